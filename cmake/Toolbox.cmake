@@ -1,0 +1,36 @@
+# Flags and helpers that every target of Lift Count shares.
+set(CMAKE_CXX_STANDARD 20)
+set(CMAKE_CXX_STANDARD_REQUIRED ON)
+set(CMAKE_CXX_EXTENSIONS OFF)
+set(CMAKE_POSITION_INDEPENDENT_CODE ON)
+
+find_program(CCACHE ccache)
+if(CCACHE)
+  set(CMAKE_CXX_COMPILER_LAUNCHER ${CCACHE})
+endif()
+
+add_library(liftcount_flags INTERFACE)
+target_compile_options(liftcount_flags INTERFACE
+  -Wall -Wextra -Wpedantic -Wshadow -Wconversion -Wsign-conversion -Wold-style-cast
+  -Wnon-virtual-dtor -Woverloaded-virtual -Wdouble-promotion)
+if(LIFTCOUNT_FATAL_WARNINGS)
+  target_compile_options(liftcount_flags INTERFACE -Werror)
+endif()
+if(LIFTCOUNT_SANITIZE)
+  add_compile_options(-fsanitize=${LIFTCOUNT_SANITIZE} -fno-omit-frame-pointer -fno-sanitize-recover=all)
+  add_link_options(-fsanitize=${LIFTCOUNT_SANITIZE})
+endif()
+
+# One library per folder of src/: liftcount_library(core SOURCES ... LINK ... PRIVATE_LINK ...)
+function(liftcount_library name)
+  cmake_parse_arguments(ARG "" "" "SOURCES;LINK;PRIVATE_LINK" ${ARGN})
+  add_library(liftcount_${name} STATIC ${ARG_SOURCES})
+  target_include_directories(liftcount_${name} PUBLIC ${CMAKE_SOURCE_DIR}/src)
+  target_link_libraries(liftcount_${name} PUBLIC ${ARG_LINK} PRIVATE liftcount_flags ${ARG_PRIVATE_LINK})
+endfunction()
+
+# Libraries without a CMake package of their own, found by pkg-config.
+function(liftcount_pkg target module)
+  find_package(PkgConfig REQUIRED)
+  pkg_check_modules(${target} REQUIRED IMPORTED_TARGET ${module})
+endfunction()

@@ -1,0 +1,49 @@
+#pragma once
+
+#include "core/counting_scheme.h"
+#include "core/routine.h"
+#include "core/song_facts.h"
+#include "core/song_map.h"
+
+#include <cstdint>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace lc {
+
+/// Which recording the routine belongs to.
+struct SongReference {
+    std::string path;         ///< absolute while the document is open; relative to it in the file; empty = none
+    std::uint64_t bytes = 0;  ///< size of the file
+    std::string hash;         ///< XXH3-128 of its bytes, 32 hexadecimal digits
+    Seconds duration = 0;
+    std::string title;        ///< as shown
+
+    bool operator==(const SongReference&) const = default;
+};
+
+/// Everything a routine file holds: one value. Large parts that rarely change are shared.
+struct Document {
+    std::string title;
+    SongReference song;
+    std::shared_ptr<const SongMap> detected; ///< as analysed; never null
+    std::vector<SongFact> facts;             ///< what a person stated, in the order it was stated
+    std::shared_ptr<const SongMap> map;      ///< `detected` with `facts`; derived, never null
+    CountingScheme scheme;
+    Routine routine;
+
+    bool operator==(const Document& other) const {
+        return title == other.title && song == other.song && *detected == *other.detected && facts == other.facts &&
+               scheme == other.scheme && routine == other.routine;
+    }
+};
+
+/// An empty document: no song, one empty part.
+[[nodiscard]] Document newDocument();
+
+/// The document with other facts, its map settled anew. Error: as withFacts().
+[[nodiscard]] Result<Document> withFacts(Document document, std::vector<SongFact> facts);
+
+} // namespace lc

@@ -1,0 +1,54 @@
+#pragma once
+
+#include "core/document.h"
+
+#include <string>
+#include <variant>
+#include <vector>
+
+namespace lc {
+
+// Every change of a document is one of these values; applyEdit() is a pure function from document to document.
+
+struct SetTitle { std::string title; };
+/// Another recording with its map as analysed. Facts of the song before do not fit it and go.
+struct SetSong { SongReference song; std::shared_ptr<const SongMap> detected; };
+struct MoveSongFile { std::string path; }; ///< the same recording, found elsewhere
+struct StateFact { SongFact fact; };
+struct ForgetFact { std::size_t index = 0; };
+struct SetScheme { CountingScheme scheme; };
+struct SetChoices { NotationChoices choices; };
+struct RenameRole { RoleId role; std::string name; };
+struct AddRole { std::string name; };
+struct RemoveRole { RoleId role; };
+struct AddPart { std::string name; }; ///< empty name = the next free letter
+struct RenamePart { PartId part; std::string name; };
+struct RemovePart { PartId part; };   ///< with its passes
+struct SetLine { PartId part; RoleId role; std::string text; };
+/// The order of passes. Passes that stay (longest common run of parts) keep their identity and their exceptions.
+struct SetOrder { std::vector<PartId> order; };
+struct InsertPass { std::size_t at = 0; PartId part; };
+struct RemovePasses { std::vector<PassId> passes; };
+struct SetRestart { PassId pass; std::optional<Restart> restart; };
+struct SetTag { PassId pass; std::optional<Tag> tag; };
+struct SetLastChangeIsTouch { PassId pass; bool touch = true; };
+struct SetStart { std::optional<Seconds> at; };
+struct MuteFinding { FindingKey key; std::string reason; };
+struct UnmuteFinding { FindingKey key; };
+
+using Edit = std::variant<SetTitle, SetSong, MoveSongFile, StateFact, ForgetFact, SetScheme, SetChoices, RenameRole, AddRole,
+                          RemoveRole, AddPart, RenamePart, RemovePart, SetLine, SetOrder, InsertPass, RemovePasses,
+                          SetRestart, SetTag, SetLastChangeIsTouch, SetStart, MuteFinding, UnmuteFinding>;
+
+/// The document after an edit. Errors: NotFound when what the edit speaks of is gone, BadValue when it asks for what
+/// cannot be (each with its sentence). Never changes `document`.
+[[nodiscard]] Result<Document> applyEdit(const Document& document, const Edit& edit);
+[[nodiscard]] Result<Document> applyEdits(const Document& document, const std::vector<Edit>& edits);
+
+/// What undo calls an edit: "restart after 16".
+[[nodiscard]] std::string describe(const Edit& edit);
+
+/// Edits with the same non-empty key, one after another, are one undo step.
+[[nodiscard]] std::string mergeKey(const Edit& edit);
+
+} // namespace lc

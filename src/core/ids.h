@@ -1,0 +1,23 @@
+#pragma once
+
+#include <compare>
+#include <cstdint>
+
+namespace lc {
+
+/// A typed identity. Everything in a document is addressed by these, never by row or ordinal, so inserting a pass
+/// cannot move an exception to another pass. 0 means "none".
+template <typename Tag>
+struct Id {
+    std::uint32_t value = 0;
+    constexpr auto operator<=>(const Id&) const = default;
+    [[nodiscard]] constexpr bool valid() const { return value != 0; }
+};
+
+using RoleId = Id<struct RoleTag>;
+using FigureId = Id<struct FigureTag>;
+using PlacementId = Id<struct PlacementTag>; ///< one use of a figure in a part
+using PartId = Id<struct PartTag>;
+using PassId = Id<struct PassTag>;
+
+} // namespace lc

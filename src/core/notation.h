@@ -1,0 +1,60 @@
+#pragma once
+
+#include "core/action.h"
+
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace lc {
+
+/// What "&" and "a" are worth inside a count; the fractions are in product.md and docs/algorithms.md.
+enum class Feel { Straight, Swing, RollingThirds, RollingQuarters };
+
+[[nodiscard]] std::string toString(Feel feel);
+[[nodiscard]] Result<Feel> parseFeel(std::string_view text);
+
+/// Named choices of a school, stored in the routine.
+struct NotationChoices {
+    Feel feel = Feel::Straight;
+    Tick slow = counts(2);
+    Tick quick = counts(1);
+
+    bool operator==(const NotationChoices&) const = default;
+};
+
+/// A place in the notation with a sentence about it.
+struct NotationRemark {
+    std::size_t begin = 0; ///< bytes, half-open
+    std::size_t finish = 0;
+    std::string text;
+
+    bool operator==(const NotationRemark&) const = default;
+};
+
+/// What a line of count notation means. With an error, the actions before it.
+struct NotationReading {
+    std::vector<Action> actions; ///< in the order of time, without gaps from count 1 to the length
+    Tick length;
+    std::string next; ///< how the line would go on: the next number of the set, or "Q" in slow and quick
+    std::optional<NotationRemark> error;
+    std::vector<NotationRemark> notes; ///< what could be read in two ways, and feet that do not follow
+
+    bool operator==(const NotationReading&) const = default;
+};
+
+/// Reads one role's line as dancers say it: `1 side R 2 behind L 3 side R 4 touch`, `1 2 3&4`, `1e&a 2`, `a3`,
+/// `1:2 3`, `S Q Q`, `1-4 walk 5-8 wait`, `4 step 1/4 R`. Counts that are skipped are waits. Numbers may begin again at 1
+/// for the next eight, or say the eight's number on its 1 (`2 2 3 4 …`). The grammar is in docs/manual/notation.md.
+/// `claimed` is the length the figure is said to have; a shorter line is filled with a wait. O(n).
+[[nodiscard]] NotationReading readNotation(std::string_view text, const NotationChoices& choices = {},
+                                           std::optional<Tick> claimed = std::nullopt);
+
+/// Position of a byte in characters, from 1, as a person counts them.
+[[nodiscard]] std::size_t characterNumber(std::string_view text, std::size_t byte);
+
+/// The error of a reading as a sentence with its place. The reading must have one (asserted).
+[[nodiscard]] Error notationError(std::string_view text, const NotationReading& reading);
+
+} // namespace lc

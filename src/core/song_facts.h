@@ -1,0 +1,48 @@
+#pragma once
+
+#include "core/song_map.h"
+
+#include <optional>
+#include <string>
+#include <variant>
+#include <vector>
+
+namespace lc {
+
+// What a person stated about the song. Places are seconds, since bars and beats renumber when other facts change.
+// A time means the beat within 70 ms of it, otherwise the nearest beat.
+
+struct OneFact { Seconds at = 0; bool operator==(const OneFact&) const = default; };  ///< a bar and a set start here
+struct BarFact {                                                                      ///< this bar has n beats
+    Seconds at = 0;
+    int beats = 4;
+    std::vector<int> grouping;
+    bool operator==(const BarFact&) const = default;
+};
+struct PhraseFact {                                                                   ///< a phrase starts here
+    Seconds at = 0;
+    std::optional<int> beats; ///< with a length, no other phrase starts inside
+    bool operator==(const PhraseFact&) const = default;
+};
+struct MetreFact { Metre metre; bool operator==(const MetreFact&) const = default; }; ///< of the whole song
+/// Take every second beat, or put one between every two. 2 doubles, 1/2 (-2) halves.
+struct PulseFact { int factor = 2; bool operator==(const PulseFact&) const = default; };
+struct NameFact { Seconds at = 0; std::string name; bool operator==(const NameFact&) const = default; }; ///< of a phrase
+
+using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact, NameFact>;
+
+/// A fact in words: "bar at 0:35.2 has 2 beats".
+[[nodiscard]] std::string describe(const SongFact& fact);
+
+/// The map as detected with the facts put into it, without a new analysis:
+/// pulse facts first, then the metre, then bars, phrases and names in the order of time.
+/// A OneFact or BarFact moves the bars from itself to the next such fact by the fewest beats that make it true; the
+/// first one governs the bars before it as well, so that "shift the 1" moves the whole song. Phrases keep their bars.
+/// Errors: BadValue when two facts exclude each other (both are named) or a fact lies outside the song.
+/// Never returns a map that validate() refuses. O(n · facts).
+[[nodiscard]] Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& facts);
+
+/// `facts` with `fact` added; a fact of the same kind at the same place (within 70 ms) is replaced. PulseFacts add up.
+[[nodiscard]] std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact);
+
+} // namespace lc

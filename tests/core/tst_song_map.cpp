@@ -1,0 +1,66 @@
+#include "support/core_support.h"
+
+using namespace lc;
+
+class SongMapTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void metresAreReadAndWritten_data() {
+        QTest::addColumn<QString>("text");
+        for (const char* text : {"4/4", "3/4", "6/8", "12/8", "5/4", "2/4", "7/8:3+2+2", "9/8:2+2+2+3"}) QTest::newRow(text) << text;
+    }
+    void metresAreReadAndWritten() {
+        QFETCH(QString, text);
+        QCOMPARE(test::q(toString(test::must(parseMetre(text.toStdString())))), text);
+    }
+    void wrongMetresAreRefused_data() {
+        QTest::addColumn<QString>("text");
+        for (const char* text : {"", "4", "/4", "4/", "0/4", "25/4", "4/3", "7/8:3+2", "7/8:", "7/8:3+2+2+", "7/8:0+7", "x/4", "4/4 "}) QTest::newRow(text) << text;
+    }
+    void wrongMetresAreRefused() {
+        QFETCH(QString, text);
+        if (text == "7/8:") QVERIFY(!parseMetre("7/8:"));
+        const auto metre = parseMetre(text.toStdString());
+        QVERIFY(!metre);
+        QVERIFY(test::q(metre.error().message).contains("not a metre"));
+    }
+    void brokenMapsAreRefused() {
+        const SongMap good = test::song("intro 8 | verse 16");
+        QVERIFY(validate(good));
+        const auto broken = [&](auto change) { SongMap map = good; change(map); return !validate(map); };
+        QVERIFY(broken([](SongMap& m) { m.beats[3].time = m.beats[2].time; }));
+        QVERIFY(broken([](SongMap& m) { m.beats[3].time = qQNaN(); }));
+        QVERIFY(broken([](SongMap& m) { m.bars[1].firstBeat = 5; }));
+        QVERIFY(broken([](SongMap& m) { m.bars.pop_back(); }));
+        QVERIFY(broken([](SongMap& m) { m.bars[0].beats = 0; }));
+        QVERIFY(broken([](SongMap& m) { m.phrases[1].firstBar = 1; }));
+        QVERIFY(broken([](SongMap& m) { m.phrases[1].bars = 2; }));
+        QVERIFY(broken([](SongMap& m) { m.end = 0; }));
+        QVERIFY(broken([](SongMap& m) { m.pickupBeats = 99; }));
+        QVERIFY(broken([](SongMap& m) { m.stops = {{2, 1, 1}}; }));
+        QVERIFY(broken([](SongMap& m) { m.bars[0].grouping = {3, 2}; }));
+        QVERIFY(validate(SongMap{}));
+    }
+    void theUsualLengthIsThatOfTheKind() {
+        const SongMap map = test::song("intro 16 | verse 1 32 | chorus 1 36 | verse 2 32 | chorus 2 36 | chorus 3 32 | outro 32");
+        QCOMPARE(usualBeats(map, map.phrases[2]), 36); // chorus: 36 36 32
+        QCOMPARE(usualBeats(map, map.phrases[5]), 36);
+        QCOMPARE(usualBeats(map, map.phrases[0]), 32); // one intro: the song's commonest
+        QCOMPARE(usualBeats(map, map.phrases[1]), 32);
+    }
+    void placesAreFound() {
+        const SongMap map = test::song("pickup 1 | intro 8 | verse 16", 60);
+        QCOMPARE(nearestBeat(map, -5), std::size_t{0});
+        QCOMPARE(nearestBeat(map, 3.4), std::size_t{3});
+        QCOMPARE(nearestBeat(map, 3.6), std::size_t{4});
+        QCOMPARE(nearestBeat(map, 99), std::size_t{24});
+        QVERIFY(!barOfBeat(map, 0));
+        QCOMPARE(*barOfBeat(map, 5), std::size_t{1});
+        QCOMPARE(*phraseOfBar(map, 2), std::size_t{1});
+        QVERIFY(qAbs(*medianTempo(map) - 60) < 1e-9);
+        QVERIFY(!medianTempo(SongMap{}));
+    }
+};
+
+QTEST_APPLESS_MAIN(SongMapTest)
+#include "tst_song_map.moc"
