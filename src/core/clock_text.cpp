@@ -7,6 +7,7 @@
 namespace lc {
 
 std::string clockText(double seconds) {
+    if (!(std::abs(seconds) < 1e9)) return "?"; // no recording is thirty years long
     const long long tenths = std::llround(std::abs(seconds) * 10.0);
     const long long wholeSeconds = tenths / 10;
     const long long rest = wholeSeconds % 60;

@@ -173,6 +173,11 @@ public:
         if (!std::isfinite(value)) bad("should be a finite number");
         return value;
     }
+    [[nodiscard]] Seconds seconds() const {
+        const double value = number();
+        if (std::abs(value) > 1e6) bad("should lie within a million seconds");
+        return value;
+    }
     template <typename Int>
     [[nodiscard]] Int whole(std::int64_t least, std::int64_t most) const {
         if (!m_json.is_number_integer()) bad("should be a whole number");
@@ -210,8 +215,8 @@ SongMap mapFrom(const Field& field) {
     SongMap map;
     map.metre = field["metre"].valueOf(parseMetre(field["metre"].text()));
     map.pickupBeats = field["pickup_beats"].whole<std::size_t>(0, 1'000'000);
-    map.end = field["end_s"].number();
-    for (const Field& beat : field["beats_s"].items()) map.beats.push_back({beat.number(), 1.0, false});
+    map.end = field["end_s"].seconds();
+    for (const Field& beat : field["beats_s"].items()) map.beats.push_back({beat.seconds(), 1.0, false});
     if (const auto confidence = field.maybe("confidence")) {
         const auto all = confidence->items();
         if (all.size() != map.beats.size()) confidence->bad("should have one entry for each beat");
@@ -242,12 +247,12 @@ SongMap mapFrom(const Field& field) {
     }
     for (const Field& s : field["stops"].items()) {
         s.onlyKeys({"start_s", "end_s", "beats"});
-        map.stops.push_back({s["start_s"].number(), s["end_s"].number(), s["beats"].whole<int>(0, 10000)});
+        map.stops.push_back({s["start_s"].seconds(), s["end_s"].seconds(), s["beats"].whole<int>(0, 10000)});
     }
     if (const auto fermatas = field.maybe("fermatas"))
         for (const Field& f : fermatas->items()) {
             f.onlyKeys({"start_s", "end_s", "beat_s"});
-            map.fermatas.push_back({f["start_s"].number(), f["end_s"].number(), f["beat_s"].number()});
+            map.fermatas.push_back({f["start_s"].seconds(), f["end_s"].seconds(), f["beat_s"].seconds()});
         }
     if (auto valid = validate(map); !valid) field.bad("does not hold together: " + valid.error().message);
     return map;
@@ -255,7 +260,7 @@ SongMap mapFrom(const Field& field) {
 
 SongFact factFrom(const Field& field) {
     const std::string kind = field["fact"].text();
-    const auto at = [&] { return field["at_s"].number(); };
+    const auto at = [&] { return field["at_s"].seconds(); };
     if (kind == "pulse") {
         field.onlyKeys({"fact", "factor"});
         const int factor = field["factor"].whole<int>(-2, 2);
@@ -371,7 +376,7 @@ Routine routineFrom(const Field& field) {
         routine.passes.push_back(std::move(pass));
     }
     if (routine.passes.size() > 5000) field["passes"].bad("should have at most 5000 passes");
-    if (const auto start = field.maybe("start_at_s")) routine.startAt = start->number();
+    if (const auto start = field.maybe("start_at_s")) routine.startAt = start->seconds();
     for (const Field& m : field["muted"].items()) {
         m.onlyKeys({"code", "reason", "pass", "part", "role"});
         MutedFinding muted;
@@ -392,7 +397,7 @@ Document documentFrom(const Field& field) {
     if (const auto song = field.maybe("song")) {
         song->onlyKeys({"path", "bytes", "hash", "duration_s", "title"});
         document.song = {(*song)["path"].text(), (*song)["bytes"].whole<std::uint64_t>(0, INT64_MAX), (*song)["hash"].text(),
-                         (*song)["duration_s"].number(), (*song)["title"].text()};
+                         (*song)["duration_s"].seconds(), (*song)["title"].text()};
     }
     document.detected = std::make_shared<const SongMap>(mapFrom(field["map"]));
     std::vector<SongFact> facts;

@@ -67,7 +67,7 @@ private Q_SLOTS:
             "    tempo=e.tempo; grid.append((t,s))\n"
             "  if e.type=='time_signature': out.append('ts %d %d %d'%(t,e.numerator,e.denominator))\n"
             "  if e.type=='marker': out.append('mk %d %s'%(t,e.text))\n"
-            "for t,s in grid: print('b',t,repr(s))\n"
+            "for a,b in grid: print('b',a,repr(b))\n"
             "for o in out: print(o)\n"
             "print('end',repr(s),m.ticks_per_beat,m.type)\n", file.fileName()});
         QVERIFY(python.waitForFinished());
