@@ -1,0 +1,28 @@
+#pragma once
+
+#include "audio/audio_buffer.h"
+#include "audio/task.h"
+#include "core/result.h"
+
+#include <string>
+
+namespace lc {
+
+struct DecodedSong {
+    AudioBuffer sound;     ///< one or two channels at 32 to 48 kHz
+    std::string title;     ///< from the file's tags, else its name
+    std::string warning;   ///< a sentence when something was put right while reading; else empty
+};
+
+/// Longest recording that is taken, in seconds.
+inline constexpr double longestSongSeconds = 90 * 60;
+
+/// Reads WAV, FLAC, OGG, Opus, MP3, AIFF and what else libsndfile knows. More than two channels are mixed to two,
+/// other sample rates are brought to 44.1 kHz, samples that are not numbers become silence (with a warning).
+/// Errors: NotFound, Unreadable (not a sound file, cut off, no samples, too long), Cancelled. O(length).
+[[nodiscard]] Result<DecodedSong> decodeSong(const std::string& path, const Task& task = {});
+
+/// Writes 16-bit sound; the kind follows the file's ending (wav, flac, ogg). Error Unwritable.
+[[nodiscard]] Result<void> writeSound(const AudioBuffer& sound, const std::string& path);
+
+} // namespace lc

@@ -1,0 +1,28 @@
+#pragma once
+
+#include <cstddef>
+#include <functional>
+#include <string>
+
+namespace lc {
+
+/// Where sound goes: a real device, or a silent one run by a clock.
+class AudioOutput {
+public:
+    /// Fills `frames` interleaved stereo frames. Called from the output's own thread.
+    using Pull = std::function<void(float* out, std::size_t frames)>;
+
+    AudioOutput() = default;
+    AudioOutput(const AudioOutput&) = delete;
+    AudioOutput& operator=(const AudioOutput&) = delete;
+    virtual ~AudioOutput() = default;
+
+    /// Begins to pull. False when the device refuses; problem() then says why.
+    virtual bool start(int sampleRate, Pull pull) = 0;
+    virtual void stop() = 0;
+    /// Seconds between a frame being pulled and being heard.
+    [[nodiscard]] virtual double latencySeconds() const = 0;
+    [[nodiscard]] virtual std::string problem() const { return {}; }
+};
+
+} // namespace lc

@@ -1,0 +1,31 @@
+#pragma once
+
+#include "audio/audio_buffer.h"
+#include "audio/task.h"
+
+#include <array>
+#include <vector>
+
+namespace lc {
+
+/// What is heard in one short frame.
+struct SpectralFrame {
+    std::array<float, 12> chroma{}; ///< energy of each pitch class, C first
+    std::array<float, 6> bands{};   ///< log energy: below 150, 400, 1000, 2500, 6000 Hz and above
+    float low = 0;                  ///< energy below 150 Hz
+    float high = 0;                 ///< energy above 6 kHz
+    float level = 0;                ///< root mean square
+};
+
+struct SpectralFrames {
+    double step = 0.02; ///< seconds between frames
+    std::vector<SpectralFrame> frames;
+
+    /// Mean of the frames in a span; an empty frame outside.
+    [[nodiscard]] SpectralFrame mean(double from, double to) const;
+};
+
+/// Short-time spectra (Hann window, FFTW) of a mono recording folded into pitch classes and bands. O(length).
+[[nodiscard]] SpectralFrames spectralFrames(const AudioBuffer& mono, const Task& task = {});
+
+} // namespace lc

@@ -1,0 +1,156 @@
+#include "support/audio_support.h"
+#include "support/core_support.h"
+
+#include "audio/audio_file.h"
+#include "audio/loudness.h"
+#include "audio/resample.h"
+
+#include <QProcess>
+#include <QRegularExpression>
+#include <QTemporaryDir>
+#include <functional>
+#include <sndfile.h>
+
+using namespace lc;
+
+namespace {
+void writeRaw(const QString& path, int rate, int channels, sf_count_t frames, const std::function<float(sf_count_t, int)>& value,
+              int format = SF_FORMAT_WAV | SF_FORMAT_FLOAT) {
+    SF_INFO info{};
+    info.samplerate = rate;
+    info.channels = channels;
+    info.format = format;
+    SNDFILE* file = sf_open(path.toUtf8().constData(), SFM_WRITE, &info);
+    QVERIFY2(file, sf_strerror(nullptr));
+    std::vector<float> data(static_cast<std::size_t>(frames * channels));
+    for (sf_count_t i = 0; i < frames; ++i)
+        for (int c = 0; c < channels; ++c) data[static_cast<std::size_t>(i * channels + c)] = value(i, c);
+    sf_writef_float(file, data.data(), frames);
+    sf_close(file);
+}
+void writeBytes(const QString& path, const QByteArray& bytes) {
+    QFile file(path);
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(bytes);
+}
+} // namespace
+
+class AudioFileTest : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_folder;
+    QString at(const char* name) const { return m_folder.filePath(name); }
+    Result<DecodedSong> decode(const char* name) const { return decodeSong(at(name).toStdString()); }
+
+private Q_SLOTS:
+    void usualFormatsAreRead_data() {
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<int>("format");
+        QTest::newRow("wav") << "a.wav" << int(SF_FORMAT_WAV | SF_FORMAT_PCM_16);
+        QTest::newRow("flac") << "a.flac" << int(SF_FORMAT_FLAC | SF_FORMAT_PCM_16);
+        QTest::newRow("ogg") << "a.ogg" << int(SF_FORMAT_OGG | SF_FORMAT_VORBIS);
+        QTest::newRow("mp3") << "a.mp3" << int(SF_FORMAT_MPEG | SF_FORMAT_MPEG_LAYER_III);
+        QTest::newRow("aiff") << "a.aiff" << int(SF_FORMAT_AIFF | SF_FORMAT_PCM_16);
+    }
+    void usualFormatsAreRead() {
+        QFETCH(QString, name);
+        QFETCH(int, format);
+        writeRaw(at(qPrintable(name)), 44100, 2, 88200, [](sf_count_t i, int) { return 0.3F * static_cast<float>(std::sin(0.05 * static_cast<double>(i))); }, format);
+        const auto song = decode(qPrintable(name));
+        QVERIFY2(song, song ? "" : song.error().message.c_str());
+        QCOMPARE(song->sound.channels, 2);
+        QVERIFY(qAbs(song->sound.seconds() - 2.0) < 0.06); // MP3 pads its last frame
+        float loudest = 0;
+        for (float s : song->sound.samples) loudest = std::max(loudest, std::abs(s));
+        QVERIFY(loudest > 0.28F && loudest < 0.34F);
+        QCOMPARE(test::q(song->title), "a");
+    }
+    void anyChannelsAndRatesAreBroughtToTwoChannels_data() {
+        QTest::addColumn<int>("rate");
+        QTest::addColumn<int>("channels");
+        for (int channels = 1; channels <= 8; ++channels) QTest::newRow(qPrintable(QString("%1 channels").arg(channels))) << 44100 << channels;
+        for (int rate : {8000, 11025, 22050, 32000, 48000, 96000, 192000}) QTest::newRow(qPrintable(QString("%1 Hz").arg(rate))) << rate << 2;
+    }
+    void anyChannelsAndRatesAreBroughtToTwoChannels() {
+        QFETCH(int, rate);
+        QFETCH(int, channels);
+        writeRaw(at("c.wav"), rate, channels, rate, [&](sf_count_t i, int) { return 0.1F * static_cast<float>(std::sin(2764.6 * static_cast<double>(i) / rate)); });
+        const auto song = decode("c.wav");
+        QVERIFY(song);
+        QCOMPARE(song->sound.channels, channels == 1 ? 1 : 2);
+        QVERIFY(song->sound.sampleRate >= 32000 && song->sound.sampleRate <= 48000);
+        QVERIFY(qAbs(song->sound.seconds() - 1.0) < 0.002);
+    }
+    void badFilesSayWhatIsWrong() {
+        const auto says = [&](const char* name, const char* what) {
+            const auto song = decode(name);
+            return !song && test::q(song.error().message).contains(what);
+        };
+        QVERIFY(says("nowhere.wav", "no file"));
+        QVERIFY(decode("nowhere.wav").error().code == ErrorCode::NotFound);
+        writeBytes(at("empty.wav"), "");
+        QVERIFY(says("empty.wav", "is empty"));
+        writeBytes(at("picture.wav"), QByteArray::fromHex("89504e470d0a1a0a0000000d49484452") + QByteArray(500, 'x'));
+        QVERIFY(says("picture.wav", "not a sound file"));
+        writeRaw(at("zero.wav"), 44100, 2, 0, [](sf_count_t, int) { return 0.0F; });
+        QVERIFY(says("zero.wav", "no sound"));
+        QVERIFY(!decodeSong(m_folder.path().toStdString()));
+        writeBytes(at("text.mp3"), "these are words");
+        QVERIFY(says("text.mp3", "not a sound file"));
+    }
+    void aFileThatBreaksOffIsReadAsFarAsItGoes() {
+        writeRaw(at("whole.flac"), 44100, 1, 441000, [](sf_count_t i, int) { return 0.4F * static_cast<float>(std::sin(0.3 * static_cast<double>(i * i % 9973))); }, SF_FORMAT_FLAC | SF_FORMAT_PCM_16);
+        QFile whole(at("whole.flac"));
+        QVERIFY(whole.open(QIODevice::ReadOnly));
+        writeBytes(at("cut.flac"), whole.readAll().left(static_cast<int>(whole.size() / 2)));
+        const auto song = decode("cut.flac");
+        QVERIFY2(song, song ? "" : song.error().message.c_str());
+        QVERIFY(song->sound.seconds() < 6 && song->sound.seconds() > 3);
+        QVERIFY2(test::q(song->warning).contains("breaks off"), song->warning.c_str());
+    }
+    void samplesThatAreNoNumbersBecomeSilence() {
+        writeRaw(at("nan.wav"), 44100, 1, 4410, [](sf_count_t i, int) { return i % 10 == 0 ? std::nanf("") : i % 10 == 1 ? HUGE_VALF : 0.2F; });
+        const auto song = decode("nan.wav");
+        QVERIFY(song);
+        for (float s : song->sound.samples) QVERIFY(std::isfinite(s));
+        QVERIFY(test::q(song->warning).contains("882 samples"));
+    }
+    void threeHoursAreRefusedCalmly() {
+        writeRaw(at("long.wav"), 8000, 1, 8000 * 60 * 91, [](sf_count_t, int) { return 0.0F; }, SF_FORMAT_WAV | SF_FORMAT_PCM_U8);
+        const auto song = decode("long.wav");
+        QVERIFY(!song);
+        QVERIFY(test::q(song.error().message).contains("longer than 90 minutes"));
+    }
+    void readingCanBeStopped() {
+        writeRaw(at("stop.wav"), 44100, 2, 441000, [](sf_count_t, int) { return 0.1F; });
+        std::stop_source stop;
+        double seen = 0;
+        const auto song = decodeSong(at("stop.wav").toStdString(), {[&](double p) { seen = p; stop.request_stop(); }, stop.get_token()});
+        QVERIFY(!song);
+        QVERIFY(song.error().code == ErrorCode::Cancelled);
+        QVERIFY(seen > 0 && seen < 1);
+    }
+    /// Resampling keeps a tone where it is: its zero crossings are counted by sox, an independent tool.
+    void resamplingKeepsThePitch() {
+        if (QProcess::execute("sh", {"-c", "command -v sox >/dev/null"}) != 0) QSKIP("sox is not here");
+        QVERIFY(writeSound(resampled(test::tone(2, 440, 96000, 1), 44100), at("tone.wav").toStdString()));
+        QProcess sox;
+        sox.start("sox", {at("tone.wav"), "-n", "stat"});
+        QVERIFY(sox.waitForFinished());
+        const QString out = QString::fromUtf8(sox.readAllStandardError());
+        const QRegularExpressionMatch m = QRegularExpression("Rough\\s+frequency:\\s+(\\d+)").match(out);
+        QVERIFY2(qAbs(m.captured(1).toInt() - 440) <= 3, qPrintable(m.captured(0))); // sox reads its own 440 Hz as 439
+    }
+    void loudnessFollowsTheSound() {
+        AudioBuffer sound = test::tone(1, 300);
+        const AudioBuffer quiet = test::silence(1, 44100, 2);
+        sound.samples.insert(sound.samples.end(), quiet.samples.begin(), quiet.samples.end());
+        const LoudnessCurve curve = loudnessOf(sound);
+        QVERIFY(qAbs(curve.between(0.2, 0.8) - 1) < 0.02F);
+        QCOMPARE(curve.between(1.2, 1.8), 0.0F);
+        QCOMPARE(curve.between(5, 6), 0.0F);
+        QVERIFY(loudnessOf({}).values.empty());
+    }
+};
+
+QTEST_APPLESS_MAIN(AudioFileTest)
+#include "tst_audio_file.moc"
