@@ -168,6 +168,22 @@ void dropTail(SongMap& map, InferredBars& bars, const SpectralFrames& frames, fl
     bars.lengths.pop_back();
 }
 
+/// Phrases in bars, by what each bar sounds like and how bright its head is (a crash, a fill just over).
+std::vector<std::size_t> phrasesOf(const SongMap& map, const InferredBars& bars, const SpectralFrames& frames) {
+    std::vector<BarSound> sounds;
+    std::vector<double> freshness;
+    std::size_t beat = bars.pickup;
+    for (int length : bars.lengths) {
+        const std::size_t next = beat + static_cast<std::size_t>(length);
+        const double from = map.beats[beat].time;
+        const double to = next < map.beats.size() ? map.beats[next].time : map.end;
+        sounds.push_back(soundOf(frames.mean(from, to)));
+        freshness.push_back(static_cast<double>(frames.mean(from + 0.05, from + 0.45).bands[5]));
+        beat = next;
+    }
+    return inferPhrases(sounds, freshness, bars.lengths);
+}
+
 void addStops(SongMap& map, const SpectralFrames& frames) {
     std::vector<float> levels;
     const auto nextTime = [&](std::size_t b) { return b + 1 < map.beats.size() ? map.beats[b + 1].time : map.end; };
@@ -215,23 +231,17 @@ Result<SongMap> analyseSong(const AudioBuffer& sound, const Task& task) {
     map.end = beats.seconds.back() + (beats.seconds.back() - beats.seconds[beats.seconds.size() - 2]);
     InferredBars bars = inferBars(evidenceOf(beats, frames));
     dropTail(map, bars, frames, loud);
+    const std::vector<std::size_t> phrases = phrasesOf(map, bars, frames);
+    settleOddBars(bars, phrases);
     map.metre = {bars.beatsPerBar, 4, {}};
     map.pickupBeats = bars.pickup;
     std::size_t beat = bars.pickup;
-    std::vector<BarSound> sounds;
-    std::vector<double> freshness;
     for (int length : bars.lengths) {
         map.bars.push_back({beat, length, {}, false});
-        const std::size_t next = beat + static_cast<std::size_t>(length);
-        const double from = map.beats[beat].time;
-        const double to = next < map.beats.size() ? map.beats[next].time : map.end;
-        sounds.push_back(soundOf(frames.mean(from, to)));
-        const SpectralFrame head = frames.mean(from + 0.05, from + 0.45);
-        freshness.push_back(static_cast<double>(head.bands[5]));
-        beat = next;
+        beat += static_cast<std::size_t>(length);
     }
     std::size_t bar = 0;
-    for (std::size_t length : inferPhrases(sounds, freshness, bars.lengths)) {
+    for (std::size_t length : phrases) {
         map.phrases.push_back({bar, length, "Phrase " + std::to_string(map.phrases.size() + 1), false});
         bar += length;
     }

@@ -102,7 +102,25 @@ InferredBars inferBars(const BeatEvidence& evidence) {
     bars.pickup = chosen.pickup;
     bars.lengths = chosen.lengths;
     bars.margin = std::abs(three - four);
+    bars.one = one;
     return bars;
+}
+
+void settleOddBars(InferredBars& bars, const std::vector<std::size_t>& phrases) {
+    constexpr double hardlyMinds = 1.5; // standard deviations; tuned on the demo song
+    std::size_t end = 0; // one past the phrase's last bar
+    for (std::size_t length : phrases) {
+        end += length;
+        if (length < 2 || end > bars.lengths.size()) continue;
+        int& odd = bars.lengths[end - 2];
+        int& last = bars.lengths[end - 1];
+        if (odd == bars.beatsPerBar || last != bars.beatsPerBar) continue;
+        std::size_t start = bars.pickup; // first beat of the odd bar
+        for (std::size_t b = 0; b + 2 < end; ++b) start += static_cast<std::size_t>(bars.lengths[b]);
+        const double now = bars.one[start + static_cast<std::size_t>(odd)];
+        const double then = bars.one[start + static_cast<std::size_t>(last)];
+        if (now - then < hardlyMinds) std::swap(odd, last);
+    }
 }
 
 } // namespace lc

@@ -1,0 +1,48 @@
+#pragma once
+
+#include "app/theme.h"
+#include "core/tick.h"
+
+#include <QWidget>
+
+class QVBoxLayout;
+class QScrollArea;
+class QComboBox;
+
+namespace lc::app {
+
+class Session;
+class StripsView;
+
+/// The song: strips with loudness, bars and phrases; what can be said by hand; what was said.
+class ListenStage : public QWidget {
+    Q_OBJECT
+public:
+    ListenStage(Session& session, const Theme& theme, QWidget* parent = nullptr);
+    [[nodiscard]] StripsView& strips() { return *m_strips; }
+
+    // By hand, at the caret
+    void thisIsAOne();
+    void shiftOne(int beats); ///< the whole song's 1 earlier (−1) or later (1)
+    void thisBarHas(int beats);
+    void phraseStartsHere();
+    void noPhraseStartsHere();
+    void halfAsFast();
+    void twiceAsFast();
+    void setMetre(const QString& metre);
+    void namePhrase(const QString& name);
+
+private:
+    void rebuildFacts();
+    void showMetre();
+    [[nodiscard]] std::optional<double> beatAtCaret() const;
+    [[nodiscard]] std::optional<std::size_t> barAtCaret() const;
+
+    Session& m_session;
+    const Theme& m_theme;
+    StripsView* m_strips;
+    QScrollArea* m_facts;
+    QComboBox* m_metre;
+};
+
+} // namespace lc::app

@@ -1,0 +1,15 @@
+#pragma once
+
+#include "audio/audio_output.h"
+
+#include <memory>
+
+namespace lc::app {
+
+/// Sound through Qt Multimedia. If the system has no output device, problem() says so.
+[[nodiscard]] std::unique_ptr<AudioOutput> makeQtAudioOutput();
+
+/// Whether the system has a device to play through.
+[[nodiscard]] bool hasAudioDevice();
+
+} // namespace lc::app

@@ -1,0 +1,54 @@
+#pragma once
+
+#include "audio/audio_buffer.h"
+#include "audio/loudness.h"
+#include "core/content_hash.h"
+#include "core/result.h"
+#include "core/song_map.h"
+
+#include <QObject>
+#include <QString>
+
+#include <memory>
+#include <optional>
+#include <thread>
+
+namespace lc::app {
+
+/// What a song file gave.
+struct LoadedSong {
+    QString path;
+    FileFingerprint print;
+    QString title;
+    QString warning;
+    std::shared_ptr<const AudioBuffer> sound;
+    std::shared_ptr<const LoudnessCurve> loudness;
+    std::optional<Result<SongMap>> map; ///< when it was asked for
+};
+
+/// Decodes and analyses a song in a thread of its own, with progress and cancel. One song at a time: a new one stops
+/// the one before.
+class SongLoader : public QObject {
+    Q_OBJECT
+public:
+    using QObject::QObject;
+    ~SongLoader() override;
+
+    void load(const QString& path, bool analyse);
+    void cancel();
+    [[nodiscard]] bool busy() const { return m_busy; }
+
+Q_SIGNALS:
+    void progressed(double part, const QString& what);
+    void loaded(const std::shared_ptr<lc::app::LoadedSong>& song, bool analysed);
+    void failed(const QString& sentence, bool cancelled);
+
+private:
+    void stopThread();
+
+    std::jthread m_thread;
+    bool m_busy = false;
+    int m_job = 0;
+};
+
+} // namespace lc::app

@@ -1,0 +1,40 @@
+#pragma once
+
+#include "app/strip_layout.h"
+#include "app/theme.h"
+#include "audio/loudness.h"
+#include "core/document.h"
+#include "core/findings.h"
+
+#include <QRect>
+
+class QPainter;
+
+namespace lc::app {
+
+/// Everything that is seen on the strips, prepared; painting reads it and computes nothing.
+struct StripScene {
+    const Theme* theme = nullptr;
+    const Document* document = nullptr;
+    const Landing* landing = nullptr;
+    const Landing* preview = nullptr;       ///< a remedy tried on
+    const LoudnessCurve* loudness = nullptr;
+    StripContent content = StripContent::Arrange;
+    std::optional<Tick> now;
+    std::optional<PassId> selectedPass;
+    std::optional<int> hoveredCount;
+    bool focused = false;
+};
+
+/// Paints the lines of the layout that meet `area` (in page coordinates).
+void paintStrips(QPainter& painter, const StripLayout& layout, const StripScene& scene, const QRect& area);
+
+/// The verdict of a line in words: "lands", "16 over, pass 4"; empty when no pass begins in it.
+struct LineVerdict {
+    enum class Kind { None, Lands, Over, Short } kind = Kind::None;
+    QString amount; ///< "16 over"
+    QString who;    ///< "pass 4"
+};
+[[nodiscard]] LineVerdict lineVerdict(const StripLine& line, const Landing& landing);
+
+} // namespace lc::app

@@ -1,0 +1,51 @@
+#pragma once
+
+#include <QColor>
+#include <QFont>
+#include <QString>
+
+namespace lc::app {
+
+/// Colours of the look; the hex values are those of its tokens. A widget asks for a role, never for a colour.
+struct Palette {
+    QColor paper, sheet, well, ink, ink2, ink3, rule, faint, loud, hatch, tape, role1, role2, onInk;
+};
+
+[[nodiscard]] const Palette& brightPalette();
+[[nodiscard]] const Palette& darkPalette(); ///< for the hall display
+
+enum class Weight { Regular = 400, Medium = 500, Semibold = 600, Bold = 700, Heavy = 800, Black = 900 };
+
+/// Everything that has a size, a colour or a face, in one place. Sizes are in logical pixels at 100 %; px() applies the
+/// setting "size of text".
+class Theme {
+public:
+    explicit Theme(int percent = 100) : m_percent(percent) {}
+
+    /// Loads the fonts that ship with the program. False when one is missing from the resources.
+    static bool loadFonts();
+
+    [[nodiscard]] const Palette& colours() const { return brightPalette(); }
+    [[nodiscard]] int percent() const { return m_percent; }
+    [[nodiscard]] int px(int size) const { return (size * m_percent + 50) / 100; }
+    /// Lato, for words.
+    [[nodiscard]] QFont words(int size, Weight weight = Weight::Regular) const;
+    /// B612, for numbers that are counted, said or danced.
+    [[nodiscard]] QFont numbers(int size, bool bold = false) const;
+    /// Colour of a role's marks by its ordinal: two hues, then ink.
+    [[nodiscard]] QColor role(int ordinal) const;
+    /// Style sheet for the few standard widgets (fields, buttons, menus).
+    [[nodiscard]] QString styleSheet() const;
+
+    // Measures of the window
+    [[nodiscard]] int rail() const { return px(92); }
+    [[nodiscard]] int heading() const { return px(46); }
+    [[nodiscard]] int findings() const { return px(260); }
+    [[nodiscard]] int findingsFolded() const { return px(28); }
+    [[nodiscard]] int countBar() const { return px(84); }
+
+private:
+    int m_percent;
+};
+
+} // namespace lc::app

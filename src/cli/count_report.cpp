@@ -1,0 +1,62 @@
+#include "cli/count_report.h"
+
+#include <nlohmann/json.hpp>
+
+namespace lc::cli {
+
+namespace {
+
+/// Which foot is free before the line: as asked, as the line says, or the left.
+Foot freeIn(const NotationReading& reading, std::optional<Foot> asked) { return asked.value_or(footNeeded(reading.actions).value_or(Foot::Left)); }
+
+} // namespace
+
+std::string countAsJson(const NotationReading& reading, std::optional<Foot> asked) {
+    using Json = nlohmann::ordered_json;
+    const Foot in = freeIn(reading, asked);
+    const auto feet = followFeet(reading.actions, in);
+    Json out;
+    out["length"] = toCountString(reading.length);
+    out["steps"] = Json::array();
+    Eighths turn;
+    for (std::size_t i = 0; i < reading.actions.size(); ++i) {
+        const Action& a = reading.actions[i];
+        Json j;
+        j["at"] = toCountString(a.at);
+        j["length"] = toCountString(a.length);
+        j["label"] = a.label;
+        j["foot"] = feet[i].foot ? Json(footLetter(*feet[i].foot)) : Json();
+        j["weight"] = a.usesFoot() && a.kind != ActionKind::NoWeight;
+        j["words"] = a.words;
+        if (a.turn.value != 0) j["turn"] = turnInWords(a.turn);
+        turn += a.turn;
+        out["steps"].push_back(std::move(j));
+    }
+    out["weight_changes"] = weightChanges(reading.actions);
+    out["free_foot_in"] = footLetter(in);
+    out["free_foot_out"] = footLetter(feet.empty() ? in : feet.back().freeAfter);
+    out["turn"] = turnInWords(turn);
+    out["notes"] = Json::array();
+    for (const NotationRemark& note : reading.notes) out["notes"].push_back(note.text);
+    return out.dump(1) + "\n";
+}
+
+std::string countAsText(const NotationReading& reading, std::optional<Foot> asked) {
+    const Foot in = freeIn(reading, asked);
+    const auto feet = followFeet(reading.actions, in);
+    std::string out = countsInWords(reading.length) + ", " + std::to_string(weightChanges(reading.actions)) + " weight changes, " + freeFootInWords(in) + " foot free before, " +
+                      freeFootInWords(feet.empty() ? in : feet.back().freeAfter) + " after\n";
+    for (std::size_t i = 0; i < reading.actions.size(); ++i) {
+        const Action& a = reading.actions[i];
+        std::string what = a.words;
+        if (what.empty()) what = a.kind == ActionKind::Wait ? "wait" : "step";
+        if (feet[i].foot) what += " " + footLetter(*feet[i].foot);
+        if (a.kind == ActionKind::NoWeight) what += ", no weight";
+        if (a.turn.value != 0) what += ", " + turnInWords(a.turn);
+        out += toSpokenCount(a.at + counts(1)) + "  " + what + "\n";
+    }
+    for (const NotationRemark& note : reading.notes) out += "note: " + note.text + "\n";
+    return out;
+}
+
+} // namespace lc::cli

@@ -1,0 +1,86 @@
+#include "cli/verbs.h"
+
+#include <CLI/CLI.hpp>
+#include <QGuiApplication>
+#include <QFontDatabase>
+
+#include <cstdio>
+#include <functional>
+
+namespace {
+
+int finish(const lc::Result<lc::cli::Output>& result) {
+    if (!result) {
+        std::fprintf(stderr, "%s\n", result.error().message.c_str());
+        return 1;
+    }
+    std::fputs(result->notes.c_str(), stderr);
+    std::fwrite(result->text.data(), 1, result->text.size(), stdout);
+    return 0;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    CLI::App app("Lift Count without a window: maps songs, reads counts, lands routines, writes sheets.", "lift-count-cli");
+    app.set_version_flag("--version", LIFTCOUNT_VERSION);
+    app.require_subcommand(1);
+    std::function<lc::Result<lc::cli::Output>()> run;
+
+    lc::cli::MapOptions map;
+    bool mapJson = false;
+    auto* mapVerb = app.add_subcommand("map", "Beats, bars and phrases of a recording, or of a typed structure");
+    auto* audio = mapVerb->add_option("audio", map.audio, "A sound file");
+    auto* structure = mapVerb->add_option("--structure", map.structure, "Structure as text, for example \"intro 16 | verse 32\"");
+    audio->excludes(structure);
+    mapVerb->add_option("--bpm", map.bpm, "Tempo of a typed structure")->check(CLI::Range(10.0, 600.0));
+    mapVerb->add_option("--metre", map.metre, "auto, 4/4, 3/4, 6/8, 7/8:3+2+2 …");
+    mapVerb->add_option("--offset", map.offset, "Seconds of the first beat of a typed structure");
+    auto* format = mapVerb->add_option("--format", map.format, "text, json, csv, labels or midi")->check(CLI::IsMember({"text", "json", "csv", "labels", "midi"}));
+    mapVerb->add_flag("--json", mapJson, "The same as --format json")->excludes(format);
+    mapVerb->add_option("-o", map.outFile, "Write to this file");
+    mapVerb->callback([&] {
+        if (map.audio.empty() && map.structure.empty()) throw CLI::RequiredError("A sound file or --structure");
+        if (mapJson) map.format = "json";
+        run = [&] { return runMap(map); };
+    });
+
+    lc::cli::CountOptions count;
+    auto* countVerb = app.add_subcommand("count", "What a line of counts means");
+    countVerb->add_option("notation", count.notation, "For example \"1 2 3&4\"")->required();
+    countVerb->add_option("--feel", count.feel, "straight, swing, rolling-thirds or rolling-quarters")->check(CLI::IsMember({"straight", "swing", "rolling-thirds", "rolling-quarters"}));
+    countVerb->add_option("--slow", count.slow, "Counts of S");
+    countVerb->add_option("--quick", count.quick, "Counts of Q");
+    countVerb->add_option("--length", count.length, "The length it is said to have");
+    countVerb->add_option("--foot", count.foot, "The foot that is free before it")->check(CLI::IsMember({"L", "R"}));
+    countVerb->add_flag("--json", count.json, "Print JSON");
+    countVerb->callback([&] { run = [&] { return runCount(count); }; });
+
+    std::string landFile;
+    bool landJson = false;
+    auto* landVerb = app.add_subcommand("land", "Where every pass of a routine lands, and what does not");
+    landVerb->add_option("file", landFile, "A routine file")->required();
+    landVerb->add_flag("--json", landJson, "Print JSON");
+    landVerb->callback([&] { run = [&] { return lc::cli::runLand(landFile, landJson); }; });
+
+    lc::cli::SheetOptions sheet;
+    auto* sheetVerb = app.add_subcommand("sheet", "A hand-out of a routine");
+    sheetVerb->add_option("file", sheet.file, "A routine file")->required();
+    sheetVerb->add_option("--kind", sheet.kind, "floor or full")->check(CLI::IsMember({"floor", "full"}));
+    sheetVerb->add_option("--format", sheet.format, "html or pdf; by the file's ending otherwise")->check(CLI::IsMember({"html", "pdf"}));
+    sheetVerb->add_option("-o", sheet.outFile, "Write to this file")->required();
+    sheetVerb->callback([&] { run = [&] { return runSheet(sheet); }; });
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& e) {
+        return app.exit(e) == 0 ? 0 : 2;
+    }
+    if (!sheetVerb->parsed()) return finish(run());
+    qputenv("QT_QPA_PLATFORM", "offscreen"); // only for fonts and pages; never a window
+    int none = 1;
+    const QGuiApplication gui(none, argv);
+    for (const char* font : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf", "Lato-Heavy.ttf", "Lato-Black.ttf", "B612-Regular.otf", "B612-Bold.otf"})
+        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/") + QString::fromLatin1(font));
+    return finish(run());
+}

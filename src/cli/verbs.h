@@ -1,0 +1,48 @@
+#pragma once
+
+#include "core/result.h"
+
+#include <optional>
+#include <string>
+
+namespace lc::cli {
+
+/// What a verb printed, or the file it wrote.
+struct Output {
+    std::string text;  ///< for standard output
+    std::string notes; ///< for standard error
+};
+
+struct MapOptions {
+    std::string audio;
+    std::string structure;
+    double bpm = 0; ///< 0 = not given
+    std::string metre = "auto";
+    double offset = 0;
+    std::string format = "text"; ///< text, json, csv, labels, midi
+    std::string outFile;
+};
+[[nodiscard]] Result<Output> runMap(const MapOptions& options);
+
+struct CountOptions {
+    std::string notation;
+    std::string feel = "straight";
+    std::string slow = "2";
+    std::string quick = "1";
+    std::string length;
+    std::string foot;
+    bool json = false;
+};
+[[nodiscard]] Result<Output> runCount(const CountOptions& options);
+
+[[nodiscard]] Result<Output> runLand(const std::string& file, bool json);
+
+struct SheetOptions {
+    std::string file;
+    std::string kind = "floor";
+    std::string format; ///< empty = by the ending of outFile
+    std::string outFile;
+};
+[[nodiscard]] Result<Output> runSheet(const SheetOptions& options);
+
+} // namespace lc::cli

@@ -1,0 +1,30 @@
+#pragma once
+
+#include "core/result.h"
+#include "sheets/sheet_html.h"
+
+#include <QByteArray>
+#include <QPagedPaintDevice>
+#include <QTextDocument>
+
+#include <memory>
+
+namespace lc {
+
+/// A sheet laid out on A4 pages, for the preview, the printer and PDF: the same in all three. A floor card is made
+/// smaller until it fits one page.
+[[nodiscard]] std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Landing& landing, SheetKind kind);
+
+/// Size of a page of sheetDocument() in its own units (points).
+[[nodiscard]] QSizeF sheetPageSize();
+
+/// Paints one page, from 0, at the painter's origin in points.
+void paintSheetPage(QPainter& painter, QTextDocument& sheet, int page);
+
+/// The sheet as PDF bytes, text selectable, fonts embedded.
+[[nodiscard]] QByteArray sheetPdf(const Document& document, const Landing& landing, SheetKind kind);
+
+/// Paints all pages on a printer or another paged device.
+void printSheet(QPagedPaintDevice& device, QTextDocument& sheet);
+
+} // namespace lc

@@ -1,0 +1,158 @@
+#include "sheets/sheet_html.h"
+
+#include "core/clock_text.h"
+#include "core/landing_report.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+
+#include <cmath>
+
+namespace lc {
+
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("Sheet", text); }
+QString q(const std::string& text) { return QString::fromStdString(text); }
+QString esc(const std::string& text) { return q(text).toHtmlEscaped(); }
+
+QString style(SheetKind kind) {
+    const int base = kind == SheetKind::Floor ? 17 : 10;
+    return QStringLiteral("body{font-family:Lato,sans-serif;font-size:%1pt;color:#16222C;}"
+                          "h1{font-size:%2pt;font-weight:800;margin:0;}h2{font-size:%3pt;font-weight:700;margin-top:%1pt;margin-bottom:2pt;}"
+                          "p{margin:2pt 0;}table{border-collapse:collapse;}"
+                          "td,th{padding:%4pt %5pt;border-bottom:1px solid #BFC6C2;text-align:left;vertical-align:top;}"
+                          ".n{font-family:B612,sans-serif;}.b{font-weight:800;}.small{font-size:%6pt;color:#46535E;}")
+        .arg(base).arg(base * 2 - 4).arg(base + 3).arg(kind == SheetKind::Floor ? 4 : 2).arg(kind == SheetKind::Floor ? 10 : 6).arg(kind == SheetKind::Floor ? 9 : 8);
+}
+
+QString tempoLine(const Document& document, const Landing& landing) {
+    QStringList words;
+    if (!document.song.title.empty()) words << tr("to “%1”").arg(esc(document.song.title));
+    if (const auto tempo = medianTempo(*document.map)) words << tr("%1 bpm").arg(std::lround(*tempo));
+    if (!document.map->beats.empty()) words << esc(toString(document.map->metre)) + tr(", counted in %1s").arg(q(setName(landing.grid.regularSet())));
+    return words.join(QStringLiteral(", "));
+}
+
+/// Parts' lengths, how many passes until the facing returns, where the dance starts.
+QString headLine(const Document& document, const Landing& landing) {
+    QStringList words;
+    for (const PartReading& part : *landing.performance.parts)
+        words << tr("part %1: %2").arg(esc(findPart(document.routine, part.part)->name), q(countsInWords(part.length)));
+    if (!landing.performance.passes.empty()) {
+        const PassPerformance& first = landing.performance.passes.front();
+        const int turn = [&] {
+            for (const PassPerformance& p : landing.performance.passes)
+                if (!p.cut && p.cutTurns.empty()) return facingIndex({p.roles.front().facingOut.value - p.roles.front().facingIn.value});
+            return 0;
+        }();
+        const int walls = turn == 0 ? 1 : turn == 4 ? 2 : turn % 2 == 0 ? 4 : 8;
+        words << (walls == 1 ? tr("one wall") : tr("%1 walls").arg(walls));
+        if (first.start > Tick{}) {
+            const auto seconds = landing.grid.secondsAt(first.start);
+            words << tr("wait %1%2").arg(q(countsInWords(first.start)), seconds ? tr(" (%1)").arg(q(clockText(*seconds))) : QString());
+        }
+    }
+    return words.join(QStringLiteral("; "));
+}
+
+QString exceptionCell(const PassPerformance& pass) {
+    QStringList words;
+    if (pass.cut) words << tr("RESTART after %1").arg(q(toSpokenCount(pass.counts)));
+    if (pass.tag > Tick{}) words << tr("TAG of %1, wait").arg(q(toSpokenCount(pass.tag)));
+    return words.join(tr(", then "));
+}
+
+QString passTable(const Document& document, const Landing& landing, bool large) {
+    QString html = QStringLiteral("<table width=\"100%\"><tr>");
+    QStringList heads{tr("pass"), tr("part"), tr("where"), tr("face")};
+    if (!large) heads << tr("time") << tr("count") << tr("music") << tr("free foot") << tr("counts");
+    heads << QString();
+    for (const QString& head : heads) html += QStringLiteral("<th class=\"small\">%1</th>").arg(head);
+    html += QStringLiteral("</tr>");
+    for (const PassPerformance& pass : landing.performance.passes) {
+        const PassRow row = passRow(document, landing, pass);
+        QString where = row.phrase ? esc(row.phraseLabel) : tr("after the song");
+        if (row.phraseOffset && *row.phraseOffset > Tick{}) where += tr(", count %1").arg(q(toSpokenCount(*row.phraseOffset + counts(1))));
+        html += QStringLiteral("<tr><td class=\"n b\">%1</td><td class=\"b\">%2</td><td>%3</td><td class=\"n\">%4</td>")
+                    .arg(pass.number).arg(esc(row.partName), where, q(toClock(row.facing)));
+        if (!large)
+            html += QStringLiteral("<td class=\"n\">%1</td><td class=\"n\">%2</td><td class=\"n\">%3</td><td>%4</td><td class=\"n\">%5</td>")
+                        .arg(q(row.startClock), q(toSpokenCount(row.startCount)), row.musicCount ? q(toSpokenCount(*row.musicCount)) : QStringLiteral("–"),
+                             q(freeFootInWords(row.freeFoot)), q(toSpokenCount(pass.counts)));
+        html += QStringLiteral("<td class=\"b\">%1</td></tr>").arg(exceptionCell(pass));
+    }
+    return html + QStringLiteral("</table>");
+}
+
+QString stepWords(const Action& action, const FootedAction& footed) {
+    QString words = action.kind == ActionKind::Wait && action.words.empty() ? tr("wait") : esc(action.words);
+    if (words.isEmpty()) words = action.kind == ActionKind::NoWeight ? tr("touch") : action.turn.value ? QString() : tr("step");
+    if (footed.foot) words += QStringLiteral(" ") + (*footed.foot == Foot::Left ? tr("left") : *footed.foot == Foot::Right ? tr("right") : tr("both feet"));
+    if (action.turn.value) words += QStringLiteral(", ") + q(turnInWords(action.turn));
+    return words.trimmed();
+}
+
+/// A line of eight counts each: the counts as they are said, the step under each.
+QString partTable(const Document& document, const Landing& landing, const PartReading& part) {
+    const int set = std::max(1, std::min(12, landing.grid.regularSet()));
+    QString html;
+    const auto total = static_cast<int>(wholeCounts(part.length + counts(1) - Tick{1}));
+    std::vector<std::vector<FootedAction>> footed;
+    for (const PartRoleReading& role : part.roles) footed.push_back(followFeet(role.actions, role.needs.value_or(Foot::Both)));
+    for (int from = 0; from < total; from += set) {
+        html += QStringLiteral("<table width=\"100%\"><tr>");
+        if (document.routine.roles.size() > 1) html += QStringLiteral("<th width=\"12%\"></th>");
+        for (int c = from; c < from + set; ++c)
+            html += QStringLiteral("<th class=\"n\" width=\"%1%\">%2</th>").arg(86 / set).arg(c < total ? QString::number(c + 1) : QString());
+        html += QStringLiteral("</tr>");
+        for (std::size_t r = 0; r < part.roles.size(); ++r) {
+            html += QStringLiteral("<tr>");
+            if (document.routine.roles.size() > 1) html += QStringLiteral("<td class=\"b\">%1</td>").arg(esc(document.routine.roles[r].name));
+            for (int c = from; c < from + set; ++c) {
+                QStringList steps;
+                for (std::size_t i = 0; i < part.roles[r].actions.size(); ++i) {
+                    const Action& a = part.roles[r].actions[i];
+                    const bool here = a.at >= counts(c) && a.at < counts(c + 1);
+                    const bool lead = c == 0 && a.at < Tick{};
+                    if (!here && !lead) continue;
+                    const bool sub = !isWhole(a.at);
+                    steps << (sub ? QStringLiteral("<span class=\"n\">%1</span> ").arg(esc(a.label)) : QString()) + stepWords(a, footed[r][i]);
+                }
+                html += QStringLiteral("<td>%1</td>").arg(steps.join(QStringLiteral("<br/>")));
+            }
+            html += QStringLiteral("</tr>");
+        }
+        html += QStringLiteral("</table>");
+    }
+    return html;
+}
+
+} // namespace
+
+QString cautions() {
+    return tr("Warm up first. Dry floor, shoes that let the foot turn, room around kicks. Rest between full runs. Music at a comfortable volume. "
+              "A qualified teacher and the rules of the house come first.");
+}
+
+QString sheetHtml(const Document& document, const Landing& landing, SheetKind kind) {
+    const QString title = document.title.empty() ? tr("Routine without a name") : esc(document.title);
+    QString html = QStringLiteral("<!DOCTYPE html><html><head><meta charset=\"utf-8\"/><title>%1</title><style>%2</style></head><body>").arg(title, style(kind));
+    html += QStringLiteral("<h1>%1</h1><p>%2</p><p>%3</p>").arg(title, tempoLine(document, landing), headLine(document, landing));
+    const QString exceptions = q(exceptionsInWords(document, landing)).toHtmlEscaped();
+    if (!exceptions.isEmpty()) html += QStringLiteral("<h2>%1</h2>").arg(exceptions);
+    const auto steps = [&] {
+        for (const PartReading& part : *landing.performance.parts) {
+            if (part.length == Tick{}) continue;
+            html += QStringLiteral("<h2>%1</h2>").arg(tr("Part %1, %2").arg(esc(findPart(document.routine, part.part)->name), q(countsInWords(part.length))));
+            html += partTable(document, landing, part);
+        }
+    };
+    if (kind == SheetKind::Full) steps();
+    html += QStringLiteral("<h2>%1</h2>").arg(tr("Order of passes")) + passTable(document, landing, kind == SheetKind::Floor);
+    if (landing.performance.passes.empty()) html += QStringLiteral("<p>%1</p>").arg(tr("No passes yet."));
+    html += QStringLiteral("<p class=\"small\">%1</p></body></html>").arg(cautions());
+    return html;
+}
+
+} // namespace lc

@@ -1,0 +1,22 @@
+#pragma once
+
+#include "core/document.h"
+#include "core/findings.h"
+
+#include <QString>
+
+namespace lc {
+
+/// What a sheet is for.
+enum class SheetKind {
+    Floor, ///< one page in large letters: order of passes, restarts, tags, facings
+    Full,  ///< the steps of every part with their counts, and every pass with its start
+};
+
+/// A hand-out as one self-contained HTML page: no scripts, no outside files, readable black on white.
+[[nodiscard]] QString sheetHtml(const Document& document, const Landing& landing, SheetKind kind);
+
+/// The cautions that stand at the foot of every sheet. They claim no medical number.
+[[nodiscard]] QString cautions();
+
+} // namespace lc

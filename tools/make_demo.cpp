@@ -1,0 +1,59 @@
+// Writes demo/copper-weathervane.liftcount: the demo song as the program hears it, two phrases put right by hand and
+// all of them named, and a line dance that does not land on it without help. Usage: make_demo FOLDER
+#include "audio/analysis.h"
+#include "audio/audio_file.h"
+#include "core/document_file.h"
+#include "core/edits.h"
+#include "core/order_text.h"
+
+#include <cstdio>
+#include <filesystem>
+
+using namespace lc;
+
+namespace {
+
+constexpr const char* steps =
+    "1 side R 2 behind L 3 side R 4 touch L 5 side L 6 behind R 7 side L 8 touch R "
+    "1 forward R & close L 2 forward R 3 rock L 4 replace R 5 back L & close R 6 back L 7 rock R 8 replace L "
+    "1 cross R 2 point L 3 cross L 4 point R 5 cross R 6 back L 7 side R 1/4 R 8 close L "
+    "1 kick R & close R 2 step L 3 kick R & close R 4 step L 5 stomp R 6 clap 7 stomp L 8 clap";
+
+int complain(const Error& error) {
+    std::fprintf(stderr, "%s\n", error.message.c_str());
+    return 1;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    if (argc != 2) return complain({ErrorCode::BadValue, "Usage: make_demo FOLDER", {}});
+    const std::filesystem::path folder = std::filesystem::absolute(argv[1]);
+    const std::string songPath = (folder / "copper-weathervane.ogg").string();
+    const auto song = decodeSong(songPath);
+    if (!song) return complain(song.error());
+    auto map = analyseSong(song->sound);
+    if (!map) return complain(map.error());
+    const auto print = fingerprintFile(songPath);
+    if (!print) return complain(print.error());
+
+    const auto timeOfBar = [&](std::size_t bar) { return map->beats[map->bars.at(bar - 1).firstBeat].time; };
+    std::vector<Edit> edits{
+        SetTitle{"Weathervane"},
+        SetSong{{songPath, print->bytes, print->hash, song->sound.seconds(), "Copper Weathervane"}, std::make_shared<const SongMap>(*map)},
+        StateFact{PhraseFact{timeOfBar(42), 32}}, // the bridge is one phrase, and verse 3 a short one after it
+        StateFact{PhraseFact{timeOfBar(62), 16}}, // the ending is one phrase
+    };
+    const std::pair<std::size_t, const char*> names[] = {{1, "Intro"}, {9, "Verse 1"}, {17, "Chorus 1"}, {25, "Verse 2"}, {34, "Chorus 2"},
+                                                         {42, "Bridge"}, {50, "Verse 3"}, {54, "Chorus 3"}, {62, "Ending"}};
+    for (const auto& [bar, name] : names) edits.emplace_back(StateFact{NameFact{timeOfBar(bar), name}});
+    auto document = applyEdits(newDocument(), edits);
+    if (!document) return complain(document.error());
+    const Routine& routine = document->routine;
+    document = applyEdits(*document, {SetLine{routine.parts[0].id, routine.roles[0].id, steps},
+                                      SetOrder{std::vector<PartId>(7, routine.parts[0].id)}, SetStart{timeOfBar(9)}});
+    if (!document) return complain(document.error());
+    const auto saved = saveDocument(*document, (folder / "copper-weathervane.liftcount").string());
+    if (!saved) return complain(saved.error());
+    return 0;
+}

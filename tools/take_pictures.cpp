@@ -1,0 +1,90 @@
+// Writes a picture of each main view from the demo data. Usage: take_pictures FOLDER [WIDTH HEIGHT] [routine]
+#include "app/arrange_stage.h"
+#include "app/findings_column.h"
+#include "app/main_window.h"
+#include "app/part_editor.h"
+#include "app/notation_edit.h"
+#include "app/sheets_stage.h"
+#include "app/strips_accessible.h"
+#include "app/strips_view.h"
+#include "audio/silent_output.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTextStream>
+
+using namespace lc;
+using namespace lc::app;
+
+int main(int argc, char** argv) {
+    QStandardPaths::setTestModeEnabled(true);
+    QApplication app(argc, argv);
+    QApplication::setOrganizationName(QStringLiteral("lift-count-pictures"));
+    QSettings().clear();
+    const QStringList args = QApplication::arguments();
+    if (args.size() < 2) return 2;
+    const QDir folder(args[1]);
+    folder.mkpath(QStringLiteral("."));
+    const QSize size(args.value(2, QStringLiteral("1280")).toInt(), args.value(3, QStringLiteral("800")).toInt());
+    Theme::loadFonts();
+    installStripsAccessibility();
+    const Theme theme;
+    app.setStyle(QStringLiteral("Fusion"));
+    app.setFont(theme.words(13));
+    app.setStyleSheet(theme.styleSheet());
+    double now = 0;
+    auto output = std::make_unique<SilentOutput>([&now] { return now; });
+    SilentOutput* silent = output.get();
+    Session session(std::move(output), Player::Filling::OnPull);
+    MainWindow window(session, theme);
+    window.resize(size);
+    window.show();
+    const auto settle = [&](int milliseconds = 80) {
+        QElapsedTimer timer;
+        timer.start();
+        while (timer.elapsed() < milliseconds) QApplication::processEvents(QEventLoop::AllEvents, 10);
+    };
+    const auto shoot = [&](const char* name) {
+        settle();
+        const QString path = folder.filePath(QString::fromLatin1(name) + QStringLiteral(".png"));
+        QTextStream(stdout) << (window.grab().save(path) ? path : QStringLiteral("not written: ") + path) << Qt::endl;
+    };
+    shoot("start");
+    if (args.size() > 4) window.openAny(args[4]);
+    else window.openDemo();
+    for (int i = 0; i < 200 && (session.loading() || !session.loudness()); ++i) settle(50);
+    window.arrange().setPassesShown(false);
+    window.setStage(Stage::Listen);
+    session.setCaret(counts(100));
+    shoot("listen");
+    window.setStage(Stage::Arrange);
+    session.setCaret(counts(44));
+    shoot("arrange-strip");
+    window.arrange().findings().previewChosen();
+    shoot("preview");
+    session.endPreview();
+    window.arrange().strips().setMagnification(Magnification::Page);
+    window.arrange().setPassesShown(true);
+    session.setCaret(counts(100));
+    shoot("arrange-page");
+    for (int i = 0; i < 6 && !session.landing().findings.empty() && session.landing().findings.front().severity == Severity::Misses; ++i) {
+        window.arrange().findings().openFinding(0);
+        window.arrange().findings().applyChosen();
+    }
+    window.arrange().strips().setMagnification(Magnification::Strip);
+    session.setCaret(counts(98));
+    session.togglePlay();
+    now += 0.7;
+    silent->pump();
+    session.followClock();
+    shoot("landed-playing");
+    session.togglePlay();
+    window.setStage(Stage::Sheets);
+    shoot("sheet-floor");
+    window.sheets().setKind(SheetKind::Full);
+    shoot("sheet-steps");
+    return 0;
+}
