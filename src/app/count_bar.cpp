@@ -61,8 +61,8 @@ CountBarWords countBarWords(Session& session) {
     if (next) {
         words.next = CountBar::tr("Pass %1, face %2").arg(next->number).arg(q(toClock(next->roles.front().facingIn)));
         const Tick left = next->start - counts(wholeCounts(now));
-        words.nextDetail = CountBar::tr("in %1, %2 foot free").arg(q(countsInWords(left)), q(freeFootInWords(next->roles.front().freeIn)));
-        if (index && passes[*index].cut) words.nextDetail = CountBar::tr("restart in %1").arg(q(countsInWords(left)));
+        words.nextDetail = CountBar::tr("in %1, %2 foot free").arg(q(toSpokenCount(left)), q(freeFootInWords(next->roles.front().freeIn)));
+        if (index && passes[*index].cut) words.nextDetail = CountBar::tr("restart, in %1").arg(q(countsInWords(left)));
     } else if (!passes.empty() && index) {
         words.next = CountBar::tr("The end");
         words.nextDetail = CountBar::tr("in %1").arg(q(countsInWords(landing.performance.end - counts(wholeCounts(now)))));

@@ -250,7 +250,7 @@ void FindingsColumn::paintEvent(QPaintEvent*) {
     p.drawText(px(16), px(25), tr("Findings"));
     p.setFont(m_theme.words(12));
     p.setPen(c.ink2);
-    p.drawText(QRect(0, px(10), width() - px(16), px(20)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 open   F6 folds").arg(findings.size()));
+    p.drawText(QRect(0, px(10), width() - px(16), px(20)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 open   F6 folds").arg(std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.severity != Severity::Note; })));
     p.fillRect(QRect(px(16), px(36), width() - px(32), 2), c.ink);
 }
 

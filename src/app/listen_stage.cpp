@@ -12,12 +12,19 @@
 #include <QScrollArea>
 #include <QSpinBox>
 
+#include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace lc::app {
 
 namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
+
+QString factInWords(const SongFact& fact) {
+    if (const auto* name = std::get_if<NameFact>(&fact)) return ListenStage::tr("“%1” at %2").arg(q(name->name), q(clockText(name->at)));
+    return q(describe(fact));
+}
 } // namespace
 
 ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
@@ -130,9 +137,12 @@ void ListenStage::rebuildFacts() {
     if (!document.facts.empty()) {
         column->addSpacing(m_theme.px(6));
         add(tr("What you said"), 15, Weight::Heavy, c.ink);
-        for (std::size_t i = 0; i < document.facts.size(); ++i) {
+        std::vector<std::size_t> order(document.facts.size());
+        std::iota(order.begin(), order.end(), std::size_t{0});
+        std::stable_partition(order.begin(), order.end(), [&](std::size_t i) { return !std::holds_alternative<NameFact>(document.facts[i]); });
+        for (const std::size_t i : order) {
             auto* row = new QHBoxLayout;
-            row->addWidget(paragraph(q(describe(document.facts[i])), m_theme.words(13), c.ink2, page), 1);
+            row->addWidget(paragraph(factInWords(document.facts[i]), m_theme.words(13), c.ink2, page), 1);
             auto* forget = new QPushButton(tr("forget"), page);
             forget->setProperty("flat", true);
             forget->setToolTip(tr("Take this statement back"));

@@ -16,7 +16,7 @@ enum class StripContent { Listen, Arrange };
 /// Heights and margins of a strip in logical pixels, before the size of text is applied.
 struct StripMeasures {
     int left = 114;
-    int right = 72;
+    int right = 98;
     int loudness = 11;
     int ruler = 14;
     int lane = 17;

@@ -329,7 +329,7 @@ private:
         const bool page = m_layout.magnification == Magnification::Page;
         const QFont name = m_theme.words(14, Weight::Heavy);
         const QString label = QString::fromStdString(phrase.label);
-        const double nameRoom = m_layout.left - left - (page ? 46 : 8) * m_s;
+        const double nameRoom = m_layout.left - left - 8 * m_s;
         double y = m_rect.top() + (page ? 14 : m_scene.content == StripContent::Listen ? 15 : 20) * m_s;
         text(left, y, QFontMetricsF(name).elidedText(label, Qt::ElideRight, nameRoom), name, m_c.ink);
         if (page) {

@@ -29,6 +29,7 @@ bool Theme::loadFonts() {
 QFont Theme::words(int size, Weight weight) const {
     QFont font(QStringLiteral("Lato"));
     font.setPixelSize(px(size));
+    font.setHintingPreference(QFont::PreferNoHinting); // even spacing at small sizes
     font.setWeight(static_cast<QFont::Weight>(weight));
     return font;
 }
@@ -36,6 +37,7 @@ QFont Theme::words(int size, Weight weight) const {
 QFont Theme::numbers(int size, bool bold) const {
     QFont font(QStringLiteral("B612"));
     font.setPixelSize(px(size));
+    font.setHintingPreference(QFont::PreferNoHinting);
     font.setBold(bold);
     return font;
 }
@@ -72,12 +74,13 @@ QPushButton[flat="true"]:hover { color: %ink; }
 QPushButton[flat="true"]:focus { border: 2px solid %ink; padding: 0px 2px; }
 QPushButton[chosen="true"] { color: %ink; font-weight: 800; border-bottom: 3px solid %ink; }
 QScrollArea { border: none; background: %paper; }
+QScrollArea > QWidget > QWidget { background: %paper; }
 QScrollBar:vertical { background: %paper; width: 12px; margin: 0; }
 QScrollBar::handle:vertical { background: %rule; min-height: 28px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QScrollBar:horizontal { background: %paper; height: 12px; margin: 0; }
 QScrollBar::handle:horizontal { background: %rule; min-width: 28px; }
-QTableView { background: %sheet; border: none; gridline-color: %faint; selection-background-color: %sheet; selection-color: %ink; }
+QTableView { background: %sheet; border: none; gridline-color: %faint; selection-background-color: %well; selection-color: %ink; }
 QHeaderView::section { background: %paper; border: none; border-bottom: 2px solid %ink; padding: 3px 6px; color: %ink2; font-weight: 500; }
 QProgressBar { background: %faint; border: none; height: 4px; }
 QProgressBar::chunk { background: %ink; }

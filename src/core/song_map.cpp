@@ -147,8 +147,10 @@ int usualBeats(const SongMap& map, const Phrase& phrase) {
         }
     }
     const auto& lengths = sameKind > 1 ? ofKind : ofSong;
-    const auto best = std::max_element(lengths.begin(), lengths.end(),
-                                       [](const auto& a, const auto& b) { return a.second < b.second; });
+    // Of lengths that are equally common in the kind, the one that is commoner in the song.
+    const auto best = std::max_element(lengths.begin(), lengths.end(), [&](const auto& a, const auto& b) {
+        return a.second != b.second ? a.second < b.second : ofSong[a.first] < ofSong[b.first];
+    });
     return best == lengths.end() ? beatsIn(map, phrase) : best->first;
 }
 

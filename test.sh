@@ -1,0 +1,10 @@
+#!/usr/bin/env bash
+# Installs what is missing, builds everything and runs all tests. May be run again and again.
+# Ends with the test runner's closing line.
+set -euo pipefail
+cd "$(dirname "$0")"
+tools/install_packages.sh
+cmake --preset dev
+cmake --build --preset dev
+export XDG_RUNTIME_DIR="${XDG_RUNTIME_DIR:-$(mktemp -d)}"
+ctest --preset dev --output-on-failure -j"$(nproc)"

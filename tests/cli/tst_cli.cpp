@@ -1,0 +1,158 @@
+// The command line as a user runs it: what it prints, where, and how it exits.
+#include "support/core_support.h"
+
+#include "core/document_file.h"
+
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QRegularExpression>
+#include <QTemporaryDir>
+
+using namespace lc;
+
+namespace {
+struct Ran {
+    int exit = -1;
+    QByteArray out, err;
+    QJsonObject json() const { return QJsonDocument::fromJson(out).object(); }
+};
+Ran run(const QStringList& arguments) {
+    QProcess p;
+    p.start(LIFTCOUNT_BINARY_DIR "/lift-count-cli", arguments);
+    if (!p.waitForFinished(120000)) return {};
+    return {p.exitCode(), p.readAllStandardOutput(), p.readAllStandardError()};
+}
+const char* const demo = LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.liftcount";
+} // namespace
+
+class CliTest : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_folder;
+    QString routine(const Document& d, const char* name) {
+        const QString path = m_folder.filePath(name);
+        if (!saveDocument(d, path.toStdString())) qFatal("cannot save");
+        return path;
+    }
+
+private Q_SLOTS:
+    void countSaysWhatALineMeans() {
+        const Ran r = run({"count", "1 side R 2 behind L 3 side R 4 touch", "--json"});
+        QCOMPARE(r.exit, 0);
+        const QJsonObject o = r.json();
+        QCOMPARE(o["length"].toString(), "4");
+        QCOMPARE(o["weight_changes"].toInt(), 3);
+        QCOMPARE(o["free_foot_in"].toString(), "R");
+        QCOMPARE(o["free_foot_out"].toString(), "L");
+        const QJsonArray steps = o["steps"].toArray();
+        QCOMPARE(steps.size(), 4);
+        QCOMPARE(steps[3].toObject()["weight"].toBool(), false);
+        QCOMPARE(steps[3].toObject()["foot"].toString(), "L");
+        QCOMPARE(steps[2].toObject()["at"].toString(), "2");
+    }
+    void countReadsFeelsLengthsAndFeet() {
+        QCOMPARE(run({"count", "1 & 2", "--feel", "swing", "--json"}).json()["steps"].toArray()[1].toObject()["at"].toString(), "2/3");
+        QCOMPARE(run({"count", "SQQ", "--slow", "1", "--quick", "1/2", "--json"}).json()["length"].toString(), "2");
+        const QJsonObject waits = run({"count", "1 2 3", "--length", "4", "--foot", "R", "--json"}).json();
+        QCOMPARE(waits["length"].toString(), "4");
+        QVERIFY(waits["steps"].toArray()[3].toObject()["foot"].isNull());
+        QCOMPARE(waits["free_foot_out"].toString(), "L");
+        QVERIFY(run({"count", "1-13 walk", "--length", "12", "--json"}).json()["notes"].toArray()[0].toString().contains("built 13"));
+        QCOMPARE(run({"count", "& 1 2", "--json"}).json()["steps"].toArray()[0].toObject()["at"].toString(), "-1/2");
+        QVERIFY(run({"count", "1 2 3&4"}).out.startsWith("4 counts"));
+    }
+    void mistakesExitWithOneAndASentence() {
+        for (const QStringList& args : {QStringList{"count", "1 2 2"}, QStringList{"count", "1 2", "--slow", "x"}, QStringList{"land", "/no/such.liftcount"},
+                                        QStringList{"map", "/no/such.wav"}, QStringList{"map", "--structure", "verse", "--bpm", "100"},
+                                        QStringList{"map", "--structure", "verse 8"}, QStringList{"map", "--structure", "verse 8", "--bpm", "100", "--metre", "4"},
+                                        QStringList{"sheet", demo, "-o", "/no/such/folder/a.pdf"}}) {
+            const Ran r = run(args);
+            QVERIFY2(r.exit == 1, qPrintable(args.join(' ')));
+            QVERIFY(r.out.isEmpty());
+            QCOMPARE(r.err.trimmed().count('\n'), 0);
+            QVERIFY(r.err.size() > 20);
+        }
+    }
+    void wrongUseExitsWithTwo() {
+        for (const QStringList& args : {QStringList{}, QStringList{"dance"}, QStringList{"count"}, QStringList{"map"}, QStringList{"count", "1", "--feel", "jolly"},
+                                        QStringList{"sheet", demo}, QStringList{"sheet", demo, "--kind", "poem", "-o", "x"}})
+            QCOMPARE(run(args).exit, 2);
+        QCOMPARE(run({"--help"}).exit, 0);
+    }
+    void mapReadsTypedStructure() {
+        const QJsonObject o = run({"map", "--structure", "pickup 2 | intro 16 | verse 32", "--bpm", "120", "--offset", "1.5", "--json"}).json();
+        QCOMPARE(o["beats"].toArray().size(), 50);
+        QCOMPARE(o["beats"].toArray()[0].toObject()["bar"].toInt(), -1);
+        QCOMPARE(o["phrases"].toArray()[0].toObject()["start_s"].toDouble(), 2.5);
+        const Ran csv = run({"map", "--structure", "verse 4", "--bpm", "60", "--format", "csv"});
+        QCOMPARE(csv.out, "time_s,bar_index,beat_in_bar,phrase_index\n0,0,1,0\n1,0,2,0\n2,0,3,0\n3,0,4,0\n");
+    }
+    void mapHearsASong() {
+        const QString out = m_folder.filePath("demo.csv");
+        const Ran r = run({"map", LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg", "--format", "csv", "-o", out});
+        QVERIFY2(r.exit == 0, r.err.constData());
+        QFile file(out);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QVERIFY(file.readAll().count('\n') > 250);
+    }
+    void landGivesEveryKeyOfTheContract() {
+        const Ran r = run({"land", demo, "--json"});
+        QCOMPARE(r.exit, 0);
+        const QJsonObject pass = r.json()["passes"].toArray()[3].toObject();
+        for (const char* key : {"id", "pass", "part", "start_count", "counts", "start_s", "music_count", "running_count", "phrase", "phrase_offset", "phrase_miss", "facing", "free_foot",
+                                "restart_at", "tag", "roles"})
+            QVERIFY2(pass.contains(key), key);
+        QCOMPARE(pass["start_count"].toString(), "129");
+        QCOMPARE(pass["phrase_miss"].toString(), "-2");
+        QCOMPARE(pass["facing"].toString(), "9");
+        QCOMPARE(pass["tag"].toString(), "0");
+        QVERIFY(pass["restart_at"].isNull());
+        for (const char* key : {"role", "start_count", "counts", "free_foot", "facing", "place"}) QVERIFY(pass["roles"].toArray()[0].toObject().contains(key));
+        const QJsonObject finding = r.json()["findings"].toArray()[0].toObject();
+        for (const char* key : {"code", "severity", "pass", "count", "role", "text", "remedies"}) QVERIFY(finding.contains(key));
+        QVERIFY(r.json().contains("totals"));
+    }
+    void landFollowsRestartsAndTurns() {
+        Document d = test::withLine(test::documentOn("a 32 | b 32 | c 16 | d 32 | e 32"), "A", test::walk(32, {{28, "1/4 L"}}));
+        const QJsonArray passes = run({"land", routine(test::cut(test::withOrder(d, "A x5"), 3, 16), "r.liftcount"), "--json"}).json()["passes"].toArray();
+        QStringList facings;
+        for (const auto& p : passes) {
+            facings << p.toObject()["facing"].toString();
+            QCOMPARE(p.toObject()["phrase_miss"].toString(), "0");
+        }
+        QCOMPARE(facings.join(' '), "12 9 6 6 3");
+        QCOMPARE(passes[2].toObject()["restart_at"].toString(), "16");
+    }
+    void sheetsAreWritten() {
+        for (const char* kind : {"floor", "full"}) {
+            const QString pdf = m_folder.filePath(QString(kind) + ".pdf");
+            QCOMPARE(run({"sheet", demo, "--kind", kind, "-o", pdf}).exit, 0);
+            QProcess text; // poppler, an independent reader of PDF
+            text.start("pdftotext", {"-layout", pdf, "-"});
+            if (!text.waitForFinished() || text.error() == QProcess::FailedToStart) QSKIP("poppler-utils is not here");
+            const QString words = QString::fromUtf8(text.readAllStandardOutput());
+            QVERIFY(words.contains("Weathervane"));
+            QVERIFY(words.contains("Order of passes"));
+            QVERIFY(words.contains("Chorus 2"));
+            QVERIFY(words.contains("qualified teacher"));
+            if (QString(kind) == "full") QVERIFY(words.contains("behind"));
+            QProcess info;
+            info.start("pdfinfo", {pdf});
+            QVERIFY(info.waitForFinished());
+            const QString facts = QString::fromUtf8(info.readAllStandardOutput());
+            QVERIFY(facts.contains("A4"));
+            if (QString(kind) == "floor") QVERIFY(facts.contains(QRegularExpression("Pages:\\s+1\\b")));
+        }
+        const QString html = m_folder.filePath("full.html");
+        QCOMPARE(run({"sheet", demo, "--kind", "full", "-o", html}).exit, 0);
+        QFile file(html);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QByteArray page = file.readAll();
+        QVERIFY(page.contains("<title>Weathervane</title>"));
+        QVERIFY(!page.contains("http"));
+    }
+};
+
+QTEST_GUILESS_MAIN(CliTest)
+#include "tst_cli.moc"
