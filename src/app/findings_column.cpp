@@ -66,7 +66,6 @@ void FindingsColumn::rebuild() {
     for (std::size_t i = 0; m_openKey && i < findings.size(); ++i)
         if (findings[i].key == *m_openKey) open = static_cast<int>(i);
     m_open = open;
-    m_openKey = open >= 0 ? std::optional(findings[static_cast<std::size_t>(open)].key) : std::nullopt;
     m_remedy = 0;
     m_remedies.clear();
     m_reason = nullptr;
@@ -87,6 +86,7 @@ void FindingsColumn::rebuild() {
     for (int i = 0; i < std::min<int>(mostCards, static_cast<int>(findings.size())); ++i) buildCard(i);
     buildMuted();
     m_cards->addStretch();
+    if (QWidget* old = m_scroll->takeWidget()) old->deleteLater(); // one of its buttons may be the sender
     m_scroll->setWidget(page);
     update();
 }

@@ -52,7 +52,7 @@ private:
     QVBoxLayout* m_cards = nullptr;
     QLineEdit* m_reason = nullptr;
     std::vector<Remedy> m_remedies;
-    std::optional<FindingKey> m_openKey;
+    std::optional<FindingKey> m_openKey; // of the finding a person opened; the worst is open otherwise
     int m_open = -1;
     int m_remedy = 0;
     bool m_folded = false;

@@ -152,6 +152,7 @@ void ListenStage::rebuildFacts() {
         }
     }
     column->addStretch();
+    if (QWidget* old = m_facts->takeWidget()) old->deleteLater(); // one of its buttons may be the sender
     m_facts->setWidget(page);
 }
 

@@ -78,6 +78,7 @@ int main(int argc, char** argv) {
     }
     if (!sheetVerb->parsed()) return finish(run());
     qputenv("QT_QPA_PLATFORM", "offscreen"); // only for fonts and pages; never a window
+    qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {}); // standard error is for our own sentences
     int none = 1;
     const QGuiApplication gui(none, argv);
     for (const char* font : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf", "Lato-Heavy.ttf", "Lato-Black.ttf", "B612-Regular.otf", "B612-Bold.otf"})

@@ -146,20 +146,30 @@ private:
         addFor(pass, finding::offPhrase, Severity::Misses, pass.start, headline, text);
     }
 
+    /// A part that leaves the wrong foot for what follows it is told once, however often it is danced; a cut each time.
     void feet() {
+        std::map<std::pair<PartId, RoleId>, std::size_t> told; // index into m_findings
         for (std::size_t i = 1; i < m_performance.passes.size(); ++i) {
             const PassPerformance& pass = m_performance.passes[i];
+            const PassPerformance& before = m_performance.passes[i - 1];
             for (const RoleInPass& role : pass.roles) {
-                if (!role.needs || role.freeIn == Foot::Both || *role.needs == role.freeIn) continue;
-                const PassPerformance& before = m_performance.passes[i - 1];
-                std::string why = before.cut ? "The cut of pass " + std::to_string(before.number) + " after " + toSpokenCount(before.counts)
-                                             : "Pass " + std::to_string(before.number);
+                if (!entersOnWrongFoot(role)) continue;
+                const auto same = told.find({before.part, role.role});
+                if (!before.cut && same != told.end()) {
+                    m_findings[same->second].text += (m_findings[same->second].text.back() == '.' ? " The same into pass " : ", ") + std::to_string(pass.number);
+                    continue;
+                }
+                const std::string why = before.cut ? "The cut of pass " + std::to_string(before.number) + " after " + toSpokenCount(before.counts)
+                                                   : "Pass " + std::to_string(before.number);
                 Finding& f = addFor(pass, finding::wrongFoot, Severity::Misses, pass.start,
                                     "Wrong foot into pass " + std::to_string(pass.number) + (m_routine.roles.size() > 1 ? ", " + roleName(role.role) : ""),
                                     why + " leaves the " + footWord(role.freeIn) + " foot free; count 1 needs the " + footWord(*role.needs) + ".");
                 f.key.role = role.role;
+                if (!before.cut) told[{before.part, role.role}] = m_findings.size() - 1;
             }
         }
+        for (const auto& [key, index] : told)
+            if (m_findings[index].text.back() != '.') m_findings[index].text += ".";
     }
 
     std::string roleName(RoleId id) const {
@@ -217,6 +227,8 @@ private:
 };
 
 } // namespace
+
+bool entersOnWrongFoot(const RoleInPass& role) { return role.needs && role.freeIn != Foot::Both && *role.needs != role.freeIn; }
 
 std::string toString(Severity severity) {
     switch (severity) {

@@ -51,6 +51,9 @@ struct Landing {
 /// The same with a grid at hand, for edits that leave the song alone.
 [[nodiscard]] Landing land(const Document& document, CountGrid grid);
 
+/// Whether a role begins a pass with the weight on the foot that its count 1 needs.
+[[nodiscard]] bool entersOnWrongFoot(const RoleInPass& role);
+
 /// Where a pass starts against the phrases: signed distance to the nearest phrase start (of two equally near the
 /// earlier). Nothing in a song without phrases.
 [[nodiscard]] std::optional<Tick> phraseMiss(const CountGrid& grid, Tick start);

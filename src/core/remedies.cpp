@@ -95,6 +95,14 @@ private:
         if (!index || *index == 0) return;
         const PassPerformance& before = m_passes[*index - 1];
         const bool touch = passOf(before).lastChangeIsTouch;
+        if (!before.cut) { // the part itself leaves the wrong foot: mend every pass of it that needs mending
+            std::vector<Edit> all;
+            for (std::size_t i = 1; i < m_passes.size(); ++i)
+                for (const RoleInPass& role : m_passes[i].roles)
+                    if (role.role == m_finding.key.role && entersOnWrongFoot(role) && !m_passes[i - 1].cut && m_passes[i - 1].part == before.part)
+                        all.emplace_back(SetLastChangeIsTouch{m_passes[i - 1].id, !passOf(m_passes[i - 1]).lastChangeIsTouch});
+            if (all.size() > 1) propose("End these passes with a touch in place of the last step.", std::move(all));
+        }
         propose(touch ? "Step again on the last change of " + passName(before.number) + "."
                       : "Make the last change of " + passName(before.number) + " a touch.",
                 {SetLastChangeIsTouch{before.id, !touch}});

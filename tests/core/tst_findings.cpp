@@ -40,6 +40,16 @@ private Q_SLOTS:
         QVERIFY(f);
         QCOMPARE(test::q(f->text), "The cut of pass 1 after 3 leaves the left foot free; count 1 needs the right.");
     }
+    void aPartThatLeavesTheWrongFootIsToldOnce() {
+        Document d = test::withOrder(test::withLine(test::documentOn("a 3 | b 3 | c 3 | d 3"), "A", "1 step R 2 step 3 step"), "A x4");
+        const Landing landing = land(d);
+        QCOMPARE(std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& x) { return x.key.code == finding::wrongFoot; }), 1);
+        const auto f = findingWith(landing.findings, finding::wrongFoot);
+        QVERIFY(test::q(f->text).endsWith("count 1 needs the right. The same into pass 3, 4."));
+        const auto remedies = remediesFor(d, landing, *f);
+        QCOMPARE(test::q(remedies.at(0).title), "End these passes with a touch in place of the last step.");
+        QVERIFY(land(test::must(applyEdits(d, remedies[0].edits))).findings.empty());
+    }
     void unequalRolesAreFoundEvenWhereTheFeetAgree() {
         // S14: follower 10 against leader 8, five changes each
         Document d = test::must(applyEdit(test::documentOn("verse 16 | verse 16"), AddRole{"follower"}));

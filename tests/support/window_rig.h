@@ -1,0 +1,63 @@
+#pragma once
+
+#include "app/arrange_stage.h"
+#include "app/count_bar.h"
+#include "app/findings_column.h"
+#include "app/listen_stage.h"
+#include "app/main_window.h"
+#include "app/notation_edit.h"
+#include "app/part_editor.h"
+#include "app/pass_list.h"
+#include "app/sheets_stage.h"
+#include "app/strips_accessible.h"
+#include "app/strips_view.h"
+#include "app/wording.h"
+#include "audio/silent_output.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QtTest>
+
+namespace lc::test {
+
+/// The real window on a silent output whose clock the test moves.
+struct WindowRig {
+    double now = 50;
+    SilentOutput* output = nullptr;
+    app::Theme theme;
+    std::unique_ptr<app::Session> session;
+    std::unique_ptr<app::MainWindow> window;
+
+    WindowRig() {
+        auto silent = std::make_unique<SilentOutput>([this] { return now; });
+        output = silent.get();
+        session = std::make_unique<app::Session>(std::move(silent), Player::Filling::OnPull);
+        window = std::make_unique<app::MainWindow>(*session, theme);
+        window->setStyleSheet(theme.styleSheet());
+        window->show();
+        (void)QTest::qWaitForWindowExposed(window.get());
+        window->activateWindow();
+    }
+    ~WindowRig() { session->undo(); } // nothing asks about unsaved work: the window is deleted, not closed
+
+    void pass(double seconds) {
+        now += seconds;
+        output->pump();
+        session->followClock();
+    }
+    void keys(QWidget* target, const QString& text) const { QTest::keyClicks(target, text); }
+    void shortcut(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const { QTest::keyClick(window.get(), key, modifiers); }
+    QPushButton* button(const char* name) const { return window->findChild<QPushButton*>(QString::fromLatin1(name)); }
+    void press(const char* name) const { QTest::mouseClick(button(name), Qt::LeftButton); }
+    /// Text of everything written in the findings column.
+    QString findingsShown() const {
+        QStringList all;
+        for (auto* label : window->arrange().findings().findChildren<QLabel*>())
+            if (!label->isHidden()) all << label->text();
+        for (auto* choice : window->arrange().findings().findChildren<app::RemedyChoice*>()) all << choice->text();
+        return all.join('\n');
+    }
+    QString countBarShown() const { return window->countBar().accessibleDescription(); }
+};
+
+} // namespace lc::test
