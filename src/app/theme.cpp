@@ -21,7 +21,7 @@ const Palette& darkPalette() {
 bool Theme::loadFonts() {
     bool all = true;
     for (const char* file : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf", "Lato-Heavy.ttf", "Lato-Black.ttf",
-                             "B612-Regular.otf", "B612-Bold.otf"})
+                             "CountFigures-Regular.otf", "CountFigures-Bold.otf"})
         all = QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/") + QString::fromLatin1(file)) >= 0 && all;
     return all;
 }
@@ -35,7 +35,7 @@ QFont Theme::words(int size, Weight weight) const {
 }
 
 QFont Theme::numbers(int size, bool bold) const {
-    QFont font(QStringLiteral("B612"));
+    QFont font(QStringLiteral("Count Figures"));
     font.setPixelSize(px(size));
     font.setHintingPreference(QFont::PreferNoHinting);
     font.setBold(bold);

@@ -81,7 +81,7 @@ int main(int argc, char** argv) {
     qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {}); // standard error is for our own sentences
     int none = 1;
     const QGuiApplication gui(none, argv);
-    for (const char* font : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf", "Lato-Heavy.ttf", "Lato-Black.ttf", "B612-Regular.otf", "B612-Bold.otf"})
+    for (const char* font : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf", "Lato-Heavy.ttf", "Lato-Black.ttf", "CountFigures-Regular.otf", "CountFigures-Bold.otf"})
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/") + QString::fromLatin1(font));
     return finish(run());
 }

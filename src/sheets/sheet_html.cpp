@@ -20,9 +20,9 @@ QString style(SheetKind kind) {
     const int base = kind == SheetKind::Floor ? 17 : 10;
     return QStringLiteral("body{font-family:Lato,sans-serif;font-size:%1pt;color:#16222C;}"
                           "h1{font-size:%2pt;font-weight:800;margin:0;}h2{font-size:%3pt;font-weight:700;margin-top:%1pt;margin-bottom:2pt;}"
-                          "p{margin:2pt 0;}table{border-collapse:collapse;}"
+                          "p{margin:2pt 0;}h2{margin-top:9pt;}table{border-collapse:collapse;}"
                           "td,th{padding:%4pt %5pt;border-bottom:1px solid #BFC6C2;text-align:left;vertical-align:top;}"
-                          ".n{font-family:B612,sans-serif;}.b{font-weight:800;}.small{font-size:%6pt;color:#46535E;}")
+                          ".n{font-family:\"Count Figures\",B612,sans-serif;}.b{font-weight:800;}.small{font-size:%6pt;color:#46535E;}")
         .arg(base).arg(base * 2 - 4).arg(base + 3).arg(kind == SheetKind::Floor ? 4 : 2).arg(kind == SheetKind::Floor ? 10 : 6).arg(kind == SheetKind::Floor ? 9 : 8);
 }
 
@@ -104,7 +104,7 @@ QString partTable(const Document& document, const Landing& landing, const PartRe
         html += QStringLiteral("<table width=\"100%\"><tr>");
         if (document.routine.roles.size() > 1) html += QStringLiteral("<th width=\"12%\"></th>");
         for (int c = from; c < from + set; ++c)
-            html += QStringLiteral("<th class=\"n\" width=\"%1%\">%2</th>").arg(86 / set).arg(c < total ? QString::number(c + 1) : QString());
+            html += QStringLiteral("<th class=\"n\" width=\"%1%\">%2</th>").arg((document.routine.roles.size() > 1 ? 86 : 98) / set).arg(c < total ? QString::number(c + 1) : QString());
         html += QStringLiteral("</tr>");
         for (std::size_t r = 0; r < part.roles.size(); ++r) {
             html += QStringLiteral("<tr>");
