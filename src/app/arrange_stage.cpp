@@ -8,7 +8,6 @@
 #include "app/wording.h"
 
 #include <QHBoxLayout>
-#include <QInputDialog>
 #include <QSplitter>
 
 namespace lc::app {
@@ -85,13 +84,8 @@ void ArrangeStage::tagAtCaret() {
     const auto index = passAt(m_session.landing().performance, m_session.now());
     if (!index) return Q_EMIT m_session.told(tr("Put the caret into the pass after which the tag is to come."));
     const PassPerformance& pass = m_session.landing().performance.passes[*index];
-    bool ok = false;
-    const QString text = QInputDialog::getText(this, tr("Tag after pass %1").arg(pass.number), tr("How many extra counts? 0 takes the tag out."), QLineEdit::Normal,
-                                               QString::fromStdString(toCountString(pass.tag > Tick{} ? pass.tag : counts(4))), &ok);
-    if (!ok) return;
-    const auto length = parseCount(text.trimmed().toStdString());
-    if (!length) return Q_EMIT m_session.told(QString::fromStdString(length.error().message));
-    m_session.edit(SetTag{pass.id, *length > Tick{} ? std::optional(Tag{*length, false}) : std::nullopt});
+    setPassesShown(true); // typed in the list, where its number stands; no dialog
+    m_passes->editCell(pass.id, PassModel::TagCounts);
 }
 
 void ArrangeStage::removePassAtCaret() {

@@ -18,7 +18,8 @@
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QInputDialog>
+#include <QComboBox>
+#include <QLineEdit>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QMimeData>
@@ -142,9 +143,23 @@ void MainWindow::buildHeading(QWidget* parent) {
     auto* row = new QHBoxLayout(m_heading);
     row->setContentsMargins(m_theme.px(16), 0, m_theme.px(16), 0);
     row->setSpacing(m_theme.px(10));
-    m_title = paragraph({}, m_theme.words(18, Weight::Heavy), m_theme.colours().ink, m_heading);
-    m_title->setWordWrap(false);
+    m_title = new QLineEdit(m_heading);
     m_title->setObjectName(QStringLiteral("title"));
+    m_title->setPlaceholderText(tr("New routine"));
+    m_title->setAccessibleName(tr("Title of the routine"));
+    m_title->setToolTip(tr("What the routine is called; click to change it (Ctrl+T)"));
+    m_title->setFocusPolicy(Qt::ClickFocus);
+    m_title->setFont(m_theme.words(18, Weight::Heavy));
+    m_title->setStyleSheet(QStringLiteral("QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:800;}QLineEdit:focus{background:%2;}")
+                               .arg(m_theme.px(18)).arg(m_theme.colours().sheet.name()));
+    const auto fit = [this] {
+        const QString shown = m_title->text().isEmpty() ? m_title->placeholderText() : m_title->text();
+        m_title->setFixedWidth(std::min(m_theme.px(420), QFontMetrics(m_title->font()).horizontalAdvance(shown) + m_theme.px(24)));
+    };
+    connect(m_title, &QLineEdit::textChanged, this, fit);
+    fit();
+    connect(m_title, &QLineEdit::editingFinished, this, [this] { m_session.edit(SetTitle{m_title->text().trimmed().toStdString()}); });
+    connect(m_title, &QLineEdit::returnPressed, this, [this] { currentStrips()->setFocus(); });
     row->addWidget(m_title);
     m_about = paragraph({}, m_theme.words(13), m_theme.colours().ink2, m_heading);
     m_about->setWordWrap(false);
@@ -193,9 +208,8 @@ void MainWindow::buildMenus() {
     command(file, tr("Save"), QKeySequence::Save, tr("Write the routine to its file"), [this] { save(); });
     command(file, tr("Save as …"), QKeySequence::SaveAs, tr("Write the routine to another file"), [this] { saveAs(); });
     command(file, tr("Title …"), QKeySequence(Qt::CTRL | Qt::Key_T), tr("What the routine is called"), [this] {
-        bool ok = false;
-        const QString title = QInputDialog::getText(this, tr("Title"), tr("What is this routine called?"), QLineEdit::Normal, q(m_session.document().title), &ok);
-        if (ok) m_session.edit(SetTitle{title.trimmed().toStdString()});
+        m_title->setFocus(Qt::ShortcutFocusReason);
+        m_title->selectAll();
     });
     file->addSeparator();
     command(file, tr("Close"), QKeySequence::Quit, tr("Close the window"), [this] { close(); });
@@ -232,9 +246,7 @@ void MainWindow::buildMenus() {
     hand(tr("Every 1 a beat earlier"), {}, tr("Shift the 1 of the whole song"), [this] { m_listen->shiftOne(-1); });
     hand(tr("Every 1 a beat later"), {}, tr("Shift the 1 of the whole song"), [this] { m_listen->shiftOne(1); });
     hand(tr("This bar has … beats"), QKeySequence(Qt::Key_B), tr("Beats of the bar at the caret"), [this] {
-        bool ok = false;
-        const int beats = QInputDialog::getInt(this, tr("This bar"), tr("How many beats has the bar at the caret?"), 2, 1, 24, 1, &ok);
-        if (ok) m_listen->thisBarHas(beats);
+        if (auto* choice = m_listen->findChild<QComboBox*>(QStringLiteral("barBeats"))) choice->showPopup();
     });
     hand(tr("A phrase starts here"), QKeySequence(Qt::Key_H), tr("At the caret"), [this] { m_listen->phraseStartsHere(); });
     hand(tr("No phrase starts here"), QKeySequence(Qt::SHIFT | Qt::Key_H), tr("It belongs to the phrase before"), [this] { m_listen->noPhraseStartsHere(); });
@@ -346,7 +358,7 @@ void MainWindow::refresh() {
     m_redo->setEnabled(m_session.canRedo());
     m_redo->setText(m_session.canRedo() ? tr("Redo: %1").arg(m_session.redoName()) : tr("Redo"));
     const Document& document = m_session.document();
-    m_title->setText(document.title.empty() ? tr("New routine") : q(document.title));
+    if (!m_title->hasFocus() || document.title != m_title->text().toStdString()) m_title->setText(q(document.title));
     QStringList about;
     if (!document.song.title.empty()) about << tr("to “%1”").arg(q(document.song.title));
     if (const auto tempo = medianTempo(*document.map)) about << tr("%1 bpm").arg(std::lround(*tempo)) << q(toString(document.map->metre)) << tr("counted in %1s").arg(q(setName(m_session.landing().grid.regularSet())));
@@ -368,16 +380,22 @@ void MainWindow::refresh() {
     refreshTitle();
 }
 
+QString MainWindow::shownTitle() const {
+    const QString title = q(m_session.document().title);
+    return title.isEmpty() ? tr("New routine") : title;
+}
+
 void MainWindow::refreshTitle() {
     const QString name = m_session.path().isEmpty() ? tr("not saved yet") : QFileInfo(m_session.path()).fileName();
-    setWindowTitle(QStringLiteral("[*]%1 (%2), Lift Count").arg(m_title->text(), name));
+    setWindowTitle(QStringLiteral("[*]%1 (%2), Lift Count").arg(shownTitle(), name));
     setWindowModified(!m_session.isSaved());
 }
 
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
-    if (m_arrange && event->oldSize().isValid() && (event->size().width() < m_theme.px(1150)) != (event->oldSize().width() < m_theme.px(1150)))
-        m_arrange->findings().setFolded(event->size().width() < m_theme.px(1150));
+    const bool narrow = event->size().width() < m_theme.px(1150);
+    if (narrow != m_narrow) m_arrange->findings().setFolded(narrow); // a person may unfold them all the same
+    m_narrow = narrow;
     refresh();
 }
 
@@ -526,7 +544,7 @@ bool MainWindow::mayDiscard() {
     if (m_session.isSaved() || m_session.document() == newDocument()) return true;
     QMessageBox box(this);
     box.setObjectName(QStringLiteral("unsaved"));
-    box.setText(tr("“%1” has changes that are not saved.").arg(m_title->text()));
+    box.setText(tr("“%1” has changes that are not saved.").arg(shownTitle()));
     box.setInformativeText(tr("Save them before going on?"));
     auto* saveButton = box.addButton(tr("Save"), QMessageBox::AcceptRole);
     auto* discard = box.addButton(tr("Throw them away"), QMessageBox::DestructiveRole);
@@ -589,7 +607,7 @@ void MainWindow::remember(const QString& path) {
     const Document& d = m_session.document();
     QString about = d.song.title.empty() ? tr("no song yet") : tr("to “%1”").arg(q(d.song.title));
     about += tr(", %1 passes").arg(d.routine.passes.size());
-    settings.setValue(QStringLiteral("about/") + QString::fromLatin1(path.toUtf8().toHex()), QStringList{m_title->text(), about});
+    settings.setValue(QStringLiteral("about/") + QString::fromLatin1(path.toUtf8().toHex()), QStringList{shownTitle(), about});
     m_start->setRecent(recent());
 }
 

@@ -63,6 +63,7 @@ private:
     void addPlaces(std::vector<Command>& all, const QString& typed);
     void refresh();
     void refreshTitle();
+    [[nodiscard]] QString shownTitle() const;
     void showStartOrStage();
     void tell(const QString& sentence);
     bool mayDiscard(); ///< asks about work that is not saved
@@ -90,7 +91,7 @@ private:
     Stage m_stage = Stage::Listen;
     Rail* m_rail = nullptr;
     QWidget* m_heading = nullptr;
-    QLabel* m_title = nullptr;
+    QLineEdit* m_title = nullptr;
     QLabel* m_about = nullptr;
     QPushButton* m_page = nullptr;
     QPushButton* m_strip = nullptr;
@@ -110,6 +111,7 @@ private:
     QAction* m_redo = nullptr;
     QTimer* m_clock = nullptr;
     QString m_lastTold;
+    bool m_narrow = false; ///< the window is too narrow for everything at once
     bool m_leftStart = false; ///< a new routine was begun on purpose
 };
 

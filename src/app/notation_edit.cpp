@@ -89,7 +89,7 @@ void NotationEdit::insertFromMimeData(const QMimeData* source) {
 void NotationEdit::fitHeight() {
     int lines = 0;
     for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) lines += std::max(1, block.layout()->lineCount());
-    const int height = QFontMetrics(font()).lineSpacing() * std::clamp(lines, 1, 3) + m_theme.px(14);
+    const int height = QFontMetrics(font()).lineSpacing() * std::clamp(lines, 1, 4) + m_theme.px(14);
     if (height != maximumHeight()) setFixedHeight(height);
 }
 

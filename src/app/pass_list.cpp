@@ -149,4 +149,15 @@ void PassList::selectPass(PassId pass) {
     m_following = false;
 }
 
+void PassList::editCell(PassId pass, PassModel::Column column) {
+    selectPass(pass);
+    const auto row = m_model->rowOfPass(pass);
+    if (!row) return;
+    const QModelIndex cell = m_model->index(*row, column);
+    scrollTo(cell);
+    setFocus();
+    setCurrentIndex(cell);
+    edit(cell);
+}
+
 } // namespace lc::app

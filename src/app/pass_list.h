@@ -40,6 +40,7 @@ class PassList : public QTableView {
 public:
     PassList(Session& session, const Theme& theme, QWidget* parent = nullptr);
     void selectPass(PassId pass);
+    void editCell(PassId pass, PassModel::Column column);
     [[nodiscard]] PassModel& passes() { return *m_model; }
 
 Q_SIGNALS:

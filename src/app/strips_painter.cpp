@@ -177,7 +177,7 @@ private:
         const bool sub = !isWhole(action.at);
         drawMark(m_p, centre(action.at), middle, action.kind, action.foot, sub, 12 * m_s, colour);
         if (firstRole && action.action && action.action->turn.value != 0 && action.action->end() - action.action->at <= action.length)
-            drawTurn(m_p, centre(action.at), m_rulerTop + 7 * m_s, action.action->turn.value < 0, 5 * m_s, m_c.ink);
+            drawTurn(m_p, centre(action.at) + (besideNumber(action.at) ? 4 * m_s : 0), m_rulerTop + 7 * m_s, action.action->turn.value < 0, 5 * m_s, m_c.ink);
     }
 
     /// A step on the count and the one on its "&" stand a quarter of the count left and right of its middle.
@@ -185,6 +185,10 @@ private:
         const QRectF cell = m_layout.countRect(static_cast<int>(wholeCounts(at)));
         if (isWhole(at)) return cell.center().x() - (sharedCount(at) ? cell.width() / 4 : 0);
         return cell.center().x() + cell.width() / 4;
+    }
+    bool besideNumber(Tick at) const {
+        const CountCell* cell = m_grid.cellAt(at);
+        return cell && (cell->number == 1 || cell->barStart);
     }
     bool sharedCount(Tick at) const {
         for (const auto& actions : danced().roles) {
