@@ -51,6 +51,23 @@ void drawMark(QPainter& painter, double x, double y, ActionKind kind, std::optio
     painter.restore();
 }
 
+void MarkStamps::draw(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat, double height, const QColor& colour) {
+    const double ratio = painter.device()->devicePixelRatioF();
+    const int side = static_cast<int>(std::ceil(height * 1.8 * ratio)) + 2;
+    const auto footCode = foot ? static_cast<quint64>(*foot) : 3;
+    const quint64 key = static_cast<quint64>(colour.rgb()) << 32 | static_cast<quint64>(side) << 8 | static_cast<quint64>(kind) << 4 | footCode << 1 | (subBeat ? 1U : 0U);
+    QImage& image = m_images[key];
+    if (image.isNull()) {
+        image = QImage(side, side, QImage::Format_ARGB32_Premultiplied);
+        image.setDevicePixelRatio(ratio);
+        image.fill(Qt::transparent);
+        QPainter stamp(&image);
+        drawMark(stamp, side / ratio / 2, side / ratio / 2, kind, foot, subBeat, height, colour);
+    }
+    const auto whole = [ratio](double v) { return std::round(v * ratio) / ratio; };
+    painter.drawImage(QPointF(whole(x - side / ratio / 2), whole(y - side / ratio / 2)), image);
+}
+
 void drawTurn(QPainter& painter, double x, double y, bool left, double radius, const QColor& colour) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);

@@ -4,6 +4,8 @@
 #include "core/facing.h"
 
 #include <QColor>
+#include <QHash>
+#include <QImage>
 #include <QPainterPath>
 #include <QRectF>
 
@@ -17,6 +19,15 @@ namespace lc::app {
 
 /// Draws one action at (x, middle line y): foot by shape and height, weight by filled or open, wait as a bar.
 void drawMark(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat, double height, const QColor& colour);
+
+/// Step marks drawn once and stamped wherever they are needed, on whole pixels of the device.
+class MarkStamps {
+public:
+    void draw(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat, double height, const QColor& colour);
+
+private:
+    QHash<quint64, QImage> m_images;
+};
 
 /// An arc over the top with an arrow head; mirrored to the left.
 void drawTurn(QPainter& painter, double x, double y, bool left, double radius, const QColor& colour);

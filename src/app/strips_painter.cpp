@@ -46,9 +46,10 @@ private:
     void text(double px, double baseline, const QString& words, const QFont& font, const QColor& colour, Qt::Alignment align = Qt::AlignLeft) const {
         m_p.setFont(font);
         m_p.setPen(colour);
-        const double w = QFontMetricsF(font).horizontalAdvance(words);
-        if (align == Qt::AlignRight) px -= w;
-        if (align == Qt::AlignHCenter) px -= w / 2;
+        if (align != Qt::AlignLeft) { // measuring costs as much as drawing
+            const double w = QFontMetricsF(font).horizontalAdvance(words);
+            px -= align == Qt::AlignRight ? w : w / 2;
+        }
         m_p.drawText(QPointF(px, baseline), words);
     }
 
@@ -67,10 +68,12 @@ private:
         }
     }
 
+    /// One outline for the whole line: a fill for every pixel column costs five times as much.
     void silhouette() const {
         if (!m_scene.loudness) return;
         const double height = m_layout.measures.loudness * m_s - 1;
-        const double bottom = m_rulerTop;
+        const double bottom = std::floor(m_rulerTop);
+        QPolygonF outline;
         for (int c = m_line.firstCount; c < m_line.firstCount + m_line.counts; ++c) {
             const double left = x(counts(c));
             const double right = std::round(m_layout.xOf(m_line, counts(c + 1) - Tick{1}));
@@ -78,12 +81,18 @@ private:
             const auto end = m_grid.secondsAt(counts(c + 1));
             if (!start || !end || right <= left) continue;
             const double step = (*end - *start) / (right - left);
+            outline << QPointF(left, bottom);
             for (double px = left; px < right; ++px) {
                 const double at = *start + (px - left) * step;
-                const double value = std::sqrt(static_cast<double>(m_scene.loudness->between(at, at + step)));
-                m_p.fillRect(QRectF(px, bottom - value * height, 1, value * height), m_c.loud);
+                const double top = std::round(bottom - std::sqrt(static_cast<double>(m_scene.loudness->between(at, at + step))) * height);
+                if (outline.last().y() != top) outline << QPointF(px, outline.last().y()) << QPointF(px, top);
             }
+            outline << QPointF(right, outline.last().y()) << QPointF(right, bottom);
         }
+        m_p.setPen(Qt::NoPen);
+        m_p.setBrush(m_c.loud);
+        m_p.drawPolygon(outline);
+        m_p.setBrush(Qt::NoBrush);
     }
 
     void stops() const {
@@ -170,12 +179,12 @@ private:
     void mark(const PerformedAction& action, double middle, const QColor& colour, bool firstRole) const {
         if (action.kind == ActionKind::Wait) { // a bar on each count it covers
             for (Tick at = action.at; at < action.at + action.length; at += counts(1))
-                if (at >= m_from && at < m_to) drawMark(m_p, centre(at), middle, action.kind, std::nullopt, false, 12 * m_s, colour);
+                if (at >= m_from && at < m_to) m_scene.stamps->draw(m_p, centre(at), middle, action.kind, std::nullopt, false, 12 * m_s, colour);
             return;
         }
         if (action.at < m_from) return;
         const bool sub = !isWhole(action.at);
-        drawMark(m_p, centre(action.at), middle, action.kind, action.foot, sub, 12 * m_s, colour);
+        m_scene.stamps->draw(m_p, centre(action.at), middle, action.kind, action.foot, sub, 12 * m_s, colour);
         if (firstRole && action.action && action.action->turn.value != 0 && action.action->end() - action.action->at <= action.length)
             drawTurn(m_p, centre(action.at) + (besideNumber(action.at) ? 4 * m_s : 0), m_rulerTop + 7 * m_s, action.action->turn.value < 0, 5 * m_s, m_c.ink);
     }

@@ -12,6 +12,8 @@ class QPainter;
 
 namespace lc::app {
 
+class MarkStamps;
+
 /// Everything that is seen on the strips, prepared; painting reads it and computes nothing.
 struct StripScene {
     const Theme* theme = nullptr;
@@ -24,6 +26,7 @@ struct StripScene {
     std::optional<PassId> selectedPass;
     std::optional<int> hoveredCount;
     bool focused = false;
+    MarkStamps* stamps = nullptr;           ///< marks drawn before; kept by the view
 };
 
 /// Paints the lines of the layout that meet `area` (in page coordinates).

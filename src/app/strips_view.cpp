@@ -1,5 +1,6 @@
 #include "app/strips_view.h"
 
+#include "app/marks.h"
 #include "app/session.h"
 #include "core/clock_text.h"
 
@@ -14,7 +15,7 @@
 namespace lc::app {
 
 StripsView::StripsView(Session& session, const Theme& theme, StripContent content, QWidget* parent)
-    : QAbstractScrollArea(parent), m_session(session), m_theme(theme), m_content(content) {
+    : QAbstractScrollArea(parent), m_session(session), m_theme(theme), m_content(content), m_stamps(std::make_unique<MarkStamps>()) {
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -28,6 +29,8 @@ StripsView::StripsView(Session& session, const Theme& theme, StripContent conten
     connect(&session, &Session::playingChanged, this, &StripsView::nowMoved);
     relayout();
 }
+
+StripsView::~StripsView() = default;
 
 void StripsView::setMagnification(Magnification magnification) {
     m_magnification = magnification;
@@ -105,6 +108,7 @@ void StripsView::paintEvent(QPaintEvent* event) {
     scene.selectedPass = m_selectedPass;
     scene.hoveredCount = m_hovered;
     scene.focused = hasFocus();
+    scene.stamps = m_stamps.get();
     paintStrips(painter, m_layout, scene, event->rect().translated(0, scroll));
     painter.translate(0, scroll);
     if (hasFocus()) {

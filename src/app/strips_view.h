@@ -4,6 +4,8 @@
 
 #include <QAbstractScrollArea>
 
+#include <memory>
+
 namespace lc::app {
 
 class Session;
@@ -13,6 +15,7 @@ class StripsView : public QAbstractScrollArea {
     Q_OBJECT
 public:
     StripsView(Session& session, const Theme& theme, StripContent content, QWidget* parent = nullptr);
+    ~StripsView() override;
 
     void setMagnification(Magnification magnification);
     [[nodiscard]] Magnification magnification() const { return m_magnification; }
@@ -58,6 +61,7 @@ private:
     std::optional<PassId> m_selectedPass;
     std::optional<int> m_hovered;
     std::optional<Tick> m_drawnNow;
+    std::unique_ptr<MarkStamps> m_stamps;
 };
 
 } // namespace lc::app
