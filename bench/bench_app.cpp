@@ -65,9 +65,9 @@ int main(int argc, char** argv) {
     std::printf("its sound read after %lld ms\n", sinceStart.elapsed());
     window.setStage(Stage::Arrange);
     QApplication::processEvents();
-    window.arrange().strips().setMagnification(Magnification::Strip);
+    window.setMagnification(Magnification::Strip);
     repaint("strip", window.arrange().strips());
-    window.arrange().strips().setMagnification(Magnification::Page);
+    window.setMagnification(Magnification::Page);
     repaint("page", window.arrange().strips());
     window.setStage(Stage::Listen);
     QApplication::processEvents();

@@ -66,7 +66,7 @@ int main(int argc, char** argv) {
     window.arrange().findings().previewChosen();
     shoot("preview");
     session.endPreview();
-    window.arrange().strips().setMagnification(Magnification::Page);
+    window.setMagnification(Magnification::Page);
     window.arrange().setPassesShown(true);
     session.setCaret(counts(100));
     shoot("arrange-page");
@@ -74,7 +74,7 @@ int main(int argc, char** argv) {
         window.arrange().findings().openFinding(0);
         window.arrange().findings().applyChosen();
     }
-    window.arrange().strips().setMagnification(Magnification::Strip);
+    window.setMagnification(Magnification::Strip);
     session.setCaret(counts(98));
     session.togglePlay();
     now += 0.7;

@@ -19,6 +19,7 @@ namespace lc::app {
 
 class ArrangeStage;
 class CountBar;
+class FileDesk;
 class ListenStage;
 class SheetsStage;
 class StripsView;
@@ -34,6 +35,7 @@ public:
     void openAny(const QString& path);
     void openDemo();
     void setStage(Stage stage);
+    void setMagnification(Magnification magnification);
     [[nodiscard]] Stage stage() const { return m_stage; }
     [[nodiscard]] ListenStage& listen() { return *m_listen; }
     [[nodiscard]] ArrangeStage& arrange() { return *m_arrange; }
@@ -42,11 +44,7 @@ public:
     [[nodiscard]] CommandBox& commandBox() { return *m_commandBox; }
     /// The sentence last told to the person.
     [[nodiscard]] QString lastTold() const { return m_lastTold; }
-    /// Saves without a dialog, for tests and for the command line's pictures.
-    bool saveTo(const QString& path, bool evenIfChanged = false);
-    bool writeSheet(const QString& path, const QString& format);
-    /// Where the demo lies: beside the program's sources or installed data; empty when it is nowhere.
-    [[nodiscard]] static QString demoPath();
+    [[nodiscard]] FileDesk& files() { return *m_files; }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -63,31 +61,18 @@ private:
     void addPlaces(std::vector<Command>& all, const QString& typed);
     void refresh();
     void refreshTitle();
-    [[nodiscard]] QString shownTitle() const;
     void showStartOrStage();
     void tell(const QString& sentence);
-    bool mayDiscard(); ///< asks about work that is not saved
-    bool save();
-    bool saveAs();
     void openRoutine(const QString& path);
-    void chooseSong();
-    void findSong();
-    void chooseRoutine();
-    void remember(const QString& path);
-    [[nodiscard]] QList<RecentFile> recent() const;
     void keepView();
     void restoreView(const QString& path);
     void toggleLoop();
-    void printSheet();
-    void saveSheetAs(const QString& format);
-    void exportMap(const QString& kind);
-    void goToPass(int number);
-    void setMagnification(Magnification magnification);
     void contextMenu(const QPoint& global, Tick at);
     [[nodiscard]] StripsView* currentStrips();
 
     Session& m_session;
     const Theme& m_theme;
+    FileDesk* m_files = nullptr;
     Stage m_stage = Stage::Listen;
     Rail* m_rail = nullptr;
     QWidget* m_heading = nullptr;

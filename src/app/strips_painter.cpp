@@ -223,6 +223,7 @@ private:
             const QColor ink = m_scene.preview && !isChanged(*pass) ? m_c.ink3 : m_c.ink;
             ribbon(*pass, ink);
             flag(*pass, ink);
+            if (pass->start < m_to && pass->start + pass->counts > m_to) carryArrow(*pass, ink);
         }
         if (danced().passes.empty() || danced().start > m_from) restLine();
     }
@@ -248,7 +249,6 @@ private:
             const double left = x(std::max(pass.start, m_from)) + 1;
             const double right = x(std::min(danceEnd, m_to)) - (danceEnd <= m_to ? 2 : 0);
             m_p.fillRect(QRectF(left, bottom - 3 * m_s, right - left, 3 * m_s), ink);
-            if (danceEnd > m_to) carryArrow(right, danceEnd - m_to, ink);
         }
         if (pass.tag > Tick{} && danceEnd < m_to && pass.end() > m_from) {
             const double left = x(std::max(danceEnd, m_from)) + 1;
@@ -259,19 +259,32 @@ private:
         }
     }
 
-    void carryArrow(double right, Tick rest, const QColor& ink) const {
-        if (m_to >= m_grid.end() || m_layout.lineOf(m_line.firstCount + m_line.counts)) {
-            QPainterPath arrow;
-            const double y = m_rect.bottom() - 1.5 * m_s;
-            arrow.moveTo(right, y - 5 * m_s);
-            arrow.lineTo(right + 8 * m_s, y);
-            arrow.lineTo(right, y + 5 * m_s);
-            arrow.closeSubpath();
-            m_p.setRenderHint(QPainter::Antialiasing, true);
-            m_p.fillPath(arrow, ink);
-            m_p.setRenderHint(QPainter::Antialiasing, false);
-            text(right + 11 * m_s, m_rect.bottom() - 2 * m_s, QString::fromStdString(toSpokenCount(rest)), m_theme.numbers(11, true), ink);
+    /// A ribbon that goes on in the next line ends in an arrow with the counts that are left, clear of a flag beside it.
+    void carryArrow(const PassPerformance& pass, const QColor& ink) const {
+        if (m_to < m_grid.end() && !m_layout.lineOf(m_line.firstCount + m_line.counts)) return;
+        const double y = m_rect.bottom() - 1.5 * m_s;
+        double right = x(m_to);
+        if (pass.start >= m_from) {
+            const double flagEnd = flagRect(pass).right();
+            if (flagEnd > right) m_p.fillRect(QRectF(right, m_rect.bottom() - 3 * m_s, flagEnd - right, 3 * m_s), ink);
+            right = std::max(right, flagEnd);
         }
+        QPainterPath arrow;
+        arrow.moveTo(right, y - 5 * m_s);
+        arrow.lineTo(right + 8 * m_s, y);
+        arrow.lineTo(right, y + 5 * m_s);
+        arrow.closeSubpath();
+        m_p.setRenderHint(QPainter::Antialiasing, true);
+        m_p.fillPath(arrow, ink);
+        m_p.setRenderHint(QPainter::Antialiasing, false);
+        text(right + 11 * m_s, m_rect.bottom() - 2 * m_s, QString::fromStdString(toSpokenCount(pass.start + pass.counts - m_to)), m_theme.numbers(11, true), ink);
+    }
+
+    /// The tab of a pass that begins on this line: number, dial, facing.
+    QRectF flagRect(const PassPerformance& pass) const {
+        const double numberWidth = QFontMetricsF(m_theme.numbers(12, true)).horizontalAdvance(QString::number(pass.number));
+        const double facingWidth = QFontMetricsF(m_theme.numbers(11)).horizontalAdvance(QString::fromStdString(toClock(pass.roles.front().facingIn)));
+        return {x(pass.start), m_rect.bottom() - m_layout.measures.ribbon * m_s, numberWidth + facingWidth + 30 * m_s, 13 * m_s};
     }
 
     double tab(double left, double top, const QString& words, const QColor& ink, bool filled) const {
@@ -298,9 +311,7 @@ private:
             const QString number = QString::number(pass.number);
             const QString facing = QString::fromStdString(toClock(pass.roles.front().facingIn));
             const double numberWidth = QFontMetricsF(numberFont).horizontalAdvance(number);
-            const double facingWidth = QFontMetricsF(m_theme.numbers(11)).horizontalAdvance(facing);
-            const double width = 5 * m_s + numberWidth + 20 * m_s + facingWidth + 5 * m_s;
-            const QRectF box(left, tabTop, width, 13 * m_s);
+            const QRectF box = flagRect(pass);
             m_p.fillRect(box, ink);
             const double baseline = tabTop + 11 * m_s;
             text(left + 5 * m_s, baseline, number, numberFont, m_c.onInk);
@@ -312,7 +323,7 @@ private:
                 m_p.drawRect(box.adjusted(-2, -2, 2, 2));
             }
             if (restartBefore(pass)) tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, tr("restart"), ink, true);
-            after = left + width;
+            after = box.right();
         } else if (pass.start < m_from && pass.start + pass.counts > m_from) {
             after = tab(x(m_from), tabTop, tr("%1 from %2").arg(pass.number).arg(QString::fromStdString(toSpokenCount(m_from - pass.start + counts(1)))), ink, false);
         } else return;

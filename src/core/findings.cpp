@@ -73,16 +73,15 @@ private:
 
     void remarks(const PartReading& reading, const Part& part) {
         std::set<RoleId> told;
-        for (const PartLineError& remark : reading.remarks) {
-            const bool foot = !remark.isError && remark.remark.text.find("carries the weight") != std::string::npos;
-            if (!remark.isError && !foot) continue; // readings of ambiguous marks stand under the line itself
+        for (const PartLineRemark& remark : reading.remarks) {
+            const bool error = remark.remark.kind == RemarkKind::Error;
+            if (!error && remark.remark.kind != RemarkKind::FootNotFree) continue; // readings of ambiguous marks stand under the line itself
             if (!told.insert(remark.role).second) continue;
             const Figure* figure = findFigure(m_routine, remark.figure);
             const std::string text = figure ? lineText(*figure, remark.role) : std::string();
             const std::string place = roleIn(remark.role) + "character " + std::to_string(characterNumber(text, remark.remark.begin));
-            Finding& f = add(remark.isError ? finding::notation : finding::footInPart, remark.isError ? Severity::Misses : Severity::Doubtful,
-                             firstPlace(part.id),
-                             remark.isError ? "Part " + part.name + " cannot be read to its end" : "Part " + part.name + " says a foot that is not free",
+            Finding& f = add(error ? finding::notation : finding::footInPart, error ? Severity::Misses : Severity::Doubtful, firstPlace(part.id),
+                             error ? "Part " + part.name + " cannot be read to its end" : "Part " + part.name + " says a foot that is not free",
                              "At " + place + ": " + remark.remark.text);
             f.key.part = part.id;
             f.key.role = remark.role;

@@ -91,7 +91,7 @@ private:
         return m_next + ahead < m_tokens.size() ? &m_tokens[m_next + ahead] : nullptr;
     }
     void error(const Token& at, std::string text) { m_error = NotationRemark{at.begin, at.finish, std::move(text)}; }
-    void note(const Token& at, std::string text) { m_notes.push_back({at.begin, at.finish, std::move(text)}); }
+    void note(const Token& at, std::string text) { m_notes.push_back({at.begin, at.finish, std::move(text), RemarkKind::Reading}); }
 
     void readOne() {
         const Token& t = token();
@@ -398,7 +398,7 @@ private:
 
     void claim(NotationReading& reading, Tick claimed) {
         if (reading.length > claimed)
-            reading.notes.push_back({0, 0, "Claimed " + toSpokenCount(claimed) + ", built " + toSpokenCount(reading.length) + "."});
+            reading.notes.push_back({0, 0, "Claimed " + toSpokenCount(claimed) + ", built " + toSpokenCount(reading.length) + ".", RemarkKind::Length});
         else {
             addWaits(reading, reading.length, claimed);
             reading.length = claimed;
@@ -412,7 +412,7 @@ private:
                 const Action& action = reading.actions[i];
                 const std::string foot = *footed[i].foot == Foot::Left ? "left" : "right";
                 reading.notes.push_back({action.begin, action.finish,
-                                         "Count " + action.label + " says the " + foot + " foot, but the " + foot + " foot carries the weight."});
+                                         "Count " + action.label + " says the " + foot + " foot, but the " + foot + " foot carries the weight.", RemarkKind::FootNotFree});
             }
     }
 

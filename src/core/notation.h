@@ -24,11 +24,20 @@ struct NotationChoices {
     bool operator==(const NotationChoices&) const = default;
 };
 
+/// What a remark about a line of notation is.
+enum class RemarkKind {
+    Error,       ///< the line cannot be read from here on
+    Reading,     ///< how something was read that could be read in two ways
+    FootNotFree, ///< a foot is said that carries the weight
+    Length,      ///< claimed and built length differ
+};
+
 /// A place in the notation with a sentence about it.
 struct NotationRemark {
     std::size_t begin = 0; ///< bytes, half-open
     std::size_t finish = 0;
     std::string text;
+    RemarkKind kind = RemarkKind::Error;
 
     bool operator==(const NotationRemark&) const = default;
 };

@@ -55,8 +55,8 @@ PartReading readPart(const Routine& routine, const Part& part) {
             const std::string text = lineText(*figure, routine.roles[r].id);
             NotationReading line = readNotation(text, routine.choices);
             for (const NotationRemark& note : line.notes)
-                reading.remarks.push_back({figure->id, routine.roles[r].id, note, false});
-            if (line.error) reading.remarks.push_back({figure->id, routine.roles[r].id, *line.error, true});
+                reading.remarks.push_back({figure->id, routine.roles[r].id, note});
+            if (line.error) reading.remarks.push_back({figure->id, routine.roles[r].id, *line.error});
             for (Action& action : line.actions) {
                 action.at += start;
                 reading.roles[r].actions.push_back(std::move(action));

@@ -121,11 +121,11 @@ struct PartRoleReading {
     std::optional<Foot> needs; ///< the foot that must be free at the beginning
 };
 
-struct PartLineError {
+/// What is to be said about one role's line of a figure.
+struct PartLineRemark {
     FigureId figure;
     RoleId role;
     NotationRemark remark;
-    bool isError = false; ///< otherwise a note
 };
 
 /// A part, read: what each role of the routine does in it.
@@ -134,7 +134,7 @@ struct PartReading {
     Tick length;                         ///< of the longest role
     std::vector<PartRoleReading> roles;  ///< in the order of Routine::roles
     std::vector<Tick> figureStarts;      ///< in the order of Part::figures
-    std::vector<PartLineError> remarks;
+    std::vector<PartLineRemark> remarks;
 };
 
 /// Reads the notation of a part for every role. A role without a line waits.

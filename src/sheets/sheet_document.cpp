@@ -12,14 +12,14 @@ namespace {
 constexpr double margin = 40;      // points, 14 mm
 constexpr double smallestScale = 0.45;
 
-/// All point sizes of the style made smaller together.
+/// All sizes of the style made smaller together.
 QString scaled(QString html, double scale) {
-    static const QRegularExpression size(QStringLiteral("([0-9.]+)pt"));
+    static const QRegularExpression size(QStringLiteral("([0-9.]+)(pt|px)"));
     QString out;
     qsizetype from = 0;
     for (auto it = size.globalMatch(html); it.hasNext();) {
         const auto match = it.next();
-        out += html.mid(from, match.capturedStart() - from) + QString::number(match.captured(1).toDouble() * scale, 'f', 2) + QStringLiteral("pt");
+        out += html.mid(from, match.capturedStart() - from) + QString::number(match.captured(1).toDouble() * scale, 'f', 2) + match.captured(2);
         from = match.capturedEnd();
     }
     return out + html.mid(from);

@@ -18,12 +18,14 @@ QString esc(const std::string& text) { return q(text).toHtmlEscaped(); }
 
 QString style(SheetKind kind) {
     const int base = kind == SheetKind::Floor ? 17 : 10;
+    // Margins and padding in px: the rich text engine that lays the sheet out knows no other unit for them.
     return QStringLiteral("body{font-family:Lato,sans-serif;font-size:%1pt;color:#16222C;}"
-                          "h1{font-size:%2pt;font-weight:800;margin:0;}h2{font-size:%3pt;font-weight:700;margin-top:%1pt;margin-bottom:2pt;}"
-                          "p{margin:2pt 0;}h2{margin-top:9pt;}table{border-collapse:collapse;}"
-                          "td,th{padding:%4pt %5pt;border-bottom:1px solid #BFC6C2;text-align:left;vertical-align:top;}"
+                          "h1{font-size:%2pt;font-weight:800;margin:0px;}h2{font-size:%3pt;font-weight:700;margin-top:%4px;margin-bottom:%5px;}"
+                          "p{margin-top:3px;margin-bottom:3px;}table{border-collapse:collapse;}"
+                          "td,th{padding:%5px;border-bottom:1px solid #BFC6C2;text-align:left;vertical-align:%7;}"
                           ".n{font-family:\"Count Figures\",B612,sans-serif;}.b{font-weight:800;}.small{font-size:%6pt;color:#46535E;}")
-        .arg(base).arg(base * 2 - 4).arg(base + 3).arg(kind == SheetKind::Floor ? 4 : 2).arg(kind == SheetKind::Floor ? 10 : 6).arg(kind == SheetKind::Floor ? 9 : 8);
+        .arg(base).arg(base * 2 - 4).arg(base + 3).arg(base).arg(kind == SheetKind::Floor ? 5 : 4).arg(kind == SheetKind::Floor ? 9 : 8)
+        .arg(kind == SheetKind::Floor ? QStringLiteral("middle") : QStringLiteral("top"));
 }
 
 QString tempoLine(const Document& document, const Landing& landing) {

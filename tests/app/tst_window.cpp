@@ -165,7 +165,7 @@ private Q_SLOTS:
 
         // save, reopen in another window, find everything as it was
         const QString path = m_folder.filePath("dance.liftcount");
-        QVERIFY(window.saveTo(path));
+        QVERIFY(window.files().saveTo(path));
         QVERIFY(rig.session->isSaved());
         const Document saved = rig.session->document();
         WindowRig again;
@@ -182,11 +182,11 @@ private Q_SLOTS:
         QVERIFY(again.window->sheets().isVisible());
         QCOMPARE(again.window->sheets().pages(), 1);
         const QString pdf = m_folder.filePath("floor.pdf");
-        QVERIFY(again.window->writeSheet(pdf, "pdf"));
+        QVERIFY(again.window->files().writeSheet(pdf, "pdf", SheetKind::Floor));
         QProcess text;
         text.start("pdftotext", {"-layout", pdf, "-"});
         if (text.waitForFinished() && text.error() != QProcess::FailedToStart) QVERIFY(text.readAllStandardOutput().contains("TAG of 2"));
-        QVERIFY(again.window->writeSheet(m_folder.filePath("floor.html"), "html"));
+        QVERIFY(again.window->files().writeSheet(m_folder.filePath("floor.html"), "html", SheetKind::Floor));
     }
 
     void theMouseMovesTheCaretAndChoosesThePass() {
@@ -267,7 +267,7 @@ private Q_SLOTS:
         rig.window->openAny(text.fileName());
         QTRY_VERIFY(rig.window->lastTold().contains("not a sound file"));
         QVERIFY(rig.session->document() == before);
-        QVERIFY(!rig.window->saveTo("/no/such/folder/x.liftcount"));
+        QVERIFY(!rig.window->files().saveTo("/no/such/folder/x.liftcount"));
         QVERIFY(rig.window->lastTold().contains("folder does not exist"));
     }
 

@@ -2,6 +2,7 @@
 
 #include "app/arrange_stage.h"
 #include "app/count_bar.h"
+#include "app/file_desk.h"
 #include "app/findings_column.h"
 #include "app/listen_stage.h"
 #include "app/main_window.h"
