@@ -448,7 +448,7 @@ LineVerdict lineVerdict(const StripLine& line, const Landing& landing) {
         if (pass.start < counts(line.firstCount) || pass.start >= counts(line.firstCount + line.counts)) continue;
         const auto miss = phraseMiss(landing.grid, pass.start);
         if (!miss) continue;
-        if (*miss == Tick{}) {
+        if (lands(landing.grid, pass)) {
             if (verdict.kind == LineVerdict::Kind::None) verdict = {LineVerdict::Kind::Lands, tr("lands"), {}};
             continue;
         }

@@ -122,7 +122,7 @@ private:
     }
 
     std::optional<Tick> missOf(const PassPerformance& pass) const {
-        if (pass.start >= m_grid.end()) return Tick{}; // the end of the song has a finding of its own
+        if (pass.start >= m_grid.end() || lands(m_grid, pass)) return Tick{}; // the end of the song has a finding of its own
         return phraseMiss(m_grid, pass.start);
     }
 
@@ -242,6 +242,15 @@ std::optional<Tick> phraseMiss(const CountGrid& grid, Tick start) {
     const auto nearest = grid.nearestPhraseStart(start);
     if (!nearest) return std::nullopt;
     return start - counts(grid.phrases()[static_cast<std::size_t>(*nearest)].firstCount);
+}
+
+bool lands(const CountGrid& grid, const PassPerformance& pass) {
+    if (phraseMiss(grid, pass.start) == std::optional(Tick{})) return pass.start < grid.end();
+    const auto inside = grid.phraseAt(pass.start);
+    if (!inside || pass.whole <= Tick{} || grid.musicCountAt(pass.start) != std::optional(counts(1))) return false;
+    const CountPhrase& phrase = grid.phrases()[static_cast<std::size_t>(*inside)];
+    const Tick offset = pass.start - counts(phrase.firstCount);
+    return offset.value % pass.whole.value == 0 && offset + pass.whole <= counts(phrase.counts);
 }
 
 Landing land(const Document& document) { return land(document, CountGrid(*document.map, document.scheme)); }

@@ -58,4 +58,8 @@ struct Landing {
 /// earlier). Nothing in a song without phrases.
 [[nodiscard]] std::optional<Tick> phraseMiss(const CountGrid& grid, Tick start);
 
+/// Whether a pass lands: it starts a phrase, or it starts on a 1 inside a phrase that passes of its part fill from the
+/// phrase's start, and ends within it (the second of two 16s in a phrase of 32).
+[[nodiscard]] bool lands(const CountGrid& grid, const PassPerformance& pass);
+
 } // namespace lc

@@ -65,12 +65,12 @@ PassRow passRow(const Document& document, const Landing& landing, const PassPerf
         row.facing = pass.roles.front().facingIn;
         row.freeFoot = pass.roles.front().freeIn;
     }
-    row.lands = row.phrase && row.phraseMiss == std::optional(Tick{});
+    row.lands = lands(landing.grid, pass);
     return row;
 }
 
 std::string verdict(const PassRow& row) {
-    if (row.lands) return "lands";
+    if (row.lands) return row.phraseOffset && *row.phraseOffset > Tick{} ? "lands on " + toSpokenCount(*row.phraseOffset + counts(1)) : "lands";
     if (!row.phrase || !row.phraseMiss) return "no music";
     return *row.phraseMiss > Tick{} ? toSpokenCount(*row.phraseMiss) + " over" : toSpokenCount(-*row.phraseMiss) + " short";
 }
@@ -148,7 +148,7 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
         j["text"] = f.headline + ". " + f.text;
         j["remedies"] = Json::array();
         for (const Remedy& remedy : remediesFor(document, landing, f))
-            j["remedies"].push_back({{"text", remedy.title}, {"price", remedy.price}, {"removes", remedy.removes}});
+            j["remedies"].push_back({{"text", remedy.title}, {"price", remedy.price}});
         out["findings"].push_back(std::move(j));
     }
     return out.dump(1) + "\n";

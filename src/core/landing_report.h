@@ -21,12 +21,12 @@ struct PassRow {
     std::optional<Tick> phraseMiss;
     Eighths facing;
     Foot freeFoot = Foot::Both;
-    bool lands = false;          ///< it starts a phrase
+    bool lands = false;          ///< see lands()
 };
 
 [[nodiscard]] PassRow passRow(const Document& document, const Landing& landing, const PassPerformance& pass);
 
-/// "lands", "16 in", "4 short of Chorus 1": the verdict in the margin.
+/// "lands", "lands on 17", "16 over", "4 short": the verdict in the margin.
 [[nodiscard]] std::string verdict(const PassRow& row);
 
 /// The exceptions of all passes in one sentence: "Restart: pass 3 after 16. Tag: 4 counts after pass 2." Empty when none.

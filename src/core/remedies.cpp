@@ -8,6 +8,7 @@ namespace lc {
 namespace {
 
 constexpr std::size_t mostRemedies = 4; // more than a person weighs at once
+constexpr std::size_t mostNamed = 3;    // new findings that a price names; the others it counts
 constexpr std::size_t mostTried = 24;   // candidates whose price is worked out by landing them
 
 std::string passName(int number) { return "pass " + std::to_string(number); }
@@ -32,7 +33,7 @@ public:
 
 private:
     void propose(std::string title, std::vector<Edit> edits) {
-        if (m_remedies.size() < mostTried) m_remedies.push_back({std::move(title), {}, std::move(edits), false, 0});
+        if (m_remedies.size() < mostTried) m_remedies.push_back({std::move(title), {}, std::move(edits), 0});
     }
 
     std::optional<std::size_t> passIndex() const {
@@ -103,6 +104,7 @@ private:
                         all.emplace_back(SetLastChangeIsTouch{m_passes[i - 1].id, !passOf(m_passes[i - 1]).lastChangeIsTouch});
             if (all.size() > 1) propose("End these passes with a touch in place of the last step.", std::move(all));
         }
+        if (!before.cut) weightOnLastTouch(before);
         propose(touch ? "Step again on the last change of " + passName(before.number) + "."
                       : "Make the last change of " + passName(before.number) + " a touch.",
                 {SetLastChangeIsTouch{before.id, !touch}});
@@ -110,6 +112,25 @@ private:
             for (const Tick after : {before.counts + counts(n), before.counts - counts(n)})
                 if (after > Tick{} && after < before.whole)
                     propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + " instead.", {SetRestart{before.id, Restart{after}}});
+    }
+
+    /// A part that ends with a touch and leaves the wrong foot: the touch becomes a step.
+    void weightOnLastTouch(const PassPerformance& pass) {
+        const Part* part = findPart(m_document.routine, pass.part);
+        if (!part || part->figures.empty()) return;
+        const Figure* figure = findFigure(m_document.routine, part->figures.back().figure);
+        if (!figure) return;
+        std::string text = lineText(*figure, m_finding.key.role);
+        const NotationReading line = readNotation(text, m_document.routine.choices);
+        const auto last = std::find_if(line.actions.rbegin(), line.actions.rend(), [](const Action& a) { return a.usesFoot(); });
+        if (line.error || last == line.actions.rend() || last->kind != ActionKind::NoWeight) return;
+        for (const std::string_view word : {"touch", "tap", "point", "brush"}) {
+            const auto at = text.find(word, last->begin);
+            if (at == std::string::npos || at >= last->finish) continue;
+            text.replace(at, word.size(), "step");
+            propose("Step on count " + last->label + " of part " + part->name + " instead of the " + std::string(word) + ".", {SetLine{part->id, m_finding.key.role, text}});
+            return;
+        }
     }
 
     void turnCut() {
@@ -203,37 +224,45 @@ private:
             if (!after) continue;
             const Landing landing = land(*after, m_landing.grid);
             const bool still = std::any_of(landing.findings.begin(), landing.findings.end(), [&](const Finding& f) { return f.key == m_finding.key; });
-            remedy.removes = !still;
+            if (still) continue; // it would not mend what it is offered for
             std::vector<std::string> brought;
             for (const Finding& f : landing.findings)
                 if (isNew(f)) brought.push_back(f.headline);
             remedy.newFindings = static_cast<int>(brought.size());
-            remedy.price = priceInWords(landing, brought, still);
+            remedy.price = priceInWords(landing, brought);
             kept.push_back(std::move(remedy));
         }
         std::stable_sort(kept.begin(), kept.end(), [](const Remedy& a, const Remedy& b) {
-            if (a.removes != b.removes) return a.removes;
             return a.newFindings < b.newFindings;
         });
         if (kept.size() > mostRemedies) kept.resize(mostRemedies);
         m_remedies = std::move(kept);
     }
 
-    std::string priceInWords(const Landing& after, const std::vector<std::string>& brought, bool still) const {
+    /// How many passes land, and whether all of those start a phrase.
+    static std::pair<std::ptrdiff_t, bool> landed(const Landing& l) {
+        std::ptrdiff_t n = 0;
+        bool onPhrases = true;
+        for (const PassPerformance& p : l.performance.passes)
+            if (lands(l.grid, p)) {
+                ++n;
+                onPhrases = onPhrases && phraseMiss(l.grid, p.start) == std::optional(Tick{});
+            }
+        return {n, onPhrases};
+    }
+
+    std::string priceInWords(const Landing& after, const std::vector<std::string>& brought) const {
         std::string text;
         const auto say = [&](const std::string& sentence) { text += (text.empty() ? "" : " ") + sentence; };
-        if (still) say("The finding stays, changed.");
-        for (const std::string& headline : brought) say("Then: " + headline + ".");
+        for (std::size_t i = 0; i < std::min(brought.size(), mostNamed); ++i) say("Then: " + brought[i] + ".");
+        if (brought.size() > mostNamed) say("And " + std::to_string(brought.size() - mostNamed) + (brought.size() == mostNamed + 1 ? " more finding." : " more findings."));
         const auto& passes = after.performance.passes;
-        const auto lands = [&](const Landing& l) {
-            return std::count_if(l.performance.passes.begin(), l.performance.passes.end(), [&](const PassPerformance& p) {
-                return p.start < l.grid.end() && phraseMiss(l.grid, p.start) == std::optional(Tick{});
-            });
-        };
-        const auto landing = lands(after);
+        const auto [landing, onPhrases] = landed(after);
         const auto total = static_cast<std::ptrdiff_t>(passes.size());
-        if (m_finding.key.code == finding::offPhrase || landing != lands(m_landing))
-            say(landing == total ? "Every pass then starts a phrase." : std::to_string(landing) + " of " + std::to_string(total) + " passes then start a phrase.");
+        if (m_finding.key.code == finding::offPhrase || landing != landed(m_landing).first) {
+            const std::string what = onPhrases ? (landing == total ? "starts a phrase." : "start a phrase.") : landing == total ? "lands." : "land.";
+            say((landing == total ? "Every pass then " : std::to_string(landing) + " of " + std::to_string(total) + " passes then ") + what);
+        }
         for (std::size_t i = 0; i < std::min(passes.size(), m_passes.size()); ++i) {
             if (passes[i].id != m_passes[i].id || passes[i].roles.empty()) break;
             const Eighths now = m_passes[i].roles.front().facingIn;

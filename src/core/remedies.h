@@ -13,12 +13,12 @@ struct Remedy {
     std::string title; ///< "Cut pass 2 after 16."
     std::string price; ///< what it changes besides, in a sentence; empty when nothing
     std::vector<Edit> edits;
-    bool removes = false; ///< applied, the finding is gone; otherwise `price` says what remains
     int newFindings = 0;  ///< findings that it brings, counted
 };
 
 /// The remedies of a finding, the least costly first: cuts after every count that makes the pass land, the shortest
-/// tag, and so on. Each was tried on the document, so `removes` and `price` tell what really happens.
+/// tag, and so on. Each was tried on the document: only those that remove the finding are offered, and `price` tells what
+/// they bring instead.
 /// O(remedies × landing).
 [[nodiscard]] std::vector<Remedy> remediesFor(const Document& document, const Landing& landing, const Finding& finding);
 

@@ -1,5 +1,6 @@
 #include "support/core_support.h"
 
+#include "core/landing_report.h"
 #include "core/remedies.h"
 
 using namespace lc;
@@ -25,6 +26,21 @@ private Q_SLOTS:
         const auto over = findingWith(landing.findings, finding::pastSong);
         QVERIFY(over);
         QCOMPARE(test::q(over->headline), "The dance is 16 counts longer than the song");
+    }
+    void passesThatFillAPhraseBetweenThemLand() {
+        // 16 counts twice in a phrase of 32; in one of 36 the third would begin on its 33 and not fit
+        Document d = test::withOrder(test::withLine(test::documentOn("verse 32 | chorus 36 | outro 32"), "A", test::walk(16)), "A A A A");
+        QVERIFY(!findingWith(land(d).findings, finding::offPhrase));
+        const Landing landing = land(d);
+        QCOMPARE(test::q(verdict(passRow(d, landing, landing.performance.passes[1]))), "lands on 17");
+        QCOMPARE(passRow(d, landing, landing.performance.passes[1]).phraseMiss, std::optional(counts(16))); // of two equally near the earlier
+        d = test::withOrder(d, "A A A A A");
+        const auto f = findingWith(land(d).findings, finding::offPhrase);
+        QVERIFY(f);
+        QCOMPARE(f->passNumber, 5);
+        // 20 counts in a phrase of 64: the second begins on a 5 of the music
+        d = test::withOrder(test::withLine(test::documentOn("verse 64 | verse 64"), "A", test::walk(20)), "A A");
+        QCOMPARE(findingWith(land(d).findings, finding::offPhrase)->passNumber, 2);
     }
     void aPassBeforeItsPhraseSaysSo() {
         const Document d = test::withOrder(test::withLine(test::documentOn("verse 34 | chorus 34 | chorus 32"), "A", test::walk(32)), "A A A");

@@ -36,7 +36,6 @@ private Q_SLOTS:
         QVERIFY(titled(remedies, "Cut pass 3 after 16."));
         for (const Remedy& r : remedies)
             if (test::q(r.title) == "Cut pass 3 after 16.") {
-                QVERIFY(r.removes);
                 QVERIFY(test::q(r.price).contains("Every pass then starts a phrase."));
                 const Landing landing = land(after(d, r));
                 QCOMPARE(test::facings(landing.performance).join(' '), "12 9 6 6 3");
@@ -56,7 +55,6 @@ private Q_SLOTS:
         d = test::withOrder(d, "A A A");
         for (const Remedy& r : remediesOf(d, finding::offPhrase))
             if (test::q(r.title) == "Cut pass 2 after 3.") {
-                QVERIFY(r.removes);
                 QCOMPARE(r.newFindings, 1);
                 QVERIFY(test::q(r.price).contains("Wrong foot into pass 3"));
                 return;
@@ -67,7 +65,6 @@ private Q_SLOTS:
         Document d = test::cut(test::withOrder(test::withLine(test::documentOn("a 3 | b 8 | c 8"), "A", "1 step R 2-8 walk"), "A A"), 1, 3);
         const auto remedies = remediesOf(d, finding::wrongFoot);
         QCOMPARE(test::q(remedies.at(0).title), "Make the last change of pass 1 a touch.");
-        QVERIFY(remedies[0].removes);
         QVERIFY(!test::findingWith(land(after(d, remedies[0])).findings, finding::wrongFoot));
     }
     void aCutTurnCanBeFinishedOrLeftOut() {
@@ -75,7 +72,7 @@ private Q_SLOTS:
         const auto remedies = remediesOf(d, finding::turnCut);
         QVERIFY(titled(remedies, "Finish the turn: cut pass 1 after 5."));
         QVERIFY(titled(remedies, "Leave the turn out."));
-        for (const Remedy& r : remedies) QVERIFY(r.removes);
+        for (const Remedy& r : remedies) QVERIFY(!test::findingWith(land(after(d, r)).findings, finding::turnCut));
     }
     void theShorterRoleWaits() {
         Document d = test::must(applyEdit(test::documentOn("verse 16 | verse 16"), AddRole{"follower"}));
@@ -102,17 +99,25 @@ private Q_SLOTS:
         d = test::must(applyEdit(d, SetStart{9.0}));
         const auto remedies = remediesOf(d, finding::offPhrase);
         QCOMPARE(test::q(remedies.at(0).title), "Start on the 1 of B.");
-        QVERIFY(remedies[0].removes);
+        QVERIFY(!test::findingWith(land(after(d, remedies[0])).findings, finding::offPhrase));
     }
 
-    /// On 1,000 random routines every remedy, applied, removes its finding or states its price, and undone (the value
+    /// A part of an odd number of changes that ends with a touch: stepping on the touch mends every joint.
+    void aTouchAtTheEndCanTakeTheWeight() {
+        const Document d = test::withOrder(test::withLine(test::documentOn("a 16 | b 16"), "A", "1 walk R 2-7 walk 8 touch"), "A A A A");
+        const auto remedies = remediesOf(d, finding::wrongFoot);
+        QVERIFY(titled(remedies, "Step on count 8 of part A instead of the touch."));
+        for (const Remedy& r : remedies)
+            if (test::q(r.title).startsWith("Step on")) QVERIFY(!test::findingWith(land(after(d, r)).findings, finding::wrongFoot));
+    }
+
+    /// On 1,000 random routines every remedy, applied, removes its finding and states what it brings, and undone (the value
     /// from before) is what it was.
-    void everyRemedyRemovesItsFindingOrStatesItsPrice() {
+    void everyRemedyRemovesItsFindingAndStatesItsPrice() {
         std::mt19937 random(20260); // fixed: the same routines each run
         const auto upTo = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
         const char* const steps[] = {" step", " step R", " touch", " wait", " step 1/4 R", " & step", " kick", ":2 1/2 L"};
         int applied = 0;
-        int removed = 0;
         for (int routine = 0; routine < 1000; ++routine) {
             std::string structure;
             for (int p = 1 + upTo(7); p > 0; --p) structure += (structure.empty() ? "s " : " | s ") + std::to_string(4 * (1 + upTo(9)) + (upTo(6) == 0 ? 2 : 0));
@@ -150,15 +155,14 @@ private Q_SLOTS:
                         for (const Finding& h : landing.findings) old = old || h.key == g.key;
                         if (!old && g.severity != Severity::Note) brought.push_back(g.headline);
                     }
-                    QCOMPARE(r.removes, !there);
-                    if (there) QVERIFY2(!r.price.empty(), r.title.c_str());
-                    else ++removed;
-                    for (const std::string& headline : brought) QVERIFY2(r.price.find(headline) != std::string::npos, headline.c_str());
+                    QVERIFY2(!there, r.title.c_str());
+                    QCOMPARE(r.newFindings, static_cast<int>(brought.size()));
+                    for (std::size_t k = 0; k < std::min<std::size_t>(3, brought.size()); ++k) QVERIFY2(r.price.find(brought[k]) != std::string::npos, brought[k].c_str());
+                    QCOMPARE(test::q(r.price).contains("more finding"), brought.size() > 3);
                     QVERIFY(before == d);
                 }
         }
         QVERIFY2(applied > 2000, qPrintable(QString::number(applied)));
-        QVERIFY2(removed * 10 > applied * 8, qPrintable(QString("%1 of %2").arg(removed).arg(applied)));
     }
 };
 
