@@ -11,6 +11,7 @@ namespace lc {
 /// What is heard in one short frame.
 struct SpectralFrame {
     std::array<float, 12> chroma{}; ///< energy of each pitch class, C first
+    std::array<float, 12> bass{};   ///< the same below 260 Hz, where the bass plays
     std::array<float, 6> bands{};   ///< log energy: below 150, 400, 1000, 2500, 6000 Hz and above
     float low = 0;                  ///< energy below 150 Hz
     float high = 0;                 ///< energy above 6 kHz
@@ -21,8 +22,13 @@ struct SpectralFrames {
     double step = 0.02; ///< seconds between frames
     std::vector<SpectralFrame> frames;
 
-    /// Mean of the frames in a span; an empty frame outside.
+    /// Mean of the frames in a span; an empty frame outside. O(1) after summed().
     [[nodiscard]] SpectralFrame mean(double from, double to) const;
+    /// Prepares mean(): running sums over all frames. Called once when the frames are there.
+    void sumUp();
+
+private:
+    std::vector<std::array<double, 33>> m_sums; // of all frames before each
 };
 
 /// Short-time spectra (Hann window, FFTW) of a mono recording folded into pitch classes and bands. O(length).

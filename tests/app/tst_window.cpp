@@ -61,12 +61,19 @@ private Q_SLOTS:
         QCOMPARE(rig.session->landing().grid.countsInSong(), 258);
         QVERIFY(rig.countBarShown().contains("eight 1 of 4"));
 
-        // by hand: the bridge is one phrase
+        // by hand: the bridge starts here, and it is called so
         window.listen().strips().setFocus();
-        const int bridgeHalf = rig.session->landing().grid.phrases()[6].firstCount;
-        rig.session->setCaret(counts(bridgeHalf));
-        rig.shortcut(Qt::Key_H, Qt::ShiftModifier);
+        const int bridge = rig.session->landing().grid.phrases()[5].firstCount;
+        rig.session->setCaret(counts(bridge));
+        rig.shortcut(Qt::Key_H);
         QCOMPARE(rig.session->document().facts.size(), std::size_t{1});
+        QVERIFY(rig.session->landing().grid.phrases()[5].confirmed);
+        auto* name = window.listen().findChild<QLineEdit*>("phraseName");
+        rig.shortcut(Qt::Key_N);
+        QTRY_VERIFY(name->hasFocus());
+        rig.keys(name, "Bridge");
+        QTest::keyClick(name, Qt::Key_Return);
+        QCOMPARE(test::q(rig.session->landing().grid.phrases()[5].label), "Bridge");
 
         // type a part and the order of the passes
         rig.shortcut(Qt::Key_3, Qt::AltModifier);
@@ -94,7 +101,7 @@ private Q_SLOTS:
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "129");
         QCOMPARE(cellOf(rig, 5, PassModel::Verdict), "2 short");
         QCOMPARE(cellOf(rig, 2, PassModel::Facing), "3");
-        QVERIFY2(rig.findingsShown().contains("Pass 5 starts 2 counts before Phrase 5"), qPrintable(rig.findingsShown()));
+        QVERIFY2(rig.findingsShown().contains("Pass 5 starts 2 counts before B 2"), qPrintable(rig.findingsShown()));
 
         // preview and apply the tag; undo, redo
         QVERIFY2(rig.findingsShown().contains("Add a tag of 2 counts after pass 4."), qPrintable(rig.findingsShown()));

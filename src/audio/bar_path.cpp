@@ -1,0 +1,88 @@
+#include "audio/bar_path.h"
+
+#include <algorithm>
+#include <cstdint>
+#include <limits>
+
+namespace lc {
+
+std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, const BarPrices& prices, const BarConstraints& known) {
+    const std::size_t n = one.size();
+    if (n == 0 || usual < 1) return std::nullopt;
+    constexpr double never = -std::numeric_limits<double>::infinity();
+    constexpr double rescue = 1000; // a length that only facts can demand
+    enum : std::uint8_t { Free, Must, Not };
+    std::vector<std::uint8_t> state(n + 1, Free);
+    std::vector<int> demanded(n + 1, 0); // length of the bar that starts here, 0 = any
+    for (std::size_t b : known.notOnes)
+        if (b < n) state[b] = Not;
+    for (std::size_t b : known.ones)
+        if (b < n) state[b] = Must;
+    for (const auto& bar : known.lengths) {
+        if (bar.beat >= n) continue;
+        if (state[bar.beat] == Not) return std::nullopt;
+        state[bar.beat] = Must;
+        demanded[bar.beat] = bar.beats;
+    }
+    std::vector<std::size_t> nextMust(n + 2, n); // first beat after b that must be a 1
+    for (std::size_t b = n; b-- > 0;) nextMust[b] = b + 1 < n && state[b + 1] == Must ? b + 1 : b + 1 < n ? nextMust[b + 1] : n;
+
+    const int longest = usual + 3;
+    const auto price = [&](int length) {
+        if (length == usual) return 0.0;
+        return length * 2 == usual ? prices.half : length <= longest ? prices.other : rescue * length;
+    };
+    std::vector<double> best(n + 1, never);
+    std::vector<int> from(n + 1, 0);
+    const std::size_t firstMust = [&] {
+        for (std::size_t b = 0; b < n; ++b)
+            if (state[b] == Must) return b;
+        return n;
+    }();
+    for (std::size_t b = 0; b < n; ++b) {
+        if (state[b] == Not) continue;
+        if (b < static_cast<std::size_t>(usual) && b <= firstMust) best[b] = one[b]; // a pick-up is shorter than a bar
+        if (b == firstMust && best[b] == never && b < n) best[b] = one[b] - rescue;    // … unless a fact leaves no other way
+        const auto tryFrom = [&](std::size_t start, int length) {
+            if (best[start] == never || nextMust[start] < b || (demanded[start] != 0 && demanded[start] != length)) return;
+            const double score = best[start] + one[b] - (demanded[start] == length ? 0 : price(length));
+            if (score > best[b]) {
+                best[b] = score;
+                from[b] = length;
+            }
+        };
+        for (int length = 1; length <= longest && static_cast<std::size_t>(length) <= b; ++length) tryFrom(b - static_cast<std::size_t>(length), length);
+        if (state[b] == Must) { // whatever lies between two facts is a bar, if nothing else can be
+            for (std::size_t start = 0; start < b; ++start)
+                if (state[start] == Must && nextMust[start] == b && static_cast<int>(b - start) > longest) tryFrom(start, static_cast<int>(b - start));
+        }
+        if (b > 0)
+            for (const auto& bar : known.lengths)
+                if (bar.beat < b && bar.beat + static_cast<std::size_t>(bar.beats) == b && bar.beats > longest) tryFrom(bar.beat, bar.beats);
+    }
+    // The last bar runs to the song's end; it may be unfinished.
+    BarPath path;
+    path.score = never;
+    std::size_t last = n;
+    for (std::size_t b = 0; b < n; ++b) {
+        if (best[b] == never || nextMust[b] < n) continue;
+        const int rest = static_cast<int>(n - b);
+        const double score = best[b] - (demanded[b] == rest || rest <= usual ? 0 : price(rest));
+        if (score > path.score) {
+            path.score = score;
+            last = b;
+        }
+    }
+    if (last == n) return std::nullopt;
+    path.lengths.push_back(static_cast<int>(n - last));
+    while (from[last] != 0) {
+        path.lengths.push_back(from[last]);
+        last -= static_cast<std::size_t>(from[last]);
+    }
+    std::reverse(path.lengths.begin(), path.lengths.end());
+    path.pickup = last;
+    for (std::size_t i = 0; i + 1 < path.lengths.size(); ++i) path.odd += path.lengths[i] != usual;
+    return path;
+}
+
+} // namespace lc

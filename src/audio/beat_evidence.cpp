@@ -1,0 +1,161 @@
+#include "audio/beat_evidence.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lc {
+
+namespace {
+
+template <std::size_t N>
+double difference(const std::array<float, N>& a, const std::array<float, N>& b) { // 1 − cosine
+    double dot = 0, na = 0, nb = 0;
+    for (std::size_t i = 0; i < N; ++i) {
+        dot += static_cast<double>(a[i] * b[i]);
+        na += static_cast<double>(a[i] * a[i]);
+        nb += static_cast<double>(b[i] * b[i]);
+    }
+    return na > 0 && nb > 0 ? 1 - dot / std::sqrt(na * nb) : 0;
+}
+
+
+/// Weights for the cues of the beats from two before to two after, and a constant.
+struct PlaceModel {
+    double weights[5][cueCount];
+    double constant;
+};
+
+// Trained on the development half by bench/listen/train.py; the constants are not to be edited by hand.
+constexpr PlaceModel oneModel{
+    {{0.210, -0.135, -0.663, -0.013, -0.082, -0.014, 0.136},
+     {-0.373, -0.094, 0.121, -0.136, 0.094, 0.115, -0.102},
+     {0.435, 0.357, 0.483, 0.637, -0.038, -0.093, 0.449},
+     {-0.343, -0.125, 0.009, -0.481, 0.134, 0.023, -0.762},
+     {0.193, -0.223, -0.583, -0.113, -0.206, 0.013, 0.235}},
+     -1.369};
+constexpr PlaceModel unevenOneModel{
+    {{-0.369, 0.130, -0.110, -0.215, -0.390, -0.290, 0.110},
+     {-0.092, 0.217, 0.046, -0.714, -0.133, 0.253, 0.455},
+     {0.541, 0.122, 0.427, 1.188, 0.438, 0.196, 0.868},
+     {0.320, -0.286, -0.274, 0.067, -0.126, -0.381, -0.054},
+     {-0.129, 0.121, -0.283, -0.331, 0.110, -0.024, -0.779}},
+     -4.058};
+constexpr PlaceModel unevenGroupModel{
+    {{0.040, -0.035, -0.024, 0.327, 0.228, 0.044, -0.002},
+     {-0.130, 0.040, -0.208, -0.736, -0.425, -0.251, -0.100},
+     {0.063, -0.020, 0.268, 1.288, 0.921, 0.470, 0.104},
+     {-0.123, -0.153, -0.293, -0.845, -0.667, -0.363, -0.105},
+     {-0.026, 0.114, 0.124, 0.074, 0.093, 0.094, -0.101}},
+     -1.103};
+constexpr double oneOdds = -1.22, unevenOneOdds = -1.95, unevenGroupOdds = -0.29; // of any beat, as logarithms
+
+} // namespace
+
+namespace {
+
+constexpr double reachSeconds = 0.030; // beyond which an onset belongs to another moment; half the shortest sixteenth danced
+constexpr double harmonySpan = 0.5;
+
+double harmonyChange(const SpectralFrames& spectra, double seconds, double span) {
+    return difference(spectra.mean(seconds - span, seconds - 0.02).chroma, spectra.mean(seconds + 0.03, seconds + span).chroma);
+}
+
+std::vector<float> peaksAround(const std::vector<float>& function, double rate) {
+    const auto reach = static_cast<std::ptrdiff_t>(std::lround(reachSeconds * rate));
+    const auto n = static_cast<std::ptrdiff_t>(function.size());
+    std::vector<float> out(function.size());
+    for (std::ptrdiff_t i = 0; i < n; ++i) {
+        float best = 0;
+        for (std::ptrdiff_t k = std::max<std::ptrdiff_t>(0, i - reach); k <= std::min(n - 1, i + reach); ++k) best = std::max(best, function[static_cast<std::size_t>(k)]);
+        out[static_cast<std::size_t>(i)] = std::log1p(best);
+    }
+    return out;
+}
+
+} // namespace
+
+SongFeatures songFeatures(const AudioBuffer& mono, const Task& task) {
+    SongFeatures song;
+    song.seconds = mono.seconds();
+    song.onsets = onsetFunctions(mono, task.part(0, 0.5));
+    if (!task.stopped()) song.spectra = spectralFrames(mono, task.part(0.5, 1));
+    song.prepare();
+    return song;
+}
+
+void SongFeatures::prepare() {
+    spectra.sumUp();
+    flux = peaksAround(onsets.flux, onsets.rate);
+    low = peaksAround(onsets.low, onsets.rate);
+    high = peaksAround(onsets.high, onsets.rate);
+    complexDomain = peaksAround(onsets.complexDomain, onsets.rate);
+    harmony.resize(spectra.frames.size());
+    for (std::size_t i = 0; i < harmony.size(); ++i) harmony[i] = static_cast<float>(harmonyChange(spectra, static_cast<double>(i) * spectra.step, harmonySpan));
+}
+
+double SongFeatures::at(const std::vector<float>& function, double time) const {
+    const auto i = static_cast<std::ptrdiff_t>(std::lround(time * onsets.rate));
+    return i >= 0 && i < static_cast<std::ptrdiff_t>(function.size()) ? static_cast<double>(function[static_cast<std::size_t>(i)]) : 0;
+}
+
+double SongFeatures::harmonyAt(double time) const {
+    const auto i = static_cast<std::ptrdiff_t>(std::lround(time / spectra.step));
+    return i >= 0 && i < static_cast<std::ptrdiff_t>(harmony.size()) ? static_cast<double>(harmony[static_cast<std::size_t>(i)]) : 0;
+}
+
+std::vector<BeatCues> beatCues(const SongFeatures& song, const std::vector<double>& beats) {
+    const auto n = static_cast<std::ptrdiff_t>(beats.size());
+    std::vector<BeatCues> cues(beats.size());
+    if (n < 2) return cues;
+    const double period = (beats.back() - beats.front()) / static_cast<double>(n - 1);
+    const auto time = [&](std::ptrdiff_t i) { // beyond the ends the tempo goes on
+        if (i < 0) return beats.front() + period * static_cast<double>(i);
+        if (i >= n) return beats.back() + period * static_cast<double>(i - n + 1);
+        return beats[static_cast<std::size_t>(i)];
+    };
+    // For fast pulses "two beats" is not enough to hear a harmony: at least half a second on either side.
+    const auto wide = std::max<std::ptrdiff_t>(2, static_cast<std::ptrdiff_t>(std::ceil(0.55 / period)));
+    for (std::ptrdiff_t i = 0; i < n; ++i) {
+        const auto b = static_cast<std::size_t>(i);
+        BeatCues& c = cues[b];
+        const SpectralFrame before = song.spectra.mean(time(i - 1), time(i) - 0.02);
+        const SpectralFrame after = song.spectra.mean(time(i) + 0.03, time(i + 1));
+        const SpectralFrame wideBefore = song.spectra.mean(time(i - wide), time(i) - 0.02);
+        const SpectralFrame wideAfter = song.spectra.mean(time(i) + 0.03, time(i + wide));
+        c[HarmonyNear] = difference(before.chroma, after.chroma);
+        c[HarmonyWide] = difference(wideBefore.chroma, wideAfter.chroma);
+        c[BassChange] = difference(wideBefore.bass, wideAfter.bass);
+        c[LowOnset] = song.at(song.low, beats[b]);
+        c[Accent] = song.at(song.flux, beats[b]) + song.at(song.complexDomain, beats[b]);
+        c[HighOnset] = song.at(song.high, beats[b]);
+        c[LevelRise] = std::log((1e-4 + static_cast<double>(wideAfter.level)) / (1e-4 + static_cast<double>(wideBefore.level)));
+    }
+    for (std::size_t k = 0; k < cueCount; ++k) { // in standard deviations, cut off at three
+        double mean = 0, square = 0;
+        for (const BeatCues& c : cues) { mean += c[k]; square += c[k] * c[k]; }
+        mean /= static_cast<double>(n);
+        const double deviation = std::sqrt(std::max(0.0, square / static_cast<double>(n) - mean * mean));
+        for (BeatCues& c : cues) c[k] = deviation > 1e-9 ? std::clamp((c[k] - mean) / deviation, -3.0, 3.0) : 0;
+    }
+    return cues;
+}
+
+std::vector<double> strongPlaces(const std::vector<BeatCues>& cues, StrongPlace place) {
+    const PlaceModel& model = place == StrongPlace::One ? oneModel : place == StrongPlace::UnevenOne ? unevenOneModel : unevenGroupModel;
+    const double odds = place == StrongPlace::One ? oneOdds : place == StrongPlace::UnevenOne ? unevenOneOdds : unevenGroupOdds;
+    const auto n = static_cast<std::ptrdiff_t>(cues.size());
+    std::vector<double> out(cues.size(), 0);
+    for (std::ptrdiff_t i = 0; i < n; ++i) {
+        double sum = model.constant - odds;
+        for (std::ptrdiff_t s = -2; s <= 2; ++s) {
+            if (i + s < 0 || i + s >= n) continue;
+            const BeatCues& c = cues[static_cast<std::size_t>(i + s)];
+            const double* w = model.weights[s + 2];
+            for (std::size_t k = 0; k < cueCount; ++k) sum += w[k] * c[k];
+        }
+        out[static_cast<std::size_t>(i)] = std::clamp(sum, -6.0, 6.0);
+    }
+    return out;
+}
+
+} // namespace lc

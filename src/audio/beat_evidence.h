@@ -1,0 +1,56 @@
+#pragma once
+
+#include "audio/onset_functions.h"
+#include "audio/spectral_features.h"
+
+#include <array>
+#include <cstddef>
+#include <vector>
+
+namespace lc {
+
+/// Everything that is heard in a recording before any beat is decided: one pass over the sound, kept for solving again.
+struct SongFeatures {
+    OnsetFunctions onsets;
+    SpectralFrames spectra;
+    double seconds = 0;
+
+    // Derived, by prepare(): what is asked for often.
+    std::vector<float> flux, low, high, complexDomain; ///< greatest value within 30 ms, as log(1 + x), at the onsets' rate
+    std::vector<float> harmony;                       ///< change of harmony over half a second, at the spectra's step
+    /// Computes the derived functions and the running sums of the spectra. To be called once, before anything else reads them.
+    void prepare();
+    /// Value of a derived onset function at a moment; 0 outside.
+    [[nodiscard]] double at(const std::vector<float>& function, double seconds) const;
+    /// Change of harmony at a moment; 0 outside.
+    [[nodiscard]] double harmonyAt(double seconds) const;
+};
+
+/// Features of a mono recording at 44.1 kHz (asserted). Empty onsets when the task was stopped.
+[[nodiscard]] SongFeatures songFeatures(const AudioBuffer& mono, const Task& task = {});
+
+/// What can speak for a beat being the 1 of its bar; one value for each, higher is more, in standard deviations of the song.
+enum BeatCue : std::size_t {
+    HarmonyNear, ///< change of harmony from the beat before to this one
+    HarmonyWide, ///< change of harmony from the beats before to the beats from here on, at least half a second each
+    BassChange,  ///< the same in the bass register
+    LowOnset,    ///< bass or bass drum begins
+    Accent,      ///< strength of the onset
+    HighOnset,   ///< cymbal or snare begins
+    LevelRise,   ///< louder from here on than before
+    cueCount
+};
+using BeatCues = std::array<double, cueCount>;
+
+/// The cues at each of some beats, given in seconds, ascending. O(beats).
+[[nodiscard]] std::vector<BeatCues> beatCues(const SongFeatures& song, const std::vector<double>& beats);
+
+/// Which moment is asked for: the 1 of a bar whose beats are steady, the 1 of an uneven bar of eighths, the head of one of
+/// its groups.
+enum class StrongPlace { One, UnevenOne, UnevenGroup };
+
+/// How much speaks for each beat being such a place: the logarithm of the odds beyond those of any beat. A logistic model
+/// of the beat's cues and those of two beats on either side, trained on the development half (bench/listen).
+[[nodiscard]] std::vector<double> strongPlaces(const std::vector<BeatCues>& cues, StrongPlace place);
+
+} // namespace lc

@@ -1,0 +1,58 @@
+#include "audio/fourier.h"
+
+#include <fftw3.h>
+
+#include <algorithm>
+#include <cmath>
+#include <mutex>
+#include <numbers>
+
+namespace lc {
+
+namespace {
+std::mutex& plannerLock() { // FFTW's planner is the one part of it that is not safe to call from two threads
+    static std::mutex lock;
+    return lock;
+}
+} // namespace
+
+struct RealFourier::Plan {
+    explicit Plan(std::size_t window) : in(fftwf_alloc_real(window)), out(fftwf_alloc_complex(window / 2 + 1)) {
+        const std::lock_guard lock(plannerLock());
+        plan = fftwf_plan_dft_r2c_1d(static_cast<int>(window), in, out, FFTW_ESTIMATE);
+    }
+    ~Plan() {
+        const std::lock_guard lock(plannerLock());
+        fftwf_destroy_plan(plan);
+        fftwf_free(in);
+        fftwf_free(out);
+    }
+    Plan(const Plan&) = delete;
+    Plan& operator=(const Plan&) = delete;
+    float* in;
+    fftwf_complex* out;
+    fftwf_plan plan = nullptr;
+};
+
+RealFourier::RealFourier(std::size_t window) : m_window(window), m_shape(window), m_plan(std::make_unique<Plan>(window)) {
+    for (std::size_t i = 0; i < window; ++i)
+        m_shape[i] = static_cast<float>(0.5 - 0.5 * std::cos(2 * std::numbers::pi * static_cast<double>(i) / static_cast<double>(window)));
+}
+
+RealFourier::~RealFourier() = default;
+
+void RealFourier::transform(const std::vector<float>& samples, std::ptrdiff_t first) {
+    const auto size = static_cast<std::ptrdiff_t>(samples.size());
+    const auto window = static_cast<std::ptrdiff_t>(m_window);
+    const std::ptrdiff_t from = std::clamp<std::ptrdiff_t>(-first, 0, window);
+    const std::ptrdiff_t to = std::clamp<std::ptrdiff_t>(size - first, from, window);
+    float* in = m_plan->in;
+    std::fill(in, in + from, 0.0F);
+    for (std::ptrdiff_t i = from; i < to; ++i) in[i] = samples[static_cast<std::size_t>(first + i)] * m_shape[static_cast<std::size_t>(i)];
+    std::fill(in + to, in + window, 0.0F);
+    fftwf_execute(m_plan->plan);
+}
+
+const float* RealFourier::spectrum() const { return &m_plan->out[0][0]; }
+
+} // namespace lc

@@ -1,0 +1,299 @@
+#include "audio/metre_reading.h"
+
+#include "audio/pulse_tracker.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lc {
+
+namespace {
+
+constexpr double fastestBeat = 0.255, slowestBeat = 1.15;     // seconds of a beat that is danced
+constexpr double fastestUneven = 0.13, slowestUneven = 0.31;  // of an eighth in an uneven bar
+constexpr std::size_t fewestBeats = 8;
+
+struct BarKind {
+    int beats;
+    std::vector<int> grouping;
+    bool uneven;
+};
+
+const std::vector<BarKind>& barKinds() {
+    static const std::vector<BarKind> kinds{{2, {}, false}, {3, {}, false}, {4, {}, false}, {5, {}, false}, {7, {}, false},
+                                            {7, {3, 2, 2}, true}, {7, {2, 2, 3}, true}, {7, {2, 3, 2}, true}, {9, {2, 2, 2, 3}, true}, {5, {3, 2}, true}, {5, {2, 3}, true}};
+    return kinds;
+}
+
+/// Mean strength of a derived function at the beats moved by `part` of a beat.
+double strengthAt(const SongFeatures& song, const std::vector<float>& function, const std::vector<double>& beats, double part) {
+    double sum = 0;
+    for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += song.at(function, beats[i] + part * (beats[i + 1] - beats[i]));
+    return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
+}
+
+/// Mean change of harmony at the beats moved by `part` of a beat.
+double harmonyAt(const SongFeatures& song, const std::vector<double>& beats, double part) {
+    double sum = 0;
+    for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += song.harmonyAt(beats[i] + part * (beats[i + 1] - beats[i]));
+    return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
+}
+
+/// Beats that lie within the sounding part of the song.
+std::vector<double> withinSound(const SongFeatures& song, const std::vector<double>& beats) {
+    const auto& level = song.onsets.level;
+    if (level.empty()) return {};
+    std::vector<float> sorted = level;
+    const auto at = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() * 9 / 10);
+    std::nth_element(sorted.begin(), at, sorted.end());
+    const float quiet = 0.03F * *at;
+    std::size_t first = 0;
+    while (first < level.size() && level[first] < quiet) ++first;
+    std::size_t last = level.size();
+    while (last > first && level[last - 1] < quiet) --last;
+    const double from = song.onsets.secondsOf(static_cast<double>(first)) - 0.10;
+    const double to = song.onsets.secondsOf(static_cast<double>(last)) - 0.05;
+    std::vector<double> kept;
+    for (double t : beats)
+        if (t >= from && t < to) kept.push_back(t);
+    return kept;
+}
+
+/// Share of beats that two readings have in common, within 50 ms.
+double alike(const std::vector<double>& a, const std::vector<double>& b) {
+    std::size_t i = 0, same = 0;
+    for (double t : b) {
+        while (i < a.size() && a[i] < t - 0.05) ++i;
+        if (i < a.size() && a[i] <= t + 0.05) { ++same; ++i; }
+    }
+    return 2.0 * static_cast<double>(same) / static_cast<double>(a.size() + b.size());
+}
+
+/// How alike the song is to itself `lag` beats later, beat by beat, in what begins and what sounds.
+std::vector<double> selfLikeness(const SongFeatures& song, const std::vector<double>& beats, std::size_t mostLag) {
+    constexpr std::size_t parts = 4; // of a beat
+    std::vector<std::vector<double>> rows;
+    for (std::size_t i = 0; i + 1 < beats.size(); ++i) {
+        std::vector<double> row;
+        for (std::size_t p = 0; p < parts; ++p) {
+            const double at = beats[i] + static_cast<double>(p) / parts * (beats[i + 1] - beats[i]);
+            row.push_back(song.at(song.low, at));
+            row.push_back(song.at(song.high, at));
+            row.push_back(song.at(song.flux, at));
+        }
+        rows.push_back(std::move(row));
+    }
+    std::vector<double> out(mostLag + 1, 0);
+    if (rows.empty()) return out;
+    const std::size_t width = rows.front().size();
+    std::vector<double> mean(width, 0), deviation(width, 0);
+    for (const auto& r : rows)
+        for (std::size_t k = 0; k < width; ++k) mean[k] += r[k] / static_cast<double>(rows.size());
+    for (const auto& r : rows)
+        for (std::size_t k = 0; k < width; ++k) deviation[k] += (r[k] - mean[k]) * (r[k] - mean[k]) / static_cast<double>(rows.size());
+    double energy = 1e-9;
+    for (auto& r : rows)
+        for (std::size_t k = 0; k < width; ++k) {
+            r[k] -= mean[k];
+            energy += r[k] * r[k];
+        }
+    for (std::size_t lag = 1; lag <= mostLag && lag < rows.size(); ++lag) {
+        double dot = 0;
+        for (std::size_t i = lag; i < rows.size(); ++i)
+            for (std::size_t k = 0; k < width; ++k) dot += rows[i][k] * rows[i - lag][k];
+        out[lag] = dot / energy * static_cast<double>(rows.size()) / static_cast<double>(rows.size() - lag);
+    }
+    return out;
+}
+
+struct PulseEvidence {
+    std::vector<double> one, unevenOne, unevenGroup;
+    std::vector<double> likeness;
+    std::array<double, 22> cues{};
+    double alternation = 0; ///< low on every second beat, high on the others
+};
+
+PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse) {
+    PulseEvidence e;
+    const auto cues = beatCues(song, pulse.beats);
+    e.one = strongPlaces(cues, StrongPlace::One);
+    e.unevenOne = strongPlaces(cues, StrongPlace::UnevenOne);
+    e.unevenGroup = strongPlaces(cues, StrongPlace::UnevenGroup);
+    e.likeness = selfLikeness(song, pulse.beats, 12);
+    const auto at = [&](const std::vector<float>& f, double part) { return strengthAt(song, f, pulse.beats, part); };
+    const double fluxOn = at(song.flux, 0), fluxHalf = at(song.flux, 0.5);
+    const double thirdA = at(song.flux, 1.0 / 3), thirdB = at(song.flux, 2.0 / 3);
+    const double quarterA = at(song.flux, 0.25), quarterB = at(song.flux, 0.75);
+    const double lowOn = at(song.low, 0), lowHalf = at(song.low, 0.5);
+    const double lowOther = std::max({at(song.low, 0.25), at(song.low, 0.75), at(song.low, 1.0 / 3), at(song.low, 2.0 / 3)});
+    const double highOn = at(song.high, 0), highHalf = at(song.high, 0.5);
+    const double harmonyOn = harmonyAt(song, pulse.beats, 0), harmonyHalf = harmonyAt(song, pulse.beats, 0.5);
+    const double harmonyQuarter = 0.5 * (harmonyAt(song, pulse.beats, 0.25) + harmonyAt(song, pulse.beats, 0.75));
+    // Even against odd beats: a pulse that is twice too fast limps.
+    double even = 0, odd = 0, alternate = 0;
+    std::size_t n = 0;
+    for (std::size_t i = 0; i + 1 < pulse.beats.size(); i += 2, ++n) {
+        alternate += song.at(song.low, pulse.beats[i]) - song.at(song.low, pulse.beats[i + 1]) - song.at(song.high, pulse.beats[i]) + song.at(song.high, pulse.beats[i + 1]);
+        even += song.at(song.flux, pulse.beats[i]) + song.at(song.low, pulse.beats[i]);
+        odd += song.at(song.flux, pulse.beats[i + 1]) + song.at(song.low, pulse.beats[i + 1]);
+    }
+    e.alternation = n ? std::abs(alternate) / static_cast<double>(n) : 0;
+    const double bpm = std::log2(60 / pulse.period / 112);
+    e.cues = {fluxOn, fluxOn - fluxHalf, fluxOn - std::max(thirdA, thirdB), fluxOn - std::max(quarterA, quarterB), lowOn - lowHalf, highOn - highHalf,
+              10 * (harmonyOn - harmonyHalf), 10 * (harmonyOn - harmonyQuarter), pulse.trackScore, n ? std::abs(even - odd) / static_cast<double>(n) : 0,
+              bpm, bpm * bpm, std::max(thirdA, thirdB) - fluxHalf, thirdA - thirdB, lowOn - lowOther, pulse.later > 0 ? 1.0 : 0.0,
+              bpm > 0 ? bpm * bpm : 0, fluxHalf - quarterA, quarterB - quarterA, pulse.loose ? 1.0 : 0.0, pulse.soft ? 1.0 : 0.0,
+              std::min(thirdA, thirdB) - fluxHalf};
+    return e;
+}
+
+/// The evidence for the groups of an uneven bar at each beat, for bars of that grouping.
+std::vector<double> groupedOnes(const PulseEvidence& e, const std::vector<int>& grouping) {
+    std::vector<double> out = e.unevenOne;
+    const std::size_t n = out.size();
+    for (std::size_t b = 0; b < n; ++b) {
+        std::size_t at = b;
+        for (std::size_t g = 0; g < grouping.size(); ++g) {
+            if (at < n) out[b] += 0.6 * e.unevenGroup[at];
+            for (int k = 1; k < grouping[g]; ++k)
+                if (at + static_cast<std::size_t>(k) < n) out[b] -= 0.3 * e.unevenGroup[at + static_cast<std::size_t>(k)];
+            at += static_cast<std::size_t>(grouping[g]);
+        }
+    }
+    return out;
+}
+
+void addReading(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t index, const BarKind& kind, std::vector<MetreReading>& out) {
+    const std::vector<double> one = kind.uneven ? groupedOnes(e, kind.grouping) : e.one;
+    const auto bars = solveBars(one, kind.beats);
+    if (!bars) return;
+    MetreReading r;
+    r.pulse = index;
+    r.beatsPerBar = kind.beats;
+    r.grouping = kind.grouping;
+    r.bars = *bars;
+    const double seconds = pulse.beats.back() - pulse.beats.front();
+    const auto nBars = static_cast<double>(bars->lengths.size());
+    const auto n = static_cast<std::size_t>(kind.beats);
+    std::copy(e.cues.begin(), e.cues.end(), r.cues.begin());
+    std::size_t c = e.cues.size();
+    const double barSeconds = std::log2(pulse.period * kind.beats / 2.0);
+    double others = 0;
+    int count = 0;
+    for (std::size_t lag = 2; lag <= 8; ++lag)
+        if (lag % n != 0 && n % lag != 0) { others += e.likeness[lag]; ++count; }
+    r.cues[c++] = bars->score / nBars;
+    r.cues[c++] = bars->score / seconds;
+    r.cues[c++] = bars->odd / nBars;
+    r.cues[c++] = barSeconds;
+    r.cues[c++] = barSeconds * barSeconds;
+    r.cues[c++] = e.likeness[std::min<std::size_t>(12, n)];
+    r.cues[c++] = e.likeness[std::min<std::size_t>(12, n)] - (count ? others / count : 0);
+    for (int beats : {2, 3, 4, 5, 7}) r.cues[c++] = !kind.uneven && kind.beats == beats ? 1.0 : 0.0;
+    const double bpm = std::log2(60 / pulse.period / 112);
+    const double triple = e.cues[21];
+    for (int beats : {2, 3, 4}) {
+        const bool mine = !kind.uneven && kind.beats == beats;
+        r.cues[c++] = mine ? bpm : 0;
+        r.cues[c++] = mine ? e.likeness[1] : 0;
+        r.cues[c++] = mine ? e.likeness[2] - e.likeness[4] : 0;
+        r.cues[c++] = mine ? triple : 0;
+    }
+    r.cues[c++] = (e.cues[4]) * bpm;
+    r.cues[c++] = (e.cues[5]) * bpm;
+    r.cues[c++] = (e.cues[1]) * bpm;
+    r.cues[c++] = (e.cues[9]) * bpm;
+    r.cues[c++] = e.alternation;
+    r.cues[c++] = e.alternation * bpm;
+    r.cues[c++] = kind.uneven && kind.beats == 7 ? 1.0 : 0.0;
+    r.cues[c++] = kind.uneven && kind.beats == 9 ? 1.0 : 0.0;
+    r.cues[c++] = kind.uneven && kind.beats == 5 ? 1.0 : 0.0;
+    out.push_back(std::move(r));
+}
+
+#include "audio/reading_net.inc"
+
+/// What the trained nets make of the cues, on average: small nets, because the whole is more than the sum of its parts
+/// (a quiet & means one thing at 100 beats a minute and another at 200).
+double judged(const std::array<double, readingCues>& cues) {
+    std::array<float, readingCues> x{};
+    for (std::size_t k = 0; k < readingCues; ++k) x[k] = (static_cast<float>(cues[k]) - readingMean[k]) * readingScale[k];
+    float sum = 0;
+    for (const ReadingNet& net : readingNets) {
+        for (std::size_t h = 0; h < netWidth; ++h) {
+            float a = net.offset[h];
+            for (std::size_t k = 0; k < readingCues; ++k) a += net.hidden[h][k] * x[k];
+            sum += net.out[h] * std::tanh(a);
+        }
+        for (std::size_t k = 0; k < readingCues; ++k) sum += net.direct[k] * x[k];
+    }
+    return static_cast<double>(sum) / netCount;
+}
+
+} // namespace
+
+std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task& task) {
+    const std::vector<float> activation = pulseActivation(song.onsets);
+    const std::vector<double> found = pulsePeriods(song.onsets);
+    std::vector<double> periods;
+    const auto add = [&](double period) {
+        if (period < fastestUneven || period > slowestBeat) return;
+        for (double other : periods)
+            if (std::abs(std::log(period / other)) < 0.05) return;
+        periods.push_back(period);
+    };
+    for (double p : found) add(p);
+    for (std::size_t i = 0; i < std::min<std::size_t>(3, found.size()); ++i)
+        for (double factor : {0.5, 2.0, 1.0 / 3, 3.0, 2.0 / 3, 1.5, 0.25}) add(found[i] * factor);
+    std::vector<PulseCandidate> out;
+    const std::vector<float> soft = softActivation(song.onsets, song.spectra);
+    for (std::size_t i = 0; i < periods.size(); ++i) {
+        if (task.stopped()) return {};
+        task.report(static_cast<double>(i) / static_cast<double>(periods.size()));
+        for (const auto& [softly, spread] : {std::pair{false, 0.008}, {false, 0.035}, {true, 0.02}}) {
+            if (softly && periods[i] < fastestBeat) continue;
+            const PulseTrack track = trackPulse(softly ? soft : activation, song.onsets.rate, periods[i], spread);
+            PulseCandidate c;
+            for (double f : alignedBeats(song.onsets, track.frames)) c.beats.push_back(song.onsets.secondsOf(f));
+            c.beats = withinSound(song, c.beats);
+            if (c.beats.size() < fewestBeats) continue;
+            c.period = track.period;
+            c.trackScore = track.score;
+            c.loose = spread > 0.01;
+            c.soft = softly;
+            const bool twin = std::any_of(out.begin(), out.end(), [&](const PulseCandidate& other) { return alike(other.beats, c.beats) > 0.95; });
+            if (twin) continue;
+            out.push_back(c);
+            if (c.period < slowestUneven) continue; // part of an eighth later is nowhere
+            for (double part : {0.5, 1.0 / 3, 2.0 / 3, 0.25, 0.75}) {
+                PulseCandidate later = c;
+                later.later = part;
+                for (std::size_t k = 0; k + 1 < c.beats.size(); ++k) later.beats[k] = c.beats[k] + part * (c.beats[k + 1] - c.beats[k]);
+                later.beats.back() += part * c.period;
+                later.beats = withinSound(song, later.beats);
+                if (later.beats.size() >= fewestBeats) out.push_back(std::move(later));
+            }
+        }
+    }
+    return out;
+}
+
+MetreReadings readMetre(const SongFeatures& song, const Task& task) {
+    MetreReadings all;
+    all.pulses = pulseCandidates(song, task.part(0, 0.6));
+    for (std::size_t i = 0; i < all.pulses.size(); ++i) {
+        if (task.stopped()) return {};
+        task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size()));
+        const PulseCandidate& pulse = all.pulses[i];
+        const PulseEvidence e = evidenceOf(song, pulse);
+        for (const BarKind& kind : barKinds()) {
+            const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : pulse.period >= fastestBeat;
+            if (fits) addReading(e, pulse, i, kind, all.readings);
+        }
+    }
+    for (MetreReading& r : all.readings) r.score = judged(r.cues);
+    std::stable_sort(all.readings.begin(), all.readings.end(), [](const MetreReading& a, const MetreReading& b) { return a.score > b.score; });
+    return all;
+}
+
+} // namespace lc

@@ -1,0 +1,50 @@
+#pragma once
+
+#include "audio/bar_path.h"
+#include "audio/beat_evidence.h"
+
+#include <array>
+#include <cstddef>
+#include <string>
+#include <vector>
+
+namespace lc {
+
+/// One way to hear the pulse of a song: beats in seconds.
+struct PulseCandidate {
+    double period = 0;          ///< seconds, median
+    double trackScore = 0;      ///< what the tracker gathered, a beat
+    double later = 0;           ///< part of a beat by which the beats lie after the tracked ones
+    bool loose = false;         ///< followed with the freedom of rubato
+    bool soft = false;          ///< followed by soft onsets
+    std::vector<double> beats;  ///< seconds
+};
+
+/// What speaks for a reading; the meaning of each is beside its name in the .cpp.
+constexpr std::size_t readingCues = 64;
+
+/// One way to hear a song: a pulse and the bars on it.
+struct MetreReading {
+    std::size_t pulse = 0;       ///< index of the candidate
+    int beatsPerBar = 4;         ///< pulses in a bar
+    std::vector<int> grouping;   ///< of uneven bars, in pulses
+    BarPath bars;
+    std::array<double, readingCues> cues{};
+    double score = 0;            ///< higher is likelier; differences are logarithms of odds
+};
+
+struct MetreReadings {
+    std::vector<PulseCandidate> pulses;
+    std::vector<MetreReading> readings; ///< the likeliest first
+};
+
+/// Beats of every pulse that the recording may have: the periods at which it repeats itself and their half, double,
+/// third, triple, two thirds and one and a half, each also a quarter, a third, half … of a beat later.
+[[nodiscard]] std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task& task = {});
+
+/// Every pulse with every bar that people dance to, weighed by the evidence of the whole song. Deterministic.
+/// The judge is trained on the development half
+/// (bench/listen).
+[[nodiscard]] MetreReadings readMetre(const SongFeatures& song, const Task& task = {});
+
+} // namespace lc

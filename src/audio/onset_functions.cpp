@@ -1,0 +1,130 @@
+#include "audio/onset_functions.h"
+
+#include "audio/fourier.h"
+
+#include <algorithm>
+#include <cassert>
+#include <cmath>
+
+namespace lc {
+
+namespace {
+
+constexpr int rate = 44100;
+constexpr std::size_t hop = 256;
+constexpr std::size_t window = 1024;      // 23 ms: short enough for drums, long enough for a bass note's fundamental
+constexpr int bandsPerOctave = 12;
+constexpr std::size_t lag = 2;            // frames between which a rise is measured, as in the source
+constexpr double levelSeconds = 4;        // span over which a function is levelled
+constexpr float spectrumGain = 100.0F;    // of magnitudes relative to the song's level, before the logarithm
+
+/// First and last bin (half-open) of each band, about twelve an octave; low down single bins.
+std::vector<std::pair<std::size_t, std::size_t>> bands(std::size_t bins) {
+    std::vector<std::pair<std::size_t, std::size_t>> out;
+    double edge = 1;
+    const double step = std::pow(2.0, 1.0 / bandsPerOctave);
+    for (std::size_t from = 1; from < bins && static_cast<double>(from) * rate / window < 17000;) {
+        edge *= step;
+        const std::size_t to = std::max(from + 1, std::min(bins, static_cast<std::size_t>(std::lround(edge))));
+        if (static_cast<double>(to) < edge - 0.5) edge = static_cast<double>(to);
+        out.emplace_back(from, to);
+        from = to;
+        edge = std::max(edge, static_cast<double>(from));
+    }
+    return out;
+}
+
+/// Divides by the local root mean square (plus a quarter of the song's, so that silence does not speak).
+void levelled(std::vector<float>& values, double framesPerSecond) {
+    const auto reach = static_cast<std::size_t>(levelSeconds / 2 * framesPerSecond);
+    const std::size_t n = values.size();
+    if (n == 0) return;
+    std::vector<double> sum(n + 1, 0);
+    for (std::size_t i = 0; i < n; ++i) sum[i + 1] = sum[i] + static_cast<double>(values[i]) * static_cast<double>(values[i]);
+    const double whole = sum[n] / static_cast<double>(n);
+    if (whole <= 0) return;
+    for (std::size_t i = 0; i < n; ++i) {
+        const std::size_t from = i >= reach ? i - reach : 0;
+        const std::size_t to = std::min(n, i + reach + 1);
+        const double local = (sum[to] - sum[from]) / static_cast<double>(to - from);
+        values[i] = static_cast<float>(static_cast<double>(values[i]) / std::sqrt(0.75 * local + 0.25 * whole));
+    }
+}
+
+} // namespace
+
+OnsetFunctions onsetFunctions(const AudioBuffer& mono, const Task& task) {
+    assert(mono.channels == 1 && mono.sampleRate == rate);
+    OnsetFunctions out;
+    out.rate = static_cast<double>(rate) / hop;
+    RealFourier fourier(window);
+    const std::size_t bins = fourier.bins();
+    const auto bandOf = bands(bins);
+    const auto lowEnd = static_cast<std::size_t>(180.0 * window / rate) + 1;
+    const auto highStart = static_cast<std::size_t>(5000.0 * window / rate);
+    double energy = 0;
+    for (float s : mono.samples) energy += static_cast<double>(s) * static_cast<double>(s);
+    const double rms = std::sqrt(energy / std::max<double>(1, static_cast<double>(mono.samples.size())));
+    const float gain = rms > 1e-9 ? static_cast<float>(static_cast<double>(spectrumGain) / (rms * window / 4)) : 0.0F;
+
+    std::vector<std::vector<float>> history(lag + 1, std::vector<float>(bandOf.size(), 0.0F)); // log bands of the last frames
+    std::vector<float> magnitude(bins, 0.0F), before(bins, 0.0F);
+    std::vector<float> re1(bins, 1.0F), im1(bins, 0.0F), re2(bins, 1.0F), im2(bins, 0.0F); // unit phasors, one and two frames ago
+    const std::size_t frames = mono.samples.size() / hop + 1;
+    for (std::size_t f = 0; f < frames; ++f) {
+        fourier.transform(mono.samples, static_cast<std::ptrdiff_t>(f * hop) - static_cast<std::ptrdiff_t>(window / 2));
+        const float* spectrum = fourier.spectrum();
+        float complexSum = 0;
+        for (std::size_t b = 1; b < bins; ++b) {
+            const float re = spectrum[2 * b], im = spectrum[2 * b + 1];
+            const float m = std::sqrt(re * re + im * im);
+            magnitude[b] = m;
+            // The phase goes on as it did: predicted phasor = u1² · conj(u2).
+            const float sr = re1[b] * re1[b] - im1[b] * im1[b], si = 2 * re1[b] * im1[b];
+            const float pr = sr * re2[b] + si * im2[b], pi = si * re2[b] - sr * im2[b];
+            if (m > before[b]) {
+                const float dr = re - before[b] * pr, di = im - before[b] * pi;
+                complexSum += std::sqrt(dr * dr + di * di);
+            }
+            re2[b] = re1[b];
+            im2[b] = im1[b];
+            const float inverse = m > 1e-9F ? 1.0F / m : 0.0F;
+            re1[b] = m > 1e-9F ? re * inverse : 1.0F;
+            im1[b] = im * inverse;
+            before[b] = m;
+        }
+        std::vector<float>& now = history[f % (lag + 1)];
+        const std::vector<float>& old = history[(f + 1) % (lag + 1)]; // lag frames ago
+        float flux = 0, low = 0, high = 0;
+        for (std::size_t k = 0; k < bandOf.size(); ++k) {
+            float peak = 0;
+            for (std::size_t b = bandOf[k].first; b < bandOf[k].second; ++b) peak = std::max(peak, magnitude[b]);
+            now[k] = std::log1p(gain * peak);
+        }
+        for (std::size_t k = 0; k < bandOf.size(); ++k) {
+            const float neighbours = std::max({k > 0 ? old[k - 1] : 0.0F, old[k], k + 1 < old.size() ? old[k + 1] : 0.0F});
+            const float rise = std::max(0.0F, now[k] - neighbours);
+            flux += rise;
+            if (bandOf[k].second <= lowEnd + 1) low += std::max(0.0F, now[k] - old[k]);
+            if (bandOf[k].first >= highStart) high += std::max(0.0F, now[k] - old[k]);
+        }
+        float sum = 0;
+        for (std::size_t b = 1; b < bins; ++b) sum += magnitude[b] * magnitude[b];
+        out.flux.push_back(flux);
+        out.complexDomain.push_back(complexSum);
+        out.low.push_back(low);
+        out.high.push_back(high);
+        out.level.push_back(std::sqrt(sum) * 4.0F / static_cast<float>(window));
+        if (f % 1024 == 0) {
+            if (task.stopped()) return {};
+            task.report(static_cast<double>(f) / static_cast<double>(frames));
+        }
+    }
+    for (auto* function : {&out.flux, &out.complexDomain, &out.low, &out.high}) {
+        for (std::size_t i = 0; i < std::min<std::size_t>(lag + 2, function->size()); ++i) (*function)[i] = 0; // the sound's own edge
+        levelled(*function, out.rate);
+    }
+    return out;
+}
+
+} // namespace lc

@@ -1,0 +1,132 @@
+#include "audio/phrase_path.h"
+
+#include <algorithm>
+#include <limits>
+#include <map>
+
+namespace lc {
+
+namespace {
+
+// Trained on the development half by bench/listen/train.py: weights of the cues of the bar before, the bar and the bar after.
+constexpr double weights[3][phraseCueCount] = {{0.117, -0.004, -0.460, -0.025, 0.299, -0.087, -0.137, -0.101, -0.013},
+                                               {0.030, 0.478, 1.008, 0.784, 0.731, 0.389, 0.091, 0.108, 0.095},
+                                               {-0.242, -0.026, -0.494, -0.539, -0.786, -0.084, -0.009, 0.269, -0.077}};
+constexpr double constant = -1.057;
+constexpr std::size_t longest = 24;
+
+/// −0.7 times the logarithm of how common a length is, by the development half and, for what it has not, by guess.
+double priceOf(std::size_t bars) {
+    switch (bars) {
+    case 8: return 0.3;
+    case 4: return 1.6;
+    case 16: return 1.9;
+    case 12: return 2.1;
+    case 6: return 2.4;
+    case 10: return 2.6;
+    case 2: return 2.6;
+    case 9: return 2.8;
+    case 5:
+    case 7: return 3.2;
+    default: return 4.0;
+    }
+}
+
+} // namespace
+
+std::vector<double> phraseStarts(const std::vector<PhraseCues>& cues) {
+    const auto n = static_cast<std::ptrdiff_t>(cues.size());
+    std::vector<double> out(cues.size(), 0);
+    for (std::ptrdiff_t b = 0; b < n; ++b) {
+        double sum = constant;
+        for (std::ptrdiff_t s = -1; s <= 1; ++s) {
+            if (b + s < 1 || b + s >= n) continue;
+            for (std::size_t k = 0; k < phraseCueCount; ++k) sum += weights[s + 1][k] * cues[static_cast<std::size_t>(b + s)][k];
+        }
+        out[static_cast<std::size_t>(b)] = std::clamp(sum, -6.0, 6.0);
+    }
+    return out;
+}
+
+std::vector<std::size_t> solvePhrases(const std::vector<double>& starts, const PhraseConstraints& known) {
+    const std::size_t n = starts.size();
+    if (n == 0) return {};
+    enum : std::uint8_t { Free, Must, Not };
+    std::vector<std::uint8_t> state(n + 1, Free);
+    for (std::size_t b : known.notStarts)
+        if (b < n) state[b] = Not;
+    for (std::size_t b : known.starts)
+        if (b < n) state[b] = Must;
+    constexpr double never = -std::numeric_limits<double>::infinity();
+    std::vector<double> best(n + 1, never);
+    std::vector<std::size_t> from(n + 1, 0);
+    best[0] = 0;
+    std::size_t lastMust = 0; // the latest bar before k that must begin a phrase
+    for (std::size_t k = 1; k <= n; ++k) {
+        if (k > 1 && state[k - 1] == Must) lastMust = k - 1;
+        if (k < n && state[k] == Not) continue;
+        for (std::size_t start = lastMust; start < k; ++start) {
+            const std::size_t length = k - start;
+            const bool last = k == n; // the last phrase may be any length: songs fade
+            if (length > longest && start != lastMust) continue;
+            const double price = priceOf(length) * (last && length < 8 ? 0.3 : 1.0) + (length > longest ? 1000.0 : 0.0);
+            const double score = best[start] + (last ? 0 : starts[k]) - price;
+            if (score > best[k]) {
+                best[k] = score;
+                from[k] = length;
+            }
+        }
+    }
+    std::vector<std::size_t> lengths;
+    for (std::size_t k = n; k > 0; k -= from[k]) lengths.push_back(from[k]);
+    std::reverse(lengths.begin(), lengths.end());
+    return lengths;
+}
+
+std::vector<std::string> phraseNames(const std::vector<std::size_t>& phrases, const std::vector<std::vector<float>>& alike) {
+    constexpr double same = 0.45; // mean likeness of bars in the same places; tuned on the development half
+    std::vector<std::size_t> begins;
+    std::size_t at = 0;
+    for (std::size_t length : phrases) {
+        begins.push_back(at);
+        at += length;
+    }
+    std::vector<int> letter(phrases.size(), -1);
+    std::vector<int> uses;
+    for (std::size_t p = 0; p < phrases.size(); ++p) {
+        double best = same;
+        for (std::size_t q = 0; q < p; ++q) {
+            const std::size_t common = std::min(phrases[p], phrases[q]);
+            if (2 * common < std::max(phrases[p], phrases[q])) continue;
+            double sum = 0;
+            for (std::size_t k = 0; k < common; ++k) sum += static_cast<double>(alike[begins[p] + k][begins[q] + k]);
+            sum /= static_cast<double>(common);
+            if (sum > best) {
+                best = sum;
+                letter[p] = letter[q];
+            }
+        }
+        if (letter[p] < 0) {
+            letter[p] = static_cast<int>(uses.size());
+            uses.push_back(0);
+        }
+        ++uses[static_cast<std::size_t>(letter[p])];
+    }
+    std::vector<std::string> names(phrases.size());
+    std::map<int, std::string> named;
+    std::map<int, int> seen;
+    int next = 0;
+    for (std::size_t p = 0; p < phrases.size(); ++p) {
+        const bool alone = uses[static_cast<std::size_t>(letter[p])] == 1;
+        if (p == 0 && alone && phrases.size() > 2) { names[p] = "Intro"; continue; }
+        if (p + 1 == phrases.size() && alone && phrases.size() > 2 && phrases[p] < phrases[p - 1]) { names[p] = "Ending"; continue; }
+        if (named.find(letter[p]) == named.end()) {
+            named[letter[p]] = next < 26 ? std::string(1, static_cast<char>('A' + next)) : "Part " + std::to_string(next + 1);
+            ++next;
+        }
+        names[p] = named[letter[p]] + (alone ? "" : " " + std::to_string(++seen[letter[p]]));
+    }
+    return names;
+}
+
+} // namespace lc

@@ -1,0 +1,179 @@
+#include "support/audio_support.h"
+#include "support/core_support.h"
+
+#include "audio/bar_path.h"
+#include "audio/phrase_path.h"
+
+#include <rapidcheck.h>
+
+using namespace lc;
+
+namespace {
+
+/// Evidence that speaks for a 1 on each of these beats and against it elsewhere.
+std::vector<double> evidence(std::size_t beats, const std::vector<std::size_t>& ones) {
+    std::vector<double> out(beats, -1.5);
+    for (std::size_t b : ones)
+        if (b < beats) out[b] = 2.0;
+    return out;
+}
+
+std::vector<std::size_t> every(std::size_t from, std::size_t step, std::size_t to) {
+    std::vector<std::size_t> out;
+    for (std::size_t b = from; b < to; b += step) out.push_back(b);
+    return out;
+}
+
+std::vector<std::size_t> onesOf(const BarPath& path) {
+    std::vector<std::size_t> out;
+    std::size_t b = path.pickup;
+    for (int length : path.lengths) {
+        out.push_back(b);
+        b += static_cast<std::size_t>(length);
+    }
+    return out;
+}
+
+/// The best score by trying every way to cut the beats: shares nothing with the solver but the rules.
+double bruteForce(const std::vector<double>& one, int usual, const BarPrices& prices) {
+    const std::size_t n = one.size();
+    double best = -1e9;
+    for (unsigned mask = 1; mask < (1U << n); ++mask) { // a bit for each beat that is a 1
+        double score = 0;
+        bool good = true;
+        int last = -1;
+        for (std::size_t b = 0; b < n && good; ++b) {
+            if (!(mask >> b & 1U)) continue;
+            score += one[b];
+            if (last < 0) good = static_cast<int>(b) < usual;
+            else {
+                const int length = static_cast<int>(b) - last;
+                if (length > usual + 3) good = false;
+                else if (length != usual) score -= length * 2 == usual ? prices.half : prices.other;
+            }
+            last = static_cast<int>(b);
+        }
+        const int rest = static_cast<int>(n) - last;
+        if (rest > usual + 3) continue;
+        if (rest > usual) score -= rest * 2 == usual ? prices.half : prices.other;
+        if (good) best = std::max(best, score);
+    }
+    return best;
+}
+
+} // namespace
+
+class BarPathTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void squareSongsAreCutIntoTheirBars_data() {
+        QTest::addColumn<int>("usual");
+        QTest::addColumn<int>("pickup");
+        for (int usual : {2, 3, 4, 5, 7})
+            for (int pickup = 0; pickup < usual; ++pickup) QTest::addRow("%d beats after %d", usual, pickup) << usual << pickup;
+    }
+    void squareSongsAreCutIntoTheirBars() {
+        QFETCH(int, usual);
+        QFETCH(int, pickup);
+        const auto path = solveBars(evidence(84, every(static_cast<std::size_t>(pickup), static_cast<std::size_t>(usual), 84)), usual);
+        QVERIFY(path);
+        QCOMPARE(path->pickup, static_cast<std::size_t>(pickup));
+        QCOMPARE(path->odd, 0);
+    }
+    void aHalfBarIsFound() {
+        std::vector<std::size_t> ones = every(0, 4, 34);
+        for (std::size_t b : every(34, 4, 66)) ones.push_back(b);
+        const auto path = solveBars(evidence(66, ones), 4);
+        QCOMPARE(path->odd, 1);
+        QCOMPARE(path->lengths[8], 2);
+    }
+    void oneWeakBeatDoesNotMakeAnOddBar() {
+        std::vector<double> one = evidence(64, every(0, 4, 64));
+        one[20] = -1.0;
+        one[21] = 1.5; // an accent a beat late
+        QCOMPARE(solveBars(one, 4)->odd, 0);
+    }
+    void factsBindHard() {
+        const std::vector<double> one = evidence(64, every(0, 4, 64));
+        BarConstraints known;
+        known.ones = {18};
+        const auto path = solveBars(one, 4, {}, known);
+        QVERIFY(path);
+        const auto ones = onesOf(*path);
+        QVERIFY(std::find(ones.begin(), ones.end(), std::size_t{18}) != ones.end());
+        known.ones.clear();
+        known.lengths = {{20, 7}};
+        const auto seven = onesOf(*solveBars(one, 4, {}, known));
+        const auto at = std::find(seven.begin(), seven.end(), std::size_t{20});
+        QVERIFY(at != seven.end());
+        QCOMPARE(*std::next(at), std::size_t{27});
+        known.lengths = {{20, 7}};
+        known.notOnes = {20};
+        QVERIFY(!solveBars(one, 4, {}, known)); // they exclude each other
+    }
+    void nothingGivesNothing() {
+        QVERIFY(!solveBars({}, 4));
+        QVERIFY(solvePhrases({}).empty());
+    }
+    void thePathIsTheBestThereIs() {
+        const bool holds = rc::check("solveBars equals brute force", [] {
+            const auto n = *rc::gen::inRange<std::size_t>(1, 13);
+            const int usual = *rc::gen::inRange(2, 6);
+            std::vector<double> one;
+            for (std::size_t b = 0; b < n; ++b) one.push_back(*rc::gen::inRange(-40, 41) / 10.0);
+            const auto path = solveBars(one, usual);
+            RC_ASSERT(path.has_value());
+            RC_ASSERT(std::abs(path->score - bruteForce(one, usual, {})) < 1e-9);
+        });
+        QVERIFY(holds);
+    }
+    void factsAreAlwaysHonoured() {
+        const bool holds = rc::check("every stated 1 is a 1, bars never overlap and cover all beats", [] {
+            const auto n = *rc::gen::inRange<std::size_t>(8, 60);
+            std::vector<double> one;
+            for (std::size_t b = 0; b < n; ++b) one.push_back(*rc::gen::inRange(-40, 41) / 10.0);
+            BarConstraints known;
+            for (int k = *rc::gen::inRange(0, 5); k > 0; --k) known.ones.push_back(*rc::gen::inRange<std::size_t>(0, n));
+            const auto path = solveBars(one, *rc::gen::inRange(2, 6), {}, known);
+            RC_ASSERT(path.has_value());
+            const auto ones = onesOf(*path);
+            for (std::size_t b : known.ones) RC_ASSERT(std::find(ones.begin(), ones.end(), b) != ones.end());
+            std::size_t covered = path->pickup;
+            for (int length : path->lengths) {
+                RC_ASSERT(length > 0);
+                covered += static_cast<std::size_t>(length);
+            }
+            RC_ASSERT(covered == n);
+        });
+        QVERIFY(holds);
+    }
+    void phrasesFollowTheirEvidenceAndTheirFacts() {
+        std::vector<double> starts(40, -2);
+        for (std::size_t b : {8U, 16U, 24U, 32U}) starts[b] = 2;
+        QCOMPARE(solvePhrases(starts), (std::vector<std::size_t>{8, 8, 8, 8, 8}));
+        PhraseConstraints known;
+        known.starts = {11};
+        known.notStarts = {16};
+        const auto phrases = solvePhrases(starts, known);
+        std::vector<std::size_t> begins{0};
+        for (std::size_t length : phrases) begins.push_back(begins.back() + length);
+        QVERIFY(std::find(begins.begin(), begins.end(), std::size_t{11}) != begins.end());
+        QVERIFY(std::find(begins.begin(), begins.end(), std::size_t{16}) == begins.end());
+        QCOMPARE(begins.back(), std::size_t{40});
+    }
+    void returningPhrasesHaveTheSameLetter() {
+        // bars alike within two kinds of phrase, 0 and 1, and with nothing in between
+        const std::vector<std::size_t> phrases{2, 4, 4, 4, 4, 1};
+        const std::vector<int> kind{9, 9, 0, 0, 0, 0, 1, 1, 1, 1, 0, 0, 0, 0, 1, 1, 1, 1, 8};
+        std::vector<std::vector<float>> alike(kind.size(), std::vector<float>(kind.size(), 0.0F));
+        for (std::size_t i = 0; i < kind.size(); ++i)
+            for (std::size_t j = 0; j < kind.size(); ++j) alike[i][j] = kind[i] == kind[j] ? 0.9F : -0.2F;
+        const auto names = phraseNames(phrases, alike);
+        QStringList shown;
+        for (const auto& name : names) shown << test::q(name);
+        QCOMPARE(shown.join(", "), "Intro, A 1, B 1, A 2, B 2, Ending");
+    }
+};
+
+QTEST_APPLESS_MAIN(BarPathTest)
+#include "tst_bar_path.moc"
