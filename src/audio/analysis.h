@@ -1,20 +1,17 @@
 #pragma once
 
 #include "audio/audio_buffer.h"
-#include "audio/beat_evidence.h"
-#include "audio/metre_reading.h"
+#include "audio/song_solver.h"
 #include "audio/task.h"
 #include "core/result.h"
-#include "core/song_map.h"
 
 namespace lc {
 
-/// A song mapped from its features: the likeliest reading of pulse and bars, then phrases, stops, ending.
-/// Errors: NoPulse when no steady beat is found (silence, speech, noise, too short), Cancelled.
-/// Deterministic. About linear in the length.
-[[nodiscard]] Result<SongMap> solveSong(const SongFeatures& song, const Task& task = {});
+/// A recording heard, from its sound: features and readings. Errors: NoPulse when it is shorter than four seconds,
+/// Cancelled. Deterministic. About linear in the length.
+[[nodiscard]] Result<HeardSong> hearSound(const AudioBuffer& sound, const Task& task = {});
 
-/// Features and map of a recording in one go. Errors as solveSong().
+/// A recording heard and solved in one go. Errors as hearSound() and solveSong().
 [[nodiscard]] Result<SongMap> analyseSong(const AudioBuffer& sound, const Task& task = {});
 
 } // namespace lc

@@ -147,24 +147,8 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse) 
     return e;
 }
 
-/// The evidence for the groups of an uneven bar at each beat, for bars of that grouping.
-std::vector<double> groupedOnes(const PulseEvidence& e, const std::vector<int>& grouping) {
-    std::vector<double> out = e.unevenOne;
-    const std::size_t n = out.size();
-    for (std::size_t b = 0; b < n; ++b) {
-        std::size_t at = b;
-        for (std::size_t g = 0; g < grouping.size(); ++g) {
-            if (at < n) out[b] += 0.6 * e.unevenGroup[at];
-            for (int k = 1; k < grouping[g]; ++k)
-                if (at + static_cast<std::size_t>(k) < n) out[b] -= 0.3 * e.unevenGroup[at + static_cast<std::size_t>(k)];
-            at += static_cast<std::size_t>(grouping[g]);
-        }
-    }
-    return out;
-}
-
 void addReading(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t index, const BarKind& kind, std::vector<MetreReading>& out) {
-    const std::vector<double> one = kind.uneven ? groupedOnes(e, kind.grouping) : e.one;
+    const std::vector<double> one = kind.uneven ? unevenOnes(e.unevenOne, e.unevenGroup, kind.grouping) : e.one;
     const auto bars = solveBars(one, kind.beats);
     if (!bars) return;
     MetreReading r;
@@ -232,7 +216,7 @@ double judged(const std::array<double, readingCues>& cues) {
 
 } // namespace
 
-std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task& task) {
+std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task& task, std::optional<double> only) {
     const std::vector<float> activation = pulseActivation(song.onsets);
     const std::vector<double> found = pulsePeriods(song.onsets);
     std::vector<double> periods;
@@ -242,8 +226,10 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
             if (std::abs(std::log(period / other)) < 0.05) return;
         periods.push_back(period);
     };
-    for (double p : found) add(p);
-    for (std::size_t i = 0; i < std::min<std::size_t>(3, found.size()); ++i)
+    if (only) periods = {*only};
+    else
+        for (double p : found) add(p);
+    for (std::size_t i = 0; !only && i < std::min<std::size_t>(3, found.size()); ++i)
         for (double factor : {0.5, 2.0, 1.0 / 3, 3.0, 2.0 / 3, 1.5, 0.25}) add(found[i] * factor);
     std::vector<PulseCandidate> out;
     const std::vector<float> soft = softActivation(song.onsets, song.spectra);
@@ -278,16 +264,31 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
     return out;
 }
 
-MetreReadings readMetre(const SongFeatures& song, const Task& task) {
+std::vector<double> unevenOnes(const std::vector<double>& one, const std::vector<double>& group, const std::vector<int>& grouping) {
+    std::vector<double> out = one;
+    const std::size_t n = out.size();
+    for (std::size_t b = 0; b < n; ++b) {
+        std::size_t at = b;
+        for (int size : grouping) {
+            if (at < n) out[b] += 0.6 * group[at];
+            for (int k = 1; k < size; ++k)
+                if (at + static_cast<std::size_t>(k) < n) out[b] -= 0.3 * group[at + static_cast<std::size_t>(k)];
+            at += static_cast<std::size_t>(size);
+        }
+    }
+    return out;
+}
+
+MetreReadings readMetre(const SongFeatures& song, const Task& task, std::optional<double> only) {
     MetreReadings all;
-    all.pulses = pulseCandidates(song, task.part(0, 0.6));
+    all.pulses = pulseCandidates(song, task.part(0, 0.6), only);
     for (std::size_t i = 0; i < all.pulses.size(); ++i) {
         if (task.stopped()) return {};
         task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size()));
         const PulseCandidate& pulse = all.pulses[i];
         const PulseEvidence e = evidenceOf(song, pulse);
         for (const BarKind& kind : barKinds()) {
-            const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : pulse.period >= fastestBeat;
+            const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : only || pulse.period >= fastestBeat;
             if (fits) addReading(e, pulse, i, kind, all.readings);
         }
     }

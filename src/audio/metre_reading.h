@@ -5,6 +5,7 @@
 
 #include <array>
 #include <cstddef>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -40,11 +41,16 @@ struct MetreReadings {
 
 /// Beats of every pulse that the recording may have: the periods at which it repeats itself and their half, double,
 /// third, triple, two thirds and one and a half, each also a quarter, a third, half … of a beat later.
-[[nodiscard]] std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task& task = {});
+/// With `only`, the pulses near that period in seconds instead, whatever the recording says.
+[[nodiscard]] std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task& task = {}, std::optional<double> only = std::nullopt);
 
 /// Every pulse with every bar that people dance to, weighed by the evidence of the whole song. Deterministic.
 /// The judge is trained on the development half
 /// (bench/listen).
-[[nodiscard]] MetreReadings readMetre(const SongFeatures& song, const Task& task = {});
+[[nodiscard]] MetreReadings readMetre(const SongFeatures& song, const Task& task = {}, std::optional<double> only = std::nullopt);
+
+/// The evidence for the 1 of an uneven bar of this grouping at each beat: that of the beat itself and of the heads of its
+/// groups, less that of the eighths between.
+[[nodiscard]] std::vector<double> unevenOnes(const std::vector<double>& one, const std::vector<double>& group, const std::vector<int>& grouping);
 
 } // namespace lc

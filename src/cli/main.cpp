@@ -35,6 +35,9 @@ int main(int argc, char** argv) {
     audio->excludes(structure);
     mapVerb->add_option("--bpm", map.bpm, "Tempo of a typed structure")->check(CLI::Range(10.0, 600.0));
     mapVerb->add_option("--metre", map.metre, "auto, 4/4, 3/4, 6/8, 7/8:3+2+2 …");
+    mapVerb->add_option("--tempo", map.tempo, "auto, or beats a minute");
+    mapVerb->add_option("--confirm", map.confirm, "A file of facts, one a line: one 12.3, bar 12.3 2, phrase 30.1 32, tempo 112 …");
+    mapVerb->add_option("--seconds-limit", map.secondsLimit, "Listen to no more than this")->check(CLI::NonNegativeNumber);
     mapVerb->add_option("--offset", map.offset, "Seconds of the first beat of a typed structure");
     auto* format = mapVerb->add_option("--format", map.format, "text, json, csv, labels or midi")->check(CLI::IsMember({"text", "json", "csv", "labels", "midi"}));
     mapVerb->add_flag("--json", mapJson, "The same as --format json")->excludes(format);

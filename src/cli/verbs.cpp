@@ -9,30 +9,66 @@
 #include "core/structure_text.h"
 #include "sheets/sheet_document.h"
 
+#include <algorithm>
 #include <filesystem>
+#include <fstream>
+#include <sstream>
 
 namespace lc::cli {
 
 namespace {
 
-Result<SongMap> mapOf(const MapOptions& options, std::string& notes) {
-    const bool wantsMetre = options.metre != "auto";
+/// The contents of a small text file that a person wrote.
+Result<std::string> textOf(const std::string& path) {
+    std::ifstream file(path, std::ios::binary);
+    if (!file) return fail(ErrorCode::NotFound, "There is no file “" + path + "” that can be read.", path);
+    std::ostringstream all;
+    all << file.rdbuf();
+    return all.str();
+}
+
+Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
+    std::vector<SongFact> facts;
+    if (!options.confirm.empty()) {
+        const auto text = textOf(options.confirm);
+        if (!text) return tl::unexpected(text.error());
+        auto read = readFacts(*text);
+        if (!read) return tl::unexpected(read.error());
+        facts = std::move(*read);
+    }
+    // Stated > options: an option only says what no fact says.
+    const auto says = [&](auto kind) { return std::any_of(facts.begin(), facts.end(), [](const SongFact& f) { return std::holds_alternative<decltype(kind)>(f); }); };
     Metre metre;
-    if (wantsMetre) {
+    if (options.metre != "auto") {
         auto read = parseMetre(options.metre);
         if (!read) return tl::unexpected(read.error());
         metre = *read;
+        if (!says(MetreFact{})) facts.push_back(MetreFact{metre});
+    }
+    if (options.tempo != "auto") {
+        const auto read = readFacts("tempo " + options.tempo);
+        if (!read) return fail(ErrorCode::BadValue, "“" + options.tempo + "” is no tempo. Write --tempo auto, or beats a minute from 10 to 600.");
+        if (!says(TempoFact{})) facts.push_back(read->front());
     }
     if (!options.structure.empty()) {
         if (options.bpm == 0) return fail(ErrorCode::BadValue, "A typed structure needs its tempo: add --bpm, for example --bpm 112.");
-        return mapFromStructure(options.structure, options.bpm, metre, options.offset);
+        auto map = mapFromStructure(options.structure, options.bpm, metre, options.offset);
+        if (!map) return tl::unexpected(map.error());
+        std::erase_if(facts, [](const SongFact& f) { return std::holds_alternative<MetreFact>(f); }); // it is in the structure
+        auto settled = withFacts(*map, facts);
+        if (!settled) return tl::unexpected(settled.error());
+        return SongReading{std::move(*settled), {}};
     }
-    const auto song = decodeSong(options.audio);
+    auto song = decodeSong(options.audio);
     if (!song) return tl::unexpected(song.error());
     if (!song->warning.empty()) notes += song->warning + "\n";
-    auto map = analyseSong(song->sound);
-    if (map && wantsMetre) return withFacts(*map, {MetreFact{metre}});
-    return map;
+    if (options.secondsLimit > 0) {
+        const auto most = static_cast<std::size_t>(options.secondsLimit * song->sound.sampleRate) * static_cast<std::size_t>(song->sound.channels);
+        if (song->sound.samples.size() > most) song->sound.samples.resize(most);
+    }
+    const auto heard = hearSound(song->sound);
+    if (!heard) return tl::unexpected(heard.error());
+    return solveSong(*heard, facts);
 }
 
 Result<Output> write(const std::string& path, std::string bytes, std::string notes) {
@@ -45,17 +81,18 @@ Result<Output> write(const std::string& path, std::string bytes, std::string not
 
 Result<Output> runMap(const MapOptions& options) {
     std::string notes;
-    const auto map = mapOf(options, notes);
-    if (!map) return tl::unexpected(map.error());
+    const auto reading = mapOf(options, notes);
+    if (!reading) return tl::unexpected(reading.error());
+    const SongMap* map = &reading->map;
     std::string bytes;
-    if (options.format == "json") bytes = mapToJson(*map);
+    if (options.format == "json") bytes = mapToJson(*map, reading->doubts);
     else if (options.format == "csv") bytes = mapToCsv(*map);
     else if (options.format == "labels") bytes = mapToLabels(*map);
     else if (options.format == "midi") {
         const auto midi = mapToMidi(*map);
         if (!midi) return tl::unexpected(midi.error());
         bytes.assign(midi->begin(), midi->end());
-    } else bytes = mapToText(*map);
+    } else bytes = mapToText(*map, reading->doubts);
     return write(options.outFile, std::move(bytes), std::move(notes));
 }
 

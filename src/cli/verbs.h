@@ -18,6 +18,9 @@ struct MapOptions {
     std::string structure;
     double bpm = 0; ///< 0 = not given
     std::string metre = "auto";
+    std::string tempo = "auto";
+    std::string confirm;      ///< file of facts; empty = none
+    double secondsLimit = 0;  ///< 0 = the whole song
     double offset = 0;
     std::string format = "text"; ///< text, json, csv, labels, midi
     std::string outFile;

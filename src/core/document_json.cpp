@@ -71,7 +71,11 @@ Json factToJson(const SongFact& fact) {
                                      if (f.beats) j["beats"] = *f.beats;
                                      return j;
                                  },
-                                 [](const NameFact& f) { return Json{{"fact", "name"}, {"at_s", f.at}, {"name", f.name}}; }},
+                                 [](const NameFact& f) { return Json{{"fact", "name"}, {"at_s", f.at}, {"name", f.name}}; },
+                                 [](const BeatFact& f) { return Json{{"fact", "beat"}, {"at_s", f.at}}; },
+                                 [](const TempoFact& f) { return Json{{"fact", "tempo"}, {"bpm", f.bpm}}; },
+                                 [](const StopFact& f) { return Json{{"fact", "stop"}, {"at_s", f.from}, {"end_s", f.to}, {"beats", f.beats}}; },
+                                 [](const FermataFact& f) { return Json{{"fact", "fermata"}, {"at_s", f.from}, {"end_s", f.to}}; }},
                       fact);
 }
 
@@ -290,6 +294,24 @@ SongFact factFrom(const Field& field) {
     if (kind == "name") {
         field.onlyKeys({"fact", "at_s", "name"});
         return NameFact{at(), field["name"].text()};
+    }
+    if (kind == "beat") {
+        field.onlyKeys({"fact", "at_s"});
+        return BeatFact{at()};
+    }
+    if (kind == "tempo") {
+        field.onlyKeys({"fact", "bpm"});
+        const double bpm = field["bpm"].number();
+        if (!(bpm >= 10 && bpm <= 600)) field["bpm"].bad("should be 10 to 600");
+        return TempoFact{bpm};
+    }
+    if (kind == "stop" || kind == "fermata") {
+        if (kind == "stop") field.onlyKeys({"fact", "at_s", "end_s", "beats"});
+        else field.onlyKeys({"fact", "at_s", "end_s"});
+        const Seconds end = field["end_s"].seconds();
+        if (!(end > at())) field["end_s"].bad("should be later than at_s");
+        if (kind == "fermata") return FermataFact{at(), end};
+        return StopFact{at(), end, field["beats"].whole<int>(1, 4096)};
     }
     field["fact"].bad("is no kind of fact that this version knows");
 }

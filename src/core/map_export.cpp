@@ -42,7 +42,7 @@ std::string mapToCsv(const SongMap& map) {
     return out;
 }
 
-std::string mapToJson(const SongMap& map) {
+std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts) {
     using Json = nlohmann::ordered_json;
     const auto places = placesOf(map);
     Json out;
@@ -66,6 +66,16 @@ std::string mapToJson(const SongMap& map) {
     out["fermatas"] = Json::array();
     for (const Fermata& f : map.fermatas) out["fermatas"].push_back({{"start_s", f.start}, {"end_s", f.end}});
     out["doubts"] = Json::array();
+    for (const SongDoubt& doubt : doubts) {
+        Json readings = Json::array();
+        for (const DoubtReading& reading : doubt.readings) {
+            Json facts = Json::array();
+            for (const SongFact& fact : reading.facts)
+                if (const auto line = factLine(fact)) facts.push_back(*line);
+            readings.push_back({{"text", reading.text}, {"share", std::round(reading.share * 1000) / 1000}, {"facts", facts}});
+        }
+        out["doubts"].push_back({{"start_s", doubt.start}, {"end_s", doubt.end}, {"about", doubt.about}, {"readings", readings}});
+    }
     return out.dump(1) + "\n";
 }
 
@@ -78,7 +88,7 @@ std::string mapToLabels(const SongMap& map) {
     return out;
 }
 
-std::string mapToText(const SongMap& map) {
+std::string mapToText(const SongMap& map, const std::vector<SongDoubt>& doubts) {
     std::string out;
     const auto tempo = medianTempo(map);
     if (tempo) out += numberText(std::round(*tempo * 10) / 10) + " bpm, ";
@@ -97,6 +107,12 @@ std::string mapToText(const SongMap& map) {
         if (bar.beats != map.metre.beats)
             out += clockText(map.beats[bar.firstBeat].time) + "  a bar of " + std::to_string(bar.beats) + "\n";
     for (const Stop& stop : map.stops) out += clockText(stop.start) + "  stop of " + std::to_string(stop.beats) + " beats\n";
+    for (const SongDoubt& doubt : doubts) {
+        out += "doubt at " + clockText(doubt.start) + ", " + doubt.about + ": ";
+        for (std::size_t r = 0; r < doubt.readings.size(); ++r)
+            out += (r == 0 ? "" : "; or ") + doubt.readings[r].text + " (" + std::to_string(std::lround(100 * doubt.readings[r].share)) + " %)";
+        out += "\n";
+    }
     return out;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/song_doubt.h"
 #include "core/song_map.h"
 
 #include <cstdint>
@@ -13,11 +14,11 @@ namespace lc {
 /// Header `time_s,bar_index,beat_in_bar,phrase_index`, one row a beat; beat in bar from 1.
 [[nodiscard]] std::string mapToCsv(const SongMap& map);
 /// tempo_bpm, beats, bars, phrases, stops, doubts.
-[[nodiscard]] std::string mapToJson(const SongMap& map);
+[[nodiscard]] std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts = {});
 /// `start<TAB>end<TAB>label`, one line a phrase, then one a stop.
 [[nodiscard]] std::string mapToLabels(const SongMap& map);
-/// For reading: tempo, metre, a line for each phrase.
-[[nodiscard]] std::string mapToText(const SongMap& map);
+/// For reading: tempo, metre, a line for each phrase, then the doubts with their readings.
+[[nodiscard]] std::string mapToText(const SongMap& map, const std::vector<SongDoubt>& doubts = {});
 /// A standard MIDI file, format 0, 960 ticks a quarter: tempo and metre events that put every beat on its time, and a
 /// marker for each phrase. Beats that change by less than a microsecond a quarter are exact; others round to it.
 [[nodiscard]] Result<std::vector<std::uint8_t>> mapToMidi(const SongMap& map);

@@ -234,6 +234,30 @@ Result<void> applyPhrase(SongMap& map, const PhraseFact& fact) {
     return {};
 }
 
+/// Beats, stops and held beats that were stated: seen as such where the map has them, added where it has not.
+void applyPlaces(SongMap& map, const std::vector<SongFact>& facts) {
+    for (const SongFact& fact : facts) {
+        if (const auto* beat = std::get_if<BeatFact>(&fact); beat && !map.beats.empty()) {
+            Beat& nearest = map.beats[nearestBeat(map, beat->at)];
+            if (std::abs(nearest.time - beat->at) <= snapSeconds) nearest.confirmed = true;
+        }
+        if (const auto* stop = std::get_if<StopFact>(&fact)) {
+            std::erase_if(map.stops, [&](const Stop& s) { return s.start < stop->to && s.end > stop->from; });
+            map.stops.push_back({stop->from, stop->to, stop->beats});
+            std::sort(map.stops.begin(), map.stops.end(), [](const Stop& a, const Stop& b) { return a.start < b.start; });
+        }
+        if (const auto* held = std::get_if<FermataFact>(&fact); held && map.beats.size() > 1) {
+            const std::size_t at = nearestBeat(map, held->from);
+            if (at + 1 >= map.beats.size() || std::abs(map.beats[at].time - held->from) > snapSeconds) continue;
+            const Seconds usual = at > 0 ? map.beats[at].time - map.beats[at - 1].time : map.beats[at + 1].time - map.beats[at].time;
+            std::erase_if(map.fermatas, [&](const Fermata& f) { return std::abs(f.start - map.beats[at].time) < 0.001; });
+            const Seconds end = map.beats[at + 1].time;
+            if (end - map.beats[at].time > usual) map.fermatas.push_back({map.beats[at].time, end, usual});
+            std::sort(map.fermatas.begin(), map.fermatas.end(), [](const Fermata& a, const Fermata& b) { return a.start < b.start; });
+        }
+    }
+}
+
 void numberUnnamedPhrases(SongMap& map) {
     for (std::size_t i = 0; i < map.phrases.size(); ++i)
         if (map.phrases[i].label.empty()) map.phrases[i].label = "Phrase " + std::to_string(i + 1);
@@ -254,7 +278,13 @@ std::string describe(const SongFact& fact) {
                        return "a phrase starts at " + clockText(f.at) +
                               (f.beats ? " and has " + std::to_string(*f.beats) + " beats" : std::string());
                    },
-                   [](const NameFact& f) { return "the phrase at " + clockText(f.at) + " is called “" + f.name + "”"; }},
+                   [](const NameFact& f) { return "the phrase at " + clockText(f.at) + " is called “" + f.name + "”"; },
+                   [](const BeatFact& f) { return "a beat at " + clockText(f.at); },
+                   [](const TempoFact& f) { return "the tempo is " + numberText(std::round(f.bpm * 10) / 10) + " bpm"; },
+                   [](const StopFact& f) {
+                       return "a stop of " + std::to_string(f.beats) + " from " + clockText(f.from) + " to " + clockText(f.to);
+                   },
+                   [](const FermataFact& f) { return "a beat held from " + clockText(f.from) + " to " + clockText(f.to); }},
         fact);
 }
 
@@ -293,6 +323,7 @@ Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& 
             if (const auto bar = barOfBeat(map, static_cast<std::size_t>(*beat)))
                 if (const auto phrase = phraseOfBar(map, *bar)) map.phrases[*phrase].label = name->name;
         }
+    applyPlaces(map, facts);
     numberUnnamedPhrases(map);
     if (auto valid = validate(map); !valid) return tl::unexpected(valid.error());
     return map;
@@ -308,6 +339,9 @@ std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact)
     const auto place = [](const SongFact& f) -> std::optional<Seconds> {
         return std::visit(Overloaded{[](const PulseFact&) { return std::optional<Seconds>{}; },
                                      [](const MetreFact&) { return std::optional<Seconds>{0}; },
+                                     [](const TempoFact&) { return std::optional<Seconds>{0}; },
+                                     [](const StopFact& stop) { return std::optional<Seconds>{stop.from}; },
+                                     [](const FermataFact& held) { return std::optional<Seconds>{held.from}; },
                                      [](const auto& other) { return std::optional<Seconds>{other.at}; }},
                           f);
     };

@@ -4,6 +4,7 @@
 
 #include <optional>
 #include <string>
+#include <string_view>
 #include <variant>
 #include <vector>
 
@@ -25,11 +26,20 @@ struct PhraseFact {                                                             
     bool operator==(const PhraseFact&) const = default;
 };
 struct MetreFact { Metre metre; bool operator==(const MetreFact&) const = default; }; ///< of the whole song
+struct BeatFact { Seconds at = 0; bool operator==(const BeatFact&) const = default; };  ///< a beat falls here
+struct TempoFact { Bpm bpm = 0; bool operator==(const TempoFact&) const = default; };   ///< of the whole song, within 8 %
+struct StopFact {                                                                     ///< silence for n counts
+    Seconds from = 0;
+    Seconds to = 0;
+    int beats = 0;
+    bool operator==(const StopFact&) const = default;
+};
+struct FermataFact { Seconds from = 0; Seconds to = 0; bool operator==(const FermataFact&) const = default; }; ///< one beat is held
 /// Take every second beat, or put one between every two. 2 doubles, 1/2 (-2) halves.
 struct PulseFact { int factor = 2; bool operator==(const PulseFact&) const = default; };
 struct NameFact { Seconds at = 0; std::string name; bool operator==(const NameFact&) const = default; }; ///< of a phrase
 
-using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact, NameFact>;
+using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact, NameFact, BeatFact, TempoFact, StopFact, FermataFact>;
 
 /// A fact in words: "bar at 0:35.2 has 2 beats".
 [[nodiscard]] std::string describe(const SongFact& fact);
@@ -41,6 +51,17 @@ using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact
 /// Errors: BadValue when two facts exclude each other (both are named) or a fact lies outside the song.
 /// Never returns a map that validate() refuses. O(n · facts).
 [[nodiscard]] Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& facts);
+
+/// A fact as a line of a facts file: `one 12.345`, `bar 12.345 7:3+2+2`, `phrase 30.2 32`. Nothing for names and pulses,
+/// which have no line.
+[[nodiscard]] std::optional<std::string> factLine(const SongFact& fact);
+
+/// Reads a facts file: one fact a line, seconds as decimals, `#` begins a remark. `one T`, `bar T [N[:g+g]]`, `beat T`,
+/// `tempo BPM`, `metre M`, `phrase T [N]`, `stop A B N`, `fermata A B`. Error BadNotation names the line.
+[[nodiscard]] Result<std::vector<SongFact>> readFacts(std::string_view text);
+
+/// Two facts that exclude each other, in one sentence that names both; nothing when they agree.
+[[nodiscard]] std::optional<Error> conflictIn(const std::vector<SongFact>& facts);
 
 /// `facts` with `fact` added; a fact of the same kind at the same place (within 70 ms) is replaced. PulseFacts add up.
 [[nodiscard]] std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact);

@@ -36,6 +36,10 @@ Document rich() {
     d = test::must(applyEdit(d, StateFact{BarFact{5, 2, {}}}));
     d = test::must(applyEdit(d, StateFact{PhraseFact{9, 16}}));
     d = test::must(applyEdit(d, StateFact{NameFact{1, "Opening"}}));
+    d = test::must(applyEdit(d, StateFact{BeatFact{3}}));
+    d = test::must(applyEdit(d, StateFact{TempoFact{119.5}}));
+    d = test::must(applyEdit(d, StateFact{StopFact{20, 22, 4}}));
+    d = test::must(applyEdit(d, StateFact{FermataFact{12, 12.5}}));
     d = test::must(applyEdit(d, SetStart{9.25}));
     d = test::must(applyEdit(d, SetChoices{{Feel::Swing, counts(2), counts(1)}}));
     d = test::must(applyEdit(d, MuteFinding{{"off-phrase", test::pass(d, 2).id, {}, {}}, "on purpose"}));

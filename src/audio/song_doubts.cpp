@@ -1,0 +1,216 @@
+#include "audio/song_doubts.h"
+
+#include "audio/subdivision.h"
+#include "core/clock_text.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lc {
+
+namespace {
+
+constexpr double surely = 3.0;        // logarithm of odds; beyond it there is no doubt
+constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
+constexpr std::size_t mostReadings = 3;
+
+template <typename Fact>
+bool stated(const std::vector<SongFact>& facts) {
+    return std::any_of(facts.begin(), facts.end(), [](const SongFact& f) { return std::holds_alternative<Fact>(f); });
+}
+
+std::string barsOf(const Metre& metre) { return "bars of " + std::to_string(metre.beats) + ", " + toString(metre); }
+
+class Doubter {
+public:
+    explicit Doubter(const Decision& decision) : m_d(decision) {}
+
+    std::vector<SongDoubt> run() {
+        if (m_d.map.bars.empty()) return {};
+        pulse();
+        metre();
+        ones();
+        oddBars();
+        stops();
+        phrases();
+        std::stable_sort(m_doubts.begin(), m_doubts.end(), [](const SongDoubt& a, const SongDoubt& b) { return a.weight > b.weight; });
+        if (m_doubts.size() > mostDoubts) m_doubts.resize(mostDoubts);
+        return std::move(m_doubts);
+    }
+
+private:
+    struct Other {
+        std::string text;
+        double score; ///< against the chosen one's 0; mostly negative
+        std::vector<SongFact> facts;
+    };
+
+    /// A doubt, if one of the others is near enough. `impact`: how much of the song depends on it, 0 to 1.
+    void add(Seconds start, Seconds end, const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<Other> others, double impact) {
+        std::stable_sort(others.begin(), others.end(), [](const Other& a, const Other& b) { return a.score > b.score; });
+        std::erase_if(others, [](const Other& o) { return o.score < -surely; });
+        if (others.empty()) return;
+        if (others.size() + 1 > mostReadings) others.resize(mostReadings - 1);
+        SongDoubt doubt;
+        doubt.start = start;
+        doubt.end = end;
+        doubt.about = about;
+        double sum = 1;
+        for (const Other& o : others) sum += std::exp(std::min(0.0, o.score));
+        doubt.readings.push_back({chosen, 1 / sum, std::move(chosenFacts)});
+        for (Other& o : others) doubt.readings.push_back({std::move(o.text), std::exp(std::min(0.0, o.score)) / sum, std::move(o.facts)});
+        doubt.weight = impact * (1 - doubt.readings.front().share);
+        m_doubts.push_back(std::move(doubt));
+    }
+
+    Seconds songStart() const { return m_d.map.beats.front().time; }
+    Seconds barStart(std::size_t bar) const { return m_d.map.beats[m_d.map.bars[bar].firstBeat].time; }
+    Seconds barEnd(std::size_t bar) const { return bar + 1 < m_d.map.bars.size() ? barStart(bar + 1) : m_d.map.end; }
+    double bpmOfMap() const { return 60.0 * static_cast<double>(m_d.parts) / m_d.pulse.period; }
+
+    void pulse() {
+        if (stated<TempoFact>(m_d.facts)) return;
+        std::vector<Other> others;
+        for (const MetreReading& r : m_d.song.metre.readings) {
+            const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
+            const double ratio = m_d.pulse.period / other.period;
+            const bool sameLevel = std::abs(std::log(ratio)) < 0.06;
+            std::string text;
+            std::vector<SongFact> facts;
+            if (sameLevel) {
+                double shift = 1e9; // of the other pulse against ours, in beats
+                for (std::size_t i = 0; i < std::min<std::size_t>(32, other.beats.size()); ++i) {
+                    const auto after = std::lower_bound(m_d.pulse.beats.begin(), m_d.pulse.beats.end(), other.beats[i]);
+                    if (after == m_d.pulse.beats.begin() || after == m_d.pulse.beats.end()) continue;
+                    shift = (other.beats[i] - *std::prev(after)) / (*after - *std::prev(after));
+                    break;
+                }
+                if (shift > 0.9 || shift < 0.1) continue; // the same pulse
+                text = std::abs(shift - 0.5) < 0.12 ? "half a beat later" : "the beat falls elsewhere";
+                facts.push_back(BeatFact{other.beats[other.beats.size() / 2]});
+            } else {
+                const auto near = [&](double factor) { return std::abs(std::log(ratio / factor)) < 0.06; };
+                text = near(2) ? "twice as fast" : near(0.5) ? "half as fast" : near(3) ? "three times as fast" : near(1.0 / 3) ? "a third as fast"
+                       : near(1.5) ? "one and a half times as fast" : near(2.0 / 3) ? "two thirds as fast" : "";
+                if (text.empty()) continue;
+                facts.push_back(TempoFact{std::round(600 / other.period) / 10});
+            }
+            if (std::any_of(others.begin(), others.end(), [&](const Other& o) { return o.text == text; })) continue;
+            others.push_back({text, r.score - m_d.reading.score, std::move(facts)});
+        }
+        const double bpm = std::round(bpmOfMap() * 10) / 10;
+        add(songStart(), m_d.map.end, "how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here",
+            {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
+    }
+
+    void metre() {
+        if (stated<MetreFact>(m_d.facts)) return;
+        std::vector<Other> others;
+        for (const MetreReading& r : m_d.song.metre.readings) {
+            const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
+            if (std::abs(std::log(other.period / m_d.pulse.period)) > 0.02 || r.beatsPerBar == m_d.reading.beatsPerBar || r.grouping.empty() != m_d.reading.grouping.empty()) continue;
+            if (other.later != m_d.pulse.later) continue;
+            const int parts = static_cast<int>(m_d.parts);
+            Metre metre{r.beatsPerBar * parts, m_d.map.metre.unit, r.grouping};
+            if (parts == 3) metre.grouping.assign(static_cast<std::size_t>(r.beatsPerBar), 3);
+            const std::string text = barsOf(metre);
+            if (std::any_of(others.begin(), others.end(), [&](const Other& o) { return o.text == text; })) continue;
+            others.push_back({text, r.score - m_d.reading.score, {MetreFact{metre}}});
+        }
+        if (m_d.reading.grouping.empty()) { // two parts in a beat, or three
+            const double three = subdivisionOf(m_d.song.features, m_d.pulse.beats).three;
+            const bool asThree = m_d.parts == 3;
+            Metre metre{m_d.reading.beatsPerBar, 4, {}};
+            if (!asThree) metre = {m_d.reading.beatsPerBar * 3, 8, std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
+            others.push_back({(asThree ? "every beat in two, not in three: " : "every beat in three: ") + toString(metre), -std::abs(three), {MetreFact{metre}}});
+        }
+        add(songStart(), m_d.map.end, "how long a bar is", barsOf(m_d.map.metre), {MetreFact{m_d.map.metre}}, std::move(others), 0.8);
+    }
+
+    /// The 1 some beats later, from the song's first bar on.
+    void ones() {
+        if (!m_d.known.ones.empty() || !m_d.known.lengths.empty()) return;
+        const int usual = m_d.reading.beatsPerBar;
+        std::vector<Other> others;
+        const double bars = std::max<double>(1, static_cast<double>(m_d.reading.bars.lengths.size()));
+        for (int later = 1; later < usual; ++later) {
+            BarConstraints known = m_d.known;
+            const std::size_t at = m_d.reading.bars.pickup + static_cast<std::size_t>(later);
+            std::vector<double> one = m_d.one; // the whole song shifted: every 1 may only fall on the shifted places
+            for (std::size_t b = 0; b < one.size(); ++b)
+                if ((b + static_cast<std::size_t>(usual) * one.size() - at) % static_cast<std::size_t>(usual) != 0) one[b] = -6;
+            const auto path = solveBars(one, usual, {}, known);
+            if (!path || at >= m_d.pulse.beats.size()) continue;
+            // Evidence of single bars is not independent: a few bars' worth decides.
+            const double score = (path->score - m_d.reading.bars.score) / bars * 6;
+            others.push_back({later == 1 ? "the 1 is a beat later" : "the 1 is " + std::to_string(later) + " beats later", score, {OneFact{m_d.pulse.beats[at]}}});
+        }
+        const std::size_t first = m_d.reading.bars.pickup;
+        add(barStart(0), m_d.map.end, "where the 1 is", "the 1 is here", {OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9);
+    }
+
+    void oddBars() {
+        for (std::size_t b = 0; b + 1 < m_d.map.bars.size(); ++b) {
+            const Bar& bar = m_d.map.bars[b];
+            if (bar.beats == m_d.map.metre.beats || isStated(bar)) continue;
+            const std::string place = "bar " + std::to_string(b + 1) + " has ";
+            const int other = m_d.map.metre.beats;
+            add(barStart(b), barEnd(b), "the length of bar " + std::to_string(b + 1), place + std::to_string(bar.beats) + (bar.beats == 1 ? " beat" : " beats"),
+                {BarFact{barStart(b), bar.beats, {}}}, {{place + std::to_string(other) + " beats like the others", -1.2, {BarFact{barStart(b), other, {}}}}},
+                0.5 * (m_d.map.end - barStart(b)) / (m_d.map.end - songStart()));
+        }
+    }
+
+    bool isStated(const Bar& bar) const {
+        const std::size_t pulse = bar.firstBeat / m_d.parts;
+        return std::any_of(m_d.known.lengths.begin(), m_d.known.lengths.end(), [&](const auto& l) { return l.beat == pulse; });
+    }
+
+    void stops() {
+        for (const Stop& stop : m_d.map.stops) {
+            const bool known = std::any_of(m_d.facts.begin(), m_d.facts.end(), [&](const SongFact& f) {
+                const auto* s = std::get_if<StopFact>(&f);
+                return s && s->from < stop.end && s->to > stop.start;
+            });
+            if (known) continue;
+            const auto with = [&](int beats) { return StopFact{stop.start, stop.end, beats}; };
+            const std::string here = "a stop of " + std::to_string(stop.beats) + ", the pulse goes on";
+            std::vector<Other> others;
+            if (stop.beats > 2) others.push_back({"a stop of " + std::to_string(stop.beats - 1), -2.0, {with(stop.beats - 1)}});
+            others.push_back({"a stop of " + std::to_string(stop.beats + 1), -2.2, {with(stop.beats + 1)}});
+            add(stop.start, stop.end, "how long the silence is", here, {with(stop.beats)}, std::move(others), 0.3);
+        }
+    }
+
+    void phrases() {
+        const SongMap& map = m_d.map;
+        for (std::size_t p = 1; p < map.phrases.size(); ++p) {
+            const Phrase& phrase = map.phrases[p];
+            if (phrase.confirmed || map.phrases[p - 1].confirmed || phrase.firstBar >= m_d.phraseEvidence.size()) continue;
+            const double here = m_d.phraseEvidence[phrase.firstBar];
+            const Phrase& before = map.phrases[p - 1];
+            const int beats = beatsIn(map, before);
+            std::vector<Other> others;
+            for (int shift : {-1, 1}) { // whose bar is it: the one before the boundary, or the one after
+                const auto bar = static_cast<std::ptrdiff_t>(phrase.firstBar) + shift;
+                if (bar <= static_cast<std::ptrdiff_t>(before.firstBar) || bar >= static_cast<std::ptrdiff_t>(m_d.phraseEvidence.size())) continue;
+                const auto b = static_cast<std::size_t>(bar);
+                if (b >= map.bars.size() || (shift > 0 && phrase.bars < 2)) continue;
+                const double score = m_d.phraseEvidence[b] - here - (before.bars % 4 == 0 ? 1.5 : -1.0);
+                others.push_back({shift < 0 ? "it starts a bar earlier" : "it starts a bar later", score, {PhraseFact{barStart(b), std::nullopt}}});
+            }
+            others.push_back({"no phrase starts here", -here - 1.0, {PhraseFact{barStart(before.firstBar), beats + beatsIn(map, phrase)}}});
+            add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "where a phrase starts", "a phrase starts here, at bar " + std::to_string(phrase.firstBar + 1),
+                {PhraseFact{barStart(phrase.firstBar), std::nullopt}}, std::move(others), 0.25);
+        }
+    }
+
+    const Decision& m_d;
+    std::vector<SongDoubt> m_doubts;
+};
+
+} // namespace
+
+std::vector<SongDoubt> findDoubts(const Decision& decision) { return Doubter(decision).run(); }
+
+} // namespace lc

@@ -1,0 +1,327 @@
+#include "audio/song_solver.h"
+
+#include "audio/phrase_path.h"
+#include "audio/song_doubts.h"
+#include "audio/stop_detection.h"
+#include "audio/subdivision.h"
+#include "core/song_facts.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lc {
+
+namespace {
+
+constexpr std::size_t fewestBeats = 8;
+constexpr double steadyEnough = 0.25;   // median relative change between neighbouring beats, beyond it there is no pulse
+constexpr double fastestWithSix = 0.62; // seconds of a beat of three parts; bars of four of them are then said as two of 6/8
+constexpr double snap = 0.070;          // seconds; the tolerance of the field's beat measures (Davies, Degara, Plumbley 2009)
+constexpr double sameTempo = 0.08;      // of ln: what a stated tempo still covers
+constexpr double missedPlace = 4.0;     // what a reading loses for each stated place without a beat of its own
+constexpr double refused = 1000.0;      // what a reading loses for a stated tempo or metre that it does not have
+
+tl::unexpected<Error> noPulse() {
+    return fail(ErrorCode::NoPulse, "No steady pulse was found in this recording. It can still be played; tap along, or type its structure.");
+}
+
+bool steady(const std::vector<double>& times) {
+    std::vector<double> change;
+    for (std::size_t i = 2; i < times.size(); ++i) {
+        const double a = times[i - 1] - times[i - 2];
+        const double b = times[i] - times[i - 1];
+        change.push_back(std::abs(b - a) / std::max(a, b));
+    }
+    if (change.empty()) return false;
+    const auto middle = change.begin() + static_cast<std::ptrdiff_t>(change.size() / 2);
+    std::nth_element(change.begin(), middle, change.end());
+    return *middle < steadyEnough;
+}
+
+std::size_t nearest(const std::vector<double>& beats, double at) {
+    const auto after = std::lower_bound(beats.begin(), beats.end(), at);
+    if (after == beats.begin()) return 0;
+    if (after == beats.end()) return beats.size() - 1;
+    return static_cast<std::size_t>(after - beats.begin()) - (at - *std::prev(after) <= *after - at ? 1 : 0);
+}
+
+/// What was stated, sorted by what it speaks of.
+struct Stated {
+    std::vector<double> places; ///< beats fall here
+    std::vector<OneFact> ones;
+    std::vector<BarFact> bars;
+    std::vector<PhraseFact> phrases;
+    std::vector<StopFact> stops;
+    std::vector<FermataFact> fermatas;
+    std::optional<TempoFact> tempo;
+    std::optional<MetreFact> metre;
+
+    explicit Stated(const std::vector<SongFact>& facts) {
+        for (const SongFact& fact : facts) {
+            if (const auto* f = std::get_if<OneFact>(&fact)) { ones.push_back(*f); places.push_back(f->at); }
+            if (const auto* f = std::get_if<BarFact>(&fact)) { bars.push_back(*f); places.push_back(f->at); }
+            if (const auto* f = std::get_if<BeatFact>(&fact)) places.push_back(f->at);
+            if (const auto* f = std::get_if<PhraseFact>(&fact)) { phrases.push_back(*f); places.push_back(f->at); }
+            if (const auto* f = std::get_if<StopFact>(&fact)) stops.push_back(*f);
+            if (const auto* f = std::get_if<FermataFact>(&fact)) fermatas.push_back(*f);
+            if (const auto* f = std::get_if<TempoFact>(&fact)) tempo = *f;
+            if (const auto* f = std::get_if<MetreFact>(&fact)) metre = *f;
+        }
+        std::sort(places.begin(), places.end());
+    }
+};
+
+class Solver {
+public:
+    Solver(const HeardSong& song, const std::vector<SongFact>& facts) : m_song(song), m_facts(facts), m_stated(facts) {}
+
+    Result<SongReading> run() {
+        if (auto conflict = conflictIn(m_facts)) return tl::unexpected(*conflict);
+        for (double at : m_stated.places)
+            if (at > m_song.features.seconds + 1)
+                return fail(ErrorCode::BadValue, "A fact lies outside the song, which ends after " + std::to_string(static_cast<int>(m_song.features.seconds)) + " seconds.");
+        if (auto chosen = choose(); !chosen) return tl::unexpected(chosen.error());
+        placeBeats();
+        if (auto cut = cutBars(); !cut) return tl::unexpected(cut.error());
+        draft();
+        dropTail();
+        phrases();
+        settleOddBars();
+        m_map.stops = findStops(m_map, m_song.features);
+        auto settled = withFacts(m_map, m_facts); // names, and whatever is left to be seen as stated
+        if (!settled) return tl::unexpected(settled.error());
+        SongReading reading;
+        reading.map = std::move(*settled);
+        reading.doubts = findDoubts({m_song, m_facts, reading.map, m_map, m_reading, m_pulse, m_one, m_parts, m_known, m_phraseEvidence});
+        return reading;
+    }
+
+private:
+    /// Beats a map would have in one beat of this reading's pulse.
+    std::size_t partsOf(const PulseCandidate& pulse, const MetreReading& reading) const {
+        if (!reading.grouping.empty()) return 1;
+        if (m_stated.metre) return m_stated.metre->metre.unit == 8 && m_stated.metre->metre.beats % 3 == 0 ? 3 : 1;
+        return subdivisionOf(m_song.features, pulse.beats).three > 0 ? 3 : 1;
+    }
+
+    bool fitsMetre(const MetreReading& reading) const {
+        const Metre& metre = m_stated.metre->metre;
+        if (metre.unit == 8 && metre.beats % 3 == 0 && (metre.grouping.empty() || metre.grouping.front() == 3)) // in groups of three
+            return reading.grouping.empty() && reading.beatsPerBar * 3 == metre.beats;
+        if (metre.unit == 8 && (metre.beats == 5 || metre.beats == 7 || metre.beats == 9))
+            return !reading.grouping.empty() && reading.beatsPerBar == metre.beats && (metre.grouping.empty() || metre.grouping == reading.grouping);
+        return reading.grouping.empty() && reading.beatsPerBar == metre.beats;
+    }
+
+    /// How far a stated tempo is from this pulse, as a logarithm; the beats of a map may be thirds of it.
+    double awayFromTempo(const PulseCandidate& pulse) const {
+        const double bpm = 60 / pulse.period;
+        return std::min(std::abs(std::log(m_stated.tempo->bpm / bpm)), std::abs(std::log(m_stated.tempo->bpm / (3 * bpm))));
+    }
+
+    Result<void> choose() {
+        const MetreReadings* all = &m_song.metre;
+        if (m_stated.tempo && std::none_of(all->pulses.begin(), all->pulses.end(), [&](const PulseCandidate& p) { return awayFromTempo(p) < sameTempo; })) {
+            m_atTempo = readMetre(m_song.features, {}, 60 / m_stated.tempo->bpm); // a tempo that nobody heard
+            if (!m_atTempo.readings.empty()) all = &m_atTempo;
+        }
+        double best = -1e18;
+        const MetreReading* chosen = nullptr;
+        for (const MetreReading& r : all->readings) {
+            const PulseCandidate& pulse = all->pulses[r.pulse];
+            if (pulse.beats.size() < fewestBeats || !steady(pulse.beats)) continue;
+            double score = r.score;
+            for (double at : m_stated.places)
+                if (std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > snap) score -= missedPlace;
+            if (m_stated.metre && !fitsMetre(r)) score -= refused;
+            if (m_stated.tempo && awayFromTempo(pulse) > sameTempo) score -= refused * (1 + awayFromTempo(pulse));
+            if (score > best) {
+                best = score;
+                chosen = &r;
+            }
+        }
+        if (!chosen) return noPulse();
+        m_reading = *chosen;
+        m_pulse = all->pulses[chosen->pulse];
+        m_parts = partsOf(m_pulse, *chosen);
+        m_threes = m_parts == 3;
+        if (m_stated.metre && !fitsMetre(m_reading)) { // a metre that no reading has: its bars on the likeliest pulse
+            m_reading.beatsPerBar = std::max(1, m_stated.metre->metre.beats / static_cast<int>(m_parts));
+            m_reading.grouping.clear();
+        }
+        return {};
+    }
+
+    /// Stops and held beats change the beats themselves; a stated place without a beat moves its nearest one.
+    void placeBeats() {
+        std::vector<double>& beats = m_pulse.beats;
+        for (const FermataFact& held : m_stated.fermatas) {
+            std::erase_if(beats, [&](double t) { return t > held.from + snap && t < held.to - snap; });
+            beats[nearest(beats, held.from)] = held.from;
+            beats[nearest(beats, held.to)] = held.to;
+        }
+        for (const StopFact& stop : m_stated.stops) {
+            const int pulses = std::max(1, static_cast<int>(std::lround(static_cast<double>(stop.beats) / static_cast<double>(m_parts))));
+            const double step = (stop.to - stop.from) / pulses;
+            std::erase_if(beats, [&](double t) { return t > stop.from - 0.5 * step && t < stop.to + 0.5 * step; });
+            for (int k = 0; k <= pulses; ++k) beats.push_back(stop.from + k * step);
+            std::sort(beats.begin(), beats.end());
+        }
+        if (m_parts == 1)
+            for (double at : m_stated.places) {
+                double& beat = beats[nearest(beats, at)];
+                if (std::abs(beat - at) > snap) beat = at;
+            }
+        beats.erase(std::unique(beats.begin(), beats.end(), [](double a, double b) { return b - a < 0.02; }), beats.end());
+        std::sort(beats.begin(), beats.end());
+    }
+
+    Result<void> cutBars() {
+        const auto cues = beatCues(m_song.features, m_pulse.beats);
+        m_one = m_reading.grouping.empty() ? strongPlaces(cues, StrongPlace::One) : strongPlaces(cues, StrongPlace::UnevenOne);
+        if (!m_reading.grouping.empty()) m_one = unevenOnes(m_one, strongPlaces(cues, StrongPlace::UnevenGroup), m_reading.grouping);
+        if (m_threes && m_reading.beatsPerBar == 4 && m_pulse.period < fastestWithSix && !m_stated.metre) m_reading.beatsPerBar = 2; // 12/8 at a jig's tempo
+        m_known = {};
+        for (const OneFact& f : m_stated.ones) m_known.ones.push_back(nearest(m_pulse.beats, f.at));
+        for (const PhraseFact& f : m_stated.phrases) m_known.ones.push_back(nearest(m_pulse.beats, f.at));
+        for (const BarFact& f : m_stated.bars)
+            m_known.lengths.push_back({nearest(m_pulse.beats, f.at), std::max(1, f.beats / static_cast<int>(m_parts))});
+        std::sort(m_known.ones.begin(), m_known.ones.end());
+        const auto bars = solveBars(m_one, m_reading.beatsPerBar, {}, m_known);
+        if (!bars) return fail(ErrorCode::BadValue, "The stated bars exclude each other. Forget one of them.");
+        m_reading.bars = *bars;
+        return {};
+    }
+
+    /// Beats and bars as a map; where every beat has three parts, those are the map's beats.
+    void draft() {
+        const auto& beats = m_pulse.beats;
+        const double last = beats.size() > 1 ? beats.back() - beats[beats.size() - 2] : m_pulse.period;
+        const int usual = m_reading.beatsPerBar;
+        const int parts = static_cast<int>(m_parts);
+        for (std::size_t i = 0; i < beats.size(); ++i) {
+            const double next = i + 1 < beats.size() ? beats[i + 1] : beats[i] + last;
+            const double strength = m_song.features.at(m_song.features.flux, beats[i]);
+            const double confidence = std::clamp(strength / (1 + strength), 0.05, 1.0);
+            for (int k = 0; k < parts; ++k) m_map.beats.push_back({beats[i] + k * (next - beats[i]) / parts, confidence, false});
+        }
+        m_map.end = beats.back() + last;
+        if (m_stated.metre) m_map.metre = m_stated.metre->metre;
+        else {
+            m_map.metre = {usual * parts, m_threes || !m_reading.grouping.empty() ? 8 : 4, m_reading.grouping};
+            if (m_threes) m_map.metre.grouping.assign(static_cast<std::size_t>(usual), 3);
+        }
+        m_map.pickupBeats = m_reading.bars.pickup * m_parts;
+        std::size_t beat = m_map.pickupBeats;
+        for (int length : m_reading.bars.lengths) {
+            Bar bar{beat, length * parts, {}, false};
+            if (bar.beats == m_map.metre.beats) bar.grouping = m_map.metre.grouping;
+            m_map.bars.push_back(std::move(bar));
+            beat += static_cast<std::size_t>(length * parts);
+        }
+    }
+
+    /// An unfinished last bar in which nothing is struck any more is the song ringing out, not music to dance to.
+    void dropTail() {
+        constexpr double struck = 0.35; // of the median onset on beats
+        const Bar& last = m_map.bars.back();
+        if (m_map.bars.size() < 2 || last.beats >= m_map.metre.beats) return;
+        const SongFeatures& song = m_song.features;
+        std::vector<double> strengths;
+        for (const Beat& beat : m_map.beats) strengths.push_back(song.at(song.flux, beat.time));
+        std::nth_element(strengths.begin(), strengths.begin() + static_cast<std::ptrdiff_t>(strengths.size() / 2), strengths.end());
+        const double needed = struck * strengths[strengths.size() / 2];
+        const double from = m_map.beats[last.firstBeat].time;
+        for (std::size_t b = last.firstBeat; b < m_map.beats.size(); ++b)
+            if (song.at(song.flux, m_map.beats[b].time) > needed) return;
+        for (double at : m_stated.places)
+            if (at > from - snap) return;
+        m_map.end = from;
+        m_map.beats.resize(last.firstBeat);
+        m_map.bars.pop_back();
+    }
+
+    void phrases() {
+        std::vector<double> times;
+        std::vector<int> beats;
+        for (const Bar& bar : m_map.bars) {
+            times.push_back(m_map.beats[bar.firstBeat].time);
+            beats.push_back(bar.beats);
+        }
+        const std::vector<double> starts = times;
+        times.push_back(m_map.end);
+        m_phraseEvidence = phraseStarts(phraseCues(m_song.features, times, beats));
+        PhraseConstraints known;
+        for (const PhraseFact& fact : m_stated.phrases) {
+            const std::size_t bar = nearest(starts, fact.at);
+            known.starts.push_back(bar);
+            int rest = fact.beats.value_or(0);
+            std::size_t b = bar;
+            for (; rest > 0 && b < m_map.bars.size(); ++b) {
+                rest -= m_map.bars[b].beats;
+                if (b > bar) known.notStarts.push_back(b);
+            }
+            if (fact.beats && b < m_map.bars.size()) known.starts.push_back(b);
+        }
+        const auto lengths = solvePhrases(m_phraseEvidence, known);
+        const auto names = phraseNames(lengths, barLikeness(m_song.features, times));
+        std::size_t bar = 0;
+        for (std::size_t p = 0; p < lengths.size(); ++p) {
+            m_map.phrases.push_back({bar, lengths[p], names[p], false});
+            bar += lengths[p];
+        }
+    }
+
+    /// An odd bar just before a phrase's last bar is moved to the phrase's end where the evidence hardly minds: music adds or
+    /// drops beats at the end of a thought far more often (common practice, no source).
+    void settleOddBars() {
+        constexpr double hardlyMinds = 2.5; // logarithm of odds; tuned on the development half
+        const auto stated = [&](const Bar& bar) {
+            const std::size_t pulse = bar.firstBeat / m_parts;
+            return std::any_of(m_known.lengths.begin(), m_known.lengths.end(), [&](const auto& l) { return l.beat == pulse; }) ||
+                   std::find(m_known.ones.begin(), m_known.ones.end(), pulse) != m_known.ones.end();
+        };
+        for (const Phrase& phrase : m_map.phrases) {
+            if (phrase.bars < 2) continue;
+            Bar& odd = m_map.bars[phrase.firstBar + phrase.bars - 2];
+            Bar& last = m_map.bars[phrase.firstBar + phrase.bars - 1];
+            if (odd.beats == m_map.metre.beats || last.beats != m_map.metre.beats || stated(odd) || stated(last)) continue;
+            const std::size_t now = last.firstBeat / m_parts;
+            const std::size_t then = (odd.firstBeat + static_cast<std::size_t>(last.beats)) / m_parts;
+            if (now >= m_one.size() || then >= m_one.size() || m_one[now] - m_one[then] > hardlyMinds) continue;
+            std::swap(odd.beats, last.beats);
+            std::swap(odd.grouping, last.grouping);
+            last.firstBeat = odd.firstBeat + static_cast<std::size_t>(odd.beats);
+        }
+    }
+
+    const HeardSong& m_song;
+    const std::vector<SongFact>& m_facts;
+    Stated m_stated;
+    MetreReadings m_atTempo; ///< readings at a stated tempo that was not among those heard
+    MetreReading m_reading;
+    PulseCandidate m_pulse;
+    std::size_t m_parts = 1; ///< beats of the map in a beat of the pulse
+    bool m_threes = false;
+    std::vector<double> m_one;
+    BarConstraints m_known;
+    std::vector<double> m_phraseEvidence;
+    SongMap m_map;
+};
+
+} // namespace
+
+Result<HeardSong> hearSong(SongFeatures features, const Task& task) {
+    HeardSong song;
+    song.features = std::move(features);
+    song.metre = readMetre(song.features, task);
+    if (task.stopped()) return fail(ErrorCode::Cancelled, "The analysis was stopped.");
+    return song;
+}
+
+Result<SongReading> solveSong(const HeardSong& song, const std::vector<SongFact>& facts) {
+    if (song.features.seconds < 4 || song.metre.readings.empty()) return noPulse();
+    return Solver(song, facts).run();
+}
+
+} // namespace lc
