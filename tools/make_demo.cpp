@@ -41,8 +41,6 @@ int main(int argc, char** argv) {
     std::vector<Edit> edits{
         SetTitle{"Weathervane"},
         SetSong{{songPath, print->bytes, print->hash, song->sound.seconds(), "Copper Weathervane"}, std::make_shared<const SongMap>(*map)},
-        StateFact{PhraseFact{timeOfBar(42), 32}}, // the bridge is one phrase, and verse 3 a short one after it
-        StateFact{PhraseFact{timeOfBar(62), 16}}, // the ending is one phrase
     };
     const std::pair<std::size_t, const char*> names[] = {{1, "Intro"}, {9, "Verse 1"}, {17, "Chorus 1"}, {25, "Verse 2"}, {34, "Chorus 2"},
                                                          {42, "Bridge"}, {50, "Verse 3"}, {54, "Chorus 3"}, {62, "Ending"}};

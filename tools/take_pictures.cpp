@@ -55,7 +55,7 @@ int main(int argc, char** argv) {
     shoot("start");
     if (args.size() > 4) window.openAny(args[4]);
     else window.openDemo();
-    for (int i = 0; i < 200 && (session.loading() || !session.loudness()); ++i) settle(50);
+    for (int i = 0; i < 200 && (session.loading() || !session.loudness() || !session.heardSong()); ++i) settle(50);
     window.arrange().setPassesShown(false);
     window.setStage(Stage::Listen);
     session.setCaret(counts(100));

@@ -1,5 +1,6 @@
 #include "app/listen_stage.h"
 
+#include "app/doubts_list.h"
 #include "app/session.h"
 #include "app/strips_view.h"
 #include "app/wording.h"
@@ -89,6 +90,10 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
         rebuildFacts();
         showMetre();
     });
+    connect(&session, &Session::doubtsChanged, this, [this] {
+        rebuildFacts();
+        m_strips->viewport()->update();
+    });
     rebuildFacts();
     showMetre();
 }
@@ -107,6 +112,10 @@ void ListenStage::rebuildFacts() {
     column->setSpacing(m_theme.px(8));
     const auto add = [&](const QString& text, int size, Weight weight, const QColor& colour) { column->addWidget(paragraph(text, m_theme.words(size, weight), colour, page)); };
     const Palette& c = m_theme.colours();
+    if (m_session.heardSong() && !m_session.landing().grid.empty()) {
+        column->addWidget(new DoubtsList(m_session, m_theme, page));
+        column->addSpacing(m_theme.px(8));
+    }
     add(tr("The song"), 15, Weight::Heavy, c.ink);
     auto* line = divider(m_theme, page);
     line->setFixedHeight(2);
@@ -123,7 +132,7 @@ void ListenStage::rebuildFacts() {
                 add(tr("Bar %1 has %2 beats, at %3.").arg(b + 1).arg(document.map->bars[b].beats).arg(q(clockText(document.map->beats[document.map->bars[b].firstBeat].time))), 13, Weight::Regular, c.ink2);
         for (const Stop& stop : document.map->stops)
             add(tr("A stop of %1 beats at %2.").arg(stop.beats).arg(q(clockText(stop.start))), 13, Weight::Regular, c.ink2);
-        add(tr("This is a first reading. Play it with clicks; where a 1 or a phrase is wrong, put the caret there and say it by hand."), 13, Weight::Regular, c.ink2);
+        add(tr("Where a 1 or a phrase is wrong, put the caret there and say it by hand; the rest is worked out again around it."), 13, Weight::Regular, c.ink2);
         auto* nameRow = new QHBoxLayout;
         auto* name = new QLineEdit(page);
         name->setObjectName(QStringLiteral("phraseName"));
@@ -146,7 +155,7 @@ void ListenStage::rebuildFacts() {
             auto* forget = new QPushButton(tr("forget"), page);
             forget->setProperty("flat", true);
             forget->setToolTip(tr("Take this statement back"));
-            connect(forget, &QPushButton::clicked, this, [this, i] { m_session.edit(ForgetFact{i}); });
+            connect(forget, &QPushButton::clicked, this, [this, i] { m_session.state({}, tr("forget a fact"), {i}); });
             row->addWidget(forget, 0, Qt::AlignTop);
             column->addLayout(row);
         }
@@ -177,7 +186,7 @@ std::optional<std::size_t> ListenStage::barAtCaret() const {
 }
 
 void ListenStage::thisIsAOne() {
-    if (const auto at = beatAtCaret()) m_session.edit(StateFact{OneFact{*at}});
+    if (const auto at = beatAtCaret()) m_session.state({OneFact{*at}});
 }
 
 void ListenStage::shiftOne(int beats) {
@@ -187,20 +196,19 @@ void ListenStage::shiftOne(int beats) {
     // Before the first beat there is none: the 1 a bar later moved back by one beat says the same.
     const std::ptrdiff_t place = target >= 0 ? target : target + map.bars.front().beats;
     if (static_cast<std::size_t>(place) >= map.beats.size()) return;
-    std::vector<Edit> edits;
-    for (std::size_t i = m_session.document().facts.size(); i-- > 0;) // an earlier shift of the whole song is replaced
-        if (const auto* one = std::get_if<OneFact>(&m_session.document().facts[i]); one && std::abs(one->at - map.beats[map.bars.front().firstBeat].time) < 0.001) edits.emplace_back(ForgetFact{i});
-    edits.emplace_back(StateFact{OneFact{map.beats[static_cast<std::size_t>(place)].time}});
-    m_session.edit(edits, beats > 0 ? tr("every 1 a beat later") : tr("every 1 a beat earlier"));
+    std::vector<std::size_t> forget;
+    for (std::size_t i = 0; i < m_session.document().facts.size(); ++i) // an earlier shift of the whole song is replaced
+        if (const auto* one = std::get_if<OneFact>(&m_session.document().facts[i]); one && std::abs(one->at - map.beats[map.bars.front().firstBeat].time) < 0.1) forget.push_back(i);
+    m_session.state({OneFact{map.beats[static_cast<std::size_t>(place)].time}}, beats > 0 ? tr("every 1 a beat later") : tr("every 1 a beat earlier"), forget);
 }
 
 void ListenStage::thisBarHas(int beats) {
     const SongMap& map = *m_session.document().map;
-    if (const auto bar = barAtCaret()) m_session.edit(StateFact{BarFact{map.beats[map.bars[*bar].firstBeat].time, beats, {}}});
+    if (const auto bar = barAtCaret()) m_session.state({BarFact{map.beats[map.bars[*bar].firstBeat].time, beats, {}}});
 }
 
 void ListenStage::phraseStartsHere() {
-    if (const auto at = beatAtCaret()) m_session.edit(StateFact{PhraseFact{*at, std::nullopt}});
+    if (const auto at = beatAtCaret()) m_session.state({PhraseFact{*at, std::nullopt}});
 }
 
 void ListenStage::noPhraseStartsHere() {
@@ -211,26 +219,35 @@ void ListenStage::noPhraseStartsHere() {
     if (!phrase || *phrase == 0) return Q_EMIT m_session.told(tr("The first phrase has none before it to belong to."));
     const Phrase& before = map.phrases[*phrase - 1];
     const int beats = beatsIn(map, before) + beatsIn(map, map.phrases[*phrase]);
-    std::vector<Edit> edits;
+    std::vector<std::size_t> forget;
     const double here = map.beats[firstBeatOf(map, map.phrases[*phrase])].time;
-    for (std::size_t i = m_session.document().facts.size(); i-- > 0;) // a statement to the contrary is taken back
-        if (const auto* fact = std::get_if<PhraseFact>(&m_session.document().facts[i]); fact && std::abs(fact->at - here) < 0.07) edits.emplace_back(ForgetFact{i});
-    edits.emplace_back(StateFact{PhraseFact{map.beats[firstBeatOf(map, before)].time, beats}});
-    m_session.edit(edits, tr("no phrase starts here"));
+    for (std::size_t i = 0; i < m_session.document().facts.size(); ++i) // a statement to the contrary is taken back
+        if (const auto* fact = std::get_if<PhraseFact>(&m_session.document().facts[i]); fact && std::abs(fact->at - here) < 0.07) forget.push_back(i);
+    m_session.state({PhraseFact{map.beats[firstBeatOf(map, before)].time, beats}}, tr("no phrase starts here"), forget);
 }
 
-void ListenStage::halfAsFast() { m_session.edit(StateFact{PulseFact{-2}}); }
-void ListenStage::twiceAsFast() { m_session.edit(StateFact{PulseFact{2}}); }
+void ListenStage::halfAsFast() { changePulse(-2); }
+void ListenStage::twiceAsFast() { changePulse(2); }
+
+/// A song that was heard is solved again at the other tempo; a typed one has its beats thinned out or filled up.
+void ListenStage::changePulse(int factor) {
+    const auto tempo = medianTempo(*m_session.document().map);
+    if (!m_session.heardSong() || !tempo) {
+        m_session.edit(StateFact{PulseFact{factor}});
+        return;
+    }
+    m_session.state({TempoFact{std::round(*tempo * (factor == 2 ? 20 : 5)) / 10}}, factor == 2 ? tr("twice as many beats") : tr("half as many beats"));
+}
 
 void ListenStage::setMetre(const QString& metre) {
     const auto read = parseMetre(metre.toStdString());
-    if (read) m_session.edit(StateFact{MetreFact{*read}});
+    if (read) m_session.state({MetreFact{*read}});
 }
 
 void ListenStage::namePhrase(const QString& name) {
     const CountCell* cell = m_session.landing().grid.cellAt(m_session.now());
     if (!cell || cell->phrase < 0 || name.isEmpty()) return;
-    m_session.edit(StateFact{NameFact{m_session.landing().grid.phrases()[static_cast<std::size_t>(cell->phrase)].start, name.toStdString()}});
+    m_session.state({NameFact{m_session.landing().grid.phrases()[static_cast<std::size_t>(cell->phrase)].start, name.toStdString()}});
 }
 
 } // namespace lc::app

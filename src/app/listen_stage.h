@@ -34,6 +34,7 @@ public:
 
 private:
     void rebuildFacts();
+    void changePulse(int factor); ///< 2 or −2
     void showMetre();
     [[nodiscard]] std::optional<double> beatAtCaret() const;
     [[nodiscard]] std::optional<std::size_t> barAtCaret() const;

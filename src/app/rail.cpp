@@ -14,6 +14,7 @@ Rail::Rail(Session& session, const Theme& theme, QWidget* parent) : QWidget(pare
     setFixedWidth(theme.rail());
     setAccessibleName(tr("Stages"));
     connect(&session, &Session::documentChanged, this, qOverload<>(&QWidget::update));
+    connect(&session, &Session::doubtsChanged, this, qOverload<>(&QWidget::update));
 }
 
 void Rail::setStage(Stage stage) {
@@ -47,12 +48,13 @@ void Rail::paintState(QPainter& p, const Entry& entry) const {
         p.setBrush(Qt::NoBrush);
         p.drawRect(box);
     };
+    const auto diamond = [&](auto number) { drawDiamond(p, x, y, m_theme.px(9), QString::number(number), m_theme.numbers(10, true), c.ink, c.onInk); };
     const Landing& landing = m_session.landing();
+    if (entry.stage == Stage::Listen && !m_session.doubts().empty()) return diamond(m_session.doubts().size());
     if (entry.stage == Stage::Listen) return landing.grid.empty() ? empty() : p.fillRect(box, c.ink);
     if (landing.performance.passes.empty()) return empty();
     const auto open = std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; });
-    if (entry.stage == Stage::Arrange && open > 0)
-        drawDiamond(p, x, y, m_theme.px(9), QString::number(open), m_theme.numbers(10, true), c.ink, c.onInk);
+    if (entry.stage == Stage::Arrange && open > 0) diamond(open);
     else p.fillRect(box, c.ink);
 }
 

@@ -5,6 +5,7 @@
 #include "core/document_file.h"
 #include "core/edits.h"
 #include "core/findings.h"
+#include "core/song_doubt.h"
 #include "core/history.h"
 
 #include <QObject>
@@ -53,6 +54,18 @@ public:
     void cancelLoading() { m_loader.cancel(); }
     [[nodiscard]] bool loading() const { return m_loader.busy(); }
 
+    // What is known of the song, and what is asked
+    /// Where the analysis is unsure, the worst first; empty while the song has not been heard.
+    [[nodiscard]] const std::vector<SongDoubt>& doubts() const { return m_doubts; }
+    [[nodiscard]] bool heardSong() const { return m_heard != nullptr; }
+    /// States facts, and forgets those at `forget`: the rest of the song is solved anew around them where it was heard,
+    /// otherwise they are put into the map as it is. One undo step.
+    bool state(const std::vector<SongFact>& facts, const QString& name = {}, const std::vector<std::size_t>& forget = {});
+    /// Plays four bars as a doubt's reading has them, with clicks, again and again; nothing is changed.
+    void hearReading(std::size_t doubt, std::size_t reading);
+    void endHearing();
+    [[nodiscard]] bool hearing() const { return m_hearing; }
+
     // A remedy tried on, not applied
     void preview(const std::vector<Edit>& edits, const QString& title);
     void endPreview();
@@ -79,6 +92,7 @@ Q_SIGNALS:
     void nowMoved();
     void playingChanged();
     void songReady();       ///< sound and silhouette are there
+    void doubtsChanged();
     void loadingProgressed(double part, const QString& what);
     void loadingEnded();
     void told(const QString& sentence); ///< something a person should read
@@ -88,6 +102,8 @@ private:
     void takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed);
     void ensureSound();
     void passClicks();
+    void takeHeard(const QString& path, const std::shared_ptr<const HeardSong>& heard);
+    void refreshDoubts();
     [[nodiscard]] std::optional<double> secondsOf(Tick at) const;
 
     History<Document> m_history{newDocument()};
@@ -100,6 +116,11 @@ private:
     QString m_soundPath;
     std::shared_ptr<const AudioBuffer> m_sound;
     std::shared_ptr<const LoudnessCurve> m_loudness;
+
+    std::shared_ptr<const HeardSong> m_heard;
+    std::vector<SongDoubt> m_doubts;
+    std::optional<std::vector<SongFact>> m_doubtsFor; ///< the facts around which they were found
+    bool m_hearing = false;
 
     QString m_path;
     std::optional<FileFingerprint> m_onDisk;

@@ -1,11 +1,33 @@
 #include "app/song_loader.h"
 
 #include "audio/analysis.h"
+#include "audio/features_file.h"
+#include "audio/resample.h"
 #include "audio/audio_file.h"
 
+#include <QDir>
 #include <QMetaObject>
+#include <QStandardPaths>
 
 namespace lc::app {
+
+namespace {
+
+/// Features of a sound, from the cache or listened to now; nothing when stopped.
+std::shared_ptr<const HeardSong> hear(const AudioBuffer& sound, const std::string& hash, const Task& task) {
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/heard");
+    const std::string kept = (folder + QLatin1Char('/') + QString::fromStdString(hash)).toStdString();
+    auto features = loadFeatures(kept);
+    if (!features) {
+        features = songFeatures(resampled(mono(sound), 44100), task.part(0, 0.6));
+        if (task.stopped()) return nullptr;
+        if (QDir().mkpath(folder)) (void)saveFeatures(*features, kept); // a full disk costs a second listening, no more
+    }
+    auto heard = hearSong(std::move(*features), task.part(0.6, 1));
+    return heard ? std::make_shared<const HeardSong>(std::move(*heard)) : nullptr;
+}
+
+} // namespace
 
 SongLoader::~SongLoader() { stopThread(); }
 
@@ -59,14 +81,17 @@ void SongLoader::load(const QString& path, bool analyse) {
         auto sound = std::make_shared<const AudioBuffer>(std::move(decoded->sound));
         song->sound = sound;
         if (analyse) {
-            song->map = analyseSong(*sound, {[&](double p) { report(readingPart + p * (1 - readingPart), tr("Listening for beats, bars and phrases")); }, stop});
-            if (!*song->map && song->map->error().code == ErrorCode::Cancelled) return give(song->map->error());
+            song->heard = hear(*sound, song->print.hash, {[&](double p) { report(readingPart + p * (1 - readingPart), tr("Listening for beats, bars and phrases")); }, stop});
+            if (!song->heard) return give({ErrorCode::Cancelled, "The analysis was stopped.", {}});
+            song->reading = solveSong(*song->heard);
         }
         if (stop.stop_requested()) return;
         tell([this, song, analyse] {
             m_busy = false;
             Q_EMIT loaded(song, analyse);
         });
+        if (analyse) return;
+        if (const auto later = hear(*sound, song->print.hash, {{}, stop})) tell([this, path, later] { Q_EMIT heard(path, later); });
     });
 }
 

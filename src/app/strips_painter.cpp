@@ -9,6 +9,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace lc::app {
 
@@ -35,6 +36,7 @@ public:
         tape();
         if (m_scene.content == StripContent::Listen) listenRuler();
         else ruler();
+        if (m_scene.content == StripContent::Listen) doubts();
         if (m_layout.measures.lanes > 0) lanes();
         if (m_scene.content == StripContent::Arrange) passes();
         leftMargin();
@@ -159,6 +161,28 @@ private:
         if (m_line.lineOfPhrase == 0) { // a corner of tape: a phrase begins
             m_p.fillRect(QRectF(m_rect.left() - 3 * m_s, m_rect.top(), 3 * m_s, m_rect.height()), m_c.ink);
             m_p.fillRect(QRectF(m_rect.left() - 3 * m_s, m_rect.top(), 12 * m_s, 3 * m_s), m_c.ink);
+        }
+    }
+
+    /// A dashed frame around the bar in which a doubt begins, with the number that it has in the list.
+    void doubts() const {
+        if (!m_scene.doubts) return;
+        std::map<int, int> stacked; // several doubts in one bar stand beside each other
+        for (std::size_t d = 0; d < m_scene.doubts->size(); ++d) {
+            const auto at = m_grid.tickAt((*m_scene.doubts)[d].start + 0.06);
+            const CountCell* cell = at ? m_grid.cellAt(*at) : nullptr;
+            if (!cell || *at < m_from || *at >= m_to) continue;
+            std::int64_t first = wholeCounts(*at), last = first;
+            while (first > m_line.firstCount && m_grid.cell(first - 1) && m_grid.cell(first - 1)->bar == cell->bar) --first;
+            while (last + 1 < m_line.firstCount + m_line.counts && m_grid.cell(last + 1)->bar == cell->bar) ++last;
+            const double left = x(counts(first)), right = std::round(m_layout.xOf(m_line, counts(last + 1) - Tick{1}));
+            QPen pen(m_c.ink, 2);
+            pen.setDashPattern({2.5, 1.5});
+            m_p.setPen(pen);
+            m_p.setBrush(Qt::NoBrush);
+            m_p.drawRect(QRectF(left, m_rect.top(), right - left, m_rect.height()).adjusted(1, 1, -1, -1));
+            const int before = stacked[static_cast<int>(first)]++;
+            drawDiamond(m_p, right - (9 + 19 * before) * m_s, m_rect.top(), 9 * m_s, QString::number(d + 1), m_theme.numbers(10, true), m_c.ink, m_c.onInk);
         }
     }
 

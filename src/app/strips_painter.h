@@ -5,6 +5,7 @@
 #include "audio/loudness.h"
 #include "core/document.h"
 #include "core/findings.h"
+#include "core/song_doubt.h"
 
 #include <QRect>
 
@@ -26,6 +27,7 @@ struct StripScene {
     std::optional<PassId> selectedPass;
     std::optional<int> hoveredCount;
     bool focused = false;
+    const std::vector<SongDoubt>* doubts = nullptr; ///< framed where they are; Listen only
     MarkStamps* stamps = nullptr;           ///< marks drawn before; kept by the view
 };
 

@@ -108,6 +108,7 @@ void StripsView::paintEvent(QPaintEvent* event) {
     scene.selectedPass = m_selectedPass;
     scene.hoveredCount = m_hovered;
     scene.focused = hasFocus();
+    if (m_content == StripContent::Listen) scene.doubts = &m_session.doubts();
     scene.stamps = m_stamps.get();
     paintStrips(painter, m_layout, scene, event->rect().translated(0, scroll));
     painter.translate(0, scroll);

@@ -9,7 +9,6 @@ struct Decision {
     const HeardSong& song;
     const std::vector<SongFact>& facts;
     const SongMap& map;            ///< as shown
-    const SongMap& solved;         ///< before names were given
     const MetreReading& reading;
     const PulseCandidate& pulse;
     const std::vector<double>& one; ///< evidence for a 1 on each beat of the pulse

@@ -92,7 +92,8 @@ public:
         if (!settled) return tl::unexpected(settled.error());
         SongReading reading;
         reading.map = std::move(*settled);
-        reading.doubts = findDoubts({m_song, m_facts, reading.map, m_map, m_reading, m_pulse, m_one, m_parts, m_known, m_phraseEvidence});
+        reading.doubts = findDoubts({m_song, m_facts, reading.map, m_reading, m_pulse, m_one, m_parts, m_known, m_phraseEvidence});
+        reading.solved = std::move(m_map);
         return reading;
     }
 
@@ -187,7 +188,9 @@ private:
         for (const BarFact& f : m_stated.bars)
             m_known.lengths.push_back({nearest(m_pulse.beats, f.at), std::max(1, f.beats / static_cast<int>(m_parts))});
         std::sort(m_known.ones.begin(), m_known.ones.end());
-        const auto bars = solveBars(m_one, m_reading.beatsPerBar, {}, m_known);
+        BarPrices prices;
+        if (m_stated.metre) prices = {2 * prices.half, 2 * prices.other}; // a person who states the metre means most bars
+        const auto bars = solveBars(m_one, m_reading.beatsPerBar, prices, m_known);
         if (!bars) return fail(ErrorCode::BadValue, "The stated bars exclude each other. Forget one of them.");
         m_reading.bars = *bars;
         return {};

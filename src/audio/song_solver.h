@@ -20,7 +20,8 @@ struct HeardSong {
 
 /// What the analysis makes of a song.
 struct SongReading {
-    SongMap map;
+    SongMap map;                   ///< with the facts seen in it as stated: names, confirmed places
+    SongMap solved;                ///< the same before that; withFacts() makes `map` of it
     std::vector<SongDoubt> doubts; ///< the worst first
 };
 

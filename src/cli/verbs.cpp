@@ -57,7 +57,7 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
         std::erase_if(facts, [](const SongFact& f) { return std::holds_alternative<MetreFact>(f); }); // it is in the structure
         auto settled = withFacts(*map, facts);
         if (!settled) return tl::unexpected(settled.error());
-        return SongReading{std::move(*settled), {}};
+        return SongReading{std::move(*settled), {}, {}};
     }
     auto song = decodeSong(options.audio);
     if (!song) return tl::unexpected(song.error());

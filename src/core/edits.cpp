@@ -101,6 +101,11 @@ struct Applier {
         if (document.map->metre != before) document.scheme = usualScheme(document.map->metre);
         return {};
     }
+    Done operator()(const SolveAround& e) {
+        const Metre before = document.map->metre;
+        document.detected = e.solved ? e.solved : std::make_shared<const SongMap>();
+        return settle(e.facts, before);
+    }
     Done operator()(const SetScheme& e) {
         if (e.scheme.barsPerSet < 1 || e.scheme.barsPerSet > 16)
             return fail(ErrorCode::BadValue, "A set has 1 to 16 bars.");
@@ -247,6 +252,7 @@ struct Describer {
     std::string operator()(const MoveSongFile&) const { return "place of the song file"; }
     std::string operator()(const StateFact& e) const { return describe(e.fact); }
     std::string operator()(const ForgetFact&) const { return "forget a fact"; }
+    std::string operator()(const SolveAround& e) const { return e.facts.empty() ? "forget all facts" : describe(e.facts.back()); }
     std::string operator()(const SetScheme&) const { return "way of counting"; }
     std::string operator()(const SetChoices&) const { return "feel"; }
     std::string operator()(const RenameRole&) const { return "name of a role"; }

@@ -16,6 +16,8 @@ struct SetSong { SongReference song; std::shared_ptr<const SongMap> detected; };
 struct MoveSongFile { std::string path; }; ///< the same recording, found elsewhere
 struct StateFact { SongFact fact; };
 struct ForgetFact { std::size_t index = 0; };
+/// Other facts, and the map solved anew around them (before the facts are put into it).
+struct SolveAround { std::vector<SongFact> facts; std::shared_ptr<const SongMap> solved; };
 struct SetScheme { CountingScheme scheme; };
 struct SetChoices { NotationChoices choices; };
 struct RenameRole { RoleId role; std::string name; };
@@ -36,7 +38,7 @@ struct SetStart { std::optional<Seconds> at; };
 struct MuteFinding { FindingKey key; std::string reason; };
 struct UnmuteFinding { FindingKey key; };
 
-using Edit = std::variant<SetTitle, SetSong, MoveSongFile, StateFact, ForgetFact, SetScheme, SetChoices, RenameRole, AddRole,
+using Edit = std::variant<SetTitle, SetSong, MoveSongFile, StateFact, ForgetFact, SolveAround, SetScheme, SetChoices, RenameRole, AddRole,
                           RemoveRole, AddPart, RenamePart, RemovePart, SetLine, SetOrder, InsertPass, RemovePasses,
                           SetRestart, SetTag, SetLastChangeIsTouch, SetStart, MuteFinding, UnmuteFinding>;
 

@@ -293,7 +293,7 @@ Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& 
     for (const SongFact& fact : facts)
         if (const auto* pulse = std::get_if<PulseFact>(&fact)) applyPulse(map, pulse->factor);
     for (const SongFact& fact : facts)
-        if (const auto* metre = std::get_if<MetreFact>(&fact)) applyMetre(map, metre->metre);
+        if (const auto* metre = std::get_if<MetreFact>(&fact); metre && !(metre->metre == map.metre)) applyMetre(map, metre->metre);
     std::vector<Anchor> anchors;
     for (const SongFact& fact : facts) {
         const auto* one = std::get_if<OneFact>(&fact);

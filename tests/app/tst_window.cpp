@@ -196,6 +196,53 @@ private Q_SLOTS:
         QVERIFY(again.window->files().writeSheet(m_folder.filePath("floor.html"), "html", SheetKind::Floor));
     }
 
+    void aDoubtIsHeardAnsweredAndTakenBack() {
+        WindowRig rig;
+        rig.window->openDemo();
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
+        rig.shortcut(Qt::Key_1, Qt::AltModifier);
+        const auto doubts = rig.session->doubts();
+        QVERIFY(!doubts.empty());
+        const Document before = rig.session->document();
+
+        // the half-bar is doubted: hear the other reading, four bars of it, and let it be
+        std::size_t half = doubts.size();
+        for (std::size_t d = 0; d < doubts.size(); ++d)
+            if (test::q(doubts[d].about).contains("bar 33")) half = d;
+        QVERIFY(half < doubts.size());
+        auto* other = rig.window->listen().findChild<QAbstractButton*>(QStringLiteral("reading%1b").arg(half));
+        QVERIFY(other);
+        QVERIFY(other->text().contains("4 beats like the others"));
+        QTest::mouseClick(other, Qt::LeftButton);
+        QVERIFY(rig.session->hearing());
+        QVERIFY(rig.session->player().playing());
+        const double from = rig.session->player().position();
+        QVERIFY2(from > doubts[half].start - 3 && from < doubts[half].start + 0.1, qPrintable(QString::number(from)));
+        rig.pass(30); // again and again
+        QVERIFY(rig.session->player().position() < doubts[half].start + 10);
+        QVERIFY(rig.session->document() == before); // nothing is changed by listening
+        rig.shortcut(Qt::Key_Space);
+        QVERIFY(!rig.session->hearing());
+        QVERIFY(!rig.session->player().playing());
+
+        // accept it: the song is solved again at once; undo brings all back, the doubt as well
+        rig.press(qPrintable(QStringLiteral("accept%1").arg(half)));
+        QCOMPARE(rig.session->document().facts.size(), before.facts.size() + 1);
+        QCOMPARE(rig.session->document().map->bars[32].beats, 4);
+        for (const SongDoubt& d : rig.session->doubts()) QVERIFY(std::abs(d.start - doubts[half].start) > 0.2 || !test::q(d.about).startsWith("the length"));
+        rig.window->listen().strips().setFocus();
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(rig.session->document() == before);
+        QCOMPARE(rig.session->doubts().size(), doubts.size());
+
+        // what is said by hand is solved around as well
+        rig.session->setCaret(counts(40));
+        rig.shortcut(Qt::Key_H);
+        QCOMPARE(rig.session->document().facts.size(), before.facts.size() + 1);
+        const CountCell* cell = rig.session->landing().grid.cell(40);
+        QVERIFY(cell && cell->phraseOffset == 0);
+    }
+
     void theMouseMovesTheCaretAndChoosesThePass() {
         WindowRig rig;
         rig.window->openDemo();
