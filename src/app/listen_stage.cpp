@@ -39,7 +39,9 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
     auto* tools = new QHBoxLayout;
     tools->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
     tools->setSpacing(theme.px(6));
-    tools->addWidget(paragraph(tr("By hand"), theme.words(13, Weight::Bold), theme.colours().ink, this));
+    m_byHand = paragraph(tr("By hand"), theme.words(13, Weight::Bold), theme.colours().ink, this);
+    m_byHand->setWordWrap(false);
+    tools->addWidget(m_byHand);
     const auto add = [&](const QString& text, const QString& tip, const char* name, auto&& what) {
         auto* button = new QPushButton(text, this);
         button->setProperty("flat", true);
@@ -63,7 +65,7 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
         bar->setCurrentIndex(0);
     });
     tools->addWidget(bar);
-    add(tr("A phrase starts here"), tr("A phrase begins with the bar at the caret (H)"), "phraseHere", [this] { phraseStartsHere(); });
+    m_phraseHere = add(tr("A phrase starts here"), tr("A phrase begins with the bar at the caret (H)"), "phraseHere", [this] { phraseStartsHere(); });
     add(tr("None here"), tr("No phrase begins at the caret: it belongs to the one before (Shift+H)"), "noPhraseHere", [this] { noPhraseStartsHere(); });
     add(tr("Half"), tr("The beats are half as fast"), "half", [this] { halfAsFast(); });
     add(tr("Double"), tr("The beats are twice as fast"), "double", [this] { twiceAsFast(); });
@@ -96,6 +98,12 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
     });
     rebuildFacts();
     showMetre();
+}
+
+void ListenStage::resizeEvent(QResizeEvent*) {
+    const bool narrow = width() < m_theme.px(1050); // the window at its smallest: fewer words for the same things
+    m_byHand->setVisible(!narrow);
+    m_phraseHere->setText(narrow ? tr("Phrase here") : tr("A phrase starts here"));
 }
 
 void ListenStage::showMetre() {

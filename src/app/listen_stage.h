@@ -8,6 +8,8 @@
 class QVBoxLayout;
 class QScrollArea;
 class QComboBox;
+class QLabel;
+class QPushButton;
 
 namespace lc::app {
 
@@ -32,6 +34,9 @@ public:
     void setMetre(const QString& metre);
     void namePhrase(const QString& name);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     void rebuildFacts();
     void changePulse(int factor); ///< 2 or −2
@@ -44,6 +49,8 @@ private:
     StripsView* m_strips;
     QScrollArea* m_facts;
     QComboBox* m_metre;
+    QLabel* m_byHand;
+    QPushButton* m_phraseHere;
 };
 
 } // namespace lc::app

@@ -82,7 +82,7 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
             layout.lines.push_back(std::move(line));
         }
     }
-    const double narrowest = (magnification == Magnification::Page ? 12 : 16) * scale;
+    const double narrowest = (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 16) * scale;
     const double room = width - layout.left - layout.measures.right * scale;
     layout.countWidth = std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
     double y = topMargin * scale;

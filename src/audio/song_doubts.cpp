@@ -10,7 +10,7 @@ namespace lc {
 
 namespace {
 
-constexpr double surely = 3.0;        // logarithm of odds; beyond it there is no doubt
+constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 3;
 

@@ -1,0 +1,132 @@
+// Writes the rows by which the models of the song analysis are trained, from pieces with truth (make_set.py):
+//   training_rows beats|readings|phrases PIECE.json …
+// What was heard of a piece is kept beside it, as PIECE.feat.
+#include "audio/audio_file.h"
+#include "audio/features_file.h"
+#include "audio/metre_reading.h"
+#include "audio/phrase_cues.h"
+#include "audio/resample.h"
+
+#include <nlohmann/json.hpp>
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <cstring>
+#include <filesystem>
+#include <fstream>
+#include <optional>
+#include <string>
+#include <vector>
+
+using namespace lc;
+namespace fs = std::filesystem;
+using Json = nlohmann::json;
+
+namespace {
+
+double fMeasure(const std::vector<double>& found, const std::vector<double>& truth) { // ±70 ms
+    std::size_t f = 0;
+    int hits = 0;
+    for (double t : truth) {
+        while (f < found.size() && found[f] < t - 0.07) ++f;
+        if (f < found.size() && found[f] <= t + 0.07) { ++hits; ++f; }
+    }
+    return 2.0 * hits / static_cast<double>(found.size() + truth.size());
+}
+
+std::optional<SongFeatures> featuresOf(fs::path piece) {
+    fs::path kept = piece;
+    if (auto features = loadFeatures(kept.replace_extension(".feat").string())) return std::move(*features);
+    fs::path sound = piece.replace_extension(".ogg");
+    if (!fs::exists(sound)) sound.replace_extension(".mp3");
+    const auto song = decodeSong(sound.string());
+    if (!song) return std::nullopt;
+    SongFeatures features = songFeatures(resampled(mono(song->sound), 44100));
+    (void)saveFeatures(features, kept.string());
+    return features;
+}
+
+template <typename Cues>
+void row(const std::string& name, std::initializer_list<double> labels, const Cues& cues) {
+    std::printf("%s", name.c_str());
+    for (double l : labels) std::printf(",%.4g", l);
+    for (double c : cues) std::printf(",%.4f", c);
+    std::printf("\n");
+}
+
+bool inThrees(const Json& truth) {
+    const std::vector<int> groups = truth["metre"][2];
+    return !groups.empty() && std::all_of(groups.begin(), groups.end(), [](int g) { return g == 3; });
+}
+
+void beatRows(const std::string& name, const Json& truth, const SongFeatures& song) {
+    std::vector<double> beats;
+    for (const Json& b : truth["beats"]) beats.push_back(b["time_s"]);
+    const std::vector<int> groups = truth["metre"][2];
+    const auto cues = beatCues(song, beats);
+    for (std::size_t k = 0; k < cues.size(); ++k) {
+        const int beat = truth["beats"][k]["beat"];
+        bool head = beat == 1;
+        int at = 1;
+        for (int g : groups) {
+            head = head || beat == at;
+            at += g;
+        }
+        row(name, {beat == 1 ? 1.0 : 0.0, head ? 1.0 : 0.0}, cues[k]);
+    }
+}
+
+void readingRows(const std::string& name, const Json& truth, const SongFeatures& song) {
+    const bool threes = inThrees(truth);
+    std::vector<double> beats, ones;
+    for (const Json& b : truth["beats"]) {
+        const int beat = b["beat"];
+        if (beat == 1) ones.push_back(b["time_s"]);
+        if (!threes || (beat - 1) % 3 == 0) beats.push_back(b["time_s"]);
+    }
+    const MetreReadings all = readMetre(song);
+    for (const MetreReading& r : all.readings) {
+        const PulseCandidate& pulse = all.pulses[r.pulse];
+        std::vector<double> starts;
+        std::size_t b = r.bars.pickup;
+        for (int length : r.bars.lengths) {
+            starts.push_back(pulse.beats[b]);
+            b += static_cast<std::size_t>(length);
+        }
+        row(name, {fMeasure(pulse.beats, beats), fMeasure(starts, ones)}, r.cues);
+    }
+}
+
+void phraseRows(const std::string& name, const Json& truth, const SongFeatures& song) {
+    std::vector<double> bars;
+    std::vector<int> beats;
+    for (const Json& b : truth["bars"]) {
+        bars.push_back(b["start_s"]);
+        beats.push_back(b["beats"]);
+    }
+    bars.push_back(truth["end_s"]);
+    const auto cues = phraseCues(song, bars, beats);
+    for (std::size_t b = 1; b < cues.size(); ++b) {
+        bool starts = false;
+        for (const Json& p : truth["phrases"]) starts = starts || std::abs(p["start_s"].get<double>() - bars[b]) < 0.01;
+        row(name, {starts ? 1.0 : 0.0}, cues[b]);
+    }
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    if (argc < 3) return 2;
+    for (int i = 2; i < argc; ++i) {
+        std::ifstream file(argv[i]);
+        const Json truth = Json::parse(file);
+        const auto song = featuresOf(argv[i]);
+        if (!song) continue;
+        const std::string name = fs::path(argv[i]).stem().string();
+        if (std::strcmp(argv[1], "beats") == 0) beatRows(name, truth, *song);
+        else if (std::strcmp(argv[1], "readings") == 0) readingRows(name, truth, *song);
+        else phraseRows(name, truth, *song);
+    }
+    return 0;
+}
