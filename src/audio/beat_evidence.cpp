@@ -89,6 +89,8 @@ void SongFeatures::prepare() {
     low = peaksAround(onsets.low, onsets.rate);
     high = peaksAround(onsets.high, onsets.rate);
     complexDomain = peaksAround(onsets.complexDomain, onsets.rate);
+    pitch.resize(spectra.frames.size());
+    for (std::size_t i = 0; i < pitch.size(); ++i) pitch[i] = static_cast<float>(spectra.pitchRise(static_cast<double>(i) * spectra.step, 0.08));
     harmony.resize(spectra.frames.size());
     for (std::size_t i = 0; i < harmony.size(); ++i) harmony[i] = static_cast<float>(harmonyChange(spectra, static_cast<double>(i) * spectra.step, harmonySpan));
 }

@@ -17,6 +17,7 @@ struct SongFeatures {
 
     // Derived, by prepare(): what is asked for often.
     std::vector<float> flux, low, high, complexDomain; ///< greatest value within 30 ms, as log(1 + x), at the onsets' rate
+    std::vector<float> pitch;                         ///< rise of pitch classes over 80 ms, at the spectra's step
     std::vector<float> harmony;                       ///< change of harmony over half a second, at the spectra's step
     /// Computes the derived functions and the running sums of the spectra. To be called once, before anything else reads them.
     void prepare();

@@ -94,11 +94,7 @@ std::vector<float> softActivation(const OnsetFunctions& onsets, const SpectralFr
     double square = 1e-12;
     for (std::size_t i = 0; i < change.size(); ++i) {
         const double at = static_cast<double>(i) * spectra.step;
-        const auto before = spectra.mean(at - 0.16, at).chroma;
-        const auto after = spectra.mean(at, at + 0.16).chroma;
-        double a = 1e-9, b = 1e-9;
-        for (std::size_t k = 0; k < 12; ++k) { a += static_cast<double>(before[k]); b += static_cast<double>(after[k]); }
-        for (std::size_t k = 0; k < 12; ++k) change[i] += std::max(0.0, static_cast<double>(after[k]) / b - static_cast<double>(before[k]) / a);
+        change[i] = spectra.pitchRise(at, 0.16);
         square += change[i] * change[i];
     }
     const double scale = std::sqrt(static_cast<double>(std::max<std::size_t>(1, change.size())) / square);

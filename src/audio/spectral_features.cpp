@@ -49,6 +49,18 @@ SpectralFrame SpectralFrames::mean(double from, double to) const {
     return out;
 }
 
+double SpectralFrames::pitchRise(double seconds, double span) const {
+    const auto before = mean(seconds - span, seconds).chroma;
+    const auto after = mean(seconds, seconds + span).chroma;
+    double a = 1e-9, b = 1e-9, rise = 0;
+    for (std::size_t k = 0; k < 12; ++k) {
+        a += static_cast<double>(before[k]);
+        b += static_cast<double>(after[k]);
+    }
+    for (std::size_t k = 0; k < 12; ++k) rise += std::max(0.0, static_cast<double>(after[k]) / b - static_cast<double>(before[k]) / a);
+    return rise;
+}
+
 SpectralFrames spectralFrames(const AudioBuffer& sound, const Task& task) {
     SpectralFrames out;
     const std::size_t hop = static_cast<std::size_t>(std::lround(out.step * sound.sampleRate));

@@ -24,6 +24,8 @@ struct SpectralFrames {
 
     /// Mean of the frames in a span; an empty frame outside. O(1) after summed().
     [[nodiscard]] SpectralFrame mean(double from, double to) const;
+    /// How much pitch classes rise at a moment: the shares gained from the `span` seconds before to those after, 0 to 1.
+    [[nodiscard]] double pitchRise(double seconds, double span) const;
     /// Prepares mean(): running sums over all frames. Called once when the frames are there.
     void sumUp();
 
