@@ -66,7 +66,25 @@ void Rail::paintLegend(QPainter& p) const {
     const auto foot = [&](Foot f, ActionKind kind, bool sub = false) {
         return [&p, &c, h, f, kind, sub](double x, double y) { drawMark(p, x, y, kind, f, sub, h, c.ink); };
     };
-    const Line lines[] = {
+    const Line stop{tr("stop"), [&](double x, double y) { drawHatch(p, QRectF(x - px(6), y - px(6), px(13), px(12)), c.hatch, px(5)); }};
+    const std::vector<Line> ofTheSong{
+        {tr("phrase"), [&](double x, double y) {
+             p.fillRect(QRectF(x - px(5), y - px(6), px(3), px(13)), c.ink);
+             p.fillRect(QRectF(x - px(5), y - px(6), px(10), px(3)), c.ink);
+         }},
+        {tr("bar"), [&](double x, double y) { p.fillRect(QRectF(x, y - px(6), 1, px(13)), c.ink2); }},
+        {tr("beat"), [&](double x, double y) { p.fillRect(QRectF(x, y - px(1), 1, px(5)), c.ink3); }},
+        {tr("doubt"), [&](double x, double y) {
+             QPen pen(c.ink, 2);
+             pen.setDashPattern({2, 1.5});
+             p.setPen(pen);
+             p.setBrush(Qt::NoBrush);
+             p.drawRect(QRectF(x - px(6), y - px(5), px(12), px(10)));
+         }},
+        {tr("stated"), [&](double x, double y) { p.fillRect(QRectF(x - px(4), y - px(4), px(9), px(9)), c.ink); }},
+        stop,
+    };
+    const std::vector<Line> ofTheSteps{
         {tr("left"), foot(Foot::Left, ActionKind::Step)},
         {tr("right"), foot(Foot::Right, ActionKind::Step)},
         {tr("both"), foot(Foot::Both, ActionKind::Jump)},
@@ -75,7 +93,7 @@ void Rail::paintLegend(QPainter& p) const {
         {tr("wait"), [&](double x, double y) { drawMark(p, x, y, ActionKind::Wait, std::nullopt, false, h, c.ink); }},
         {tr("no foot"), [&](double x, double y) { drawMark(p, x, y, ActionKind::Gesture, std::nullopt, false, h, c.ink); }},
         {tr("turn"), [&](double x, double y) { drawTurn(p, x, y + px(2), false, px(5), c.ink); }},
-        {tr("stop"), [&](double x, double y) { drawHatch(p, QRectF(x - px(6), y - px(6), px(13), px(12)), c.hatch, px(5)); }},
+        stop,
         {tr("tag"), [&](double x, double y) {
              p.fillRect(QRectF(x - px(6), y - px(2), px(13), px(1)), c.ink);
              p.fillRect(QRectF(x - px(6), y + px(1), px(13), px(2)), c.ink);
@@ -83,8 +101,9 @@ void Rail::paintLegend(QPainter& p) const {
         {tr("lands"), [&](double x, double y) { p.fillRect(QRectF(x - px(4), y - px(4), px(9), px(9)), c.ink); }},
         {tr("finding"), [&](double x, double y) { drawDiamond(p, x, y, px(7), {}, m_theme.numbers(8), c.ink, c.onInk); }},
     };
+    const std::vector<Line>& lines = m_stage == Stage::Listen ? ofTheSong : ofTheSteps;
     const int step = px(22);
-    int y = height() - static_cast<int>(std::size(lines)) * step - px(96);
+    int y = height() - static_cast<int>(lines.size()) * step - px(96);
     if (y < px(270)) y = px(270);
     p.setFont(m_theme.words(12, Weight::Bold));
     p.setPen(c.ink2);
