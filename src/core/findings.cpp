@@ -18,7 +18,7 @@ std::string passRange(int first, int last) {
 class Inspector {
 public:
     Inspector(const Document& document, const CountGrid& grid, const Performance& performance)
-        : m_document(document), m_routine(document.routine), m_grid(grid), m_performance(performance) {}
+        : m_routine(document.routine), m_grid(grid), m_performance(performance) {}
 
     std::vector<Finding> run() {
         parts();
@@ -218,7 +218,6 @@ private:
         }
     }
 
-    const Document& m_document;
     const Routine& m_routine;
     const CountGrid& m_grid;
     const Performance& m_performance;

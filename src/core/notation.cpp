@@ -157,6 +157,7 @@ private:
         if (m_slowQuick) return error(t, "This line is said in slow and quick. Keep to one way of counting in a line.");
         const auto first = absoluteCount(t);
         if (!first) return;
+        if (*first > mostCounts) return error(t, "The line is longer than " + std::to_string(mostCounts) + " counts.");
         flushLeading(*first);
         if (m_error) return;
         const Token* dash = peek();
@@ -166,6 +167,7 @@ private:
             if (last->value <= t.value || last->value > mostCounts)
                 return error(*last, "A range goes up: " + t.text + "-" + std::to_string(t.value + 1) + " or later.");
             m_rangeStart = m_moments.size();
+            if (*first + last->value - t.value > mostCounts) return error(*last, "The line is longer than " + std::to_string(mostCounts) + " counts.");
             const std::int64_t base = *first - t.value;
             for (std::int64_t n = t.value; n <= last->value; ++n) {
                 Moment& moment = openMoment(t, counts(base + n - 1));
