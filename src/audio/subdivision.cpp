@@ -62,7 +62,7 @@ Subdivision subdivisionOf(const SongFeatures& song, const std::vector<double>& b
     out.three = 1.441 * (a[3] - a[2]) + 0.693 * (a[3] - a[4]) + 2.234 * (a[6] - a[4]) + 0.495 * (a[6] - a[3]) - 4.180 * std::max(0.0, lopsided - 0.15)
                 - 2.417 * std::max(0.0, -lopsided - 0.1) + 3.852 * (c[3] - c[2]) - 0.298 * (c[3] - c[4]) - 0.400 * (c[6] - c[4]) + 0.409;
     std::size_t peak = 12;
-    for (std::size_t p = 10; p <= 18; ++p)
+    for (std::size_t p = 10; p <= 16; ++p) // from a little early to two thirds; later places are sixteenths
         if (onset.values[p] > onset.values[peak]) peak = p;
     if (onset.values[peak] > onset.mean) {
         const double before = onset.values[peak - 1], here = onset.values[peak], after = onset.values[peak + 1];
