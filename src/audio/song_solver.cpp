@@ -190,10 +190,47 @@ private:
         std::sort(m_known.ones.begin(), m_known.ones.end());
         BarPrices prices;
         if (m_stated.metre) prices = {2 * prices.half, 2 * prices.other}; // a person who states the metre means most bars
+        m_heardOne = m_one;
+        followStatedOnes(prices);
         const auto bars = solveBars(m_one, m_reading.beatsPerBar, prices, m_known);
         if (!bars) return fail(ErrorCode::BadValue, "The stated bars exclude each other. Forget one of them.");
         m_reading.bars = *bars;
         return {};
+    }
+
+    /// A person who says "this is a 1" where none was heard means that the bars are shifted, not that one bar is odd: from
+    /// there to the next stated 1 (the first one governs the bars before it as well) the evidence follows the statement, by
+    /// the bars that were heard, odd ones too, moved by the fewest beats.
+    void followStatedOnes(const BarPrices& prices) {
+        if (m_stated.ones.empty()) return;
+        BarConstraints others; // what is known without the 1s
+        others.lengths = m_known.lengths;
+        const auto heard = solveBars(m_one, m_reading.beatsPerBar, prices, others);
+        if (!heard) return;
+        std::vector<std::size_t> starts;
+        std::size_t bar = heard->pickup;
+        for (int length : heard->lengths) {
+            starts.push_back(bar);
+            bar += static_cast<std::size_t>(length);
+        }
+        std::vector<std::size_t> stated;
+        for (const OneFact& f : m_stated.ones) stated.push_back(nearest(m_pulse.beats, f.at));
+        std::sort(stated.begin(), stated.end());
+        const std::vector<double>& evidence = m_heardOne;
+        const auto size = static_cast<std::ptrdiff_t>(m_one.size());
+        for (std::size_t k = 0; k < stated.size(); ++k) {
+            const auto here = static_cast<std::ptrdiff_t>(stated[k]);
+            std::ptrdiff_t move = size; // from the nearest heard 1, of two equally near the earlier
+            for (std::size_t start : starts)
+                if (const std::ptrdiff_t away = here - static_cast<std::ptrdiff_t>(start); std::abs(away) < std::abs(move)) move = away;
+            if (move == 0 || move == size) continue; // heard already
+            const std::ptrdiff_t from = k == 0 ? 0 : here;
+            const std::ptrdiff_t to = k + 1 < stated.size() ? static_cast<std::ptrdiff_t>(stated[k + 1]) : size;
+            for (std::ptrdiff_t b = from; b < to; ++b) m_one[static_cast<std::size_t>(b)] = -6.0;
+            for (std::size_t start : starts)
+                if (const std::ptrdiff_t b = static_cast<std::ptrdiff_t>(start) + move; b >= from && b < to)
+                    m_one[static_cast<std::size_t>(b)] = std::max(2.0, evidence[static_cast<std::size_t>(b)]);
+        }
     }
 
     /// Beats and bars as a map; where every beat has three parts, those are the map's beats.
@@ -291,7 +328,7 @@ private:
             if (odd.beats == m_map.metre.beats || last.beats != m_map.metre.beats || stated(odd) || stated(last)) continue;
             const std::size_t now = last.firstBeat / m_parts;
             const std::size_t then = (odd.firstBeat + static_cast<std::size_t>(last.beats)) / m_parts;
-            if (now >= m_one.size() || then >= m_one.size() || m_one[now] - m_one[then] > hardlyMinds) continue;
+            if (now >= m_heardOne.size() || then >= m_heardOne.size() || m_heardOne[now] - m_heardOne[then] > hardlyMinds) continue;
             std::swap(odd.beats, last.beats);
             std::swap(odd.grouping, last.grouping);
             last.firstBeat = odd.firstBeat + static_cast<std::size_t>(odd.beats);
@@ -306,7 +343,8 @@ private:
     PulseCandidate m_pulse;
     std::size_t m_parts = 1; ///< beats of the map in a beat of the pulse
     bool m_threes = false;
-    std::vector<double> m_one;
+    std::vector<double> m_one;      ///< evidence for a 1 on each beat of the pulse, following what was stated
+    std::vector<double> m_heardOne; ///< … as it was heard
     BarConstraints m_known;
     std::vector<double> m_phraseEvidence;
     SongMap m_map;

@@ -104,6 +104,25 @@ private Q_SLOTS:
             if (const auto* f = std::get_if<BeatFact>(&facts.front())) QVERIFY(std::abs(then->map.beats[nearestBeat(then->map, f->at)].time - f->at) <= 0.071);
         }
     }
+    /// "Every 1 a beat later": the whole song moves, its half-bar with it; no bar becomes odd for it.
+    void aStatedOneMovesTheWholeSong() {
+        for (std::size_t later : {1U, 2U}) {
+            const SongMap then = test::must(solveSong(m_demo, {OneFact{m_plain.map.beats[later].time}})).map;
+            std::size_t moved = 0, before = 0;
+            for (const Bar& bar : m_plain.map.bars) {
+                if (bar.firstBeat < 8 || bar.firstBeat + 8 >= m_plain.map.beats.size()) continue; // the ends may lose a bar
+                ++before;
+                moved += isBarStart(then, m_plain.map.beats[bar.firstBeat + later].time) && !isBarStart(then, m_plain.map.beats[bar.firstBeat].time);
+            }
+            QVERIFY2(moved + 1 >= before, qPrintable(QString::number(moved))); // the half-bar is heard anew, a bar beside at most
+            std::vector<int> odd;
+            for (std::size_t b = 0; b + 1 < then.bars.size(); ++b)
+                if (then.bars[b].beats != 4) odd.push_back(then.bars[b].beats);
+            QCOMPARE(odd, std::vector<int>{2}); // the song's own half-bar and no other
+        }
+        const SongMap same = test::must(solveSong(m_demo, {OneFact{m_plain.map.beats[m_plain.map.bars[5].firstBeat].time}})).map;
+        QCOMPARE(same.bars.size(), m_plain.map.bars.size()); // a 1 that was heard already changes nothing
+    }
     void theOrderOfFactsDoesNotMatter() {
         const double a = m_plain.map.beats[40].time, b = m_plain.map.beats[120].time;
         const std::vector<SongFact> facts{BarFact{a, 2, {}}, PhraseFact{b, std::nullopt}, TempoFact{100}};
