@@ -40,7 +40,7 @@ int main(int argc, char** argv) {
     const auto timeOfBar = [&](std::size_t bar) { return map->beats[map->bars.at(bar - 1).firstBeat].time; };
     std::vector<Edit> edits{
         SetTitle{"Weathervane"},
-        SetSong{{songPath, print->bytes, print->hash, song->sound.seconds(), "Copper Weathervane"}, std::make_shared<const SongMap>(*map)},
+        SetSong{{songPath, print->bytes, print->hash, song->sound.seconds(), "Copper Weathervane", {}}, std::make_shared<const SongMap>(*map)},
     };
     const std::pair<std::size_t, const char*> names[] = {{1, "Intro"}, {9, "Verse 1"}, {17, "Chorus 1"}, {25, "Verse 2"}, {34, "Chorus 2"},
                                                          {42, "Bridge"}, {50, "Verse 3"}, {54, "Chorus 3"}, {62, "Ending"}};

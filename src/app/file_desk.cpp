@@ -19,6 +19,9 @@ namespace lc::app {
 namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 constexpr int mostRecent = 8;
+QString soundFilter() {
+    return FileDesk::tr("Sound and video (*.wav *.flac *.ogg *.oga *.opus *.mp3 *.aif *.aiff *.m4a *.aac *.wma *.mp4 *.m4v *.mov *.mkv *.mka *.webm *.avi *.ac3 *.wv);;All files (*)");
+}
 } // namespace
 
 FileDesk::FileDesk(Session& session, QWidget* window) : QObject(window), m_session(session), m_window(window) {}
@@ -45,14 +48,14 @@ QString FileDesk::demoPath() {
 
 void FileDesk::chooseSong() {
     const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a song"), QSettings().value(QStringLiteral("songFolder")).toString(),
-                                                      tr("Sound (*.wav *.flac *.ogg *.oga *.opus *.mp3 *.aif *.aiff);;All files (*)"));
+                                                      soundFilter());
     if (path.isEmpty()) return;
     QSettings().setValue(QStringLiteral("songFolder"), QFileInfo(path).absolutePath());
     Q_EMIT fileChosen(path);
 }
 
 void FileDesk::findSong() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Where is “%1” now?").arg(q(m_session.document().song.title)), {}, tr("Sound (*.wav *.flac *.ogg *.oga *.opus *.mp3 *.aif *.aiff);;All files (*)"));
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Where is “%1” now?").arg(q(m_session.document().song.title)), {}, soundFilter());
     if (path.isEmpty()) return;
     SongReference song = m_session.document().song;
     song.path = path.toStdString();

@@ -184,7 +184,8 @@ void Session::takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed) {
     m_player->setSong(m_sound, 0);
     m_player->setSpeed(m_tempoPercent / 100.0);
     if (analysed) {
-        const SongReference reference{song->path.toStdString(), song->print.bytes, song->print.hash, song->sound->seconds(), song->title.toStdString()};
+        const SongReference reference{song->path.toStdString(), song->print.bytes, song->print.hash, song->sound->seconds(),
+                                      song->title.toStdString(), song->artist.toStdString()};
         m_heard = song->heard;
         m_doubtsFor.reset();
         auto map = std::make_shared<const SongMap>();

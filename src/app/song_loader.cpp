@@ -73,6 +73,7 @@ void SongLoader::load(const QString& path, bool analyse) {
         auto song = std::make_shared<LoadedSong>();
         song->path = path;
         song->title = QString::fromStdString(decoded->title);
+        song->artist = QString::fromStdString(decoded->artist);
         song->warning = QString::fromStdString(decoded->warning);
         const auto print = fingerprintFile(path.toStdString());
         if (!print) return give(print.error());

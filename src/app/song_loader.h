@@ -21,6 +21,7 @@ struct LoadedSong {
     QString path;
     FileFingerprint print;
     QString title;
+    QString artist;
     QString warning;
     std::shared_ptr<const AudioBuffer> sound;
     std::shared_ptr<const LoudnessCurve> loudness;

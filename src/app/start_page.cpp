@@ -13,7 +13,7 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     column->setSpacing(theme.px(14));
     const Palette& c = theme.colours();
     column->addWidget(paragraph(tr("Drop a song here"), theme.words(26, Weight::Heavy), c.ink, this));
-    column->addWidget(paragraph(tr("A WAV, FLAC, OGG or MP3 file. It is counted into beats, bars and phrases, a phrase a line. Then type the counts of your dance, "
+    column->addWidget(paragraph(tr("Any usual sound file, or the sound of a video. It is counted into beats, bars and phrases, a phrase a line. Then type the counts of your dance, "
                                    "say in which order its parts are danced, and see where every pass lands."),
                                 theme.words(14), c.ink2, this));
     auto* buttons = new QHBoxLayout;

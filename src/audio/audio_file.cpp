@@ -1,6 +1,7 @@
 #include "audio/audio_file.h"
 
 #include "audio/resample.h"
+#include "audio/sound_source.h"
 
 #include <sndfile.h>
 
@@ -17,8 +18,6 @@ namespace {
 
 constexpr int lowestRate = 32000;  // below this treble is missing but playing devices accept it only resampled
 constexpr int highestRate = 48000; // above this nothing is heard and everything costs more
-
-using SoundFile = std::unique_ptr<SNDFILE, decltype(&sf_close)>;
 
 std::string shortName(const std::string& path) { return "“" + fs::path(path).filename().string() + "”"; }
 
@@ -46,53 +45,55 @@ Result<DecodedSong> decodeSong(const std::string& path, const Task& task) {
     if (!fs::exists(path, error)) return fail(ErrorCode::NotFound, "There is no file " + shortName(path) + ".", path);
     if (!fs::is_regular_file(path, error)) return unreadable(path, "is not a file.");
     if (fs::file_size(path, error) == 0) return unreadable(path, "is empty.");
-    SF_INFO info{};
-    const SoundFile file(sf_open(path.c_str(), SFM_READ, &info), &sf_close);
-    if (!file) return unreadable(path, "is not a sound file that can be read. Try WAV, FLAC, OGG, Opus, MP3 or AIFF.");
-    if (info.channels < 1 || info.channels > 64 || info.samplerate < 1000 || info.samplerate > 1'000'000)
-        return unreadable(path, "has " + std::to_string(info.channels) + " channels at " + std::to_string(info.samplerate) + " Hz, which cannot be played.");
-    const auto mostFrames = static_cast<sf_count_t>(longestSongSeconds * info.samplerate);
+    std::unique_ptr<SoundSource> file = openWithSndfile(path);
+    if (!file) file = openWithLibav(path);
+    if (!file) return unreadable(path, "is not a sound file that can be read. Try WAV, FLAC, OGG, MP3, M4A or a video with sound.");
+    const int channels = file->channels();
+    const int rate = file->sampleRate();
+    if (channels < 1 || channels > 64 || rate < 1000 || rate > 1'000'000)
+        return unreadable(path, "has " + std::to_string(channels) + " channels at " + std::to_string(rate) + " Hz, which cannot be played.");
+    const auto mostFrames = static_cast<std::int64_t>(longestSongSeconds * rate);
+    const std::int64_t promised = file->frames();
     const auto tooLong = [&] {
         return unreadable(path, "is longer than " + std::to_string(static_cast<int>(longestSongSeconds / 60)) +
                                     " minutes. Cut the piece you dance to out of it first.");
     };
-    if (info.frames > mostFrames && info.frames < SF_COUNT_MAX) return tooLong();
+    if (promised > mostFrames) return tooLong();
 
-    const int kept = info.channels == 1 ? 1 : 2;
+    const int kept = channels == 1 ? 1 : 2;
     DecodedSong song;
-    song.sound = {info.samplerate, kept, {}};
-    if (info.frames > 0 && info.frames <= mostFrames) song.sound.samples.reserve(static_cast<std::size_t>(info.frames * kept));
-    constexpr sf_count_t blockFrames = 1 << 15;
-    std::vector<float> block(static_cast<std::size_t>(blockFrames * info.channels));
+    song.sound = {rate, kept, {}};
+    song.sound.samples.reserve(static_cast<std::size_t>(promised * kept));
+    constexpr std::int64_t blockFrames = 1 << 15;
+    std::vector<float> block(static_cast<std::size_t>(blockFrames * channels));
     std::size_t notNumbers = 0;
-    sf_count_t read = 0;
-    while (const sf_count_t got = sf_readf_float(file.get(), block.data(), blockFrames)) {
-        if (got < 0) break;
+    std::int64_t read = 0;
+    while (const std::int64_t got = file->read(block.data(), blockFrames)) {
         if (task.stopped()) return fail(ErrorCode::Cancelled, "Reading was stopped.");
         read += got;
         if (read > mostFrames) return tooLong();
-        for (sf_count_t i = 0; i < got * info.channels; ++i)
+        for (std::int64_t i = 0; i < got * channels; ++i)
             if (float& value = block[static_cast<std::size_t>(i)]; !std::isfinite(value)) {
                 value = 0;
                 ++notNumbers;
             }
-        for (sf_count_t i = 0; i < got; ++i) {
+        for (std::int64_t i = 0; i < got; ++i) {
             float left = 0;
             float right = 0;
-            addChannels(&block[static_cast<std::size_t>(i * info.channels)], info.channels, left, right);
+            addChannels(&block[static_cast<std::size_t>(i * channels)], channels, left, right);
             song.sound.samples.push_back(std::clamp(left, -8.0F, 8.0F));
             if (kept == 2) song.sound.samples.push_back(std::clamp(right, -8.0F, 8.0F));
         }
-        if (info.frames > 0) task.report(std::min(1.0, static_cast<double>(read) / static_cast<double>(info.frames)));
+        if (promised > 0) task.report(std::min(1.0, static_cast<double>(read) / static_cast<double>(promised)));
     }
     if (read == 0) return unreadable(path, "holds no sound.");
-    const bool cutOff = info.frames > 0 && info.frames < SF_COUNT_MAX && read + 4096 < info.frames;
-    if (cutOff) song.warning = shortName(path) + " breaks off: " + std::to_string(read / info.samplerate) + " of " +
-                               std::to_string(info.frames / info.samplerate) + " seconds could be read.";
+    if (read + rate / 2 < promised) song.warning = shortName(path) + " breaks off: " + std::to_string(read / rate) + " of " +
+                                                   std::to_string(promised / rate) + " seconds could be read.";
     if (notNumbers > 0) song.warning = shortName(path) + " has " + std::to_string(notNumbers) + " samples that are not numbers; they are played as silence.";
-    if (info.samplerate < lowestRate || info.samplerate > highestRate) song.sound = resampled(song.sound, 44100);
-    const char* title = sf_get_string(file.get(), SF_STR_TITLE);
-    song.title = title && *title ? std::string(title) : fs::path(path).stem().string();
+    if (rate < lowestRate || rate > highestRate) song.sound = resampled(song.sound, 44100);
+    const SoundTags tags = file->tags();
+    song.title = tags.title.empty() ? fs::path(path).stem().string() : tags.title;
+    song.artist = tags.artist;
     return song;
 }
 
@@ -102,7 +103,7 @@ Result<void> writeSound(const AudioBuffer& sound, const std::string& path) {
     info.channels = sound.channels;
     info.samplerate = sound.sampleRate;
     info.format = ending == ".flac" ? SF_FORMAT_FLAC | SF_FORMAT_PCM_16 : ending == ".ogg" ? SF_FORMAT_OGG | SF_FORMAT_VORBIS : SF_FORMAT_WAV | SF_FORMAT_PCM_16;
-    const SoundFile file(sf_open(path.c_str(), SFM_WRITE, &info), &sf_close);
+    const std::unique_ptr<SNDFILE, decltype(&sf_close)> file(sf_open(path.c_str(), SFM_WRITE, &info), &sf_close);
     const auto frames = static_cast<sf_count_t>(sound.frames());
     if (!file || sf_writef_float(file.get(), sound.samples.data(), frames) != frames)
         return fail(ErrorCode::Unwritable, shortName(path) + " could not be written. Choose another folder or make room.", path);

@@ -11,14 +11,15 @@ namespace lc {
 struct DecodedSong {
     AudioBuffer sound;     ///< one or two channels at 32 to 48 kHz
     std::string title;     ///< from the file's tags, else its name
+    std::string artist;    ///< who plays it, from the tags; may be empty
     std::string warning;   ///< a sentence when something was put right while reading; else empty
 };
 
 /// Longest recording that is taken, in seconds.
 inline constexpr double longestSongSeconds = 90 * 60;
 
-/// Reads WAV, FLAC, OGG, Opus, MP3, AIFF and what else libsndfile knows. More than two channels are mixed to two,
-/// other sample rates are brought to 44.1 kHz, samples that are not numbers become silence (with a warning).
+/// Reads WAV, FLAC, OGG, Opus, MP3, AIFF and what else libsndfile knows, and by FFmpeg's libav the rest: M4A, WMA, the sound
+/// of a video. The same song stands at the same time in each. More than two channels are mixed to two, other sample rates are brought to 44.1 kHz, samples that are not numbers become silence (with a warning).
 /// Errors: NotFound, Unreadable (not a sound file, cut off, no samples, too long), Cancelled. O(length).
 [[nodiscard]] Result<DecodedSong> decodeSong(const std::string& path, const Task& task = {});
 

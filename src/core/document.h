@@ -20,6 +20,7 @@ struct SongReference {
     std::string hash;         ///< XXH3-128 of its bytes, 32 hexadecimal digits
     Seconds duration = 0;
     std::string title;        ///< as shown
+    std::string artist;       ///< who plays it; may be empty
 
     bool operator==(const SongReference&) const = default;
 };

@@ -417,9 +417,10 @@ Document documentFrom(const Field& field) {
     Document document;
     document.title = field["title"].text();
     if (const auto song = field.maybe("song")) {
-        song->onlyKeys({"path", "bytes", "hash", "duration_s", "title"});
+        song->onlyKeys({"path", "bytes", "hash", "duration_s", "title", "artist"});
         document.song = {(*song)["path"].text(), (*song)["bytes"].whole<std::uint64_t>(0, INT64_MAX), (*song)["hash"].text(),
-                         (*song)["duration_s"].seconds(), (*song)["title"].text()};
+                         (*song)["duration_s"].seconds(), (*song)["title"].text(), {}};
+        if (const auto artist = song->maybe("artist")) document.song.artist = artist->text();
     }
     document.detected = std::make_shared<const SongMap>(mapFrom(field["map"]));
     std::vector<SongFact> facts;
@@ -445,9 +446,11 @@ std::string toJson(const Document& document) {
     out["format"] = "liftcount";
     out["version"] = documentVersion;
     out["title"] = document.title;
-    if (!document.song.path.empty())
+    if (!document.song.path.empty()) {
         out["song"] = {{"path", document.song.path}, {"bytes", document.song.bytes}, {"hash", document.song.hash},
                        {"duration_s", document.song.duration}, {"title", document.song.title}};
+        if (!document.song.artist.empty()) out["song"]["artist"] = document.song.artist;
+    }
     out["map"] = mapToJson(*document.detected);
     out["facts"] = Json::array();
     for (const SongFact& fact : document.facts) out["facts"].push_back(factToJson(fact));

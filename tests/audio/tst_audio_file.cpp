@@ -64,6 +64,71 @@ private Q_SLOTS:
         QVERIFY(loudest > 0.28F && loudest < 0.34F);
         QCOMPARE(test::q(song->title), "a");
     }
+    void aSongStandsAtTheSameTimeInEveryFormat_data() {
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<QStringList>("encoder");
+        const QStringList picture{"-f", "lavfi", "-i", "color=c=gray:s=64x48:r=10:d=6", "-shortest"};
+        QTest::newRow("flac") << "same.flac" << QStringList{};
+        QTest::newRow("aiff") << "same.aiff" << QStringList{};
+        QTest::newRow("ogg vorbis") << "same.ogg" << QStringList{};
+        QTest::newRow("opus") << "same.opus" << QStringList{};
+        QTest::newRow("mp3, 320 kbit/s") << "same.mp3" << QStringList{"-b:a", "320k"};
+        QTest::newRow("mp3, 64 kbit/s") << "low.mp3" << QStringList{"-b:a", "64k"};
+        QTest::newRow("m4a, AAC") << "same.m4a" << QStringList{"-c:a", "aac"};
+        QTest::newRow("m4a, lossless") << "lossless.m4a" << QStringList{"-c:a", "alac"};
+        QTest::newRow("m4a, 22050 Hz") << "slow.m4a" << QStringList{"-c:a", "aac", "-ar", "22050"};
+        QTest::newRow("wma") << "same.wma" << QStringList{"-c:a", "wmav2", "-b:a", "192k"};
+        QTest::newRow("mka, AAC") << "same.mka" << QStringList{"-c:a", "aac"};
+        QTest::newRow("mp4 with a picture") << "film.mp4" << picture + QStringList{"-c:v", "mpeg4", "-c:a", "aac"};
+        QTest::newRow("mkv with a picture") << "film.mkv" << picture + QStringList{"-c:v", "mpeg4", "-c:a", "libvorbis"};
+        QTest::newRow("webm, opus") << "same.webm" << QStringList{"-c:a", "libopus"};
+        QTest::newRow("mov with a picture") << "film.mov" << picture + QStringList{"-c:v", "mpeg4", "-c:a", "pcm_s16le"};
+        QTest::newRow("mka, AC-3") << "ac3.mka" << QStringList{"-c:a", "ac3"};
+        QTest::newRow("aac without a container") << "same.aac" << QStringList{};
+        QTest::newRow("ac3") << "same.ac3" << QStringList{};
+        QTest::newRow("wavpack") << "same.wv" << QStringList{};
+    }
+    /// Encoded by the ffmpeg program; the shift against the WAV is where the cross-correlation is greatest.
+    void aSongStandsAtTheSameTimeInEveryFormat() {
+        QFETCH(QString, name);
+        QFETCH(QStringList, encoder);
+        if (QProcess::execute("sh", {"-c", "command -v ffmpeg >/dev/null"}) != 0) QSKIP("ffmpeg is not here");
+        AudioBuffer song = test::ticks({0.3, 0.9, 1.7, 2.2, 3.1, 3.6, 4.4, 5.3}, 6);
+        const AudioBuffer ground = test::tone(6, 330, 44100, 1);
+        for (std::size_t i = 0; i < song.samples.size(); ++i) song.samples[i] = 0.5F * song.samples[i] + 0.2F * ground.samples[i];
+        QVERIFY(writeSound(song, at("same.wav").toStdString()));
+        QProcess ffmpeg;
+        const bool withPicture = encoder.contains("lavfi");
+        ffmpeg.start("ffmpeg", QStringList{"-v", "error", "-y", "-i", at("same.wav")} + encoder + QStringList{"-metadata", "title=Quarry Reel", "-metadata", "artist=The Hall Band"} +
+                                   (withPicture ? QStringList{"-map", "0:a", "-map", "1:v"} : QStringList{}) + QStringList{at(qPrintable(name))});
+        QVERIFY(ffmpeg.waitForFinished());
+        QVERIFY2(ffmpeg.exitCode() == 0, ffmpeg.readAllStandardError().constData());
+        const auto decoded = decode(qPrintable(name));
+        QVERIFY2(decoded, decoded ? "" : decoded.error().message.c_str());
+        const auto reference = resampled(mono(song), decoded->sound.sampleRate);
+        const auto sound = mono(decoded->sound);
+        const int reach = sound.sampleRate / 10;
+        const auto sample = [](const AudioBuffer& b, long i) { return i >= 0 && i < static_cast<long>(b.frames()) ? static_cast<double>(b.samples[static_cast<std::size_t>(i)]) : 0.0; };
+        double best = 0;
+        int shift = 0;
+        for (int k = -reach; k <= reach; ++k) {
+            double sum = 0;
+            for (long i = reach; i < static_cast<long>(reference.frames()); i += 41) sum += sample(reference, i) * sample(sound, i + k);
+            if (sum > best) { best = sum; shift = k; }
+        }
+        const double milliseconds = 1000.0 * shift / sound.sampleRate;
+        QVERIFY2(qAbs(milliseconds) <= 1.0, qPrintable(QString("%1 ms").arg(milliseconds)));
+        QVERIFY2(qAbs(decoded->sound.seconds() - 6) < 0.1, qPrintable(QString("%1 s").arg(decoded->sound.seconds())));
+        const bool tagged = !name.endsWith("ac3") && !name.endsWith("aac");
+        QCOMPARE(test::q(decoded->title), tagged ? QString("Quarry Reel") : name.section('.', 0, 0));
+        if (tagged && !name.endsWith("aiff")) QCOMPARE(test::q(decoded->artist), QString("The Hall Band")); // ffmpeg gives AIFF a title only
+    }
+    void aVideoWithoutSoundIsNoSong() {
+        if (QProcess::execute("ffmpeg", {"-v", "error", "-y", "-f", "lavfi", "-i", "color=c=gray:s=64x48:r=10:d=1", "-c:v", "mpeg4", at("mute.mp4")}) != 0) QSKIP("ffmpeg is not here");
+        const auto song = decode("mute.mp4");
+        QVERIFY(!song);
+        QVERIFY(test::q(song.error().message).contains("not a sound file"));
+    }
     void anyChannelsAndRatesAreBroughtToTwoChannels_data() {
         QTest::addColumn<int>("rate");
         QTest::addColumn<int>("channels");

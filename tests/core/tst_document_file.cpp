@@ -25,7 +25,7 @@ namespace {
 Document rich() {
     Document d = test::documentOn("pickup 2 | intro 16 | verse 32 | stop 4 | fermata 1 3s | chorus 32");
     d.title = "Élan “quoted” \\ and a tab\t";
-    d.song = {"", 0, "", 0, ""};
+    d.song = {};
     d = test::must(applyEdit(d, AddRole{"follower"}));
     d = test::withLine(test::withLine(d, "A", "1 side R 2 behind L 3 side R 4 touch 1/4 R"), "A", "1 # oops", 1);
     d = test::withLine(d, "B", "S Q Q");
@@ -208,7 +208,7 @@ private Q_SLOTS:
         write(m_folder.filePath("dances/songs/one.wav"), "not really sound");
         Document d = rich();
         const auto print = *fingerprintFile(path("dances/songs/one.wav"));
-        d.song = {path("dances/songs/one.wav"), print.bytes, print.hash, 12.5, "One"};
+        d.song = {path("dances/songs/one.wav"), print.bytes, print.hash, 12.5, "One", "The Hall Band"};
         QVERIFY(saveDocument(d, path("dances/r.liftcount")));
         QVERIFY(read(m_folder.filePath("dances/r.liftcount")).contains("\"path\": \"songs/one.wav\""));
         QVERIFY(loadDocument(path("dances/r.liftcount"))->document == d);
