@@ -29,21 +29,23 @@ int main(int argc, char** argv) {
 
     lc::cli::MapOptions map;
     bool mapJson = false;
-    auto* mapVerb = app.add_subcommand("map", "Beats, bars and phrases of a recording, or of a typed structure");
+    auto* mapVerb = app.add_subcommand("map", "Beats, bars and phrases of a recording, of a typed structure or of a file");
     auto* audio = mapVerb->add_option("audio", map.audio, "A sound file");
     auto* structure = mapVerb->add_option("--structure", map.structure, "Structure as text, for example \"intro 16 | verse 32\"");
-    audio->excludes(structure);
+    auto* import = mapVerb->add_option("--import", map.importFile, "A MIDI file, a csv or a label file with the map");
+    audio->excludes(structure)->excludes(import);
+    import->excludes(structure);
     mapVerb->add_option("--bpm", map.bpm, "Tempo of a typed structure")->check(CLI::Range(10.0, 600.0));
     mapVerb->add_option("--metre", map.metre, "auto, 4/4, 3/4, 6/8, 7/8:3+2+2 …");
     mapVerb->add_option("--tempo", map.tempo, "auto, or beats a minute");
     mapVerb->add_option("--confirm", map.confirm, "A file of facts, one a line: one 12.3, bar 12.3 2, phrase 30.1 32, tempo 112 …");
     mapVerb->add_option("--seconds-limit", map.secondsLimit, "Listen to no more than this")->check(CLI::NonNegativeNumber);
     mapVerb->add_option("--offset", map.offset, "Seconds of the first beat of a typed structure");
-    auto* format = mapVerb->add_option("--format", map.format, "text, json, csv, labels or midi")->check(CLI::IsMember({"text", "json", "csv", "labels", "midi"}));
+    auto* format = mapVerb->add_option("--format", map.format, "text, json, csv, labels, midi or vtt")->check(CLI::IsMember({"text", "json", "csv", "labels", "midi", "vtt"}));
     mapVerb->add_flag("--json", mapJson, "The same as --format json")->excludes(format);
     mapVerb->add_option("-o", map.outFile, "Write to this file");
     mapVerb->callback([&] {
-        if (map.audio.empty() && map.structure.empty()) throw CLI::RequiredError("A sound file or --structure");
+        if (map.audio.empty() && map.structure.empty() && map.importFile.empty()) throw CLI::RequiredError("A sound file, --structure or --import");
         if (mapJson) map.format = "json";
         run = [&] { return runMap(map); };
     });

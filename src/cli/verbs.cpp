@@ -6,6 +6,7 @@
 #include "core/document_file.h"
 #include "core/landing_report.h"
 #include "core/map_export.h"
+#include "core/map_import.h"
 #include "core/structure_text.h"
 #include "sheets/sheet_document.h"
 
@@ -25,6 +26,33 @@ Result<std::string> textOf(const std::string& path) {
     std::ostringstream all;
     all << file.rdbuf();
     return all.str();
+}
+
+/// A map that was not heard, with the facts put into it.
+Result<SongReading> around(const SongMap& map, const std::vector<SongFact>& facts) {
+    auto settled = withFacts(map, facts);
+    if (!settled) return tl::unexpected(settled.error());
+    return SongReading{std::move(*settled), {}, {}};
+}
+
+/// Stated > imported > options: the options say only what the file does not.
+Result<SongReading> importedMap(const MapOptions& options, const std::vector<SongFact>& facts, std::string& notes) {
+    const auto bytes = textOf(options.importFile);
+    if (!bytes) return tl::unexpected(bytes.error());
+    ImportHints hints;
+    std::vector<SongFact> stated;
+    for (const SongFact& fact : facts) { // those of --metre and --tempo among them
+        const auto* metre = std::get_if<MetreFact>(&fact);
+        const auto* tempo = std::get_if<TempoFact>(&fact);
+        if (metre) hints.metre = metre->metre;
+        else if (tempo) hints.bpm = tempo->bpm;
+        else stated.push_back(fact);
+    }
+    if (options.bpm > 0) hints.bpm = options.bpm;
+    auto imported = importMap(*bytes, std::filesystem::path(options.importFile).filename().string(), hints);
+    if (!imported) return tl::unexpected(imported.error());
+    if (!imported->note.empty()) notes += imported->note + "\n";
+    return around(imported->map, stated);
 }
 
 Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
@@ -55,10 +83,9 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
         auto map = mapFromStructure(options.structure, options.bpm, metre, options.offset);
         if (!map) return tl::unexpected(map.error());
         std::erase_if(facts, [](const SongFact& f) { return std::holds_alternative<MetreFact>(f); }); // it is in the structure
-        auto settled = withFacts(*map, facts);
-        if (!settled) return tl::unexpected(settled.error());
-        return SongReading{std::move(*settled), {}, {}};
+        return around(*map, facts);
     }
+    if (!options.importFile.empty()) return importedMap(options, facts, notes);
     auto song = decodeSong(options.audio);
     if (!song) return tl::unexpected(song.error());
     if (!song->warning.empty()) notes += song->warning + "\n";
@@ -88,6 +115,7 @@ Result<Output> runMap(const MapOptions& options) {
     if (options.format == "json") bytes = mapToJson(*map, reading->doubts);
     else if (options.format == "csv") bytes = mapToCsv(*map);
     else if (options.format == "labels") bytes = mapToLabels(*map);
+    else if (options.format == "vtt") bytes = mapToVtt(*map);
     else if (options.format == "midi") {
         const auto midi = mapToMidi(*map);
         if (!midi) return tl::unexpected(midi.error());

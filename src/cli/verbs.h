@@ -16,13 +16,14 @@ struct Output {
 struct MapOptions {
     std::string audio;
     std::string structure;
+    std::string importFile;   ///< MIDI, csv or labels; empty = none
     double bpm = 0; ///< 0 = not given
     std::string metre = "auto";
     std::string tempo = "auto";
     std::string confirm;      ///< file of facts; empty = none
     double secondsLimit = 0;  ///< 0 = the whole song
     double offset = 0;
-    std::string format = "text"; ///< text, json, csv, labels, midi
+    std::string format = "text"; ///< text, json, csv, labels, midi, vtt
     std::string outFile;
 };
 [[nodiscard]] Result<Output> runMap(const MapOptions& options);

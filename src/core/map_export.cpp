@@ -4,6 +4,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include <algorithm>
 #include <cmath>
 
 namespace lc {
@@ -25,6 +26,23 @@ std::vector<BeatPlace> placesOf(const SongMap& map) {
             for (int k = 0; k < map.bars[b].beats; ++k)
                 places[map.bars[b].firstBeat + static_cast<std::size_t>(k)] = {static_cast<int>(b), k + 1, static_cast<int>(p)};
     return places;
+}
+
+/// "00:01:05.300"
+std::string vttTime(Seconds time) {
+    const long long ms = std::llround(std::max(0.0, time) * 1000);
+    const auto padded = [](long long value, std::size_t digits) {
+        const std::string text = std::to_string(value);
+        return std::string(digits > text.size() ? digits - text.size() : 0, '0') + text;
+    };
+    return padded(ms / 3'600'000, 2) + ":" + padded(ms / 60'000 % 60, 2) + ":" + padded(ms / 1000 % 60, 2) + "." + padded(ms % 1000, 3);
+}
+
+/// A cue's text: no markup, no arrow, no line of its own inside.
+std::string vttText(const std::string& text) {
+    std::string out;
+    for (char c : text) out += c == '&' ? "&amp;" : c == '<' ? "&lt;" : c == '>' ? "&gt;" : c == '\n' || c == '\r' ? " " : std::string(1, c);
+    return out;
 }
 
 Seconds phraseEnd(const SongMap& map, std::size_t p) {
@@ -85,6 +103,22 @@ std::string mapToLabels(const SongMap& map) {
         out += numberText(map.beats[firstBeatOf(map, map.phrases[p])].time) + "\t" + numberText(phraseEnd(map, p)) + "\t" + map.phrases[p].label + "\n";
     for (const Stop& stop : map.stops)
         out += numberText(stop.start) + "\t" + numberText(stop.end) + "\tstop " + std::to_string(stop.beats) + "\n";
+    return out;
+}
+
+std::string mapToVtt(const SongMap& map) {
+    struct Cue { Seconds start, end; std::string text; };
+    std::vector<Cue> cues;
+    for (std::size_t p = 0; p < map.phrases.size(); ++p) {
+        const int beats = beatsIn(map, map.phrases[p]);
+        cues.push_back({map.beats[firstBeatOf(map, map.phrases[p])].time, phraseEnd(map, p),
+                        vttText(map.phrases[p].label) + "\n" + std::to_string(beats) + (beats == 1 ? " beat" : " beats")});
+    }
+    for (const Stop& stop : map.stops) cues.push_back({stop.start, stop.end, "stop of " + std::to_string(stop.beats)});
+    std::stable_sort(cues.begin(), cues.end(), [](const Cue& a, const Cue& b) { return a.start < b.start; });
+    std::string out = "WEBVTT\n";
+    for (std::size_t i = 0; i < cues.size(); ++i)
+        out += "\n" + std::to_string(i + 1) + "\n" + vttTime(cues[i].start) + " --> " + vttTime(cues[i].end) + "\n" + cues[i].text + "\n";
     return out;
 }
 

@@ -1,3 +1,4 @@
+#include "core/clock_text.h"
 #include "core/map_export.h"
 
 #include <smf.h>
@@ -30,15 +31,17 @@ public:
         const auto power = static_cast<unsigned char>(std::lround(std::log2(unit)));
         add(pulse, {0xFF, 0x58, 4, static_cast<unsigned char>(beats), power, 24, 8});
     }
-    void marker(int pulse, const std::string& text) {
-        const std::size_t length = std::min<std::size_t>(text.size(), 127);
-        std::vector<unsigned char> bytes{0xFF, 0x06, static_cast<unsigned char>(length)};
-        bytes.insert(bytes.end(), text.begin(), text.begin() + static_cast<std::ptrdiff_t>(length));
-        add(pulse, std::move(bytes));
-    }
+    void marker(int pulse, const std::string& text) { words(0x06, pulse, text); }
+    void text(int pulse, const std::string& text) { words(0x01, pulse, text); }
     bool end(int pulse) { return smf_track_add_eot_pulses(m_track, pulse) == 0; }
 
 private:
+    void words(unsigned char kind, int pulse, const std::string& text) {
+        const std::size_t length = std::min<std::size_t>(text.size(), 127);
+        std::vector<unsigned char> bytes{0xFF, kind, static_cast<unsigned char>(length)};
+        bytes.insert(bytes.end(), text.begin(), text.begin() + static_cast<std::ptrdiff_t>(length));
+        add(pulse, std::move(bytes));
+    }
     void add(int pulse, std::vector<unsigned char> bytes) {
         smf_event_t* event = smf_event_new_from_pointer(bytes.data(), static_cast<int>(bytes.size()));
         if (event) smf_track_add_event_pulses(m_track, event, pulse);
@@ -84,6 +87,10 @@ Result<std::vector<std::uint8_t>> mapToMidi(const SongMap& map) {
         pulse += pulsesPerQuarter;
     }
     const int firstBeatPulse = pulse;
+    // What MIDI has no event for, in the words of a facts file; others' programs leave texts alone.
+    if (!map.metre.grouping.empty()) track.text(pulse, "metre " + toString(map.metre));
+    for (const Stop& stop : map.stops) track.text(pulse, "stop " + numberText(stop.start) + " " + numberText(stop.end) + " " + std::to_string(stop.beats));
+    for (const Fermata& held : map.fermatas) track.text(pulse, "fermata " + numberText(held.start) + " " + numberText(held.end));
     std::size_t bar = 0;
     std::size_t phrase = 0;
     int shownBeats = 0;
