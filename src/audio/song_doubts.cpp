@@ -14,9 +14,13 @@ constexpr double surely = 1.5;        // logarithm of odds (one to four and a ha
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 3;
 
+/// Was it stated of the whole song?
 template <typename Fact>
 bool stated(const std::vector<SongFact>& facts) {
-    return std::any_of(facts.begin(), facts.end(), [](const SongFact& f) { return std::holds_alternative<Fact>(f); });
+    return std::any_of(facts.begin(), facts.end(), [](const SongFact& f) {
+        const auto* fact = std::get_if<Fact>(&f);
+        return fact && !fact->within;
+    });
 }
 
 std::string barsOf(const Metre& metre) { return "bars of " + std::to_string(metre.beats) + ", " + toString(metre); }
@@ -162,8 +166,12 @@ private:
     }
 
     bool isStated(const Bar& bar) const {
-        const std::size_t pulse = bar.firstBeat / m_d.parts;
-        return std::any_of(m_d.known.lengths.begin(), m_d.known.lengths.end(), [&](const auto& l) { return l.beat == pulse; });
+        const Seconds at = m_d.map.beats[bar.firstBeat].time;
+        return std::any_of(m_d.facts.begin(), m_d.facts.end(), [&](const SongFact& fact) {
+            if (const auto* f = std::get_if<BarFact>(&fact)) return std::abs(f->at - at) <= 0.07;
+            if (const auto* f = std::get_if<MetreFact>(&fact); f && f->within) return f->within->from - 0.07 <= at && at < f->within->to;
+            return false;
+        });
     }
 
     void stops() {

@@ -4,6 +4,7 @@
 #include "audio/song_doubts.h"
 #include "audio/stop_detection.h"
 #include "audio/subdivision.h"
+#include "core/map_splice.h"
 #include "core/song_facts.h"
 
 #include <algorithm>
@@ -45,6 +46,51 @@ std::size_t nearest(const std::vector<double>& beats, double at) {
     return static_cast<std::size_t>(after - beats.begin()) - (at - *std::prev(after) <= *after - at ? 1 : 0);
 }
 
+/// A part of the song that a person gave its own metre or tempo.
+struct OwnPart {
+    SongSpan span;
+    std::optional<Metre> metre;
+    std::optional<Bpm> bpm;
+};
+
+/// The parts in the order of the song; metre and tempo of the same part are one.
+std::vector<OwnPart> ownParts(const std::vector<SongFact>& facts) {
+    std::vector<OwnPart> parts;
+    const auto at = [&](const SongSpan& span) -> OwnPart& {
+        for (OwnPart& part : parts)
+            if (std::abs(part.span.from - span.from) < snap && std::abs(part.span.to - span.to) < snap) return part;
+        return parts.emplace_back(OwnPart{span, {}, {}});
+    };
+    for (const SongFact& fact : facts) {
+        if (const auto* f = std::get_if<MetreFact>(&fact); f && f->within) at(*f->within).metre = f->metre;
+        if (const auto* f = std::get_if<TempoFact>(&fact); f && f->within) at(*f->within).bpm = f->bpm;
+    }
+    std::stable_sort(parts.begin(), parts.end(), [](const OwnPart& a, const OwnPart& b) { return a.span.from < b.span.from; });
+    return parts;
+}
+
+/// The time a fact speaks of, or nothing when it is of the whole song or of a part.
+std::optional<Seconds> placeOf(const SongFact& fact) {
+    if (const auto* f = std::get_if<OneFact>(&fact)) return f->at;
+    if (const auto* f = std::get_if<BarFact>(&fact)) return f->at;
+    if (const auto* f = std::get_if<BeatFact>(&fact)) return f->at;
+    if (const auto* f = std::get_if<PhraseFact>(&fact)) return f->at;
+    if (const auto* f = std::get_if<StopFact>(&fact)) return f->from;
+    if (const auto* f = std::get_if<FermataFact>(&fact)) return f->from;
+    return std::nullopt;
+}
+
+bool inside(const OwnPart& part, Seconds at) { return at >= part.span.from - snap && at < part.span.to - snap; }
+
+/// Facts about the song outside its own parts: those inside bind there.
+std::vector<SongFact> factsOutside(const std::vector<OwnPart>& parts, std::vector<SongFact> facts) {
+    std::erase_if(facts, [&](const SongFact& fact) {
+        const auto at = placeOf(fact);
+        return at && !std::holds_alternative<PhraseFact>(fact) && std::any_of(parts.begin(), parts.end(), [&](const OwnPart& p) { return inside(p, *at); });
+    });
+    return facts;
+}
+
 /// What was stated, sorted by what it speaks of.
 struct Stated {
     std::vector<double> places; ///< beats fall here
@@ -64,8 +110,8 @@ struct Stated {
             if (const auto* f = std::get_if<PhraseFact>(&fact)) { phrases.push_back(*f); places.push_back(f->at); }
             if (const auto* f = std::get_if<StopFact>(&fact)) stops.push_back(*f);
             if (const auto* f = std::get_if<FermataFact>(&fact)) fermatas.push_back(*f);
-            if (const auto* f = std::get_if<TempoFact>(&fact)) tempo = *f;
-            if (const auto* f = std::get_if<MetreFact>(&fact)) metre = *f;
+            if (const auto* f = std::get_if<TempoFact>(&fact); f && !f->within) tempo = *f;
+            if (const auto* f = std::get_if<MetreFact>(&fact); f && !f->within) metre = *f;
         }
         std::sort(places.begin(), places.end());
     }
@@ -73,20 +119,20 @@ struct Stated {
 
 class Solver {
 public:
-    Solver(const HeardSong& song, const std::vector<SongFact>& facts) : m_song(song), m_facts(facts), m_stated(facts) {}
+    Solver(const HeardSong& song, const std::vector<SongFact>& facts)
+        : m_song(song), m_facts(facts), m_ownParts(ownParts(facts)), m_stated(factsOutside(m_ownParts, facts)) {}
 
     Result<SongReading> run() {
         if (auto conflict = conflictIn(m_facts)) return tl::unexpected(*conflict);
         for (double at : m_stated.places)
             if (at > m_song.features.seconds + 1)
                 return fail(ErrorCode::BadValue, "A fact lies outside the song, which ends after " + std::to_string(static_cast<int>(m_song.features.seconds)) + " seconds.");
-        if (auto chosen = choose(); !chosen) return tl::unexpected(chosen.error());
-        placeBeats();
-        if (auto cut = cutBars(); !cut) return tl::unexpected(cut.error());
-        draft();
+        if (auto drawn = beatsAndBars(); !drawn) return tl::unexpected(drawn.error());
         dropTail();
+        for (const OwnPart& part : m_ownParts)
+            if (auto done = solvePart(part); !done) return tl::unexpected(done.error());
         phrases();
-        settleOddBars();
+        if (m_ownParts.empty()) settleOddBars();
         m_map.stops = findStops(m_map, m_song.features);
         auto settled = withFacts(m_map, m_facts); // names, and whatever is left to be seen as stated
         if (!settled) return tl::unexpected(settled.error());
@@ -98,6 +144,28 @@ public:
     }
 
 private:
+    Result<void> beatsAndBars() {
+        if (auto chosen = choose(); !chosen) return chosen;
+        placeBeats();
+        if (auto cut = cutBars(); !cut) return cut;
+        draft();
+        return {};
+    }
+
+    /// A part with its own metre or tempo is solved as if the whole song had it, and taken over from its start to its end.
+    Result<void> solvePart(const OwnPart& part) {
+        std::vector<SongFact> facts{MetreFact{part.metre.value_or(m_map.metre)}};
+        if (part.bpm) facts.push_back(TempoFact{*part.bpm});
+        else if (const auto tempo = medianTempo(m_map); tempo && part.metre && part.metre->unit == m_map.metre.unit) facts.push_back(TempoFact{*tempo});
+        for (const SongFact& fact : m_facts)
+            if (const auto at = placeOf(fact); at && inside(part, *at)) facts.push_back(fact);
+        facts = addFact(std::move(facts), OneFact{part.span.from});
+        Solver solver(m_song, facts);
+        if (auto drawn = solver.beatsAndBars(); !drawn) return drawn;
+        m_map = withStretch(m_map, solver.m_map, part.span.from, part.span.to);
+        return {};
+    }
+
     /// Beats a map would have in one beat of this reading's pulse.
     std::size_t partsOf(const PulseCandidate& pulse, const MetreReading& reading) const {
         if (!reading.grouping.empty()) return 1;
@@ -337,6 +405,7 @@ private:
 
     const HeardSong& m_song;
     const std::vector<SongFact>& m_facts;
+    std::vector<OwnPart> m_ownParts;
     Stated m_stated;
     MetreReadings m_atTempo; ///< readings at a stated tempo that was not among those heard
     MetreReading m_reading;

@@ -57,9 +57,17 @@ Json mapToJson(const SongMap& map) {
     return out;
 }
 
+Json withPart(Json fact, const std::optional<SongSpan>& part) {
+    if (part) {
+        fact["from_s"] = part->from;
+        fact["to_s"] = part->to;
+    }
+    return fact;
+}
+
 Json factToJson(const SongFact& fact) {
     return std::visit(Overloaded{[](const PulseFact& f) { return Json{{"fact", "pulse"}, {"factor", f.factor}}; },
-                                 [](const MetreFact& f) { return Json{{"fact", "metre"}, {"metre", toString(f.metre)}}; },
+                                 [](const MetreFact& f) { return withPart({{"fact", "metre"}, {"metre", toString(f.metre)}}, f.within); },
                                  [](const OneFact& f) { return Json{{"fact", "one"}, {"at_s", f.at}}; },
                                  [](const BarFact& f) {
                                      Json j{{"fact", "bar"}, {"at_s", f.at}, {"beats", f.beats}};
@@ -73,7 +81,7 @@ Json factToJson(const SongFact& fact) {
                                  },
                                  [](const NameFact& f) { return Json{{"fact", "name"}, {"at_s", f.at}, {"name", f.name}}; },
                                  [](const BeatFact& f) { return Json{{"fact", "beat"}, {"at_s", f.at}}; },
-                                 [](const TempoFact& f) { return Json{{"fact", "tempo"}, {"bpm", f.bpm}}; },
+                                 [](const TempoFact& f) { return withPart({{"fact", "tempo"}, {"bpm", f.bpm}}, f.within); },
                                  [](const StopFact& f) { return Json{{"fact", "stop"}, {"at_s", f.from}, {"end_s", f.to}, {"beats", f.beats}}; },
                                  [](const FermataFact& f) { return Json{{"fact", "fermata"}, {"at_s", f.from}, {"end_s", f.to}}; }},
                       fact);
@@ -262,6 +270,14 @@ SongMap mapFrom(const Field& field) {
     return map;
 }
 
+std::optional<SongSpan> partFrom(const Field& field) {
+    const auto from = field.maybe("from_s");
+    if (!from) return std::nullopt;
+    const SongSpan part{from->seconds(), field["to_s"].seconds()};
+    if (part.to <= part.from) field["to_s"].bad("should be after from_s");
+    return part;
+}
+
 SongFact factFrom(const Field& field) {
     const std::string kind = field["fact"].text();
     const auto at = [&] { return field["at_s"].seconds(); };
@@ -272,8 +288,8 @@ SongFact factFrom(const Field& field) {
         return PulseFact{factor};
     }
     if (kind == "metre") {
-        field.onlyKeys({"fact", "metre"});
-        return MetreFact{field["metre"].valueOf(parseMetre(field["metre"].text()))};
+        field.onlyKeys({"fact", "metre", "from_s", "to_s"});
+        return MetreFact{field["metre"].valueOf(parseMetre(field["metre"].text())), partFrom(field)};
     }
     if (kind == "one") {
         field.onlyKeys({"fact", "at_s"});
@@ -300,10 +316,10 @@ SongFact factFrom(const Field& field) {
         return BeatFact{at()};
     }
     if (kind == "tempo") {
-        field.onlyKeys({"fact", "bpm"});
+        field.onlyKeys({"fact", "bpm", "from_s", "to_s"});
         const double bpm = field["bpm"].number();
         if (!(bpm >= 10 && bpm <= 600)) field["bpm"].bad("should be 10 to 600");
-        return TempoFact{bpm};
+        return TempoFact{bpm, partFrom(field)};
     }
     if (kind == "stop" || kind == "fermata") {
         if (kind == "stop") field.onlyKeys({"fact", "at_s", "end_s", "beats"});

@@ -1,6 +1,7 @@
 #include "core/song_facts.h"
 
 #include "core/clock_text.h"
+#include "core/map_splice.h"
 
 #include <algorithm>
 #include <cmath>
@@ -263,12 +264,68 @@ void numberUnnamedPhrases(SongMap& map) {
         if (map.phrases[i].label.empty()) map.phrases[i].label = "Phrase " + std::to_string(i + 1);
 }
 
+std::string partText(const std::optional<SongSpan>& part) {
+    return part ? " from " + clockText(part->from) + " to " + clockText(part->to) : std::string();
+}
+
+/// Equal bars of a metre on the beats of a part.
+SongMap barsWithin(const SongMap& map, const SongSpan& part, const Metre& metre) {
+    SongMap inside = map;
+    inside.bars.clear();
+    inside.metre = metre;
+    std::size_t beat = 0;
+    while (beat < map.beats.size() && map.beats[beat].time < part.from - snapSeconds) ++beat;
+    for (; beat < map.beats.size() && map.beats[beat].time < part.to - snapSeconds; beat += static_cast<std::size_t>(metre.beats))
+        inside.bars.push_back({beat, metre.beats, metre.grouping, false});
+    return inside;
+}
+
+/// Even beats of a tempo in a part, in bars of the map's metre; nothing when the part has that tempo already.
+std::optional<SongMap> beatsWithin(const SongMap& map, const SongSpan& part, Bpm bpm) {
+    SongMap inside;
+    for (const Beat& beat : map.beats)
+        if (beat.time >= part.from - snapSeconds && beat.time < part.to - snapSeconds) inside.beats.push_back(beat);
+    inside.end = part.to;
+    constexpr double sameTempo = 0.08;
+    if (const auto tempo = medianTempo(inside); tempo && std::abs(std::log(*tempo / bpm)) < sameTempo) return std::nullopt;
+    const auto beats = static_cast<std::size_t>(std::max(1L, std::lround((part.to - part.from) * bpm / 60)));
+    inside.beats.clear();
+    for (std::size_t b = 0; b < beats; ++b) {
+        if (b % static_cast<std::size_t>(map.metre.beats) == 0) inside.bars.push_back({b, 0, map.metre.grouping, false});
+        inside.beats.push_back({part.from + static_cast<double>(b) * (part.to - part.from) / static_cast<double>(beats), 1, false});
+    }
+    return inside;
+}
+
+/// Tempo and metre of parts of the song.
+Result<void> applyParts(SongMap& map, const std::vector<SongFact>& facts) {
+    const auto inSong = [&](const SongSpan& part, const SongFact& fact) -> Result<void> {
+        if (map.beats.empty() || part.from > map.end || part.to < map.beats.front().time)
+            return fail(ErrorCode::BadValue, "This lies outside the song's beats: " + describe(fact) + ".");
+        return {};
+    };
+    for (const SongFact& fact : facts) {
+        const auto* tempo = std::get_if<TempoFact>(&fact);
+        if (!tempo || !tempo->within) continue;
+        if (auto fits = inSong(*tempo->within, fact); !fits) return fits;
+        const SongSpan part{std::max(tempo->within->from, map.beats.front().time), std::min(tempo->within->to, map.end)};
+        if (const auto inside = beatsWithin(map, part, tempo->bpm)) map = withStretch(map, *inside, part.from, part.to);
+    }
+    for (const SongFact& fact : facts) {
+        const auto* metre = std::get_if<MetreFact>(&fact);
+        if (!metre || !metre->within) continue;
+        if (auto fits = inSong(*metre->within, fact); !fits) return fits;
+        map = withStretch(map, barsWithin(map, *metre->within, metre->metre), metre->within->from, metre->within->to);
+    }
+    return {};
+}
+
 } // namespace
 
 std::string describe(const SongFact& fact) {
     return std::visit(
         Overloaded{[](const PulseFact& f) { return std::string(f.factor == 2 ? "twice as many beats" : "half as many beats"); },
-                   [](const MetreFact& f) { return "the metre is " + toString(f.metre); },
+                   [](const MetreFact& f) { return "the metre is " + toString(f.metre) + partText(f.within); },
                    [](const OneFact& f) { return "a 1 at " + clockText(f.at); },
                    [](const BarFact& f) {
                        return "the bar at " + clockText(f.at) + " has " + std::to_string(f.beats) +
@@ -280,7 +337,7 @@ std::string describe(const SongFact& fact) {
                    },
                    [](const NameFact& f) { return "the phrase at " + clockText(f.at) + " is called “" + f.name + "”"; },
                    [](const BeatFact& f) { return "a beat at " + clockText(f.at); },
-                   [](const TempoFact& f) { return "the tempo is " + numberText(std::round(f.bpm * 10) / 10) + " bpm"; },
+                   [](const TempoFact& f) { return "the tempo is " + numberText(std::round(f.bpm * 10) / 10) + " bpm" + partText(f.within); },
                    [](const StopFact& f) {
                        return "a stop of " + std::to_string(f.beats) + " from " + clockText(f.from) + " to " + clockText(f.to);
                    },
@@ -293,7 +350,8 @@ Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& 
     for (const SongFact& fact : facts)
         if (const auto* pulse = std::get_if<PulseFact>(&fact)) applyPulse(map, pulse->factor);
     for (const SongFact& fact : facts)
-        if (const auto* metre = std::get_if<MetreFact>(&fact); metre && !(metre->metre == map.metre)) applyMetre(map, metre->metre);
+        if (const auto* metre = std::get_if<MetreFact>(&fact); metre && !metre->within && !(metre->metre == map.metre)) applyMetre(map, metre->metre);
+    if (auto done = applyParts(map, facts); !done) return tl::unexpected(done.error());
     std::vector<Anchor> anchors;
     for (const SongFact& fact : facts) {
         const auto* one = std::get_if<OneFact>(&fact);
@@ -336,10 +394,11 @@ std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact)
         else facts.push_back(fact);
         return facts;
     }
-    const auto place = [](const SongFact& f) -> std::optional<Seconds> {
+    constexpr Seconds wholeSong = -1e6; // no place is there
+    const auto place = [&](const SongFact& f) -> std::optional<Seconds> {
         return std::visit(Overloaded{[](const PulseFact&) { return std::optional<Seconds>{}; },
-                                     [](const MetreFact&) { return std::optional<Seconds>{0}; },
-                                     [](const TempoFact&) { return std::optional<Seconds>{0}; },
+                                     [&](const MetreFact& metre) { return std::optional<Seconds>{metre.within ? metre.within->from : wholeSong}; },
+                                     [&](const TempoFact& tempo) { return std::optional<Seconds>{tempo.within ? tempo.within->from : wholeSong}; },
                                      [](const StopFact& stop) { return std::optional<Seconds>{stop.from}; },
                                      [](const FermataFact& held) { return std::optional<Seconds>{held.from}; },
                                      [](const auto& other) { return std::optional<Seconds>{other.at}; }},

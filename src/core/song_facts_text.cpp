@@ -50,7 +50,10 @@ public:
         if (kind == "one") fact = OneFact{time(1)};
         else if (kind == "beat") fact = BeatFact{time(1)};
         else if (kind == "bar") fact = bar();
-        else if (kind == "tempo") fact = TempoFact{inside(value(1, "a tempo in beats a minute"), 10, 600, "A tempo lies between 10 and 600 beats a minute.")};
+        else if (kind == "tempo") {
+            const Bpm bpm = inside(value(1, "a tempo in beats a minute"), 10, 600, "A tempo lies between 10 and 600 beats a minute.");
+            fact = TempoFact{bpm, within(2)};
+        }
         else if (kind == "metre") fact = metre();
         else if (kind == "phrase") fact = PhraseFact{time(1), m_words.size() > 2 ? std::optional<int>(whole(2)) : std::nullopt};
         else if (kind == "stop") fact = stop();
@@ -80,6 +83,13 @@ private:
         if (number < from || number > to) say(otherwise);
         return number;
     }
+    /// The part of the song that words `at` and the next name, if they are there.
+    std::optional<SongSpan> within(std::size_t at) {
+        if (m_words.size() <= at) return std::nullopt;
+        const SongSpan span{time(at), time(at + 1)};
+        if (span.to <= span.from) say("A part of the song ends after it begins.");
+        return span;
+    }
     int whole(std::size_t at) {
         m_most = std::max(m_most, at + 1);
         const auto read = at < m_words.size() ? number<int>(m_words[at]) : std::nullopt;
@@ -100,7 +110,7 @@ private:
         m_most = 2;
         const auto read = m_words.size() > 1 ? parseMetre(m_words[1]) : parseMetre("");
         if (!read) say(read.error().message);
-        return MetreFact{read.value_or(Metre{})};
+        return MetreFact{read.value_or(Metre{}), within(2)};
     }
     SongFact stop() {
         const Seconds from = time(1), to = time(2);
@@ -119,11 +129,12 @@ private:
 
 std::optional<std::string> factLine(const SongFact& fact) {
     const auto n = [](double v) { return numberText(std::round(v * 10000) / 10000); };
+    const auto part = [&](const std::optional<SongSpan>& span) { return span ? " " + n(span->from) + " " + n(span->to) : std::string(); };
     if (const auto* f = std::get_if<OneFact>(&fact)) return "one " + n(f->at);
     if (const auto* f = std::get_if<BeatFact>(&fact)) return "beat " + n(f->at);
     if (const auto* f = std::get_if<BarFact>(&fact)) return "bar " + n(f->at) + " " + std::to_string(f->beats) + groupsText(f->grouping);
-    if (const auto* f = std::get_if<TempoFact>(&fact)) return "tempo " + n(f->bpm);
-    if (const auto* f = std::get_if<MetreFact>(&fact)) return "metre " + toString(f->metre);
+    if (const auto* f = std::get_if<TempoFact>(&fact)) return "tempo " + n(f->bpm) + part(f->within);
+    if (const auto* f = std::get_if<MetreFact>(&fact)) return "metre " + toString(f->metre) + part(f->within);
     if (const auto* f = std::get_if<PhraseFact>(&fact)) return "phrase " + n(f->at) + (f->beats ? " " + std::to_string(*f->beats) : std::string());
     if (const auto* f = std::get_if<StopFact>(&fact)) return "stop " + n(f->from) + " " + n(f->to) + " " + std::to_string(f->beats);
     if (const auto* f = std::get_if<FermataFact>(&fact)) return "fermata " + n(f->from) + " " + n(f->to);
@@ -153,6 +164,11 @@ std::optional<Error> conflictIn(const std::vector<SongFact>& facts) {
     for (const SongFact& a : facts)
         for (const SongFact& b : facts) {
             if (&a == &b) continue;
+            const auto overlap = [](const std::optional<SongSpan>& x, const std::optional<SongSpan>& y) { return x && y && x->from < y->to - 0.07 && y->from < x->to - 0.07; };
+            if (const auto* x = std::get_if<MetreFact>(&a))
+                if (const auto* y = std::get_if<MetreFact>(&b); y && &a < &b && overlap(x->within, y->within) && !(x->metre == y->metre)) return exclude(a, b);
+            if (const auto* x = std::get_if<TempoFact>(&a))
+                if (const auto* y = std::get_if<TempoFact>(&b); y && &a < &b && overlap(x->within, y->within) && x->bpm != y->bpm) return exclude(a, b);
             if (const auto* x = std::get_if<StopFact>(&a)) {
                 if (const auto* y = std::get_if<StopFact>(&b); y && &a < &b && x->from < y->to && y->from < x->to) return exclude(a, b);
                 if (const auto* y = std::get_if<FermataFact>(&b); y && x->from < y->to && y->from < x->to) return exclude(a, b);

@@ -17,7 +17,7 @@ using Bpm = double;     ///< beats per minute
 struct Metre {
     int beats = 4;             ///< beats in a bar, 1 to 24
     int unit = 4;              ///< written note value of a beat: 2, 4, 8 or 16
-    std::vector<int> grouping; ///< beats of each group, summing to `beats`; empty = not grouped
+    std::vector<int> grouping = {}; ///< beats of each group, summing to `beats`; empty = not grouped
 
     bool operator==(const Metre&) const = default;
 };

@@ -89,7 +89,7 @@ private Q_SLOTS:
             case 0: facts = {OneFact{at}}; break;
             case 1: facts = {PhraseFact{at, std::nullopt}}; break;
             case 2: facts = {BarFact{at, 3 + static_cast<int>(random() % 4), {}}}; break;
-            default: facts = {BeatFact{at + 0.2}, MetreFact{{3, 4, {}}}}; break;
+            default: facts = {BeatFact{at + 0.2}, MetreFact{{3, 4}}}; break;
             }
             const auto then = solveSong(m_demo, facts);
             QVERIFY2(then, describe(facts.front()).c_str());
@@ -125,7 +125,7 @@ private Q_SLOTS:
     }
     void theOrderOfFactsDoesNotMatter() {
         const double a = m_plain.map.beats[40].time, b = m_plain.map.beats[120].time;
-        const std::vector<SongFact> facts{BarFact{a, 2, {}}, PhraseFact{b, std::nullopt}, TempoFact{100}};
+        const std::vector<SongFact> facts{BarFact{a, 2}, PhraseFact{b, std::nullopt}, TempoFact{100}};
         const std::vector<SongFact> turned(facts.rbegin(), facts.rend());
         QVERIFY(test::must(solveSong(m_demo, facts)).map == test::must(solveSong(m_demo, turned)).map);
     }
@@ -171,6 +171,38 @@ private Q_SLOTS:
             QVERIFY(!loadFeatures(path));
         }
         QVERIFY(!loadFeatures("/no/such/file"));
+    }
+    /// Sixteen bars of four, twelve of three, eight of four: the middle is stated to be in three.
+    void aPartIsSolvedInItsOwnMetre() {
+        std::vector<double> ones, beats;
+        double at = 1;
+        for (const auto& [bars, length] : {std::pair{16, 4}, std::pair{12, 3}, std::pair{8, 4}})
+            for (int bar = 0; bar < bars; ++bar)
+                for (int b = 0; b < length; ++b, at += 0.5) (b == 0 ? ones : beats).push_back(at);
+        AudioBuffer sound = test::ticks(beats, at + 2);
+        for (double one : ones) {
+            const auto first = static_cast<std::size_t>(one * 44100);
+            for (std::size_t i = 0; i < 6000; ++i) sound.samples[first + i] += static_cast<float>(0.8 * std::sin(0.0128 * static_cast<double>(i)) * std::exp(-static_cast<double>(i) / 2000));
+        }
+        const double from = ones[16], to = ones[28];
+        const auto heard = test::must(hearSound(sound));
+        const SongMap map = test::must(solveSong(heard, {OneFact{ones[0]}, MetreFact{{4, 4}}, MetreFact{{3, 4}, SongSpan{from, to}}})).map;
+        QVERIFY(validate(map));
+        std::vector<int> lengths;
+        for (const Bar& bar : map.bars)
+            if (const double start = map.beats[bar.firstBeat].time; start > 0.9 && start < at - 2.1) lengths.push_back(bar.beats);
+        std::vector<int> expected(16, 4);
+        expected.insert(expected.end(), 12, 3);
+        expected.insert(expected.end(), 7, 4);
+        QCOMPARE(lengths, expected);
+    }
+    void aPartAtItsOwnTempoChangesNothingElse() {
+        const double from = m_plain.map.beats[64].time, to = m_plain.map.beats[96].time;
+        const SongMap map = test::must(solveSong(m_demo, {TempoFact{2 * *medianTempo(m_plain.map), SongSpan{from, to}}})).map;
+        QVERIFY(validate(map));
+        const auto count = [&](double a, double b) { return std::count_if(map.beats.begin(), map.beats.end(), [&](const Beat& beat) { return beat.time > a - 0.03 && beat.time < b - 0.03; }); };
+        QCOMPARE(count(from, to), 64);
+        QCOMPARE(count(m_plain.map.beats[0].time, from), 64);
     }
     /// S18: eighths of 0.2 s in 3+2+2, a low stroke on the 1 and a high one on the other groups.
     void unevenBarsAreHeard() {

@@ -38,6 +38,8 @@ Document rich() {
     d = test::must(applyEdit(d, StateFact{NameFact{1, "Opening"}}));
     d = test::must(applyEdit(d, StateFact{BeatFact{3}}));
     d = test::must(applyEdit(d, StateFact{TempoFact{119.5}}));
+    d = test::must(applyEdit(d, StateFact{TempoFact{122, SongSpan{8, 12}}}));
+    d = test::must(applyEdit(d, StateFact{MetreFact{{3, 4}, SongSpan{12, 18}}}));
     d = test::must(applyEdit(d, StateFact{StopFact{20, 22, 4}}));
     d = test::must(applyEdit(d, StateFact{FermataFact{12, 12.5}}));
     d = test::must(applyEdit(d, SetStart{9.25}));

@@ -113,7 +113,7 @@ private Q_SLOTS:
     }
     void factsChangeTheMapAndCanBeForgotten() {
         const Document before = test::documentOn("intro 16 | verse 32");
-        const Document with = must(applyEdit(before, StateFact{MetreFact{{3, 4, {}}}}));
+        const Document with = must(applyEdit(before, StateFact{MetreFact{{3, 4}}}));
         QCOMPARE(with.map->metre.beats, 3);
         QVERIFY(must(applyEdit(with, ForgetFact{0})) == before);
         QVERIFY(!applyEdit(before, StateFact{OneFact{-50}}));

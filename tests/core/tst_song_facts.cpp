@@ -58,10 +58,30 @@ private Q_SLOTS:
         QCOMPARE(phrasesOf(*withFacts(m_song, {PhraseFact{8, 24}})), "8 24 8");
     }
     void theMetreRebuildsTheBars() {
-        const SongMap map = *withFacts(m_song, {MetreFact{{3, 4, {}}}});
+        const SongMap map = *withFacts(m_song, {MetreFact{{3, 4}}});
         QCOMPARE(barsOf(map), "3 3 2 3 3 3 3 3 1 3 3 3 3 3 1");
         QCOMPARE(phrasesOf(map), "8 16 16");
         QCOMPARE(map.metre.beats, 3);
+    }
+    void aPartCanHaveItsOwnMetre() {
+        const SongMap map = *withFacts(m_song, {MetreFact{{3, 4}, SongSpan{8, 20}}});
+        QCOMPARE(barsOf(map), "4 4 3 3 3 3 4 4 4 4 4");
+        QCOMPARE(phrasesOf(map), "8 16 16");
+        QCOMPARE(map.metre.beats, 4);
+        QCOMPARE(barsOf(*withFacts(m_song, {MetreFact{{3, 4}, SongSpan{8, 18}}})), "4 4 3 3 3 1 2 4 4 4 4 4"); // what does not fit stays an odd bar
+    }
+    void aPartCanHaveItsOwnTempo() {
+        const SongMap map = *withFacts(m_song, {TempoFact{90, SongSpan{8, 24}}});
+        QCOMPARE(map.beats.size(), std::size_t{48}); // 24 beats where there were 16
+        QVERIFY(qAbs(map.beats[9].time - (8 + 60.0 / 90)) < 1e-9);
+        QCOMPARE(phrasesOf(map), "8 24 16");
+        QVERIFY(*withFacts(m_song, {TempoFact{62, SongSpan{8, 24}}}) == m_song); // it has that tempo already
+        QVERIFY(!withFacts(m_song, {TempoFact{90, SongSpan{400, 500}}}));
+    }
+    void partsThatOverlapExcludeEachOther() {
+        QVERIFY(conflictIn({MetreFact{{3, 4}, SongSpan{8, 20}}, MetreFact{{5, 4}, SongSpan{16, 30}}}));
+        QVERIFY(!conflictIn({MetreFact{{3, 4}, SongSpan{8, 20}}, MetreFact{{5, 4}, SongSpan{20, 30}}, MetreFact{{4, 4}}}));
+        QVERIFY(conflictIn({TempoFact{90, SongSpan{8, 20}}, TempoFact{100, SongSpan{16, 30}}}));
     }
     void thePulseCanBeDoubledAndHalved() {
         const SongMap twice = *withFacts(m_song, {PulseFact{2}});
@@ -113,13 +133,15 @@ private Q_SLOTS:
             const auto time = rc::gen::map(rc::gen::inRange(0, 41), [](int t) { return static_cast<double>(t); });
             std::vector<SongFact> facts;
             const int n = *rc::gen::inRange(0, 6);
-            for (int i = 0; i < n; ++i) switch (*rc::gen::inRange(0, 6)) {
+            for (int i = 0; i < n; ++i) switch (*rc::gen::inRange(0, 8)) {
                 case 0: facts = addFact(facts, OneFact{*time}); break;
                 case 1: facts = addFact(facts, BarFact{*time, *rc::gen::inRange(1, 8), {}}); break;
                 case 2: facts = addFact(facts, PhraseFact{*time, std::nullopt}); break;
                 case 3: facts = addFact(facts, PhraseFact{*time, *rc::gen::inRange(1, 40)}); break;
+                case 6: facts = addFact(facts, MetreFact{{*rc::gen::inRange(1, 9), 4}, SongSpan{*time, 45.0}}); break;
+                case 7: facts = addFact(facts, TempoFact{static_cast<double>(*rc::gen::inRange(20, 300)), SongSpan{*time, 42.0}}); break;
                 case 4: facts = addFact(facts, PulseFact{*rc::gen::element(2, -2)}); break;
-                default: facts = addFact(facts, MetreFact{{*rc::gen::inRange(2, 6), 4, {}}}); break;
+                default: facts = addFact(facts, MetreFact{{*rc::gen::inRange(2, 6), 4}}); break;
             }
             const auto map = withFacts(m_song, facts);
             if (!map) return;
