@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/counting_scheme.h"
+#include "core/moment.h"
 #include "core/routine.h"
 #include "core/song_facts.h"
 #include "core/song_map.h"
@@ -25,18 +26,38 @@ struct SongReference {
     bool operator==(const SongReference&) const = default;
 };
 
+/// Where the map of the song comes from. Only one that was heard is solved anew around what is stated.
+enum class MapOrigin { Heard, Typed, Tapped, Imported, Carried };
+
+[[nodiscard]] std::string toString(MapOrigin origin);
+[[nodiscard]] Result<MapOrigin> parseMapOrigin(std::string_view text);
+
+/// A song typed as structure; see mapFromStructure().
+struct TypedStructure {
+    std::string text;
+    Bpm bpm = 112;
+    Metre metre;
+    Seconds offset = 0;
+
+    bool operator==(const TypedStructure&) const = default;
+};
+
 /// Everything a routine file holds: one value. Large parts that rarely change are shared.
 struct Document {
     std::string title;
     SongReference song;
     std::shared_ptr<const SongMap> detected; ///< as analysed; never null
+    MapOrigin origin = MapOrigin::Heard;
+    std::optional<TypedStructure> typed;     ///< what `detected` was made of, where it was typed
+    std::vector<Moment> moments;             ///< in the order of time
     std::vector<SongFact> facts;             ///< what a person stated, in the order it was stated
     std::shared_ptr<const SongMap> map;      ///< `detected` with `facts`; derived, never null
     CountingScheme scheme;
     Routine routine;
 
     bool operator==(const Document& other) const {
-        return title == other.title && song == other.song && *detected == *other.detected && facts == other.facts &&
+        return title == other.title && song == other.song && *detected == *other.detected && origin == other.origin && typed == other.typed &&
+               moments == other.moments && facts == other.facts &&
                scheme == other.scheme && routine == other.routine;
     }
 };

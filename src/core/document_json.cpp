@@ -83,6 +83,7 @@ Json factToJson(const SongFact& fact) {
                                  [](const BeatFact& f) { return Json{{"fact", "beat"}, {"at_s", f.at}}; },
                                  [](const TempoFact& f) { return withPart({{"fact", "tempo"}, {"bpm", f.bpm}}, f.within); },
                                  [](const StopFact& f) { return Json{{"fact", "stop"}, {"at_s", f.from}, {"end_s", f.to}, {"beats", f.beats}}; },
+                                 [](const NudgeFact& f) { return Json{{"fact", "nudge"}, {"by_s", f.by}}; },
                                  [](const FermataFact& f) { return Json{{"fact", "fermata"}, {"at_s", f.from}, {"end_s", f.to}}; }},
                       fact);
 }
@@ -287,6 +288,12 @@ SongFact factFrom(const Field& field) {
         if (factor != 2 && factor != -2) field["factor"].bad("should be 2 or -2");
         return PulseFact{factor};
     }
+    if (kind == "nudge") {
+        field.onlyKeys({"fact", "by_s"});
+        const double by = field["by_s"].number();
+        if (!(std::abs(by) <= 0.1)) field["by_s"].bad("should be at most a tenth of a second");
+        return NudgeFact{by};
+    }
     if (kind == "metre") {
         field.onlyKeys({"fact", "metre", "from_s", "to_s"});
         return MetreFact{field["metre"].valueOf(parseMetre(field["metre"].text())), partFrom(field)};
@@ -428,8 +435,27 @@ Routine routineFrom(const Field& field) {
     return routine;
 }
 
+TypedStructure structureFrom(const Field& field) {
+    field.onlyKeys({"text", "bpm", "metre", "offset_s"});
+    TypedStructure typed{field["text"].text(), field["bpm"].number(), field["metre"].valueOf(parseMetre(field["metre"].text())), field["offset_s"].seconds()};
+    if (!(typed.bpm >= 10 && typed.bpm <= 600)) field["bpm"].bad("should be 10 to 600");
+    return typed;
+}
+
+std::vector<Moment> momentsFrom(const Field& field, std::uint32_t lastId) {
+    std::vector<Moment> moments;
+    IdsSeen<MomentId> ids;
+    for (const Field& m : field.items()) {
+        m.onlyKeys({"id", "at_s", "kind", "text"});
+        moments.push_back({m["id"].id<MomentId>(), m["at_s"].seconds(), m["kind"].valueOf(parseMomentKind(m["kind"].text())), m["text"].text()});
+        ids.add(m["id"], moments.back().id, lastId);
+    }
+    std::stable_sort(moments.begin(), moments.end(), [](const Moment& a, const Moment& b) { return a.at < b.at; });
+    return moments;
+}
+
 Document documentFrom(const Field& field) {
-    field.onlyKeys({"format", "version", "title", "song", "map", "facts", "counting", "routine"});
+    field.onlyKeys({"format", "version", "title", "song", "map", "map_origin", "structure", "moments", "facts", "counting", "routine"});
     Document document;
     document.title = field["title"].text();
     if (const auto song = field.maybe("song")) {
@@ -445,6 +471,9 @@ Document documentFrom(const Field& field) {
     counting.onlyKeys({"unit", "bars_per_set"});
     document.scheme = {counting["unit"].valueOf(parseCountUnit(counting["unit"].text())), counting["bars_per_set"].whole<int>(1, 16)};
     document.routine = routineFrom(field["routine"]);
+    if (const auto origin = field.maybe("map_origin")) document.origin = origin->valueOf(parseMapOrigin(origin->text()));
+    if (const auto typed = field.maybe("structure")) document.typed = structureFrom(*typed);
+    if (const auto moments = field.maybe("moments")) document.moments = momentsFrom(*moments, document.routine.lastId);
     auto settled = withFacts(std::move(document), std::move(facts));
     if (!settled) field["facts"].bad(settled.error().message);
     return std::move(*settled);
@@ -468,6 +497,13 @@ std::string toJson(const Document& document) {
         if (!document.song.artist.empty()) out["song"]["artist"] = document.song.artist;
     }
     out["map"] = mapToJson(*document.detected);
+    if (document.origin != MapOrigin::Heard) out["map_origin"] = toString(document.origin);
+    if (document.typed)
+        out["structure"] = {{"text", document.typed->text}, {"bpm", document.typed->bpm}, {"metre", toString(document.typed->metre)}, {"offset_s", document.typed->offset}};
+    if (!document.moments.empty()) {
+        out["moments"] = Json::array();
+        for (const Moment& m : document.moments) out["moments"].push_back({{"id", m.id.value}, {"at_s", m.at}, {"kind", toString(m.kind)}, {"text", m.text}});
+    }
     out["facts"] = Json::array();
     for (const SongFact& fact : document.facts) out["facts"].push_back(factToJson(fact));
     out["counting"] = {{"unit", toString(document.scheme.unit)}, {"bars_per_set", document.scheme.barsPerSet}};

@@ -8,6 +8,7 @@ namespace {
 
 constexpr std::size_t mostRoles = 8;
 constexpr std::size_t mostPasses = 5000;
+constexpr std::size_t mostMoments = 2000;
 
 template <typename Tag>
 Id<Tag> newId(Routine& routine) { return Id<Tag>{++routine.lastId}; }
@@ -81,6 +82,42 @@ struct Applier {
         document.facts.clear();
         document.scheme = usualScheme(e.detected->metre);
         document.routine.startAt.reset();
+        document.origin = MapOrigin::Heard;
+        document.typed.reset();
+        document.moments.clear();
+        return {};
+    }
+    Done operator()(const SetMap& e) {
+        if (auto valid = validate(*e.map); !valid) return tl::unexpected(valid.error());
+        const Metre before = document.map->metre;
+        document.detected = e.map;
+        document.map = e.map;
+        document.facts.clear();
+        if (before != e.map->metre) document.scheme = usualScheme(e.map->metre);
+        document.routine.startAt.reset();
+        document.origin = e.origin;
+        document.typed = e.typed;
+        return {};
+    }
+    Done putMoment(Moment moment) {
+        if (moment.text.empty()) return fail(ErrorCode::BadValue, "A moment needs a name in your own words, such as “the big stop”.");
+        if (document.moments.size() >= mostMoments) return fail(ErrorCode::BadValue, "A song has at most 2000 moments.");
+        if (!(moment.at >= 0 && moment.at < 1e6)) return fail(ErrorCode::BadValue, "A moment lies in the song.");
+        const auto after = std::upper_bound(document.moments.begin(), document.moments.end(), moment.at, [](Seconds at, const Moment& m) { return at < m.at; });
+        document.moments.insert(after, std::move(moment));
+        return {};
+    }
+    Done operator()(const AddMoment& e) { return putMoment({newId<MomentTag>(document.routine), e.at, e.kind, e.text}); }
+    Done operator()(const ChangeMoment& e) {
+        if (!byId(document.moments, e.moment)) return gone("moment");
+        std::erase_if(document.moments, [&](const Moment& m) { return m.id == e.moment; });
+        return putMoment({e.moment, e.at, e.kind, e.text});
+    }
+    Done operator()(const RemoveMoment& e) { return std::erase_if(document.moments, [&](const Moment& m) { return m.id == e.moment; }) == 0 ? gone("moment") : Done{}; }
+    Done operator()(const SetLyrics& e) {
+        std::erase_if(document.moments, [](const Moment& m) { return m.kind == MomentKind::Lyric; });
+        for (const LyricLine& line : e.lines)
+            if (auto done = putMoment({newId<MomentTag>(document.routine), line.at, MomentKind::Lyric, line.text}); !done) return done;
         return {};
     }
     Done operator()(const MoveSongFile& e) { document.song.path = e.path; return {}; }
@@ -249,6 +286,11 @@ struct Applier {
 struct Describer {
     std::string operator()(const SetTitle&) const { return "title"; }
     std::string operator()(const SetSong&) const { return "song"; }
+    std::string operator()(const SetMap& e) const { return "song map, " + toString(e.origin); }
+    std::string operator()(const AddMoment& e) const { return "moment “" + e.text + "”"; }
+    std::string operator()(const ChangeMoment& e) const { return "change the moment “" + e.text + "”"; }
+    std::string operator()(const RemoveMoment&) const { return "remove a moment"; }
+    std::string operator()(const SetLyrics&) const { return "lines of words"; }
     std::string operator()(const MoveSongFile&) const { return "place of the song file"; }
     std::string operator()(const StateFact& e) const { return describe(e.fact); }
     std::string operator()(const ForgetFact&) const { return "forget a fact"; }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/document.h"
+#include "core/lyrics_file.h"
 
 #include <string>
 #include <variant>
@@ -13,11 +14,18 @@ namespace lc {
 struct SetTitle { std::string title; };
 /// Another recording with its map as analysed. Facts of the song before do not fit it and go.
 struct SetSong { SongReference song; std::shared_ptr<const SongMap> detected; };
+/// Another map of the same song (or of none), not heard: typed, tapped, imported or carried over. Facts about the map before go.
+struct SetMap { std::shared_ptr<const SongMap> map; MapOrigin origin = MapOrigin::Imported; std::optional<TypedStructure> typed; };
 struct MoveSongFile { std::string path; }; ///< the same recording, found elsewhere
 struct StateFact { SongFact fact; };
 struct ForgetFact { std::size_t index = 0; };
 /// Other facts, and the map solved anew around them (before the facts are put into it).
 struct SolveAround { std::vector<SongFact> facts; std::shared_ptr<const SongMap> solved; };
+struct AddMoment { Seconds at = 0; MomentKind kind = MomentKind::Hit; std::string text; };
+struct ChangeMoment { MomentId moment; Seconds at = 0; MomentKind kind = MomentKind::Hit; std::string text; };
+struct RemoveMoment { MomentId moment; };
+/// Lines of words as moments; those that were there before go.
+struct SetLyrics { std::vector<LyricLine> lines; };
 struct SetScheme { CountingScheme scheme; };
 struct SetChoices { NotationChoices choices; };
 struct RenameRole { RoleId role; std::string name; };
@@ -38,7 +46,7 @@ struct SetStart { std::optional<Seconds> at; };
 struct MuteFinding { FindingKey key; std::string reason; };
 struct UnmuteFinding { FindingKey key; };
 
-using Edit = std::variant<SetTitle, SetSong, MoveSongFile, StateFact, ForgetFact, SolveAround, SetScheme, SetChoices, RenameRole, AddRole,
+using Edit = std::variant<SetTitle, SetSong, SetMap, MoveSongFile, AddMoment, ChangeMoment, RemoveMoment, SetLyrics, StateFact, ForgetFact, SolveAround, SetScheme, SetChoices, RenameRole, AddRole,
                           RemoveRole, AddPart, RenamePart, RemovePart, SetLine, SetOrder, InsertPass, RemovePasses,
                           SetRestart, SetTag, SetLastChangeIsTouch, SetStart, MuteFinding, UnmuteFinding>;
 

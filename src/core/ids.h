@@ -19,5 +19,6 @@ using FigureId = Id<struct FigureTag>;
 using PlacementId = Id<struct PlacementTag>; ///< one use of a figure in a part
 using PartId = Id<struct PartTag>;
 using PassId = Id<struct PassTag>;
+using MomentId = Id<struct MomentTag>;
 
 } // namespace lc

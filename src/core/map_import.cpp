@@ -161,6 +161,7 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
             draft.beats.push_back(row.start + static_cast<double>(b) * (row.end - row.start) / static_cast<double>(beats));
         }
     }
+    if (draft.beats.size() < 2) return fail(ErrorCode::Unreadable, "The labels are over before a second beat.");
     draft.end = rows.back().end;
     auto map = mapFromDraft(draft);
     if (!map) return tl::unexpected(map.error());

@@ -11,6 +11,7 @@ namespace lc {
 
 namespace {
 
+constexpr Seconds furthestNudge = 0.1; // beyond it another beat is meant
 constexpr Seconds snapSeconds = 0.070; // the tolerance of the field's beat measures (Davies, Degara, Plumbley 2009)
 
 template <typename... F>
@@ -259,6 +260,13 @@ void applyPlaces(SongMap& map, const std::vector<SongFact>& facts) {
     }
 }
 
+void applyNudge(SongMap& map, Seconds by) {
+    for (Beat& beat : map.beats) beat.time += by;
+    for (Stop& stop : map.stops) stop.start += by, stop.end += by;
+    for (Fermata& held : map.fermatas) held.start += by, held.end += by;
+    map.end += by;
+}
+
 void numberUnnamedPhrases(SongMap& map) {
     for (std::size_t i = 0; i < map.phrases.size(); ++i)
         if (map.phrases[i].label.empty()) map.phrases[i].label = "Phrase " + std::to_string(i + 1);
@@ -341,6 +349,7 @@ std::string describe(const SongFact& fact) {
                    [](const StopFact& f) {
                        return "a stop of " + std::to_string(f.beats) + " from " + clockText(f.from) + " to " + clockText(f.to);
                    },
+                   [](const NudgeFact& f) { return "every beat " + std::to_string(std::lround(std::abs(f.by) * 1000)) + (f.by < 0 ? " ms earlier" : " ms later"); },
                    [](const FermataFact& f) { return "a beat held from " + clockText(f.from) + " to " + clockText(f.to); }},
         fact);
 }
@@ -382,6 +391,8 @@ Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& 
                 if (const auto phrase = phraseOfBar(map, *bar)) map.phrases[*phrase].label = name->name;
         }
     applyPlaces(map, facts);
+    for (const SongFact& fact : facts)
+        if (const auto* nudge = std::get_if<NudgeFact>(&fact)) applyNudge(map, nudge->by);
     numberUnnamedPhrases(map);
     if (auto valid = validate(map); !valid) return tl::unexpected(valid.error());
     return map;
@@ -395,8 +406,18 @@ std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact)
         return facts;
     }
     constexpr Seconds wholeSong = -1e6; // no place is there
+    if (const auto* nudge = std::get_if<NudgeFact>(&fact)) {
+        Seconds by = nudge->by;
+        for (const SongFact& old : facts)
+            if (const auto* before = std::get_if<NudgeFact>(&old)) by += before->by;
+        std::erase_if(facts, [](const SongFact& old) { return std::holds_alternative<NudgeFact>(old); });
+        by = std::clamp(std::round(by * 1000) / 1000, -furthestNudge, furthestNudge);
+        if (by != 0) facts.push_back(NudgeFact{by});
+        return facts;
+    }
     const auto place = [&](const SongFact& f) -> std::optional<Seconds> {
         return std::visit(Overloaded{[](const PulseFact&) { return std::optional<Seconds>{}; },
+                                     [](const NudgeFact&) { return std::optional<Seconds>{}; },
                                      [&](const MetreFact& metre) { return std::optional<Seconds>{metre.within ? metre.within->from : wholeSong}; },
                                      [&](const TempoFact& tempo) { return std::optional<Seconds>{tempo.within ? tempo.within->from : wholeSong}; },
                                      [](const StopFact& stop) { return std::optional<Seconds>{stop.from}; },

@@ -54,7 +54,10 @@ struct FermataFact { Seconds from = 0; Seconds to = 0; bool operator==(const Fer
 struct PulseFact { int factor = 2; bool operator==(const PulseFact&) const = default; };
 struct NameFact { Seconds at = 0; std::string name; bool operator==(const NameFact&) const = default; }; ///< of a phrase
 
-using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact, NameFact, BeatFact, TempoFact, StopFact, FermataFact>;
+/// Every beat that much later; several add up, to a tenth of a second at most.
+struct NudgeFact { Seconds by = 0; bool operator==(const NudgeFact&) const = default; };
+
+using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact, NameFact, BeatFact, TempoFact, StopFact, FermataFact, NudgeFact>;
 
 /// A fact in words: "bar at 0:35.2 has 2 beats".
 [[nodiscard]] std::string describe(const SongFact& fact);
@@ -69,7 +72,7 @@ using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact
 /// Never returns a map that validate() refuses. O(n · facts).
 [[nodiscard]] Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& facts);
 
-/// A fact as a line of a facts file: `one 12.345`, `bar 12.345 7:3+2+2`, `phrase 30.2 32`. Nothing for names and pulses,
+/// A fact as a line of a facts file: `one 12.345`, `bar 12.345 7:3+2+2`, `phrase 30.2 32`. Nothing for names, pulses and nudges,
 /// which have no line.
 [[nodiscard]] std::optional<std::string> factLine(const SongFact& fact);
 
@@ -80,7 +83,7 @@ using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact
 /// Two facts that exclude each other, in one sentence that names both; nothing when they agree.
 [[nodiscard]] std::optional<Error> conflictIn(const std::vector<SongFact>& facts);
 
-/// `facts` with `fact` added; a fact of the same kind at the same place (within 70 ms) is replaced. PulseFacts add up.
+/// `facts` with `fact` added; a fact of the same kind at the same place (within 70 ms) is replaced. PulseFacts and NudgeFacts add up.
 [[nodiscard]] std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact);
 
 } // namespace lc

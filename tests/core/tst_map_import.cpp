@@ -179,6 +179,7 @@ private Q_SLOTS:
         QTest::newRow("label ends early") << QByteArray("5\t3\tVerse\n") << "ends before it starts";
         QTest::newRow("stop without beats") << QByteArray("0\t8\tVerse\n3\t4\tstop x\n") << "line 2";
         QTest::newRow("points only") << QByteArray("3\t3\tVerse\n") << "has a length";
+        QTest::newRow("label of one beat") << QByteArray("0\t0.57\tI\n") << "before a second beat"; // found by the fuzzer
         QTest::newRow("midi breaks off") << QByteArray::fromHex("4d54686400000006000000010060") + "MTrk" + QByteArray::fromHex("0000ffff00") << "a track breaks off";
         QTest::newRow("midi of film frames") << QByteArray::fromHex("4d546864000000060000000 1e250") << "film frames";
         QTest::newRow("midi of several songs") << QByteArray::fromHex("4d5468640000000600020001 0060") << "several songs";

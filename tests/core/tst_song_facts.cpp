@@ -78,6 +78,16 @@ private Q_SLOTS:
         QVERIFY(*withFacts(m_song, {TempoFact{62, SongSpan{8, 24}}}) == m_song); // it has that tempo already
         QVERIFY(!withFacts(m_song, {TempoFact{90, SongSpan{400, 500}}}));
     }
+    void everyBeatCanBeNudged() {
+        const auto facts = addFact(addFact({}, NudgeFact{0.010}), NudgeFact{-0.004});
+        QCOMPARE(facts.size(), std::size_t{1});
+        const SongMap map = *withFacts(m_song, facts);
+        QVERIFY(qAbs(map.beats[5].time - 5.006) < 1e-9);
+        QVERIFY(qAbs(map.end - m_song.end - 0.006) < 1e-9);
+        QVERIFY(addFact(facts, NudgeFact{-0.006}).empty());
+        QCOMPARE(std::get<NudgeFact>(addFact(facts, NudgeFact{5}).front()).by, 0.1);
+        QCOMPARE(test::q(describe(facts.front())), QString("every beat 6 ms later"));
+    }
     void partsThatOverlapExcludeEachOther() {
         QVERIFY(conflictIn({MetreFact{{3, 4}, SongSpan{8, 20}}, MetreFact{{5, 4}, SongSpan{16, 30}}}));
         QVERIFY(!conflictIn({MetreFact{{3, 4}, SongSpan{8, 20}}, MetreFact{{5, 4}, SongSpan{20, 30}}, MetreFact{{4, 4}}}));
