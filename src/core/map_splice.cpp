@@ -66,9 +66,20 @@ SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Sec
         bar.beats = static_cast<int>((b + 1 < out.bars.size() ? out.bars[b + 1].firstBeat : items.size()) - bar.firstBeat);
         if (std::accumulate(bar.grouping.begin(), bar.grouping.end(), 0) != bar.beats) bar.grouping.clear();
     }
-    for (const Phrase& phrase : map.phrases) {
+    struct Start { Seconds at; std::string label; bool confirmed; };
+    std::vector<Start> starts;
+    const bool own = !inside.phrases.empty();
+    for (const Phrase& phrase : map.phrases)
+        if (const Seconds at = map.beats[firstBeatOf(map, phrase)].time; !own || at < from - snap || at >= to - snap) starts.push_back({at, phrase.label, phrase.confirmed});
+    if (own) {
+        for (const Phrase& phrase : inside.phrases)
+            if (const Seconds at = inside.beats[firstBeatOf(inside, phrase)].time; at >= from - snap && at < to - snap) starts.push_back({at, phrase.label, phrase.confirmed});
+        if (after < items.size()) starts.push_back({items[after].beat.time, {}, false});
+        std::stable_sort(starts.begin(), starts.end(), [](const Start& a, const Start& b) { return a.at < b.at; });
+    }
+    for (const Start& phrase : starts) {
         if (out.bars.empty()) break;
-        const Seconds at = map.beats[firstBeatOf(map, phrase)].time;
+        const Seconds at = phrase.at;
         std::size_t nearest = 0;
         for (std::size_t b = 1; b < out.bars.size(); ++b)
             if (std::abs(out.beats[out.bars[b].firstBeat].time - at) < std::abs(out.beats[out.bars[nearest].firstBeat].time - at)) nearest = b;
@@ -76,6 +87,7 @@ SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Sec
         else if (nearest <= out.phrases.back().firstBar) continue;
         out.phrases.push_back({nearest, 0, phrase.label, phrase.confirmed});
     }
+    if (out.phrases.empty() && !out.bars.empty()) out.phrases.push_back({0, 0, {}, false});
     for (std::size_t p = 0; p < out.phrases.size(); ++p)
         out.phrases[p].bars = (p + 1 < out.phrases.size() ? out.phrases[p + 1].firstBar : out.bars.size()) - out.phrases[p].firstBar;
     return out;
