@@ -49,6 +49,7 @@ struct Document {
     std::shared_ptr<const SongMap> detected; ///< as analysed; never null
     MapOrigin origin = MapOrigin::Heard;
     std::optional<TypedStructure> typed;     ///< what `detected` was made of, where it was typed
+    std::vector<SongSpan> unmatched;         ///< of a map carried over: what the first recording did not have
     std::vector<Moment> moments;             ///< in the order of time
     std::vector<SongFact> facts;             ///< what a person stated, in the order it was stated
     std::shared_ptr<const SongMap> map;      ///< `detected` with `facts`; derived, never null
@@ -57,7 +58,7 @@ struct Document {
 
     bool operator==(const Document& other) const {
         return title == other.title && song == other.song && *detected == *other.detected && origin == other.origin && typed == other.typed &&
-               moments == other.moments && facts == other.facts &&
+               unmatched == other.unmatched && moments == other.moments && facts == other.facts &&
                scheme == other.scheme && routine == other.routine;
     }
 };

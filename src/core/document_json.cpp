@@ -455,7 +455,7 @@ std::vector<Moment> momentsFrom(const Field& field, std::uint32_t lastId) {
 }
 
 Document documentFrom(const Field& field) {
-    field.onlyKeys({"format", "version", "title", "song", "map", "map_origin", "structure", "moments", "facts", "counting", "routine"});
+    field.onlyKeys({"format", "version", "title", "song", "map", "map_origin", "structure", "unmatched", "moments", "facts", "counting", "routine"});
     Document document;
     document.title = field["title"].text();
     if (const auto song = field.maybe("song")) {
@@ -473,6 +473,11 @@ Document documentFrom(const Field& field) {
     document.routine = routineFrom(field["routine"]);
     if (const auto origin = field.maybe("map_origin")) document.origin = origin->valueOf(parseMapOrigin(origin->text()));
     if (const auto typed = field.maybe("structure")) document.typed = structureFrom(*typed);
+    if (const auto unmatched = field.maybe("unmatched"))
+        for (const Field& span : unmatched->items()) {
+            span.onlyKeys({"from_s", "to_s"});
+            if (const auto part = partFrom(span)) document.unmatched.push_back(*part);
+        }
     if (const auto moments = field.maybe("moments")) document.moments = momentsFrom(*moments, document.routine.lastId);
     auto settled = withFacts(std::move(document), std::move(facts));
     if (!settled) field["facts"].bad(settled.error().message);
@@ -500,6 +505,10 @@ std::string toJson(const Document& document) {
     if (document.origin != MapOrigin::Heard) out["map_origin"] = toString(document.origin);
     if (document.typed)
         out["structure"] = {{"text", document.typed->text}, {"bpm", document.typed->bpm}, {"metre", toString(document.typed->metre)}, {"offset_s", document.typed->offset}};
+    if (!document.unmatched.empty()) {
+        out["unmatched"] = Json::array();
+        for (const SongSpan& span : document.unmatched) out["unmatched"].push_back({{"from_s", span.from}, {"to_s", span.to}});
+    }
     if (!document.moments.empty()) {
         out["moments"] = Json::array();
         for (const Moment& m : document.moments) out["moments"].push_back({{"id", m.id.value}, {"at_s", m.at}, {"kind", toString(m.kind)}, {"text", m.text}});

@@ -85,7 +85,18 @@ struct Applier {
         document.origin = MapOrigin::Heard;
         document.typed.reset();
         document.moments.clear();
+        document.unmatched.clear();
         return {};
+    }
+    Done operator()(const SetCarried& e) {
+        const CountingScheme scheme = document.scheme;
+        if (auto done = (*this)(SetSong{e.song, e.map}); !done) return done;
+        document.origin = MapOrigin::Carried;
+        document.unmatched = e.unmatched;
+        document.moments = e.moments;
+        document.scheme = scheme;
+        document.routine.startAt = e.startAt;
+        return settle(e.facts, e.map->metre);
     }
     Done operator()(const SetMap& e) {
         if (auto valid = validate(*e.map); !valid) return tl::unexpected(valid.error());
@@ -97,6 +108,7 @@ struct Applier {
         document.routine.startAt.reset();
         document.origin = e.origin;
         document.typed = e.typed;
+        document.unmatched.clear();
         return {};
     }
     Done putMoment(Moment moment) {
@@ -287,6 +299,7 @@ struct Describer {
     std::string operator()(const SetTitle&) const { return "title"; }
     std::string operator()(const SetSong&) const { return "song"; }
     std::string operator()(const SetMap& e) const { return "song map, " + toString(e.origin); }
+    std::string operator()(const SetCarried&) const { return "another recording of the song"; }
     std::string operator()(const AddMoment& e) const { return "moment “" + e.text + "”"; }
     std::string operator()(const ChangeMoment& e) const { return "change the moment “" + e.text + "”"; }
     std::string operator()(const RemoveMoment&) const { return "remove a moment"; }

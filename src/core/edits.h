@@ -16,6 +16,15 @@ struct SetTitle { std::string title; };
 struct SetSong { SongReference song; std::shared_ptr<const SongMap> detected; };
 /// Another map of the same song (or of none), not heard: typed, tapped, imported or carried over. Facts about the map before go.
 struct SetMap { std::shared_ptr<const SongMap> map; MapOrigin origin = MapOrigin::Imported; std::optional<TypedStructure> typed; };
+/// Another recording of the song with everything carried over to it.
+struct SetCarried {
+    SongReference song;
+    std::shared_ptr<const SongMap> map;
+    std::vector<SongFact> facts;
+    std::vector<Moment> moments;
+    std::vector<SongSpan> unmatched;
+    std::optional<Seconds> startAt; ///< of the routine, where it had one
+};
 struct MoveSongFile { std::string path; }; ///< the same recording, found elsewhere
 struct StateFact { SongFact fact; };
 struct ForgetFact { std::size_t index = 0; };
@@ -46,7 +55,7 @@ struct SetStart { std::optional<Seconds> at; };
 struct MuteFinding { FindingKey key; std::string reason; };
 struct UnmuteFinding { FindingKey key; };
 
-using Edit = std::variant<SetTitle, SetSong, SetMap, MoveSongFile, AddMoment, ChangeMoment, RemoveMoment, SetLyrics, StateFact, ForgetFact, SolveAround, SetScheme, SetChoices, RenameRole, AddRole,
+using Edit = std::variant<SetTitle, SetSong, SetMap, SetCarried, MoveSongFile, AddMoment, ChangeMoment, RemoveMoment, SetLyrics, StateFact, ForgetFact, SolveAround, SetScheme, SetChoices, RenameRole, AddRole,
                           RemoveRole, AddPart, RenamePart, RemovePart, SetLine, SetOrder, InsertPass, RemovePasses,
                           SetRestart, SetTag, SetLastChangeIsTouch, SetStart, MuteFinding, UnmuteFinding>;
 
