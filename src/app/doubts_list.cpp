@@ -133,6 +133,19 @@ void DoubtsList::choose(std::size_t doubt, std::size_t reading) {
     m_doubt = doubt;
     m_reading = reading;
     m_choices[m_doubt][m_reading]->setChosen(true);
+    m_chosenOnce = true;
+}
+
+void DoubtsList::nextDoubt() {
+    const auto& doubts = m_session.doubts();
+    choose(m_chosenOnce ? (m_doubt + 1) % doubts.size() : 0, 0);
+    m_choices[m_doubt][m_reading]->setFocus(Qt::ShortcutFocusReason);
+    if (const auto at = m_session.landing().grid.tickAt(doubts[m_doubt].start + 0.01)) m_session.setCaret(counts(wholeCounts(*at)));
+}
+
+void DoubtsList::nextReading() {
+    choose(m_doubt, (m_reading + 1) % m_choices[m_doubt].size());
+    m_choices[m_doubt][m_reading]->setFocus(Qt::ShortcutFocusReason);
 }
 
 void DoubtsList::hear() { m_session.hearReading(m_doubt, m_reading); }

@@ -44,6 +44,8 @@ public:
     void choose(std::size_t doubt, std::size_t reading);
     void hear();
     void accept();
+    void nextDoubt();   ///< the first after the last; the caret goes to its place
+    void nextReading();
 
 private:
     void build(std::size_t doubt, QVBoxLayout* column);
@@ -52,6 +54,7 @@ private:
     std::vector<std::vector<ReadingChoice*>> m_choices;
     std::size_t m_doubt = 0;
     std::size_t m_reading = 0;
+    bool m_chosenOnce = false;
 };
 
 } // namespace lc::app

@@ -63,6 +63,22 @@ void FileDesk::findSong() {
     m_session.edit(MoveSongFile{song.path});
 }
 
+void FileDesk::carrySong() {
+    if (!m_session.heardSong()) return Q_EMIT told(tr("First open the song whose map is to be carried over, and let it be heard."));
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Another recording of “%1”").arg(q(m_session.document().song.title)), QSettings().value(QStringLiteral("songFolder")).toString(), soundFilter());
+    if (!path.isEmpty()) m_session.carryTo(path);
+}
+
+void FileDesk::importMap() {
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import a map"), QSettings().value(QStringLiteral("songFolder")).toString(), tr("Maps (*.mid *.midi *.csv *.txt);;All files (*)"));
+    if (!path.isEmpty()) m_session.importMap(path);
+}
+
+void FileDesk::importLyrics() {
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import lines of words"), QSettings().value(QStringLiteral("songFolder")).toString(), tr("Lines of words (*.lrc);;All files (*)"));
+    if (!path.isEmpty()) m_session.importLyrics(path);
+}
+
 void FileDesk::chooseRoutine() {
     const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a routine"), QSettings().value(QStringLiteral("routineFolder")).toString(), tr("Routines (*.liftcount)"));
     if (!path.isEmpty()) Q_EMIT fileChosen(path);
@@ -186,6 +202,14 @@ void FileDesk::exportMap(const QString& kind) {
     if (kind == QStringLiteral("csv")) bytes = mapToCsv(map);
     else if (kind == QStringLiteral("json")) bytes = mapToJson(map);
     else if (kind == QStringLiteral("txt")) bytes = mapToLabels(map);
+    else if (kind == QStringLiteral("vtt")) bytes = mapToVtt(map);
+    else if (kind == QStringLiteral("lrc")) {
+        std::vector<LyricLine> lines;
+        for (const Moment& moment : m_session.document().moments)
+            if (moment.kind == MomentKind::Lyric) lines.push_back({moment.at, moment.text});
+        if (lines.empty()) return Q_EMIT told(tr("No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file."));
+        bytes = lyricsToLrc(lines);
+    }
     else {
         const auto midi = mapToMidi(map);
         if (!midi) return Q_EMIT told(q(midi.error().message));

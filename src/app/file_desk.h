@@ -32,6 +32,9 @@ public:
     void chooseSong();
     void chooseRoutine();
     void findSong(); ///< the same recording in another place
+    void carrySong(); ///< another recording of the same song
+    void importMap();
+    void importLyrics();
 
     void remember(const QString& path); ///< puts the open routine on top of the files of late
     [[nodiscard]] QList<RecentFile> recent() const;
@@ -39,7 +42,7 @@ public:
     void printSheet(SheetKind kind);
     bool writeSheet(const QString& path, const QString& format, SheetKind kind); ///< "pdf" or "html"
     void saveSheetAs(const QString& format, SheetKind kind);
-    void exportMap(const QString& kind); ///< "csv", "json", "mid" or "txt"
+    void exportMap(const QString& kind); ///< "csv", "json", "mid", "txt", "vtt" or "lrc"
 
 Q_SIGNALS:
     void told(const QString& sentence);

@@ -1,53 +1,70 @@
 #pragma once
 
 #include "app/theme.h"
-#include "core/tick.h"
 
 #include <QWidget>
 
-class QVBoxLayout;
-class QScrollArea;
 class QComboBox;
+class QFrame;
 class QLabel;
+class QLayout;
+class QMenu;
 class QPushButton;
+class QToolButton;
 
 namespace lc::app {
 
+class HandPanel;
+class HandStatements;
+class MomentPanel;
 class Session;
+class SongColumn;
+class SpanPanel;
 class StripsView;
+class StructurePanel;
+class TapPanel;
+class TempoCurveView;
 
-/// The song: strips with loudness, bars and phrases; what can be said by hand; what was said.
+/// The song: strips with loudness, bars and phrases; its tempo; what can be said by hand; what was said.
 class ListenStage : public QWidget {
     Q_OBJECT
 public:
     ListenStage(Session& session, const Theme& theme, QWidget* parent = nullptr);
     [[nodiscard]] StripsView& strips() { return *m_strips; }
+    [[nodiscard]] HandStatements& hand() { return *m_hand; }
+    [[nodiscard]] SongColumn& column() { return *m_column; }
+    [[nodiscard]] TapPanel& tapPanel() { return *m_tap; }
+    [[nodiscard]] TempoCurveView& tempo() { return *m_tempo; }
 
-    // By hand, at the caret
-    void thisIsAOne();
-    void shiftOne(int beats); ///< the whole song's 1 earlier (−1) or later (1)
-    void thisBarHas(int beats);
-    void phraseStartsHere();
-    void noPhraseStartsHere();
-    void halfAsFast();
-    void twiceAsFast();
-    void setMetre(const QString& metre);
-    void namePhrase(const QString& name);
+    void tap();               ///< opens the panel for tapping; when it is open: a tap
+    void spanFromHere();      ///< a stop from the caret on; when the panel is open: to the caret
+    void spanFromHereAs(int kind); ///< a SpanPanel::Kind
+    void typeStructure();
+    void markMoment();
+    void setMoreMenu(QMenu* menu);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    void rebuildFacts();
-    void changePulse(int factor); ///< 2 or −2
+    [[nodiscard]] QLayout* buildTools();
+    void show(HandPanel* panel);
     void showMetre();
-    [[nodiscard]] std::optional<double> beatAtCaret() const;
-    [[nodiscard]] std::optional<std::size_t> barAtCaret() const;
+    void showTempo();
 
     Session& m_session;
     const Theme& m_theme;
+    HandStatements* m_hand;
     StripsView* m_strips;
-    QScrollArea* m_facts;
+    SongColumn* m_column;
+    TempoCurveView* m_tempo;
+    TapPanel* m_tap;
+    SpanPanel* m_span;
+    MomentPanel* m_moment;
+    StructurePanel* m_structure;
+    QFrame* m_panelRule;
+    QFrame* m_tempoRule;
+    QToolButton* m_more;
     QComboBox* m_metre;
     QLabel* m_byHand;
     QPushButton* m_phraseHere;

@@ -104,6 +104,7 @@ MainWindow::MainWindow(Session& session, const Theme& theme, QWidget* parent) : 
     connect(m_start, &StartPage::songWanted, m_files, &FileDesk::chooseSong);
     connect(m_start, &StartPage::routineWanted, m_files, &FileDesk::chooseRoutine);
     connect(m_start, &StartPage::demoWanted, this, &MainWindow::openDemo);
+    connect(m_start, &StartPage::structureWanted, this, &MainWindow::typeStructure);
     connect(m_start, &StartPage::fileChosen, this, &MainWindow::openAny);
     connect(m_sheets, &SheetsStage::saveWanted, this, [this](const QString& format) { m_files->saveSheetAs(format, m_sheets->kind()); });
     connect(m_sheets, &SheetsStage::printWanted, this, [this] { m_files->printSheet(m_sheets->kind()); });
@@ -290,6 +291,12 @@ void MainWindow::openDemo() {
     openAny(path);
 }
 
+void MainWindow::typeStructure() {
+    m_leftStart = true;
+    setStage(Stage::Listen);
+    m_listen->typeStructure();
+}
+
 void MainWindow::openAny(const QString& path) {
     if (path.endsWith(QStringLiteral(".liftcount"), Qt::CaseInsensitive)) {
         if (m_files->mayDiscard()) openRoutine(path);
@@ -297,7 +304,10 @@ void MainWindow::openAny(const QString& path) {
     }
     m_leftStart = true;
     setStage(Stage::Listen);
-    m_session.openSong(path);
+    const QString ending = QFileInfo(path).suffix().toLower();
+    if (ending == QStringLiteral("lrc")) m_session.importLyrics(path);
+    else if (ending == QStringLiteral("mid") || ending == QStringLiteral("midi") || ending == QStringLiteral("csv") || ending == QStringLiteral("txt")) m_session.importMap(path);
+    else m_session.openSong(path);
 }
 
 void MainWindow::openRoutine(const QString& path) {

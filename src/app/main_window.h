@@ -55,6 +55,8 @@ protected:
 
 private:
     void buildMenus();
+    void buildSongMenu();
+    void typeStructure(); ///< also where there is no song yet
     void buildHeading(QWidget* parent);
     QAction* command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what);
     std::vector<Command> commandsFor(const QString& typed);

@@ -81,6 +81,11 @@ void Rail::paintLegend(QPainter& p) const {
              p.setBrush(Qt::NoBrush);
              p.drawRect(QRectF(x - px(6), y - px(5), px(12), px(10)));
          }},
+        {tr("moment"), [&](double x, double y) {
+             p.setPen(Qt::NoPen);
+             p.setBrush(c.ink);
+             p.drawPolygon(QPolygonF{QPointF(x - px(4), y - px(3)), QPointF(x + px(5), y - px(3)), QPointF(x, y + px(5))});
+         }},
         {tr("stated"), [&](double x, double y) { p.fillRect(QRectF(x - px(4), y - px(4), px(9), px(9)), c.ink); }},
         stop,
     };

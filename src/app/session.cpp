@@ -12,6 +12,7 @@ Session::Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, Q
     connect(&m_loader, &SongLoader::loaded, this, &Session::takeSong);
     connect(&m_loader, &SongLoader::heard, this, &Session::takeHeard);
     connect(&m_loader, &SongLoader::failed, this, [this](const QString& sentence, bool) {
+        m_carryFrom.reset();
         Q_EMIT loadingEnded();
         Q_EMIT told(sentence);
     });
@@ -61,89 +62,6 @@ void Session::refresh() {
     Q_EMIT fileChanged();
 }
 
-void Session::takeHeard(const QString& path, const std::shared_ptr<const HeardSong>& heard) {
-    if (path != QString::fromStdString(document().song.path)) return;
-    m_heard = heard;
-    m_doubtsFor.reset();
-    refreshDoubts();
-}
-
-/// The doubts belong to the facts: found again when those change, be it by undo. About 100 ms.
-void Session::refreshDoubts() {
-    if (!m_heard) {
-        if (m_doubts.empty()) return;
-        m_doubts.clear();
-        m_doubtsFor.reset();
-        return Q_EMIT doubtsChanged();
-    }
-    if (m_doubtsFor == document().facts) return;
-    auto reading = solveSong(*m_heard, document().facts);
-    m_doubts = reading ? std::move(reading->doubts) : std::vector<SongDoubt>{};
-    m_doubtsFor = document().facts;
-    Q_EMIT doubtsChanged();
-}
-
-bool Session::state(const std::vector<SongFact>& facts, const QString& name, const std::vector<std::size_t>& forget) {
-    std::vector<SongFact> all;
-    for (std::size_t i = 0; i < document().facts.size(); ++i)
-        if (std::find(forget.begin(), forget.end(), i) == forget.end()) all.push_back(document().facts[i]);
-    for (const SongFact& fact : facts) all = addFact(std::move(all), fact);
-    endHearing();
-    if (!m_heard) {
-        std::vector<Edit> edits;
-        std::vector<std::size_t> order = forget;
-        std::sort(order.rbegin(), order.rend());
-        for (std::size_t i : order) edits.emplace_back(ForgetFact{i});
-        for (const SongFact& fact : facts) edits.emplace_back(StateFact{fact});
-        return edit(edits, name);
-    }
-    auto reading = solveSong(*m_heard, all);
-    if (!reading) {
-        Q_EMIT told(QString::fromStdString(reading.error().message));
-        return false;
-    }
-    m_doubts = std::move(reading->doubts);
-    m_doubtsFor = all;
-    const bool done = edit({SolveAround{all, std::make_shared<const SongMap>(std::move(reading->solved))}}, name);
-    if (!done) m_doubtsFor.reset();
-    Q_EMIT doubtsChanged();
-    return done;
-}
-
-void Session::hearReading(std::size_t doubt, std::size_t reading) {
-    if (!m_heard || doubt >= m_doubts.size() || reading >= m_doubts[doubt].readings.size()) return;
-    std::vector<SongFact> facts = document().facts;
-    for (const SongFact& fact : m_doubts[doubt].readings[reading].facts) facts = addFact(std::move(facts), fact);
-    const auto solved = solveSong(*m_heard, facts);
-    if (!solved) return Q_EMIT told(QString::fromStdString(solved.error().message));
-    const CountGrid grid(solved->map, usualScheme(solved->map.metre));
-    m_player->setClicks(clicksFor(grid));
-    m_player->setClicksHeard(true);
-    const SongMap& map = solved->map;
-    const double start = std::max(m_doubts[doubt].start, map.beats.empty() ? 0.0 : map.beats.front().time);
-    std::size_t bar = 0; // the bar before the doubtful place, and three from there on
-    while (bar + 1 < map.bars.size() && map.beats[map.bars[bar + 1].firstBeat].time < start - 0.01) ++bar;
-    const std::size_t last = std::min(bar + 4, map.bars.size());
-    const double from = map.bars.empty() ? start : map.beats[map.bars[bar].firstBeat].time;
-    const double to = last < map.bars.size() ? map.beats[map.bars[last].firstBeat].time : map.end;
-    m_player->setLoop(LoopSpan{from, to});
-    m_player->seek(from);
-    m_hearing = true;
-    if (!m_player->playing() && !m_player->play()) Q_EMIT told(QString::fromStdString(m_player->problem()));
-    Q_EMIT playingChanged();
-}
-
-void Session::endHearing() {
-    if (!m_hearing) return;
-    m_hearing = false;
-    if (m_player->playing()) m_player->pause();
-    m_player->setClicksHeard(m_clicksHeard);
-    passClicks();
-    if (const auto at = m_landing.grid.tickAt(m_player->position())) m_caret = *at;
-    Q_EMIT playingChanged();
-    Q_EMIT nowMoved();
-}
-
 void Session::passClicks() {
     m_loop.reset();
     m_player->setLoop(std::nullopt);
@@ -175,17 +93,26 @@ void Session::ensureSound() {
     m_loader.load(wanted, false);
 }
 
-void Session::openSong(const QString& path) { m_loader.load(QFileInfo(path).absoluteFilePath(), true); }
+void Session::openSong(const QString& path) {
+    m_carryFrom.reset();
+    m_loader.load(QFileInfo(path).absoluteFilePath(), true);
+}
 
 void Session::takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed) {
+    if (analysed && m_carryFrom && !carryNow(*song)) return;
     m_sound = song->sound;
     m_loudness = song->loudness;
     m_soundPath = song->path;
     m_player->setSong(m_sound, 0);
     m_player->setSpeed(m_tempoPercent / 100.0);
-    if (analysed) {
-        const SongReference reference{song->path.toStdString(), song->print.bytes, song->print.hash, song->sound->seconds(),
-                                      song->title.toStdString(), song->artist.toStdString()};
+    if (analysed && m_carried) {
+        m_heard = song->heard;
+        m_doubtsFor.reset();
+        edit({std::move(*m_carried)}, tr("another recording of the song"));
+        m_carried.reset();
+        m_caret = m_landing.performance.start;
+    } else if (analysed) {
+        const SongReference reference = referenceTo(*song);
         m_heard = song->heard;
         m_doubtsFor.reset();
         auto map = std::make_shared<const SongMap>();

@@ -2,6 +2,7 @@
 
 #include "app/song_loader.h"
 #include "audio/player.h"
+#include "audio/tap_facts.h"
 #include "core/document_file.h"
 #include "core/edits.h"
 #include "core/findings.h"
@@ -51,6 +52,8 @@ public:
     Result<void> save(const QString& path, bool evenIfChanged = false);
     /// Reads and analyses a song in the background; it then becomes the routine's song, as one undo step.
     void openSong(const QString& path);
+    /// Reads another recording of the same song and carries the map over to it, with everything stated, as one undo step.
+    void carryTo(const QString& path);
     void cancelLoading() { m_loader.cancel(); }
     [[nodiscard]] bool loading() const { return m_loader.busy(); }
 
@@ -61,10 +64,18 @@ public:
     /// States facts, and forgets those at `forget`: the rest of the song is solved anew around them where it was heard,
     /// otherwise they are put into the map as it is. One undo step.
     bool state(const std::vector<SongFact>& facts, const QString& name = {}, const std::vector<std::size_t>& forget = {});
+    /// A map that was not heard: typed, or read from a MIDI file, a csv or labels. Errors are told.
+    bool setStructure(const TypedStructure& typed);
+    bool importMap(const QString& path);
+    bool importLyrics(const QString& path);
+    /// What taps say: facts about a song that was heard, else a map of their own. Tells what came of it.
+    bool stateTaps(const TapFit& fit, TapTarget target, const Metre& metre);
     /// Plays four bars as a doubt's reading has them, with clicks, again and again; nothing is changed.
     void hearReading(std::size_t doubt, std::size_t reading);
     void endHearing();
     [[nodiscard]] bool hearing() const { return m_hearing; }
+    /// May the song be solved anew around facts? Only one that was heard, not one whose map was typed, imported or carried.
+    [[nodiscard]] bool solvesAnew() const { return m_heard != nullptr && document().origin == MapOrigin::Heard; }
 
     // A remedy tried on, not applied
     void preview(const std::vector<Edit>& edits, const QString& title);
@@ -104,6 +115,9 @@ private:
     void passClicks();
     void takeHeard(const QString& path, const std::shared_ptr<const HeardSong>& heard);
     void refreshDoubts();
+    bool carryNow(const LoadedSong& song);
+    [[nodiscard]] Result<SongMap> mapAround(const std::vector<SongFact>& facts) const;
+    [[nodiscard]] static SongReference referenceTo(const LoadedSong& song);
     [[nodiscard]] std::optional<double> secondsOf(Tick at) const;
 
     History<Document> m_history{newDocument()};
@@ -121,6 +135,9 @@ private:
     std::vector<SongDoubt> m_doubts;
     std::optional<std::vector<SongFact>> m_doubtsFor; ///< the facts around which they were found
     bool m_hearing = false;
+    std::optional<std::pair<Tick, Tick>> m_loopBefore;    ///< the person's own, while a reading is heard
+    std::shared_ptr<const HeardSong> m_carryFrom;         ///< the recording that the map is to be carried from
+    std::optional<SetCarried> m_carried;
 
     QString m_path;
     std::optional<FileFingerprint> m_onDisk;

@@ -27,6 +27,7 @@ Q_SIGNALS:
     void songWanted();
     void routineWanted();
     void demoWanted();
+    void structureWanted();
     void fileChosen(const QString& path);
 
 private:

@@ -36,7 +36,10 @@ public:
         tape();
         if (m_scene.content == StripContent::Listen) listenRuler();
         else ruler();
-        if (m_scene.content == StripContent::Listen) doubts();
+        if (m_scene.content == StripContent::Listen) {
+            moments();
+            doubts();
+        }
         if (m_layout.measures.lanes > 0) lanes();
         if (m_scene.content == StripContent::Arrange) passes();
         leftMargin();
@@ -161,6 +164,32 @@ private:
         if (m_line.lineOfPhrase == 0) { // a corner of tape: a phrase begins
             m_p.fillRect(QRectF(m_rect.left() - 3 * m_s, m_rect.top(), 3 * m_s, m_rect.height()), m_c.ink);
             m_p.fillRect(QRectF(m_rect.left() - 3 * m_s, m_rect.top(), 12 * m_s, 3 * m_s), m_c.ink);
+        }
+    }
+
+    /// Named moments and held beats: a notch at the line's upper edge, the name above it where there is room.
+    void moments() const {
+        struct Place { Seconds at; QString name; };
+        std::vector<Place> places;
+        for (const Moment& moment : m_scene.document->moments) places.push_back({moment.at, QString::fromStdString(moment.text)});
+        for (const Fermata& held : m_scene.document->map->fermatas) places.push_back({held.start, tr("held %1 s").arg(QString::number(held.end - held.start, 'f', 1))});
+        std::sort(places.begin(), places.end(), [](const Place& a, const Place& b) { return a.at < b.at; });
+        const QFont font = m_theme.words(11, Weight::Semibold);
+        const QFontMetricsF metrics(font);
+        double free = 0;
+        for (const Place& place : places) {
+            const auto at = m_grid.tickAt(place.at + 0.001);
+            if (!at || *at < m_from || *at >= m_to) continue;
+            const double px = x(*at), top = m_rect.top();
+            m_p.setRenderHint(QPainter::Antialiasing);
+            m_p.setPen(Qt::NoPen);
+            m_p.setBrush(m_c.ink);
+            m_p.drawPolygon(QPolygonF{QPointF(px - 4 * m_s, top), QPointF(px + 4 * m_s, top), QPointF(px, top + 7 * m_s)});
+            m_p.setRenderHint(QPainter::Antialiasing, false);
+            if (m_layout.magnification == Magnification::Page || px < free) continue;
+            const QString shown = metrics.elidedText(place.name, Qt::ElideRight, 150 * m_s);
+            text(px + 6 * m_s, top - 2 * m_s, shown, font, m_c.ink);
+            free = px + metrics.horizontalAdvance(shown) + 14 * m_s;
         }
     }
 

@@ -72,33 +72,7 @@ void MainWindow::buildMenus() {
     command(editMenu, tr("Remove the pass at the caret"), QKeySequence(Qt::CTRL | Qt::Key_Delete), tr("Take the pass out of the order"), [this] { m_arrange->removePassAtCaret(); });
     command(editMenu, tr("Do anything"), QKeySequence(Qt::CTRL | Qt::Key_K), tr("Find a command or a place"), [this] { m_commandBox->setFocus(Qt::ShortcutFocusReason); });
 
-    auto* song = menuBar()->addMenu(tr("&Song"));
-    command(song, tr("Open a song …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O), tr("Choose a sound file and count it"), [this] { m_files->chooseSong(); });
-    command(song, tr("Find the song file …"), {}, tr("The same recording in another place"), [this] { m_files->findSong(); });
-    song->addSeparator();
-    const auto hand = [this, song](const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what) {
-        command(song, name, key, tip, [this, what = std::move(what)] {
-            setStage(Stage::Listen);
-            what();
-        });
-    };
-    hand(tr("This is a 1"), QKeySequence(Qt::Key_1), tr("A bar and a set start at the caret"), [this] { m_listen->thisIsAOne(); });
-    hand(tr("Every 1 a beat earlier"), {}, tr("Shift the 1 of the whole song"), [this] { m_listen->shiftOne(-1); });
-    hand(tr("Every 1 a beat later"), {}, tr("Shift the 1 of the whole song"), [this] { m_listen->shiftOne(1); });
-    hand(tr("This bar has … beats"), QKeySequence(Qt::Key_B), tr("Beats of the bar at the caret"), [this] {
-        if (auto* choice = m_listen->findChild<QComboBox*>(QStringLiteral("barBeats"))) choice->showPopup();
-    });
-    hand(tr("A phrase starts here"), QKeySequence(Qt::Key_H), tr("At the caret"), [this] { m_listen->phraseStartsHere(); });
-    hand(tr("No phrase starts here"), QKeySequence(Qt::SHIFT | Qt::Key_H), tr("It belongs to the phrase before"), [this] { m_listen->noPhraseStartsHere(); });
-    hand(tr("Name this phrase"), QKeySequence(Qt::Key_N), tr("Type its name"), [this] {
-        if (auto* field = m_listen->findChild<QLineEdit*>(QStringLiteral("phraseName"))) field->setFocus(Qt::ShortcutFocusReason);
-    });
-    hand(tr("Half as many beats"), {}, tr("The pulse is half as fast"), [this] { m_listen->halfAsFast(); });
-    hand(tr("Twice as many beats"), {}, tr("The pulse is twice as fast"), [this] { m_listen->twiceAsFast(); });
-    song->addSeparator();
-    for (const auto& [name, kind] : {std::pair{tr("Export the map as CSV …"), QStringLiteral("csv")}, std::pair{tr("Export the map as JSON …"), QStringLiteral("json")},
-                                     std::pair{tr("Export the map as MIDI …"), QStringLiteral("mid")}, std::pair{tr("Export the map as labels …"), QStringLiteral("txt")}})
-        command(song, name, {}, tr("Beats, bars and phrases for other programs"), [this, kind = kind] { m_files->exportMap(kind); });
+    buildSongMenu();
 
     auto* play = menuBar()->addMenu(tr("&Play"));
     command(play, tr("Play or pause"), QKeySequence(Qt::Key_Space), tr("From the caret"), [this] { m_session.togglePlay(); });

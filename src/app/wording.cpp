@@ -1,5 +1,7 @@
 #include "app/wording.h"
 
+#include "core/moment.h"
+
 #include <QPainter>
 
 namespace lc::app {
@@ -19,6 +21,18 @@ QFrame* divider(const Theme& theme, QWidget* parent) {
     line->setFixedHeight(1);
     line->setStyleSheet(QStringLiteral("background: %1;").arg(theme.colours().rule.name()));
     return line;
+}
+
+QString momentKindInWords(MomentKind kind) {
+    switch (kind) {
+    case MomentKind::Hit: return RemedyChoice::tr("hit");
+    case MomentKind::Stop: return RemedyChoice::tr("stop");
+    case MomentKind::Entry: return RemedyChoice::tr("comes in");
+    case MomentKind::Change: return RemedyChoice::tr("change");
+    case MomentKind::Lyric: return RemedyChoice::tr("words");
+    case MomentKind::Other: return RemedyChoice::tr("other");
+    }
+    return {};
 }
 
 RemedyChoice::RemedyChoice(const QString& title, const QString& price, bool chosen, const Theme& theme, QWidget* parent)

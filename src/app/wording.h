@@ -6,6 +6,10 @@
 #include <QFrame>
 #include <QLabel>
 
+namespace lc {
+enum class MomentKind;
+}
+
 namespace lc::app {
 
 /// A wrapping paragraph in a face and colour of the theme.
@@ -13,6 +17,9 @@ namespace lc::app {
 
 /// A horizontal rule.
 [[nodiscard]] QFrame* divider(const Theme& theme, QWidget* parent);
+
+/// "hit", "stop", "comes in" …: what kind of moment it is.
+[[nodiscard]] QString momentKindInWords(MomentKind kind);
 
 /// One remedy to choose: its title in bold, its price beneath; the chosen one has a frame.
 class RemedyChoice : public QAbstractButton {

@@ -1,6 +1,7 @@
 #include "audio/song_solver.h"
 
 #include "audio/phrase_path.h"
+#include "audio/pulse_presence.h"
 #include "audio/song_doubts.h"
 #include "audio/stop_detection.h"
 #include "audio/subdivision.h"
@@ -425,12 +426,17 @@ Result<HeardSong> hearSong(SongFeatures features, const Task& task) {
     HeardSong song;
     song.features = std::move(features);
     song.metre = readMetre(song.features, task);
+    song.pulse = hasPulse(song.features);
     if (task.stopped()) return fail(ErrorCode::Cancelled, "The analysis was stopped.");
     return song;
 }
 
 Result<SongReading> solveSong(const HeardSong& song, const std::vector<SongFact>& facts) {
     if (song.features.seconds < 4 || song.metre.readings.empty()) return noPulse();
+    const bool stated = std::any_of(facts.begin(), facts.end(), [](const SongFact& f) {
+        return std::holds_alternative<TempoFact>(f) || std::holds_alternative<BeatFact>(f) || std::holds_alternative<OneFact>(f);
+    });
+    if (!song.pulse && !stated) return noPulse();
     return Solver(song, facts).run();
 }
 

@@ -16,6 +16,7 @@ namespace lc {
 struct HeardSong {
     SongFeatures features;
     MetreReadings metre;
+    bool pulse = true; ///< nothing is counted without one, unless a person states a tempo or a beat
 };
 
 /// What the analysis makes of a song.

@@ -87,7 +87,7 @@ SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Sec
         else if (nearest <= out.phrases.back().firstBar) continue;
         out.phrases.push_back({nearest, 0, phrase.label, phrase.confirmed});
     }
-    if (out.phrases.empty() && !out.bars.empty()) out.phrases.push_back({0, 0, {}, false});
+    if (own && out.phrases.empty() && !out.bars.empty()) out.phrases.push_back({0, 0, {}, false});
     for (std::size_t p = 0; p < out.phrases.size(); ++p)
         out.phrases[p].bars = (p + 1 < out.phrases.size() ? out.phrases[p + 1].firstBar : out.bars.size()) - out.phrases[p].firstBar;
     return out;

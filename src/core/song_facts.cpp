@@ -280,6 +280,7 @@ std::string partText(const std::optional<SongSpan>& part) {
 SongMap barsWithin(const SongMap& map, const SongSpan& part, const Metre& metre) {
     SongMap inside = map;
     inside.bars.clear();
+    inside.phrases.clear();
     inside.metre = metre;
     std::size_t beat = 0;
     while (beat < map.beats.size() && map.beats[beat].time < part.from - snapSeconds) ++beat;

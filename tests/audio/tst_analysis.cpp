@@ -6,6 +6,7 @@
 #include "core/song_facts.h"
 
 #include <QProcess>
+#include <QTemporaryDir>
 
 using namespace lc;
 
@@ -109,6 +110,17 @@ int correctionsUntilRight(SongMap detected, const Truth& truth) {
     return 99;
 }
 
+/// A minute of speech, spoken by the program espeak-ng; nothing where that is not here.
+AudioBuffer speech(const QString& voice) {
+    QTemporaryDir folder;
+    const QString path = folder.filePath("speech.wav");
+    const QString words = "The hall opens at seven. Please bring shoes that do not mark the floor, and something to drink. We start with the line dances, then couples "
+                          "come to the middle. Nobody has to know the steps; we walk them first. If you are tired, sit down. When the band plays, listen to the drum, "
+                          "and wait for the singer to take breath before you turn around. ";
+    if (QProcess::execute("espeak-ng", {"-v", voice, "-w", path, words.repeated(3)}) != 0) return {};
+    return test::must(decodeSong(path.toStdString())).sound;
+}
+
 } // namespace
 
 class AnalysisTest : public QObject {
@@ -165,14 +177,30 @@ private Q_SLOTS:
         QTest::newRow("one click") << 1;
         QTest::newRow("a second") << 2;
         QTest::newRow("nothing") << 3;
+        QTest::newRow("noise") << 4;
+        QTest::newRow("a drone") << 5;
+        QTest::newRow("long noise") << 6;
     }
     void whatHasNoPulseGetsACalmAnswer() {
         QFETCH(int, which);
-        const AudioBuffer sounds[] = {test::silence(20), test::ticks({5}, 20), test::ticks({0.2, 0.7}, 1), AudioBuffer{}};
+        const AudioBuffer sounds[] = {test::silence(20), test::ticks({5}, 20), test::ticks({0.2, 0.7}, 1), AudioBuffer{}, test::noise(30), test::tone(40, 220, 44100, 1), test::noise(120, 5)};
         const auto map = analyseSong(sounds[which]);
         QVERIFY(!map);
         QVERIFY(map.error().code == ErrorCode::NoPulse);
         QVERIFY(test::q(map.error().message).contains("No steady pulse"));
+    }
+    void speechHasNoPulse_data() {
+        QTest::addColumn<QString>("voice");
+        for (const char* voice : {"en", "en+f3", "de", "fr"}) QTest::newRow(voice) << voice;
+    }
+    void speechHasNoPulse() {
+        QFETCH(QString, voice);
+        const AudioBuffer sound = speech(voice);
+        if (sound.samples.empty()) QSKIP("espeak-ng is not here");
+        QVERIFY(sound.seconds() > 40);
+        const auto map = analyseSong(sound);
+        QVERIFY(!map);
+        QVERIFY(map.error().code == ErrorCode::NoPulse);
     }
     void anAnalysisCanBeStopped() {
         std::stop_source stop;

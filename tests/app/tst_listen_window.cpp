@@ -1,0 +1,315 @@
+// The Listen stage through the real window: tapping, parts of the song, typed structure, moments, import, another recording.
+#include "support/audio_support.h"
+#include "support/core_support.h"
+#include "support/window_rig.h"
+
+#include "app/hand_statements.h"
+#include "app/song_column.h"
+#include "app/tap_panel.h"
+#include "app/tempo_curve_view.h"
+#include "audio/audio_file.h"
+#include "audio/resample.h"
+#include "core/map_export.h"
+#include "core/tapping.h"
+#include "core/tempo_curve.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLineEdit>
+#include <QSettings>
+#include <QSpinBox>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+
+using namespace lc;
+using namespace lc::app;
+using namespace lc::test;
+
+namespace {
+
+/// Everything written in the column beside the song.
+QString columnShown(const WindowRig& rig) {
+    QStringList all;
+    for (auto* label : rig.window->listen().column().findChildren<QLabel*>()) all << label->text();
+    return all.join('\n');
+}
+
+void heardDemo(WindowRig& rig) {
+    rig.window->openDemo();
+    QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
+    rig.shortcut(Qt::Key_1, Qt::AltModifier);
+    rig.window->listen().strips().setFocus();
+}
+
+/// Plays the song and presses the key at the given moments of it.
+void tapAt(WindowRig& rig, const std::vector<Seconds>& taps) {
+    for (Seconds tap : taps) {
+        const double wait = tap - rig.session->player().position();
+        if (wait > 0) rig.pass(wait);
+        rig.shortcut(Qt::Key_T);
+    }
+}
+
+} // namespace
+
+class ListenWindowTest : public QObject {
+    Q_OBJECT
+
+private Q_SLOTS:
+    void initTestCase() {
+        QStandardPaths::setTestModeEnabled(true);
+        QCoreApplication::setOrganizationName("lift-count-listen-test");
+        QCoreApplication::setApplicationName("lift-count-listen-test");
+        QVERIFY(Theme::loadFonts());
+        installStripsAccessibility();
+        QSettings().clear();
+    }
+    void init() { QSettings().clear(); }
+
+    /// A person taps half as fast, with human scatter, misses and doubles: the song is counted like that, in one step.
+    void tappingChangesHowFastTheSongIsCounted() {
+        WindowRig rig;
+        heardDemo(rig);
+        const Document before = rig.session->document();
+        const double bpm = *medianTempo(*before.map);
+        std::vector<Seconds> halves;
+        for (std::size_t b = 16; b < 80; b += 2) halves.push_back(before.map->beats[b].time);
+        rig.session->setCaret(counts(12));
+        rig.shortcut(Qt::Key_T); // opens the strip
+        QVERIFY(rig.window->listen().tapPanel().isVisible());
+        QVERIFY(rig.window->listen().tapPanel().taps().empty());
+        rig.shortcut(Qt::Key_Space);
+        QVERIFY(rig.session->player().playing());
+        tapAt(rig, simulatedTaps(halves, {0.025, 0, 0.06, 0.04, 0.02}, 4));
+        QVERIFY(rig.window->listen().tapPanel().taps().size() > 25);
+        rig.press("useTaps");
+        QVERIFY(!rig.window->listen().tapPanel().isVisible());
+        QVERIFY(qAbs(*medianTempo(*rig.session->document().map) - bpm / 2) < 1);
+        rig.shortcut(Qt::Key_Space);
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(rig.session->document() == before);
+    }
+    void tapsThatAgreeChangeNothingAndTeachTheDelay() {
+        WindowRig rig;
+        heardDemo(rig);
+        const Document before = rig.session->document();
+        std::vector<Seconds> beats;
+        for (std::size_t b = 20; b < 60; ++b) beats.push_back(before.map->beats[b].time);
+        rig.session->setCaret(counts(12));
+        rig.shortcut(Qt::Key_T);
+        rig.shortcut(Qt::Key_Space);
+        tapAt(rig, simulatedTaps(beats, {0.02, 0.05, 0.05, 0, 0}, 11));
+        rig.press("useTaps");
+        QVERIFY(rig.session->document() == before);
+        auto* late = rig.window->listen().findChild<QSpinBox*>("tapsLate");
+        QVERIFY2(late->value() >= 15 && late->value() <= 35, qPrintable(QString::number(late->value()))); // half of 50 ms, the next song the rest
+        QCOMPARE(QSettings().value("tapsLateMilliseconds").toInt(), late->value());
+    }
+    /// No steady pulse: the song is counted by taps alone, from its start to its end.
+    void aSongWithoutAPulseIsTapped() {
+        QTemporaryDir folder;
+        const QString path = folder.filePath("wind.wav");
+        QVERIFY(writeSound(test::noise(30), path.toStdString()));
+        WindowRig rig;
+        rig.window->openAny(path);
+        QTRY_VERIFY_WITH_TIMEOUT(!rig.session->loading() && rig.session->loudness(), 30000);
+        QVERIFY(rig.session->document().map->beats.empty());
+        rig.window->listen().strips().setFocus();
+        rig.shortcut(Qt::Key_T);
+        rig.shortcut(Qt::Key_Space);
+        std::vector<Seconds> beats;
+        for (int i = 0; i < 24; ++i) beats.push_back(3 + 0.6 * i);
+        tapAt(rig, simulatedTaps(beats, {0.02, 0, 0, 0, 0}, 2));
+        rig.press("useTaps");
+        const SongMap& map = *rig.session->document().map;
+        QVERIFY(qAbs(*medianTempo(map) - 100) < 1.5);
+        QVERIFY(map.end > 28.5);
+        QVERIFY(rig.session->document().origin == MapOrigin::Tapped);
+        QVERIFY(columnShown(rig).contains("Counted by your taps"));
+    }
+    void aStopIsStatedFromHereToThere() {
+        WindowRig rig;
+        heardDemo(rig);
+        rig.session->setCaret(counts(100));
+        rig.shortcut(Qt::Key_S);
+        QVERIFY(rig.button("stateSpan")->isVisible());
+        rig.session->setCaret(counts(104));
+        QCOMPARE(rig.window->listen().findChild<QSpinBox*>("spanCounts")->value(), 4);
+        rig.shortcut(Qt::Key_S);
+        const auto& stops = rig.session->document().map->stops;
+        QVERIFY(std::any_of(stops.begin(), stops.end(), [](const Stop& s) { return s.beats == 4; }));
+        QVERIFY(!rig.button("stateSpan")->isVisible());
+        QVERIFY(columnShown(rig).contains("a stop of 4 from"));
+    }
+    void aPartGetsItsOwnMetre() {
+        WindowRig rig;
+        heardDemo(rig);
+        rig.session->setCaret(counts(64));
+        rig.window->listen().spanFromHereAs(2);
+        rig.window->listen().findChild<QComboBox*>("spanMetre")->setCurrentText("3/4");
+        rig.session->setCaret(counts(88));
+        rig.press("stateSpan");
+        const SongMap& map = *rig.session->document().map;
+        const auto threes = std::count_if(map.bars.begin(), map.bars.end(), [](const Bar& b) { return b.beats == 3; });
+        QCOMPARE(threes, 8);
+        // before its start nothing is stated
+        rig.session->setCaret(counts(40));
+        rig.window->listen().spanFromHereAs(3);
+        rig.press("stateSpan");
+        QVERIFY(rig.button("stateSpan")->isVisible()); // still asking for the end
+    }
+    void aSongIsTypedAsStructure() {
+        WindowRig rig;
+        rig.shortcut(Qt::Key_Y);
+        auto* text = rig.window->listen().findChild<QLineEdit*>("structureText");
+        QVERIFY(text->isVisible());
+        text->setFocus();
+        rig.keys(text, "intro 16 | vers");
+        QVERIFY(!rig.button("useStructure")->isEnabled()); // not yet understood
+        rig.keys(text, "e 32 | stop 4 | chorus 32");
+        QVERIFY(rig.button("useStructure")->isEnabled());
+        rig.window->listen().findChild<QDoubleSpinBox*>("structureBpm")->setValue(98);
+        QTest::keyClick(text, Qt::Key_Return);
+        const Document& d = rig.session->document();
+        QCOMPARE(d.map->beats.size(), std::size_t{84});
+        QVERIFY(qAbs(*medianTempo(*d.map) - 98) < 1e-6);
+        QVERIFY(d.origin == MapOrigin::Typed);
+        QVERIFY(columnShown(rig).contains("Typed as structure"));
+        rig.shortcut(Qt::Key_Y); // it can be taken up again
+        QCOMPARE(text->text(), QString("intro 16 | verse 32 | stop 4 | chorus 32"));
+        // facts are put into it as it is
+        rig.session->setCaret(counts(40));
+        rig.window->listen().hand().phraseStartsHere();
+        QCOMPARE(rig.session->document().map->phrases.size(), std::size_t{4});
+    }
+    void momentsAreMarkedInOnesOwnWords() {
+        WindowRig rig;
+        heardDemo(rig);
+        rig.session->setCaret(counts(72));
+        rig.shortcut(Qt::Key_M);
+        auto* text = rig.window->listen().findChild<QLineEdit*>("momentText");
+        QVERIFY(text->isVisible());
+        rig.keys(text, "strings enter");
+        rig.window->listen().findChild<QComboBox*>("momentKind")->setCurrentIndex(2);
+        QTest::keyClick(text, Qt::Key_Return);
+        QCOMPARE(rig.session->document().moments.size(), std::size_t{1});
+        QCOMPARE(q(rig.session->document().moments[0].text), QString("strings enter"));
+        QVERIFY(rig.session->document().moments[0].kind == MomentKind::Entry);
+        QVERIFY(columnShown(rig).contains("strings enter, comes in"));
+        QTemporaryDir folder;
+        QFile lrc(folder.filePath("words.lrc"));
+        QVERIFY(lrc.open(QIODevice::WriteOnly));
+        lrc.write("[00:20.00]first light\n[00:40.50]round the hall\n");
+        lrc.close();
+        rig.window->openAny(lrc.fileName());
+        QCOMPARE(rig.session->document().moments.size(), std::size_t{3});
+        QVERIFY(columnShown(rig).contains("round the hall, words"));
+    }
+    void aMapIsImportedAndItsMistakesAreSaid() {
+        QTemporaryDir folder;
+        QFile csv(folder.filePath("map.csv"));
+        QVERIFY(csv.open(QIODevice::WriteOnly));
+        csv.write(QByteArray::fromStdString(mapToCsv(test::song("pickup 1 | intro 12 | verse 24", 90, "3/4"))));
+        csv.close();
+        WindowRig rig;
+        rig.window->openAny(csv.fileName());
+        QCOMPARE(rig.session->document().map->metre.beats, 3);
+        QCOMPARE(rig.session->document().map->pickupBeats, std::size_t{1});
+        QVERIFY(columnShown(rig).contains("read from a file"));
+        const Document before = rig.session->document();
+        QVERIFY(csv.open(QIODevice::WriteOnly));
+        csv.write("time_s,bar_index,beat_in_bar,phrase_index\n1,0,1,0\n0.5,0,2,0\n");
+        csv.close();
+        QString said;
+        connect(rig.session.get(), &Session::told, this, [&](const QString& sentence) { said = sentence; });
+        rig.window->openAny(csv.fileName());
+        QVERIFY2(said.contains("line 3"), qPrintable(said));
+        QVERIFY(rig.session->document() == before); // nothing is lost
+    }
+    void theTempoCurveTellsWhatTheRoutineNeeds() {
+        WindowRig rig;
+        heardDemo(rig);
+        const TempoCurveView& view = rig.window->listen().tempo();
+        QVERIFY(view.isVisible());
+        QCOMPARE(view.curve().points.size(), rig.session->document().map->bars.size());
+        QVERIFY(view.curve().danced);
+        QVERIFY(view.accessibleDescription().contains("The routine needs"));
+        QTest::mouseClick(rig.window->listen().findChild<TempoCurveView*>(), Qt::LeftButton, {}, QPoint(400, 50));
+        QVERIFY(rig.session->now() > counts(20));
+    }
+    void nudgesAddUpAndAreUndone() {
+        WindowRig rig;
+        heardDemo(rig);
+        const double first = rig.session->document().map->beats[10].time;
+        const Document before = rig.session->document();
+        for (int i = 0; i < 3; ++i) rig.shortcut(Qt::Key_Right, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(qAbs(rig.session->document().map->beats[10].time - first - 0.015) < 1e-6);
+        QVERIFY(columnShown(rig).contains("every beat 15 ms later"));
+        for (int i = 0; i < 3; ++i) rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(rig.session->document() == before);
+    }
+    void doubtsAreAnsweredFromTheKeyboard() {
+        WindowRig rig;
+        heardDemo(rig);
+        const std::size_t open = rig.session->doubts().size();
+        QVERIFY(open > 1);
+        const double place = rig.session->doubts()[0].start;
+        rig.shortcut(Qt::Key_F7);
+        QVERIFY(qAbs(*rig.session->landing().grid.secondsAt(rig.session->now()) - place) < 1.0);
+        rig.shortcut(Qt::Key_F7, Qt::ShiftModifier);
+        rig.shortcut(Qt::Key_Space, Qt::ShiftModifier);
+        QVERIFY(rig.session->hearing());
+        rig.shortcut(Qt::Key_Space);
+        rig.shortcut(Qt::Key_Return, Qt::ShiftModifier);
+        QVERIFY(rig.session->document().facts.size() > 0);
+        rig.window->listen().hand().forgetAll();
+        QCOMPARE(rig.session->document().facts.size(), std::size_t{0});
+    }
+    void aLoopSurvivesTheHearingOfADoubt() {
+        WindowRig rig;
+        heardDemo(rig);
+        rig.session->setLoop(std::pair{counts(32), counts(64)});
+        rig.session->hearReading(0, 0);
+        QVERIFY(rig.session->hearing());
+        rig.shortcut(Qt::Key_Space);
+        QVERIFY(rig.session->loop() == std::pair(counts(32), counts(64)));
+    }
+    /// The second verse cut out of the recording: everything said goes along, the joint is a doubt, one undo brings all back.
+    void theMapIsCarriedToAnotherEdit() {
+        WindowRig rig;
+        heardDemo(rig);
+        rig.session->setCaret(counts(200));
+        rig.window->listen().hand().markMoment(MomentKind::Hit, "late hit");
+        const Document before = rig.session->document();
+        const SongMap& map = *before.map;
+        const double a = map.beats[firstBeatOf(map, map.phrases[3])].time, b = map.beats[firstBeatOf(map, map.phrases[4])].time;
+        const auto whole = test::must(decodeSong(before.song.path));
+        AudioBuffer edit{whole.sound.sampleRate, whole.sound.channels, {}};
+        const auto sample = [&](double t) { return static_cast<std::ptrdiff_t>(t * edit.sampleRate) * edit.channels; };
+        edit.samples.assign(whole.sound.samples.begin(), whole.sound.samples.begin() + sample(a));
+        edit.samples.insert(edit.samples.end(), whole.sound.samples.begin() + sample(b), whole.sound.samples.end());
+        QTemporaryDir folder;
+        const QString path = folder.filePath("short.flac");
+        QVERIFY(writeSound(edit, path.toStdString()));
+        rig.session->carryTo(path);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->document().song.path == path.toStdString(), 60000);
+        const Document& then = rig.session->document();
+        QVERIFY(then.origin == MapOrigin::Carried);
+        QCOMPARE(then.routine.passes.size(), before.routine.passes.size());
+        QCOMPARE(then.moments.size(), std::size_t{1});
+        QVERIFY(qAbs(then.moments[0].at - (before.moments[0].at - (b - a))) < 0.05);
+        QVERIFY(!rig.session->doubts().empty()); // the joint
+        for (std::size_t p = 5; p + 1 < map.phrases.size(); ++p) {
+            const auto& phrases = then.map->phrases;
+            QVERIFY(std::any_of(phrases.begin(), phrases.end(), [&](const Phrase& phrase) { return phrase.label == map.phrases[p].label; }));
+        }
+        rig.session->state(rig.session->doubts()[0].readings[0].facts);
+        QVERIFY(rig.session->doubts().empty());
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(rig.session->document() == before);
+    }
+};
+
+QTEST_MAIN(ListenWindowTest)
+#include "tst_listen_window.moc"
