@@ -1,6 +1,7 @@
 // Writes a picture of each main view from the demo data. Usage: take_pictures FOLDER [WIDTH HEIGHT] [routine]
 #include "app/arrange_stage.h"
 #include "app/findings_column.h"
+#include "app/listen_stage.h"
 #include "app/main_window.h"
 #include "app/part_editor.h"
 #include "app/notation_edit.h"
@@ -8,8 +9,12 @@
 #include "app/strips_accessible.h"
 #include "app/strips_view.h"
 #include "audio/silent_output.h"
+#include "core/tapping.h"
 
 #include <QApplication>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QPushButton>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QSettings>
@@ -60,6 +65,29 @@ int main(int argc, char** argv) {
     window.setStage(Stage::Listen);
     session.setCaret(counts(100));
     shoot("listen");
+    window.listen().strips().setFocus();
+    session.setCaret(counts(32));
+    window.listen().tap();
+    session.togglePlay();
+    for (const Seconds beat : simulatedTaps([&] {
+             std::vector<Seconds> beats;
+             for (int c = 36; c < 60; ++c) beats.push_back(session.landing().grid.cell(c)->start);
+             return beats;
+         }(), {}, 5)) {
+        while (session.player().position() < beat) {
+            now += 0.01;
+            silent->pump();
+        }
+        session.followClock();
+        window.listen().tap();
+    }
+    shoot("listen-tapping");
+    session.togglePlay();
+    window.listen().typeStructure();
+    if (auto* text = window.listen().findChild<QLineEdit*>(QStringLiteral("structureText"))) text->setText(QStringLiteral("pickup 1 | intro 12 | verse 36 | stop 3 | chorus 48 | ending 24 @112>90"));
+    if (auto* metre = window.listen().findChild<QComboBox*>(QStringLiteral("structureMetre"))) metre->setCurrentText(QStringLiteral("3/4"));
+    shoot("listen-structure");
+    if (auto* close = window.listen().findChild<QPushButton*>(QStringLiteral("closePanel"))) close->click();
     window.setStage(Stage::Arrange);
     session.setCaret(counts(44));
     shoot("arrange-strip");

@@ -1,11 +1,11 @@
 // Writes the rows by which the models of the song analysis are trained, from pieces with truth (make_set.py):
 //   training_rows beats|readings|phrases PIECE.json …
 // What was heard of a piece is kept beside it, as PIECE.feat.
-#include "audio/audio_file.h"
-#include "audio/features_file.h"
+#include "piece.h"
+
 #include "audio/metre_reading.h"
 #include "audio/phrase_cues.h"
-#include "audio/resample.h"
+#include "support/beat_measure.h"
 
 #include <nlohmann/json.hpp>
 
@@ -20,32 +20,12 @@
 #include <vector>
 
 using namespace lc;
+using bench::featuresOf;
+using test::fMeasure;
 namespace fs = std::filesystem;
 using Json = nlohmann::json;
 
 namespace {
-
-double fMeasure(const std::vector<double>& found, const std::vector<double>& truth) { // ±70 ms
-    std::size_t f = 0;
-    int hits = 0;
-    for (double t : truth) {
-        while (f < found.size() && found[f] < t - 0.07) ++f;
-        if (f < found.size() && found[f] <= t + 0.07) { ++hits; ++f; }
-    }
-    return 2.0 * hits / static_cast<double>(found.size() + truth.size());
-}
-
-std::optional<SongFeatures> featuresOf(fs::path piece) {
-    fs::path kept = piece;
-    if (auto features = loadFeatures(kept.replace_extension(".feat").string())) return std::move(*features);
-    fs::path sound = piece.replace_extension(".ogg");
-    if (!fs::exists(sound)) sound.replace_extension(".mp3");
-    const auto song = decodeSong(sound.string());
-    if (!song) return std::nullopt;
-    SongFeatures features = songFeatures(resampled(mono(song->sound), 44100));
-    (void)saveFeatures(features, kept.string());
-    return features;
-}
 
 template <typename Cues>
 void row(const std::string& name, std::initializer_list<double> labels, const Cues& cues) {

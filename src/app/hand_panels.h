@@ -40,6 +40,7 @@ protected:
 
     const Theme& m_theme;
     QHBoxLayout* m_row;
+    QHBoxLayout* m_second; ///< beside the line beneath
 
 private:
     QLabel* m_line;

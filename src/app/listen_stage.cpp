@@ -10,8 +10,8 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QPushButton>
-#include <QToolButton>
 
 namespace lc::app {
 
@@ -98,12 +98,7 @@ QLayout* ListenStage::buildTools() {
     m_phraseHere = add(tr("A phrase starts here"), tr("A phrase begins with the bar at the caret (H)"), "phraseHere", [this] { m_hand->phraseStartsHere(); });
     add(tr("Stop from, to"), tr("A stop, a held beat, or a part with its own metre or tempo (S)"), "stopFrom", [this] { spanFromHere(); });
     add(tr("Type the structure"), tr("The song as text, with no recording or in its place (Y)"), "typeStructure", [this] { typeStructure(); });
-    m_more = new QToolButton(this);
-    m_more->setText(tr("More"));
-    m_more->setObjectName(QStringLiteral("moreByHand"));
-    m_more->setPopupMode(QToolButton::InstantPopup);
-    m_more->setToolTip(tr("Everything else that can be said about the song"));
-    tools->addWidget(m_more);
+    m_more = add(tr("More …"), tr("Everything else that can be said about the song"), "moreByHand", [] {});
     m_metre = new QComboBox(this);
     m_metre->setObjectName(QStringLiteral("metre"));
     m_metre->setAccessibleName(tr("Metre"));
@@ -115,7 +110,9 @@ QLayout* ListenStage::buildTools() {
     return tools;
 }
 
-void ListenStage::setMoreMenu(QMenu* menu) { m_more->setMenu(menu); }
+void ListenStage::setMoreMenu(QMenu* menu) {
+    connect(m_more, &QPushButton::clicked, menu, [this, menu] { menu->popup(m_more->mapToGlobal(QPoint(0, m_more->height()))); });
+}
 
 /// One panel at a time; none closes them all.
 void ListenStage::show(HandPanel* panel) {

@@ -10,7 +10,6 @@ class QLabel;
 class QLayout;
 class QMenu;
 class QPushButton;
-class QToolButton;
 
 namespace lc::app {
 
@@ -64,7 +63,7 @@ private:
     StructurePanel* m_structure;
     QFrame* m_panelRule;
     QFrame* m_tempoRule;
-    QToolButton* m_more;
+    QPushButton* m_more;
     QComboBox* m_metre;
     QLabel* m_byHand;
     QPushButton* m_phraseHere;

@@ -157,7 +157,11 @@ private:
                 text(px + 4 * m_s, m_rect.bottom() - 4 * m_s, QString::number(cell.bar + 1), m_theme.numbers(11, cell.number == 1), cell.number == 1 ? m_c.ink : m_c.ink2);
                 const Bar& bar = m_scene.document->map->bars[static_cast<std::size_t>(cell.bar)];
                 if (bar.beats != m_scene.document->map->metre.beats)
-                    text(px + 24 * m_s, m_rect.bottom() - 4 * m_s, tr("of %1").arg(bar.beats), m_theme.words(11, Weight::Bold), m_c.ink);
+                {
+                    // beside the number where the bar is wide enough for both, else above it
+                    const bool wide = m_layout.countWidth * bar.beats > 52 * m_s;
+                    text(px + (wide ? 24 : 4) * m_s, wide ? m_rect.bottom() - 4 * m_s : m_rulerTop - 4 * m_s, tr("of %1").arg(bar.beats), m_theme.words(11, Weight::Bold), m_c.ink);
+                }
                 if (bar.confirmedOne) m_p.fillRect(QRectF(px + 4 * m_s, m_rect.top() + 4 * m_s, 6 * m_s, 6 * m_s), m_c.ink);
             } else m_p.fillRect(QRectF(px, m_rulerTop, 1, 5 * m_s), m_c.ink3);
         }

@@ -104,7 +104,7 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
         const double wide = QFontMetricsF(small).horizontalAdvance(name);
         if (x + m_theme.px(4) < free || x + wide > area.right()) continue;
         say(x + m_theme.px(3), area.bottom() + m_theme.px(14), name, small, c.ink2);
-        free = x + wide + m_theme.px(12);
+        free = x + wide + m_theme.px(8);
     }
     if (const auto now = m_session.landing().grid.secondsAt(m_session.now()); now && *now >= m_start && *now <= m_end)
         p.fillRect(QRectF(xOf(*now) - m_theme.px(3), area.top(), m_theme.px(6), area.height()), c.tape);

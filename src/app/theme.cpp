@@ -60,8 +60,9 @@ QMenu::item:selected { background: %ink; color: %onink; }
 QMenu::item:disabled { color: %ink3; }
 QMenu::separator { height: 1px; background: %rule; margin: 3px 0; }
 QToolTip { background: %sheet; color: %ink; border: 1px solid %ink3; padding: 4px; }
-QLineEdit, QSpinBox, QComboBox { background: %sheet; border: 1px solid %ink3; padding: 3px 6px; selection-background-color: %ink; selection-color: %onink; }
-QLineEdit:focus, QSpinBox:focus, QComboBox:focus { border: 2px solid %ink; padding: 2px 5px; }
+QLineEdit, QAbstractSpinBox, QComboBox { background: %sheet; border: 1px solid %ink3; padding: 3px 6px; selection-background-color: %ink; selection-color: %onink; }
+QLineEdit:focus, QAbstractSpinBox:focus, QComboBox:focus { border: 2px solid %ink; padding: 2px 5px; }
+QAbstractSpinBox::up-button, QAbstractSpinBox::down-button { width: 0px; border: none; }
 QComboBox QAbstractItemView { background: %sheet; border: 1px solid %ink3; selection-background-color: %ink; selection-color: %onink; }
 QPushButton { background: %sheet; border: 1px solid %ink3; padding: 4px 12px; font-weight: 600; }
 QPushButton:hover { border: 1px solid %ink; }

@@ -1,4 +1,5 @@
 #include "support/audio_support.h"
+#include "support/beat_measure.h"
 #include "support/core_support.h"
 
 #include "audio/analysis.h"
@@ -9,6 +10,7 @@
 #include <QTemporaryDir>
 
 using namespace lc;
+using test::fMeasure;
 
 namespace {
 
@@ -35,18 +37,6 @@ SongMap mapped(const QString& ogg) {
     const auto song = decodeSong(ogg.toStdString());
     if (!song) qFatal("%s", song.error().message.c_str());
     return test::must(analyseSong(song->sound));
-}
-
-/// F-measure with a tolerance of ±70 ms: Davies, Degara, Plumbley, "Evaluation methods for musical audio beat tracking
-/// algorithms", Queen Mary University of London, 2009, section 3.1.
-double fMeasure(const std::vector<double>& found, const std::vector<double>& truth) {
-    std::size_t f = 0;
-    int hits = 0;
-    for (double t : truth) {
-        while (f < found.size() && found[f] < t - 0.07) ++f;
-        if (f < found.size() && found[f] <= t + 0.07) { ++hits; ++f; }
-    }
-    return 2.0 * hits / static_cast<double>(found.size() + truth.size());
 }
 
 std::vector<double> timesOf(const SongMap& map) {

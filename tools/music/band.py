@@ -55,6 +55,16 @@ class Song:
         self.stops = []
         self.programs = {}
         self.metres = []
+        self.unit = 4          # note value of a beat
+        self.durations = None  # seconds of each beat where the tempo is not even; see pace()
+        self.held = []         # (beat, seconds beyond what the tempo says)
+
+    # -- tempo
+    def pace(self, seconds_of_beat):
+        """Lets every beat last as `seconds_of_beat(beat)` says, to the microsecond a quarter that MIDI knows, and held ones longer."""
+        quarters = 4 / self.unit
+        longer = dict(self.held)
+        self.durations = [round((seconds_of_beat(b) + longer.get(b, 0)) / quarters * 1e6) / 1e6 * quarters for b in range(self.total)]
 
     # -- notes
     def note(self, at, channel, key, velocity, length):
@@ -95,10 +105,14 @@ class Song:
 
     # -- files
     def seconds(self, beat, lead):
-        return lead + beat * 60.0 / self.bpm
+        if self.durations is None:
+            return lead + beat * 60.0 / self.bpm
+        return lead + sum(self.durations[:beat])
 
     def write_midi(self, path, lead):
         """`lead` seconds of silence stand before beat 0; the tempo map is exact to a microsecond a quarter."""
+        if self.durations is not None:
+            return self.write_paced_midi(path, lead)
         tempo = round(60_000_000 / self.bpm)
         lead_ticks = round(lead * self.bpm / 60 * PPQ)
         file = mido.MidiFile(ticks_per_beat=PPQ)
@@ -112,6 +126,31 @@ class Song:
         for tick, message in sorted(marks, key=lambda m: m[0]):
             head.append(message.copy(time=tick - now))
             now = tick
+        self.write_players(file, lead_ticks, PPQ)
+        file.save(path)
+        return lead_ticks * tempo / PPQ / 1e6  # the lead as MIDI really has it
+
+    def write_paced_midi(self, path, lead):
+        """The same with a tempo for every beat; the silence before is one quarter of that length."""
+        ticks = PPQ * 4 // self.unit  # of a beat
+        lead_tempo = round(lead * 1e6)
+        file = mido.MidiFile(ticks_per_beat=PPQ)
+        head = mido.MidiTrack()
+        file.tracks.append(head)
+        marks = [(0, 0, mido.MetaMessage("track_name", name=self.title)), (0, 1, mido.MetaMessage("set_tempo", tempo=lead_tempo))]
+        for b, seconds in enumerate(self.durations):
+            marks.append((PPQ + b * ticks, 0, mido.MetaMessage("set_tempo", tempo=round(seconds / (4 / self.unit) * 1e6))))
+        marks += [(PPQ + b * ticks, 1, mido.MetaMessage("time_signature", numerator=n, denominator=self.unit)) for b, n in self.metres]
+        marks += [(PPQ + b * ticks, 2, mido.MetaMessage("marker", text=label)) for b, _, label in self.phrases]
+        now = 0
+        for tick, _, message in sorted(marks, key=lambda m: m[:2]):
+            head.append(message.copy(time=tick - now))
+            now = tick
+        self.write_players(file, PPQ, ticks)
+        file.save(path)
+        return lead_tempo / 1e6
+
+    def write_players(self, file, lead_ticks, beat_ticks):
         for channel in sorted({e[1] for e in self.events}):
             track = mido.MidiTrack()
             file.tracks.append(track)
@@ -123,16 +162,14 @@ class Song:
             moves = []
             for at, ch, key, velocity, length in self.events:
                 if ch == channel:
-                    on = lead_ticks + round(at * PPQ)
+                    on = lead_ticks + round(at * beat_ticks)
                     moves.append((on, 1, key, velocity))
-                    moves.append((on + max(20, round(length * PPQ)), 0, key, 0))
+                    moves.append((on + max(20, round(length * beat_ticks)), 0, key, 0))
             now = 0
             for tick, on, key, velocity in sorted(moves):
                 kind = "note_on" if on else "note_off"
                 track.append(mido.Message(kind, channel=channel, note=key, velocity=velocity, time=tick - now))
                 now = tick
-        file.save(path)
-        return lead_ticks * tempo / PPQ / 1e6  # the lead as MIDI really has it
 
     def write_truth(self, csv_path, labels_path, lead):
         with open(csv_path, "w", newline="", encoding="utf-8") as out:
@@ -145,6 +182,8 @@ class Song:
                 out.write(f"{self.seconds(start, lead):.6f}\t{self.seconds(start + beats, lead):.6f}\t{label}\n")
             for start, beats in self.stops:
                 out.write(f"{self.seconds(start, lead):.6f}\t{self.seconds(start + beats, lead):.6f}\tstop {beats}\n")
+            for beat, _ in self.held:
+                out.write(f"{self.seconds(beat, lead):.6f}\t{self.seconds(beat + 1, lead):.6f}\theld\n")
 
 
 # -- players: each plays one bar
@@ -236,3 +275,94 @@ def drums_four(song, at, bar, section, index):
     if bar.fill:
         for k in range(8):
             song.note(at + bar.beats - 1 + k * 0.125, 9, SNARE, 58 + 6 * k, 0.1)
+
+
+# -- swing
+def walking_bass(song, at, bar, section, index):
+    if "bass" not in section.layers:
+        return
+    root, shape = chord_tones(bar.chord)
+    low = root + 36 if root >= 4 else root + 48
+    steps = (0, shape[1], shape[2], shape[2] + 2) if index % 2 == 0 else (0, shape[2], shape[1], -1)
+    for k in range(bar.beats):
+        song.note(at + k, 1, low + steps[k % 4], 92 + 10 * section.energy, 0.9)
+
+
+def swing_drums(song, at, bar, section, index):
+    if "drums" not in section.layers:
+        return
+    strong = 0.6 + 0.4 * section.energy
+    if index == 0 and section.energy > 0.6:
+        song.note(at, 9, CRASH, 84, 1)
+    for k in range(bar.beats):
+        song.note(at + k, 9, RIDE, (84 if k % 2 else 74) * strong, 0.3)
+        if k % 2 == 1:
+            song.note(at + k + 2 / 3, 9, RIDE, 66 * strong, 0.2)
+            song.note(at + k, 9, HAT, 82 * strong, 0.1)
+    song.note(at, 9, KICK, 78 * strong, 0.2)
+    if index % 4 == 3:
+        song.note(at + 2 + 2 / 3, 9, SNARE, 70 * strong, 0.2)
+    if bar.fill:
+        for k in (2, 2 + 2 / 3, 3, 3 + 1 / 3, 3 + 2 / 3):
+            song.note(at + k, 9, SNARE, 86, 0.2)
+
+
+def swing_comp(song, at, bar, section, index):
+    if "comp" not in section.layers:
+        return
+    root, shape = chord_tones(bar.chord)
+    for beat in ((0, 1 + 2 / 3) if index % 2 == 0 else (2 / 3, 2)):
+        for s in shape:
+            song.note(at + beat, 2, root + 60 + s - 12 * (root > 6), 64 * (0.6 + 0.4 * section.energy), 0.5)
+
+
+# -- waltz
+def waltz_bass(song, at, bar, section, index):
+    if "bass" not in section.layers:
+        return
+    root, shape = chord_tones(bar.chord)
+    low = root + 36 if root >= 4 else root + 48
+    song.note(at, 1, low + (shape[2] if index % 2 else 0), 90, 0.9)
+
+
+def waltz_chords(song, at, bar, section, index):
+    if "comp" not in section.layers:
+        return
+    root, shape = chord_tones(bar.chord)
+    for k in range(1, bar.beats):
+        for s in shape:
+            song.note(at + k, 0, root + 60 + s - 12 * (root > 5), 56 + 12 * section.energy, 0.6)
+
+
+# -- 7/8, beats are eighths in groups of 3, 2 and 2
+def seven_drums(song, at, bar, section, index):
+    if "drums" not in section.layers:
+        return
+    strong = 0.6 + 0.4 * section.energy
+    for group, start in enumerate((0, 3, 5)):
+        song.note(at + start, 9, KICK if group == 0 else RIM, (106 if group == 0 else 84) * strong, 0.4)
+    for k in range(7):
+        song.note(at + k, 9, SHAKER, (64 if k in (0, 3, 5) else 44) * strong, 0.2)
+    if index == 0:
+        song.note(at, 9, CRASH, 80 * strong, 2)
+    if bar.fill:
+        for k, drum in zip((5, 5.5, 6, 6.5), (TOM_HI, TOM_MID, TOM_MID, TOM_LO)):
+            song.note(at + k, 9, drum, 88, 0.3)
+
+
+def seven_bass(song, at, bar, section, index):
+    if "bass" not in section.layers:
+        return
+    root, shape = chord_tones(bar.chord)
+    low = root + 36 if root >= 4 else root + 48
+    for start, interval, length in ((0, 0, 2.6), (3, shape[2], 1.7), (5, 0, 1.7)):
+        song.note(at + start, 1, low + interval, 96 if start == 0 else 82, length)
+
+
+def seven_chords(song, at, bar, section, index):
+    if "comp" not in section.layers:
+        return
+    root, shape = chord_tones(bar.chord)
+    for start in ((3, 5) if index % 2 == 0 else (2, 3, 5, 6)):
+        for s in shape:
+            song.note(at + start, 0, root + 60 + s - 12 * (root > 5), 60 + 14 * section.energy, 0.8)

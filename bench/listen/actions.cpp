@@ -1,0 +1,162 @@
+// How many actions of a person who sees the truth make a map right: actions PIECE.json …
+//
+// The person looks at beats and bars. While the map is not right (F of beats and F of 1s at least .95 within 70 ms; the rest is
+// what a song's end rings out) the person answers the worst doubt about them, if one of its readings is true and not the one
+// shown; otherwise states the most useful fact: the tempo where the beats are at another level, the metre where the bars have another
+// length, a beat where the beats lie beside the true ones, else the first true 1 where no bar starts. At most twelve actions.
+#include "piece.h"
+
+#include "audio/song_solver.h"
+#include "support/beat_measure.h"
+
+#include <nlohmann/json.hpp>
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <fstream>
+#include <map>
+#include <string>
+#include <vector>
+
+using namespace lc;
+using Json = nlohmann::json;
+
+namespace {
+
+constexpr int mostActions = 12;
+constexpr double right = 0.95;
+
+double medianGap(const std::vector<double>& times) {
+    std::vector<double> gaps;
+    for (std::size_t i = 1; i < times.size(); ++i) gaps.push_back(times[i] - times[i - 1]);
+    std::nth_element(gaps.begin(), gaps.begin() + static_cast<std::ptrdiff_t>(gaps.size() / 2), gaps.end());
+    return gaps[gaps.size() / 2];
+}
+
+struct Truth {
+    std::vector<double> beats, ones;
+    std::vector<int> barBeats;
+    std::vector<double> phrases;
+    Metre metre;
+
+    explicit Truth(const Json& json) : metre{json["metre"][0], json["metre"][1], json["metre"][2]} {
+        for (const Json& b : json["beats"]) beats.push_back(b["time_s"]);
+        for (const Json& b : json["bars"]) {
+            ones.push_back(b["start_s"]);
+            barBeats.push_back(b["beats"]);
+        }
+        for (const Json& p : json["phrases"]) phrases.push_back(p["start_s"]);
+    }
+    [[nodiscard]] bool threes() const { return metre.unit == 8 && !metre.grouping.empty() && std::all_of(metre.grouping.begin(), metre.grouping.end(), [](int g) { return g == 3; }); }
+};
+
+bool has(const std::vector<double>& times, double at) {
+    return std::any_of(times.begin(), times.end(), [&](double t) { return std::abs(t - at) <= 0.07; });
+}
+
+bool holds(const Truth& truth, const SongFact& fact) {
+    if (const auto* f = std::get_if<OneFact>(&fact)) return has(truth.ones, f->at);
+    if (const auto* f = std::get_if<BeatFact>(&fact)) return has(truth.beats, f->at);
+    if (const auto* f = std::get_if<PhraseFact>(&fact)) return has(truth.phrases, f->at);
+    if (const auto* f = std::get_if<TempoFact>(&fact)) {
+        const double bpm = 60 / medianGap(truth.beats);
+        return std::abs(std::log(f->bpm / bpm)) < 0.05 || (truth.threes() && std::abs(std::log(3 * f->bpm / bpm)) < 0.05);
+    }
+    if (const auto* f = std::get_if<MetreFact>(&fact)) return f->metre.beats == truth.metre.beats && f->metre.unit == truth.metre.unit;
+    if (const auto* f = std::get_if<BarFact>(&fact)) {
+        for (std::size_t b = 0; b < truth.ones.size(); ++b)
+            if (std::abs(truth.ones[b] - f->at) <= 0.07) return truth.barBeats[b] == f->beats;
+    }
+    return false;
+}
+
+bool ofBeatsOrBars(const SongDoubt& doubt) {
+    for (const DoubtReading& r : doubt.readings)
+        for (const SongFact& f : r.facts)
+            if (std::holds_alternative<PhraseFact>(f) || std::holds_alternative<StopFact>(f)) return false;
+    return true;
+}
+
+/// The facts of one action; nothing when the person would not know what to do.
+std::vector<SongFact> nextAction(const Truth& truth, const SongReading& reading) {
+    for (const SongDoubt& doubt : reading.doubts) {
+        if (!ofBeatsOrBars(doubt)) continue;
+        for (std::size_t r = 1; r < doubt.readings.size(); ++r)
+            if (std::all_of(doubt.readings[r].facts.begin(), doubt.readings[r].facts.end(), [&](const SongFact& f) { return holds(truth, f); })) return doubt.readings[r].facts;
+        break; // only the worst is looked at
+    }
+    std::vector<double> beats, ones;
+    for (const Beat& b : reading.map.beats) beats.push_back(b.time);
+    for (const Bar& b : reading.map.bars) ones.push_back(reading.map.beats[b.firstBeat].time);
+    const double gap = medianGap(truth.beats);
+    if (beats.size() < 2 || std::abs(std::log(medianGap(beats) / gap)) > 0.06) return {TempoFact{std::round(600 / gap) / 10}};
+    if (reading.map.metre.beats != truth.metre.beats || reading.map.metre.unit != truth.metre.unit) return {MetreFact{truth.metre}};
+    if (test::fMeasure(beats, truth.beats) < 0.6) return {BeatFact{truth.beats[truth.beats.size() / 2]}};
+    for (double one : truth.ones)
+        if (!has(ones, one)) return {OneFact{one}};
+    for (double beat : truth.beats)
+        if (!has(beats, beat)) return {BeatFact{beat}};
+    return {};
+}
+
+int actionsFor(const Truth& truth, const HeardSong& heard, bool told) {
+    std::vector<SongFact> facts;
+    for (int actions = 0; actions < mostActions; ++actions) {
+        auto reading = solveSong(heard, facts);
+        if (!reading) {
+            facts = {TempoFact{std::round(600 / medianGap(truth.beats)) / 10}};
+            continue;
+        }
+        std::vector<double> beats, ones;
+        for (const Beat& b : reading->map.beats) beats.push_back(b.time);
+        for (const Bar& b : reading->map.bars) ones.push_back(reading->map.beats[b.firstBeat].time);
+        if (test::fMeasure(beats, truth.beats) >= right && test::fMeasure(ones, truth.ones) >= right) return actions;
+        const auto action = nextAction(truth, *reading);
+        if (told) {
+            std::printf("   beats %.3f 1s %.3f  %s:", test::fMeasure(beats, truth.beats), test::fMeasure(ones, truth.ones), toString(reading->map.metre).c_str());
+            for (const SongFact& fact : action) std::printf(" %s;", describe(fact).c_str());
+            std::printf("\n");
+        }
+        const std::vector<SongFact> before = facts;
+        for (const SongFact& fact : action) facts = addFact(std::move(facts), fact);
+        if (facts == before) return mostActions;
+    }
+    return mostActions;
+}
+
+void show(const std::string& name, std::vector<int> all) {
+    if (all.empty()) return;
+    std::sort(all.begin(), all.end());
+    const auto within = [&](int most) { return 100.0 * static_cast<double>(std::upper_bound(all.begin(), all.end(), most) - all.begin()) / static_cast<double>(all.size()); };
+    std::printf("%-24s %4zu   median %d   nine in ten %d   none %.0f %%   one %.0f %%   three %.0f %%   never %.0f %%\n", name.c_str(), all.size(), all[all.size() / 2],
+                all[std::min(all.size() - 1, all.size() * 9 / 10)], within(0), within(1), within(3), 100 - within(mostActions - 1));
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    std::map<std::string, std::vector<int>> groups;
+    const bool each = argc > 1 && std::string(argv[1]) == "--each"; // never for the kept half
+    for (int i = each ? 2 : 1; i < argc; ++i) {
+        std::ifstream file(argv[i]);
+        const Json json = Json::parse(file);
+        const Truth truth(json);
+        auto features = bench::featuresOf(argv[i]);
+        if (!features) continue;
+        const auto heard = hearSong(std::move(*features));
+        if (!heard) continue;
+        const int actions = actionsFor(truth, *heard, each);
+        if (each) std::printf("%2d %s\n", actions, argv[i]);
+        const double bpm = 60 / medianGap(truth.beats) / (truth.threes() ? 3 : 1);
+        const bool uneven = !truth.threes() && (truth.metre.unit == 8 || truth.metre.beats == 5);
+        groups["all"].push_back(actions);
+        groups[truth.threes() ? "six-eight" : uneven ? "uneven" : truth.metre.beats == 3 ? "three-time" : "two and four"].push_back(actions);
+        if (bpm < 90 && !uneven) groups["below 90 bpm"].push_back(actions);
+        if (bpm > 150 && !uneven) groups["above 150 bpm"].push_back(actions);
+        if (json["changing"].get<bool>()) groups["changing"].push_back(actions);
+        if (!json["drums"].get<bool>()) groups["without drums"].push_back(actions);
+    }
+    for (const auto& [name, all] : groups) show(name, all);
+    return 0;
+}

@@ -1,0 +1,21 @@
+#include "piece.h"
+
+#include "audio/audio_file.h"
+#include "audio/features_file.h"
+#include "audio/resample.h"
+
+namespace lc::bench {
+
+std::optional<SongFeatures> featuresOf(std::filesystem::path piece) {
+    std::filesystem::path kept = piece;
+    if (auto features = loadFeatures(kept.replace_extension(".feat").string())) return std::move(*features);
+    std::filesystem::path sound = piece.replace_extension(".ogg");
+    if (!std::filesystem::exists(sound)) sound.replace_extension(".mp3");
+    const auto song = decodeSong(sound.string());
+    if (!song) return std::nullopt;
+    SongFeatures features = songFeatures(resampled(mono(song->sound), 44100));
+    (void)saveFeatures(features, kept.string());
+    return features;
+}
+
+} // namespace lc::bench
