@@ -3,7 +3,8 @@
 // The person looks at beats and bars. While the map is not right (F of beats and F of 1s at least .95 within 70 ms; the rest is
 // what a song's end rings out) the person answers the worst doubt about them, if one of its readings is true and not the one
 // shown; otherwise states the most useful fact: the tempo where the beats are at another level, the metre where the bars have another
-// length, a beat where the beats lie beside the true ones, else the first true 1 where no bar starts. At most twelve actions.
+// length, a beat where the beats lie beside the true ones, else the first true 1 where no bar starts, or the
+// metre of its part where at least three bars there have another length. At most twelve actions.
 #include "piece.h"
 
 #include "audio/song_solver.h"
@@ -93,8 +94,23 @@ std::vector<SongFact> nextAction(const Truth& truth, const SongReading& reading)
     if (beats.size() < 2 || std::abs(std::log(medianGap(beats) / gap)) > 0.06) return {TempoFact{std::round(600 / gap) / 10}};
     if (reading.map.metre.beats != truth.metre.beats || reading.map.metre.unit != truth.metre.unit) return {MetreFact{truth.metre}};
     if (test::fMeasure(beats, truth.beats) < 0.6) return {BeatFact{truth.beats[truth.beats.size() / 2]}};
-    for (double one : truth.ones)
-        if (!has(ones, one)) return {OneFact{one}};
+    const double now = test::fMeasure(ones, truth.ones);
+    for (int later = 1; later < truth.metre.beats && ones.size() > 3; ++later) { // every 1 some beats later: one command, of two statements
+        std::vector<double> shifted;
+        for (const Bar& bar : reading.map.bars)
+            if (bar.firstBeat + static_cast<std::size_t>(later) < beats.size()) shifted.push_back(beats[bar.firstBeat + static_cast<std::size_t>(later)]);
+        if (test::fMeasure(shifted, truth.ones) > now + 0.3) return {OneFact{shifted.front()}, OneFact{shifted[shifted.size() - 2]}};
+    }
+    for (std::size_t b = 0; b < truth.ones.size(); ++b) {
+        if (has(ones, truth.ones[b])) continue;
+        std::size_t same = b; // a run of bars of another length than the metre's has a metre of its own
+        while (same < truth.ones.size() && truth.barBeats[same] == truth.barBeats[b]) ++same;
+        std::size_t first = b;
+        while (first > 0 && truth.barBeats[first - 1] == truth.barBeats[b]) --first;
+        if (truth.barBeats[b] != truth.metre.beats && same - first >= 3)
+            return {MetreFact{Metre{truth.barBeats[b], truth.metre.unit, {}}, SongSpan{truth.ones[first], same < truth.ones.size() ? truth.ones[same] : truth.beats.back() + gap}}};
+        return {OneFact{truth.ones[b]}};
+    }
     for (double beat : truth.beats)
         if (!has(beats, beat)) return {BeatFact{beat}};
     return {};
@@ -111,6 +127,9 @@ int actionsFor(const Truth& truth, const HeardSong& heard, bool told) {
         std::vector<double> beats, ones;
         for (const Beat& b : reading->map.beats) beats.push_back(b.time);
         for (const Bar& b : reading->map.bars) ones.push_back(reading->map.beats[b.firstBeat].time);
+        const auto outside = [&](double t) { return t < truth.beats.front() - 0.1 || t > truth.beats.back() + 0.1; }; // what rings out is nobody's mistake
+        std::erase_if(beats, outside);
+        std::erase_if(ones, outside);
         if (test::fMeasure(beats, truth.beats) >= right && test::fMeasure(ones, truth.ones) >= right) return actions;
         const auto action = nextAction(truth, *reading);
         if (told) {

@@ -40,8 +40,12 @@ void HandStatements::shiftOne(int beats) {
     if (static_cast<std::size_t>(place) >= map.beats.size()) return;
     std::vector<std::size_t> forget;
     for (std::size_t i = 0; i < m_session.document().facts.size(); ++i) // an earlier shift of the whole song is replaced
-        if (const auto* one = std::get_if<OneFact>(&m_session.document().facts[i]); one && std::abs(one->at - map.beats[map.bars.front().firstBeat].time) < 0.1) forget.push_back(i);
-    m_session.state({OneFact{map.beats[static_cast<std::size_t>(place)].time}}, beats > 0 ? tr("every 1 a beat later") : tr("every 1 a beat earlier"), forget);
+        if (const auto* one = std::get_if<OneFact>(&m_session.document().facts[i]); one && (std::abs(one->at - map.beats[map.bars.front().firstBeat].time) < 0.1 || std::abs(one->at - map.beats[map.bars[map.bars.size() - 2 + (map.bars.size() < 2)].firstBeat].time) < 0.1)) forget.push_back(i);
+    std::vector<SongFact> ones{OneFact{map.beats[static_cast<std::size_t>(place)].time}};
+    if (map.bars.size() > 3) // the last full bar as well: between two statements that shift alike the whole song is shifted
+        if (const auto last = static_cast<std::ptrdiff_t>(map.bars[map.bars.size() - 2].firstBeat) + beats; last < static_cast<std::ptrdiff_t>(map.beats.size()))
+            ones.push_back(OneFact{map.beats[static_cast<std::size_t>(last)].time});
+    m_session.state(ones, beats > 0 ? tr("every 1 a beat later") : tr("every 1 a beat earlier"), forget);
 }
 
 void HandStatements::thisBarHas(int beats) {

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 namespace lc {
 
@@ -91,7 +92,9 @@ private:
                 }
                 if (shift > 0.9 || shift < 0.1) continue; // the same pulse
                 text = std::abs(shift - 0.5) < 0.12 ? "half a beat later" : "the beat falls elsewhere";
-                facts.push_back(BeatFact{other.beats[other.beats.size() / 2]});
+                for (const double part : {0.5, 0.25, 0.75}) // three places, so that it is not one beat that is moved
+                    if (const auto place = whereTheyDiffer(other.beats, part)) facts.push_back(BeatFact{*place});
+                if (facts.empty() || std::all_of(facts.begin(), facts.end(), [&](const SongFact& f) { return std::find(m_d.facts.begin(), m_d.facts.end(), f) != m_d.facts.end(); })) continue;
             } else {
                 const auto near = [&](double factor) { return std::abs(std::log(ratio / factor)) < 0.06; };
                 text = near(2) ? "twice as fast" : near(0.5) ? "half as fast" : near(3) ? "three times as fast" : near(1.0 / 3) ? "a third as fast"
@@ -105,6 +108,19 @@ private:
         const double bpm = std::round(bpmOfMap() * 10) / 10;
         add(songStart(), m_d.map.end, "how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here",
             {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
+    }
+
+    /// A beat of another reading, near a part of the song's length, that ours has not.
+    std::optional<Seconds> whereTheyDiffer(const std::vector<double>& other, double part) const {
+        const auto& ours = m_d.pulse.beats;
+        std::optional<Seconds> place;
+        const double middle = songStart() + part * (m_d.map.end - songStart());
+        for (double at : other) {
+            const auto after = std::lower_bound(ours.begin(), ours.end(), at);
+            const double away = std::min(after == ours.end() ? 1e9 : *after - at, after == ours.begin() ? 1e9 : at - *std::prev(after));
+            if (away > 0.07 && away < 1e8 && (!place || std::abs(at - middle) < std::abs(*place - middle))) place = at;
+        }
+        return place;
     }
 
     void metre() {
@@ -147,10 +163,19 @@ private:
             if (!path || at >= m_d.pulse.beats.size()) continue;
             // Evidence of single bars is not independent: a few bars' worth decides.
             const double score = (path->score - m_d.reading.bars.score) / bars * 6;
-            others.push_back({later == 1 ? "the 1 is a beat later" : "the 1 is " + std::to_string(later) + " beats later", score, {OneFact{m_d.pulse.beats[at]}}});
+            others.push_back({later == 1 ? "the 1 is a beat later" : "the 1 is " + std::to_string(later) + " beats later", score, shiftedBy(static_cast<std::size_t>(later))});
         }
         const std::size_t first = m_d.reading.bars.pickup;
         add(barStart(0), m_d.map.end, "where the 1 is", "the 1 is here", {OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9);
+    }
+
+    /// What states the whole song shifted: its first 1 and its last one.
+    std::vector<SongFact> shiftedBy(std::size_t beats) const {
+        std::size_t last = m_d.reading.bars.pickup;
+        for (std::size_t b = 0; b + 2 < m_d.reading.bars.lengths.size(); ++b) last += static_cast<std::size_t>(m_d.reading.bars.lengths[b]);
+        std::vector<SongFact> facts{OneFact{m_d.pulse.beats[m_d.reading.bars.pickup + beats]}};
+        if (last > m_d.reading.bars.pickup && last + beats < m_d.pulse.beats.size()) facts.push_back(OneFact{m_d.pulse.beats[last + beats]});
+        return facts;
     }
 
     void oddBars() {

@@ -2,6 +2,7 @@
 
 #include "audio/phrase_path.h"
 #include "audio/pulse_presence.h"
+#include "audio/pulse_tracker.h"
 #include "audio/song_doubts.h"
 #include "audio/stop_detection.h"
 #include "audio/subdivision.h"
@@ -21,6 +22,10 @@ constexpr double fastestWithSix = 0.62; // seconds of a beat of three parts; bar
 constexpr double snap = 0.070;          // seconds; the tolerance of the field's beat measures (Davies, Degara, Plumbley 2009)
 constexpr double sameTempo = 0.08;      // of ln: what a stated tempo still covers
 constexpr double missedPlace = 4.0;     // what a reading loses for each stated place without a beat of its own
+constexpr double barsThatDecide = 6.0;  // evidence of single bars is not independent
+constexpr double clearlyHeard = 6.0;    // logarithm of odds, beyond which one statement does not shift what was heard
+constexpr double heardBonus = 0.6;      // of the usual onset on a beat
+constexpr float pinned = 4.0F;          // of the strongest onset: what a stated beat counts when the pulse is followed again
 constexpr double refused = 1000.0;      // what a reading loses for a stated tempo or metre that it does not have
 
 tl::unexpected<Error> noPulse() {
@@ -95,6 +100,7 @@ std::vector<SongFact> factsOutside(const std::vector<OwnPart>& parts, std::vecto
 /// What was stated, sorted by what it speaks of.
 struct Stated {
     std::vector<double> places; ///< beats fall here
+    std::vector<double> beats;  ///< those stated as beats only
     std::vector<OneFact> ones;
     std::vector<BarFact> bars;
     std::vector<PhraseFact> phrases;
@@ -107,7 +113,7 @@ struct Stated {
         for (const SongFact& fact : facts) {
             if (const auto* f = std::get_if<OneFact>(&fact)) { ones.push_back(*f); places.push_back(f->at); }
             if (const auto* f = std::get_if<BarFact>(&fact)) { bars.push_back(*f); places.push_back(f->at); }
-            if (const auto* f = std::get_if<BeatFact>(&fact)) places.push_back(f->at);
+            if (const auto* f = std::get_if<BeatFact>(&fact)) { beats.push_back(f->at); places.push_back(f->at); }
             if (const auto* f = std::get_if<PhraseFact>(&fact)) { phrases.push_back(*f); places.push_back(f->at); }
             if (const auto* f = std::get_if<StopFact>(&fact)) stops.push_back(*f);
             if (const auto* f = std::get_if<FermataFact>(&fact)) fermatas.push_back(*f);
@@ -147,6 +153,7 @@ public:
 private:
     Result<void> beatsAndBars() {
         if (auto chosen = choose(); !chosen) return chosen;
+        followStatedPlaces();
         placeBeats();
         if (auto cut = cutBars(); !cut) return cut;
         draft();
@@ -189,6 +196,24 @@ private:
         return std::min(std::abs(std::log(m_stated.tempo->bpm / bpm)), std::abs(std::log(m_stated.tempo->bpm / (3 * bpm))));
     }
 
+    /// What a pulse loses for stated places without a beat of its own. A stated beat speaks of the pulse; a single 1 or phrase may
+    /// stand where the pulse slipped, and what lies before or after all beats says nothing.
+    double missedBy(const PulseCandidate& pulse) const {
+        const auto misses = [&](double at) {
+            return at > pulse.beats.front() - 0.5 * pulse.period && at < pulse.beats.back() + 0.5 * pulse.period && std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > snap;
+        };
+        double beats = 0, beatsMissed = 0, places = 0, placesMissed = 0;
+        for (double at : m_stated.places) {
+            const bool beat = std::find(m_stated.beats.begin(), m_stated.beats.end(), at) != m_stated.beats.end();
+            (beat ? beats : places) += 1;
+            if (misses(at)) (beat ? beatsMissed : placesMissed) += 1;
+        }
+        double loss = 0;
+        if (beatsMissed > 0) loss += missedPlace * beatsMissed * beatsMissed / beats;
+        if (placesMissed > 1) loss += missedPlace * (placesMissed - 1) * (placesMissed - 1) / (places - 1);
+        return loss;
+    }
+
     Result<void> choose() {
         const MetreReadings* all = &m_song.metre;
         if (m_stated.tempo && std::none_of(all->pulses.begin(), all->pulses.end(), [&](const PulseCandidate& p) { return awayFromTempo(p) < sameTempo; })) {
@@ -201,8 +226,7 @@ private:
             const PulseCandidate& pulse = all->pulses[r.pulse];
             if (pulse.beats.size() < fewestBeats || !steady(pulse.beats)) continue;
             double score = r.score;
-            for (double at : m_stated.places)
-                if (std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > snap) score -= missedPlace;
+            score -= missedBy(pulse);
             if (m_stated.metre && !fitsMetre(r)) score -= refused;
             if (m_stated.tempo && awayFromTempo(pulse) > sameTempo) score -= refused * (1 + awayFromTempo(pulse));
             if (score > best) {
@@ -222,6 +246,49 @@ private:
         return {};
     }
 
+    /// A pulse that has no beat where one was stated is followed again through all stated places: where it slipped by half a beat,
+    /// one statement brings the whole stretch back.
+    void followStatedPlaces() {
+        const auto missed = [&](const std::vector<double>& beats, double at) {
+            const double beat = beats[nearest(beats, at)];
+            if (std::abs(beat - at) <= snap) return false;
+            if (at < m_pulse.beats.front() - 0.5 * m_pulse.period || at > m_pulse.beats.back() + 0.5 * m_pulse.period) return false; // the pulse goes on to there
+            const double third = m_pulse.period / 3;
+            return m_parts == 1 || std::abs(std::remainder(beat - at, third)) > snap; // on a third of a beat it is no beat of the pulse
+        };
+        if (std::none_of(m_stated.places.begin(), m_stated.places.end(), [&](double at) { return missed(m_pulse.beats, at); })) return;
+        const OnsetFunctions& onsets = m_song.features.onsets;
+        std::vector<float> activation = m_pulse.soft ? softActivation(onsets, m_song.features.spectra) : pulseActivation(onsets);
+        const float most = *std::max_element(activation.begin(), activation.end());
+        const auto frame = [&](double seconds) { return static_cast<std::ptrdiff_t>(std::lround(seconds * onsets.rate)); };
+        const auto size = static_cast<std::ptrdiff_t>(activation.size());
+        // Beats that were heard weigh more than others: the pulse leaves them only for what is heard better.
+        constexpr std::ptrdiff_t around = 3; // frames: beats stand a little before the peaks that were tracked
+        const auto peakNear = [&](double at) {
+            float peak = 0;
+            for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, frame(at) - around); f < std::min(size, frame(at) + around + 1); ++f) peak = std::max(peak, activation[static_cast<std::size_t>(f)]);
+            return peak;
+        };
+        double usual = 0;
+        for (double at : m_pulse.beats) usual += static_cast<double>(peakNear(at)) / static_cast<double>(m_pulse.beats.size());
+        for (double at : m_pulse.beats)
+            for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, frame(at) - around); f < std::min(size, frame(at) + around + 1); ++f)
+                activation[static_cast<std::size_t>(f)] += static_cast<float>(heardBonus * usual);
+        for (double at : m_stated.places) { // nothing near it counts, and it counts more than anything else
+            const std::ptrdiff_t zone = frame(0.4 * m_pulse.period), here = frame(at);
+            for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, here - zone); f < std::min(size, here + zone); ++f)
+                activation[static_cast<std::size_t>(f)] = std::abs(f - here) <= 2 ? pinned * most * static_cast<float>(3 - std::abs(f - here)) : 0.0F;
+        }
+        constexpr double givesWay = 0.02; // spread of the change from beat to beat
+        const PulseTrack track = trackPulse(activation, onsets.rate, m_pulse.period, givesWay);
+        std::vector<double> beats;
+        for (double f : alignedBeats(onsets, track.frames))
+            if (const double at = onsets.secondsOf(f); at > std::min(m_pulse.beats.front(), m_stated.places.front()) - 1.5 * m_pulse.period &&
+                                                       at < std::max(m_pulse.beats.back(), m_stated.places.back()) + 0.5 * m_pulse.period) beats.push_back(at);
+        const auto misses = [&](const std::vector<double>& of) { return std::count_if(m_stated.places.begin(), m_stated.places.end(), [&](double at) { return missed(of, at); }); };
+        if (beats.size() >= fewestBeats && misses(beats) < misses(m_pulse.beats)) m_pulse.beats = std::move(beats);
+    }
+
     /// Stops and held beats change the beats themselves; a stated place without a beat moves its nearest one.
     void placeBeats() {
         std::vector<double>& beats = m_pulse.beats;
@@ -236,6 +303,11 @@ private:
             std::erase_if(beats, [&](double t) { return t > stop.from - 0.5 * step && t < stop.to + 0.5 * step; });
             for (int k = 0; k <= pulses; ++k) beats.push_back(stop.from + k * step);
             std::sort(beats.begin(), beats.end());
+        }
+        for (double at : m_stated.places) { // beyond the pulse that was heard it goes on as it was
+            const double step = m_pulse.period;
+            while (at > beats.back() + 0.5 * step) beats.push_back(beats.back() + step);
+            while (at < beats.front() - 0.5 * step) beats.insert(beats.begin(), beats.front() - step);
         }
         if (m_parts == 1)
             for (double at : m_stated.places) {
@@ -258,7 +330,8 @@ private:
             m_known.lengths.push_back({nearest(m_pulse.beats, f.at), std::max(1, f.beats / static_cast<int>(m_parts))});
         std::sort(m_known.ones.begin(), m_known.ones.end());
         BarPrices prices;
-        if (m_stated.metre) prices = {2 * prices.half, 2 * prices.other}; // a person who states the metre means most bars
+        if (m_reading.beatsPerBar == 2 || !m_reading.grouping.empty()) prices = {1.6 * prices.half, 1.6 * prices.other}; // there an odd bar is gained by chance more easily
+        if (m_stated.metre) prices = {3 * prices.half, 3 * prices.other}; // a person who states the metre means most bars
         m_heardOne = m_one;
         followStatedOnes(prices);
         const auto bars = solveBars(m_one, m_reading.beatsPerBar, prices, m_known);
@@ -267,9 +340,9 @@ private:
         return {};
     }
 
-    /// A person who says "this is a 1" where none was heard means that the bars are shifted, not that one bar is odd: from
-    /// there to the next stated 1 (the first one governs the bars before it as well) the evidence follows the statement, by
-    /// the bars that were heard, odd ones too, moved by the fewest beats.
+    /// A person who says "this is a 1" where none was heard means that the bars are shifted, or that one bar is odd. Between
+    /// two such statements the bars are shifted as they say, odd ones too; where they say it differently an odd bar lies between. Before the first and after the last the sound
+    /// decides: where it speaks hardly less for the shifted 1s they are shifted, else an odd bar leads to those that were heard.
     void followStatedOnes(const BarPrices& prices) {
         if (m_stated.ones.empty()) return;
         BarConstraints others; // what is known without the 1s
@@ -287,19 +360,54 @@ private:
         std::sort(stated.begin(), stated.end());
         const std::vector<double>& evidence = m_heardOne;
         const auto size = static_cast<std::ptrdiff_t>(m_one.size());
-        for (std::size_t k = 0; k < stated.size(); ++k) {
-            const auto here = static_cast<std::ptrdiff_t>(stated[k]);
-            std::ptrdiff_t move = size; // from the nearest heard 1, of two equally near the earlier
+        std::vector<std::ptrdiff_t> moves; // from the nearest heard 1, of two equally near the earlier
+        for (std::size_t one : stated) {
+            std::ptrdiff_t move = size;
             for (std::size_t start : starts)
-                if (const std::ptrdiff_t away = here - static_cast<std::ptrdiff_t>(start); std::abs(away) < std::abs(move)) move = away;
-            if (move == 0 || move == size) continue; // heard already
-            const std::ptrdiff_t from = k == 0 ? 0 : here;
-            const std::ptrdiff_t to = k + 1 < stated.size() ? static_cast<std::ptrdiff_t>(stated[k + 1]) : size;
+                if (const std::ptrdiff_t away = static_cast<std::ptrdiff_t>(one) - static_cast<std::ptrdiff_t>(start); std::abs(away) < std::abs(move)) move = away;
+            moves.push_back(move);
+        }
+        const auto shift = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::initializer_list<std::ptrdiff_t> ways) {
             for (std::ptrdiff_t b = from; b < to; ++b) m_one[static_cast<std::size_t>(b)] = -6.0;
             for (std::size_t start : starts)
-                if (const std::ptrdiff_t b = static_cast<std::ptrdiff_t>(start) + move; b >= from && b < to)
-                    m_one[static_cast<std::size_t>(b)] = std::max(2.0, evidence[static_cast<std::size_t>(b)]);
-        }
+                for (std::ptrdiff_t move : ways)
+                    if (const std::ptrdiff_t b = static_cast<std::ptrdiff_t>(start) + move; b >= from && b < to)
+                        m_one[static_cast<std::size_t>(b)] = std::max(2.0, evidence[static_cast<std::size_t>(b)]);
+        };
+        /// How much more the sound speaks for the heard 1s than for the shifted ones, as bars' worth that decide.
+        const auto heardBetter = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move) {
+            double sum = 0;
+            double bars = 0;
+            for (std::size_t start : starts) {
+                const auto b = static_cast<std::ptrdiff_t>(start);
+                if (b < from || b >= to || b + move < 0 || b + move >= size) continue;
+                sum += evidence[start] - evidence[static_cast<std::size_t>(b + move)];
+                ++bars;
+            }
+            return bars > 0 ? sum / bars * std::min(bars, barsThatDecide) : 0.0;
+        };
+        const auto movedAlike = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move) {
+            if (move != 0 && move != size && heardBetter(from, to, move) < clearlyHeard) shift(from, to, {move});
+        };
+        // A run of bars without an odd one: what was heard wrongly is wrong as far as that.
+        const auto runStart = [&](std::size_t at) {
+            std::size_t start = 0, before = heard->pickup;
+            for (std::size_t b = 0; b < starts.size() && before <= at; ++b) {
+                if (b > 0 && heard->lengths[b - 1] != m_reading.beatsPerBar) start = before;
+                before += static_cast<std::size_t>(heard->lengths[b]);
+            }
+            return static_cast<std::ptrdiff_t>(start);
+        };
+        const auto runEnd = [&](std::size_t at) {
+            for (std::size_t b = 0; b + 1 < starts.size(); ++b)
+                if (starts[b + 1] > at && heard->lengths[b] != m_reading.beatsPerBar) return static_cast<std::ptrdiff_t>(starts[b + 1]);
+            return size;
+        };
+        movedAlike(runStart(stated.front()), static_cast<std::ptrdiff_t>(stated.front()), moves.front());
+        for (std::size_t k = 0; k + 1 < stated.size(); ++k)
+            if ((moves[k] != 0 || moves[k + 1] != 0) && moves[k] != size && moves[k + 1] != size)
+                shift(static_cast<std::ptrdiff_t>(stated[k]), static_cast<std::ptrdiff_t>(stated[k + 1]), {moves[k], moves[k + 1]});
+        movedAlike(static_cast<std::ptrdiff_t>(stated.back()), runEnd(stated.back()), moves.back());
     }
 
     /// Beats and bars as a map; where every beat has three parts, those are the map's beats.
@@ -315,6 +423,8 @@ private:
             for (int k = 0; k < parts; ++k) m_map.beats.push_back({beats[i] + k * (next - beats[i]) / parts, confidence, false});
         }
         m_map.end = beats.back() + last;
+        for (double at : m_stated.places) // a stated place has a beat, whatever the pulse
+            if (Beat& beat = m_map.beats[nearestBeat(m_map, at)]; std::abs(beat.time - at) > snap && at < m_map.end) beat.time = at;
         if (m_stated.metre) m_map.metre = m_stated.metre->metre;
         else {
             m_map.metre = {usual * parts, m_threes || !m_reading.grouping.empty() ? 8 : 4, m_reading.grouping};

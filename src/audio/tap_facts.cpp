@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdint>
 
 namespace lc {
 
@@ -66,6 +67,15 @@ public:
             state(MetreFact{metre});
             if (auto solved = solve(); !solved) return tl::unexpected(solved.error());
         }
+        if (const std::ptrdiff_t move = commonMove(); move != 0) { // every 1 is that many beats later: the first and the last say so
+            const auto& bars = m_solved->bars;
+            const auto at = [&](std::size_t bar) { return static_cast<std::ptrdiff_t>(bars[bar].firstBeat) + move; };
+            std::size_t first = 0;
+            while (first + 2 < bars.size() && at(first) < 0) ++first;
+            for (std::size_t bar : {first, bars.size() - 2})
+                if (at(bar) >= 0 && at(bar) < static_cast<std::ptrdiff_t>(m_solved->beats.size())) state(OneFact{m_solved->beats[static_cast<std::size_t>(at(bar))].time});
+            if (auto solved = solve(); !solved) return tl::unexpected(solved.error());
+        }
         for (std::size_t k = 0; k < mostOnes; ++k) { // a 1 wherever the bars still differ, from the first on
             const auto differs = std::find_if(m_places.begin(), m_places.end(), [&](Seconds at) { return !isBarStart(at); });
             if (differs == m_places.end()) break;
@@ -105,6 +115,23 @@ private:
     bool agree() const {
         const std::size_t step = beatsInTap(*m_solved, m_places);
         return step == partsOf(m_solved->metre) && shareOnBeats(*m_solved, m_places) >= enough;
+    }
+
+    /// Beats by which nearly all tapped 1s come after the heard ones; 0 where they do not agree, or where they are the heard ones.
+    std::ptrdiff_t commonMove() const {
+        if (m_solved->bars.size() < 4) return 0;
+        std::vector<std::ptrdiff_t> moves;
+        for (Seconds at : m_places) {
+            const auto beat = static_cast<std::ptrdiff_t>(nearestBeat(*m_solved, at));
+            std::ptrdiff_t move = PTRDIFF_MAX;
+            for (const Bar& bar : m_solved->bars)
+                if (const std::ptrdiff_t away = beat - static_cast<std::ptrdiff_t>(bar.firstBeat); std::abs(away) < std::abs(move)) move = away;
+            moves.push_back(move);
+        }
+        std::sort(moves.begin(), moves.end());
+        const std::ptrdiff_t usual = moves[moves.size() / 2];
+        const auto same = std::count(moves.begin(), moves.end(), usual);
+        return static_cast<double>(same) >= enough * static_cast<double>(moves.size()) ? usual : 0;
     }
 
     bool isBarStart(Seconds at) const {
