@@ -25,6 +25,7 @@ constexpr double missedPlace = 4.0;     // what a reading loses for each stated 
 constexpr double barsThatDecide = 6.0;  // evidence of single bars is not independent
 constexpr double clearlyHeard = 6.0;    // logarithm of odds, beyond which one statement does not shift what was heard
 constexpr double heardBonus = 0.6;      // of the usual onset on a beat
+constexpr double samePulse = 4.0;       // what a reading gains, when a metre is stated, for the pulse that was heard
 constexpr float pinned = 4.0F;          // of the strongest onset: what a stated beat counts when the pulse is followed again
 constexpr double refused = 1000.0;      // what a reading loses for a stated tempo or metre that it does not have
 
@@ -202,16 +203,20 @@ private:
         const auto misses = [&](double at) {
             return at > pulse.beats.front() - 0.5 * pulse.period && at < pulse.beats.back() + 0.5 * pulse.period && std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > snap;
         };
-        double beats = 0, beatsMissed = 0, places = 0, placesMissed = 0;
+        double beats = 0, beatsMissed = 0, places = 0, placesMissed = 0, first = 1e9, last = -1e9;
         for (double at : m_stated.places) {
             const bool beat = std::find(m_stated.beats.begin(), m_stated.beats.end(), at) != m_stated.beats.end();
             (beat ? beats : places) += 1;
-            if (misses(at)) (beat ? beatsMissed : placesMissed) += 1;
+            if (!misses(at)) continue;
+            (beat ? beatsMissed : placesMissed) += 1;
+            first = std::min(first, at);
+            last = std::max(last, at);
         }
         double loss = 0;
         if (beatsMissed > 0) loss += missedPlace * beatsMissed * beatsMissed / beats;
         if (placesMissed > 1) loss += missedPlace * (placesMissed - 1) * (placesMissed - 1) / (places - 1);
-        return loss;
+        const double spread = std::max(0.0, last - first) / std::max(1.0, m_song.features.seconds);
+        return loss * std::min(1.0, 0.25 + 2 * spread); // misses in one corner of the song speak of that corner
     }
 
     Result<void> choose() {
@@ -222,12 +227,22 @@ private:
         }
         double best = -1e18;
         const MetreReading* chosen = nullptr;
+        double period = 0; // of the pulse that would be followed if no metre was stated: the metre says how long bars are, not how fast beats
+        if (m_stated.metre && !m_stated.tempo) {
+            double plain = -1e18;
+            for (const MetreReading& r : all->readings)
+                if (const double score = r.score - missedBy(all->pulses[r.pulse]); score > plain && all->pulses[r.pulse].beats.size() >= fewestBeats) {
+                    plain = score;
+                    period = all->pulses[r.pulse].period;
+                }
+        }
         for (const MetreReading& r : all->readings) {
             const PulseCandidate& pulse = all->pulses[r.pulse];
             if (pulse.beats.size() < fewestBeats || !steady(pulse.beats)) continue;
             double score = r.score;
             score -= missedBy(pulse);
             if (m_stated.metre && !fitsMetre(r)) score -= refused;
+            if (period > 0 && std::abs(std::log(pulse.period / period)) < sameTempo) score += samePulse;
             if (m_stated.tempo && awayFromTempo(pulse) > sameTempo) score -= refused * (1 + awayFromTempo(pulse));
             if (score > best) {
                 best = score;
