@@ -2,6 +2,7 @@
 """Makes the pieces by which the song analysis is trained and tested: MIDI, sound and exact truth, from recorded seeds.
 
     /usr/bin/python3 make_set.py FOLDER --half tune     # may be looked at while tuning
+    /usr/bin/python3 make_set.py FOLDER --half more     # others to train on
     /usr/bin/python3 make_set.py FOLDER --half kept     # only measured, never looked at
 
 Needs python3-mido, fluidsynth, sox, ffmpeg and the sound fonts named in FONTS; none of them is needed by the program.
@@ -17,7 +18,7 @@ from pieces import BY_NAME, STYLES, Piece
 
 FONTS = ["/usr/share/sounds/sf2/TimGM6mb.sf2", "/usr/share/sounds/sf2/FluidR3_GM.sf2", "/usr/share/sounds/sf3/MuseScore_General_Lite.sf3",
          "/usr/share/sounds/sf3/MuseScore_General.sf3", "/usr/share/soundfonts/MuseScore_General.sf3"]
-SEEDS = {"tune": range(1, 7), "kept": range(901, 907)}  # six pieces of each style in each half
+SEEDS = {"tune": range(1, 7), "more": range(101, 109), "kept": range(901, 907)}  # of each style; "tune" and "more" may be looked at
 
 
 def run(*command):

@@ -1,30 +1,33 @@
 #!/usr/bin/env python3
-"""Trains the models of the song analysis on the development half and prints them as the sources hold them.
+"""Trains the models of the song analysis on the pieces that may be looked at.
 
-    /usr/bin/python3 train.py FOLDER places|readings|phrases --build ../../build/release
+    /usr/bin/python3 train.py FOLDER[,FOLDER] places|ones|readings|phrases --build ../../build/release
 
-places    three logistic models in beat_evidence.cpp: is this beat the 1 of a bar, of an uneven bar, the head of a group
-readings  src/audio/reading_net.inc, written in place: three small nets that judge a reading of pulse and bars, by
+places    two logistic models, printed as beat_evidence.cpp holds them: is this eighth the 1 of an uneven bar, the head of a group
+ones      src/audio/one_net.inc, written in place: three small nets, is this beat the 1 of a bar
+readings  src/audio/reading_net.inc, written in place: four small nets that judge a reading of pulse and bars, by
           conditional logit over all readings of a piece
-phrases   the logistic model in phrase_path.cpp: does a phrase begin with this bar
-Needs python3-numpy. Held-out figures are printed first: two of six seeds left out.
+phrases   src/audio/phrase_net.inc, written in place: three small nets, does a phrase begin with this bar
+Needs python3-numpy. Held-out figures are printed first: every third piece of a style left out.
 """
 import argparse
 import glob
 import os
 import subprocess
+from concurrent.futures import ThreadPoolExecutor
 
 import numpy as np
 
 HERE = os.path.dirname(os.path.abspath(__file__))
-NET = os.path.join(HERE, "../../src/audio/reading_net.inc")
+SOURCES = os.path.join(HERE, "../../src/audio")
 
 
 def rows_of(kind, chosen, labels):
-    paths = sorted(glob.glob(os.path.join(chosen.folder, "*.json")))
+    paths = sorted(path for folder in chosen.folder.split(",") for path in glob.glob(os.path.join(folder, "*.json")))
     tool = os.path.join(chosen.build, "bench", "training_rows")
-    text = subprocess.run([tool, kind, *paths], capture_output=True, text=True, check=True).stdout
-    table = [line.split(",") for line in text.splitlines()]
+    with ThreadPoolExecutor(2) as pool:
+        texts = pool.map(lambda half: subprocess.run([tool, kind, *half], capture_output=True, text=True, check=True).stdout, (paths[::2], paths[1::2]))
+    table = [line.split(",") for text in texts for line in text.splitlines()]
     names = np.array([r[0] for r in table])
     values = np.array([[float(v) for v in r[1:]] for r in table])
     return names, values[:, :labels], values[:, labels:]
@@ -66,33 +69,117 @@ def show(title, w, width, odds):
 def places(chosen):
     names, labels, cues = rows_of("beats", chosen, 2)
     x = around(names, cues, 2)
+    uneven = np.array([n.startswith(("seven", "nine")) for n in names])
     counts = {n: np.sum(names == n) for n in set(names)}
     weight = np.array([100 / counts[n] for n in names])
-    uneven = np.array([n.startswith(("seven", "nine")) for n in names])
-    threes = np.array([n.startswith(("jig", "slip", "six-eight", "twelve")) for n in names])
-    for title, mask, y in (("oneModel", ~uneven & ~threes, labels[:, 0]), ("unevenOneModel", uneven, labels[:, 0]), ("unevenGroupModel", uneven, labels[:, 1])):
-        share = y[mask].mean()
-        show(title, logistic(x[mask], y[mask], weight[mask], 10.0), cues.shape[1], float(np.log(share / (1 - share))))
+    for title, y in (("unevenOneModel", labels[:, 0]), ("unevenGroupModel", labels[:, 1])):
+        share = y[uneven].mean()
+        show(title, logistic(x[uneven], y[uneven], weight[uneven], 10.0), cues.shape[1], float(np.log(share / (1 - share))))
+
+
+def at_each_row(names, labels, cues, reach, net_name, weight_of, **how):
+    """Nets that say of each row of a piece, from the rows around it, whether it is such a place."""
+    mean, scale, z = standard(around(names, cues, reach))
+    pieces = sorted(set(names))
+    index = {p: np.where(names == p)[0] for p in pieces}
+    fit = lambda some, seed: fit_net([(z[index[p]], labels[index[p]]) for p in some], lambda a, y: weight_of(y) * (1 / (1 + np.exp(-a)) - y), seed, batch=2, **how)
+
+    def report(title, nets, some):
+        rows = np.concatenate([index[p] for p in some])
+        said, true = judged(nets, z[rows]), labels[rows]
+        print(f"{title}: mean logarithm of the odds given {np.mean(np.where(true > 0, -np.log1p(np.exp(-said)), -np.log1p(np.exp(said)))):.4f} ({len(some)} pieces)", flush=True)
+
+    held = held_out(pieces)
+    report("held out", [fit([p for p in pieces if p not in held], k) for k in range(3)], held)
+    nets = [fit(pieces, k) for k in range(3)]
+    report("all", nets, pieces)
+    share = float(np.mean([labels[index[p]].mean() for p in pieces]))
+    write_nets(net_name, mean, scale, nets, np.log(share / (1 - share)))
+
+
+def ones(chosen):
+    names, labels, cues = rows_of("beats", chosen, 2)
+    steady = np.array([not n.startswith(("seven", "nine")) for n in names])
+    at_each_row(names[steady], labels[steady, 0], cues[steady], 8, "one", lambda y: 100 / len(y), l2=0.06, rounds=30, rate=0.005)
 
 
 def phrases(chosen):
     names, labels, cues = rows_of("phrases", chosen, 1)
-    share = labels[:, 0].mean()
-    show("weights", logistic(around(names, cues, 1), labels[:, 0], np.ones(len(cues))), cues.shape[1], float(np.log(share / (1 - share))))
+    at_each_row(names, labels[:, 0], cues, 8, "phrase", lambda y: 1, l2=0.15, rounds=60, rate=0.005)
+
+
+def fit_net(data, gradient, seed, width=16, l2=0.03, rounds=70, rate=0.01, batch=8):
+    """A net with one hidden layer and a direct way past it. `data`: a list of (rows, target), a piece each; `gradient` of the
+    loss by what the net says of a piece's rows."""
+    rng, d = np.random.default_rng(seed), data[0][0].shape[1]
+    p = [rng.normal(0, 0.3 / np.sqrt(d), (d, width)).astype(np.float32), np.zeros(width, np.float32), rng.normal(0, 0.3, width).astype(np.float32), np.zeros(d, np.float32), np.zeros(1, np.float32)]
+    m, v, t = [np.zeros_like(q) for q in p], [np.zeros_like(q) for q in p], 0
+    for _ in range(rounds):
+        for chosen in np.array_split(rng.permutation(len(data)), max(1, len(data) // batch)):
+            g = [np.zeros_like(q) for q in p]
+            for k in chosen:
+                x, target = data[k]
+                h = np.tanh(x @ p[0] + p[1])
+                delta = gradient(h @ p[2] + x @ p[3] + p[4], target).astype(np.float32)
+                g[2] += h.T @ delta
+                g[3] += x.T @ delta
+                g[4] += delta.sum()
+                back = np.outer(delta, p[2]) * (1 - h * h)
+                g[0] += x.T @ back
+                g[1] += back.sum(0)
+            t += 1
+            for j in range(5):
+                s = g[j] / len(chosen) + (l2 * p[j] if j < 4 else 0)
+                m[j], v[j] = 0.9 * m[j] + 0.1 * s, 0.99 * v[j] + 0.01 * s * s
+                p[j] -= rate * (m[j] / (1 - 0.9 ** t)) / (np.sqrt(v[j] / (1 - 0.99 ** t)) + 1e-6)
+    return p
+
+
+def judged(nets, x):
+    return sum(np.tanh(x @ p[0] + p[1]) @ p[2] + x @ p[3] + p[4] for p in nets) / len(nets)
+
+
+def standard(cues):
+    """Mean, one over the deviation, and the cues by them."""
+    used = cues.std(0) > 1e-9
+    mean, scale = cues.mean(0), np.where(used, 1 / np.where(used, cues.std(0), 1), 0)
+    return mean, scale, ((cues - mean) * scale).astype(np.float32)
+
+
+def write_nets(name, mean, scale, nets, odds=None):
+    """`name`_net.inc in the audio sources, as small_net.h reads it."""
+    def number(x):
+        s = f"{x:.4g}"
+        return s + ("F" if "." in s or "e" in s else ".0F")
+
+    line = lambda values: "{" + ", ".join(number(v) for v in values) + "}"
+    out = ["// Trained on made-up pieces by bench/listen/train.py; not to be edited by hand.",
+           f"constexpr SmallNets<{len(mean)}, {len(nets[0][1])}, {len(nets)}> {name}Nets = {{", "    " + line(mean) + ",", "    " + line(scale) + ",", "    {"]
+    for p in nets:
+        out.append("        {{" + ",\n          ".join(line(p[0][:, h]) for h in range(len(p[1]))) + "},\n         " +
+                   ",\n         ".join(line(q) for q in p[1:4]) + ",\n         " + number(p[4][0]) + "},")
+    out += ["    }};"]
+    if odds is not None:
+        out.append(f"constexpr double {name}NetsOdds = {odds:.3f}; // of any row, as a logarithm")
+    with open(os.path.join(SOURCES, name + "_net.inc"), "w", encoding="utf-8") as file:
+        file.write("\n".join(out) + "\n")
+
+
+def held_out(pieces):
+    """Of every three pieces of a style, one."""
+    return [p for p in pieces if int(p.rsplit("-", 1)[1]) % 3 == 0]
 
 
 def readings(chosen):
     names, labels, cues = rows_of("readings", chosen, 2)
     f, ones = labels[:, 0], labels[:, 1]
-    used = cues.std(0) > 1e-9
-    mean, scale = cues.mean(0), np.where(used, 1 / np.where(used, cues.std(0), 1), 0)
-    z = ((cues - mean) * scale).astype(np.float32)
+    mean, scale, z = standard(cues)
     pieces = sorted(set(names))
     index = {p: np.where(names == p)[0] for p in pieces}
 
-    def data_of(chosen_pieces):
+    def data_of(some):
         out = []
-        for p in chosen_pieces:
+        for p in some:
             i = index[p]
             worth = np.exp(8 * (f[i] + 0.7 * ones[i]))
             worth[f[i] < 0.6] = 0
@@ -100,68 +187,36 @@ def readings(chosen):
                 out.append((z[i], worth >= worth.max() * np.exp(-0.8)))
         return out
 
-    def net(chosen_pieces, seed, width=16, l2=0.03, rounds=70, rate=0.01):
-        data, rng, d = data_of(chosen_pieces), np.random.default_rng(seed), z.shape[1]
-        p = [rng.normal(0, 0.3 / np.sqrt(d), (d, width)).astype(np.float32), np.zeros(width, np.float32), rng.normal(0, 0.3, width).astype(np.float32), np.zeros(d, np.float32)]
-        m, v, t = [np.zeros_like(q) for q in p], [np.zeros_like(q) for q in p], 0
-        for _ in range(rounds):
-            for batch in np.array_split(rng.permutation(len(data)), max(1, len(data) // 8)):
-                g = [np.zeros_like(q) for q in p]
-                for k in batch:
-                    x, target = data[k]
-                    h = np.tanh(x @ p[0] + p[1])
-                    a = h @ p[2] + x @ p[3]
-                    e = np.exp(a - a.max())
-                    right = np.where(target, e, 0)
-                    delta = (e / e.sum() - right / right.sum()).astype(np.float32)
-                    g[2] += h.T @ delta
-                    g[3] += x.T @ delta
-                    back = np.outer(delta, p[2]) * (1 - h * h)
-                    g[0] += x.T @ back
-                    g[1] += back.sum(0)
-                t += 1
-                for j in range(4):
-                    s = g[j] / len(batch) + l2 * p[j]
-                    m[j], v[j] = 0.9 * m[j] + 0.1 * s, 0.99 * v[j] + 0.01 * s * s
-                    p[j] -= rate * (m[j] / (1 - 0.9 ** t)) / (np.sqrt(v[j] / (1 - 0.99 ** t)) + 1e-6)
-        return p
+    def chosen_over_right(a, target):
+        e = np.exp(a - a.max())
+        right = np.where(target, e, 0)
+        return e / e.sum() - right / right.sum()
 
-    def judged(nets, x):
-        return sum(np.tanh(x @ p[0] + p[1]) @ p[2] + x @ p[3] for p in nets)
+    def report(title, nets, some):
+        best = [index[p][np.argmax(judged(nets, z[index[p]]))] for p in some]
+        print(f"{title}: beats F {f[best].mean():.3f}, 1s F {ones[best].mean():.3f} ({len(best)} pieces)", flush=True)
 
-    def report(title, nets, chosen_pieces):
-        best = [index[p][np.argmax(judged(nets, z[index[p]]))] for p in chosen_pieces]
-        print(f"{title}: beats F {f[best].mean():.3f}, 1s F {ones[best].mean():.3f} ({len(best)} pieces)")
-
-    seeds = {p: int(p.rsplit("-", 1)[1]) for p in pieces}
-    train, held = [p for p in pieces if seeds[p] <= 4], [p for p in pieces if seeds[p] > 4]
-    report("held out", [net(train, k) for k in range(3)], held)
-    nets = [net(pieces, k) for k in range(3)]
+    held = held_out(pieces)
+    fit = lambda some, seed: fit_net(data_of(some), chosen_over_right, seed, width=chosen.width, l2=chosen.l2, rounds=chosen.rounds)
+    report("held out", [fit([p for p in pieces if p not in held], k) for k in range(4)], held)
+    if chosen.held_only:
+        return
+    nets = [fit(pieces, k) for k in range(4)]
     report("all", nets, pieces)
-
-    def number(x):
-        s = f"{x:.4g}"
-        return s + ("F" if "." in s or "e" in s else ".0F")
-
-    line = lambda values: "{" + ", ".join(number(v) for v in values) + "}"
-    out = ["// Trained on the development half by bench/listen/train.py; not to be edited by hand.", "constexpr std::size_t netCount = 3, netWidth = 16;",
-           f"constexpr float readingMean[readingCues] = {line(mean)};", f"constexpr float readingScale[readingCues] = {line(scale)};",
-           "struct ReadingNet {\n    float hidden[netWidth][readingCues];\n    float offset[netWidth];\n    float out[netWidth];\n    float direct[readingCues];\n};",
-           "constexpr ReadingNet readingNets[netCount] = {"]
-    for p in nets:
-        out.append("    {{" + ",\n      ".join(line(p[0][:, h]) for h in range(16)) + "},\n     " + line(p[1]) + ",\n     " + line(p[2]) + ",\n     " + line(p[3]) + "},")
-    out.append("};")
-    with open(NET, "w", encoding="utf-8") as file:
-        file.write("\n".join(out) + "\n")
+    write_nets("reading", mean, scale, nets)
 
 
 def main():
     arguments = argparse.ArgumentParser()
     arguments.add_argument("folder")
-    arguments.add_argument("what", choices=("places", "readings", "phrases"))
+    arguments.add_argument("what", choices=("places", "ones", "readings", "phrases"))
+    arguments.add_argument("--width", type=int, default=16)
+    arguments.add_argument("--l2", type=float, default=0.03)
+    arguments.add_argument("--rounds", type=int, default=40)
+    arguments.add_argument("--held-only", action="store_true", help="only the held-out figures; nothing is written")
     arguments.add_argument("--build", default=os.path.join(HERE, "../../build/release"))
     chosen = arguments.parse_args()
-    {"places": places, "readings": readings, "phrases": phrases}[chosen.what](chosen)
+    {"places": places, "ones": ones, "readings": readings, "phrases": phrases}[chosen.what](chosen)
 
 
 if __name__ == "__main__":

@@ -42,11 +42,17 @@ bool inThrees(const Json& truth) {
 
 void beatRows(const std::string& name, const Json& truth, const SongFeatures& song) {
     std::vector<double> beats;
-    for (const Json& b : truth["beats"]) beats.push_back(b["time_s"]);
+    std::vector<int> numbers;
+    const bool threes = inThrees(truth); // whose pulse has a beat for every three
+    for (const Json& b : truth["beats"]) {
+        if (threes && (b["beat"].get<int>() - 1) % 3 != 0) continue;
+        beats.push_back(b["time_s"]);
+        numbers.push_back(b["beat"]);
+    }
     const std::vector<int> groups = truth["metre"][2];
     const auto cues = beatCues(song, beats);
     for (std::size_t k = 0; k < cues.size(); ++k) {
-        const int beat = truth["beats"][k]["beat"];
+        const int beat = numbers[k];
         bool head = beat == 1;
         int at = 1;
         for (int g : groups) {

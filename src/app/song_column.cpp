@@ -69,10 +69,13 @@ void SongColumn::rebuild() {
         if (!document.song.artist.empty()) add(tr("“%1” by %2").arg(q(document.song.title), q(document.song.artist)), 13, Weight::Regular, c.ink2);
         if (const QString origin = originInWords(document.origin); !origin.isEmpty()) add(origin, 13, Weight::Regular, c.ink2);
         add(tr("%1 counts in %2 phrases; the first 1 is at %3.").arg(grid.countsInSong()).arg(grid.phrases().size()).arg(q(clockText(grid.cell(0)->start))), 13, Weight::Regular, c.ink2);
-        for (std::size_t b = 0; b < document.map->bars.size(); ++b)
-            if (document.map->bars[b].beats != document.map->metre.beats)
-                add(tr("Bar %1 has %2 beats, at %3.").arg(b + 1).arg(document.map->bars[b].beats).arg(q(clockText(document.map->beats[document.map->bars[b].firstBeat].time))), 13, Weight::Regular, c.ink2);
+        for (const BarRun& run : oddRuns(*document.map)) {
+            const QString at = q(clockText(document.map->beats[document.map->bars[run.first].firstBeat].time));
+            if (run.count == 1) add(run.beats == 1 ? tr("Bar %1 has one beat, at %2.").arg(run.first + 1).arg(at) : tr("Bar %1 has %2 beats, at %3.").arg(run.first + 1).arg(run.beats).arg(at), 13, Weight::Regular, c.ink2);
+            else add(tr("Bars %1 to %2 have %3 beats each, from %4.").arg(run.first + 1).arg(run.first + run.count).arg(run.beats).arg(at), 13, Weight::Regular, c.ink2);
+        }
         if (document.map->pickupBeats > 0) add(document.map->pickupBeats == 1 ? tr("A pick-up of one beat before it.") : tr("A pick-up of %1 beats before it.").arg(document.map->pickupBeats), 13, Weight::Regular, c.ink2);
+        if (document.map->swing > swungFrom) add(tr("Swung: the & falls at %1 % of the beat.").arg(std::lround(100 * document.map->swing)), 13, Weight::Regular, c.ink2);
         for (const Fermata& held : document.map->fermatas)
             add(tr("A beat held for %1 s at %2.").arg(QString::number(held.end - held.start, 'f', 1), q(clockText(held.start))), 13, Weight::Regular, c.ink2);
         for (const Stop& stop : document.map->stops)

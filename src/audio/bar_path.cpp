@@ -34,6 +34,13 @@ std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, cons
     };
     std::vector<double> best(n + 1, never);
     std::vector<int> from(n + 1, 0);
+    // Runs of bars in another metre: run[m][b] is the best way to begin a bar on b after a bar of that length.
+    std::vector<int> others;
+    for (int m : {3, 4, 5})
+        if (usual >= 3 && usual <= 5 && m != usual) others.push_back(m);
+    std::vector<std::vector<double>> run(others.size(), std::vector<double>(n + 1, never));
+    std::vector<std::vector<std::uint8_t>> fromRun(others.size(), std::vector<std::uint8_t>(n + 1, 0)); // the bar before was of the run too
+    std::vector<std::int8_t> leftRun(n + 1, -1);                                                         // the run that ended on b
     const std::size_t firstMust = [&] {
         for (std::size_t b = 0; b < n; ++b)
             if (state[b] == Must) return b;
@@ -59,6 +66,21 @@ std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, cons
         if (b > 0)
             for (const auto& bar : known.lengths)
                 if (bar.beat < b && bar.beat + static_cast<std::size_t>(bar.beats) == b && bar.beats > longest) tryFrom(bar.beat, bar.beats);
+        for (std::size_t m = 0; m < others.size(); ++m) {
+            const int length = others[m];
+            if (static_cast<std::size_t>(length) > b) continue;
+            const std::size_t start = b - static_cast<std::size_t>(length);
+            if (nextMust[start] < b || (demanded[start] != 0 && demanded[start] != length)) continue;
+            const double entered = best[start] - prices.change, stayed = run[m][start];
+            fromRun[m][b] = stayed >= entered;
+            run[m][b] = std::max(stayed, entered) + one[b];
+        }
+        // A run ends before the bar that begins here is of the usual length again; what is gained on b is counted already.
+        for (std::size_t m = 0; m < others.size(); ++m)
+            if (run[m][b] - prices.change > best[b]) {
+                best[b] = run[m][b] - prices.change;
+                leftRun[b] = static_cast<std::int8_t>(m);
+            }
     }
     // The last bar runs to the song's end; it may be unfinished.
     BarPath path;
@@ -75,9 +97,18 @@ std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, cons
     }
     if (last == n) return std::nullopt;
     path.lengths.push_back(static_cast<int>(n - last));
-    while (from[last] != 0) {
-        path.lengths.push_back(from[last]);
-        last -= static_cast<std::size_t>(from[last]);
+    while (leftRun[last] >= 0 || from[last] != 0) {
+        if (leftRun[last] < 0) {
+            path.lengths.push_back(from[last]);
+            last -= static_cast<std::size_t>(from[last]);
+            continue;
+        }
+        const auto m = static_cast<std::size_t>(leftRun[last]);
+        for (bool inRun = true; inRun;) {
+            inRun = fromRun[m][last] != 0;
+            path.lengths.push_back(others[m]);
+            last -= static_cast<std::size_t>(others[m]);
+        }
     }
     std::reverse(path.lengths.begin(), path.lengths.end());
     path.pickup = last;

@@ -25,10 +25,11 @@ struct BarConstraints {
 struct BarPrices {
     double half = 5.0;   ///< a bar of half the usual length
     double other = 7.0;  ///< any other length
+    double change = 6.0; ///< another usual length from here on, or back
 };
 
 /// The best bars of a usual length `usual` (2 to 12 beats): each bar gathers `one[b]`, the evidence for a 1 on its first
-/// beat; other lengths from 1 to usual + 3 cost a price; constraints bind hard, and between two of them the price of a
+/// beat; other lengths from 1 to usual + 3 cost a price, and so does a change of metre (three, four or five beats a bar) for a while; constraints bind hard, and between two of them the price of a
 /// length that they demand is paid, not refused. Exact, by dynamic programming. O(beats × longest bar).
 /// Nothing when the constraints exclude each other.
 [[nodiscard]] std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, const BarPrices& prices = {}, const BarConstraints& known = {});

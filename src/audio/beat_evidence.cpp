@@ -1,5 +1,7 @@
 #include "audio/beat_evidence.h"
 
+#include "audio/small_net.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -26,13 +28,6 @@ struct PlaceModel {
 };
 
 // Trained on the development half by bench/listen/train.py; the constants are not to be edited by hand.
-constexpr PlaceModel oneModel{
-    {{0.210, -0.135, -0.663, -0.013, -0.082, -0.014, 0.136},
-     {-0.373, -0.094, 0.121, -0.136, 0.094, 0.115, -0.102},
-     {0.435, 0.357, 0.483, 0.637, -0.038, -0.093, 0.449},
-     {-0.343, -0.125, 0.009, -0.481, 0.134, 0.023, -0.762},
-     {0.193, -0.223, -0.583, -0.113, -0.206, 0.013, 0.235}},
-     -1.369};
 constexpr PlaceModel unevenOneModel{
     {{-0.369, 0.130, -0.110, -0.215, -0.390, -0.290, 0.110},
      {-0.092, 0.217, 0.046, -0.714, -0.133, 0.253, 0.455},
@@ -47,11 +42,23 @@ constexpr PlaceModel unevenGroupModel{
      {-0.123, -0.153, -0.293, -0.845, -0.667, -0.363, -0.105},
      {-0.026, 0.114, 0.124, 0.074, 0.093, 0.094, -0.101}},
      -1.103};
-constexpr double oneOdds = -1.22, unevenOneOdds = -1.95, unevenGroupOdds = -0.29; // of any beat, as logarithms
+constexpr double unevenOneOdds = -1.95, unevenGroupOdds = -0.29; // of any beat, as logarithms
 
-} // namespace
+constexpr std::ptrdiff_t oneReach = 8; // beats before and after whose cues speak for a 1 too
+#include "audio/one_net.inc"
 
-namespace {
+/// What a net says of each beat, less what is true of any.
+std::vector<double> onesHeard(const std::vector<BeatCues>& cues) {
+    const auto n = static_cast<std::ptrdiff_t>(cues.size());
+    std::vector<double> out(cues.size(), 0);
+    for (std::ptrdiff_t i = 0; i < n; ++i) {
+        std::array<double, (2 * oneReach + 1) * cueCount> around{};
+        for (std::ptrdiff_t s = std::max(-oneReach, -i); s <= std::min(oneReach, n - 1 - i); ++s)
+            std::copy(cues[static_cast<std::size_t>(i + s)].begin(), cues[static_cast<std::size_t>(i + s)].end(), around.begin() + (s + oneReach) * static_cast<std::ptrdiff_t>(cueCount));
+        out[static_cast<std::size_t>(i)] = std::clamp(oneNets(around) - oneNetsOdds, -6.0, 6.0);
+    }
+    return out;
+}
 
 constexpr double reachSeconds = 0.030; // beyond which an onset belongs to another moment; half the shortest sixteenth danced
 constexpr double harmonySpan = 0.5;
@@ -143,8 +150,9 @@ std::vector<BeatCues> beatCues(const SongFeatures& song, const std::vector<doubl
 }
 
 std::vector<double> strongPlaces(const std::vector<BeatCues>& cues, StrongPlace place) {
-    const PlaceModel& model = place == StrongPlace::One ? oneModel : place == StrongPlace::UnevenOne ? unevenOneModel : unevenGroupModel;
-    const double odds = place == StrongPlace::One ? oneOdds : place == StrongPlace::UnevenOne ? unevenOneOdds : unevenGroupOdds;
+    if (place == StrongPlace::One) return onesHeard(cues);
+    const PlaceModel& model = place == StrongPlace::UnevenOne ? unevenOneModel : unevenGroupModel;
+    const double odds = place == StrongPlace::UnevenOne ? unevenOneOdds : unevenGroupOdds;
     const auto n = static_cast<std::ptrdiff_t>(cues.size());
     std::vector<double> out(cues.size(), 0);
     for (std::ptrdiff_t i = 0; i < n; ++i) {

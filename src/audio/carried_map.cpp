@@ -43,6 +43,7 @@ SongMap warped(const SongMap& map, const RecordingMatch& match, const SongMap& h
 SongMap piece(const SongMap& map, std::size_t from, std::size_t to) {
     SongMap out;
     out.metre = map.metre;
+    out.swing = map.swing;
     out.stops = map.stops;
     out.fermatas = map.fermatas;
     out.beats.assign(map.beats.begin() + static_cast<std::ptrdiff_t>(from), map.beats.begin() + static_cast<std::ptrdiff_t>(to));

@@ -1,6 +1,7 @@
 #include "audio/metre_reading.h"
 
 #include "audio/pulse_tracker.h"
+#include "audio/small_net.h"
 
 #include <algorithm>
 #include <cmath>
@@ -37,6 +38,65 @@ double harmonyAt(const SongFeatures& song, const std::vector<double>& beats, dou
     double sum = 0;
     for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += song.harmonyAt(beats[i] + part * (beats[i + 1] - beats[i]));
     return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
+}
+
+/// Mean of what `value` says of the beats moved by `part` of a beat.
+template <typename Value>
+double meanAt(const std::vector<double>& beats, double part, const Value& value) {
+    double sum = 0;
+    for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += value(beats[i] + part * (beats[i + 1] - beats[i]));
+    return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
+}
+
+/// 1 where a moment is on a beat, −1 half-way between two, 0 far from both or outside.
+double onBeat(const std::vector<double>& beats, double at) {
+    const auto after = std::upper_bound(beats.begin(), beats.end(), at + 0.04);
+    if (after == beats.begin()) return 0;
+    const double step = after == beats.end() ? *(after - 1) - *(after - 2) : *after - *(after - 1);
+    if (after == beats.end() && at > beats.back() + 1.5 * step) return 0;
+    const double part = (at - *(after - 1)) / step;
+    const double near = std::min(std::abs(part), std::abs(part - 1));
+    return near < 0.15 ? 1 : std::abs(part - 0.5) < 0.15 ? -1 : 0;
+}
+
+/// Moments that tell where the beat is by themselves: the first and the last clear onset, and where the song changes most.
+struct TellingMoments {
+    double first = 0, last = 0;
+    std::vector<double> changes;
+};
+
+TellingMoments tellingMoments(const SongFeatures& song) {
+    TellingMoments out;
+    const OnsetFunctions& o = song.onsets;
+    std::vector<float> sorted = o.flux;
+    if (sorted.size() < 100) return out;
+    const auto at = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() * 97 / 100);
+    std::nth_element(sorted.begin(), at, sorted.end());
+    const float clear = *at;
+    const auto peakFrom = [&](std::size_t i) { // the flux's top within 60 ms
+        std::size_t peak = i;
+        for (std::size_t k = i; k < std::min(o.size(), i + static_cast<std::size_t>(0.06 * o.rate)); ++k)
+            if (o.flux[k] > o.flux[peak]) peak = k;
+        return o.secondsOf(static_cast<double>(peak));
+    };
+    for (std::size_t i = 0; i < o.size(); ++i)
+        if (o.flux[i] > clear) { out.first = peakFrom(i); break; }
+    for (std::size_t i = o.size(); i-- > 0;)
+        if (o.flux[i] > clear) { out.last = o.secondsOf(static_cast<double>(i)); break; }
+    // The bands' mean over 1.5 s before and after, at clear onsets; the greatest differences at least 3 s apart.
+    std::vector<std::pair<double, double>> steps;
+    for (std::size_t i = 0; i < o.size(); ++i) {
+        if (o.flux[i] <= clear || (i > 0 && o.flux[i - 1] > clear)) continue;
+        const double t = peakFrom(i);
+        const SpectralFrame before = song.spectra.mean(t - 1.55, t - 0.05), after = song.spectra.mean(t, t + 1.5);
+        double step = 0;
+        for (std::size_t b = 0; b < before.bands.size(); ++b) step += std::abs(static_cast<double>(after.bands[b]) - static_cast<double>(before.bands[b]));
+        steps.emplace_back(step, t);
+    }
+    std::sort(steps.begin(), steps.end(), [](const auto& a, const auto& b) { return a.first != b.first ? a.first > b.first : a.second < b.second; });
+    for (const auto& [step, t] : steps)
+        if (out.changes.size() < 12 && std::none_of(out.changes.begin(), out.changes.end(), [t = t](double other) { return std::abs(other - t) < 3; })) out.changes.push_back(t);
+    return out;
 }
 
 /// Beats that lie within the sounding part of the song.
@@ -110,10 +170,11 @@ struct PulseEvidence {
     std::vector<double> one, unevenOne, unevenGroup;
     std::vector<double> likeness;
     std::array<double, 22> cues{};
+    std::array<double, 6> moments{};
     double alternation = 0; ///< low on every second beat, high on the others
 };
 
-PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse) {
+PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, const TellingMoments& telling) {
     PulseEvidence e;
     const auto cues = beatCues(song, pulse.beats);
     e.one = strongPlaces(cues, StrongPlace::One);
@@ -144,6 +205,13 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse) 
               bpm, bpm * bpm, std::max(thirdA, thirdB) - fluxHalf, thirdA - thirdB, lowOn - lowOther, pulse.later > 0 ? 1.0 : 0.0,
               bpm > 0 ? bpm * bpm : 0, fluxHalf - quarterA, quarterB - quarterA, pulse.loose ? 1.0 : 0.0, pulse.soft ? 1.0 : 0.0,
               std::min(thirdA, thirdB) - fluxHalf};
+    const auto onAgainstHalf = [&](const auto& value) { return meanAt(pulse.beats, 0, value) - meanAt(pulse.beats, 0.5, value); };
+    double changes = 0;
+    for (double t : telling.changes) changes += onBeat(pulse.beats, t) / static_cast<double>(telling.changes.size());
+    e.moments = {onAgainstHalf([&](double t) { return std::sqrt(std::max(0.0, song.at(song.low, t) * song.at(song.high, t))); }), // a drum has both, a bass has not
+                 onAgainstHalf([&](double t) { const double f = song.at(song.flux, t); return std::min(9.0, f * f); }),
+                 100 * onAgainstHalf([&](double t) { const double h = song.harmonyAt(t); return h * h; }),
+                 onBeat(pulse.beats, telling.first), onBeat(pulse.beats, telling.last), changes};
     return e;
 }
 
@@ -192,27 +260,13 @@ void addReading(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t
     r.cues[c++] = kind.uneven && kind.beats == 7 ? 1.0 : 0.0;
     r.cues[c++] = kind.uneven && kind.beats == 9 ? 1.0 : 0.0;
     r.cues[c++] = kind.uneven && kind.beats == 5 ? 1.0 : 0.0;
+    for (double cue : e.moments) r.cues[c++] = cue;
     out.push_back(std::move(r));
 }
 
+// Small nets judge the cues, because the whole is more than the sum of its parts: a quiet & means one thing at 100 beats a
+// minute and another at 200.
 #include "audio/reading_net.inc"
-
-/// What the trained nets make of the cues, on average: small nets, because the whole is more than the sum of its parts
-/// (a quiet & means one thing at 100 beats a minute and another at 200).
-double judged(const std::array<double, readingCues>& cues) {
-    std::array<float, readingCues> x{};
-    for (std::size_t k = 0; k < readingCues; ++k) x[k] = (static_cast<float>(cues[k]) - readingMean[k]) * readingScale[k];
-    float sum = 0;
-    for (const ReadingNet& net : readingNets) {
-        for (std::size_t h = 0; h < netWidth; ++h) {
-            float a = net.offset[h];
-            for (std::size_t k = 0; k < readingCues; ++k) a += net.hidden[h][k] * x[k];
-            sum += net.out[h] * std::tanh(a);
-        }
-        for (std::size_t k = 0; k < readingCues; ++k) sum += net.direct[k] * x[k];
-    }
-    return static_cast<double>(sum) / netCount;
-}
 
 } // namespace
 
@@ -238,7 +292,7 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
         task.report(static_cast<double>(i) / static_cast<double>(periods.size()));
         for (const auto& [softly, spread] : {std::pair{false, 0.008}, {false, 0.035}, {true, 0.02}}) {
             if (softly && periods[i] < fastestBeat) continue;
-            const PulseTrack track = trackPulse(softly ? soft : activation, song.onsets.rate, periods[i], spread);
+            const PulseTrack track = trackPulse(softly ? soft : activation, song.onsets.rate, periods[i], {.changeSpread = spread, .periodSpread = spread < 0.01 ? 0.03 : 0.25});
             PulseCandidate c;
             for (double f : alignedBeats(song.onsets, track.frames)) c.beats.push_back(song.onsets.secondsOf(f));
             c.beats = withinSound(song, c.beats);
@@ -282,17 +336,18 @@ std::vector<double> unevenOnes(const std::vector<double>& one, const std::vector
 MetreReadings readMetre(const SongFeatures& song, const Task& task, std::optional<double> only) {
     MetreReadings all;
     all.pulses = pulseCandidates(song, task.part(0, 0.6), only);
+    const TellingMoments telling = tellingMoments(song);
     for (std::size_t i = 0; i < all.pulses.size(); ++i) {
         if (task.stopped()) return {};
         task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size()));
         const PulseCandidate& pulse = all.pulses[i];
-        const PulseEvidence e = evidenceOf(song, pulse);
+        const PulseEvidence e = evidenceOf(song, pulse, telling);
         for (const BarKind& kind : barKinds()) {
             const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : only || pulse.period >= fastestBeat;
             if (fits) addReading(e, pulse, i, kind, all.readings);
         }
     }
-    for (MetreReading& r : all.readings) r.score = judged(r.cues);
+    for (MetreReading& r : all.readings) r.score = readingNets(r.cues);
     std::stable_sort(all.readings.begin(), all.readings.end(), [](const MetreReading& a, const MetreReading& b) { return a.score > b.score; });
     return all;
 }

@@ -19,10 +19,11 @@ struct PulseCandidate {
     bool loose = false;         ///< followed with the freedom of rubato
     bool soft = false;          ///< followed by soft onsets
     std::vector<double> beats;  ///< seconds
+    std::vector<std::size_t> held = {}; ///< indices of beats that are held, ascending; only refinedPulse() finds them
 };
 
 /// What speaks for a reading; the meaning of each is beside its name in the .cpp.
-constexpr std::size_t readingCues = 64;
+constexpr std::size_t readingCues = 70;
 
 /// One way to hear a song: a pulse and the bars on it.
 struct MetreReading {

@@ -1,5 +1,7 @@
 #include "audio/phrase_path.h"
 
+#include "audio/small_net.h"
+
 #include <algorithm>
 #include <limits>
 #include <map>
@@ -8,11 +10,9 @@ namespace lc {
 
 namespace {
 
-// Trained on the development half by bench/listen/train.py: weights of the cues of the bar before, the bar and the bar after.
-constexpr double weights[3][phraseCueCount] = {{0.117, -0.004, -0.460, -0.025, 0.299, -0.087, -0.137, -0.101, -0.013},
-                                               {0.030, 0.478, 1.008, 0.784, 0.731, 0.389, 0.091, 0.108, 0.095},
-                                               {-0.242, -0.026, -0.494, -0.539, -0.786, -0.084, -0.009, 0.269, -0.077}};
-constexpr double constant = -1.057;
+constexpr std::ptrdiff_t reach = 8; // bars before and after whose cues speak too
+#include "audio/phrase_net.inc"
+
 constexpr std::size_t longest = 24;
 
 /// −0.7 times the logarithm of how common a length is, by the development half and, for what it has not, by guess.
@@ -38,11 +38,10 @@ std::vector<double> phraseStarts(const std::vector<PhraseCues>& cues) {
     const auto n = static_cast<std::ptrdiff_t>(cues.size());
     std::vector<double> out(cues.size(), 0);
     for (std::ptrdiff_t b = 0; b < n; ++b) {
-        double sum = constant;
-        for (std::ptrdiff_t s = -1; s <= 1; ++s) {
-            if (b + s < 1 || b + s >= n) continue;
-            for (std::size_t k = 0; k < phraseCueCount; ++k) sum += weights[s + 1][k] * cues[static_cast<std::size_t>(b + s)][k];
-        }
+        std::array<double, (2 * reach + 1) * phraseCueCount> around{};
+        for (std::ptrdiff_t s = -reach; s <= reach; ++s)
+            if (b + s >= 1 && b + s < n) std::copy(cues[static_cast<std::size_t>(b + s)].begin(), cues[static_cast<std::size_t>(b + s)].end(), around.begin() + (s + reach) * static_cast<std::ptrdiff_t>(phraseCueCount));
+        const double sum = phraseNets(around);
         out[static_cast<std::size_t>(b)] = std::clamp(sum, -6.0, 6.0);
     }
     return out;

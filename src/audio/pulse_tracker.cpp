@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
+#include <deque>
 #include <limits>
 
 namespace lc {
@@ -11,6 +12,8 @@ namespace {
 
 constexpr double fluxWeight = 1.0, complexWeight = 0.7, lowWeight = 0.5, highWeight = 0.3; // tuned on the development half
 constexpr double slowest = 1.45, fastest = 0.72; // of the period that is followed
+constexpr double slowestEnd = 2.1;    // … where the song may slow down to its end
+constexpr double slowingSpread = 0.09; // of ln(period) from beat to beat there
 constexpr std::size_t mostPeriods = 40;
 constexpr double harmonyWeight = 1.0;
 constexpr double riseToOnset = 0.0; // seconds from the middle of the flux's rise to the onset; median of the development half
@@ -107,6 +110,46 @@ std::vector<float> softActivation(const OnsetFunctions& onsets, const SpectralFr
     return sum;
 }
 
+std::vector<double> swayedBeats(const std::vector<float>& activation, const std::vector<double>& beats, double swaySpread) {
+    if (beats.size() < 4) return beats;
+    constexpr double farthest = 0.16; // of a beat: an eighth of a swung one stays out of reach
+    std::vector<double> gaps;
+    for (std::size_t i = 1; i < beats.size(); ++i) gaps.push_back(beats[i] - beats[i - 1]);
+    std::nth_element(gaps.begin(), gaps.begin() + static_cast<std::ptrdiff_t>(gaps.size() / 2), gaps.end());
+    const double period = gaps[gaps.size() / 2];
+    const int reach = std::max(1, static_cast<int>(std::lround(farthest * period)));
+    const auto states = static_cast<std::size_t>(2 * reach + 1);
+    std::vector<float> price(2 * states, 0.0F); // of the difference between the moves of neighbours
+    for (std::size_t d = 0; d < price.size(); ++d) {
+        const double part = static_cast<double>(d) / period / swaySpread;
+        price[d] = static_cast<float>(0.5 * part * part);
+    }
+    const auto n = static_cast<int>(activation.size());
+    std::vector<float> best(states, 0.0F), next(states);
+    std::vector<std::int16_t> from(beats.size() * states, 0);
+    for (std::size_t b = 0; b < beats.size(); ++b) {
+        for (std::size_t s = 0; s < states; ++s) {
+            float score = b == 0 ? 0.0F : -std::numeric_limits<float>::infinity();
+            for (std::size_t f = 0; b > 0 && f < states; ++f)
+                if (const float candidate = best[f] - price[s > f ? s - f : f - s]; candidate > score) {
+                    score = candidate;
+                    from[b * states + s] = static_cast<std::int16_t>(f);
+                }
+            const int frame = static_cast<int>(std::lround(beats[b])) + static_cast<int>(s) - reach;
+            next[s] = score + (frame >= 0 && frame < n ? activation[static_cast<std::size_t>(frame)] : 0.0F);
+        }
+        std::swap(best, next);
+    }
+    std::vector<double> out = beats;
+    auto s = static_cast<std::size_t>(std::max_element(best.begin(), best.end()) - best.begin());
+    for (std::size_t b = beats.size(); b-- > 0;) {
+        out[b] += static_cast<double>(s) - reach;
+        s = static_cast<std::size_t>(from[b * states + s]);
+    }
+    for (std::size_t b = 1; b < out.size(); ++b) out[b] = std::max(out[b], out[b - 1] + 1);
+    return out;
+}
+
 std::vector<double> alignedBeats(const OnsetFunctions& onsets, const std::vector<double>& beats) {
     if (beats.size() < 4) return beats;
     // The mean course of the flux around the beats, every half frame.
@@ -197,59 +240,125 @@ std::vector<double> pulsePeriods(const OnsetFunctions& onsets, std::size_t most)
     return out;
 }
 
-PulseTrack trackPulse(const std::vector<float>& activation, double rate, double period, double changeSpread) {
+namespace {
+
+/// Periods on a grid of whole frames and what it costs to go from one to another.
+struct PeriodGrid {
+    struct Move { std::size_t from; float cost; };
+
+    std::vector<std::ptrdiff_t> periods;
+    std::ptrdiff_t step = 1;
+
+    PeriodGrid(double centre, double slowestOf) {
+        const auto shortest = std::max<std::ptrdiff_t>(3, std::lround(centre * fastest));
+        const auto usualLongest = std::max<std::ptrdiff_t>(shortest + 2, std::lround(centre * slowest));
+        step = std::max<std::ptrdiff_t>(1, (usualLongest - shortest + static_cast<std::ptrdiff_t>(mostPeriods) - 1) / static_cast<std::ptrdiff_t>(mostPeriods));
+        const auto longest = std::max(usualLongest, static_cast<std::ptrdiff_t>(std::lround(centre * slowestOf)));
+        for (std::ptrdiff_t p = shortest; p <= longest; p += step) periods.push_back(p);
+    }
+
+    /// Changes that cost less than 4, by state reached.
+    [[nodiscard]] std::vector<std::vector<Move>> moves(double spreadFaster, double spreadSlower) const {
+        std::vector<std::vector<Move>> out(periods.size());
+        for (std::size_t to = 0; to < periods.size(); ++to)
+            for (std::size_t from = 0; from < periods.size(); ++from) {
+                const double change = std::log(static_cast<double>(periods[to]) / static_cast<double>(periods[from]));
+                const double grain = static_cast<double>(step) / static_cast<double>(periods[to]); // a step of the grid is not a change
+                const double beyond = std::max(0.0, std::abs(change) - 0.5 * grain) / (change > 0 ? spreadSlower : spreadFaster);
+                if (const double cost = 0.5 * beyond * beyond; cost < 4.0) out[to].push_back({from, static_cast<float>(cost)});
+            }
+        return out;
+    }
+};
+
+/// The best place to have begun a held beat of one state, when its end moves on frame by frame: the greatest of
+/// best[begin] + mass(begin) over a window that moves along.
+class HoldWindow {
+public:
+    HoldWindow(std::ptrdiff_t shortest, std::ptrdiff_t longest) : m_shortest(shortest), m_longest(longest) {}
+
+    template <typename Value>
+    void moveTo(std::ptrdiff_t end, const Value& value) {
+        if (const std::ptrdiff_t begin = end - m_shortest; begin >= 0) {
+            const float v = value(begin);
+            while (!m_begins.empty() && m_begins.back().second <= v) m_begins.pop_back();
+            m_begins.emplace_back(begin, v);
+        }
+        while (!m_begins.empty() && m_begins.front().first < end - m_longest) m_begins.pop_front();
+    }
+    [[nodiscard]] const std::pair<std::ptrdiff_t, float>* best() const { return m_begins.empty() ? nullptr : &m_begins.front(); }
+
+private:
+    std::ptrdiff_t m_shortest, m_longest;
+    std::deque<std::pair<std::ptrdiff_t, float>> m_begins;
+};
+
+} // namespace
+
+PulseTrack trackPulse(const std::vector<float>& activation, double rate, double period, const PulseFreedom& freedom) {
     PulseTrack track;
     const double centre = period * rate;
     const auto n = static_cast<std::ptrdiff_t>(activation.size());
-    // Periods on a grid of whole frames, at most mostPeriods of them.
-    const auto shortest = std::max<std::ptrdiff_t>(3, std::lround(centre * fastest));
-    const auto longest = std::max<std::ptrdiff_t>(shortest + 2, std::lround(centre * slowest));
-    const std::ptrdiff_t step = std::max<std::ptrdiff_t>(1, (longest - shortest + static_cast<std::ptrdiff_t>(mostPeriods) - 1) / static_cast<std::ptrdiff_t>(mostPeriods));
-    std::vector<std::ptrdiff_t> periods;
-    for (std::ptrdiff_t p = shortest; p <= longest; p += step) periods.push_back(p);
+    const PeriodGrid grid(centre, freedom.slowingFrom ? slowestEnd : slowest);
+    const std::vector<std::ptrdiff_t>& periods = grid.periods;
     const std::size_t states = periods.size();
+    const std::ptrdiff_t longest = periods.back();
     if (n < 4 * longest) return track;
 
-    // Allowed changes of period and what they cost.
-    struct Move { std::size_t from; float cost; };
-    std::vector<std::vector<Move>> moves(states);
-    for (std::size_t to = 0; to < states; ++to)
-        for (std::size_t from = 0; from < states; ++from) {
-            const double change = std::log(static_cast<double>(periods[to]) / static_cast<double>(periods[from]));
-            const double grain = static_cast<double>(step) / static_cast<double>(periods[to]); // a step of the grid is not a change
-            const double beyond = std::max(0.0, std::abs(change) - 0.5 * grain);
-            const double cost = 0.5 * beyond * beyond / (changeSpread * changeSpread);
-            if (cost < 4.0) moves[to].push_back({from, static_cast<float>(cost)});
-        }
-    std::vector<float> centreCost(states);
+    const auto steadyMoves = grid.moves(freedom.changeSpread, freedom.changeSpread);
+    const auto slowingMoves = freedom.slowingFrom ? grid.moves(freedom.changeSpread, slowingSpread) : steadyMoves;
+    const auto slowingFrom = freedom.slowingFrom ? static_cast<std::ptrdiff_t>(*freedom.slowingFrom) : n;
+    std::vector<float> centreCost(states), slowCost(states);
     for (std::size_t s = 0; s < states; ++s) {
         const double away = std::log(static_cast<double>(periods[s]) / centre);
-        centreCost[s] = static_cast<float>(0.5 * away * away / (0.25 * 0.25));
+        centreCost[s] = static_cast<float>(0.5 * away * away / (freedom.periodSpread * freedom.periodSpread));
+        slowCost[s] = away > 0 ? 0.2F * centreCost[s] : centreCost[s];
+    }
+    std::vector<HoldWindow> holds;
+    std::vector<float> struck(static_cast<std::size_t>(n) + 1, 0.0F); // what is struck up to a frame
+    if (freedom.hold) {
+        for (std::ptrdiff_t p : periods) holds.emplace_back(std::lround(1.4 * static_cast<double>(p)), std::lround(3.2 * static_cast<double>(p)));
+        for (std::ptrdiff_t t = 0; t < n; ++t)
+            struck[static_cast<std::size_t>(t) + 1] = struck[static_cast<std::size_t>(t)] + static_cast<float>(freedom.strikesInHold / (0.1 * centre)) * std::max(0.0F, activation[static_cast<std::size_t>(t)]);
     }
 
     constexpr float never = -std::numeric_limits<float>::infinity();
+    constexpr std::int32_t first = -1;
     std::vector<float> best(static_cast<std::size_t>(n) * states, never);
-    std::vector<std::int16_t> from(static_cast<std::size_t>(n) * states, -1); // −1: the first beat
+    std::vector<std::int16_t> from(static_cast<std::size_t>(n) * states, first);
+    std::vector<std::int16_t> heldFor(freedom.hold ? static_cast<std::size_t>(n) * states : 0, 0); // frames; 0: not held
     for (std::ptrdiff_t t = 0; t < n; ++t) {
         const float gain = activation[static_cast<std::size_t>(t)];
         float* here = &best[static_cast<std::size_t>(t) * states];
         std::int16_t* origin = &from[static_cast<std::size_t>(t) * states];
+        const auto& moves = t >= slowingFrom ? slowingMoves : steadyMoves;
+        const auto& away = t >= slowingFrom ? slowCost : centreCost;
         for (std::size_t s = 0; s < states; ++s) {
             const std::ptrdiff_t before = t - periods[s];
+            if (freedom.hold) holds[s].moveTo(t, [&](std::ptrdiff_t begin) { return best[static_cast<std::size_t>(begin) * states + s] + struck[static_cast<std::size_t>(begin) + 1]; });
+            if (before < 0) { // a path begins within its first period
+                here[s] = gain;
+                continue;
+            }
             float score = never;
-            if (before < 0) score = gain; // a path begins within its first period
-            else {
-                const float* there = &best[static_cast<std::size_t>(before) * states];
-                for (const Move& move : moves[s]) {
-                    const float candidate = there[move.from] - move.cost;
+            const float* there = &best[static_cast<std::size_t>(before) * states];
+            for (const PeriodGrid::Move& move : moves[s]) {
+                const float candidate = there[move.from] - move.cost;
+                if (candidate > score) {
+                    score = candidate;
+                    origin[s] = static_cast<std::int16_t>(move.from);
+                }
+            }
+            if (freedom.hold)
+                if (const auto* held = holds[s].best(); held) {
+                    const float candidate = held->second - struck[static_cast<std::size_t>(t)] - static_cast<float>(*freedom.hold);
                     if (candidate > score) {
                         score = candidate;
-                        origin[s] = static_cast<std::int16_t>(move.from);
+                        origin[s] = static_cast<std::int16_t>(s);
+                        heldFor[static_cast<std::size_t>(t) * states + s] = static_cast<std::int16_t>(t - held->first);
                     }
                 }
-                score += gain - centreCost[s];
-            }
-            here[s] = score;
+            here[s] = score + gain - away[s];
         }
     }
     std::ptrdiff_t endFrame = n - 1;
@@ -262,15 +371,20 @@ PulseTrack trackPulse(const std::vector<float>& activation, double rate, double 
                 endFrame = t;
                 endState = s;
             }
-    std::vector<std::ptrdiff_t> beats;
+    std::vector<std::ptrdiff_t> beats, held; // the frames of those that were held
     for (std::ptrdiff_t t = endFrame; t >= 0;) {
         beats.push_back(t);
-        const std::int16_t origin = from[static_cast<std::size_t>(t) * states + endState];
-        t -= periods[endState];
+        const std::size_t at = static_cast<std::size_t>(t) * states + endState;
+        const bool holding = freedom.hold && heldFor[at] > 0;
+        const std::int16_t origin = from[at];
+        t -= holding ? heldFor[at] : periods[endState];
         if (origin < 0) break;
+        if (holding) held.push_back(t);
         endState = static_cast<std::size_t>(origin);
     }
     std::reverse(beats.begin(), beats.end());
+    for (std::size_t b = 0; b < beats.size(); ++b)
+        if (std::find(held.begin(), held.end(), beats[b]) != held.end()) track.held.push_back(b);
     for (std::ptrdiff_t t : beats) { // the peak's own place between frames
         double place = static_cast<double>(t);
         if (t > 0 && t + 1 < n) {

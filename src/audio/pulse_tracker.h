@@ -3,6 +3,7 @@
 #include "audio/onset_functions.h"
 #include "audio/spectral_features.h"
 
+#include <optional>
 #include <vector>
 
 namespace lc {
@@ -11,7 +12,17 @@ namespace lc {
 struct PulseTrack {
     double period = 0;              ///< seconds, median
     std::vector<double> frames;     ///< of the beats, ascending, in frames of the onset functions, with fractions
+    std::vector<std::size_t> held;  ///< indices of beats that were held, ascending
     double score = 0;               ///< what the path gathered, a beat
+};
+
+/// What a pulse may do while it is followed.
+struct PulseFreedom {
+    double changeSpread = 0.008;       ///< standard deviation of ln(period) from one beat to the next: 0.008 a steady band, 0.035 rubato
+    double periodSpread = 0.25;        ///< standard deviation of ln(period) from that of the whole song
+    std::optional<double> hold = {};   ///< price of holding one beat for 1.4 to 3.2 of its length; nothing: none is held
+    double strikesInHold = 1.0;        ///< what is struck while a beat is held counts this much against it
+    std::optional<double> slowingFrom = {}; ///< frames: from there on the song may slow down to its end
 };
 
 /// What is listened to when a pulse is followed: the onset functions added up, compressed, their local mean taken away.
@@ -27,9 +38,11 @@ struct PulseTrack {
 /// The best path of beats whose period stays near `period` and changes little from beat to beat: a semi-Markov model over
 /// (frame, period), solved exactly. After Krebs, Böck, Widmer, "An efficient state-space model for joint tempo and meter
 /// tracking", ISMIR 2015, and Ellis, "Beat tracking by dynamic programming", 2007. O(frames × periods).
-/// `changeSpread` is the standard deviation of ln(period) from one beat to the next: 0.008 for a steady band, 0.035 for
-/// rubato.
-[[nodiscard]] PulseTrack trackPulse(const std::vector<float>& activation, double rate, double period, double changeSpread);
+[[nodiscard]] PulseTrack trackPulse(const std::vector<float>& activation, double rate, double period, const PulseFreedom& freedom);
+
+/// Beats moved to what is struck near them, at most 0.16 of a beat away and little differently from beat to beat: rubato sways
+/// faster than a pulse may be followed over a whole song. Frames in, frames out. Exact, by dynamic programming.
+[[nodiscard]] std::vector<double> swayedBeats(const std::vector<float>& activation, const std::vector<double>& beats, double swaySpread);
 
 /// The same beats where they are heard to begin: one shift for all, by which the rise of the onset functions under them
 /// begins on the beat; then each on the line through its neighbours, where they lie on one. Frames in, frames out.

@@ -14,6 +14,7 @@ namespace {
 constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 3;
+constexpr std::size_t fewestOfAMetre = 3; // bars of another length in a row: a part in its own metre
 
 /// Was it stated of the whole song?
 template <typename Fact>
@@ -179,15 +180,35 @@ private:
     }
 
     void oddBars() {
-        for (std::size_t b = 0; b + 1 < m_d.map.bars.size(); ++b) {
+        const std::size_t last = m_d.map.bars.size() - 1; // may be unfinished
+        for (const BarRun& run : oddRuns(m_d.map)) {
+            const std::size_t b = run.first;
             const Bar& bar = m_d.map.bars[b];
-            if (bar.beats == m_d.map.metre.beats || isStated(bar)) continue;
-            const std::string place = "bar " + std::to_string(b + 1) + " has ";
-            const int other = m_d.map.metre.beats;
-            add(barStart(b), barEnd(b), "the length of bar " + std::to_string(b + 1), place + std::to_string(bar.beats) + (bar.beats == 1 ? " beat" : " beats"),
-                {BarFact{barStart(b), bar.beats, {}}}, {{place + std::to_string(other) + " beats like the others", -1.2, {BarFact{barStart(b), other, {}}}}},
-                0.5 * (m_d.map.end - barStart(b)) / (m_d.map.end - songStart()));
+            if (b == last || isStated(bar)) continue;
+            if (run.count >= fewestOfAMetre) {
+                otherMetre(run);
+                continue;
+            }
+            for (std::size_t odd = b; odd < std::min(last, b + run.count); ++odd) oddBar(odd);
         }
+    }
+
+    /// A part that was heard in another metre.
+    void otherMetre(const BarRun& run) {
+        const SongSpan part{barStart(run.first), barEnd(run.first + run.count - 1)};
+        const Metre heard{run.beats, m_d.map.metre.unit, m_d.map.bars[run.first].grouping};
+        add(part.from, part.to, "the metre of bars " + std::to_string(run.first + 1) + " to " + std::to_string(run.first + run.count), "here " + barsOf(heard), {MetreFact{heard, part}},
+            {{"here too " + barsOf(m_d.map.metre), -1.0, {MetreFact{m_d.map.metre, part}}}}, 0.6 * (part.to - part.from) / (m_d.map.end - songStart()));
+    }
+
+    void oddBar(std::size_t b) {
+        const Bar& bar = m_d.map.bars[b];
+        if (isStated(bar)) return;
+        const std::string place = "bar " + std::to_string(b + 1) + " has ";
+        const int other = m_d.map.metre.beats;
+        add(barStart(b), barEnd(b), "the length of bar " + std::to_string(b + 1), place + std::to_string(bar.beats) + (bar.beats == 1 ? " beat" : " beats"),
+            {BarFact{barStart(b), bar.beats, {}}}, {{place + std::to_string(other) + " beats like the others", -1.2, {BarFact{barStart(b), other, {}}}}},
+            0.5 * (m_d.map.end - barStart(b)) / (m_d.map.end - songStart()));
     }
 
     bool isStated(const Bar& bar) const {

@@ -2,6 +2,7 @@
 
 #include "audio/phrase_path.h"
 #include "audio/pulse_presence.h"
+#include "audio/pulse_refinement.h"
 #include "audio/pulse_tracker.h"
 #include "audio/song_doubts.h"
 #include "audio/stop_detection.h"
@@ -27,6 +28,7 @@ constexpr double clearlyHeard = 6.0;    // logarithm of odds, beyond which one s
 constexpr double heardBonus = 0.6;      // of the usual onset on a beat
 constexpr double samePulse = 4.0;       // what a reading gains, when a metre is stated, for the pulse that was heard
 constexpr float pinned = 4.0F;          // of the strongest onset: what a stated beat counts when the pulse is followed again
+constexpr double heldFrom = 1.35;       // of the beats around: a beat that long is held
 constexpr double refused = 1000.0;      // what a reading loses for a stated tempo or metre that it does not have
 
 tl::unexpected<Error> noPulse() {
@@ -251,7 +253,8 @@ private:
         }
         if (!chosen) return noPulse();
         m_reading = *chosen;
-        m_pulse = all->pulses[chosen->pulse];
+        m_pulse = refinedPulse(m_song.features, all->pulses[chosen->pulse]);
+        for (std::size_t b : m_pulse.held) m_held.push_back(m_pulse.beats[b]);
         m_parts = partsOf(m_pulse, *chosen);
         m_threes = m_parts == 3;
         if (m_stated.metre && !fitsMetre(m_reading)) { // a metre that no reading has: its bars on the likeliest pulse
@@ -295,7 +298,7 @@ private:
                 activation[static_cast<std::size_t>(f)] = std::abs(f - here) <= 2 ? pinned * most * static_cast<float>(3 - std::abs(f - here)) : 0.0F;
         }
         constexpr double givesWay = 0.02; // spread of the change from beat to beat
-        const PulseTrack track = trackPulse(activation, onsets.rate, m_pulse.period, givesWay);
+        const PulseTrack track = trackPulse(activation, onsets.rate, m_pulse.period, {.changeSpread = givesWay});
         std::vector<double> beats;
         for (double f : alignedBeats(onsets, track.frames))
             if (const double at = onsets.secondsOf(f); at > std::min(m_pulse.beats.front(), m_stated.places.front()) - 1.5 * m_pulse.period &&
@@ -425,6 +428,16 @@ private:
         movedAlike(static_cast<std::ptrdiff_t>(stated.back()), runEnd(stated.back()), moves.back());
     }
 
+    /// Median length of the beats around one, itself aside.
+    static double usualBeatAround(const std::vector<double>& beats, std::size_t beat) {
+        constexpr std::size_t around = 6;
+        std::vector<double> lengths;
+        for (std::size_t i = beat > around ? beat - around : 0; i + 1 < beats.size() && i <= beat + around; ++i)
+            if (i != beat) lengths.push_back(beats[i + 1] - beats[i]);
+        std::nth_element(lengths.begin(), lengths.begin() + static_cast<std::ptrdiff_t>(lengths.size() / 2), lengths.end());
+        return lengths[lengths.size() / 2];
+    }
+
     /// Beats and bars as a map; where every beat has three parts, those are the map's beats.
     void draft() {
         const auto& beats = m_pulse.beats;
@@ -435,7 +448,11 @@ private:
             const double next = i + 1 < beats.size() ? beats[i + 1] : beats[i] + last;
             const double strength = m_song.features.at(m_song.features.flux, beats[i]);
             const double confidence = std::clamp(strength / (1 + strength), 0.05, 1.0);
-            for (int k = 0; k < parts; ++k) m_map.beats.push_back({beats[i] + k * (next - beats[i]) / parts, confidence, false});
+            const double usualLength = usualBeatAround(beats, i);
+            const bool held = next - beats[i] > heldFrom * usualLength && std::any_of(m_held.begin(), m_held.end(), [&](double t) { return std::abs(t - beats[i]) < snap; });
+            const double part = (held ? usualLength : next - beats[i]) / parts; // in a held beat the parts keep the tempo, back from its end
+            for (int k = 0; k < parts; ++k) m_map.beats.push_back({k == 0 ? beats[i] : next - (parts - k) * part, confidence, false});
+            if (held) m_map.fermatas.push_back({beats[i], parts == 1 ? next : next - (parts - 1) * part, part});
         }
         m_map.end = beats.back() + last;
         for (double at : m_stated.places) // a stated place has a beat, whatever the pulse
@@ -445,6 +462,7 @@ private:
             m_map.metre = {usual * parts, m_threes || !m_reading.grouping.empty() ? 8 : 4, m_reading.grouping};
             if (m_threes) m_map.metre.grouping.assign(static_cast<std::size_t>(usual), 3);
         }
+        if (parts == 1 && m_map.metre.unit != 8) m_map.swing = std::clamp(subdivisionOf(m_song.features, beats).swing, 0.4, 0.8);
         m_map.pickupBeats = m_reading.bars.pickup * m_parts;
         std::size_t beat = m_map.pickupBeats;
         for (int length : m_reading.bars.lengths) {
@@ -538,6 +556,7 @@ private:
     PulseCandidate m_pulse;
     std::size_t m_parts = 1; ///< beats of the map in a beat of the pulse
     bool m_threes = false;
+    std::vector<double> m_held;     ///< where a beat that is held was heard to begin
     std::vector<double> m_one;      ///< evidence for a 1 on each beat of the pulse, following what was stated
     std::vector<double> m_heardOne; ///< … as it was heard
     BarConstraints m_known;

@@ -50,6 +50,7 @@ Json mapToJson(const SongMap& map) {
     out["phrases"] = std::move(phrases);
     out["stops"] = Json::array();
     for (const Stop& stop : map.stops) out["stops"].push_back({{"start_s", stop.start}, {"end_s", stop.end}, {"beats", stop.beats}});
+    if (map.swing != 0.5) out["swing"] = map.swing;
     if (!map.fermatas.empty()) {
         out["fermatas"] = Json::array();
         for (const Fermata& f : map.fermatas) out["fermatas"].push_back({{"start_s", f.start}, {"end_s", f.end}, {"beat_s", f.beatLength}});
@@ -224,7 +225,7 @@ std::vector<int> groupingFrom(const Field& field) {
 }
 
 SongMap mapFrom(const Field& field) {
-    field.onlyKeys({"metre", "pickup_beats", "end_s", "beats_s", "confidence", "confirmed_beats", "bars", "phrases", "stops", "fermatas"});
+    field.onlyKeys({"metre", "pickup_beats", "end_s", "beats_s", "confidence", "confirmed_beats", "bars", "phrases", "stops", "fermatas", "swing"});
     SongMap map;
     map.metre = field["metre"].valueOf(parseMetre(field["metre"].text()));
     map.pickupBeats = field["pickup_beats"].whole<std::size_t>(0, 1'000'000);
@@ -267,6 +268,10 @@ SongMap mapFrom(const Field& field) {
             f.onlyKeys({"start_s", "end_s", "beat_s"});
             map.fermatas.push_back({f["start_s"].seconds(), f["end_s"].seconds(), f["beat_s"].seconds()});
         }
+    if (const auto swing = field.maybe("swing")) {
+        map.swing = swing->number();
+        if (map.swing < 0.4 || map.swing > 0.8) swing->bad("should lie between 0.4 and 0.8");
+    }
     if (auto valid = validate(map); !valid) field.bad("does not hold together: " + valid.error().message);
     return map;
 }

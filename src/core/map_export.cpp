@@ -68,6 +68,7 @@ std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts) 
     out["tempo_bpm"] = tempo ? Json(*tempo) : Json();
     out["metre"] = toString(map.metre);
     out["end_s"] = map.end;
+    out["swing"] = map.swing;
     out["beats"] = Json::array();
     for (std::size_t i = 0; i < places.size(); ++i)
         out["beats"].push_back({{"time_s", map.beats[i].time}, {"bar", places[i].bar}, {"beat", places[i].beatInBar}, {"phrase", places[i].phrase},
@@ -128,6 +129,7 @@ std::string mapToText(const SongMap& map, const std::vector<SongDoubt>& doubts) 
     if (tempo) out += numberText(std::round(*tempo * 10) / 10) + " bpm, ";
     out += toString(map.metre) + ", " + std::to_string(map.beats.size()) + " beats, " + std::to_string(map.bars.size()) + " bars, " +
            std::to_string(map.phrases.size()) + " phrases\n";
+    if (map.swing > swungFrom) out += "swung: the & falls at " + std::to_string(std::lround(100 * map.swing)) + " % of the beat\n";
     if (map.pickupBeats > 0) out += "pick-up of " + std::to_string(map.pickupBeats) + " beats\n";
     for (const Phrase& phrase : map.phrases) {
         const int beats = beatsIn(map, phrase);

@@ -48,6 +48,7 @@ SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Sec
 
     SongMap out;
     out.metre = map.metre;
+    out.swing = map.swing;
     out.end = after == items.size() ? inside.end : map.end;
     out.stops = map.stops;
     out.fermatas = map.fermatas;

@@ -134,6 +134,17 @@ std::optional<std::size_t> phraseOfBar(const SongMap& map, std::size_t bar) {
     return static_cast<std::size_t>(std::prev(after) - map.phrases.begin());
 }
 
+std::vector<BarRun> oddRuns(const SongMap& map) {
+    std::vector<BarRun> runs;
+    for (std::size_t b = 0; b < map.bars.size(); ++b) {
+        const int beats = map.bars[b].beats;
+        if (beats == map.metre.beats) continue;
+        if (!runs.empty() && runs.back().beats == beats && runs.back().first + runs.back().count == b) ++runs.back().count;
+        else runs.push_back({b, 1, beats});
+    }
+    return runs;
+}
+
 int usualBeats(const SongMap& map, const Phrase& phrase) {
     std::map<int, int> ofKind;
     std::map<int, int> ofSong;

@@ -73,6 +73,9 @@ struct Fermata {
     bool operator==(const Fermata&) const = default;
 };
 
+/// From here on an & is heard as swung; below it players are merely loose (common practice, no source).
+constexpr double swungFrom = 0.55;
+
 /// What a song is, for counting: beats, bars, phrases, stops. A value.
 /// Invariants (see validate): beats ascend; bars follow one another from beat `pickupBeats` to the last beat; phrases
 /// follow one another from bar 0 to the last bar.
@@ -85,6 +88,7 @@ struct SongMap {
     std::vector<Stop> stops;
     std::vector<Fermata> fermatas;
     Seconds end = 0; ///< where the last beat's span ends
+    double swing = 0.5; ///< where the & is played in a beat: 0.5 straight, 2/3 swung by thirds; 0.4 to 0.8
 
     bool operator==(const SongMap&) const = default;
 };
@@ -109,6 +113,16 @@ struct SongMap {
 
 /// The phrase that contains a bar. O(log n).
 [[nodiscard]] std::optional<std::size_t> phraseOfBar(const SongMap& map, std::size_t bar);
+
+/// Bars of one length that follow each other.
+struct BarRun {
+    std::size_t first = 0; ///< index into SongMap::bars
+    std::size_t count = 0;
+    int beats = 0;         ///< of each
+};
+
+/// The runs of bars that have another length than the metre's, in order.
+[[nodiscard]] std::vector<BarRun> oddRuns(const SongMap& map);
 
 /// The commonest length in beats of the phrases of this phrase's kind (label without its number), or of all phrases
 /// for a kind that occurs once. The margin's "+4" is measured against it.

@@ -5,6 +5,7 @@
 #include "audio/analysis.h"
 #include "audio/beat_evidence.h"
 #include "audio/phrase_cues.h"
+#include "audio/pulse_refinement.h"
 #include "audio/pulse_tracker.h"
 #include "audio/stop_detection.h"
 #include "audio/subdivision.h"
@@ -50,8 +51,17 @@ double worstDistance(const std::vector<double>& beats, const std::vector<double>
 
 std::vector<double> tracked(const SongFeatures& song, double period, double spread) {
     std::vector<double> seconds;
-    for (double f : alignedBeats(song.onsets, trackPulse(pulseActivation(song.onsets), song.onsets.rate, period, spread).frames)) seconds.push_back(song.onsets.secondsOf(f));
+    for (double f : alignedBeats(song.onsets, trackPulse(pulseActivation(song.onsets), song.onsets.rate, period, {.changeSpread = spread}).frames)) seconds.push_back(song.onsets.secondsOf(f));
     return seconds;
+}
+
+/// A pulse as the tracker gives it, before it is refined.
+PulseCandidate candidate(const SongFeatures& song, double period, double spread) {
+    PulseCandidate pulse;
+    pulse.period = period;
+    pulse.loose = spread > 0.01;
+    pulse.beats = tracked(song, period, spread);
+    return pulse;
 }
 
 } // namespace
@@ -71,6 +81,46 @@ private Q_SLOTS:
         }
         QCOMPARE(song.at(song.flux, -1.0), 0.0);
         QCOMPARE(song.at(song.flux, 100.0), 0.0);
+    }
+    void aHeldBeatIsFoundAndTheSteadySongHasNone() {
+        std::vector<double> truth = steady(0.5, 0.6, 21.5);
+        const double held = truth.back();
+        for (double t : steady(held + 1.45, 0.6, 46)) truth.push_back(t); // 2.4 beats long
+        const SongFeatures song = songFeatures(struckAt(truth, 48));
+        const PulseCandidate refined = refinedPulse(song, candidate(song, 0.6, 0.008));
+        QCOMPARE(refined.held.size(), std::size_t{1});
+        QVERIFY(qAbs(refined.beats[refined.held[0]] - held) < 0.03);
+        QVERIFY(worstDistance(refined.beats, truth) < 0.03);
+        const auto within = std::count_if(refined.beats.begin(), refined.beats.end(), [&](double t) { return t > 0.4 && t < truth.back() + 0.1; });
+        QCOMPARE(static_cast<std::size_t>(within), truth.size());
+        const SongFeatures even = songFeatures(struckAt(steady(0.5, 0.6, 46), 48));
+        QVERIFY(refinedPulse(even, candidate(even, 0.6, 0.008)).held.empty());
+        std::vector<double> rests = steady(0.5, 0.6, 46); // beats that nobody strikes are not a held one
+        rests.erase(rests.begin() + 30, rests.begin() + 32);
+        const SongFeatures resting = songFeatures(struckAt(rests, 48));
+        QVERIFY(refinedPulse(resting, candidate(resting, 0.6, 0.008)).held.empty());
+    }
+    void aSongThatSlowsDownIsFollowedToItsEnd() {
+        std::vector<double> truth = steady(0.5, 0.6, 36);
+        double gap = 0.6;
+        for (int k = 0; k < 8; ++k) truth.push_back(truth.back() + (gap *= 1.08)); // to just over half the tempo
+        const SongFeatures song = songFeatures(struckAt(truth, truth.back() + 2));
+        const PulseCandidate before = candidate(song, 0.6, 0.008);
+        const PulseCandidate refined = refinedPulse(song, before);
+        QVERIFY(worstDistance(before.beats, truth) > 0.1);
+        QVERIFY2(worstDistance(refined.beats, truth) < 0.04, qPrintable(QString::number(worstDistance(refined.beats, truth))));
+    }
+    void rubatoIsSwayedAfter() {
+        std::vector<float> struck(4000, 0.0F);
+        std::vector<double> beats, truth;
+        for (int k = 0; k < 40; ++k) {
+            beats.push_back(50 + 90.0 * k);
+            truth.push_back(std::round(50 + 90.0 * k + 8 * std::sin(2 * pi * k / 8)));
+            struck[static_cast<std::size_t>(truth.back())] = 1.0F;
+        }
+        QCOMPARE(swayedBeats(struck, beats, 0.12), truth);
+        QVERIFY(swayedBeats(struck, beats, 0.001) != truth); // a steady band does not
+        QCOMPARE(swayedBeats(std::vector<float>(4000, 0.0F), {1, 2, 3}, 0.12), (std::vector<double>{1, 2, 3}));
     }
     void lowAndHighAreHeardApart() {
         AudioBuffer sound = test::silence(6);
@@ -208,7 +258,7 @@ private Q_SLOTS:
         QVERIFY(!hearSound(AudioBuffer{}));
         const SongFeatures none = songFeatures(AudioBuffer{44100, 1, {}});
         QVERIFY(pulsePeriods(none.onsets).empty());
-        QVERIFY(trackPulse(pulseActivation(none.onsets), none.onsets.rate, 0.5, 0.01).frames.empty());
+        QVERIFY(trackPulse(pulseActivation(none.onsets), none.onsets.rate, 0.5, {.changeSpread = 0.01}).frames.empty());
         QVERIFY(readMetre(none).readings.empty());
     }
 };

@@ -41,6 +41,22 @@ private Q_SLOTS:
         QVERIFY(broken([](SongMap& m) { m.bars[0].grouping = {3, 2}; }));
         QVERIFY(validate(SongMap{}));
     }
+    void barsOfAnotherLengthAreRuns() {
+        SongMap map = test::song("verse 28");
+        QVERIFY(oddRuns(map).empty());
+        map.bars.clear();
+        std::size_t beat = 0;
+        for (int beats : {4, 2, 3, 3, 3, 4, 4, 3, 2}) {
+            map.bars.push_back({beat, beats, {}, false});
+            beat += static_cast<std::size_t>(beats);
+        }
+        const auto runs = oddRuns(map);
+        QCOMPARE(runs.size(), std::size_t{4});
+        QCOMPARE(runs[1].first, std::size_t{2});
+        QCOMPARE(runs[1].count, std::size_t{3});
+        QCOMPARE(runs[1].beats, 3);
+        QCOMPARE(runs[3].beats, 2);
+    }
     void theUsualLengthIsThatOfTheKind() {
         const SongMap map = test::song("intro 16 | verse 1 32 | chorus 1 36 | verse 2 32 | chorus 2 36 | chorus 3 32 | outro 32");
         QCOMPARE(usualBeats(map, map.phrases[2]), 36); // chorus: 36 36 32
