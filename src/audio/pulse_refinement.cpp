@@ -15,10 +15,6 @@ constexpr double holdPrice = 6.0;      // of the usual onset on a beat
 constexpr double stays = 0.8;          // of the beats, or the pulse is left as it was
 constexpr double slowingWithin = 14.0; // seconds before the end
 
-} // namespace
-
-namespace {
-
 /// Beats of a pulse that gives way, moved to where they are struck. Soft onsets begin before their peak, so that only the differences
 /// between the moves count.
 void sway(const SongFeatures& song, std::vector<double>& beats) {
