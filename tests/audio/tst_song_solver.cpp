@@ -206,7 +206,10 @@ private Q_SLOTS:
         double at = 1;
         for (const auto& [bars, length] : {std::pair{16, 4}, std::pair{12, 3}, std::pair{8, 4}})
             for (int bar = 0; bar < bars; ++bar)
-                for (int b = 0; b < length; ++b, at += 0.5) (b == 0 ? ones : beats).push_back(at);
+                for (int b = 0; b < length; ++b, at += 0.5) {
+                    if (b == 0) ones.push_back(at);
+                    beats.push_back(at);
+                }
         AudioBuffer sound = test::ticks(beats, at + 2);
         for (double one : ones) {
             const auto first = static_cast<std::size_t>(one * 44100);
