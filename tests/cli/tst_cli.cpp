@@ -88,6 +88,58 @@ private Q_SLOTS:
         const Ran csv = run({"map", "--structure", "verse 4", "--bpm", "60", "--format", "csv"});
         QCOMPARE(csv.out, "time_s,bar_index,beat_in_bar,phrase_index\n0,0,1,0\n1,0,2,0\n2,0,3,0\n3,0,4,0\n");
     }
+    /// What an export writes is imported again, with beats, bars and phrases at the same times.
+    void mapsAreExportedAndImported_data() {
+        QTest::addColumn<QString>("format");
+        QTest::addColumn<double>("within");
+        QTest::newRow("csv") << "csv" << 1e-6;
+        QTest::newRow("midi") << "midi" << 0.001;
+    }
+    void mapsAreExportedAndImported() {
+        QFETCH(QString, format);
+        QFETCH(double, within);
+        const QString structure = "pickup 1 | intro 8 | verse 16 @100>90 | bar 2 | chorus 16 | ending 4", file = m_folder.filePath("map." + format);
+        QCOMPARE(run({"map", "--structure", structure, "--bpm", "112", "--offset", "0.5", "--format", format, "-o", file}).exit, 0);
+        const QJsonObject typed = run({"map", "--structure", structure, "--bpm", "112", "--offset", "0.5", "--json"}).json();
+        const QJsonObject read = run({"map", "--import", file, "--json"}).json();
+        const QJsonArray expected = typed["beats"].toArray(), beats = read["beats"].toArray();
+        QCOMPARE(beats.size(), expected.size());
+        for (int k = 0; k < beats.size(); ++k) {
+            QVERIFY(qAbs(beats[k].toObject()["time_s"].toDouble() - expected[k].toObject()["time_s"].toDouble()) < within);
+            QCOMPARE(beats[k].toObject()["bar"].toInt(), expected[k].toObject()["bar"].toInt());
+            QCOMPARE(beats[k].toObject()["phrase"].toInt(), expected[k].toObject()["phrase"].toInt());
+        }
+    }
+    void labelsAreImported() {
+        QFile file(m_folder.filePath("labels.txt"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("0.500\t8.500\tVerse 1\n8.500\t16.500\tChorus 1\n");
+        file.close();
+        const Ran r = run({"map", "--import", file.fileName(), "--json"});
+        QCOMPARE(r.exit, 0);
+        const QJsonArray phrases = r.json()["phrases"].toArray();
+        QCOMPARE(phrases.size(), 2);
+        QCOMPARE(phrases[1].toObject()["label"].toString(), "Chorus 1");
+        QVERIFY(qAbs(phrases[1].toObject()["start_s"].toDouble() - 8.5) < 1e-6);
+    }
+    void phrasesAreWrittenAsCues() {
+        const Ran r = run({"map", "--structure", "intro 8 | verse 16 | stop 4", "--bpm", "120", "--format", "vtt"});
+        QCOMPARE(r.exit, 0);
+        QVERIFY(r.out.startsWith("WEBVTT\n\n1\n00:00:00.000 --> 00:00:04.000\n")); // W3C, "WebVTT: The Web Video Text Tracks Format", 2019
+        QCOMPARE(r.out.count("-->"), 3);
+        QVERIFY(r.out.contains("stop of 4"));
+    }
+    void importsThatCannotBeReadSayWhatAndWhere() {
+        QFile file(m_folder.filePath("bad.csv"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("time_s,bar_index,beat_in_bar,phrase_index\n0.5,0,1,0\nsoon,0,2,0\n");
+        file.close();
+        const Ran r = run({"map", "--import", file.fileName()});
+        QCOMPARE(r.exit, 1);
+        QVERIFY2(r.err.contains("3") && r.err.contains("soon"), r.err);
+        QCOMPARE(run({"map", "--import", m_folder.filePath("none.mid")}).exit, 1);
+        QCOMPARE(run({"map", "--import", file.fileName(), "--format", "song"}).exit, 2);
+    }
     void mapHearsASong() {
         const QString out = m_folder.filePath("demo.csv");
         const Ran r = run({"map", LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg", "--format", "csv", "-o", out});
