@@ -222,7 +222,7 @@ void MainWindow::refresh() {
     if (!m_title->hasFocus() || document.title != m_title->text().toStdString()) m_title->setText(q(document.title));
     QStringList about;
     if (!document.song.title.empty()) about << tr("to “%1”").arg(q(document.song.title));
-    if (const auto tempo = medianTempo(*document.map)) about << tr("%1 bpm").arg(std::lround(*tempo)) << q(toString(document.map->metre)) << tr("counted in %1s").arg(q(setName(m_session.landing().grid.regularSet())));
+    if (const auto tempo = medianTempo(*document.map)) about << tr("%1 bpm").arg(std::lround(*tempo)) << q(toString(document.map->metre)) << tr("counted in %1").arg(q(setNames(m_session.landing().grid.regularSet())));
     m_about->setText(width() < m_theme.px(1150) ? QString() : about.join(QStringLiteral(", ")));
     const auto choose = [](QPushButton* button, bool chosen) {
         if (button->property("chosen").toBool() == chosen) return;

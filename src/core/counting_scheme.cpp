@@ -54,6 +54,12 @@ std::string setName(int counts) {
     return "set of " + std::to_string(counts);
 }
 
+std::string setNames(int counts) {
+    const std::string one = setName(counts);
+    if (one.rfind("set of", 0) == 0) return "sets" + one.substr(3);
+    return one + (one.back() == 'x' ? "es" : "s");
+}
+
 std::string toString(CountUnit unit) {
     for (const auto& [value, name] : unitNames)
         if (value == unit) return name;

@@ -30,6 +30,8 @@ struct CountingScheme {
 
 /// "eight", "six", "set of 10": what people call a set of n counts.
 [[nodiscard]] std::string setName(int counts);
+/// Several of them: "eights", "sixes", "sets of 16".
+[[nodiscard]] std::string setNames(int counts);
 
 /// Stable names for files: "beat", "half-beat", "two-beats", "bar", "bar-group".
 [[nodiscard]] std::string toString(CountUnit unit);

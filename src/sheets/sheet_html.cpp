@@ -32,7 +32,7 @@ QString tempoLine(const Document& document, const Landing& landing) {
     QStringList words;
     if (!document.song.title.empty()) words << tr("to “%1”").arg(esc(document.song.title));
     if (const auto tempo = medianTempo(*document.map)) words << tr("%1 bpm").arg(std::lround(*tempo));
-    if (!document.map->beats.empty()) words << esc(toString(document.map->metre)) + tr(", counted in %1s").arg(q(setName(landing.grid.regularSet())));
+    if (!document.map->beats.empty()) words << esc(toString(document.map->metre)) + tr(", counted in %1").arg(q(setNames(landing.grid.regularSet())));
     return words.join(QStringLiteral(", "));
 }
 

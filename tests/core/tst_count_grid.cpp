@@ -18,6 +18,12 @@ CountGrid gridOf(const SongMap& map) { return {map, usualScheme(map.metre)}; }
 class CountGridTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    void setsAreNamed() {
+        QCOMPARE(test::q(setName(6)), QString("six"));
+        QCOMPARE(test::q(setNames(6)), QString("sixes"));
+        QCOMPARE(test::q(setNames(8)), QString("eights"));
+        QCOMPARE(test::q(setNames(16)), QString("sets of 16"));
+    }
     void eightsBeginAnewAtEachPhrase() {
         QCOMPARE(numbers(gridOf(test::song("verse 16 | chorus 12"))), "1 2 3 4 5 6 7 8 1 2 3 4 5 6 7 8 1 2 3 4 5 6 7 8 1 2 3 4");
     }
