@@ -218,7 +218,7 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, 
 void addReading(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t index, const BarKind& kind, std::vector<MetreReading>& out) {
     const std::vector<double> one = kind.uneven ? unevenOnes(e.unevenOne, e.unevenGroup, kind.grouping) : e.one;
     const auto bars = solveBars(one, kind.beats);
-    if (!bars) return;
+    if (!bars || 2 * bars->odd > static_cast<int>(bars->lengths.size())) return; // most bars have another length: that reading is another one
     MetreReading r;
     r.pulse = index;
     r.beatsPerBar = kind.beats;
