@@ -19,10 +19,14 @@ from concurrent.futures import ThreadPoolExecutor
 import numpy as np
 
 HERE = os.path.dirname(os.path.abspath(__file__))
+FURTHEST = 3.0
 SOURCES = os.path.join(HERE, "../../src/audio")
 
 
 def rows_of(kind, chosen, labels):
+    if chosen.rows and os.path.exists(chosen.rows):
+        kept = np.load(chosen.rows)
+        return kept["names"], kept["values"][:, :labels], kept["values"][:, labels:]
     paths = sorted(path for folder in chosen.folder.split(",") for path in glob.glob(os.path.join(folder, "*.json")))
     tool = os.path.join(chosen.build, "bench", "training_rows")
     with ThreadPoolExecutor(2) as pool:
@@ -30,6 +34,8 @@ def rows_of(kind, chosen, labels):
     table = [line.split(",") for text in texts for line in text.splitlines()]
     names = np.array([r[0] for r in table])
     values = np.array([[float(v) for v in r[1:]] for r in table])
+    if chosen.rows:
+        np.savez(chosen.rows, names=names, values=values)
     return names, values[:, :labels], values[:, labels:]
 
 
@@ -77,22 +83,29 @@ def places(chosen):
         show(title, logistic(x[uneven], y[uneven], weight[uneven], 10.0), cues.shape[1], float(np.log(share / (1 - share))))
 
 
-def at_each_row(names, labels, cues, reach, net_name, weight_of, **how):
+def at_each_row(chosen, names, labels, cues, reach, net_name, weight_of, **how):
     """Nets that say of each row of a piece, from the rows around it, whether it is such a place."""
     mean, scale, z = standard(around(names, cues, reach))
     pieces = sorted(set(names))
     index = {p: np.where(names == p)[0] for p in pieces}
     fit = lambda some, seed: fit_net([(z[index[p]], labels[index[p]]) for p in some], lambda a, y: weight_of(y) * (1 / (1 + np.exp(-a)) - y), seed, batch=2, **how)
 
-    def report(title, nets, some):
+    def told(nets, some):
         rows = np.concatenate([index[p] for p in some])
         said, true = judged(nets, z[rows]), labels[rows]
-        print(f"{title}: mean logarithm of the odds given {np.mean(np.where(true > 0, -np.log1p(np.exp(-said)), -np.log1p(np.exp(said)))):.4f} ({len(some)} pieces)", flush=True)
+        return np.where(true > 0, -np.log1p(np.exp(-said)), -np.log1p(np.exp(said)))
+
+    def report(title, told):
+        print(f"{title}: mean logarithm of the odds given {np.mean(told):.4f} ({len(told)} rows)", flush=True)
 
     held = held_out(pieces)
-    report("held out", [fit([p for p in pieces if p not in held], k) for k in range(3)], held)
+    if chosen.strange:
+        report("styles left out", np.concatenate([told([fit([p for p in pieces if p not in away], k) for k in range(2)], away) for away in strange(pieces)]))
+    report("held out", told([fit([p for p in pieces if p not in held], k) for k in range(3)], held))
+    if chosen.held_only:
+        return
     nets = [fit(pieces, k) for k in range(3)]
-    report("all", nets, pieces)
+    report("all", told(nets, pieces))
     share = float(np.mean([labels[index[p]].mean() for p in pieces]))
     write_nets(net_name, mean, scale, nets, np.log(share / (1 - share)))
 
@@ -100,17 +113,18 @@ def at_each_row(names, labels, cues, reach, net_name, weight_of, **how):
 def ones(chosen):
     names, labels, cues = rows_of("beats", chosen, 2)
     steady = np.array([not n.startswith(("seven", "nine")) for n in names])
-    at_each_row(names[steady], labels[steady, 0], cues[steady], 8, "one", lambda y: 100 / len(y), l2=0.06, rounds=30, rate=0.005)
+    at_each_row(chosen, names[steady], labels[steady, 0], cues[steady], 8, "one", lambda y: 100 / len(y), l2=chosen.l2 or 0.06, rounds=chosen.rounds or 30, rate=0.005, width=chosen.width, noise=chosen.noise, drop=chosen.drop)
 
 
 def phrases(chosen):
     names, labels, cues = rows_of("phrases", chosen, 1)
-    at_each_row(names, labels[:, 0], cues, 8, "phrase", lambda y: 1, l2=0.15, rounds=60, rate=0.005)
+    at_each_row(chosen, names, labels[:, 0], cues, 8, "phrase", lambda y: 1, l2=chosen.l2 or 0.15, rounds=chosen.rounds or 60, rate=0.005, width=chosen.width, noise=chosen.noise, drop=chosen.drop)
 
 
-def fit_net(data, gradient, seed, width=16, l2=0.03, rounds=70, rate=0.01, batch=8):
+def fit_net(data, gradient, seed, width=16, l2=0.03, rounds=70, rate=0.01, batch=8, noise=0.0, drop=0.0):
     """A net with one hidden layer and a direct way past it. `data`: a list of (rows, target), a piece each; `gradient` of the
-    loss by what the net says of a piece's rows."""
+    loss by what the net says of a piece's rows. `noise`: deviation of what is added to every cue, in deviations of the cue;
+    `drop`: share of the cues that are taken away, others in each piece and round."""
     rng, d = np.random.default_rng(seed), data[0][0].shape[1]
     p = [rng.normal(0, 0.3 / np.sqrt(d), (d, width)).astype(np.float32), np.zeros(width, np.float32), rng.normal(0, 0.3, width).astype(np.float32), np.zeros(d, np.float32), np.zeros(1, np.float32)]
     m, v, t = [np.zeros_like(q) for q in p], [np.zeros_like(q) for q in p], 0
@@ -119,6 +133,10 @@ def fit_net(data, gradient, seed, width=16, l2=0.03, rounds=70, rate=0.01, batch
             g = [np.zeros_like(q) for q in p]
             for k in chosen:
                 x, target = data[k]
+                if drop > 0:
+                    x = x * (rng.random(d) >= drop).astype(np.float32)
+                if noise > 0:
+                    x = x + rng.normal(0, noise, x.shape).astype(np.float32)
                 h = np.tanh(x @ p[0] + p[1])
                 delta = gradient(h @ p[2] + x @ p[3] + p[4], target).astype(np.float32)
                 g[2] += h.T @ delta
@@ -140,10 +158,10 @@ def judged(nets, x):
 
 
 def standard(cues):
-    """Mean, one over the deviation, and the cues by them."""
+    """Mean, one over the deviation, and the cues by them, cut off at FURTHEST as small_net.h does."""
     used = cues.std(0) > 1e-9
     mean, scale = cues.mean(0), np.where(used, 1 / np.where(used, cues.std(0), 1), 0)
-    return mean, scale, ((cues - mean) * scale).astype(np.float32)
+    return mean, scale, np.clip((cues - mean) * scale, -FURTHEST, FURTHEST).astype(np.float32)
 
 
 def write_nets(name, mean, scale, nets, odds=None):
@@ -170,6 +188,13 @@ def held_out(pieces):
     return [p for p in pieces if int(p.rsplit("-", 1)[1]) % 3 == 0]
 
 
+def strange(pieces):
+    """Five lists of pieces: each has every fifth style whole, which the others do not have."""
+    style = lambda p: p.rsplit("/", 1)[-1].rsplit("-", 1)[0]
+    styles = sorted({style(p) for p in pieces})
+    return [[p for p in pieces if style(p) in styles[k::5]] for k in range(5)]
+
+
 def readings(chosen):
     names, labels, cues = rows_of("readings", chosen, 2)
     f, ones = labels[:, 0], labels[:, 1]
@@ -192,17 +217,21 @@ def readings(chosen):
         right = np.where(target, e, 0)
         return e / e.sum() - right / right.sum()
 
-    def report(title, nets, some):
-        best = [index[p][np.argmax(judged(nets, z[index[p]]))] for p in some]
+    def best_of(nets, some):
+        return [index[p][np.argmax(judged(nets, z[index[p]]))] for p in some]
+
+    def report(title, best):
         print(f"{title}: beats F {f[best].mean():.3f}, 1s F {ones[best].mean():.3f} ({len(best)} pieces)", flush=True)
 
     held = held_out(pieces)
-    fit = lambda some, seed: fit_net(data_of(some), chosen_over_right, seed, width=chosen.width, l2=chosen.l2, rounds=chosen.rounds)
-    report("held out", [fit([p for p in pieces if p not in held], k) for k in range(4)], held)
+    fit = lambda some, seed: fit_net(data_of(some), chosen_over_right, seed, width=chosen.width, l2=chosen.l2 or 0.03, rounds=chosen.rounds or 40, noise=chosen.noise, drop=chosen.drop)
+    if chosen.strange:
+        report("styles left out", [b for away in strange(pieces) for b in best_of([fit([p for p in pieces if p not in away], k) for k in range(2)], away)])
+    report("held out", best_of([fit([p for p in pieces if p not in held], k) for k in range(4)], held))
     if chosen.held_only:
         return
     nets = [fit(pieces, k) for k in range(4)]
-    report("all", nets, pieces)
+    report("all", best_of(nets, pieces))
     write_nets("reading", mean, scale, nets)
 
 
@@ -211,8 +240,12 @@ def main():
     arguments.add_argument("folder")
     arguments.add_argument("what", choices=("places", "ones", "readings", "phrases"))
     arguments.add_argument("--width", type=int, default=16)
-    arguments.add_argument("--l2", type=float, default=0.03)
-    arguments.add_argument("--rounds", type=int, default=40)
+    arguments.add_argument("--l2", type=float)
+    arguments.add_argument("--rounds", type=int)
+    arguments.add_argument("--noise", type=float, default=0.0, help="deviation of what is added to every cue while training")
+    arguments.add_argument("--drop", type=float, default=0.0, help="share of the cues taken away while training")
+    arguments.add_argument("--strange", action="store_true", help="also the figures for styles that were left out whole, in five parts")
+    arguments.add_argument("--rows", help="a file that keeps the rows, or has them")
     arguments.add_argument("--held-only", action="store_true", help="only the held-out figures; nothing is written")
     arguments.add_argument("--build", default=os.path.join(HERE, "../../build/release"))
     chosen = arguments.parse_args()

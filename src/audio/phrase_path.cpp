@@ -15,8 +15,9 @@ constexpr std::ptrdiff_t reach = 8; // bars before and after whose cues speak to
 
 constexpr std::size_t longest = 24;
 
-/// −0.7 times the logarithm of how common a length is, by the development half and, for what it has not, by guess.
-double priceOf(std::size_t bars) {
+} // namespace
+
+double phraseLengthPrice(std::size_t bars) {
     switch (bars) {
     case 8: return 0.3;
     case 4: return 1.6;
@@ -28,11 +29,9 @@ double priceOf(std::size_t bars) {
     case 9: return 2.8;
     case 5:
     case 7: return 3.2;
-    default: return 4.0;
+    default: return bars <= 16 ? 4.0 : 6.0;
     }
 }
-
-} // namespace
 
 std::vector<double> phraseStarts(const std::vector<PhraseCues>& cues) {
     const auto n = static_cast<std::ptrdiff_t>(cues.size());
@@ -68,7 +67,7 @@ std::vector<std::size_t> solvePhrases(const std::vector<double>& starts, const P
             const std::size_t length = k - start;
             const bool last = k == n; // the last phrase may be any length: songs fade
             if (length > longest && start != lastMust) continue;
-            const double price = priceOf(length) * (last && length < 8 ? 0.3 : 1.0) + (length > longest ? 1000.0 : 0.0);
+            const double price = phraseLengthPrice(length) * (last && length < 8 ? 0.3 : 1.0) + (length > longest ? 1000.0 : 0.0);
             const double score = best[start] + (last ? 0 : starts[k]) - price;
             if (score > best[k]) {
                 best[k] = score;

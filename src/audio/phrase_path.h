@@ -8,9 +8,13 @@
 
 namespace lc {
 
-/// How much speaks for a phrase beginning with each bar: the logarithm of the odds beyond those of any bar. A logistic
-/// model of the bar's cues and those of its neighbours, trained on the development half (bench/listen).
+/// How much speaks for a phrase beginning with each bar: the logarithm of the odds beyond those of any bar. Small
+/// nets hear the bar's cues and those of its neighbours, trained on the development half (bench/listen).
 [[nodiscard]] std::vector<double> phraseStarts(const std::vector<PhraseCues>& cues);
+
+/// What a phrase of so many bars (1 or more) costs against the evidence for its start: −0.7 times the logarithm of how common the
+/// length is, by the development half and, for what it has not, by guess.
+[[nodiscard]] double phraseLengthPrice(std::size_t bars);
 
 /// What is known of the phrases for certain, in bars.
 struct PhraseConstraints {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <cstddef>
@@ -27,6 +28,8 @@ struct SmallNet {
     }
 };
 
+constexpr float furthestCue = 3.0F; ///< deviations; what is stranger than any music it was trained on counts no more than that
+
 /// Several of them that were trained from different beginnings, on cues of mean 0 and deviation 1; they say their average.
 template <std::size_t Cues, std::size_t Width, std::size_t Count>
 struct SmallNets {
@@ -36,7 +39,7 @@ struct SmallNets {
 
     [[nodiscard]] double operator()(const std::array<double, Cues>& cues) const {
         std::array<float, Cues> x{};
-        for (std::size_t k = 0; k < Cues; ++k) x[k] = (static_cast<float>(cues[k]) - mean[k]) * scale[k];
+        for (std::size_t k = 0; k < Cues; ++k) x[k] = std::clamp((static_cast<float>(cues[k]) - mean[k]) * scale[k], -furthestCue, furthestCue);
         float sum = 0;
         for (const auto& net : nets) sum += net(x);
         return static_cast<double>(sum) / static_cast<double>(Count);

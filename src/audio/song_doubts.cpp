@@ -1,5 +1,6 @@
 #include "audio/song_doubts.h"
 
+#include "audio/phrase_path.h"
 #include "audio/subdivision.h"
 #include "core/clock_text.h"
 
@@ -14,6 +15,8 @@ namespace {
 constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 3;
+constexpr std::size_t longestAsOne = 8;    // bars; a phrase of more is asked about
+constexpr std::size_t fewestOfAPhrase = 2; // bars
 constexpr std::size_t fewestOfAMetre = 3; // bars of another length in a row: a part in its own metre
 
 /// Was it stated of the whole song?
@@ -236,27 +239,53 @@ private:
         }
     }
 
+    /// What the phrases from `first` on, so many bars each, gain less what their lengths cost; the first one starts anyhow.
+    double worthOf(std::size_t first, std::initializer_list<std::size_t> lengths) const {
+        double sum = 0;
+        std::size_t bar = first;
+        for (std::size_t bars : lengths) {
+            sum += (bar == first ? 0 : m_d.phraseEvidence[bar]) - phraseLengthPrice(bars);
+            bar += bars;
+        }
+        return sum;
+    }
+
     void phrases() {
         const SongMap& map = m_d.map;
-        for (std::size_t p = 1; p < map.phrases.size(); ++p) {
+        for (std::size_t p = 0; p < map.phrases.size(); ++p) {
             const Phrase& phrase = map.phrases[p];
-            if (phrase.confirmed || map.phrases[p - 1].confirmed || phrase.firstBar >= m_d.phraseEvidence.size()) continue;
-            const double here = m_d.phraseEvidence[phrase.firstBar];
-            const Phrase& before = map.phrases[p - 1];
-            const int beats = beatsIn(map, before);
-            std::vector<Other> others;
-            for (int shift : {-1, 1}) { // whose bar is it: the one before the boundary, or the one after
-                const auto bar = static_cast<std::ptrdiff_t>(phrase.firstBar) + shift;
-                if (bar <= static_cast<std::ptrdiff_t>(before.firstBar) || bar >= static_cast<std::ptrdiff_t>(m_d.phraseEvidence.size())) continue;
-                const auto b = static_cast<std::size_t>(bar);
-                if (b >= map.bars.size() || (shift > 0 && phrase.bars < 2)) continue;
-                const double score = m_d.phraseEvidence[b] - here - (before.bars % 4 == 0 ? 1.5 : -1.0);
-                others.push_back({shift < 0 ? "it starts a bar earlier" : "it starts a bar later", score, {PhraseFact{barStart(b), std::nullopt}}});
-            }
-            others.push_back({"no phrase starts here", -here - 1.0, {PhraseFact{barStart(before.firstBar), beats + beatsIn(map, phrase)}}});
-            add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "where a phrase starts", "a phrase starts here, at bar " + std::to_string(phrase.firstBar + 1),
-                {PhraseFact{barStart(phrase.firstBar), std::nullopt}}, std::move(others), 0.25);
+            if (phrase.firstBar + phrase.bars > m_d.phraseEvidence.size()) continue;
+            inside(phrase);
+            if (p > 0 && !phrase.confirmed && !map.phrases[p - 1].confirmed) between(map.phrases[p - 1], phrase);
         }
+    }
+
+    void between(const Phrase& before, const Phrase& phrase) {
+        const double now = worthOf(before.firstBar, {before.bars, phrase.bars});
+        std::vector<Other> others;
+        for (int shift : {-1, 1}) { // whose bar is it: the one before the boundary, or the one after
+            if ((shift < 0 ? before.bars : phrase.bars) < 2) continue;
+            const std::size_t bars = shift < 0 ? before.bars - 1 : before.bars + 1;
+            others.push_back({shift < 0 ? "it starts a bar earlier" : "it starts a bar later", worthOf(before.firstBar, {bars, before.bars + phrase.bars - bars}) - now,
+                              {PhraseFact{barStart(before.firstBar + bars), std::nullopt}}});
+        }
+        others.push_back({"no phrase starts here", worthOf(before.firstBar, {before.bars + phrase.bars}) - now,
+                          {PhraseFact{barStart(before.firstBar), beatsIn(m_d.map, before) + beatsIn(m_d.map, phrase)}}});
+        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "where a phrase starts", "a phrase starts here, at bar " + std::to_string(phrase.firstBar + 1),
+            {PhraseFact{barStart(phrase.firstBar), std::nullopt}}, std::move(others), 0.25);
+    }
+
+    /// A phrase that is longer than people mostly count may be two.
+    void inside(const Phrase& phrase) {
+        if (phrase.confirmed || phrase.bars <= longestAsOne) return;
+        const double now = worthOf(phrase.firstBar, {phrase.bars});
+        std::vector<Other> others;
+        for (std::size_t bars = fewestOfAPhrase; bars + fewestOfAPhrase <= phrase.bars; ++bars)
+            others.push_back({"a phrase starts at bar " + std::to_string(phrase.firstBar + bars + 1), worthOf(phrase.firstBar, {bars, phrase.bars - bars}) - now,
+                              {PhraseFact{barStart(phrase.firstBar + bars), std::nullopt}}});
+        const int beats = beatsIn(m_d.map, phrase);
+        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "how long a phrase is", "one phrase of " + std::to_string(beats) + " beats, from bar " + std::to_string(phrase.firstBar + 1),
+            {PhraseFact{barStart(phrase.firstBar), beats}}, std::move(others), 0.3);
     }
 
     const Decision& m_d;
