@@ -3,8 +3,10 @@
 #include "audio/phrase_path.h"
 #include "audio/pulse_presence.h"
 #include "audio/pulse_refinement.h"
-#include "audio/pulse_tracker.h"
 #include "audio/song_doubts.h"
+#include "audio/stated_facts.h"
+#include "audio/stated_ones.h"
+#include "audio/stated_pulse.h"
 #include "audio/stop_detection.h"
 #include "audio/subdivision.h"
 #include "core/map_splice.h"
@@ -20,14 +22,9 @@ namespace {
 constexpr std::size_t fewestBeats = 8;
 constexpr double steadyEnough = 0.25;   // median relative change between neighbouring beats, beyond it there is no pulse
 constexpr double fastestWithSix = 0.62; // seconds of a beat of three parts; bars of four of them are then said as two of 6/8
-constexpr double snap = 0.070;          // seconds; the tolerance of the field's beat measures (Davies, Degara, Plumbley 2009)
 constexpr double sameTempo = 0.08;      // of ln: what a stated tempo still covers
 constexpr double missedPlace = 4.0;     // what a reading loses for each stated place without a beat of its own
-constexpr double barsThatDecide = 6.0;  // evidence of single bars is not independent
-constexpr double clearlyHeard = 6.0;    // logarithm of odds, beyond which one statement does not shift what was heard
-constexpr double heardBonus = 0.6;      // of the usual onset on a beat
 constexpr double samePulse = 4.0;       // what a reading gains, when a metre is stated, for the pulse that was heard
-constexpr float pinned = 4.0F;          // of the strongest onset: what a stated beat counts when the pulse is followed again
 constexpr double heldFrom = 1.35;       // of the beats around: a beat that long is held
 constexpr double refused = 1000.0;      // what a reading loses for a stated tempo or metre that it does not have
 
@@ -47,85 +44,6 @@ bool steady(const std::vector<double>& times) {
     std::nth_element(change.begin(), middle, change.end());
     return *middle < steadyEnough;
 }
-
-std::size_t nearest(const std::vector<double>& beats, double at) {
-    const auto after = std::lower_bound(beats.begin(), beats.end(), at);
-    if (after == beats.begin()) return 0;
-    if (after == beats.end()) return beats.size() - 1;
-    return static_cast<std::size_t>(after - beats.begin()) - (at - *std::prev(after) <= *after - at ? 1 : 0);
-}
-
-/// A part of the song that a person gave its own metre or tempo.
-struct OwnPart {
-    SongSpan span;
-    std::optional<Metre> metre;
-    std::optional<Bpm> bpm;
-};
-
-/// The parts in the order of the song; metre and tempo of the same part are one.
-std::vector<OwnPart> ownParts(const std::vector<SongFact>& facts) {
-    std::vector<OwnPart> parts;
-    const auto at = [&](const SongSpan& span) -> OwnPart& {
-        for (OwnPart& part : parts)
-            if (std::abs(part.span.from - span.from) < snap && std::abs(part.span.to - span.to) < snap) return part;
-        return parts.emplace_back(OwnPart{span, {}, {}});
-    };
-    for (const SongFact& fact : facts) {
-        if (const auto* f = std::get_if<MetreFact>(&fact); f && f->within) at(*f->within).metre = f->metre;
-        if (const auto* f = std::get_if<TempoFact>(&fact); f && f->within) at(*f->within).bpm = f->bpm;
-    }
-    std::stable_sort(parts.begin(), parts.end(), [](const OwnPart& a, const OwnPart& b) { return a.span.from < b.span.from; });
-    return parts;
-}
-
-/// The time a fact speaks of, or nothing when it is of the whole song or of a part.
-std::optional<Seconds> placeOf(const SongFact& fact) {
-    if (const auto* f = std::get_if<OneFact>(&fact)) return f->at;
-    if (const auto* f = std::get_if<BarFact>(&fact)) return f->at;
-    if (const auto* f = std::get_if<BeatFact>(&fact)) return f->at;
-    if (const auto* f = std::get_if<PhraseFact>(&fact)) return f->at;
-    if (const auto* f = std::get_if<StopFact>(&fact)) return f->from;
-    if (const auto* f = std::get_if<FermataFact>(&fact)) return f->from;
-    return std::nullopt;
-}
-
-bool inside(const OwnPart& part, Seconds at) { return at >= part.span.from - snap && at < part.span.to - snap; }
-
-/// Facts about the song outside its own parts: those inside bind there.
-std::vector<SongFact> factsOutside(const std::vector<OwnPart>& parts, std::vector<SongFact> facts) {
-    std::erase_if(facts, [&](const SongFact& fact) {
-        const auto at = placeOf(fact);
-        return at && !std::holds_alternative<PhraseFact>(fact) && std::any_of(parts.begin(), parts.end(), [&](const OwnPart& p) { return inside(p, *at); });
-    });
-    return facts;
-}
-
-/// What was stated, sorted by what it speaks of.
-struct Stated {
-    std::vector<double> places; ///< beats fall here
-    std::vector<double> beats;  ///< those stated as beats only
-    std::vector<OneFact> ones;
-    std::vector<BarFact> bars;
-    std::vector<PhraseFact> phrases;
-    std::vector<StopFact> stops;
-    std::vector<FermataFact> fermatas;
-    std::optional<TempoFact> tempo;
-    std::optional<MetreFact> metre;
-
-    explicit Stated(const std::vector<SongFact>& facts) {
-        for (const SongFact& fact : facts) {
-            if (const auto* f = std::get_if<OneFact>(&fact)) { ones.push_back(*f); places.push_back(f->at); }
-            if (const auto* f = std::get_if<BarFact>(&fact)) { bars.push_back(*f); places.push_back(f->at); }
-            if (const auto* f = std::get_if<BeatFact>(&fact)) { beats.push_back(f->at); places.push_back(f->at); }
-            if (const auto* f = std::get_if<PhraseFact>(&fact)) { phrases.push_back(*f); places.push_back(f->at); }
-            if (const auto* f = std::get_if<StopFact>(&fact)) stops.push_back(*f);
-            if (const auto* f = std::get_if<FermataFact>(&fact)) fermatas.push_back(*f);
-            if (const auto* f = std::get_if<TempoFact>(&fact); f && !f->within) tempo = *f;
-            if (const auto* f = std::get_if<MetreFact>(&fact); f && !f->within) metre = *f;
-        }
-        std::sort(places.begin(), places.end());
-    }
-};
 
 class Solver {
 public:
@@ -156,8 +74,8 @@ public:
 private:
     Result<void> beatsAndBars() {
         if (auto chosen = choose(); !chosen) return chosen;
-        followStatedPlaces();
-        placeBeats();
+        followStatedPlaces(m_song.features, m_stated, m_parts, m_pulse);
+        placeBeats(m_stated, m_parts, m_pulse);
         if (auto cut = cutBars(); !cut) return cut;
         draft();
         return {};
@@ -203,7 +121,7 @@ private:
     /// stand where the pulse slipped, and what lies before or after all beats says nothing.
     double missedBy(const PulseCandidate& pulse) const {
         const auto misses = [&](double at) {
-            return at > pulse.beats.front() - 0.5 * pulse.period && at < pulse.beats.back() + 0.5 * pulse.period && std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > snap;
+            return at > pulse.beats.front() - 0.5 * pulse.period && at < pulse.beats.back() + 0.5 * pulse.period && std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > sameBeat;
         };
         double beats = 0, beatsMissed = 0, places = 0, placesMissed = 0, first = 1e9, last = -1e9;
         for (double at : m_stated.places) {
@@ -264,78 +182,6 @@ private:
         return {};
     }
 
-    /// A pulse that has no beat where one was stated is followed again through all stated places: where it slipped by half a beat,
-    /// one statement brings the whole stretch back.
-    void followStatedPlaces() {
-        const auto missed = [&](const std::vector<double>& beats, double at) {
-            const double beat = beats[nearest(beats, at)];
-            if (std::abs(beat - at) <= snap) return false;
-            if (at < m_pulse.beats.front() - 0.5 * m_pulse.period || at > m_pulse.beats.back() + 0.5 * m_pulse.period) return false; // the pulse goes on to there
-            const double third = m_pulse.period / 3;
-            return m_parts == 1 || std::abs(std::remainder(beat - at, third)) > snap; // on a third of a beat it is no beat of the pulse
-        };
-        if (std::none_of(m_stated.places.begin(), m_stated.places.end(), [&](double at) { return missed(m_pulse.beats, at); })) return;
-        const OnsetFunctions& onsets = m_song.features.onsets;
-        std::vector<float> activation = m_pulse.soft ? softActivation(onsets, m_song.features.spectra) : pulseActivation(onsets);
-        const float most = *std::max_element(activation.begin(), activation.end());
-        const auto frame = [&](double seconds) { return static_cast<std::ptrdiff_t>(std::lround(seconds * onsets.rate)); };
-        const auto size = static_cast<std::ptrdiff_t>(activation.size());
-        // Beats that were heard weigh more than others: the pulse leaves them only for what is heard better.
-        constexpr std::ptrdiff_t around = 3; // frames: beats stand a little before the peaks that were tracked
-        const auto peakNear = [&](double at) {
-            float peak = 0;
-            for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, frame(at) - around); f < std::min(size, frame(at) + around + 1); ++f) peak = std::max(peak, activation[static_cast<std::size_t>(f)]);
-            return peak;
-        };
-        double usual = 0;
-        for (double at : m_pulse.beats) usual += static_cast<double>(peakNear(at)) / static_cast<double>(m_pulse.beats.size());
-        for (double at : m_pulse.beats)
-            for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, frame(at) - around); f < std::min(size, frame(at) + around + 1); ++f)
-                activation[static_cast<std::size_t>(f)] += static_cast<float>(heardBonus * usual);
-        for (double at : m_stated.places) { // nothing near it counts, and it counts more than anything else
-            const std::ptrdiff_t zone = frame(0.4 * m_pulse.period), here = frame(at);
-            for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, here - zone); f < std::min(size, here + zone); ++f)
-                activation[static_cast<std::size_t>(f)] = std::abs(f - here) <= 2 ? pinned * most * static_cast<float>(3 - std::abs(f - here)) : 0.0F;
-        }
-        constexpr double givesWay = 0.02; // spread of the change from beat to beat
-        const PulseTrack track = trackPulse(activation, onsets.rate, m_pulse.period, {.changeSpread = givesWay});
-        std::vector<double> beats;
-        for (double f : alignedBeats(onsets, track.frames))
-            if (const double at = onsets.secondsOf(f); at > std::min(m_pulse.beats.front(), m_stated.places.front()) - 1.5 * m_pulse.period &&
-                                                       at < std::max(m_pulse.beats.back(), m_stated.places.back()) + 0.5 * m_pulse.period) beats.push_back(at);
-        const auto misses = [&](const std::vector<double>& of) { return std::count_if(m_stated.places.begin(), m_stated.places.end(), [&](double at) { return missed(of, at); }); };
-        if (beats.size() >= fewestBeats && misses(beats) < misses(m_pulse.beats)) m_pulse.beats = std::move(beats);
-    }
-
-    /// Stops and held beats change the beats themselves; a stated place without a beat moves its nearest one.
-    void placeBeats() {
-        std::vector<double>& beats = m_pulse.beats;
-        for (const FermataFact& held : m_stated.fermatas) {
-            std::erase_if(beats, [&](double t) { return t > held.from + snap && t < held.to - snap; });
-            beats[nearest(beats, held.from)] = held.from;
-            beats[nearest(beats, held.to)] = held.to;
-        }
-        for (const StopFact& stop : m_stated.stops) {
-            const int pulses = std::max(1, static_cast<int>(std::lround(static_cast<double>(stop.beats) / static_cast<double>(m_parts))));
-            const double step = (stop.to - stop.from) / pulses;
-            std::erase_if(beats, [&](double t) { return t > stop.from - 0.5 * step && t < stop.to + 0.5 * step; });
-            for (int k = 0; k <= pulses; ++k) beats.push_back(stop.from + k * step);
-            std::sort(beats.begin(), beats.end());
-        }
-        for (double at : m_stated.places) { // beyond the pulse that was heard it goes on as it was
-            const double step = m_pulse.period;
-            while (at > beats.back() + 0.5 * step) beats.push_back(beats.back() + step);
-            while (at < beats.front() - 0.5 * step) beats.insert(beats.begin(), beats.front() - step);
-        }
-        if (m_parts == 1)
-            for (double at : m_stated.places) {
-                double& beat = beats[nearest(beats, at)];
-                if (std::abs(beat - at) > snap) beat = at;
-            }
-        beats.erase(std::unique(beats.begin(), beats.end(), [](double a, double b) { return b - a < 0.02; }), beats.end());
-        std::sort(beats.begin(), beats.end());
-    }
-
     Result<void> cutBars() {
         const auto cues = beatCues(m_song.features, m_pulse.beats);
         m_one = m_reading.grouping.empty() ? strongPlaces(cues, StrongPlace::One) : strongPlaces(cues, StrongPlace::UnevenOne);
@@ -351,81 +197,13 @@ private:
         if (m_reading.beatsPerBar == 2 || !m_reading.grouping.empty()) prices = {1.6 * prices.half, 1.6 * prices.other}; // there an odd bar is gained by chance more easily
         if (m_stated.metre) prices = {3 * prices.half, 3 * prices.other}; // a person who states the metre means most bars
         m_heardOne = m_one;
-        followStatedOnes(prices);
+        std::vector<std::size_t> ones;
+        for (const OneFact& f : m_stated.ones) ones.push_back(nearest(m_pulse.beats, f.at));
+        m_one = followedOnes(m_heardOne, m_reading.beatsPerBar, prices, m_known.lengths, std::move(ones));
         const auto bars = solveBars(m_one, m_reading.beatsPerBar, prices, m_known);
         if (!bars) return fail(ErrorCode::BadValue, "The stated bars exclude each other. Forget one of them.");
         m_reading.bars = *bars;
         return {};
-    }
-
-    /// A person who says "this is a 1" where none was heard means that the bars are shifted, or that one bar is odd. Between
-    /// two such statements the bars are shifted as they say, odd ones too; where they say it differently an odd bar lies between. Before the first and after the last the sound
-    /// decides: where it speaks hardly less for the shifted 1s they are shifted, else an odd bar leads to those that were heard.
-    void followStatedOnes(const BarPrices& prices) {
-        if (m_stated.ones.empty()) return;
-        BarConstraints others; // what is known without the 1s
-        others.lengths = m_known.lengths;
-        const auto heard = solveBars(m_one, m_reading.beatsPerBar, prices, others);
-        if (!heard) return;
-        std::vector<std::size_t> starts;
-        std::size_t bar = heard->pickup;
-        for (int length : heard->lengths) {
-            starts.push_back(bar);
-            bar += static_cast<std::size_t>(length);
-        }
-        std::vector<std::size_t> stated;
-        for (const OneFact& f : m_stated.ones) stated.push_back(nearest(m_pulse.beats, f.at));
-        std::sort(stated.begin(), stated.end());
-        const std::vector<double>& evidence = m_heardOne;
-        const auto size = static_cast<std::ptrdiff_t>(m_one.size());
-        std::vector<std::ptrdiff_t> moves; // from the nearest heard 1, of two equally near the earlier
-        for (std::size_t one : stated) {
-            std::ptrdiff_t move = size;
-            for (std::size_t start : starts)
-                if (const std::ptrdiff_t away = static_cast<std::ptrdiff_t>(one) - static_cast<std::ptrdiff_t>(start); std::abs(away) < std::abs(move)) move = away;
-            moves.push_back(move);
-        }
-        const auto shift = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::initializer_list<std::ptrdiff_t> ways) {
-            for (std::ptrdiff_t b = from; b < to; ++b) m_one[static_cast<std::size_t>(b)] = -6.0;
-            for (std::size_t start : starts)
-                for (std::ptrdiff_t move : ways)
-                    if (const std::ptrdiff_t b = static_cast<std::ptrdiff_t>(start) + move; b >= from && b < to)
-                        m_one[static_cast<std::size_t>(b)] = std::max(2.0, evidence[static_cast<std::size_t>(b)]);
-        };
-        /// How much more the sound speaks for the heard 1s than for the shifted ones, as bars' worth that decide.
-        const auto heardBetter = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move) {
-            double sum = 0;
-            double bars = 0;
-            for (std::size_t start : starts) {
-                const auto b = static_cast<std::ptrdiff_t>(start);
-                if (b < from || b >= to || b + move < 0 || b + move >= size) continue;
-                sum += evidence[start] - evidence[static_cast<std::size_t>(b + move)];
-                ++bars;
-            }
-            return bars > 0 ? sum / bars * std::min(bars, barsThatDecide) : 0.0;
-        };
-        const auto movedAlike = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move) {
-            if (move != 0 && move != size && heardBetter(from, to, move) < clearlyHeard) shift(from, to, {move});
-        };
-        // A run of bars without an odd one: what was heard wrongly is wrong as far as that.
-        const auto runStart = [&](std::size_t at) {
-            std::size_t start = 0, before = heard->pickup;
-            for (std::size_t b = 0; b < starts.size() && before <= at; ++b) {
-                if (b > 0 && heard->lengths[b - 1] != m_reading.beatsPerBar) start = before;
-                before += static_cast<std::size_t>(heard->lengths[b]);
-            }
-            return static_cast<std::ptrdiff_t>(start);
-        };
-        const auto runEnd = [&](std::size_t at) {
-            for (std::size_t b = 0; b + 1 < starts.size(); ++b)
-                if (starts[b + 1] > at && heard->lengths[b] != m_reading.beatsPerBar) return static_cast<std::ptrdiff_t>(starts[b + 1]);
-            return size;
-        };
-        movedAlike(runStart(stated.front()), static_cast<std::ptrdiff_t>(stated.front()), moves.front());
-        for (std::size_t k = 0; k + 1 < stated.size(); ++k)
-            if ((moves[k] != 0 || moves[k + 1] != 0) && moves[k] != size && moves[k + 1] != size)
-                shift(static_cast<std::ptrdiff_t>(stated[k]), static_cast<std::ptrdiff_t>(stated[k + 1]), {moves[k], moves[k + 1]});
-        movedAlike(static_cast<std::ptrdiff_t>(stated.back()), runEnd(stated.back()), moves.back());
     }
 
     /// Median length of the beats around one, itself aside.
@@ -449,14 +227,14 @@ private:
             const double strength = m_song.features.at(m_song.features.flux, beats[i]);
             const double confidence = std::clamp(strength / (1 + strength), 0.05, 1.0);
             const double usualLength = usualBeatAround(beats, i);
-            const bool held = next - beats[i] > heldFrom * usualLength && std::any_of(m_held.begin(), m_held.end(), [&](double t) { return std::abs(t - beats[i]) < snap; });
+            const bool held = next - beats[i] > heldFrom * usualLength && std::any_of(m_held.begin(), m_held.end(), [&](double t) { return std::abs(t - beats[i]) < sameBeat; });
             const double part = (held ? usualLength : next - beats[i]) / parts; // in a held beat the parts keep the tempo, back from its end
             for (int k = 0; k < parts; ++k) m_map.beats.push_back({k == 0 ? beats[i] : next - (parts - k) * part, confidence, false});
             if (held) m_map.fermatas.push_back({beats[i], parts == 1 ? next : next - (parts - 1) * part, part});
         }
         m_map.end = beats.back() + last;
         for (double at : m_stated.places) // a stated place has a beat, whatever the pulse
-            if (Beat& beat = m_map.beats[nearestBeat(m_map, at)]; std::abs(beat.time - at) > snap && at < m_map.end) beat.time = at;
+            if (Beat& beat = m_map.beats[nearestBeat(m_map, at)]; std::abs(beat.time - at) > sameBeat && at < m_map.end) beat.time = at;
         if (m_stated.metre) m_map.metre = m_stated.metre->metre;
         else {
             m_map.metre = {usual * parts, m_threes || !m_reading.grouping.empty() ? 8 : 4, m_reading.grouping};
@@ -487,7 +265,7 @@ private:
         for (std::size_t b = last.firstBeat; b < m_map.beats.size(); ++b)
             if (song.at(song.flux, m_map.beats[b].time) > needed) return;
         for (double at : m_stated.places)
-            if (at > from - snap) return;
+            if (at > from - sameBeat) return;
         m_map.end = from;
         m_map.beats.resize(last.firstBeat);
         m_map.bars.pop_back();

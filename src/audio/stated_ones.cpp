@@ -1,0 +1,83 @@
+#include "audio/stated_ones.h"
+
+#include <algorithm>
+#include <cstdlib>
+#include <initializer_list>
+
+namespace lc {
+
+namespace {
+
+constexpr double barsThatDecide = 6.0; // evidence of single bars is not independent
+constexpr double clearlyHeard = 6.0;   // logarithm of odds, beyond which one statement does not shift what was heard
+
+} // namespace
+
+std::vector<double> followedOnes(const std::vector<double>& one, int usual, const BarPrices& prices, const std::vector<BarConstraints::Length>& lengths,
+                                 std::vector<std::size_t> stated) {
+    std::vector<double> out = one;
+    if (stated.empty()) return out;
+    BarConstraints others; // what is known without the 1s
+    others.lengths = lengths;
+    const auto heard = solveBars(one, usual, prices, others);
+    if (!heard) return out;
+    std::vector<std::size_t> starts;
+    std::size_t bar = heard->pickup;
+    for (int length : heard->lengths) {
+        starts.push_back(bar);
+        bar += static_cast<std::size_t>(length);
+    }
+    std::sort(stated.begin(), stated.end());
+    const auto size = static_cast<std::ptrdiff_t>(one.size());
+    std::vector<std::ptrdiff_t> moves; // from the nearest heard 1, of two equally near the earlier
+    for (std::size_t place : stated) {
+        std::ptrdiff_t move = size;
+        for (std::size_t start : starts)
+            if (const std::ptrdiff_t away = static_cast<std::ptrdiff_t>(place) - static_cast<std::ptrdiff_t>(start); std::abs(away) < std::abs(move)) move = away;
+        moves.push_back(move);
+    }
+    const auto shift = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::initializer_list<std::ptrdiff_t> ways) {
+        for (std::ptrdiff_t b = from; b < to; ++b) out[static_cast<std::size_t>(b)] = -6.0;
+        for (std::size_t start : starts)
+            for (std::ptrdiff_t move : ways)
+                if (const std::ptrdiff_t b = static_cast<std::ptrdiff_t>(start) + move; b >= from && b < to)
+                    out[static_cast<std::size_t>(b)] = std::max(2.0, one[static_cast<std::size_t>(b)]);
+    };
+    /// How much more the sound speaks for the heard 1s than for the shifted ones, as bars' worth that decide.
+    const auto heardBetter = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move) {
+        double sum = 0;
+        double bars = 0;
+        for (std::size_t start : starts) {
+            const auto b = static_cast<std::ptrdiff_t>(start);
+            if (b < from || b >= to || b + move < 0 || b + move >= size) continue;
+            sum += one[start] - one[static_cast<std::size_t>(b + move)];
+            ++bars;
+        }
+        return bars > 0 ? sum / bars * std::min(bars, barsThatDecide) : 0.0;
+    };
+    const auto movedAlike = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move) {
+        if (move != 0 && move != size && heardBetter(from, to, move) < clearlyHeard) shift(from, to, {move});
+    };
+    // A run of bars without an odd one: what was heard wrongly is wrong as far as that.
+    const auto runStart = [&](std::size_t at) {
+        std::size_t start = 0, before = heard->pickup;
+        for (std::size_t b = 0; b < starts.size() && before <= at; ++b) {
+            if (b > 0 && heard->lengths[b - 1] != usual) start = before;
+            before += static_cast<std::size_t>(heard->lengths[b]);
+        }
+        return static_cast<std::ptrdiff_t>(start);
+    };
+    const auto runEnd = [&](std::size_t at) {
+        for (std::size_t b = 0; b + 1 < starts.size(); ++b)
+            if (starts[b + 1] > at && heard->lengths[b] != usual) return static_cast<std::ptrdiff_t>(starts[b + 1]);
+        return size;
+    };
+    movedAlike(runStart(stated.front()), static_cast<std::ptrdiff_t>(stated.front()), moves.front());
+    for (std::size_t k = 0; k + 1 < stated.size(); ++k)
+        if ((moves[k] != 0 || moves[k + 1] != 0) && moves[k] != size && moves[k + 1] != size)
+            shift(static_cast<std::ptrdiff_t>(stated[k]), static_cast<std::ptrdiff_t>(stated[k + 1]), {moves[k], moves[k + 1]});
+    movedAlike(static_cast<std::ptrdiff_t>(stated.back()), runEnd(stated.back()), moves.back());
+    return out;
+}
+
+} // namespace lc

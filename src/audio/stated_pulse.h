@@ -1,0 +1,17 @@
+#pragma once
+
+#include "audio/metre_reading.h"
+#include "audio/stated_facts.h"
+
+namespace lc {
+
+/// A pulse that has no beat where one was stated is followed again through all stated places: where it slipped by half a beat,
+/// one statement brings the whole stretch back. `parts`: beats of the map in one of the pulse (1 or 3). Left as it is where
+/// that brings no stated place nearer.
+void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::size_t parts, PulseCandidate& pulse);
+
+/// Stops and held beats change the beats themselves; a stated place without a beat moves its nearest one, and beyond what was
+/// heard the pulse goes on as far as something was stated.
+void placeBeats(const Stated& stated, std::size_t parts, PulseCandidate& pulse);
+
+} // namespace lc
