@@ -1,0 +1,184 @@
+// What a person stated, sorted; and how pulse and bars follow it, on made-up pulses.
+#include "support/core_support.h"
+
+#include "audio/stated_facts.h"
+#include "audio/stated_ones.h"
+#include "audio/stated_pulse.h"
+
+#include <rapidcheck.h>
+
+#include <cmath>
+
+using namespace lc;
+
+namespace {
+
+PulseCandidate steadyPulse(std::size_t beats, double period, double first = 1.0) {
+    PulseCandidate pulse;
+    for (std::size_t b = 0; b < beats; ++b) pulse.beats.push_back(first + static_cast<double>(b) * period);
+    pulse.period = period;
+    return pulse;
+}
+
+/// Evidence for a 1 on every `usual`-th beat from `first` on.
+std::vector<double> clearOnes(std::size_t beats, std::size_t usual, std::size_t first = 0, double strength = 2) {
+    std::vector<double> one(beats, -strength);
+    for (std::size_t b = first; b < beats; b += usual) one[b] = strength;
+    return one;
+}
+
+std::vector<std::size_t> startsOf(const BarPath& path) {
+    std::vector<std::size_t> out;
+    std::size_t beat = path.pickup;
+    for (int length : path.lengths) {
+        out.push_back(beat);
+        beat += static_cast<std::size_t>(length);
+    }
+    return out;
+}
+
+const Metre three{3, 4, {}}, four{4, 4, {}};
+
+} // namespace
+
+class StatedTest : public QObject {
+    Q_OBJECT
+
+private Q_SLOTS:
+    void theNearestTimeIsFound() {
+        const std::vector<double> times{1, 2, 4};
+        QCOMPARE(nearest(times, -5), std::size_t{0});
+        QCOMPARE(nearest(times, 1.5), std::size_t{0}); // of two equally near the earlier
+        QCOMPARE(nearest(times, 1.51), std::size_t{1});
+        QCOMPARE(nearest(times, 3.1), std::size_t{2});
+        QCOMPARE(nearest(times, 99), std::size_t{2});
+    }
+    void metreAndTempoOfTheSamePartAreOne() {
+        const std::vector<SongFact> facts{TempoFact{90, SongSpan{40, 50}}, MetreFact{three, SongSpan{10, 20}}, TempoFact{140, SongSpan{10.02, 20.01}}, MetreFact{four, {}}};
+        const auto parts = ownParts(facts);
+        QCOMPARE(parts.size(), std::size_t{2});
+        QCOMPARE(parts[0].span.from, 10.0); // in the order of the song
+        QVERIFY(parts[0].metre && parts[0].metre->beats == 3);
+        QVERIFY(parts[0].bpm && *parts[0].bpm == 140);
+        QVERIFY(!parts[1].metre && parts[1].bpm);
+    }
+    void factsInsideAPartBindThere() {
+        const auto parts = ownParts({MetreFact{three, SongSpan{10, 20}}});
+        const std::vector<SongFact> facts{OneFact{9.0}, OneFact{10.0}, OneFact{15.0}, OneFact{20.0}, PhraseFact{15.0, {}}, StopFact{12, 14, 3}, NudgeFact{0.01}};
+        const auto outside = factsOutside(parts, facts);
+        QCOMPARE(outside.size(), std::size_t{4});
+        QVERIFY(std::get<OneFact>(outside[0]).at == 9.0);
+        QVERIFY(std::get<OneFact>(outside[1]).at == 20.0); // a part's end is no longer in it
+        QVERIFY(std::holds_alternative<PhraseFact>(outside[2])); // phrases belong to the whole song
+        QVERIFY(std::holds_alternative<NudgeFact>(outside[3]));
+    }
+    void whatIsStatedIsSorted() {
+        const Stated stated({PhraseFact{30, 16}, BeatFact{4.2}, OneFact{12}, BarFact{8, 2, {}}, StopFact{20, 22, 4}, FermataFact{40, 43}, TempoFact{120, {}}, MetreFact{three, SongSpan{1, 2}}});
+        QCOMPARE(stated.places, (std::vector<double>{4.2, 8, 12, 30}));
+        QCOMPARE(stated.beats, std::vector<double>{4.2});
+        QCOMPARE(stated.ones.size(), std::size_t{1});
+        QCOMPARE(stated.bars.size(), std::size_t{1});
+        QCOMPARE(stated.stops.size(), std::size_t{1});
+        QCOMPARE(stated.fermatas.size(), std::size_t{1});
+        QVERIFY(stated.tempo.has_value());
+        QVERIFY(!stated.metre.has_value()); // of a part only
+        QVERIFY(!placeOf(TempoFact{120, {}}) && placeOf(StopFact{20, 22, 4}) == 20.0);
+    }
+
+    void withoutAStatementTheOnesStay() {
+        const auto one = clearOnes(64, 4);
+        QCOMPARE(followedOnes(one, 4, {}, {}, {}), one);
+        QCOMPARE(followedOnes(one, 4, {}, {}, {32}), one); // where one was heard anyhow
+    }
+    void twoAlikeShiftEverything() {
+        const auto one = clearOnes(64, 4, 0, 0.5); // faintly heard
+        const auto path = solveBars(followedOnes(one, 4, {}, {}, {2, 58}), 4);
+        QVERIFY(path.has_value());
+        for (std::size_t start : startsOf(*path)) QCOMPARE(start % 4, std::size_t{2});
+    }
+    /// One statement against bars that are clear all around it is an odd bar there, not a shift of the song.
+    void oneAgainstClearBarsIsAnOddBar() {
+        const auto one = clearOnes(64, 4, 0, 4);
+        BarConstraints known;
+        known.ones = {30};
+        const auto path = solveBars(followedOnes(one, 4, {}, {}, {30}), 4, {}, known);
+        QVERIFY(path.has_value());
+        const auto starts = startsOf(*path);
+        QVERIFY(std::find(starts.begin(), starts.end(), std::size_t{30}) != starts.end());
+        std::size_t asHeard = 0;
+        for (std::size_t start : starts) asHeard += start % 4 == 0;
+        QVERIFY2(asHeard >= 14, qPrintable(QString::number(asHeard)));
+    }
+    void betweenTwoThatDifferOneBarIsOdd() {
+        const bool holds = rc::check("two statements that shift differently leave odd bars between them only", [] {
+            const auto usual = *rc::gen::inRange<std::size_t>(3, 6);
+            const std::size_t beats = 20 * usual;
+            const auto one = clearOnes(beats, usual, 0, 0.4);
+            const auto a = usual * 4 + *rc::gen::inRange<std::size_t>(1, usual), b = usual * 14 + *rc::gen::inRange<std::size_t>(1, usual);
+            BarConstraints known;
+            known.ones = {a, b};
+            const auto path = solveBars(followedOnes(one, static_cast<int>(usual), {}, {}, {a, b}), static_cast<int>(usual), {}, known);
+            RC_ASSERT(path.has_value());
+            const auto starts = startsOf(*path);
+            for (std::size_t place : {a, b}) RC_ASSERT(std::find(starts.begin(), starts.end(), place) != starts.end());
+            for (std::size_t k = 0; k + 1 < starts.size(); ++k) // the last bar may be cut off by the song's end
+                if (path->lengths[k] != static_cast<int>(usual) && k > 0) RC_ASSERT(starts[k] + 3 * usual > a && starts[k] <= b);
+        });
+        QVERIFY(holds);
+    }
+
+    void aStopHasItsBeats() {
+        PulseCandidate pulse = steadyPulse(40, 0.5);
+        placeBeats(Stated({StopFact{6.0, 9.0, 5}}), 1, pulse); // five where six would be
+        QCOMPARE(pulse.beats.size(), std::size_t{39});
+        std::vector<double> within;
+        for (double t : pulse.beats)
+            if (t > 5.9 && t < 9.1) within.push_back(t);
+        QCOMPARE(within.size(), std::size_t{6});
+        for (std::size_t k = 0; k < within.size(); ++k) QVERIFY(std::abs(within[k] - (6.0 + 0.6 * static_cast<double>(k))) < 1e-9);
+    }
+    void aHeldBeatIsOne() {
+        PulseCandidate pulse = steadyPulse(40, 0.5);
+        placeBeats(Stated({FermataFact{6.01, 7.98}}), 1, pulse);
+        QCOMPARE(pulse.beats.size(), std::size_t{37});
+        QVERIFY(std::find(pulse.beats.begin(), pulse.beats.end(), 6.01) != pulse.beats.end());
+        QVERIFY(std::find(pulse.beats.begin(), pulse.beats.end(), 7.98) != pulse.beats.end());
+    }
+    void aStatedPlaceMovesItsBeatAndNoOther() {
+        PulseCandidate pulse = steadyPulse(40, 0.5);
+        placeBeats(Stated({BeatFact{5.18}}), 1, pulse);
+        QCOMPARE(pulse.beats.size(), std::size_t{40});
+        QCOMPARE(pulse.beats[8], 5.18);
+        QCOMPARE(pulse.beats[7], 4.5);
+        PulseCandidate threes = steadyPulse(40, 0.5);
+        placeBeats(Stated({BeatFact{5.18}}), 3, threes); // a third of a beat is no beat of the pulse
+        QCOMPARE(threes.beats[8], 5.0);
+    }
+    void beyondWhatWasHeardThePulseGoesOn() {
+        PulseCandidate pulse = steadyPulse(40, 0.5, 10.0);
+        placeBeats(Stated({OneFact{7.0}, OneFact{33.5}}), 1, pulse);
+        QCOMPARE(pulse.beats.front(), 7.0);
+        QCOMPARE(pulse.beats.back(), 33.5);
+        for (std::size_t k = 1; k < pulse.beats.size(); ++k) QVERIFY(std::abs(pulse.beats[k] - pulse.beats[k - 1] - 0.5) < 1e-6);
+    }
+    void placesAreAlwaysBeats() {
+        const bool holds = rc::check("after placing, beats ascend and every stated place has one", [] {
+            PulseCandidate pulse = steadyPulse(60, 0.5);
+            std::vector<SongFact> facts;
+            std::vector<double> places;
+            for (int k = *rc::gen::inRange(1, 6); k > 0; --k) {
+                const double at = *rc::gen::inRange(100, 3600) / 100.0;
+                if (std::any_of(places.begin(), places.end(), [at](double other) { return std::abs(other - at) < 0.6; })) continue;
+                places.push_back(at);
+                facts.emplace_back(OneFact{at});
+            }
+            placeBeats(Stated(facts), 1, pulse);
+            for (std::size_t k = 1; k < pulse.beats.size(); ++k) RC_ASSERT(pulse.beats[k] > pulse.beats[k - 1]);
+            for (double at : places) RC_ASSERT(std::abs(pulse.beats[nearest(pulse.beats, at)] - at) <= sameBeat + 1e-9);
+        });
+        QVERIFY(holds);
+    }
+};
+
+QTEST_APPLESS_MAIN(StatedTest)
+#include "tst_stated.moc"
