@@ -15,9 +15,9 @@ constexpr double holdPrice = 6.0;      // of the usual onset on a beat
 constexpr double stays = 0.8;          // of the beats, or the pulse is left as it was
 constexpr double slowingWithin = 14.0; // seconds before the end
 
-/// Beats of a pulse that gives way, moved to where they are struck. Soft onsets begin before their peak, so that only the differences
-/// between the moves count.
-void sway(const SongFeatures& song, std::vector<double>& beats) {
+} // namespace
+
+void swayPulse(const SongFeatures& song, std::vector<double>& beats) {
     constexpr double swaySpread = 0.12; // of a beat, from one to the next; tuned on the development half
     const std::vector<float> activation = softActivation(song.onsets, song.spectra);
     std::vector<double> frames;
@@ -30,8 +30,6 @@ void sway(const SongFeatures& song, std::vector<double>& beats) {
     std::nth_element(sorted.begin(), middle, sorted.end());
     for (std::size_t k = 0; k < moved.size(); ++k) beats[k] += (shifts[k] - *middle) / song.onsets.rate;
 }
-
-} // namespace
 
 PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& pulse) {
     const OnsetFunctions& onsets = song.onsets;
@@ -75,7 +73,7 @@ PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& puls
         out.beats.push_back(at);
     }
     if (out.beats.size() < 8 || static_cast<double>(staying) < stays * static_cast<double>(pulse.beats.size())) out = pulse;
-    if (out.soft || out.loose) sway(song, out.beats);
+    if (out.soft || out.loose) swayPulse(song, out.beats);
     return out;
 }
 

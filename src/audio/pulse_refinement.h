@@ -9,4 +9,8 @@ namespace lc {
 /// The pulse as it was when it cannot be followed better. One tracking of the song.
 [[nodiscard]] PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& pulse);
 
+/// Beats (seconds, ascending) of a pulse that gives way, moved to where they are struck, by swayedBeats. Soft onsets begin before
+/// their peak, so that only the differences between the moves count.
+void swayPulse(const SongFeatures& song, std::vector<double>& beats);
+
 } // namespace lc

@@ -23,6 +23,9 @@ constexpr std::size_t fewestBeats = 8;
 constexpr double steadyEnough = 0.25;   // median relative change between neighbouring beats, beyond it there is no pulse
 constexpr double fastestWithSix = 0.62; // seconds of a beat of three parts; bars of four of them are then said as two of 6/8
 constexpr double sameTempo = 0.08;      // of ln: what a stated tempo still covers
+constexpr double nearTempo = 0.03;     // … and what it means
+constexpr double offTempo = 6.0;       // what a reading loses that is only covered
+constexpr double besideBeat = 0.2;      // of a beat: nearer to a stated place it only leans
 constexpr double missedPlace = 4.0;     // what a reading loses for each stated place without a beat of its own
 constexpr double samePulse = 4.0;       // what a reading gains, when a metre is stated, for the pulse that was heard
 constexpr double heldFrom = 1.35;       // of the beats around: a beat that long is held
@@ -121,7 +124,7 @@ private:
     /// stand where the pulse slipped, and what lies before or after all beats says nothing.
     double missedBy(const PulseCandidate& pulse) const {
         const auto misses = [&](double at) {
-            return at > pulse.beats.front() - 0.5 * pulse.period && at < pulse.beats.back() + 0.5 * pulse.period && std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > sameBeat;
+            return at > pulse.beats.front() - 0.5 * pulse.period && at < pulse.beats.back() + 0.5 * pulse.period && std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > std::max(sameBeat, besideBeat * pulse.period);
         };
         double beats = 0, beatsMissed = 0, places = 0, placesMissed = 0, first = 1e9, last = -1e9;
         for (double at : m_stated.places) {
@@ -141,7 +144,7 @@ private:
 
     Result<void> choose() {
         const MetreReadings* all = &m_song.metre;
-        if (m_stated.tempo && std::none_of(all->pulses.begin(), all->pulses.end(), [&](const PulseCandidate& p) { return awayFromTempo(p) < sameTempo; })) {
+        if (m_stated.tempo && std::none_of(all->pulses.begin(), all->pulses.end(), [&](const PulseCandidate& p) { return awayFromTempo(p) < nearTempo; })) {
             m_atTempo = readMetre(m_song.features, {}, 60 / m_stated.tempo->bpm); // a tempo that nobody heard
             if (!m_atTempo.readings.empty()) all = &m_atTempo;
         }
@@ -163,7 +166,7 @@ private:
             score -= missedBy(pulse);
             if (m_stated.metre && !fitsMetre(r)) score -= refused;
             if (period > 0 && std::abs(std::log(pulse.period / period)) < sameTempo) score += samePulse;
-            if (m_stated.tempo && awayFromTempo(pulse) > sameTempo) score -= refused * (1 + awayFromTempo(pulse));
+            if (m_stated.tempo && awayFromTempo(pulse) > nearTempo) score -= (awayFromTempo(pulse) > sameTempo ? refused : offTempo) * (1 + awayFromTempo(pulse));
             if (score > best) {
                 best = score;
                 chosen = &r;
@@ -199,7 +202,12 @@ private:
         m_heardOne = m_one;
         std::vector<std::size_t> ones;
         for (const OneFact& f : m_stated.ones) ones.push_back(nearest(m_pulse.beats, f.at));
-        m_one = followedOnes(m_heardOne, m_reading.beatsPerBar, prices, m_known.lengths, std::move(ones));
+        std::vector<BarConstraints::Length> odd;
+        for (const BarConstraints::Length& bar : m_known.lengths) { // a bar like the others says where the next 1 is
+            if (bar.beats != m_reading.beatsPerBar) odd.push_back(bar);
+            else if (const std::size_t next = bar.beat + static_cast<std::size_t>(bar.beats); next < m_pulse.beats.size()) ones.push_back(next);
+        }
+        m_one = followedOnes(m_heardOne, m_reading.beatsPerBar, prices, odd, std::move(ones));
         const auto bars = solveBars(m_one, m_reading.beatsPerBar, prices, m_known);
         if (!bars) return fail(ErrorCode::BadValue, "The stated bars exclude each other. Forget one of them.");
         m_reading.bars = *bars;

@@ -9,7 +9,7 @@ namespace lc {
 namespace {
 
 constexpr double barsThatDecide = 6.0; // evidence of single bars is not independent
-constexpr double clearlyHeard = 6.0;   // logarithm of odds, beyond which one statement does not shift what was heard
+constexpr double clearlyHeard = 6.0;   // logarithm of odds, beyond which one statement does not shift what was heard; two that say the same may shift twice that
 
 } // namespace
 
@@ -55,9 +55,10 @@ std::vector<double> followedOnes(const std::vector<double>& one, int usual, cons
         }
         return bars > 0 ? sum / bars * std::min(bars, barsThatDecide) : 0.0;
     };
-    const auto movedAlike = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move) {
-        if (move != 0 && move != size && heardBetter(from, to, move) < clearlyHeard) shift(from, to, {move});
+    const auto movedAlike = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move, double statements) {
+        if (move != 0 && move != size && heardBetter(from, to, move) < clearlyHeard * statements) shift(from, to, {move});
     };
+    const auto alike = [](auto from, auto to) { return static_cast<double>(std::find_if(from, to, [from](std::ptrdiff_t m) { return m != *from; }) - from); };
     // A run of bars without an odd one: what was heard wrongly is wrong as far as that.
     const auto runStart = [&](std::size_t at) {
         std::size_t start = 0, before = heard->pickup;
@@ -72,11 +73,11 @@ std::vector<double> followedOnes(const std::vector<double>& one, int usual, cons
             if (starts[b + 1] > at && heard->lengths[b] != usual) return static_cast<std::ptrdiff_t>(starts[b + 1]);
         return size;
     };
-    movedAlike(runStart(stated.front()), static_cast<std::ptrdiff_t>(stated.front()), moves.front());
+    movedAlike(runStart(stated.front()), static_cast<std::ptrdiff_t>(stated.front()), moves.front(), alike(moves.begin(), moves.end()));
     for (std::size_t k = 0; k + 1 < stated.size(); ++k)
         if ((moves[k] != 0 || moves[k + 1] != 0) && moves[k] != size && moves[k + 1] != size)
             shift(static_cast<std::ptrdiff_t>(stated[k]), static_cast<std::ptrdiff_t>(stated[k + 1]), {moves[k], moves[k + 1]});
-    movedAlike(static_cast<std::ptrdiff_t>(stated.back()), runEnd(stated.back()), moves.back());
+    movedAlike(static_cast<std::ptrdiff_t>(stated.back()), runEnd(stated.back()), moves.back(), alike(moves.rbegin(), moves.rend()));
     return out;
 }
 

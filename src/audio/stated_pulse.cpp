@@ -1,17 +1,83 @@
 #include "audio/stated_pulse.h"
 
+#include "audio/pulse_refinement.h"
 #include "audio/pulse_tracker.h"
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace lc {
 
 namespace {
 
 constexpr std::size_t fewestBeats = 8;
+constexpr double leans = 0.3;      // of a beat: a beat that near to a stated place is the one that was meant
+constexpr std::size_t swayOver = 4; // beats over which the music comes back from a beat that leans
+constexpr double agrees = 0.04;    // seconds between two ways to follow the pulse that are one
 constexpr double heardBonus = 0.6; // of the usual onset on a beat
 constexpr float pinned = 4.0F;     // of the strongest onset: what a stated beat counts when the pulse is followed again
+
+/// A stated place near a beat is that beat, earlier or later than it was heard: the music leans there. The beats around lean less
+/// and less, or from one stated place to the next; then they go to what is struck near them. The count of beats stays.
+void lean(const SongFeatures& song, const std::vector<double>& places, PulseCandidate& pulse) {
+    struct Anchor {
+        std::size_t beat;
+        double move;
+    };
+    std::vector<Anchor> anchors;
+    const std::vector<double> before = pulse.beats;
+    for (double at : places) {
+        const std::size_t beat = nearest(before, at);
+        const double away = at - before[beat];
+        if (std::abs(away) > leans * pulse.period || (!anchors.empty() && anchors.back().beat == beat)) continue;
+        anchors.push_back({beat, std::abs(away) <= sameBeat ? 0.0 : away});
+    }
+    if (std::none_of(anchors.begin(), anchors.end(), [](const Anchor& a) { return a.move != 0; })) return;
+    std::vector<double> moves(before.size(), 0);
+    const auto tent = [&](const Anchor& a, std::ptrdiff_t way, std::size_t gap) {
+        const std::size_t reach = std::min(swayOver, gap);
+        for (std::size_t k = 1; k < reach; ++k) {
+            const auto beat = static_cast<std::ptrdiff_t>(a.beat) + way * static_cast<std::ptrdiff_t>(k);
+            if (beat < 0 || beat >= static_cast<std::ptrdiff_t>(moves.size())) return;
+            moves[static_cast<std::size_t>(beat)] += a.move * (1 - static_cast<double>(k) / static_cast<double>(reach));
+        }
+    };
+    for (std::size_t a = 0; a < anchors.size(); ++a) {
+        moves[anchors[a].beat] = anchors[a].move;
+        tent(anchors[a], -1, a > 0 ? anchors[a].beat - anchors[a - 1].beat : swayOver);
+        tent(anchors[a], 1, a + 1 < anchors.size() ? anchors[a + 1].beat - anchors[a].beat : swayOver);
+    }
+    for (std::size_t b = 0; b < moves.size(); ++b) pulse.beats[b] += moves[b];
+    const std::vector<double> leaning = pulse.beats;
+    swayPulse(song, pulse.beats);
+    for (std::size_t b = 0; b < moves.size(); ++b)
+        if (moves[b] == 0 || std::any_of(anchors.begin(), anchors.end(), [b](const Anchor& a) { return a.beat == b; })) pulse.beats[b] = leaning[b];
+    for (std::size_t b = 1; b < pulse.beats.size(); ++b) pulse.beats[b] = std::max(pulse.beats[b], pulse.beats[b - 1] + 0.02);
+}
+
+/// The beats as they were, and the other ones around each of the places: from where the two ways part to where they meet again.
+std::vector<double> replacedAround(const std::vector<double>& places, const std::vector<double>& beats, const std::vector<double>& others) {
+    std::vector<std::pair<double, double>> stretches;
+    const auto shared = [&](double beat) { return std::abs(others[nearest(others, beat)] - beat) <= agrees; };
+    for (double at : places) {
+        double from = -1e9, to = 1e9;
+        for (double beat : beats) {
+            if (!shared(beat)) continue;
+            if (beat < at - agrees) from = beat;
+            if (beat > at + agrees) { to = beat; break; }
+        }
+        stretches.emplace_back(from, to);
+    }
+    const auto within = [&](double t, double edge) { return std::any_of(stretches.begin(), stretches.end(), [&](const auto& s) { return t > s.first + edge && t < s.second - edge; }); };
+    std::vector<double> out;
+    for (double beat : beats)
+        if (!within(beat, 0)) out.push_back(beat);
+    for (double beat : others)
+        if (within(beat, agrees)) out.push_back(beat);
+    std::sort(out.begin(), out.end());
+    return out;
+}
 
 } // namespace
 
@@ -23,7 +89,11 @@ void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::siz
         const double third = pulse.period / 3;
         return parts == 1 || std::abs(std::remainder(beat - at, third)) > sameBeat; // on a third of a beat it is no beat of the pulse
     };
-    if (std::none_of(stated.places.begin(), stated.places.end(), [&](double at) { return missed(pulse.beats, at); })) return;
+    if (parts == 1) lean(song, stated.places, pulse);
+    std::vector<double> missedPlaces;
+    for (double at : stated.places)
+        if (missed(pulse.beats, at)) missedPlaces.push_back(at);
+    if (missedPlaces.empty()) return;
     const OnsetFunctions& onsets = song.onsets;
     std::vector<float> activation = pulse.soft ? softActivation(onsets, song.spectra) : pulseActivation(onsets);
     const float most = *std::max_element(activation.begin(), activation.end());
@@ -53,7 +123,9 @@ void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::siz
         if (const double at = onsets.secondsOf(f); at > std::min(pulse.beats.front(), stated.places.front()) - 1.5 * pulse.period &&
                                                    at < std::max(pulse.beats.back(), stated.places.back()) + 0.5 * pulse.period) beats.push_back(at);
     const auto misses = [&](const std::vector<double>& of) { return std::count_if(stated.places.begin(), stated.places.end(), [&](double at) { return missed(of, at); }); };
-    if (beats.size() >= fewestBeats && misses(beats) < misses(pulse.beats)) pulse.beats = std::move(beats);
+    if (beats.size() < fewestBeats) return;
+    beats = replacedAround(missedPlaces, pulse.beats, beats);
+    if (misses(beats) < misses(pulse.beats)) pulse.beats = std::move(beats);
 }
 
 void placeBeats(const Stated& stated, std::size_t parts, PulseCandidate& pulse) {
