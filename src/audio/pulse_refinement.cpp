@@ -13,6 +13,7 @@ constexpr double same = 0.030;         // seconds: a beat that stays
 constexpr double heardBonus = 0.4;     // of the usual onset on a beat, for beats that were followed before
 constexpr double holdPrice = 6.0;      // of the usual onset on a beat
 constexpr double stays = 0.8;          // of the beats, or the pulse is left as it was
+constexpr double swelling = 0.35;       // of the rise of a soft onset: where it begins, on the development half
 constexpr double slowingWithin = 14.0; // seconds before the end
 
 } // namespace
@@ -74,6 +75,13 @@ PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& puls
     }
     if (out.beats.size() < 8 || static_cast<double>(staying) < stays * static_cast<double>(pulse.beats.size())) out = pulse;
     if (out.soft || out.loose) swayPulse(song, out.beats);
+    if (out.soft) { // what swells begins before it is loud
+        std::vector<double> frames;
+        for (double at : out.beats) frames.push_back((at - onsets.secondsOf(0)) * onsets.rate);
+        const double shift = riseAround(onsets, frames, swelling) / onsets.rate;
+        if (shift < 0)
+            for (double& at : out.beats) at += shift;
+    }
     return out;
 }
 

@@ -16,6 +16,7 @@ constexpr double slowestEnd = 2.1;    // … where the song may slow down to its
 constexpr double slowingSpread = 0.09; // of ln(period) from beat to beat there
 constexpr std::size_t mostPeriods = 40;
 constexpr double harmonyWeight = 1.0;
+constexpr double nearestPeak = 0.045, hardestRise = 0.06, softestRise = 0.16; // seconds
 constexpr double riseToOnset = 0.0; // seconds from the middle of the flux's rise to the onset; median of the development half
 
 std::vector<float> smoothed(const std::vector<float>& in, double spread) {
@@ -150,10 +151,10 @@ std::vector<double> swayedBeats(const std::vector<float>& activation, const std:
     return out;
 }
 
-std::vector<double> alignedBeats(const OnsetFunctions& onsets, const std::vector<double>& beats) {
-    if (beats.size() < 4) return beats;
+double riseAround(const OnsetFunctions& onsets, const std::vector<double>& beats, double share) {
     // The mean course of the flux around the beats, every half frame.
-    const auto reach = static_cast<int>(std::lround(0.09 * onsets.rate * 2));
+    const auto frames = [&](double seconds) { return static_cast<int>(std::lround(seconds * onsets.rate * 2)); };
+    const int reach = frames(softestRise + nearestPeak);
     std::vector<double> course;
     for (int lag = -reach; lag <= reach; ++lag) {
         double sum = 0;
@@ -167,18 +168,22 @@ std::vector<double> alignedBeats(const OnsetFunctions& onsets, const std::vector
         }
         course.push_back(sum);
     }
-    const auto frames = [&](double seconds) { return static_cast<int>(std::lround(seconds * onsets.rate * 2)); };
     int peak = reach;
-    for (int k = reach - frames(0.045); k <= reach + frames(0.045); ++k)
+    for (int k = reach - frames(nearestPeak); k <= reach + frames(nearestPeak); ++k)
         if (course[static_cast<std::size_t>(k)] > course[static_cast<std::size_t>(peak)]) peak = k;
     int foot = peak;
-    for (int k = peak; k > std::max(0, peak - frames(0.06)); --k)
+    for (int k = peak; k > std::max(0, peak - frames(share < 0.5 ? softestRise : hardestRise)); --k)
         if (course[static_cast<std::size_t>(k)] < course[static_cast<std::size_t>(foot)]) foot = k;
-    const double half = 0.5 * (course[static_cast<std::size_t>(foot)] + course[static_cast<std::size_t>(peak)]);
+    const double wanted = (1 - share) * course[static_cast<std::size_t>(foot)] + share * course[static_cast<std::size_t>(peak)];
     int k = peak;
-    while (k > foot && course[static_cast<std::size_t>(k)] > half) --k;
+    while (k > foot && course[static_cast<std::size_t>(k)] > wanted) --k;
     const double below = course[static_cast<std::size_t>(k)], above = course[static_cast<std::size_t>(std::min(k + 1, 2 * reach))];
-    const double shift = 0.5 * (k - reach + (above > below ? (half - below) / (above - below) : 0)) + riseToOnset * onsets.rate;
+    return 0.5 * (k - reach + (above > below ? (wanted - below) / (above - below) : 0));
+}
+
+std::vector<double> alignedBeats(const OnsetFunctions& onsets, const std::vector<double>& beats) {
+    if (beats.size() < 4) return beats;
+    const double shift = riseAround(onsets, beats, 0.5) + riseToOnset * onsets.rate;
     std::vector<double> out = beats;
     constexpr int around = 4;
     const double straight = 0.020 * onsets.rate; // beyond it the neighbours do not share a tempo
