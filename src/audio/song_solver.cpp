@@ -135,11 +135,11 @@ private:
             first = std::min(first, at);
             last = std::max(last, at);
         }
+        const double ofPulse = beatsMissed > 0 ? missedPlace * beatsMissed * beatsMissed / beats : 0;
         double loss = 0;
-        if (beatsMissed > 0) loss += missedPlace * beatsMissed * beatsMissed / beats;
         if (placesMissed > 1) loss += missedPlace * (placesMissed - 1) * (placesMissed - 1) / (places - 1);
         const double spread = std::max(0.0, last - first) / std::max(1.0, m_song.features.seconds);
-        return loss * std::min(1.0, 0.25 + 2 * spread); // misses in one corner of the song speak of that corner
+        return ofPulse + loss * std::min(1.0, 0.25 + 2 * spread); // misses in one corner of the song speak of that corner
     }
 
     Result<void> choose() {

@@ -10,6 +10,7 @@ namespace {
 
 constexpr double barsThatDecide = 6.0; // evidence of single bars is not independent
 constexpr double clearlyHeard = 6.0;   // logarithm of odds, beyond which one statement does not shift what was heard; two that say the same may shift twice that
+constexpr double oddBarGone = 12.0;    // … more, where that makes an odd bar one like the others
 
 } // namespace
 
@@ -55,29 +56,34 @@ std::vector<double> followedOnes(const std::vector<double>& one, int usual, cons
         }
         return bars > 0 ? sum / bars * std::min(bars, barsThatDecide) : 0.0;
     };
-    const auto movedAlike = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move, double statements) {
-        if (move != 0 && move != size && heardBetter(from, to, move) < clearlyHeard * statements) shift(from, to, {move});
+    const auto movedAlike = [&](std::ptrdiff_t from, std::ptrdiff_t to, std::ptrdiff_t move, double statements, bool dissolves) {
+        if (move == 0 || move == size) return;
+        if (heardBetter(from, to, move) < clearlyHeard * statements + (dissolves ? oddBarGone : 0.0)) shift(from, to, {move});
     };
-    const auto alike = [](auto from, auto to) { return static_cast<double>(std::find_if(from, to, [from](std::ptrdiff_t m) { return m != *from; }) - from); };
-    // A run of bars without an odd one: what was heard wrongly is wrong as far as that.
+    // A run of bars without an odd one: what was heard wrongly is wrong as far as that. The odd bar at its end may be none.
+    struct End {
+        std::ptrdiff_t beat;
+        int odd = 0; ///< length of the odd bar there
+    };
     const auto runStart = [&](std::size_t at) {
-        std::size_t start = 0, before = heard->pickup;
-        for (std::size_t b = 0; b < starts.size() && before <= at; ++b) {
-            if (b > 0 && heard->lengths[b - 1] != usual) start = before;
-            before += static_cast<std::size_t>(heard->lengths[b]);
-        }
-        return static_cast<std::ptrdiff_t>(start);
+        End end{0};
+        for (std::size_t b = 1; b < starts.size() && starts[b] <= at; ++b)
+            if (heard->lengths[b - 1] != usual) end = {static_cast<std::ptrdiff_t>(starts[b]), heard->lengths[b - 1]};
+        return end;
     };
     const auto runEnd = [&](std::size_t at) {
         for (std::size_t b = 0; b + 1 < starts.size(); ++b)
-            if (starts[b + 1] > at && heard->lengths[b] != usual) return static_cast<std::ptrdiff_t>(starts[b + 1]);
-        return size;
+            if (starts[b + 1] > at && heard->lengths[b] != usual) return End{static_cast<std::ptrdiff_t>(starts[b + 1]), heard->lengths[b]};
+        return End{size};
     };
-    movedAlike(runStart(stated.front()), static_cast<std::ptrdiff_t>(stated.front()), moves.front(), alike(moves.begin(), moves.end()));
-    for (std::size_t k = 0; k + 1 < stated.size(); ++k)
-        if ((moves[k] != 0 || moves[k + 1] != 0) && moves[k] != size && moves[k + 1] != size)
-            shift(static_cast<std::ptrdiff_t>(stated[k]), static_cast<std::ptrdiff_t>(stated[k + 1]), {moves[k], moves[k + 1]});
-    movedAlike(static_cast<std::ptrdiff_t>(stated.back()), runEnd(stated.back()), moves.back(), alike(moves.rbegin(), moves.rend()));
+    for (std::size_t k = 0; k < stated.size(); ++k) {
+        const auto here = static_cast<std::ptrdiff_t>(stated[k]);
+        const auto alike = static_cast<double>(std::count(moves.begin(), moves.end(), moves[k]));
+        const End start = runStart(stated[k]), end = runEnd(stated[k]);
+        if (k == 0 || start.beat > static_cast<std::ptrdiff_t>(stated[k - 1])) movedAlike(start.beat, here, moves[k], alike, start.odd > 0 && (start.odd + moves[k]) % usual == 0);
+        if (k + 1 == stated.size() || end.beat <= static_cast<std::ptrdiff_t>(stated[k + 1])) movedAlike(here, end.beat, moves[k], alike, end.odd > 0 && (end.odd - moves[k]) % usual == 0);
+        else if ((moves[k] != 0 || moves[k + 1] != 0) && moves[k] != size && moves[k + 1] != size) shift(here, static_cast<std::ptrdiff_t>(stated[k + 1]), {moves[k], moves[k + 1]});
+    }
     return out;
 }
 

@@ -8,9 +8,9 @@
 namespace lc {
 
 /// A person who says "this is a 1" where none was heard means that the bars are shifted, or that one bar is odd. Between two such
-/// statements the bars are shifted as they say, odd ones too; where they say it differently an odd bar lies between. Before the
-/// first and after the last the sound decides: where it speaks hardly less for the shifted 1s they are shifted, else an odd bar
-/// leads to those that were heard.
+/// statements without an odd bar the bars are shifted as they say; where they say it differently an odd bar lies between. Else, as
+/// far as the next odd bar that was heard or the song's end, the sound decides: where it speaks hardly less for the shifted 1s they
+/// are shifted, more readily where the odd bar is then like the others; else an odd bar leads to those that were heard.
 /// `one`: evidence for a 1 on each beat as it was heard; `stated`: beats said to be a 1. Returns the evidence that follows them.
 [[nodiscard]] std::vector<double> followedOnes(const std::vector<double>& one, int usual, const BarPrices& prices, const std::vector<BarConstraints::Length>& lengths,
                                                std::vector<std::size_t> stated);
