@@ -304,8 +304,9 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
             const bool twin = std::any_of(out.begin(), out.end(), [&](const PulseCandidate& other) { return alike(other.beats, c.beats) > 0.95; });
             if (twin) continue;
             out.push_back(c);
-            if (c.period < slowestUneven) continue; // part of an eighth later is nowhere
+            if (c.period < fastestBeat) continue; // part of an eighth later is nowhere
             for (double part : {0.5, 1.0 / 3, 2.0 / 3, 0.25, 0.75}) {
+                if (part != 0.5 && c.period < slowestUneven) continue; // a beat that fast has two parts
                 PulseCandidate later = c;
                 later.later = part;
                 for (std::size_t k = 0; k + 1 < c.beats.size(); ++k) later.beats[k] = c.beats[k] + part * (c.beats[k + 1] - c.beats[k]);

@@ -19,6 +19,7 @@ constexpr double slowingWithin = 14.0; // seconds before the end
 } // namespace
 
 void swayPulse(const SongFeatures& song, std::vector<double>& beats) {
+    if (song.onsets.size() == 0) return;
     constexpr double swaySpread = 0.12; // of a beat, from one to the next; tuned on the development half
     const std::vector<float> activation = softActivation(song.onsets, song.spectra);
     std::vector<double> frames;

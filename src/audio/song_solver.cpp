@@ -26,6 +26,7 @@ constexpr double sameTempo = 0.08;      // of ln: what a stated tempo still cove
 constexpr double nearTempo = 0.03;     // … and what it means
 constexpr double offTempo = 6.0;       // what a reading loses that is only covered
 constexpr double besideBeat = 0.2;      // of a beat: nearer to a stated place it only leans
+constexpr double missedBeat = 4.0;      // what a reading loses for stated beats beside its pulse
 constexpr double missedPlace = 4.0;     // what a reading loses for each stated place without a beat of its own
 constexpr double samePulse = 4.0;       // what a reading gains, when a metre is stated, for the pulse that was heard
 constexpr double heldFrom = 1.35;       // of the beats around: a beat that long is held
@@ -135,7 +136,7 @@ private:
             first = std::min(first, at);
             last = std::max(last, at);
         }
-        const double ofPulse = beatsMissed > 0 ? missedPlace * beatsMissed * beatsMissed / beats : 0;
+        const double ofPulse = beatsMissed > 0 ? missedBeat * beatsMissed * beatsMissed / beats : 0;
         double loss = 0;
         if (placesMissed > 1) loss += missedPlace * (placesMissed - 1) * (placesMissed - 1) / (places - 1);
         const double spread = std::max(0.0, last - first) / std::max(1.0, m_song.features.seconds);

@@ -80,8 +80,9 @@ std::vector<double> followedOnes(const std::vector<double>& one, int usual, cons
         const auto here = static_cast<std::ptrdiff_t>(stated[k]);
         const auto alike = static_cast<double>(std::count(moves.begin(), moves.end(), moves[k]));
         const End start = runStart(stated[k]), end = runEnd(stated[k]);
-        if (k == 0 || start.beat > static_cast<std::ptrdiff_t>(stated[k - 1])) movedAlike(start.beat, here, moves[k], alike, start.odd > 0 && (start.odd + moves[k]) % usual == 0);
-        if (k + 1 == stated.size() || end.beat <= static_cast<std::ptrdiff_t>(stated[k + 1])) movedAlike(here, end.beat, moves[k], alike, end.odd > 0 && (end.odd - moves[k]) % usual == 0);
+        const auto apart = [&](std::size_t other, bool oddBetween) { return oddBetween && moves[other] != moves[k]; };
+        if (k == 0 || apart(k - 1, start.beat > static_cast<std::ptrdiff_t>(stated[k - 1]))) movedAlike(start.beat, here, moves[k], alike, start.odd > 0 && (start.odd + moves[k]) % usual == 0);
+        if (k + 1 == stated.size() || apart(k + 1, end.beat <= static_cast<std::ptrdiff_t>(stated[k + 1]))) movedAlike(here, end.beat, moves[k], alike, end.odd > 0 && (end.odd - moves[k]) % usual == 0);
         else if ((moves[k] != 0 || moves[k + 1] != 0) && moves[k] != size && moves[k + 1] != size) shift(here, static_cast<std::ptrdiff_t>(stated[k + 1]), {moves[k], moves[k + 1]});
     }
     return out;

@@ -14,6 +14,8 @@ namespace {
 constexpr std::size_t fewestBeats = 8;
 constexpr double leans = 0.3;      // of a beat: a beat that near to a stated place is the one that was meant
 constexpr std::size_t swayOver = 4; // beats over which the music comes back from a beat that leans
+constexpr std::size_t slipWithin = 10, slipAround = 24; // beats
+constexpr double slipFits = 0.2;   // of a beat
 constexpr double agrees = 0.04;    // seconds between two ways to follow the pulse that are one
 constexpr double heardBonus = 0.6; // of the usual onset on a beat
 constexpr float pinned = 4.0F;     // of the strongest onset: what a stated beat counts when the pulse is followed again
@@ -56,6 +58,63 @@ void lean(const SongFeatures& song, const std::vector<double>& places, PulseCand
     for (std::size_t b = 1; b < pulse.beats.size(); ++b) pulse.beats[b] = std::max(pulse.beats[b], pulse.beats[b - 1] + 0.02);
 }
 
+/// Median of the beats' lengths around one.
+double lengthAround(const std::vector<double>& beats, std::size_t beat) {
+    const std::size_t from = beat > slipAround ? beat - slipAround : 0, to = std::min(beats.size() - 1, beat + slipAround);
+    std::vector<double> lengths;
+    for (std::size_t b = from; b < to; ++b) lengths.push_back(beats[b + 1] - beats[b]);
+    std::nth_element(lengths.begin(), lengths.begin() + static_cast<std::ptrdiff_t>(lengths.size() / 2), lengths.end());
+    return lengths[lengths.size() / 2];
+}
+
+/// By what part of a beat the pulse slips between beat `b` and the one `slipWithin` later; 0 where it is steady.
+double slipFrom(const std::vector<double>& beats, std::size_t b) {
+    const double length = lengthAround(beats, b + slipWithin / 2);
+    const double away = (beats[b + slipWithin] - beats[b]) / length - static_cast<double>(slipWithin);
+    return std::abs(away) > leans ? away : 0;
+}
+
+/// Where a pulse slipped by a part of a beat over a few beats, everything up to there stands beside the music, and a stated place
+/// says so: the beats from one slip to the next (or to the song's end) move by what it says, and the slip is closed. False, and
+/// nothing moved, where no slip near fits what was said.
+bool closeSlip(std::vector<double>& beats, double at) {
+    if (beats.size() < 2 * slipWithin + 2) return false;
+    const std::size_t beat = nearest(beats, at);
+    const double move = at - beats[beat], length = lengthAround(beats, beat);
+    const auto closes = [&](double slip, double part) { return slip != 0 && std::abs(std::remainder(slip + part, 1.0)) < slipFits; };
+    std::size_t first = 0, last = beats.size() - 1; // of those that move
+    bool before = false, after = false;
+    for (std::size_t b = beat >= slipWithin ? beat - slipWithin + 1 : 0; b-- > 0 && !before;)
+        if (closes(slipFrom(beats, b), move / length)) {
+            while (b > 0 && std::abs(slipFrom(beats, b - 1)) > std::abs(slipFrom(beats, b))) --b; // the whole slip
+            before = true;
+            first = b + slipWithin;
+        }
+    for (std::size_t b = beat; b + slipWithin < beats.size() && !after; ++b)
+        if (closes(slipFrom(beats, b), -move / length)) {
+            while (b + 1 + slipWithin < beats.size() && std::abs(slipFrom(beats, b + 1)) > std::abs(slipFrom(beats, b))) ++b;
+            after = true;
+            last = b;
+        }
+    if (!before && !after) return false;
+    const std::vector<double> old = beats;
+    beats.clear();
+    const auto fill = [&](double from, double to) { // beats between two that stay
+        const auto n = std::max<std::ptrdiff_t>(1, std::lround((to - from) / length));
+        for (std::ptrdiff_t k = 1; k < n; ++k) beats.push_back(from + static_cast<double>(k) / static_cast<double>(n) * (to - from));
+    };
+    if (before) {
+        beats.assign(old.begin(), old.begin() + static_cast<std::ptrdiff_t>(first - slipWithin) + 1);
+        fill(beats.back(), old[first] + move);
+    }
+    for (std::size_t b = first; b <= last; ++b) beats.push_back(old[b] + move);
+    if (after) {
+        fill(beats.back(), old[last + slipWithin]);
+        beats.insert(beats.end(), old.begin() + static_cast<std::ptrdiff_t>(last + slipWithin), old.end());
+    }
+    return true;
+}
+
 /// The beats as they were, and the other ones around each of the places: from where the two ways part to where they meet again.
 std::vector<double> replacedAround(const std::vector<double>& places, const std::vector<double>& beats, const std::vector<double>& others) {
     std::vector<std::pair<double, double>> stretches;
@@ -90,6 +149,8 @@ void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::siz
         return parts == 1 || std::abs(std::remainder(beat - at, third)) > sameBeat; // on a third of a beat it is no beat of the pulse
     };
     if (parts == 1) lean(song, stated.places, pulse);
+    for (double at : stated.places)
+        if (missed(pulse.beats, at)) closeSlip(pulse.beats, at);
     std::vector<double> missedPlaces;
     for (double at : stated.places)
         if (missed(pulse.beats, at)) missedPlaces.push_back(at);

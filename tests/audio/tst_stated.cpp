@@ -127,6 +127,40 @@ private Q_SLOTS:
         QVERIFY(holds);
     }
 
+    /// A pulse that begins half a beat late and drifts onto the music within eight beats: one statement puts its beginning right.
+    void aSlipIsClosedByOneStatement() {
+        const SongFeatures nothingHeard;
+        for (bool late : {true, false}) {
+            PulseCandidate pulse;
+            pulse.period = 0.5;
+            for (int b = 0; b < 100; ++b) pulse.beats.push_back(1 + 0.5 * b + (late ? 0.25 : -0.25) * std::clamp((30.0 - b) / 8, 0.0, 1.0));
+            followStatedPlaces(nothingHeard, Stated({OneFact{6.0}}), 1, pulse);
+            for (double t : pulse.beats) QVERIFY2(std::abs(std::remainder(t, 0.5)) < 0.03, qPrintable(QString::number(t)));
+            QVERIFY(std::abs(static_cast<double>(pulse.beats.size()) - 100) <= 1);
+            QVERIFY(pulse.beats.back() == 50.5);
+        }
+    }
+    void betweenTwoSlipsOnlyThatStretchMoves() {
+        PulseCandidate pulse;
+        pulse.period = 0.5;
+        for (int b = 0; b < 140; ++b) pulse.beats.push_back(1 + 0.5 * b + 0.25 * std::clamp((b - 40) / 8.0, 0.0, 1.0) - 0.25 * std::clamp((b - 90) / 8.0, 0.0, 1.0));
+        followStatedPlaces({}, Stated({OneFact{31.0}}), 1, pulse);
+        for (double t : pulse.beats) QVERIFY2(std::abs(std::remainder(t, 0.5)) < 0.03, qPrintable(QString::number(t)));
+        QCOMPARE(pulse.beats.size(), std::size_t{140});
+    }
+    /// The music leans on one beat: it is moved, those around it less and less, and nothing else.
+    void aBeatLeansToWhereItWasStated() {
+        const PulseCandidate before = steadyPulse(60, 0.9);
+        PulseCandidate pulse = before;
+        followStatedPlaces({}, Stated({OneFact{before.beats[20] + 0.15}}), 1, pulse);
+        QCOMPARE(pulse.beats.size(), before.beats.size());
+        QCOMPARE(pulse.beats[20], before.beats[20] + 0.15);
+        for (std::size_t b = 0; b < pulse.beats.size(); ++b) {
+            const double move = pulse.beats[b] - before.beats[b], away = std::abs(static_cast<double>(b) - 20);
+            if (away >= 4) QCOMPARE(move, 0.0);
+            else QVERIFY2(move > 0 && move <= 0.15, qPrintable(QString("%1: %2").arg(b).arg(move)));
+        }
+    }
     void aStopHasItsBeats() {
         PulseCandidate pulse = steadyPulse(40, 0.5);
         placeBeats(Stated({StopFact{6.0, 9.0, 5}}), 1, pulse); // five where six would be
