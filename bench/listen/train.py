@@ -19,7 +19,7 @@ from concurrent.futures import ThreadPoolExecutor
 import numpy as np
 
 HERE = os.path.dirname(os.path.abspath(__file__))
-FURTHEST = 3.0
+ANY = 100.0  # deviations: a cue may be as strange as it likes
 SOURCES = os.path.join(HERE, "../../src/audio")
 
 
@@ -83,9 +83,9 @@ def places(chosen):
         show(title, logistic(x[uneven], y[uneven], weight[uneven], 10.0), cues.shape[1], float(np.log(share / (1 - share))))
 
 
-def at_each_row(chosen, names, labels, cues, reach, net_name, weight_of, **how):
+def at_each_row(chosen, names, labels, cues, reach, furthest, net_name, weight_of, **how):
     """Nets that say of each row of a piece, from the rows around it, whether it is such a place."""
-    mean, scale, z = standard(around(names, cues, reach))
+    mean, scale, z = standard(around(names, cues, reach), furthest)
     pieces = sorted(set(names))
     index = {p: np.where(names == p)[0] for p in pieces}
     fit = lambda some, seed: fit_net([(z[index[p]], labels[index[p]]) for p in some], lambda a, y: weight_of(y) * (1 / (1 + np.exp(-a)) - y), seed, batch=2, **how)
@@ -107,18 +107,18 @@ def at_each_row(chosen, names, labels, cues, reach, net_name, weight_of, **how):
     nets = [fit(pieces, k) for k in range(3)]
     report("all", told(nets, pieces))
     share = float(np.mean([labels[index[p]].mean() for p in pieces]))
-    write_nets(net_name, mean, scale, nets, np.log(share / (1 - share)))
+    write_nets(net_name, mean, scale, furthest, nets, np.log(share / (1 - share)))
 
 
 def ones(chosen):
     names, labels, cues = rows_of("beats", chosen, 2)
     steady = np.array([not n.startswith(("seven", "nine")) for n in names])
-    at_each_row(chosen, names[steady], labels[steady, 0], cues[steady], 8, "one", lambda y: 100 / len(y), l2=chosen.l2 or 0.06, rounds=chosen.rounds or 30, rate=0.005, width=chosen.width, noise=chosen.noise, drop=chosen.drop)
+    at_each_row(chosen, names[steady], labels[steady, 0], cues[steady], 8, ANY, "one", lambda y: 100 / len(y), l2=chosen.l2 or 0.06, rounds=chosen.rounds or 30, rate=0.005, width=chosen.width, noise=chosen.noise, drop=chosen.drop)
 
 
 def phrases(chosen):
     names, labels, cues = rows_of("phrases", chosen, 1)
-    at_each_row(chosen, names, labels[:, 0], cues, 8, "phrase", lambda y: 1, l2=chosen.l2 or 0.15, rounds=chosen.rounds or 60, rate=0.005, width=chosen.width, noise=chosen.noise, drop=chosen.drop)
+    at_each_row(chosen, names, labels[:, 0], cues, 8, 3.0, "phrase", lambda y: 1, l2=chosen.l2 or 0.15, rounds=chosen.rounds or 60, rate=0.005, width=chosen.width, noise=chosen.noise, drop=chosen.drop)
 
 
 def fit_net(data, gradient, seed, width=16, l2=0.03, rounds=70, rate=0.01, batch=8, noise=0.0, drop=0.0):
@@ -157,14 +157,14 @@ def judged(nets, x):
     return sum(np.tanh(x @ p[0] + p[1]) @ p[2] + x @ p[3] + p[4] for p in nets) / len(nets)
 
 
-def standard(cues):
-    """Mean, one over the deviation, and the cues by them, cut off at FURTHEST as small_net.h does."""
+def standard(cues, furthest):
+    """Mean, one over the deviation, and the cues by them, cut off as small_net.h does."""
     used = cues.std(0) > 1e-9
     mean, scale = cues.mean(0), np.where(used, 1 / np.where(used, cues.std(0), 1), 0)
-    return mean, scale, np.clip((cues - mean) * scale, -FURTHEST, FURTHEST).astype(np.float32)
+    return mean, scale, np.clip((cues - mean) * scale, -furthest, furthest).astype(np.float32)
 
 
-def write_nets(name, mean, scale, nets, odds=None):
+def write_nets(name, mean, scale, furthest, nets, odds=None):
     """`name`_net.inc in the audio sources, as small_net.h reads it."""
     def number(x):
         s = f"{x:.4g}"
@@ -172,7 +172,7 @@ def write_nets(name, mean, scale, nets, odds=None):
 
     line = lambda values: "{" + ", ".join(number(v) for v in values) + "}"
     out = ["// Trained on made-up pieces by bench/listen/train.py; not to be edited by hand.",
-           f"constexpr SmallNets<{len(mean)}, {len(nets[0][1])}, {len(nets)}> {name}Nets = {{", "    " + line(mean) + ",", "    " + line(scale) + ",", "    {"]
+           f"constexpr SmallNets<{len(mean)}, {len(nets[0][1])}, {len(nets)}> {name}Nets = {{", "    " + line(mean) + ",", "    " + line(scale) + ",", f"    {number(furthest)},", "    {"]
     for p in nets:
         out.append("        {{" + ",\n          ".join(line(p[0][:, h]) for h in range(len(p[1]))) + "},\n         " +
                    ",\n         ".join(line(q) for q in p[1:4]) + ",\n         " + number(p[4][0]) + "},")
@@ -198,7 +198,7 @@ def strange(pieces):
 def readings(chosen):
     names, labels, cues = rows_of("readings", chosen, 2)
     f, ones = labels[:, 0], labels[:, 1]
-    mean, scale, z = standard(cues)
+    mean, scale, z = standard(cues, ANY)
     pieces = sorted(set(names))
     index = {p: np.where(names == p)[0] for p in pieces}
 
@@ -232,7 +232,7 @@ def readings(chosen):
         return
     nets = [fit(pieces, k) for k in range(4)]
     report("all", best_of(nets, pieces))
-    write_nets("reading", mean, scale, nets)
+    write_nets("reading", mean, scale, ANY, nets)
 
 
 def main():

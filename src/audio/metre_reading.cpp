@@ -306,7 +306,7 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
             out.push_back(c);
             if (c.period < fastestBeat) continue; // part of an eighth later is nowhere
             for (double part : {0.5, 1.0 / 3, 2.0 / 3, 0.25, 0.75}) {
-                if (part != 0.5 && c.period < slowestUneven) continue; // a beat that fast has two parts
+                if (c.period < slowestUneven && (part != 0.5 || !only)) continue; // a beat that fast has two parts, and is rare enough to be asked for
                 PulseCandidate later = c;
                 later.later = part;
                 for (std::size_t k = 0; k + 1 < c.beats.size(); ++k) later.beats[k] = c.beats[k] + part * (c.beats[k + 1] - c.beats[k]);

@@ -14,6 +14,7 @@ constexpr std::ptrdiff_t reach = 8; // bars before and after whose cues speak to
 #include "audio/phrase_net.inc"
 
 constexpr std::size_t longest = 24;
+constexpr double saidByLengths = 0.45; // of the odds of any bar: that starts are rare the prices of lengths say too; tuned on styles left out
 
 } // namespace
 
@@ -40,8 +41,7 @@ std::vector<double> phraseStarts(const std::vector<PhraseCues>& cues) {
         std::array<double, (2 * reach + 1) * phraseCueCount> around{};
         for (std::ptrdiff_t s = -reach; s <= reach; ++s)
             if (b + s >= 1 && b + s < n) std::copy(cues[static_cast<std::size_t>(b + s)].begin(), cues[static_cast<std::size_t>(b + s)].end(), around.begin() + (s + reach) * static_cast<std::ptrdiff_t>(phraseCueCount));
-        const double sum = phraseNets(around);
-        out[static_cast<std::size_t>(b)] = std::clamp(sum, -6.0, 6.0);
+        out[static_cast<std::size_t>(b)] = std::clamp(phraseNets(around) - saidByLengths * phraseNetsOdds, -6.0, 6.0);
     }
     return out;
 }

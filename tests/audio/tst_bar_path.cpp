@@ -197,6 +197,42 @@ private Q_SLOTS:
         QVERIFY(std::find(begins.begin(), begins.end(), std::size_t{16}) == begins.end());
         QCOMPARE(begins.back(), std::size_t{40});
     }
+    /// Against every way there is to cut so many bars into phrases, without a line of the program's search.
+    void phrasesAreTheBestThereAre() {
+        const bool holds = rc::check("solvePhrases equals brute force", [] {
+            const auto n = *rc::gen::inRange<std::size_t>(1, 13);
+            std::vector<double> starts;
+            for (std::size_t b = 0; b < n; ++b) starts.push_back(*rc::gen::inRange(-60, 61) / 10.0);
+            const auto worth = [&](const std::vector<std::size_t>& lengths) {
+                double sum = 0;
+                std::size_t bar = 0;
+                for (std::size_t length : lengths) {
+                    const bool last = bar + length == n;
+                    sum += (bar == 0 ? 0 : starts[bar]) - phraseLengthPrice(length) * (last && length < 8 ? 0.3 : 1.0);
+                    bar += length;
+                }
+                return sum;
+            };
+            double best = -1e18;
+            for (std::size_t cuts = 0; cuts < std::size_t{1} << (n - 1); ++cuts) { // a cut, or none, before every bar but the first
+                std::vector<std::size_t> lengths{1};
+                for (std::size_t b = 1; b < n; ++b) {
+                    if (cuts >> (b - 1) & 1) lengths.push_back(1);
+                    else ++lengths.back();
+                }
+                best = std::max(best, worth(lengths));
+            }
+            const auto solved = solvePhrases(starts);
+            RC_ASSERT(std::abs(worth(solved) - best) < 1e-9);
+        });
+        QVERIFY(holds);
+    }
+    void unusualLengthsCostMore() {
+        for (std::size_t bars = 1; bars <= 40; ++bars) QVERIFY(phraseLengthPrice(8) <= phraseLengthPrice(bars));
+        QVERIFY(phraseLengthPrice(4) < phraseLengthPrice(5));
+        QVERIFY(phraseLengthPrice(16) < phraseLengthPrice(15));
+        QVERIFY(2 * phraseLengthPrice(8) < phraseLengthPrice(16)); // without any sign, eight and eight
+    }
     void returningPhrasesHaveTheSameLetter() {
         // bars alike within two kinds of phrase, 0 and 1, and with nothing in between
         const std::vector<std::size_t> phrases{2, 4, 4, 4, 4, 1};

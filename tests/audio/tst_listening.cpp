@@ -110,6 +110,24 @@ private Q_SLOTS:
         QVERIFY(worstDistance(before.beats, truth) > 0.1);
         QVERIFY2(worstDistance(refined.beats, truth) < 0.04, qPrintable(QString::number(worstDistance(refined.beats, truth))));
     }
+    /// The flux rises in a straight line to its top: each share of the rise is where it is, for a stroke and for a swell.
+    void theRiseAroundBeatsIsMeasured() {
+        OnsetFunctions onsets;
+        onsets.rate = 172.265625;
+        onsets.flux.assign(4000, 0.0F);
+        std::vector<double> beats;
+        constexpr int rise = 16; // frames, 93 ms
+        for (int at = 100; at < 3900; at += 90) {
+            beats.push_back(at);
+            for (int k = 0; k <= rise; ++k) onsets.flux[static_cast<std::size_t>(at - rise + k)] = std::expm1(static_cast<float>(k) / rise);
+        }
+        for (auto* other : {&onsets.complexDomain, &onsets.low, &onsets.high, &onsets.level}) other->assign(4000, 0.0F);
+        QVERIFY(std::abs(riseAround(onsets, beats, 0.25) + 12) < 0.6);
+        QVERIFY(std::abs(riseAround(onsets, beats, 0.4) + 9.6) < 0.6);
+        std::vector<double> late = beats;
+        for (double& b : late) b += 3;
+        QVERIFY(std::abs(riseAround(onsets, late, 0.25) + 15) < 0.6);
+    }
     void rubatoIsSwayedAfter() {
         std::vector<float> struck(4000, 0.0F);
         std::vector<double> beats, truth;
