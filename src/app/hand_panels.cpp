@@ -92,7 +92,9 @@ SpanPanel::SpanPanel(Session& session, HandStatements& hand, const Theme& theme,
     m_counts = new QSpinBox(this);
     m_counts->setObjectName(QStringLiteral("spanCounts"));
     m_counts->setRange(1, 512);
-    m_counts->setSuffix(tr(" beats"));
+    const auto inWords = [this](int beats) { m_counts->setSuffix(beats == 1 ? tr(" beat") : tr(" beats")); };
+    connect(m_counts, &QSpinBox::valueChanged, this, inWords);
+    inWords(m_counts->value());
     m_row->addWidget(m_counts);
     m_metre = new QComboBox(this);
     m_metre->setObjectName(QStringLiteral("spanMetre"));

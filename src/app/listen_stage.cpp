@@ -90,6 +90,7 @@ QLayout* ListenStage::buildTools() {
     bar->setAccessibleName(tr("Beats of the bar at the caret"));
     bar->addItem(tr("This bar has …"));
     for (int n = 1; n <= 12; ++n) bar->addItem(n == 1 ? tr("1 beat") : tr("%1 beats").arg(n), n);
+    bar->setMinimumWidth(bar->sizeHint().width());
     connect(bar, &QComboBox::activated, this, [this, bar](int index) {
         if (index > 0) m_hand->thisBarHas(bar->itemData(index).toInt());
         bar->setCurrentIndex(0);
@@ -97,7 +98,7 @@ QLayout* ListenStage::buildTools() {
     tools->addWidget(bar);
     m_phraseHere = add(tr("A phrase starts here"), tr("A phrase begins with the bar at the caret (H)"), "phraseHere", [this] { m_hand->phraseStartsHere(); });
     add(tr("Stop from, to"), tr("A stop, a held beat, or a part with its own metre or tempo (S)"), "stopFrom", [this] { spanFromHere(); });
-    add(tr("Type the structure"), tr("The song as text, with no recording or in its place (Y)"), "typeStructure", [this] { typeStructure(); });
+    m_typeIt = add(tr("Type the structure"), tr("The song as text, with no recording or in its place (Y)"), "typeStructure", [this] { typeStructure(); });
     m_more = add(tr("More …"), tr("Everything else that can be said about the song"), "moreByHand", [] {});
     m_metre = new QComboBox(this);
     m_metre->setObjectName(QStringLiteral("metre"));
@@ -154,6 +155,7 @@ void ListenStage::resizeEvent(QResizeEvent*) {
     const bool narrow = width() < m_theme.px(1050); // the window at its smallest: fewer words for the same things
     m_byHand->setVisible(!narrow);
     m_phraseHere->setText(narrow ? tr("Phrase here") : tr("A phrase starts here"));
+    m_typeIt->setText(narrow ? tr("Structure") : tr("Type the structure"));
     showTempo();
 }
 

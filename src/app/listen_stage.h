@@ -67,6 +67,7 @@ private:
     QComboBox* m_metre;
     QLabel* m_byHand;
     QPushButton* m_phraseHere;
+    QPushButton* m_typeIt;
 };
 
 } // namespace lc::app
