@@ -1,0 +1,145 @@
+// Doubts of made-up decisions: what is asked, in which words, with which facts, and what is not asked.
+#include "support/core_support.h"
+
+#include "audio/phrase_path.h"
+#include "audio/song_doubts.h"
+
+#include <cmath>
+
+using namespace lc;
+
+namespace {
+
+/// A decision on a typed song whose beats, metre and 1s are not in question.
+struct MadeUp {
+    HeardSong song;
+    std::vector<SongFact> facts;
+    SongMap map;
+    MetreReading reading;
+    PulseCandidate pulse;
+    std::vector<double> one;
+    BarConstraints known;
+    std::vector<double> phraseEvidence;
+
+    explicit MadeUp(const std::string& structure) : map(test::song(structure)) {
+        facts = {MetreFact{map.metre, {}}, TempoFact{120, {}}};
+        for (Phrase& phrase : map.phrases) phrase.confirmed = false; // as if heard, not typed
+        for (const Beat& beat : map.beats) pulse.beats.push_back(beat.time);
+        pulse.period = 0.5;
+        one.assign(map.beats.size(), -5);
+        reading.beatsPerBar = 4;
+        for (const Bar& bar : map.bars) {
+            one[bar.firstBeat] = 5;
+            reading.bars.lengths.push_back(bar.beats);
+        }
+        reading.bars.score = 5 * static_cast<double>(map.bars.size());
+        phraseEvidence.assign(map.bars.size(), -6);
+        for (const Phrase& phrase : map.phrases) phraseEvidence[phrase.firstBar] = 6;
+    }
+    [[nodiscard]] std::vector<SongDoubt> doubts() const { return findDoubts({song, facts, map, reading, pulse, one, 1, known, phraseEvidence}); }
+    [[nodiscard]] Seconds barStart(std::size_t bar) const { return map.beats[map.bars[bar].firstBeat].time; }
+};
+
+/// The doubt about such a thing; none if it is not asked.
+std::optional<SongDoubt> about(const std::vector<SongDoubt>& doubts, const std::string& what) {
+    for (const SongDoubt& doubt : doubts)
+        if (doubt.about.find(what) != std::string::npos) return doubt;
+    return std::nullopt;
+}
+
+QString readingsOf(const SongDoubt& doubt) {
+    QStringList all;
+    for (const DoubtReading& reading : doubt.readings) all << test::q(reading.text);
+    return all.join("; ");
+}
+
+} // namespace
+
+class SongDoubtsTest : public QObject {
+    Q_OBJECT
+
+private Q_SLOTS:
+    void whatIsClearIsNotAsked() {
+        QVERIFY(MadeUp("intro 16 | verse 32 | chorus 32 | verse 32 | ending 16").doubts().empty());
+    }
+    void aFaintBoundaryIsAsked() {
+        MadeUp song("intro 16 | verse 32 | chorus 32 | ending 16");
+        song.phraseEvidence[12] = -1.5; // eight and eight cost little, so nearly nothing is needed
+        const auto doubt = about(song.doubts(), "where a phrase starts");
+        QVERIFY(doubt.has_value());
+        QCOMPARE(doubt->start, song.barStart(12));
+        QCOMPARE(readingsOf(*doubt), "a phrase starts here, at bar 13; no phrase starts here");
+        QVERIFY(doubt->readings[0].facts == (std::vector<SongFact>{PhraseFact{song.barStart(12), std::nullopt}}));
+        QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{PhraseFact{song.barStart(4), 64}}));
+    }
+    void whoseBarItIsIsAsked() {
+        MadeUp song("intro 16 | verse 32 | chorus 32 | ending 16");
+        song.phraseEvidence[12] = 1.0;
+        song.phraseEvidence[13] = 6.0; // the next bar begins something, too; its lengths are unusual
+        const auto doubt = about(song.doubts(), "where a phrase starts");
+        QVERIFY(doubt.has_value());
+        QVERIFY2(readingsOf(*doubt).contains("it starts a bar later"), qPrintable(readingsOf(*doubt)));
+        const auto later = std::find_if(doubt->readings.begin(), doubt->readings.end(), [](const DoubtReading& r) { return r.text == "it starts a bar later"; });
+        QVERIFY(later->facts == (std::vector<SongFact>{PhraseFact{song.barStart(13), std::nullopt}}));
+    }
+    void aPhraseLongerThanPeopleCountMayBeTwo() {
+        MadeUp song("intro 16 | verse 64 | ending 16");
+        song.phraseEvidence[12] = -1.6;
+        const auto doubt = about(song.doubts(), "how long a phrase is");
+        QVERIFY(doubt.has_value());
+        QCOMPARE(doubt->start, song.barStart(4));
+        QCOMPARE(readingsOf(*doubt), "one phrase of 64 beats, from bar 5; a phrase starts at bar 13");
+        QVERIFY(doubt->readings[0].facts == (std::vector<SongFact>{PhraseFact{song.barStart(4), 64}}));
+        QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{PhraseFact{song.barStart(12), std::nullopt}}));
+        song.map.phrases[1].confirmed = true; // a person said so
+        QVERIFY(!about(song.doubts(), "how long a phrase is"));
+    }
+    void eightBarsAreNotAskedAbout() {
+        MadeUp song("intro 16 | verse 32 | chorus 32 | ending 16");
+        for (std::size_t bar : {6U, 8U, 10U, 14U, 16U}) song.phraseEvidence[bar] = 0.5;
+        QVERIFY(!about(song.doubts(), "how long a phrase is"));
+    }
+    void anOddBarIsAskedUntilItIsStated() {
+        MadeUp song("intro 16 | verse 30 bar 2 | chorus 32 | ending 16");
+        const auto odd = std::find_if(song.map.bars.begin(), song.map.bars.end(), [](const Bar& bar) { return bar.beats == 2; });
+        QVERIFY(odd != song.map.bars.end());
+        const auto bar = static_cast<std::size_t>(odd - song.map.bars.begin());
+        const auto doubt = about(song.doubts(), "the length of bar");
+        QVERIFY(doubt.has_value());
+        QCOMPARE(test::q(doubt->about), QString("the length of bar %1").arg(bar + 1));
+        QVERIFY(doubt->readings[0].facts == (std::vector<SongFact>{BarFact{song.barStart(bar), 2, {}}}));
+        QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{BarFact{song.barStart(bar), 4, {}}}));
+        song.facts.emplace_back(BarFact{song.barStart(bar), 2, {}});
+        QVERIFY(!about(song.doubts(), "the length of bar"));
+    }
+    void aStopIsAskedUntilItIsStated() {
+        MadeUp song("intro 16 | verse 32 | chorus 32 | ending 16");
+        const Seconds from = song.map.beats[40].time, to = song.map.beats[44].time;
+        song.map.stops = {{from, to, 4}};
+        const auto doubt = about(song.doubts(), "how long the silence is");
+        if (doubt) // asked only where another length is nearly as likely
+            for (const DoubtReading& reading : doubt->readings) QVERIFY(std::holds_alternative<StopFact>(reading.facts.at(0)));
+        song.facts.emplace_back(StopFact{from, to, 4});
+        QVERIFY(!about(song.doubts(), "how long the silence is"));
+    }
+    /// Whatever is asked: shares are of one whole, what is shown comes first and is likeliest, the worst doubt stands first.
+    void sharesAreOfOneWholeAndTheWorstStandsFirst() {
+        MadeUp song("intro 16 | verse 30 bar 2 | chorus 64 | ending 16");
+        for (std::size_t b = 1; b < song.phraseEvidence.size(); b += 3) song.phraseEvidence[b] = -1.5;
+        const auto doubts = song.doubts();
+        QVERIFY(doubts.size() >= 2 && doubts.size() <= 8);
+        for (std::size_t d = 0; d < doubts.size(); ++d) {
+            double sum = 0;
+            for (const DoubtReading& reading : doubts[d].readings) {
+                sum += reading.share;
+                QVERIFY(!reading.facts.empty() && !reading.text.empty());
+            }
+            QVERIFY(std::abs(sum - 1) < 1e-9);
+            QVERIFY(doubts[d].readings.size() >= 2 && doubts[d].readings.size() <= 3);
+            if (d > 0) QVERIFY(doubts[d - 1].weight >= doubts[d].weight);
+        }
+    }
+};
+
+QTEST_APPLESS_MAIN(SongDoubtsTest)
+#include "tst_song_doubts.moc"
