@@ -1,10 +1,12 @@
 #include "audio/metre_reading.h"
 
+#include "audio/in_parallel.h"
 #include "audio/pulse_tracker.h"
 #include "audio/small_net.h"
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 namespace lc {
 
@@ -287,33 +289,44 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
         for (double factor : {0.5, 2.0, 1.0 / 3, 3.0, 2.0 / 3, 1.5, 0.25}) add(found[i] * factor);
     std::vector<PulseCandidate> out;
     const std::vector<float> soft = softActivation(song.onsets, song.spectra);
-    for (std::size_t i = 0; i < periods.size(); ++i) {
-        if (task.stopped()) return {};
-        task.report(static_cast<double>(i) / static_cast<double>(periods.size()));
-        for (const auto& [softly, spread] : {std::pair{false, 0.008}, {false, 0.035}, {true, 0.02}}) {
-            if (softly && periods[i] < fastestBeat) continue;
-            const PulseTrack track = trackPulse(softly ? soft : activation, song.onsets.rate, periods[i], {.changeSpread = spread, .periodSpread = spread < 0.01 ? 0.03 : 0.25});
-            PulseCandidate c;
-            for (double f : alignedBeats(song.onsets, track.frames)) c.beats.push_back(song.onsets.secondsOf(f));
-            c.beats = withinSound(song, c.beats);
-            if (c.beats.size() < fewestBeats) continue;
-            c.period = track.period;
-            c.trackScore = track.score;
-            c.loose = spread > 0.01;
-            c.soft = softly;
-            const bool twin = std::any_of(out.begin(), out.end(), [&](const PulseCandidate& other) { return alike(other.beats, c.beats) > 0.95; });
-            if (twin) continue;
-            out.push_back(c);
-            if (c.period < fastestBeat) continue; // part of an eighth later is nowhere
-            for (double part : {0.5, 1.0 / 3, 2.0 / 3, 0.25, 0.75}) {
-                if (c.period < slowestUneven && (part != 0.5 || !only)) continue; // a beat that fast has two parts, and is rare enough to be asked for
-                PulseCandidate later = c;
-                later.later = part;
-                for (std::size_t k = 0; k + 1 < c.beats.size(); ++k) later.beats[k] = c.beats[k] + part * (c.beats[k + 1] - c.beats[k]);
-                later.beats.back() += part * c.period;
-                later.beats = withinSound(song, later.beats);
-                if (later.beats.size() >= fewestBeats) out.push_back(std::move(later));
-            }
+    struct Way {
+        double period;
+        bool softly;
+        double spread;
+    };
+    std::vector<Way> ways;
+    for (double period : periods)
+        for (const auto& [softly, spread] : {std::pair{false, 0.008}, {false, 0.035}, {true, 0.02}})
+            if (!softly || period >= fastestBeat) ways.push_back({period, softly, spread});
+    std::vector<PulseCandidate> followed(ways.size());
+    const auto follow = [&](std::size_t w) {
+        if (task.stopped()) return;
+        const auto& [period, softly, spread] = ways[w];
+        const PulseTrack track = trackPulse(softly ? soft : activation, song.onsets.rate, period, {.changeSpread = spread, .periodSpread = spread < 0.01 ? 0.03 : 0.25});
+        PulseCandidate& c = followed[w];
+        for (double f : alignedBeats(song.onsets, track.frames)) c.beats.push_back(song.onsets.secondsOf(f));
+        c.beats = withinSound(song, c.beats);
+        c.period = track.period;
+        c.trackScore = track.score;
+        c.loose = spread > 0.01;
+        c.soft = softly;
+    };
+    inParallel(ways.size(), follow, [&](std::size_t w) { task.report(static_cast<double>(w) / static_cast<double>(ways.size())); });
+    if (task.stopped()) return {};
+    for (const PulseCandidate& c : followed) {
+        if (c.beats.size() < fewestBeats) continue;
+        const bool twin = std::any_of(out.begin(), out.end(), [&](const PulseCandidate& other) { return alike(other.beats, c.beats) > 0.95; });
+        if (twin) continue;
+        out.push_back(c);
+        if (c.period < fastestBeat) continue; // part of an eighth later is nowhere
+        for (double part : {0.5, 1.0 / 3, 2.0 / 3, 0.25, 0.75}) {
+            if (c.period < slowestUneven && (part != 0.5 || !only)) continue; // a beat that fast has two parts, and is rare enough to be asked for
+            PulseCandidate later = c;
+            later.later = part;
+            for (std::size_t k = 0; k + 1 < c.beats.size(); ++k) later.beats[k] = c.beats[k] + part * (c.beats[k + 1] - c.beats[k]);
+            later.beats.back() += part * c.period;
+            later.beats = withinSound(song, later.beats);
+            if (later.beats.size() >= fewestBeats) out.push_back(std::move(later));
         }
     }
     return out;
@@ -338,17 +351,20 @@ MetreReadings readMetre(const SongFeatures& song, const Task& task, std::optiona
     MetreReadings all;
     all.pulses = pulseCandidates(song, task.part(0, 0.6), only);
     const TellingMoments telling = tellingMoments(song);
-    for (std::size_t i = 0; i < all.pulses.size(); ++i) {
-        if (task.stopped()) return {};
-        task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size()));
+    std::vector<std::vector<MetreReading>> ofPulse(all.pulses.size());
+    const auto read = [&](std::size_t i) {
+        if (task.stopped()) return;
         const PulseCandidate& pulse = all.pulses[i];
         const PulseEvidence e = evidenceOf(song, pulse, telling);
         for (const BarKind& kind : barKinds()) {
             const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : only || pulse.period >= fastestBeat;
-            if (fits) addReading(e, pulse, i, kind, all.readings);
+            if (fits) addReading(e, pulse, i, kind, ofPulse[i]);
         }
-    }
-    for (MetreReading& r : all.readings) r.score = readingNets(r.cues);
+        for (MetreReading& r : ofPulse[i]) r.score = readingNets(r.cues);
+    };
+    inParallel(all.pulses.size(), read, [&](std::size_t i) { task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size())); });
+    if (task.stopped()) return {};
+    for (auto& readings : ofPulse) std::move(readings.begin(), readings.end(), std::back_inserter(all.readings));
     std::stable_sort(all.readings.begin(), all.readings.end(), [](const MetreReading& a, const MetreReading& b) { return a.score > b.score; });
     return all;
 }

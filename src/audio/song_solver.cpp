@@ -175,7 +175,8 @@ private:
         }
         if (!chosen) return noPulse();
         m_reading = *chosen;
-        m_pulse = refinedPulse(m_song.features, all->pulses[chosen->pulse]);
+        const bool likeliest = all == &m_song.metre && chosen->pulse == m_song.metre.readings.front().pulse;
+        m_pulse = likeliest ? m_song.refined : refinedPulse(m_song.features, all->pulses[chosen->pulse]);
         for (std::size_t b : m_pulse.held) m_held.push_back(m_pulse.beats[b]);
         m_parts = partsOf(m_pulse, *chosen);
         m_threes = m_parts == 3;
@@ -357,6 +358,7 @@ Result<HeardSong> hearSong(SongFeatures features, const Task& task) {
     HeardSong song;
     song.features = std::move(features);
     song.metre = readMetre(song.features, task);
+    if (!song.metre.readings.empty()) song.refined = refinedPulse(song.features, song.metre.pulses[song.metre.readings.front().pulse]);
     song.pulse = hasPulse(song.features);
     if (task.stopped()) return fail(ErrorCode::Cancelled, "The analysis was stopped.");
     return song;

@@ -16,7 +16,8 @@ namespace lc {
 struct HeardSong {
     SongFeatures features;
     MetreReadings metre;
-    bool pulse = true; ///< nothing is counted without one, unless a person states a tempo or a beat
+    PulseCandidate refined; ///< the likeliest reading's pulse, followed once more; it is taken by most solutions
+    bool pulse = true;      ///< nothing is counted without one, unless a person states a tempo or a beat
 };
 
 /// What the analysis makes of a song.
