@@ -1,4 +1,5 @@
 #include "support/audio_support.h"
+#include "support/bar_support.h"
 #include "support/core_support.h"
 
 #include "audio/bar_path.h"
@@ -9,6 +10,7 @@
 #include <map>
 
 using namespace lc;
+using lc::test::onesOf;
 
 namespace {
 
@@ -23,16 +25,6 @@ std::vector<double> evidence(std::size_t beats, const std::vector<std::size_t>& 
 std::vector<std::size_t> every(std::size_t from, std::size_t step, std::size_t to) {
     std::vector<std::size_t> out;
     for (std::size_t b = from; b < to; b += step) out.push_back(b);
-    return out;
-}
-
-std::vector<std::size_t> onesOf(const BarPath& path) {
-    std::vector<std::size_t> out;
-    std::size_t b = path.pickup;
-    for (int length : path.lengths) {
-        out.push_back(b);
-        b += static_cast<std::size_t>(length);
-    }
     return out;
 }
 

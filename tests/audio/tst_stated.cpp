@@ -1,4 +1,5 @@
 // What a person stated, sorted; and how pulse and bars follow it, on made-up pulses.
+#include "support/bar_support.h"
 #include "support/core_support.h"
 
 #include "audio/stated_facts.h"
@@ -10,6 +11,7 @@
 #include <cmath>
 
 using namespace lc;
+using lc::test::onesOf;
 
 namespace {
 
@@ -25,16 +27,6 @@ std::vector<double> clearOnes(std::size_t beats, std::size_t usual, std::size_t 
     std::vector<double> one(beats, -strength);
     for (std::size_t b = first; b < beats; b += usual) one[b] = strength;
     return one;
-}
-
-std::vector<std::size_t> startsOf(const BarPath& path) {
-    std::vector<std::size_t> out;
-    std::size_t beat = path.pickup;
-    for (int length : path.lengths) {
-        out.push_back(beat);
-        beat += static_cast<std::size_t>(length);
-    }
-    return out;
 }
 
 const Metre three{3, 4, {}}, four{4, 4, {}};
@@ -94,7 +86,7 @@ private Q_SLOTS:
         const auto one = clearOnes(64, 4, 0, 0.5); // faintly heard
         const auto path = solveBars(followedOnes(one, 4, {}, {}, {2, 58}), 4);
         QVERIFY(path.has_value());
-        for (std::size_t start : startsOf(*path)) QCOMPARE(start % 4, std::size_t{2});
+        for (std::size_t start : onesOf(*path)) QCOMPARE(start % 4, std::size_t{2});
     }
     /// One statement against bars that are clear all around it is an odd bar there, not a shift of the song.
     void oneAgainstClearBarsIsAnOddBar() {
@@ -103,7 +95,7 @@ private Q_SLOTS:
         known.ones = {30};
         const auto path = solveBars(followedOnes(one, 4, {}, {}, {30}), 4, {}, known);
         QVERIFY(path.has_value());
-        const auto starts = startsOf(*path);
+        const auto starts = onesOf(*path);
         QVERIFY(std::find(starts.begin(), starts.end(), std::size_t{30}) != starts.end());
         std::size_t asHeard = 0;
         for (std::size_t start : starts) asHeard += start % 4 == 0;
@@ -119,7 +111,7 @@ private Q_SLOTS:
             known.ones = {a, b};
             const auto path = solveBars(followedOnes(one, static_cast<int>(usual), {}, {}, {a, b}), static_cast<int>(usual), {}, known);
             RC_ASSERT(path.has_value());
-            const auto starts = startsOf(*path);
+            const auto starts = onesOf(*path);
             for (std::size_t place : {a, b}) RC_ASSERT(std::find(starts.begin(), starts.end(), place) != starts.end());
             for (std::size_t k = 0; k + 1 < starts.size(); ++k) // the last bar may be cut off by the song's end
                 if (path->lengths[k] != static_cast<int>(usual) && k > 0) RC_ASSERT(starts[k] + 3 * usual > a && starts[k] <= b);
