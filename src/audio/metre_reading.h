@@ -19,7 +19,7 @@ struct PulseCandidate {
     bool loose = false;         ///< followed with the freedom of rubato
     bool soft = false;          ///< followed by soft onsets
     std::vector<double> beats;  ///< seconds
-    std::vector<std::size_t> held = {}; ///< indices of beats that are held, ascending; only refinedPulse() finds them
+    std::vector<double> held = {}; ///< seconds at which beats that are held begin, ascending; only refinedPulse() finds them
 };
 
 /// What speaks for a reading; the meaning of each is beside its name in the .cpp.

@@ -14,11 +14,13 @@ constexpr std::ptrdiff_t reach = 8; // bars before and after whose cues speak to
 #include "audio/phrase_net.inc"
 
 constexpr std::size_t longest = 24;
+constexpr double endsEarly = 0.3; // of its price: what a short last phrase costs
 constexpr double saidByLengths = 0.45; // of the odds of any bar: that starts are rare the prices of lengths say too; tuned on styles left out
 
 } // namespace
 
-double phraseLengthPrice(std::size_t bars) {
+double phraseLengthPrice(std::size_t bars, bool last) {
+    if (last && bars < 8) return endsEarly * phraseLengthPrice(bars, false); // songs fade
     switch (bars) {
     case 8: return 0.3;
     case 4: return 1.6;
@@ -65,9 +67,9 @@ std::vector<std::size_t> solvePhrases(const std::vector<double>& starts, const P
         if (k < n && state[k] == Not) continue;
         for (std::size_t start = lastMust; start < k; ++start) {
             const std::size_t length = k - start;
-            const bool last = k == n; // the last phrase may be any length: songs fade
+            const bool last = k == n;
             if (length > longest && start != lastMust) continue;
-            const double price = phraseLengthPrice(length) * (last && length < 8 ? 0.3 : 1.0) + (length > longest ? 1000.0 : 0.0);
+            const double price = phraseLengthPrice(length, last) + (length > longest ? 1000.0 : 0.0);
             const double score = best[start] + (last ? 0 : starts[k]) - price;
             if (score > best[k]) {
                 best[k] = score;

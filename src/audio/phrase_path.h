@@ -13,8 +13,8 @@ namespace lc {
 [[nodiscard]] std::vector<double> phraseStarts(const std::vector<PhraseCues>& cues);
 
 /// What a phrase of so many bars (1 or more) costs against the evidence for its start: −0.7 times the logarithm of how common the
-/// length is, by the development half and, for what it has not, by guess.
-[[nodiscard]] double phraseLengthPrice(std::size_t bars);
+/// length is, by the development half and, for what it has not, by guess; less for a short one that is the song's last.
+[[nodiscard]] double phraseLengthPrice(std::size_t bars, bool last);
 
 /// What is known of the phrases for certain, in bars.
 struct PhraseConstraints {

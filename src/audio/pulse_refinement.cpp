@@ -59,6 +59,7 @@ PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& puls
     std::size_t staying = 0;
     const std::vector<double> aligned = alignedBeats(onsets, track.frames);
     std::size_t nextHeld = 0;
+    std::vector<std::size_t> heldBeats;
     for (std::size_t b = 0; b < aligned.size(); ++b) {
         double at = onsets.secondsOf(aligned[b]);
         const auto after = std::lower_bound(pulse.beats.begin(), pulse.beats.end(), at);
@@ -71,10 +72,13 @@ PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& puls
         const bool held = nextHeld < track.held.size() && track.held[nextHeld] == b;
         if (held) ++nextHeld;
         if (at < pulse.beats.front() - 0.25 * pulse.period || at > pulse.beats.back() + 1.2 * pulse.period) continue;
-        if (held) out.held.push_back(out.beats.size());
+        if (held) heldBeats.push_back(out.beats.size());
         out.beats.push_back(at);
     }
-    if (out.beats.size() < 8 || static_cast<double>(staying) < stays * static_cast<double>(pulse.beats.size())) out = pulse;
+    if (out.beats.size() < 8 || static_cast<double>(staying) < stays * static_cast<double>(pulse.beats.size())) {
+        out = pulse;
+        heldBeats.clear();
+    }
     if (out.soft || out.loose) swayPulse(song, out.beats);
     if (out.soft) { // what swells begins before it is loud
         std::vector<double> frames;
@@ -83,6 +87,7 @@ PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& puls
         if (shift < 0)
             for (double& at : out.beats) at += shift;
     }
+    for (std::size_t b : heldBeats) out.held.push_back(out.beats[b]);
     return out;
 }
 

@@ -223,6 +223,20 @@ private:
         });
     }
 
+    /// How well the silence holds so many beats, by the tempo around it: a logarithm of odds, 0 where it fits exactly.
+    double fit(const Stop& stop, int beats) const {
+        constexpr std::size_t around = 8; // beats on either side
+        constexpr double spread = 0.08;   // of ln: how freely bands come back from a stop (common practice, no source)
+        const std::size_t first = nearestBeat(m_d.map, stop.start), last = nearestBeat(m_d.map, stop.end), n = m_d.map.beats.size();
+        std::vector<double> lengths;
+        for (std::size_t b = first > around ? first - around : 0; b + 1 < std::min(n, last + around); ++b)
+            if (b < first || b >= last) lengths.push_back(m_d.map.beats[b + 1].time - m_d.map.beats[b].time);
+        if (lengths.empty()) return 0;
+        std::nth_element(lengths.begin(), lengths.begin() + static_cast<std::ptrdiff_t>(lengths.size() / 2), lengths.end());
+        const double away = std::log((stop.end - stop.start) / beats / lengths[lengths.size() / 2]) / spread;
+        return -0.5 * away * away;
+    }
+
     void stops() {
         for (const Stop& stop : m_d.map.stops) {
             const bool known = std::any_of(m_d.facts.begin(), m_d.facts.end(), [&](const SongFact& f) {
@@ -233,8 +247,8 @@ private:
             const auto with = [&](int beats) { return StopFact{stop.start, stop.end, beats}; };
             const std::string here = "a stop of " + std::to_string(stop.beats) + ", the pulse goes on";
             std::vector<Other> others;
-            if (stop.beats > 2) others.push_back({"a stop of " + std::to_string(stop.beats - 1), -2.0, {with(stop.beats - 1)}});
-            others.push_back({"a stop of " + std::to_string(stop.beats + 1), -2.2, {with(stop.beats + 1)}});
+            for (int beats : {stop.beats - 1, stop.beats + 1})
+                if (beats > 0) others.push_back({"a stop of " + std::to_string(beats), fit(stop, beats) - fit(stop, stop.beats), {with(beats)}});
             add(stop.start, stop.end, "how long the silence is", here, {with(stop.beats)}, std::move(others), 0.3);
         }
     }
@@ -244,8 +258,9 @@ private:
         double sum = 0;
         std::size_t bar = first;
         for (std::size_t bars : lengths) {
-            sum += (bar == first ? 0 : m_d.phraseEvidence[bar]) - phraseLengthPrice(bars);
+            sum += bar == first ? 0 : m_d.phraseEvidence[bar];
             bar += bars;
+            sum -= phraseLengthPrice(bars, bar == m_d.phraseEvidence.size());
         }
         return sum;
     }

@@ -177,7 +177,6 @@ private:
         m_reading = *chosen;
         const bool likeliest = all == &m_song.metre && chosen->pulse == m_song.metre.readings.front().pulse;
         m_pulse = likeliest ? m_song.refined : refinedPulse(m_song.features, all->pulses[chosen->pulse]);
-        for (std::size_t b : m_pulse.held) m_held.push_back(m_pulse.beats[b]);
         m_parts = partsOf(m_pulse, *chosen);
         m_threes = m_parts == 3;
         if (m_stated.metre && !fitsMetre(m_reading)) { // a metre that no reading has: its bars on the likeliest pulse
@@ -237,7 +236,7 @@ private:
             const double strength = m_song.features.at(m_song.features.flux, beats[i]);
             const double confidence = std::clamp(strength / (1 + strength), 0.05, 1.0);
             const double usualLength = usualBeatAround(beats, i);
-            const bool held = next - beats[i] > heldFrom * usualLength && std::any_of(m_held.begin(), m_held.end(), [&](double t) { return std::abs(t - beats[i]) < sameBeat; });
+            const bool held = next - beats[i] > heldFrom * usualLength && std::any_of(m_pulse.held.begin(), m_pulse.held.end(), [&](double t) { return std::abs(t - beats[i]) < sameBeat; });
             const double part = (held ? usualLength : next - beats[i]) / parts; // in a held beat the parts keep the tempo, back from its end
             for (int k = 0; k < parts; ++k) m_map.beats.push_back({k == 0 ? beats[i] : next - (parts - k) * part, confidence, false});
             if (held) m_map.fermatas.push_back({beats[i], parts == 1 ? next : next - (parts - 1) * part, part});
@@ -344,7 +343,6 @@ private:
     PulseCandidate m_pulse;
     std::size_t m_parts = 1; ///< beats of the map in a beat of the pulse
     bool m_threes = false;
-    std::vector<double> m_held;     ///< where a beat that is held was heard to begin
     std::vector<double> m_one;      ///< evidence for a 1 on each beat of the pulse, following what was stated
     std::vector<double> m_heardOne; ///< … as it was heard
     BarConstraints m_known;

@@ -77,26 +77,34 @@ double slipFrom(const std::vector<double>& beats, std::size_t b) {
 /// Where a pulse slipped by a part of a beat over a few beats, everything up to there stands beside the music, and a stated place
 /// says so: the beats from one slip to the next (or to the song's end) move by what it says, and the slip is closed. False, and
 /// nothing moved, where no slip near fits what was said.
-bool closeSlip(std::vector<double>& beats, double at) {
+/// A beat that is held is none.
+bool closeSlip(PulseCandidate& pulse, double at) {
+    std::vector<double>& beats = pulse.beats;
     if (beats.size() < 2 * slipWithin + 2) return false;
     const std::size_t beat = nearest(beats, at);
     const double move = at - beats[beat], length = lengthAround(beats, beat);
-    const auto closes = [&](double slip, double part) { return slip != 0 && std::abs(std::remainder(slip + part, 1.0)) < slipFits; };
+    const auto closes = [&](std::size_t b, double part) {
+        if (std::any_of(pulse.held.begin(), pulse.held.end(), [&](double t) { return t > beats[b] - agrees && t < beats[b + slipWithin] - agrees; })) return false;
+        const double slip = slipFrom(beats, b);
+        return slip != 0 && std::abs(std::remainder(slip + part, 1.0)) < slipFits;
+    };
     std::size_t first = 0, last = beats.size() - 1; // of those that move
     bool before = false, after = false;
     for (std::size_t b = beat >= slipWithin ? beat - slipWithin + 1 : 0; b-- > 0 && !before;)
-        if (closes(slipFrom(beats, b), move / length)) {
+        if (closes(b, move / length)) {
             while (b > 0 && std::abs(slipFrom(beats, b - 1)) > std::abs(slipFrom(beats, b))) --b; // the whole slip
             before = true;
             first = b + slipWithin;
         }
     for (std::size_t b = beat; b + slipWithin < beats.size() && !after; ++b)
-        if (closes(slipFrom(beats, b), -move / length)) {
+        if (closes(b, -move / length)) {
             while (b + 1 + slipWithin < beats.size() && std::abs(slipFrom(beats, b + 1)) > std::abs(slipFrom(beats, b))) ++b;
             after = true;
             last = b;
         }
     if (!before && !after) return false;
+    for (double& t : pulse.held)
+        if (t > beats[first] - agrees && t < beats[last] + agrees) t += move;
     const std::vector<double> old = beats;
     beats.clear();
     const auto fill = [&](double from, double to) { // beats between two that stay
@@ -150,7 +158,7 @@ void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::siz
     };
     if (parts == 1) lean(song, stated.places, pulse);
     for (double at : stated.places)
-        if (missed(pulse.beats, at)) closeSlip(pulse.beats, at);
+        if (missed(pulse.beats, at)) closeSlip(pulse, at);
     std::vector<double> missedPlaces;
     for (double at : stated.places)
         if (missed(pulse.beats, at)) missedPlaces.push_back(at);

@@ -5,9 +5,9 @@
 
 namespace lc {
 
-/// A beat near a stated place leans to it, and those around it less. A pulse that has no beat near where one was stated is followed
-/// again through all stated places: where it slipped by half a beat, one statement brings the whole stretch back, as far as where
-/// the two ways meet again. `parts`: beats of the map in one of the pulse (1 or 3). Left as it is where
+/// A beat near a stated place leans to it, and those around it less. Where the pulse slipped by a part of a beat, one statement brings
+/// the whole stretch back and closes the slip. Else a pulse that has no beat near where one was stated is followed again through all
+/// stated places, as far as where the two ways meet again. `parts`: beats of the map in one of the pulse (1 or 3). Left as it is where
 /// that brings no stated place nearer.
 void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::size_t parts, PulseCandidate& pulse);
 

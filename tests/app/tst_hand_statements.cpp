@@ -10,7 +10,6 @@
 #include <QLineEdit>
 #include <QSettings>
 #include <QSpinBox>
-#include <QStandardPaths>
 
 using namespace lc;
 using namespace lc::app;
@@ -40,11 +39,7 @@ class HandStatementsTest : public QObject {
 
 private Q_SLOTS:
     void initTestCase() {
-        QStandardPaths::setTestModeEnabled(true);
-        QCoreApplication::setOrganizationName("lift-count-hand-test");
-        QCoreApplication::setApplicationName("lift-count-hand-test");
-        QVERIFY(Theme::loadFonts());
-        QSettings().clear();
+        prepareProgram("lift-count-hand-test");
         m_rig = std::make_unique<WindowRig>();
         m_rig->window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(m_rig->session->heardSong(), 60000);

@@ -18,7 +18,6 @@
 #include <QLineEdit>
 #include <QSettings>
 #include <QSpinBox>
-#include <QStandardPaths>
 #include <QTemporaryDir>
 
 using namespace lc;
@@ -57,12 +56,7 @@ class ListenWindowTest : public QObject {
 
 private Q_SLOTS:
     void initTestCase() {
-        QStandardPaths::setTestModeEnabled(true);
-        QCoreApplication::setOrganizationName("lift-count-listen-test");
-        QCoreApplication::setApplicationName("lift-count-listen-test");
-        QVERIFY(Theme::loadFonts());
-        installStripsAccessibility();
-        QSettings().clear();
+        prepareProgram("lift-count-listen-test");
     }
     void init() { QSettings().clear(); }
 

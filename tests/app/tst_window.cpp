@@ -12,7 +12,6 @@
 #include <QMimeData>
 #include <QProcess>
 #include <QSettings>
-#include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTimer>
 
@@ -35,12 +34,7 @@ class WindowTest : public QObject {
 
 private Q_SLOTS:
     void initTestCase() {
-        QStandardPaths::setTestModeEnabled(true);
-        QCoreApplication::setOrganizationName("lift-count-test");
-        QCoreApplication::setApplicationName("lift-count-test");
-        QSettings().clear();
-        QVERIFY(Theme::loadFonts());
-        installStripsAccessibility();
+        prepareProgram("lift-count-test");
     }
 
     void aSongBecomesALandedDanceAndAPrintedSheet() {

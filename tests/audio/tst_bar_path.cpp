@@ -200,7 +200,7 @@ private Q_SLOTS:
                 std::size_t bar = 0;
                 for (std::size_t length : lengths) {
                     const bool last = bar + length == n;
-                    sum += (bar == 0 ? 0 : starts[bar]) - phraseLengthPrice(length) * (last && length < 8 ? 0.3 : 1.0);
+                    sum += (bar == 0 ? 0 : starts[bar]) - phraseLengthPrice(length, false) * (last && length < 8 ? 0.3 : 1.0);
                     bar += length;
                 }
                 return sum;
@@ -220,10 +220,10 @@ private Q_SLOTS:
         QVERIFY(holds);
     }
     void unusualLengthsCostMore() {
-        for (std::size_t bars = 1; bars <= 40; ++bars) QVERIFY(phraseLengthPrice(8) <= phraseLengthPrice(bars));
-        QVERIFY(phraseLengthPrice(4) < phraseLengthPrice(5));
-        QVERIFY(phraseLengthPrice(16) < phraseLengthPrice(15));
-        QVERIFY(2 * phraseLengthPrice(8) < phraseLengthPrice(16)); // without any sign, eight and eight
+        for (std::size_t bars = 1; bars <= 40; ++bars) QVERIFY(phraseLengthPrice(8, false) <= phraseLengthPrice(bars, false));
+        QVERIFY(phraseLengthPrice(4, false) < phraseLengthPrice(5, false));
+        QVERIFY(phraseLengthPrice(16, false) < phraseLengthPrice(15, false));
+        QVERIFY(2 * phraseLengthPrice(8, false) < phraseLengthPrice(16, false)); // without any sign, eight and eight
     }
     void returningPhrasesHaveTheSameLetter() {
         // bars alike within two kinds of phrase, 0 and 1, and with nothing in between

@@ -112,15 +112,33 @@ private Q_SLOTS:
         song.facts.emplace_back(BarFact{song.barStart(bar), 2, {}});
         QVERIFY(!about(song.doubts(), "the length of bar"));
     }
-    void aStopIsAskedUntilItIsStated() {
+    /// Four beats of silence at the tempo around are four; four and a half may be four or five.
+    void aStopThatDoesNotFitItsBeatsIsAsked() {
         MadeUp song("intro 16 | verse 32 | chorus 32 | ending 16");
-        const Seconds from = song.map.beats[40].time, to = song.map.beats[44].time;
+        const Seconds from = song.map.beats[40].time;
+        song.map.stops = {{from, song.map.beats[44].time, 4}};
+        QVERIFY(!about(song.doubts(), "how long the silence is"));
+        for (std::size_t b = 41; b < song.map.beats.size(); ++b) song.map.beats[b].time += 0.25 * std::min(1.0, (static_cast<double>(b) - 40) / 4);
+        const Seconds to = song.map.beats[44].time;
         song.map.stops = {{from, to, 4}};
         const auto doubt = about(song.doubts(), "how long the silence is");
-        if (doubt) // asked only where another length is nearly as likely
-            for (const DoubtReading& reading : doubt->readings) QVERIFY(std::holds_alternative<StopFact>(reading.facts.at(0)));
+        QVERIFY(doubt.has_value());
+        QCOMPARE(readingsOf(*doubt), "a stop of 4, the pulse goes on; a stop of 5");
+        QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{StopFact{from, to, 5}}));
+        QVERIFY(std::abs(doubt->readings[0].share - 0.5) < 0.1); // ln 1.125 and ln 0.9 are nearly as far from nothing
         song.facts.emplace_back(StopFact{from, to, 4});
         QVERIFY(!about(song.doubts(), "how long the silence is"));
+    }
+    /// The song's last phrase may be short at little cost, here as where phrases are cut.
+    void aShortEndingIsNoDoubt() {
+        MadeUp song("intro 16 | verse 32 | chorus 32 | ending 12");
+        song.phraseEvidence[20] = 1.2; // of 8 and 3 bars against 11: the ending's price is 0.3 of 4
+        QVERIFY(!about(song.doubts(), "where a phrase starts"));
+        song.map.phrases[2].bars += 3; // as if the last two were one phrase
+        song.map.phrases.pop_back();
+        const auto doubt = about(song.doubts(), "how long a phrase is");
+        QVERIFY(doubt.has_value());
+        QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{PhraseFact{song.barStart(20), std::nullopt}}));
     }
     /// Whatever is asked: shares are of one whole, what is shown comes first and is likeliest, the worst doubt stands first.
     void sharesAreOfOneWholeAndTheWorstStandsFirst() {

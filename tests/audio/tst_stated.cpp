@@ -1,4 +1,5 @@
 // What a person stated, sorted; and how pulse and bars follow it, on made-up pulses.
+#include "support/audio_support.h"
 #include "support/bar_support.h"
 #include "support/core_support.h"
 
@@ -28,6 +29,9 @@ std::vector<double> clearOnes(std::size_t beats, std::size_t usual, std::size_t 
     for (std::size_t b = first; b < beats; b += usual) one[b] = strength;
     return one;
 }
+
+/// What is heard of ticks on the beats of a pulse.
+SongFeatures ticked(const PulseCandidate& pulse) { return songFeatures(test::ticks(pulse.beats, pulse.beats.back() + 1)); }
 
 const Metre three{3, 4, {}}, four{4, 4, {}};
 
@@ -139,6 +143,32 @@ private Q_SLOTS:
         followStatedPlaces({}, Stated({OneFact{31.0}}), 1, pulse);
         for (double t : pulse.beats) QVERIFY2(std::abs(std::remainder(t, 0.5)) < 0.03, qPrintable(QString::number(t)));
         QCOMPARE(pulse.beats.size(), std::size_t{140});
+    }
+    /// A beat that is held lengthens the way as a slip does, and is none.
+    void aHeldBeatIsNoSlip() {
+        PulseCandidate pulse;
+        pulse.period = 0.5;
+        for (int b = 0; b < 100; ++b) pulse.beats.push_back(1 + 0.5 * b + (b > 40 ? 0.75 : 0)); // beat 40 lasts two and a half
+        PulseCandidate known = pulse;
+        known.held = {pulse.beats[40]};
+        const double beside = pulse.beats[60] + 0.25;
+        Stated stated({OneFact{beside}});
+        PulseCandidate told = pulse; // not known to be held: it is closed like a slip
+        followStatedPlaces(ticked(pulse), stated, 1, told);
+        QVERIFY(std::abs(told.beats[nearest(told.beats, 70 * 0.5 + 1.75)] - (70 * 0.5 + 1.75)) > 0.2);
+        followStatedPlaces(ticked(pulse), stated, 1, known);
+        for (std::size_t b = 30; b < 46; ++b) QVERIFY(std::abs(known.beats[nearest(known.beats, pulse.beats[b])] - pulse.beats[b]) < 0.05);
+        QVERIFY(std::abs(known.beats[nearest(known.beats, pulse.beats[90])] - pulse.beats[90]) < 0.05); // it comes back to the music
+    }
+    /// Where nothing slipped, a beat stated half a beat beside is followed there, and the rest of the song keeps its beats.
+    void aLonePlaceChangesNothingFarAway() {
+        const PulseCandidate before = steadyPulse(120, 0.5);
+        PulseCandidate pulse = before;
+        const double beside = before.beats[60] + 0.25;
+        followStatedPlaces(ticked(before), Stated({OneFact{beside}}), 1, pulse);
+        for (std::size_t b = 0; b < before.beats.size(); ++b)
+            if (std::abs(static_cast<double>(b) - 60) > 25) QCOMPARE(pulse.beats[nearest(pulse.beats, before.beats[b])], before.beats[b]);
+        for (std::size_t b = 1; b < pulse.beats.size(); ++b) QVERIFY(pulse.beats[b] > pulse.beats[b - 1]);
     }
     /// The music leans on one beat: it is moved, those around it less and less, and nothing else.
     void aBeatLeansToWhereItWasStated() {

@@ -17,9 +17,21 @@
 
 #include <QLabel>
 #include <QPushButton>
+#include <QSettings>
+#include <QStandardPaths>
 #include <QtTest>
 
 namespace lc::test {
+
+/// Before all tests of a program: fonts, and settings of its own that no test before it left behind.
+inline void prepareProgram(const char* name) {
+    QStandardPaths::setTestModeEnabled(true);
+    QCoreApplication::setOrganizationName(QString::fromLatin1(name));
+    QCoreApplication::setApplicationName(QString::fromLatin1(name));
+    QSettings().clear();
+    QVERIFY(app::Theme::loadFonts());
+    app::installStripsAccessibility();
+}
 
 /// The real window on a silent output whose clock the test moves.
 struct WindowRig {
