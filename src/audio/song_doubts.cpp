@@ -13,6 +13,7 @@ namespace lc {
 namespace {
 
 constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
+constexpr double asLikelyAsNot = 0;    // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 3;
 constexpr std::size_t longestAsOne = 8;    // bars; a phrase of more is asked about
@@ -201,7 +202,7 @@ private:
         const SongSpan part{barStart(run.first), barEnd(run.first + run.count - 1)};
         const Metre heard{run.beats, m_d.map.metre.unit, m_d.map.bars[run.first].grouping};
         add(part.from, part.to, "the metre of bars " + std::to_string(run.first + 1) + " to " + std::to_string(run.first + run.count), "here " + barsOf(heard), {MetreFact{heard, part}},
-            {{"here too " + barsOf(m_d.map.metre), -1.0, {MetreFact{m_d.map.metre, part}}}}, 0.6 * (part.to - part.from) / (m_d.map.end - songStart()));
+            {{"here too " + barsOf(m_d.map.metre), asLikelyAsNot, {MetreFact{m_d.map.metre, part}}}}, 0.6 * (part.to - part.from) / (m_d.map.end - songStart()));
     }
 
     void oddBar(std::size_t b) {
@@ -210,7 +211,7 @@ private:
         const std::string place = "bar " + std::to_string(b + 1) + " has ";
         const int other = m_d.map.metre.beats;
         add(barStart(b), barEnd(b), "the length of bar " + std::to_string(b + 1), place + std::to_string(bar.beats) + (bar.beats == 1 ? " beat" : " beats"),
-            {BarFact{barStart(b), bar.beats, {}}}, {{place + std::to_string(other) + " beats like the others", -1.2, {BarFact{barStart(b), other, {}}}}},
+            {BarFact{barStart(b), bar.beats, {}}}, {{place + std::to_string(other) + " beats like the others", asLikelyAsNot, {BarFact{barStart(b), other, {}}}}},
             0.5 * (m_d.map.end - barStart(b)) / (m_d.map.end - songStart()));
     }
 

@@ -17,6 +17,7 @@
 
 using namespace lc;
 using namespace lc::app;
+using lc::test::prepareProgram;
 using lc::test::WindowRig;
 
 namespace {
