@@ -212,8 +212,9 @@ bool Session::carryNow(const LoadedSong& song) {
     Seconds missing = 0;
     for (const SongSpan& span : carried->missing) missing += span.to - span.from;
     QString sentence = tr("The map was carried over to “%1”.").arg(song.title);
-    if (missing > 0) sentence += tr(" It lacks %1 seconds of the other recording.").arg(std::lround(missing));
-    if (!edit.unmatched.empty()) sentence += tr(" %1 places could not be matched: see the doubts.").arg(edit.unmatched.size());
+    if (missing > 0) sentence += tr(" It lacks %1 s of the other recording.").arg(std::lround(missing));
+    if (edit.unmatched.size() == 1) sentence += tr(" One place could not be matched: see the doubts.");
+    if (edit.unmatched.size() > 1) sentence += tr(" %1 places could not be matched: see the doubts.").arg(edit.unmatched.size());
     if (lost > 0) sentence += tr(" %1 statements about music that is not there were left behind.").arg(lost);
     m_carried = std::move(edit);
     Q_EMIT told(sentence);

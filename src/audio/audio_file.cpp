@@ -90,7 +90,7 @@ Result<DecodedSong> decodeSong(const std::string& path, const Task& task) {
     if (read + rate / 2 < promised) song.warning = shortName(path) + " breaks off: " + std::to_string(read / rate) + " of " +
                                                    std::to_string(promised / rate) + " seconds could be read.";
     if (notNumbers > 0) song.warning = shortName(path) + " has " + std::to_string(notNumbers) + " samples that are not numbers; they are played as silence.";
-    if (rate < lowestRate || rate > highestRate) song.sound = resampled(song.sound, 44100);
+    if (rate < lowestRate || rate > highestRate) song.sound = resampled(std::move(song.sound), 44100);
     const SoundTags tags = file->tags();
     song.title = tags.title.empty() ? fs::path(path).stem().string() : tags.title;
     song.artist = tags.artist;

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <thread>
 
 namespace lc {
 
@@ -19,7 +20,6 @@ double difference(const std::array<float, N>& a, const std::array<float, N>& b) 
     }
     return na > 0 && nb > 0 ? 1 - dot / std::sqrt(na * nb) : 0;
 }
-
 
 /// Weights for the cues of the beats from two before to two after, and a constant.
 struct PlaceModel {
@@ -84,8 +84,10 @@ std::vector<float> peaksAround(const std::vector<float>& function, double rate) 
 SongFeatures songFeatures(const AudioBuffer& mono, const Task& task) {
     SongFeatures song;
     song.seconds = mono.seconds();
-    song.onsets = onsetFunctions(mono, task.part(0, 0.5));
-    if (!task.stopped()) song.spectra = spectralFrames(mono, task.part(0.5, 1));
+    {
+        const std::jthread onsets([&] { song.onsets = onsetFunctions(mono, {{}, task.stop}); }); // the shorter work: the other one tells
+        song.spectra = spectralFrames(mono, task);
+    }
     song.prepare();
     return song;
 }

@@ -1,6 +1,8 @@
 #include "audio/metre_reading.h"
 
+#include "audio/beat_places.h"
 #include "audio/in_parallel.h"
+#include "audio/pulse_activation.h"
 #include "audio/pulse_tracker.h"
 #include "audio/small_net.h"
 

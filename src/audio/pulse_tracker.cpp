@@ -10,247 +10,13 @@ namespace lc {
 
 namespace {
 
-constexpr double fluxWeight = 1.0, complexWeight = 0.7, lowWeight = 0.5, highWeight = 0.3; // tuned on the development half
 constexpr double slowest = 1.45, fastest = 0.72; // of the period that is followed
-constexpr double slowestEnd = 2.1;    // … where the song may slow down to its end
+constexpr double slowestEnd = 2.1;     // … where the song may slow down to its end
 constexpr double slowingSpread = 0.09; // of ln(period) from beat to beat there
 constexpr std::size_t mostPeriods = 40;
-constexpr double harmonyWeight = 1.0;
-constexpr double nearestPeak = 0.045, hardestRise = 0.06, softestRise = 0.16; // seconds
-constexpr double riseToOnset = 0.0; // seconds from the middle of the flux's rise to the onset; median of the development half
 
-std::vector<float> smoothed(const std::vector<float>& in, double spread) {
-    const int reach = static_cast<int>(std::ceil(spread * 3));
-    std::vector<double> kernel;
-    double sum = 0;
-    for (int k = -reach; k <= reach; ++k) {
-        kernel.push_back(std::exp(-0.5 * k * k / (spread * spread)));
-        sum += kernel.back();
-    }
-    std::vector<float> out(in.size(), 0.0F);
-    const auto n = static_cast<int>(in.size());
-    for (int i = 0; i < n; ++i) {
-        double value = 0;
-        for (int k = -reach; k <= reach; ++k)
-            if (i + k >= 0 && i + k < n) value += kernel[static_cast<std::size_t>(k + reach)] * static_cast<double>(in[static_cast<std::size_t>(i + k)]);
-        out[static_cast<std::size_t>(i)] = static_cast<float>(value / sum);
-    }
-    return out;
-}
-
-/// Mean of windowed autocorrelations at lags up to `lags`, each window's own energy taken as one.
-void addAutocorrelation(const std::vector<float>& values, std::size_t window, std::size_t lags, double weight, std::vector<double>& out) {
-    if (values.size() < window / 2) return;
-    int windows = 0;
-    std::vector<double> sum(lags + 1, 0);
-    for (std::size_t from = 0; from + window / 2 < values.size(); from += window / 2) {
-        const std::size_t to = std::min(values.size(), from + window);
-        double mean = 0;
-        for (std::size_t i = from; i < to; ++i) mean += static_cast<double>(values[i]);
-        mean /= static_cast<double>(to - from);
-        std::vector<float> centred(to - from);
-        double energy = 1e-9;
-        for (std::size_t i = from; i < to; ++i) {
-            centred[i - from] = values[i] - static_cast<float>(mean);
-            energy += static_cast<double>(centred[i - from] * centred[i - from]);
-        }
-        for (std::size_t lag = 0; lag <= lags && lag < centred.size(); ++lag) {
-            float dot = 0;
-            for (std::size_t i = lag; i < centred.size(); ++i) dot += centred[i] * centred[i - lag];
-            sum[lag] += static_cast<double>(dot) / energy * static_cast<double>(centred.size()) / static_cast<double>(centred.size() - lag);
-        }
-        ++windows;
-    }
-    for (std::size_t lag = 0; lag <= lags; ++lag) out[lag] += weight * sum[lag] / std::max(1, windows);
-}
-
-} // namespace
-
-namespace {
-
-std::vector<float> onsetSum(const OnsetFunctions& onsets, double spread) {
-    std::vector<float> sum(onsets.size(), 0.0F);
-    for (std::size_t i = 0; i < sum.size(); ++i)
-        sum[i] = static_cast<float>(fluxWeight * static_cast<double>(onsets.flux[i]) + complexWeight * static_cast<double>(onsets.complexDomain[i]) +
-                                    lowWeight * static_cast<double>(onsets.low[i]) + highWeight * static_cast<double>(onsets.high[i]));
-    sum = smoothed(sum, spread * onsets.rate);
-    for (float& v : sum) v = std::log1p(v); // a crash counts for more than a step, but not for ten
-    return sum;
-}
-
-void takeMeanAway(std::vector<float>& values, double rate) {
-    const std::vector<float> mean = smoothed(values, rate * 0.4);
-    for (std::size_t i = 0; i < values.size(); ++i) values[i] -= mean[i];
-}
-
-} // namespace
-
-std::vector<float> pulseActivation(const OnsetFunctions& onsets) {
-    std::vector<float> sum = onsetSum(onsets, 0.007);
-    takeMeanAway(sum, onsets.rate);
-    return sum;
-}
-
-std::vector<float> softActivation(const OnsetFunctions& onsets, const SpectralFrames& spectra) {
-    std::vector<float> sum = onsetSum(onsets, 0.04);
-    // How much the pitch classes differ between the 160 ms before and after, every 20 ms.
-    std::vector<double> change(spectra.frames.size(), 0);
-    double square = 1e-12;
-    for (std::size_t i = 0; i < change.size(); ++i) {
-        const double at = static_cast<double>(i) * spectra.step;
-        change[i] = spectra.pitchRise(at, 0.16);
-        square += change[i] * change[i];
-    }
-    const double scale = std::sqrt(static_cast<double>(std::max<std::size_t>(1, change.size())) / square);
-    for (std::size_t i = 0; i < sum.size(); ++i) {
-        const double at = onsets.secondsOf(static_cast<double>(i)) / spectra.step;
-        const auto k = static_cast<std::size_t>(at);
-        if (k + 1 < change.size()) sum[i] += static_cast<float>(harmonyWeight * std::log1p(scale * (change[k] + (at - static_cast<double>(k)) * (change[k + 1] - change[k]))));
-    }
-    takeMeanAway(sum, onsets.rate);
-    return sum;
-}
-
-std::vector<double> swayedBeats(const std::vector<float>& activation, const std::vector<double>& beats, double swaySpread) {
-    if (beats.size() < 4) return beats;
-    constexpr double farthest = 0.16; // of a beat: an eighth of a swung one stays out of reach
-    std::vector<double> gaps;
-    for (std::size_t i = 1; i < beats.size(); ++i) gaps.push_back(beats[i] - beats[i - 1]);
-    std::nth_element(gaps.begin(), gaps.begin() + static_cast<std::ptrdiff_t>(gaps.size() / 2), gaps.end());
-    const double period = gaps[gaps.size() / 2];
-    const int reach = std::max(1, static_cast<int>(std::lround(farthest * period)));
-    const auto states = static_cast<std::size_t>(2 * reach + 1);
-    std::vector<float> price(2 * states, 0.0F); // of the difference between the moves of neighbours
-    for (std::size_t d = 0; d < price.size(); ++d) {
-        const double part = static_cast<double>(d) / period / swaySpread;
-        price[d] = static_cast<float>(0.5 * part * part);
-    }
-    const auto n = static_cast<int>(activation.size());
-    std::vector<float> best(states, 0.0F), next(states);
-    std::vector<std::int16_t> from(beats.size() * states, 0);
-    for (std::size_t b = 0; b < beats.size(); ++b) {
-        for (std::size_t s = 0; s < states; ++s) {
-            float score = b == 0 ? 0.0F : -std::numeric_limits<float>::infinity();
-            for (std::size_t f = 0; b > 0 && f < states; ++f)
-                if (const float candidate = best[f] - price[s > f ? s - f : f - s]; candidate > score) {
-                    score = candidate;
-                    from[b * states + s] = static_cast<std::int16_t>(f);
-                }
-            const int frame = static_cast<int>(std::lround(beats[b])) + static_cast<int>(s) - reach;
-            next[s] = score + (frame >= 0 && frame < n ? activation[static_cast<std::size_t>(frame)] : 0.0F);
-        }
-        std::swap(best, next);
-    }
-    std::vector<double> out = beats;
-    auto s = static_cast<std::size_t>(std::max_element(best.begin(), best.end()) - best.begin());
-    for (std::size_t b = beats.size(); b-- > 0;) {
-        out[b] += static_cast<double>(s) - reach;
-        s = static_cast<std::size_t>(from[b * states + s]);
-    }
-    for (std::size_t b = 1; b < out.size(); ++b) out[b] = std::max(out[b], out[b - 1] + 1);
-    return out;
-}
-
-double riseAround(const OnsetFunctions& onsets, const std::vector<double>& beats, double share) {
-    // The mean course of the flux around the beats, every half frame.
-    const auto frames = [&](double seconds) { return static_cast<int>(std::lround(seconds * onsets.rate * 2)); };
-    const int reach = frames(softestRise + nearestPeak);
-    std::vector<double> course;
-    for (int lag = -reach; lag <= reach; ++lag) {
-        double sum = 0;
-        for (double beat : beats) {
-            const double at = beat + 0.5 * lag;
-            if (at < 0) continue;
-            const auto i = static_cast<std::size_t>(at);
-            if (i + 1 >= onsets.size()) continue;
-            const double part = at - static_cast<double>(i);
-            sum += (1 - part) * std::log1p(static_cast<double>(onsets.flux[i])) + part * std::log1p(static_cast<double>(onsets.flux[i + 1]));
-        }
-        course.push_back(sum);
-    }
-    int peak = reach;
-    for (int k = reach - frames(nearestPeak); k <= reach + frames(nearestPeak); ++k)
-        if (course[static_cast<std::size_t>(k)] > course[static_cast<std::size_t>(peak)]) peak = k;
-    int foot = peak;
-    for (int k = peak; k > std::max(0, peak - frames(share < 0.5 ? softestRise : hardestRise)); --k)
-        if (course[static_cast<std::size_t>(k)] < course[static_cast<std::size_t>(foot)]) foot = k;
-    const double wanted = (1 - share) * course[static_cast<std::size_t>(foot)] + share * course[static_cast<std::size_t>(peak)];
-    int k = peak;
-    while (k > foot && course[static_cast<std::size_t>(k)] > wanted) --k;
-    const double below = course[static_cast<std::size_t>(k)], above = course[static_cast<std::size_t>(std::min(k + 1, 2 * reach))];
-    return 0.5 * (k - reach + (above > below ? (wanted - below) / (above - below) : 0));
-}
-
-std::vector<double> alignedBeats(const OnsetFunctions& onsets, const std::vector<double>& beats) {
-    if (beats.size() < 4) return beats;
-    const double shift = riseAround(onsets, beats, 0.5) + riseToOnset * onsets.rate;
-    std::vector<double> out = beats;
-    constexpr int around = 4;
-    const double straight = 0.020 * onsets.rate; // beyond it the neighbours do not share a tempo
-    const auto n = static_cast<int>(beats.size());
-    for (int i = 0; i < n; ++i) {
-        const int from = std::max(0, i - around), to = std::min(n - 1, i + around);
-        const double count = to - from + 1;
-        double sx = 0, sy = 0, sxx = 0, sxy = 0;
-        for (int m = from; m <= to; ++m) {
-            const double y = beats[static_cast<std::size_t>(m)];
-            sx += m; sy += y; sxx += static_cast<double>(m) * m; sxy += m * y;
-        }
-        const double slope = (count * sxy - sx * sy) / (count * sxx - sx * sx);
-        const double offset = (sy - slope * sx) / count;
-        double worst = 0;
-        for (int m = from; m <= to; ++m) worst = std::max(worst, std::abs(beats[static_cast<std::size_t>(m)] - offset - slope * m));
-        if (count >= 5 && worst < straight) out[static_cast<std::size_t>(i)] = offset + slope * i;
-    }
-    for (double& beat : out) beat += shift;
-    return out;
-}
-
-std::vector<double> pulsePeriods(const OnsetFunctions& onsets, std::size_t most) {
-    // Half the rate is enough for periods and a quarter of the work.
-    const auto halved = [](const std::vector<float>& in) {
-        std::vector<float> out(in.size() / 2);
-        for (std::size_t i = 0; i < out.size(); ++i) out[i] = std::log1p(in[2 * i] + in[2 * i + 1]);
-        return out;
-    };
-    const double rate = onsets.rate / 2;
-    const auto lags = static_cast<std::size_t>(6.5 * rate);
-    std::vector<double> sum(lags + 2, 0);
-    const auto window = static_cast<std::size_t>(12 * rate);
-    addAutocorrelation(smoothed(halved(onsets.flux), 1.0), window, lags, 1.0, sum);
-    addAutocorrelation(smoothed(halved(onsets.complexDomain), 1.0), window, lags, 0.6, sum);
-    addAutocorrelation(smoothed(halved(onsets.low), 1.0), window, lags, 0.6, sum);
-    // A period is as strong as its first four multiples together.
-    std::vector<std::pair<double, double>> peaks;
-    const auto at = [&](double lag) {
-        const auto i = static_cast<std::size_t>(lag);
-        if (i + 1 >= sum.size()) return 0.0;
-        return sum[i] + (lag - static_cast<double>(i)) * (sum[i + 1] - sum[i]);
-    };
-    const auto comb = [&](double lag) { return at(lag) + 0.7 * at(2 * lag) + 0.4 * at(3 * lag) + 0.5 * at(4 * lag); };
-    const double from = 0.12 * rate, to = 1.6 * rate;
-    constexpr double fine = 0.25;
-    for (double lag = from; lag < to; lag += fine) {
-        const double here = comb(lag);
-        if (here <= 0 || here < comb(lag - fine) || here < comb(lag + fine)) continue;
-        if (at(lag) < at(lag - 2) && at(lag) < at(lag + 2)) continue; // only its multiples are strong
-        peaks.emplace_back(here, lag / rate);
-    }
-    std::sort(peaks.begin(), peaks.end(), [](const auto& a, const auto& b) { return a.first != b.first ? a.first > b.first : a.second < b.second; });
-    std::vector<double> out;
-    for (const auto& [strength, period] : peaks) {
-        const bool near = std::any_of(out.begin(), out.end(), [p = period](double other) { return std::abs(std::log(p / other)) < 0.05; });
-        if (!near && out.size() < most) out.push_back(period);
-    }
-    return out;
-}
-
-namespace {
-
-/// Periods on a grid of whole frames and what it costs to go from one to another.
+/// Periods on a grid of whole frames.
 struct PeriodGrid {
-    struct Move { std::size_t from; float cost; };
-
     std::vector<std::ptrdiff_t> periods;
     std::ptrdiff_t step = 1;
 
@@ -261,19 +27,53 @@ struct PeriodGrid {
         const auto longest = std::max(usualLongest, static_cast<std::ptrdiff_t>(std::lround(centre * slowestOf)));
         for (std::ptrdiff_t p = shortest; p <= longest; p += step) periods.push_back(p);
     }
+};
 
-    /// Changes that cost less than 4, by state reached.
-    [[nodiscard]] std::vector<std::vector<Move>> moves(double spreadFaster, double spreadSlower) const {
-        std::vector<std::vector<Move>> out(periods.size());
-        for (std::size_t to = 0; to < periods.size(); ++to)
-            for (std::size_t from = 0; from < periods.size(); ++from) {
-                const double change = std::log(static_cast<double>(periods[to]) / static_cast<double>(periods[from]));
-                const double grain = static_cast<double>(step) / static_cast<double>(periods[to]); // a step of the grid is not a change
-                const double beyond = std::max(0.0, std::abs(change) - 0.5 * grain) / (change > 0 ? spreadSlower : spreadFaster);
-                if (const double cost = 0.5 * beyond * beyond; cost < 4.0) out[to].push_back({from, static_cast<float>(cost)});
-            }
-        return out;
+/// What it costs to go from one period of a grid to another, as diagonals: those from −reach to reach are considered, because
+/// changes that cost 4 are never worth it.
+class PeriodMoves {
+public:
+    PeriodMoves(const PeriodGrid& grid, double spreadFaster, double spreadSlower) : m_states(grid.periods.size()) {
+        const auto cost = [&](std::size_t from, std::size_t to) {
+            const double change = std::log(static_cast<double>(grid.periods[to]) / static_cast<double>(grid.periods[from]));
+            const double grain = static_cast<double>(grid.step) / static_cast<double>(grid.periods[to]); // a step of the grid is not a change
+            const double beyond = std::max(0.0, std::abs(change) - 0.5 * grain) / (change > 0 ? spreadSlower : spreadFaster);
+            return static_cast<float>(0.5 * beyond * beyond);
+        };
+        for (std::size_t to = 0; to < m_states; ++to)
+            for (std::size_t from = 0; from < m_states; ++from)
+                if (cost(from, to) < dearest) m_reach = std::max(m_reach, from > to ? from - to : to - from);
+        m_costs.assign((2 * m_reach + 1) * m_states, std::numeric_limits<float>::infinity());
+        for (std::size_t to = 0; to < m_states; ++to)
+            for (std::size_t from = 0; from < m_states; ++from)
+                if (const float c = cost(from, to); c < dearest) m_costs[(from + m_reach - to) * m_states + to] = c;
     }
+
+    [[nodiscard]] std::size_t reach() const { return m_reach; }
+
+    /// For each state the best score to come from and the state that has it. `scores` has room of `margin` (at least reach()) on
+    /// either side, filled with −infinity.
+    void enter(const float* scores, std::size_t margin, float* best, std::int32_t* from) const {
+        std::fill(best, best + m_states, -std::numeric_limits<float>::infinity());
+        std::fill(from, from + m_states, 0);
+        for (std::size_t d = 0; d <= 2 * m_reach; ++d) {
+            const float* cost = &m_costs[d * m_states];
+            const float* there = scores + margin + d - m_reach;
+            const auto offset = static_cast<std::int32_t>(d) - static_cast<std::int32_t>(m_reach);
+            for (std::size_t s = 0; s < m_states; ++s) { // without branches, so that the compiler makes vectors of it
+                const float candidate = there[s] - cost[s], old = best[s];
+                const std::int32_t was = from[s], mine = static_cast<std::int32_t>(s) + offset;
+                const std::int32_t better = -static_cast<std::int32_t>(candidate > old); // all bits or none
+                best[s] = candidate > old ? candidate : old;
+                from[s] = was ^ ((was ^ mine) & better);
+            }
+        }
+    }
+
+private:
+    static constexpr float dearest = 4.0F;
+    std::size_t m_states, m_reach = 0;
+    std::vector<float> m_costs; // by diagonal, then by state reached
 };
 
 /// The best place to have begun a held beat of one state, when its end moves on frame by frame: the greatest of
@@ -298,108 +98,159 @@ private:
     std::deque<std::pair<std::ptrdiff_t, float>> m_begins;
 };
 
+/// The path through (frame, period). Only the last beats' scores are kept; of all others where their path came from.
+class PulsePath {
+public:
+    PulsePath(const std::vector<float>& activation, double centre, const PulseFreedom& freedom)
+        : m_activation(activation), m_freedom(freedom), m_centre(centre), m_grid(centre, freedom.slowingFrom ? slowestEnd : slowest), m_states(m_grid.periods.size()),
+          m_frames(static_cast<std::ptrdiff_t>(activation.size())) {}
+
+    [[nodiscard]] bool longEnough() const { return m_frames >= 4 * m_grid.periods.back(); }
+
+    void follow() {
+        const PeriodMoves steady(m_grid, m_freedom.changeSpread, m_freedom.changeSpread);
+        const PeriodMoves slowing = m_freedom.slowingFrom ? PeriodMoves(m_grid, m_freedom.changeSpread, slowingSpread) : steady;
+        const auto slowingFrom = m_freedom.slowingFrom ? static_cast<std::ptrdiff_t>(*m_freedom.slowingFrom) : m_frames;
+        const std::size_t margin = std::max(steady.reach(), slowing.reach());
+        prepare();
+        std::vector<float> here(m_states + 2 * margin, never);
+        std::vector<std::int32_t> origins(m_states);
+        for (std::ptrdiff_t t = 0; t < m_frames; ++t) {
+            arrive(t, here.data() + margin);
+            (t >= slowingFrom ? slowing : steady).enter(here.data(), margin, ringRow(m_entries, t), origins.data());
+            std::uint8_t* from = &m_from[static_cast<std::size_t>(t) * m_states];
+            for (std::size_t s = 0; s < m_states; ++s) from[s] = static_cast<std::uint8_t>(origins[s]);
+        }
+    }
+
+    struct Beats {
+        std::vector<std::ptrdiff_t> frames;
+        std::vector<std::size_t> held; ///< which of them
+        float score = 0;
+    };
+
+    [[nodiscard]] Beats beats() const {
+        Beats out;
+        out.score = m_endScore;
+        std::vector<std::ptrdiff_t> held;
+        std::size_t s = m_endState;
+        for (std::ptrdiff_t t = m_endFrame;;) {
+            out.frames.push_back(t);
+            const std::ptrdiff_t hold = m_freedom.hold ? m_heldFor[static_cast<std::size_t>(t) * m_states + s] : 0;
+            t -= hold > 0 ? hold : m_grid.periods[s];
+            if (t < 0) break;
+            if (hold > 0) held.push_back(t);
+            else s = m_from[static_cast<std::size_t>(t) * m_states + s];
+        }
+        std::reverse(out.frames.begin(), out.frames.end());
+        for (std::size_t b = 0; b < out.frames.size(); ++b)
+            if (std::find(held.begin(), held.end(), out.frames[b]) != held.end()) out.held.push_back(b);
+        return out;
+    }
+
+private:
+    void prepare() {
+        for (std::ptrdiff_t p : m_grid.periods) {
+            const double away = std::log(static_cast<double>(p) / m_centre);
+            m_away.push_back(static_cast<float>(0.5 * away * away / (m_freedom.periodSpread * m_freedom.periodSpread)));
+            m_awaySlowing.push_back(away > 0 ? 0.2F * m_away.back() : m_away.back());
+        }
+        m_slowingFrom = m_freedom.slowingFrom ? static_cast<std::ptrdiff_t>(*m_freedom.slowingFrom) : m_frames;
+        const std::ptrdiff_t longest = m_grid.periods.back();
+        m_ring = static_cast<std::size_t>(longestUntilHeld(longest)) + 1;
+        m_entries.assign(m_ring * m_states, never);
+        m_from.assign(static_cast<std::size_t>(m_frames) * m_states, 0);
+        if (!m_freedom.hold) return;
+        m_scores.assign(m_ring * m_states, never);
+        m_heldFor.assign(static_cast<std::size_t>(m_frames) * m_states, 0);
+        for (std::ptrdiff_t p : m_grid.periods) m_holds.emplace_back(longestUntilHeld(p), std::lround(3.2 * static_cast<double>(p)));
+        m_struck.assign(static_cast<std::size_t>(m_frames) + 1, 0.0F);
+        const auto weight = static_cast<float>(m_freedom.strikesInHold / (0.1 * m_centre));
+        for (std::size_t t = 0; t < m_activation.size(); ++t) m_struck[t + 1] = m_struck[t] + weight * std::max(0.0F, m_activation[t]);
+    }
+
+    static std::ptrdiff_t longestUntilHeld(std::ptrdiff_t period) { return std::lround(1.4 * static_cast<double>(period)); }
+
+    [[nodiscard]] float* ringRow(std::vector<float>& ring, std::ptrdiff_t t) const { return &ring[static_cast<std::size_t>(t) % m_ring * m_states]; }
+
+    /// The best scores of paths whose last beat is at `t`.
+    void arrive(std::ptrdiff_t t, float* here) {
+        const float gain = m_activation[static_cast<std::size_t>(t)];
+        const std::vector<float>& away = t >= m_slowingFrom ? m_awaySlowing : m_away;
+        for (std::size_t s = 0; s < m_states; ++s) {
+            const std::ptrdiff_t before = t - m_grid.periods[s];
+            // A path begins within its first period.
+            here[s] = before < 0 ? gain : ringRow(m_entries, before)[s] + gain - away[s];
+        }
+        if (m_freedom.hold) {
+            arriveHeld(t, here, away);
+            std::copy(here, here + m_states, ringRow(m_scores, t));
+        }
+        if (t < m_frames - m_grid.periods.back()) return;
+        for (std::size_t s = 0; s < m_states; ++s)
+            if (here[s] > m_endScore) {
+                m_endScore = here[s];
+                m_endFrame = t;
+                m_endState = s;
+            }
+    }
+
+    void arriveHeld(std::ptrdiff_t t, float* here, const std::vector<float>& away) {
+        const float gain = m_activation[static_cast<std::size_t>(t)];
+        for (std::size_t s = 0; s < m_states; ++s) {
+            m_holds[s].moveTo(t, [&](std::ptrdiff_t begin) { return ringRow(m_scores, begin)[s] + m_struck[static_cast<std::size_t>(begin) + 1]; });
+            const auto* held = m_holds[s].best();
+            if (!held || t < m_grid.periods[s]) continue;
+            const float score = held->second - m_struck[static_cast<std::size_t>(t)] - static_cast<float>(*m_freedom.hold) + gain - away[s];
+            if (score <= here[s]) continue;
+            here[s] = score;
+            m_heldFor[static_cast<std::size_t>(t) * m_states + s] = static_cast<std::int16_t>(t - held->first);
+        }
+    }
+
+    static constexpr float never = -std::numeric_limits<float>::infinity();
+
+    const std::vector<float>& m_activation;
+    const PulseFreedom& m_freedom;
+    double m_centre;
+    PeriodGrid m_grid;
+    std::size_t m_states;
+    std::ptrdiff_t m_frames;
+    std::ptrdiff_t m_slowingFrom = 0;
+    std::size_t m_ring = 1;
+    std::vector<float> m_away, m_awaySlowing; // what a state costs for being away from the centre
+    std::vector<float> m_entries;             // ring: the best to come from, by the frame that is left and the state that is entered
+    std::vector<float> m_scores;              // ring: of paths that end at a frame, for beats held from there
+    std::vector<std::uint8_t> m_from;         // the state that entry came from
+    std::vector<std::int16_t> m_heldFor;      // frames; 0: not held
+    std::vector<HoldWindow> m_holds;
+    std::vector<float> m_struck;              // what is struck up to a frame
+    float m_endScore = never;
+    std::ptrdiff_t m_endFrame = 0;
+    std::size_t m_endState = 0;
+};
+
+/// The top of the parabola through three values, as a part of a frame from the middle one.
+double topBetween(double before, double here, double after) {
+    const double curve = before - 2 * here + after;
+    return curve < 0 ? std::clamp(0.5 * (before - after) / curve, -0.5, 0.5) : 0;
+}
+
 } // namespace
 
 PulseTrack trackPulse(const std::vector<float>& activation, double rate, double period, const PulseFreedom& freedom) {
     PulseTrack track;
-    const double centre = period * rate;
-    const auto n = static_cast<std::ptrdiff_t>(activation.size());
-    const PeriodGrid grid(centre, freedom.slowingFrom ? slowestEnd : slowest);
-    const std::vector<std::ptrdiff_t>& periods = grid.periods;
-    const std::size_t states = periods.size();
-    const std::ptrdiff_t longest = periods.back();
-    if (n < 4 * longest) return track;
-
-    const auto steadyMoves = grid.moves(freedom.changeSpread, freedom.changeSpread);
-    const auto slowingMoves = freedom.slowingFrom ? grid.moves(freedom.changeSpread, slowingSpread) : steadyMoves;
-    const auto slowingFrom = freedom.slowingFrom ? static_cast<std::ptrdiff_t>(*freedom.slowingFrom) : n;
-    std::vector<float> centreCost(states), slowCost(states);
-    for (std::size_t s = 0; s < states; ++s) {
-        const double away = std::log(static_cast<double>(periods[s]) / centre);
-        centreCost[s] = static_cast<float>(0.5 * away * away / (freedom.periodSpread * freedom.periodSpread));
-        slowCost[s] = away > 0 ? 0.2F * centreCost[s] : centreCost[s];
+    PulsePath path(activation, period * rate, freedom);
+    if (!path.longEnough()) return track;
+    path.follow();
+    const PulsePath::Beats beats = path.beats();
+    track.held = beats.held;
+    for (std::ptrdiff_t t : beats.frames) {
+        const auto at = [&](std::ptrdiff_t frame) { return static_cast<double>(activation[static_cast<std::size_t>(frame)]); };
+        const bool inside = t > 0 && t + 1 < static_cast<std::ptrdiff_t>(activation.size());
+        track.frames.push_back(static_cast<double>(t) + (inside ? topBetween(at(t - 1), at(t), at(t + 1)) : 0));
     }
-    std::vector<HoldWindow> holds;
-    std::vector<float> struck(static_cast<std::size_t>(n) + 1, 0.0F); // what is struck up to a frame
-    if (freedom.hold) {
-        for (std::ptrdiff_t p : periods) holds.emplace_back(std::lround(1.4 * static_cast<double>(p)), std::lround(3.2 * static_cast<double>(p)));
-        for (std::ptrdiff_t t = 0; t < n; ++t)
-            struck[static_cast<std::size_t>(t) + 1] = struck[static_cast<std::size_t>(t)] + static_cast<float>(freedom.strikesInHold / (0.1 * centre)) * std::max(0.0F, activation[static_cast<std::size_t>(t)]);
-    }
-
-    constexpr float never = -std::numeric_limits<float>::infinity();
-    constexpr std::int32_t first = -1;
-    std::vector<float> best(static_cast<std::size_t>(n) * states, never);
-    std::vector<std::int16_t> from(static_cast<std::size_t>(n) * states, first);
-    std::vector<std::int16_t> heldFor(freedom.hold ? static_cast<std::size_t>(n) * states : 0, 0); // frames; 0: not held
-    for (std::ptrdiff_t t = 0; t < n; ++t) {
-        const float gain = activation[static_cast<std::size_t>(t)];
-        float* here = &best[static_cast<std::size_t>(t) * states];
-        std::int16_t* origin = &from[static_cast<std::size_t>(t) * states];
-        const auto& moves = t >= slowingFrom ? slowingMoves : steadyMoves;
-        const auto& away = t >= slowingFrom ? slowCost : centreCost;
-        for (std::size_t s = 0; s < states; ++s) {
-            const std::ptrdiff_t before = t - periods[s];
-            if (freedom.hold) holds[s].moveTo(t, [&](std::ptrdiff_t begin) { return best[static_cast<std::size_t>(begin) * states + s] + struck[static_cast<std::size_t>(begin) + 1]; });
-            if (before < 0) { // a path begins within its first period
-                here[s] = gain;
-                continue;
-            }
-            float score = never;
-            const float* there = &best[static_cast<std::size_t>(before) * states];
-            for (const PeriodGrid::Move& move : moves[s]) {
-                const float candidate = there[move.from] - move.cost;
-                if (candidate > score) {
-                    score = candidate;
-                    origin[s] = static_cast<std::int16_t>(move.from);
-                }
-            }
-            if (freedom.hold)
-                if (const auto* held = holds[s].best(); held) {
-                    const float candidate = held->second - struck[static_cast<std::size_t>(t)] - static_cast<float>(*freedom.hold);
-                    if (candidate > score) {
-                        score = candidate;
-                        origin[s] = static_cast<std::int16_t>(s);
-                        heldFor[static_cast<std::size_t>(t) * states + s] = static_cast<std::int16_t>(t - held->first);
-                    }
-                }
-            here[s] = score + gain - away[s];
-        }
-    }
-    std::ptrdiff_t endFrame = n - 1;
-    std::size_t endState = 0;
-    float endScore = never;
-    for (std::ptrdiff_t t = n - longest; t < n; ++t)
-        for (std::size_t s = 0; s < states; ++s)
-            if (best[static_cast<std::size_t>(t) * states + s] > endScore) {
-                endScore = best[static_cast<std::size_t>(t) * states + s];
-                endFrame = t;
-                endState = s;
-            }
-    std::vector<std::ptrdiff_t> beats, held; // the frames of those that were held
-    for (std::ptrdiff_t t = endFrame; t >= 0;) {
-        beats.push_back(t);
-        const std::size_t at = static_cast<std::size_t>(t) * states + endState;
-        const bool holding = freedom.hold && heldFor[at] > 0;
-        const std::int16_t origin = from[at];
-        t -= holding ? heldFor[at] : periods[endState];
-        if (origin < 0) break;
-        if (holding) held.push_back(t);
-        endState = static_cast<std::size_t>(origin);
-    }
-    std::reverse(beats.begin(), beats.end());
-    for (std::size_t b = 0; b < beats.size(); ++b)
-        if (std::find(held.begin(), held.end(), beats[b]) != held.end()) track.held.push_back(b);
-    for (std::ptrdiff_t t : beats) { // the peak's own place between frames
-        double place = static_cast<double>(t);
-        if (t > 0 && t + 1 < n) {
-            const double a = static_cast<double>(activation[static_cast<std::size_t>(t - 1)]), b = static_cast<double>(activation[static_cast<std::size_t>(t)]), c = static_cast<double>(activation[static_cast<std::size_t>(t + 1)]);
-            const double curve = a - 2 * b + c;
-            if (curve < 0) place += std::clamp(0.5 * (a - c) / curve, -0.5, 0.5);
-        }
-        track.frames.push_back(place);
-    }
-    track.score = static_cast<double>(endScore) / static_cast<double>(std::max<std::size_t>(1, beats.size()));
+    track.score = static_cast<double>(beats.score) / static_cast<double>(std::max<std::size_t>(1, beats.frames.size()));
     std::vector<double> gaps;
     for (std::size_t i = 1; i < track.frames.size(); ++i) gaps.push_back(track.frames[i] - track.frames[i - 1]);
     if (!gaps.empty()) {

@@ -6,7 +6,7 @@
 
 namespace lc {
 
-AudioBuffer resampled(const AudioBuffer& sound, int sampleRate) {
+AudioBuffer resampled(AudioBuffer sound, int sampleRate) {
     if (sound.sampleRate == sampleRate || sound.samples.empty()) return sound;
     const double ratio = static_cast<double>(sampleRate) / sound.sampleRate;
     AudioBuffer out{sampleRate, sound.channels, {}};

@@ -5,7 +5,7 @@
 namespace lc {
 
 /// Another sample rate (libsamplerate, band-limited). Channels stay. O(frames).
-[[nodiscard]] AudioBuffer resampled(const AudioBuffer& sound, int sampleRate);
+[[nodiscard]] AudioBuffer resampled(AudioBuffer sound, int sampleRate);
 
 /// All channels averaged into one.
 [[nodiscard]] AudioBuffer mono(const AudioBuffer& sound);

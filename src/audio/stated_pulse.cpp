@@ -1,5 +1,7 @@
 #include "audio/stated_pulse.h"
 
+#include "audio/beat_places.h"
+#include "audio/pulse_activation.h"
 #include "audio/pulse_refinement.h"
 #include "audio/pulse_tracker.h"
 

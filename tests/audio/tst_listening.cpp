@@ -4,7 +4,9 @@
 
 #include "audio/analysis.h"
 #include "audio/beat_evidence.h"
+#include "audio/beat_places.h"
 #include "audio/phrase_cues.h"
+#include "audio/pulse_activation.h"
 #include "audio/pulse_refinement.h"
 #include "audio/pulse_tracker.h"
 #include "audio/stop_detection.h"
