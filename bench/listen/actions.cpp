@@ -64,7 +64,12 @@ bool holds(const Truth& truth, const SongFact& fact) {
         const double bpm = 60 / medianGap(truth.beats);
         return std::abs(std::log(f->bpm / bpm)) < 0.05 || (truth.threes() && std::abs(std::log(3 * f->bpm / bpm)) < 0.05);
     }
-    if (const auto* f = std::get_if<MetreFact>(&fact)) return f->metre.beats == truth.metre.beats && f->metre.unit == truth.metre.unit;
+    if (const auto* f = std::get_if<MetreFact>(&fact)) {
+        if (!f->within) return f->metre.beats == truth.metre.beats && f->metre.unit == truth.metre.unit;
+        for (std::size_t b = 0; b < truth.ones.size(); ++b) // all bars of the part, and it starts with one
+            if (truth.ones[b] > f->within->from - 0.07 && truth.ones[b] < f->within->to - 0.07 && truth.barBeats[b] != f->metre.beats) return false;
+        return has(truth.ones, f->within->from);
+    }
     if (const auto* f = std::get_if<BarFact>(&fact)) {
         for (std::size_t b = 0; b < truth.ones.size(); ++b)
             if (std::abs(truth.ones[b] - f->at) <= 0.07) return truth.barBeats[b] == f->beats;

@@ -15,7 +15,7 @@ namespace lc {
 namespace {
 
 constexpr double fastestBeat = 0.255, slowestBeat = 1.15;     // seconds of a beat that is danced
-constexpr double fastestUneven = 0.13, slowestUneven = 0.31;  // of an eighth in an uneven bar
+constexpr double fastestUneven = 0.13;                        // seconds of an eighth in an uneven bar
 constexpr std::size_t fewestBeats = 8;
 
 struct BarKind {

@@ -11,6 +11,8 @@
 
 namespace lc {
 
+constexpr double slowestUneven = 0.31; ///< seconds of an eighth in an uneven bar; a beat that is shorter is heard in one way only, unless its tempo is stated
+
 /// One way to hear the pulse of a song: beats in seconds.
 struct PulseCandidate {
     double period = 0;          ///< seconds, median

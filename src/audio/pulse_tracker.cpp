@@ -14,6 +14,10 @@ constexpr double slowest = 1.45, fastest = 0.72; // of the period that is follow
 constexpr double slowestEnd = 2.1;     // … where the song may slow down to its end
 constexpr double slowingSpread = 0.09; // of ln(period) from beat to beat there
 constexpr std::size_t mostPeriods = 40;
+constexpr double leastHeld = 1.4;      // of a beat's length
+constexpr double leastLonger = 0.35;   // seconds: what is held for less than that is no hold but a slip by half a beat
+constexpr double mostHeld = 3.2;       // of a beat's length, or …
+constexpr double mostHeldSeconds = 3.0;
 
 /// Periods on a grid of whole frames.
 struct PeriodGrid {
@@ -101,8 +105,8 @@ private:
 /// The path through (frame, period). Only the last beats' scores are kept; of all others where their path came from.
 class PulsePath {
 public:
-    PulsePath(const std::vector<float>& activation, double centre, const PulseFreedom& freedom)
-        : m_activation(activation), m_freedom(freedom), m_centre(centre), m_grid(centre, freedom.slowingFrom ? slowestEnd : slowest), m_states(m_grid.periods.size()),
+    PulsePath(const std::vector<float>& activation, double rate, double period, const PulseFreedom& freedom)
+        : m_activation(activation), m_freedom(freedom), m_rate(rate), m_centre(period * rate), m_grid(m_centre, freedom.slowingFrom ? slowestEnd : slowest), m_states(m_grid.periods.size()),
           m_frames(static_cast<std::ptrdiff_t>(activation.size())) {}
 
     [[nodiscard]] bool longEnough() const { return m_frames >= 4 * m_grid.periods.back(); }
@@ -157,19 +161,20 @@ private:
         }
         m_slowingFrom = m_freedom.slowingFrom ? static_cast<std::ptrdiff_t>(*m_freedom.slowingFrom) : m_frames;
         const std::ptrdiff_t longest = m_grid.periods.back();
-        m_ring = static_cast<std::size_t>(longestUntilHeld(longest)) + 1;
+        m_ring = static_cast<std::size_t>(m_freedom.hold ? shortestHold(longest) : longest) + 1;
         m_entries.assign(m_ring * m_states, never);
         m_from.assign(static_cast<std::size_t>(m_frames) * m_states, 0);
         if (!m_freedom.hold) return;
         m_scores.assign(m_ring * m_states, never);
         m_heldFor.assign(static_cast<std::size_t>(m_frames) * m_states, 0);
-        for (std::ptrdiff_t p : m_grid.periods) m_holds.emplace_back(longestUntilHeld(p), std::lround(3.2 * static_cast<double>(p)));
+        for (std::ptrdiff_t p : m_grid.periods) m_holds.emplace_back(shortestHold(p), longestHold(p));
         m_struck.assign(static_cast<std::size_t>(m_frames) + 1, 0.0F);
         const auto weight = static_cast<float>(m_freedom.strikesInHold / (0.1 * m_centre));
         for (std::size_t t = 0; t < m_activation.size(); ++t) m_struck[t + 1] = m_struck[t] + weight * std::max(0.0F, m_activation[t]);
     }
 
-    static std::ptrdiff_t longestUntilHeld(std::ptrdiff_t period) { return std::lround(1.4 * static_cast<double>(period)); }
+    [[nodiscard]] std::ptrdiff_t shortestHold(std::ptrdiff_t period) const { return std::max(std::lround(leastHeld * static_cast<double>(period)), period + std::lround(leastLonger * m_rate)); }
+    [[nodiscard]] std::ptrdiff_t longestHold(std::ptrdiff_t period) const { return std::max(std::lround(mostHeld * static_cast<double>(period)), std::lround(mostHeldSeconds * m_rate)); }
 
     [[nodiscard]] float* ringRow(std::vector<float>& ring, std::ptrdiff_t t) const { return &ring[static_cast<std::size_t>(t) % m_ring * m_states]; }
 
@@ -212,6 +217,7 @@ private:
 
     const std::vector<float>& m_activation;
     const PulseFreedom& m_freedom;
+    double m_rate;
     double m_centre;
     PeriodGrid m_grid;
     std::size_t m_states;
@@ -240,7 +246,7 @@ double topBetween(double before, double here, double after) {
 
 PulseTrack trackPulse(const std::vector<float>& activation, double rate, double period, const PulseFreedom& freedom) {
     PulseTrack track;
-    PulsePath path(activation, period * rate, freedom);
+    PulsePath path(activation, rate, period, freedom);
     if (!path.longEnough()) return track;
     path.follow();
     const PulsePath::Beats beats = path.beats();

@@ -18,7 +18,7 @@ struct PulseTrack {
 struct PulseFreedom {
     double changeSpread = 0.008;       ///< standard deviation of ln(period) from one beat to the next: 0.008 a steady band, 0.035 rubato
     double periodSpread = 0.25;        ///< standard deviation of ln(period) from that of the whole song
-    std::optional<double> hold = {};   ///< price of holding one beat for 1.4 to 3.2 of its length; nothing: none is held
+    std::optional<double> hold = {};   ///< price of holding one beat for 1.4 to 3.2 of its length, or to 3 s, at least 0.35 s longer; nothing: none is held
     double strikesInHold = 1.0;        ///< what is struck while a beat is held counts this much against it
     std::optional<double> slowingFrom = {}; ///< frames: from there on the song may slow down to its end
 };

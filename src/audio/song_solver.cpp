@@ -26,10 +26,12 @@ constexpr double sameTempo = 0.08;      // of ln: what a stated tempo still cove
 constexpr double nearTempo = 0.03;      // … and what it means
 constexpr double offTempo = 6.0;        // what a reading loses that is only covered
 constexpr double besideBeat = 0.2;      // of a beat: nearer to a stated place it only leans
+constexpr double besideSoftBeat = 0.3;  // … where notes swell
 constexpr double missedBeat = 4.0;      // what a reading loses for stated beats beside its pulse
 constexpr double missedPlace = 4.0;     // what a reading loses for each stated place without a beat of its own
 constexpr double samePulse = 4.0;       // what a reading gains, when a metre is stated, for the pulse that was heard
 constexpr double oddIsRare = 1.5;       // of the prices of odd bars when readings are weighed: tuned on the training half, where most that were heard were wrong
+constexpr double oddDoubted = 0.5;      // of the prices of odd bars, more for each bar that was stated to be like the others
 constexpr double heldFrom = 1.35;       // of the beats around: a beat that long is held
 constexpr double refused = 1000.0;      // what a reading loses for a stated tempo or metre that it does not have
 
@@ -126,7 +128,7 @@ private:
     /// stand where the pulse slipped, and what lies before or after all beats says nothing.
     double missedBy(const PulseCandidate& pulse) const {
         const auto misses = [&](double at) {
-            return at > pulse.beats.front() - 0.5 * pulse.period && at < pulse.beats.back() + 0.5 * pulse.period && std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > std::max(sameBeat, besideBeat * pulse.period);
+            return at > pulse.beats.front() - 0.5 * pulse.period && at < pulse.beats.back() + 0.5 * pulse.period && std::abs(pulse.beats[nearest(pulse.beats, at)] - at) > std::max(sameBeat, (pulse.soft ? besideSoftBeat : besideBeat) * pulse.period);
         };
         double beats = 0, beatsMissed = 0, places = 0, placesMissed = 0, first = 1e9, last = -1e9;
         for (double at : m_stated.places) {
@@ -146,8 +148,10 @@ private:
 
     Result<void> choose() {
         const MetreReadings* all = &m_song.metre;
-        if (m_stated.tempo && std::none_of(all->pulses.begin(), all->pulses.end(), [&](const PulseCandidate& p) { return awayFromTempo(p) < nearTempo; })) {
-            m_atTempo = readMetre(m_song.features, {}, 60 / m_stated.tempo->bpm); // a tempo that nobody heard
+        // A tempo that nobody heard; or one so fast that nobody asked whether the beats are the &s of it.
+        const bool fast = m_stated.tempo && 60 / m_stated.tempo->bpm < slowestUneven && !(m_stated.metre && m_stated.metre->metre.unit == 8);
+        if (m_stated.tempo && (fast || std::none_of(all->pulses.begin(), all->pulses.end(), [&](const PulseCandidate& p) { return awayFromTempo(p) < nearTempo; }))) {
+            m_atTempo = readMetre(m_song.features, {}, 60 / m_stated.tempo->bpm);
             if (!m_atTempo.readings.empty()) all = &m_atTempo;
         }
         double best = -1e18;
@@ -209,6 +213,9 @@ private:
             if (bar.beats != m_reading.beatsPerBar) odd.push_back(bar);
             else if (const std::size_t next = bar.beat + static_cast<std::size_t>(bar.beats); next < m_pulse.beats.size()) ones.push_back(next);
         }
+        // Who says that a bar is like the others, though it was heard as odd, says something about the other odd ones too.
+        const auto alike = static_cast<double>(m_known.lengths.size() - odd.size());
+        prices = {(1 + oddDoubted * alike) * prices.half, (1 + oddDoubted * alike) * prices.other};
         m_one = followedOnes(m_heardOne, m_reading.beatsPerBar, prices, odd, std::move(ones));
         const auto bars = solveBars(m_one, m_reading.beatsPerBar, prices, m_known);
         if (!bars) return fail(ErrorCode::BadValue, "The stated bars exclude each other. Forget one of them.");

@@ -76,13 +76,19 @@ std::vector<double> followedOnes(const std::vector<double>& one, int usual, cons
             if (starts[b + 1] > at && heard->lengths[b] != usual) return End{static_cast<std::ptrdiff_t>(starts[b + 1]), heard->lengths[b]};
         return End{size};
     };
+    const auto endGoes = [&](std::size_t k, const End& end) { return end.odd > 0 && (end.odd - moves[k]) % usual == 0; };
+    const auto startGoes = [&](std::size_t k, const End& start) { return start.odd > 0 && (start.odd + moves[k]) % usual == 0; };
+    // Two statements speak of runs of their own where an odd bar lies between them and they say different things, or an odd bar goes by it.
+    const auto apart = [&](std::size_t k) {
+        const End end = runEnd(stated[k]);
+        return end.beat <= static_cast<std::ptrdiff_t>(stated[k + 1]) && (moves[k] != moves[k + 1] || endGoes(k, end) || startGoes(k + 1, runStart(stated[k + 1])));
+    };
     for (std::size_t k = 0; k < stated.size(); ++k) {
         const auto here = static_cast<std::ptrdiff_t>(stated[k]);
         const auto alike = static_cast<double>(std::count(moves.begin(), moves.end(), moves[k]));
         const End start = runStart(stated[k]), end = runEnd(stated[k]);
-        const auto apart = [&](std::size_t other, bool oddBetween) { return oddBetween && moves[other] != moves[k]; };
-        if (k == 0 || apart(k - 1, start.beat > static_cast<std::ptrdiff_t>(stated[k - 1]))) movedAlike(start.beat, here, moves[k], alike, start.odd > 0 && (start.odd + moves[k]) % usual == 0);
-        if (k + 1 == stated.size() || apart(k + 1, end.beat <= static_cast<std::ptrdiff_t>(stated[k + 1]))) movedAlike(here, end.beat, moves[k], alike, end.odd > 0 && (end.odd - moves[k]) % usual == 0);
+        if (k == 0 || apart(k - 1)) movedAlike(start.beat, here, moves[k], alike, startGoes(k, start));
+        if (k + 1 == stated.size() || apart(k)) movedAlike(here, end.beat, moves[k], alike, endGoes(k, end));
         else if ((moves[k] != 0 || moves[k + 1] != 0) && moves[k] != size && moves[k + 1] != size) shift(here, static_cast<std::ptrdiff_t>(stated[k + 1]), {moves[k], moves[k + 1]});
     }
     return out;

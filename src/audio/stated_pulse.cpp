@@ -159,8 +159,9 @@ void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::siz
         return parts == 1 || std::abs(std::remainder(beat - at, third)) > sameBeat; // on a third of a beat it is no beat of the pulse
     };
     if (parts == 1) lean(song, stated.places, pulse);
-    for (double at : stated.places)
-        if (missed(pulse.beats, at)) closeSlip(pulse, at);
+    if (!pulse.soft) // where notes swell, slips cannot be told from sway
+        for (double at : stated.places)
+            if (missed(pulse.beats, at)) closeSlip(pulse, at);
     std::vector<double> missedPlaces;
     for (double at : stated.places)
         if (missed(pulse.beats, at)) missedPlaces.push_back(at);
