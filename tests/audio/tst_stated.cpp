@@ -92,6 +92,22 @@ private Q_SLOTS:
         QVERIFY(path.has_value());
         for (std::size_t start : onesOf(*path)) QCOMPARE(start % 4, std::size_t{2});
     }
+    /// Bars heard a beat early, then right, then a beat early again: two statements put the first and the last run right, and both odd
+    /// bars are gone; the run between them was right and stays.
+    void oddBarsThatGoPartTheRuns() {
+        std::vector<double> one(160, -0.8);
+        for (std::size_t b = 3; b < 52; b += 4) one[b] = 0.8;
+        for (std::size_t b = 56; b < 100; b += 4) one[b] = 0.8;
+        for (std::size_t b = 103; b < 160; b += 4) one[b] = 0.8;
+        const auto heard = solveBars(one, 4);
+        QVERIFY(heard && heard->odd == 2);
+        BarConstraints known;
+        known.ones = {8, 128};
+        const auto path = solveBars(followedOnes(one, 4, {}, {}, {8, 128}), 4, {}, known);
+        QVERIFY(path.has_value());
+        QCOMPARE(path->odd, 0);
+        for (std::size_t start : onesOf(*path)) QCOMPARE(start % 4, std::size_t{0});
+    }
     /// One statement against bars that are clear all around it is an odd bar there, not a shift of the song.
     void oneAgainstClearBarsIsAnOddBar() {
         const auto one = clearOnes(64, 4, 0, 4);
