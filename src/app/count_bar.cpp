@@ -15,6 +15,16 @@ namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
+namespace {
+/// Counts of a set that are stronger than others: where bars begin; bars of two counts go in pairs.
+std::vector<bool> strongCounts(int lamps, const CountGrid& grid) {
+    const int ofBar = std::max(1, grid.regularSet() / std::max(1, grid.scheme().barsPerSet));
+    std::vector<bool> out;
+    for (int lamp = 0; lamp < lamps; ++lamp) out.push_back(lamp % (ofBar == 2 ? 4 : ofBar) == 0);
+    return out;
+}
+} // namespace
+
 CountBarWords countBarWords(Session& session) {
     CountBarWords words;
     const Landing& landing = session.landing();
@@ -27,7 +37,7 @@ CountBarWords countBarWords(Session& session) {
     const CountCell* cell = grid.cellAt(now);
     words.count = QStringLiteral("–");
     if (!cell) {
-        words.place = grid.empty() ? CountBar::tr("no song yet") : now < Tick{} ? CountBar::tr("before count 1") : CountBar::tr("after the song");
+        words.place = grid.empty() ? (session.player().songSeconds() > 0 ? CountBar::tr("not counted yet") : CountBar::tr("no song yet")) : now < Tick{} ? CountBar::tr("before count 1") : CountBar::tr("after the song");
     } else {
         words.count = QString::number(cell->number);
         words.lit = cell->number;
@@ -55,6 +65,7 @@ CountBarWords countBarWords(Session& session) {
         if (cell && wholeCounts(running) != cell->number) words.detail += CountBar::tr(", dancers say %1").arg(wholeCounts(running));
         if (now >= pass.start + pass.counts) words.set = CountBar::tr("tag, %1 left").arg(q(toSpokenCount(pass.end() - counts(wholeCounts(now)))));
     }
+    words.strong = strongCounts(words.lamps, grid);
     const PassPerformance* next = nullptr;
     for (const PassPerformance& pass : passes)
         if (pass.start > now) { next = &pass; break; }
@@ -131,7 +142,7 @@ void CountBar::paintEvent(QPaintEvent*) {
         const bool past = w.lit > 0 && i < w.lit;
         p.fillRect(lamp, now ? c.tape : past ? c.faint : c.well);
         if (past) p.fillRect(QRect(x, px(64), lampWidth, px(4)), c.ink3);
-        const bool strong = i % 4 == 1;
+        const bool strong = w.strong[static_cast<std::size_t>(i - 1)];
         p.setFont(m_theme.numbers(lampWidth < px(20) ? 10 : strong ? 17 : 14, strong || now));
         p.setPen(past ? c.ink2 : c.ink);
         p.drawText(lamp, Qt::AlignCenter, QString::number(i));

@@ -12,6 +12,7 @@ class Session;
 /// What the count bar says at a place; prepared apart from painting, so that tests read what the window shows.
 struct CountBarWords {
     int lamps = 8;       ///< counts of the set
+    std::vector<bool> strong = {true, false, false, false, true, false, false, false}; ///< of each lamp: where a bar begins
     int lit = 0;         ///< the lamp that is lit, 1-based; 0 = none
     QString count;       ///< "5", or "–" outside
     QString sub;         ///< "&" in the second half of a count

@@ -46,6 +46,7 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
     column->addWidget(m_panelRule);
     m_strips = new StripsView(session, theme, StripContent::Listen, this);
     column->addWidget(m_strips, 1);
+    column->addWidget(m_uncounted = buildUncounted(), 1);
     m_tempoRule = divider(theme, this);
     column->addWidget(m_tempoRule);
     m_tempo = new TempoCurveView(session, theme, this);
@@ -58,12 +59,45 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
         showMetre();
         showTempo();
     });
+    connect(&session, &Session::songReady, this, [this] {
+        m_column->rebuild();
+        showTempo();
+    });
     connect(&session, &Session::doubtsChanged, this, [this] {
         m_column->rebuild();
         m_strips->viewport()->update();
     });
     m_column->rebuild();
     showMetre();
+}
+
+/// What to do about a song in which no pulse was found.
+QWidget* ListenStage::buildUncounted() {
+    auto* page = new QWidget(this);
+    page->hide();
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(m_theme.px(16), m_theme.px(60), m_theme.px(60), m_theme.px(16));
+    column->setSpacing(m_theme.px(12));
+    const Palette& c = m_theme.colours();
+    column->addWidget(paragraph(tr("Not counted yet"), m_theme.words(20, Weight::Heavy), c.ink, page));
+    column->addWidget(paragraph(tr("No steady pulse was found in this recording. Tap four beats or more while it plays, and it is counted from them; or type its phrases and their counts. "
+                                   "It can be played as it is."), m_theme.words(14), c.ink2, page));
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(m_theme.px(10));
+    const auto add = [&](const QString& text, const char* name, bool main, auto&& what) {
+        auto* button = new QPushButton(text, page);
+        button->setProperty("main", main);
+        button->setObjectName(QString::fromLatin1(name));
+        button->setMinimumHeight(m_theme.px(32));
+        connect(button, &QPushButton::clicked, this, what);
+        buttons->addWidget(button);
+    };
+    add(tr("Tap along"), "uncountedTap", true, [this] { tap(); });
+    add(tr("Type the structure"), "uncountedType", false, [this] { typeStructure(); });
+    buttons->addStretch();
+    column->addLayout(buttons);
+    column->addStretch();
+    return page;
 }
 
 QLayout* ListenStage::buildTools() {
@@ -146,7 +180,13 @@ void ListenStage::markMoment() { show(m_moment); }
 
 void ListenStage::showTempo() {
     const bool room = height() > m_theme.px(480);
-    const bool curve = room && !m_session.landing().grid.empty();
+    const bool counted = !m_session.landing().grid.empty();
+    const bool uncounted = !counted && m_session.player().songSeconds() > 0;
+    const bool hadFocus = m_strips->hasFocus();
+    m_strips->setVisible(!uncounted);
+    m_uncounted->setVisible(uncounted);
+    if (uncounted && hadFocus) m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedTap"))->setFocus();
+    const bool curve = room && counted;
     m_tempo->setVisible(curve);
     m_tempoRule->setVisible(curve);
 }

@@ -50,6 +50,7 @@ private:
     void show(HandPanel* panel);
     void showMetre();
     void showTempo();
+    [[nodiscard]] QWidget* buildUncounted();
 
     Session& m_session;
     const Theme& m_theme;
@@ -61,6 +62,7 @@ private:
     SpanPanel* m_span;
     MomentPanel* m_moment;
     StructurePanel* m_structure;
+    QWidget* m_uncounted; ///< in the strips' place while a song has no beats
     QFrame* m_panelRule;
     QFrame* m_tempoRule;
     QPushButton* m_more;

@@ -16,8 +16,15 @@ namespace {
 constexpr std::size_t fewestBeats = 8;
 constexpr double leans = 0.3;      // of a beat: a beat that near to a stated place is the one that was meant
 constexpr std::size_t swayOver = 4; // beats over which the music comes back from a beat that leans
-constexpr std::size_t slipWithin = 10, slipAround = 24; // beats
-constexpr double slipFits = 0.2;   // of a beat
+constexpr std::size_t slipAround = 24; // beats
+constexpr double nearlyLeans = 0.1; // of a beat
+
+/// Over how many beats a pulse slips, and how well what is said must fit that, as part of a beat.
+struct Slip {
+    std::size_t within = 10;
+    double least = leans, fits = 0.2;
+};
+constexpr Slip slowSlip{24, 0.25, 0.1}; // a swung pulse that slides onto its &, a third of a beat away
 constexpr double agrees = 0.04;    // seconds between two ways to follow the pulse that are one
 constexpr double heardBonus = 0.6; // of the usual onset on a beat
 constexpr float pinned = 4.0F;     // of the strongest onset: what a stated beat counts when the pulse is followed again
@@ -69,38 +76,38 @@ double lengthAround(const std::vector<double>& beats, std::size_t beat) {
     return lengths[lengths.size() / 2];
 }
 
-/// By what part of a beat the pulse slips between beat `b` and the one `slipWithin` later; 0 where it is steady.
-double slipFrom(const std::vector<double>& beats, std::size_t b) {
-    const double length = lengthAround(beats, b + slipWithin / 2);
-    const double away = (beats[b + slipWithin] - beats[b]) / length - static_cast<double>(slipWithin);
-    return std::abs(away) > leans ? away : 0;
+/// By what part of a beat the pulse slips between beat `b` and the one `kind.within` later; 0 where it is steady.
+double slipFrom(const std::vector<double>& beats, std::size_t b, const Slip& kind) {
+    const double length = lengthAround(beats, b + kind.within / 2);
+    const double away = (beats[b + kind.within] - beats[b]) / length - static_cast<double>(kind.within);
+    return std::abs(away) > kind.least ? away : 0;
 }
 
 /// Where a pulse slipped by a part of a beat over a few beats, everything up to there stands beside the music, and a stated place
 /// says so: the beats from one slip to the next (or to the song's end) move by what it says, and the slip is closed. False, and
 /// nothing moved, where no slip near fits what was said.
 /// A beat that is held is none.
-bool closeSlip(PulseCandidate& pulse, double at) {
+bool closeSlip(PulseCandidate& pulse, double at, const Slip& kind = {}) {
     std::vector<double>& beats = pulse.beats;
-    if (beats.size() < 2 * slipWithin + 2) return false;
+    if (beats.size() < 2 * kind.within + 2) return false;
     const std::size_t beat = nearest(beats, at);
     const double move = at - beats[beat], length = lengthAround(beats, beat);
     const auto closes = [&](std::size_t b, double part) {
-        if (std::any_of(pulse.held.begin(), pulse.held.end(), [&](double t) { return t > beats[b] - agrees && t < beats[b + slipWithin] - agrees; })) return false;
-        const double slip = slipFrom(beats, b);
-        return slip != 0 && std::abs(std::remainder(slip + part, 1.0)) < slipFits;
+        if (std::any_of(pulse.held.begin(), pulse.held.end(), [&](double t) { return t > beats[b] - agrees && t < beats[b + kind.within] - agrees; })) return false;
+        const double slip = slipFrom(beats, b, kind);
+        return slip != 0 && std::abs(std::remainder(slip + part, 1.0)) < kind.fits;
     };
     std::size_t first = 0, last = beats.size() - 1; // of those that move
     bool before = false, after = false;
-    for (std::size_t b = beat >= slipWithin ? beat - slipWithin + 1 : 0; b-- > 0 && !before;)
+    for (std::size_t b = beat >= kind.within ? beat - kind.within + 1 : 0; b-- > 0 && !before;)
         if (closes(b, move / length)) {
-            while (b > 0 && std::abs(slipFrom(beats, b - 1)) > std::abs(slipFrom(beats, b))) --b; // the whole slip
+            while (b > 0 && std::abs(slipFrom(beats, b - 1, kind)) > std::abs(slipFrom(beats, b, kind))) --b; // the whole slip
             before = true;
-            first = b + slipWithin;
+            first = b + kind.within;
         }
-    for (std::size_t b = beat; b + slipWithin < beats.size() && !after; ++b)
+    for (std::size_t b = beat; b + kind.within < beats.size() && !after; ++b)
         if (closes(b, -move / length)) {
-            while (b + 1 + slipWithin < beats.size() && std::abs(slipFrom(beats, b + 1)) > std::abs(slipFrom(beats, b))) ++b;
+            while (b + 1 + kind.within < beats.size() && std::abs(slipFrom(beats, b + 1, kind)) > std::abs(slipFrom(beats, b, kind))) ++b;
             after = true;
             last = b;
         }
@@ -114,13 +121,13 @@ bool closeSlip(PulseCandidate& pulse, double at) {
         for (std::ptrdiff_t k = 1; k < n; ++k) beats.push_back(from + static_cast<double>(k) / static_cast<double>(n) * (to - from));
     };
     if (before) {
-        beats.assign(old.begin(), old.begin() + static_cast<std::ptrdiff_t>(first - slipWithin) + 1);
+        beats.assign(old.begin(), old.begin() + static_cast<std::ptrdiff_t>(first - kind.within) + 1);
         fill(beats.back(), old[first] + move);
     }
     for (std::size_t b = first; b <= last; ++b) beats.push_back(old[b] + move);
     if (after) {
-        fill(beats.back(), old[last + slipWithin]);
-        beats.insert(beats.end(), old.begin() + static_cast<std::ptrdiff_t>(last + slipWithin), old.end());
+        fill(beats.back(), old[last + kind.within]);
+        beats.insert(beats.end(), old.begin() + static_cast<std::ptrdiff_t>(last + kind.within), old.end());
     }
     return true;
 }
@@ -158,6 +165,13 @@ void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::siz
         const double third = pulse.period / 3;
         return parts == 1 || std::abs(std::remainder(beat - at, third)) > sameBeat; // on a third of a beat it is no beat of the pulse
     };
+    const auto slides = [&](double at) {
+        const double away = std::abs(pulse.beats[nearest(pulse.beats, at)] - at);
+        return away > sameBeat && away > nearlyLeans * pulse.period;
+    };
+    if (!pulse.soft && !pulse.loose)
+        for (double at : stated.places)
+            if (slides(at)) closeSlip(pulse, at, slowSlip);
     if (parts == 1) lean(song, stated.places, pulse);
     if (!pulse.soft) // where notes swell, slips cannot be told from sway
         for (double at : stated.places)

@@ -3,6 +3,7 @@
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
+#include "app/count_bar.h"
 #include "app/hand_statements.h"
 #include "app/song_column.h"
 #include "app/tap_panel.h"
@@ -108,8 +109,13 @@ private Q_SLOTS:
         rig.window->openAny(path);
         QTRY_VERIFY_WITH_TIMEOUT(!rig.session->loading() && rig.session->loudness(), 30000);
         QVERIFY(rig.session->document().map->beats.empty());
-        rig.window->listen().strips().setFocus();
-        rig.shortcut(Qt::Key_T);
+        rig.shortcut(Qt::Key_1, Qt::AltModifier);
+        QVERIFY(columnShown(rig).contains("Not counted yet"));
+        QCOMPARE(countBarWords(*rig.session).place, QString("not counted yet"));
+        QVERIFY(!rig.window->listen().strips().isVisible()); // in their place: what can be done
+        QVERIFY(rig.button("uncountedType")->isVisible());
+        rig.press("uncountedTap");
+        QVERIFY(rig.window->listen().tapPanel().isVisible());
         rig.shortcut(Qt::Key_Space);
         std::vector<Seconds> beats;
         for (int i = 0; i < 24; ++i) beats.push_back(3 + 0.6 * i);
@@ -120,6 +126,31 @@ private Q_SLOTS:
         QVERIFY(map.end > 28.5);
         QVERIFY(rig.session->document().origin == MapOrigin::Tapped);
         QVERIFY(columnShown(rig).contains("Counted by your taps"));
+        QVERIFY(rig.window->listen().strips().isVisible());
+    }
+    void barsAreStrongInTheCountBar_data() {
+        QTest::addColumn<QString>("metre");
+        QTest::addColumn<QString>("strong"); // a letter a lamp: S strong, w weak
+        QTest::newRow("4/4") << "4/4" << "SwwwSwww";
+        QTest::newRow("2/4 in pairs") << "2/4" << "SwwwSwww";
+        QTest::newRow("3/4 in sixes") << "3/4" << "SwwSww";
+        QTest::newRow("7/8 in three counts a bar") << "7/8:3+2+2" << "SwwSww";
+    }
+    void barsAreStrongInTheCountBar() {
+        QFETCH(QString, metre);
+        QFETCH(QString, strong);
+        WindowRig rig;
+        rig.shortcut(Qt::Key_Y);
+        auto* text = rig.window->listen().findChild<QLineEdit*>("structureText");
+        text->setFocus();
+        rig.keys(text, "verse 84");
+        QTest::keyClick(text, Qt::Key_Return);
+        rig.window->listen().hand().setMetre(metre);
+        const CountBarWords words = countBarWords(*rig.session);
+        QString shown;
+        for (bool s : words.strong) shown += s ? 'S' : 'w';
+        QCOMPARE(shown, strong);
+        QCOMPARE(words.strong.size(), static_cast<std::size_t>(words.lamps));
     }
     void aStopIsStatedFromHereToThere() {
         WindowRig rig;

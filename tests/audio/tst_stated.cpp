@@ -152,6 +152,23 @@ private Q_SLOTS:
             QVERIFY(pulse.beats.back() == 50.5);
         }
     }
+    /// A swung pulse that slides by a third of a beat over twenty beats and stays there: one statement brings back all that follows.
+    void aSlowSlideIsClosedByOneStatement() {
+        for (double slide : {0.33, -0.33}) {
+            PulseCandidate pulse;
+            pulse.period = 0.5;
+            for (int b = 0; b < 160; ++b) pulse.beats.push_back(1 + 0.5 * b + 0.5 * slide * std::clamp((b - 70) / 20.0, 0.0, 1.0));
+            PulseCandidate swaying = pulse;
+            swaying.loose = true; // there a slower tempo for a while is music
+            const Stated stated({OneFact{61.0}});
+            followStatedPlaces(ticked(pulse), stated, 1, pulse);
+            for (double t : pulse.beats)
+                if (t < 35 || t > 49) QVERIFY2(std::abs(std::remainder(t, 0.5)) < 0.04, qPrintable(QString::number(t)));
+            const double last = swaying.beats.back();
+            followStatedPlaces(ticked(swaying), stated, 1, swaying);
+            QVERIFY(std::abs(swaying.beats[nearest(swaying.beats, last)] - last) < 0.05);
+        }
+    }
     void betweenTwoSlipsOnlyThatStretchMoves() {
         PulseCandidate pulse;
         pulse.period = 0.5;
