@@ -57,21 +57,24 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
     connect(&session, &Session::documentChanged, this, [this] {
         m_column->rebuild();
         showMetre();
-        showTempo();
+        showCounted();
     });
     connect(&session, &Session::songReady, this, [this] {
         m_column->rebuild();
-        showTempo();
+        showCounted();
     });
+    connect(&session, &Session::loadingProgressed, this, &ListenStage::showCounted);
+    connect(&session, &Session::loadingEnded, this, &ListenStage::showCounted);
     connect(&session, &Session::doubtsChanged, this, [this] {
         m_column->rebuild();
         m_strips->viewport()->update();
     });
     m_column->rebuild();
     showMetre();
+    showCounted();
 }
 
-/// What to do about a song in which no pulse was found.
+/// What to do where there is no song, or one in which no pulse was found.
 QWidget* ListenStage::buildUncounted() {
     auto* page = new QWidget(this);
     page->hide();
@@ -79,9 +82,8 @@ QWidget* ListenStage::buildUncounted() {
     column->setContentsMargins(m_theme.px(16), m_theme.px(60), m_theme.px(60), m_theme.px(16));
     column->setSpacing(m_theme.px(12));
     const Palette& c = m_theme.colours();
-    column->addWidget(paragraph(tr("Not counted yet"), m_theme.words(20, Weight::Heavy), c.ink, page));
-    column->addWidget(paragraph(tr("No steady pulse was found in this recording. Tap four beats or more while it plays, and it is counted from them; or type its phrases and their counts. "
-                                   "It can be played as it is."), m_theme.words(14), c.ink2, page));
+    column->addWidget(m_uncountedTitle = paragraph({}, m_theme.words(20, Weight::Heavy), c.ink, page));
+    column->addWidget(m_uncountedText = paragraph({}, m_theme.words(14), c.ink2, page));
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(m_theme.px(10));
     const auto add = [&](const QString& text, const char* name, bool main, auto&& what) {
@@ -92,6 +94,7 @@ QWidget* ListenStage::buildUncounted() {
         connect(button, &QPushButton::clicked, this, what);
         buttons->addWidget(button);
     };
+    add(tr("Open a song"), "uncountedOpen", true, [this] { Q_EMIT songWanted(); });
     add(tr("Tap along"), "uncountedTap", true, [this] { tap(); });
     add(tr("Type the structure"), "uncountedType", false, [this] { typeStructure(); });
     buttons->addStretch();
@@ -155,7 +158,7 @@ void ListenStage::show(HandPanel* panel) {
     for (HandPanel* other : std::initializer_list<HandPanel*>{m_tap, m_span, m_moment, m_structure}) other->setVisible(other == panel);
     m_panelRule->setVisible(panel != nullptr);
     if (!panel && hadFocus) m_strips->setFocus();
-    showTempo();
+    showCounted();
     if (panel) panel->opened();
 }
 
@@ -178,14 +181,24 @@ void ListenStage::spanFromHereAs(int kind) {
 void ListenStage::typeStructure() { show(m_structure); }
 void ListenStage::markMoment() { show(m_moment); }
 
-void ListenStage::showTempo() {
+void ListenStage::showCounted() {
     const bool room = height() > m_theme.px(480);
     const bool counted = !m_session.landing().grid.empty();
-    const bool uncounted = !counted && m_session.player().songSeconds() > 0;
+    const bool song = m_session.player().songSeconds() > 0;
+    m_uncountedTitle->setText(m_session.loading() ? tr("Counting the song …") : song ? tr("Not counted yet") : tr("No song yet"));
+    m_uncountedText->setVisible(!m_session.loading());
+    m_uncountedText->setText(song ? tr("No steady pulse was found in this recording. Tap four beats or more while it plays, and it is counted from them; or type its phrases "
+                                       "and their counts. It can be played as it is.")
+                                  : tr("Drop a sound file on the window, or a video: it is counted into beats, bars and phrases. Or type the song's phrases and their counts."));
+    auto* open = m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedOpen"));
+    auto* tapping = m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedTap"));
+    open->setVisible(!song && !m_session.loading());
+    tapping->setVisible(song && !m_session.loading());
+    m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedType"))->setVisible(!m_session.loading());
     const bool hadFocus = m_strips->hasFocus();
-    m_strips->setVisible(!uncounted);
-    m_uncounted->setVisible(uncounted);
-    if (uncounted && hadFocus) m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedTap"))->setFocus();
+    m_strips->setVisible(counted);
+    m_uncounted->setVisible(!counted);
+    if (!counted && hadFocus) (song ? tapping : open)->setFocus();
     const bool curve = room && counted;
     m_tempo->setVisible(curve);
     m_tempoRule->setVisible(curve);
@@ -196,7 +209,7 @@ void ListenStage::resizeEvent(QResizeEvent*) {
     m_byHand->setVisible(!narrow);
     m_phraseHere->setText(narrow ? tr("Phrase here") : tr("A phrase starts here"));
     m_typeIt->setText(narrow ? tr("Structure") : tr("Type the structure"));
-    showTempo();
+    showCounted();
 }
 
 void ListenStage::showMetre() {

@@ -42,6 +42,9 @@ public:
     void markMoment();
     void setMoreMenu(QMenu* menu);
 
+Q_SIGNALS:
+    void songWanted(); ///< to be chosen from the files
+
 protected:
     void resizeEvent(QResizeEvent* event) override;
 
@@ -49,7 +52,7 @@ private:
     [[nodiscard]] QLayout* buildTools();
     void show(HandPanel* panel);
     void showMetre();
-    void showTempo();
+    void showCounted(); ///< the strips and the tempo curve, or what to do without them
     [[nodiscard]] QWidget* buildUncounted();
 
     Session& m_session;
@@ -62,6 +65,8 @@ private:
     SpanPanel* m_span;
     MomentPanel* m_moment;
     StructurePanel* m_structure;
+    QLabel* m_uncountedTitle;
+    QLabel* m_uncountedText;
     QWidget* m_uncounted; ///< in the strips' place while a song has no beats
     QFrame* m_panelRule;
     QFrame* m_tempoRule;

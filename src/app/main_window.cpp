@@ -102,6 +102,7 @@ MainWindow::MainWindow(Session& session, const Theme& theme, QWidget* parent) : 
     connect(m_countBar, &CountBar::tempoClicked, this, [this](int step) { m_session.setTempoPercent(m_session.tempoPercent() + 5 * step); });
     connect(m_countBar, &CountBar::clicksClicked, this, [this] { m_session.setClicksHeard(!m_session.clicksHeard()); });
     connect(m_start, &StartPage::songWanted, m_files, &FileDesk::chooseSong);
+    connect(m_listen, &ListenStage::songWanted, m_files, &FileDesk::chooseSong);
     connect(m_start, &StartPage::routineWanted, m_files, &FileDesk::chooseRoutine);
     connect(m_start, &StartPage::demoWanted, this, &MainWindow::openDemo);
     connect(m_start, &StartPage::structureWanted, this, &MainWindow::typeStructure);

@@ -63,8 +63,7 @@ void SongColumn::rebuild() {
     column->addWidget(line);
     const CountGrid& grid = m_session.landing().grid;
     if (grid.empty()) {
-        add(m_session.player().songSeconds() > 0 ? tr("Not counted yet.")
-                                                 : tr("No beats yet. Open a song, or drop a sound file on the window."), 13, Weight::Regular, c.ink2);
+        add(m_session.player().songSeconds() > 0 ? tr("Not counted yet.") : tr("No beats yet."), 13, Weight::Regular, c.ink2);
     } else {
         if (const auto tempo = medianTempo(*document.map)) add(tr("%1 bpm, %2").arg(std::lround(*tempo)).arg(q(toString(document.map->metre))), 14, Weight::Bold, c.ink);
         if (!document.song.artist.empty()) add(tr("“%1” by %2").arg(q(document.song.title), q(document.song.artist)), 13, Weight::Regular, c.ink2);
