@@ -78,10 +78,12 @@ std::vector<double> followedOnes(const std::vector<double>& one, int usual, cons
     };
     const auto endGoes = [&](std::size_t k, const End& end) { return end.odd > 0 && (end.odd - moves[k]) % usual == 0; };
     const auto startGoes = [&](std::size_t k, const End& start) { return start.odd > 0 && (start.odd + moves[k]) % usual == 0; };
-    // Two statements speak of runs of their own where an odd bar lies between them and they say different things, or an odd bar goes by it.
+    // Two statements speak of runs of their own where an odd bar lies between them and they say different things; or where two do, which
+    // both go by it, the run between them being right.
     const auto apart = [&](std::size_t k) {
-        const End end = runEnd(stated[k]);
-        return end.beat <= static_cast<std::ptrdiff_t>(stated[k + 1]) && (moves[k] != moves[k + 1] || endGoes(k, end) || startGoes(k + 1, runStart(stated[k + 1])));
+        const End end = runEnd(stated[k]), start = runStart(stated[k + 1]);
+        const bool oddBetween = end.beat <= static_cast<std::ptrdiff_t>(stated[k + 1]);
+        return oddBetween && (moves[k] != moves[k + 1] || (end.beat < start.beat && endGoes(k, end) && startGoes(k + 1, start)));
     };
     for (std::size_t k = 0; k < stated.size(); ++k) {
         const auto here = static_cast<std::ptrdiff_t>(stated[k]);

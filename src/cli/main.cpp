@@ -50,16 +50,42 @@ int main(int argc, char** argv) {
         run = [&] { return runMap(map); };
     });
 
+    const auto addCounting = [](CLI::App* verb, std::string& feel, std::string& slow, std::string& quick, std::string& foot) {
+        verb->add_option("--feel", feel, "straight, swing, rolling-thirds or rolling-quarters")->check(CLI::IsMember({"straight", "swing", "rolling-thirds", "rolling-quarters"}));
+        verb->add_option("--slow", slow, "Counts of S");
+        verb->add_option("--quick", quick, "Counts of Q");
+        verb->add_option("--foot", foot, "The foot that is free before it")->check(CLI::IsMember({"L", "R"}));
+    };
     lc::cli::CountOptions count;
     auto* countVerb = app.add_subcommand("count", "What a line of counts means");
     countVerb->add_option("notation", count.notation, "For example \"1 2 3&4\"")->required();
-    countVerb->add_option("--feel", count.feel, "straight, swing, rolling-thirds or rolling-quarters")->check(CLI::IsMember({"straight", "swing", "rolling-thirds", "rolling-quarters"}));
-    countVerb->add_option("--slow", count.slow, "Counts of S");
-    countVerb->add_option("--quick", count.quick, "Counts of Q");
+    addCounting(countVerb, count.feel, count.slow, count.quick, count.foot);
     countVerb->add_option("--length", count.length, "The length it is said to have");
-    countVerb->add_option("--foot", count.foot, "The foot that is free before it")->check(CLI::IsMember({"L", "R"}));
     countVerb->add_flag("--json", count.json, "Print JSON");
     countVerb->callback([&] { run = [&] { return runCount(count); }; });
+
+    lc::cli::VersionsOptions versions;
+    auto* versionsVerb = app.add_subcommand("versions", "All versions of a rhythm with some steps stretched or doubled");
+    versionsVerb->add_option("notation", versions.notation, "For example \"1 2 3 4 5\"")->required();
+    auto* stretch = versionsVerb->add_option("--stretch", versions.stretch, "So many steps of one count last two")->check(CLI::Range(1, 4096));
+    auto* twice = versionsVerb->add_option("--double", versions.twice, "So many pairs of neighbouring steps share one count")->check(CLI::Range(1, 4096));
+    stretch->excludes(twice);
+    versionsVerb->add_option("--longest", versions.longest, "A stretched step may last so many counts")->check(CLI::Range(2, 4096))->needs(stretch);
+    versionsVerb->add_option("--to", versions.to, "The counts that the remainder refers to");
+    addCounting(versionsVerb, versions.feel, versions.slow, versions.quick, versions.foot);
+    versionsVerb->add_flag("--json", versions.json, "Print JSON");
+    versionsVerb->callback([&] {
+        if (versions.stretch == 0 && versions.twice == 0) throw CLI::RequiredError("--stretch or --double");
+        run = [&] { return runVersions(versions); };
+    });
+
+    lc::cli::FillOptions fill;
+    auto* fillVerb = app.add_subcommand("fill", "Every way to fill counts with figures of given lengths");
+    fillVerb->add_option("counts", fill.counts, "How many counts")->required();
+    fillVerb->add_option("--lengths", fill.lengths, "Lengths of the figures, for example 6,8")->required();
+    fillVerb->add_option("--orders", fill.orders, "Show so many orders")->check(CLI::Range(0, 100000));
+    fillVerb->add_flag("--json", fill.json, "Print JSON");
+    fillVerb->callback([&] { run = [&] { return runFill(fill); }; });
 
     std::string landFile;
     bool landJson = false;

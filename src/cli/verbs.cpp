@@ -3,6 +3,7 @@
 #include "audio/analysis.h"
 #include "audio/audio_file.h"
 #include "cli/count_report.h"
+#include "cli/rhythm_report.h"
 #include "core/document_file.h"
 #include "core/landing_report.h"
 #include "core/map_export.h"
@@ -104,6 +105,31 @@ Result<Output> write(const std::string& path, std::string bytes, std::string not
     return Output{{}, notes + "Written: " + path + "\n"};
 }
 
+/// A length in counts that is above 0; `otherwise` says why it must be.
+Result<Tick> positiveCounts(const std::string& text, const char* otherwise) {
+    auto length = parseCount(text);
+    if (length && *length <= Tick{}) return fail(ErrorCode::BadValue, otherwise);
+    return length;
+}
+
+Result<NotationChoices> choicesOf(const std::string& feel, const std::string& slow, const std::string& quick) {
+    NotationChoices choices;
+    const auto read = parseFeel(feel);
+    if (!read) return tl::unexpected(read.error());
+    choices.feel = *read;
+    for (const auto& [text, target] : {std::pair{&slow, &choices.slow}, std::pair{&quick, &choices.quick}}) {
+        const auto length = positiveCounts(*text, "Slow and quick last longer than nothing.");
+        if (!length) return tl::unexpected(length.error());
+        *target = *length;
+    }
+    return choices;
+}
+
+std::optional<Foot> footOf(const std::string& letter) {
+    if (letter.empty()) return std::nullopt;
+    return letter == "R" ? Foot::Right : Foot::Left;
+}
+
 } // namespace
 
 Result<Output> runMap(const MapOptions& options) {
@@ -125,28 +151,49 @@ Result<Output> runMap(const MapOptions& options) {
 }
 
 Result<Output> runCount(const CountOptions& options) {
-    NotationChoices choices;
-    const auto feel = parseFeel(options.feel);
-    if (!feel) return tl::unexpected(feel.error());
-    choices.feel = *feel;
-    for (const auto& [text, target] : {std::pair{&options.slow, &choices.slow}, std::pair{&options.quick, &choices.quick}}) {
-        const auto length = parseCount(*text);
-        if (!length) return tl::unexpected(length.error());
-        if (*length <= Tick{}) return fail(ErrorCode::BadValue, "Slow and quick last longer than nothing.");
-        *target = *length;
-    }
+    const auto choices = choicesOf(options.feel, options.slow, options.quick);
+    if (!choices) return tl::unexpected(choices.error());
     std::optional<Tick> claimed;
     if (!options.length.empty()) {
-        const auto length = parseCount(options.length);
+        const auto length = positiveCounts(options.length, "A figure is longer than nothing.");
         if (!length) return tl::unexpected(length.error());
-        if (*length <= Tick{}) return fail(ErrorCode::BadValue, "A figure is longer than nothing.");
         claimed = *length;
     }
-    std::optional<Foot> foot;
-    if (!options.foot.empty()) foot = options.foot == "R" ? Foot::Right : Foot::Left;
-    const NotationReading reading = readNotation(options.notation, choices, claimed);
+    const NotationReading reading = readNotation(options.notation, *choices, claimed);
     if (reading.error) return tl::unexpected(notationError(options.notation, reading));
+    const auto foot = footOf(options.foot);
     return Output{options.json ? countAsJson(reading, foot) : countAsText(reading, foot), {}};
+}
+
+Result<Output> runVersions(const VersionsOptions& options) {
+    const auto choices = choicesOf(options.feel, options.slow, options.quick);
+    if (!choices) return tl::unexpected(choices.error());
+    VersionsAsked asked;
+    asked.change = options.stretch > 0 ? RhythmChange::Stretch : RhythmChange::Double;
+    asked.times = options.stretch > 0 ? options.stretch : options.twice;
+    asked.longest = options.longest;
+    asked.free = footOf(options.foot);
+    const auto to = positiveCounts(options.to, "What is filled is longer than nothing.");
+    if (!to) return tl::unexpected(to.error());
+    asked.to = *to;
+    const auto versions = rhythmVersions(options.notation, asked, *choices);
+    if (!versions) return tl::unexpected(versions.error());
+    return Output{options.json ? versionsAsJson(*versions) : versionsAsText(*versions), {}};
+}
+
+Result<Output> runFill(const FillOptions& options) {
+    const auto total = parseCount(options.counts);
+    if (!total) return tl::unexpected(total.error());
+    std::vector<Tick> lengths;
+    std::istringstream all(options.lengths);
+    for (std::string one; std::getline(all, one, ',');) {
+        const auto length = parseCount(one);
+        if (!length) return tl::unexpected(length.error());
+        lengths.push_back(*length);
+    }
+    const auto filling = fillCounts(*total, std::move(lengths), options.orders);
+    if (!filling) return tl::unexpected(filling.error());
+    return Output{options.json ? fillingAsJson(*filling) : fillingAsText(*filling), nothingFills(*filling)};
 }
 
 Result<Output> runLand(const std::string& file, bool json) {

@@ -39,6 +39,28 @@ struct CountOptions {
 };
 [[nodiscard]] Result<Output> runCount(const CountOptions& options);
 
+struct VersionsOptions {
+    std::string notation;
+    int stretch = 0;      ///< exactly one of stretch and twice is not 0
+    int twice = 0;
+    int longest = 2;
+    std::string to = "8";
+    std::string feel = "straight";
+    std::string slow = "2";
+    std::string quick = "1";
+    std::string foot;
+    bool json = false;
+};
+[[nodiscard]] Result<Output> runVersions(const VersionsOptions& options);
+
+struct FillOptions {
+    std::string counts;
+    std::string lengths; ///< with commas
+    std::size_t orders = 0;
+    bool json = false;
+};
+[[nodiscard]] Result<Output> runFill(const FillOptions& options);
+
 [[nodiscard]] Result<Output> runLand(const std::string& file, bool json);
 
 struct SheetOptions {

@@ -187,17 +187,7 @@ private:
     }
 
     std::optional<Tick> fractionOf(const Token& t) {
-        const char sub = t.text[0];
-        switch (m_choices.feel) {
-        case Feel::Straight:
-        case Feel::RollingQuarters: return sub == 'e' ? countFraction(1, 4) : sub == '&' ? countFraction(1, 2) : countFraction(3, 4);
-        case Feel::Swing:
-            if (sub == 'e') break;
-            return countFraction(2, 3);
-        case Feel::RollingThirds:
-            if (sub == 'e') break;
-            return sub == '&' ? countFraction(1, 3) : countFraction(2, 3);
-        }
+        if (const auto place = letterPlace(t.text[0], m_choices.feel)) return place;
         error(t, m_choices.feel == Feel::Swing
                      ? "“e” has no place in a swung count: & and a both fall at 2/3. Say the line straight, or use &."
                      : "“e” has no place in a count of thirds: & falls at 1/3, a at 2/3. Say the line straight or by quarters.");
@@ -435,22 +425,6 @@ private:
 };
 
 } // namespace
-
-std::string toString(Feel feel) {
-    switch (feel) {
-    case Feel::Straight: return "straight";
-    case Feel::Swing: return "swing";
-    case Feel::RollingThirds: return "rolling-thirds";
-    case Feel::RollingQuarters: return "rolling-quarters";
-    }
-    return "straight";
-}
-
-Result<Feel> parseFeel(std::string_view text) {
-    for (Feel feel : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters})
-        if (toString(feel) == text) return feel;
-    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no feel. Known are straight, swing, rolling-thirds and rolling-quarters.");
-}
 
 NotationReading readNotation(std::string_view text, const NotationChoices& choices, std::optional<Tick> claimed) {
     return Reader(text, choices).run(claimed);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/action.h"
+#include "core/feel.h"
 
 #include <optional>
 #include <string>
@@ -8,12 +9,6 @@
 #include <vector>
 
 namespace lc {
-
-/// What "&" and "a" are worth inside a count; the fractions are in product.md and docs/algorithms.md.
-enum class Feel { Straight, Swing, RollingThirds, RollingQuarters };
-
-[[nodiscard]] std::string toString(Feel feel);
-[[nodiscard]] Result<Feel> parseFeel(std::string_view text);
 
 /// Named choices of a school, stored in the routine.
 struct NotationChoices {

@@ -51,6 +51,57 @@ private Q_SLOTS:
         QCOMPARE(steps[3].toObject()["foot"].toString(), "L");
         QCOMPARE(steps[2].toObject()["at"].toString(), "2");
     }
+    void versionsListsEveryWay() {
+        const Ran r = run({"versions", "1 2 3 4 5", "--stretch", "1", "--to", "8", "--foot", "R", "--json"});
+        QCOMPARE(r.exit, 0);
+        const QJsonArray all = r.json()["versions"].toArray();
+        QCOMPARE(all.size(), 5);
+        const QJsonObject third = all[2].toObject();
+        QCOMPARE(third["notation"].toString(), "1 2 3:2 5 6");
+        QCOMPARE(third["name"].toString(), "6 + 2, step 3");
+        QCOMPARE(third["length"].toString(), "6");
+        QCOMPARE(third["remainder"].toString(), "2");
+        QCOMPARE(third["ends_on_count"].toString(), "6");
+        QCOMPARE(third["changed_steps"].toArray(), QJsonArray{3});
+        QCOMPARE(third["feet"].toArray(), (QJsonArray{"R", "L", "R", "L", "R"}));
+        // what it prints it reads
+        QCOMPARE(run({"count", third["notation"].toString(), "--json"}).json()["length"].toString(), "6");
+        const QJsonArray doubled = run({"versions", "1 2 3 4 5", "--double", "1", "--json"}).json()["versions"].toArray();
+        QStringList ends;
+        for (const auto& v : doubled) ends << v.toObject()["ends_on_count"].toString();
+        QCOMPARE(ends.join(' '), "4 4 4 9/2");
+        QCOMPARE(run({"versions", "1 2 3 4 5 6", "--stretch", "2", "--longest", "3", "--json"}).json()["versions"].toArray().size(), 21);
+        QVERIFY(run({"versions", "1 2 3", "--stretch", "1"}).out.startsWith("3 versions\n4 + 4, step 1: 1:2 3 4   LRL, last step on 4\n"));
+        QCOMPARE(run({"versions", "1 2 3"}).exit, 2);
+        QCOMPARE(run({"versions", "1 2 3", "--stretch", "1", "--double", "1"}).exit, 2);
+        const Ran few = run({"versions", "1 2", "--double", "4"});
+        QCOMPARE(few.exit, 1);
+        QVERIFY(few.out.isEmpty() && few.err.startsWith("2 steps of this line can change"));
+    }
+    void fillListsCombinationsAndOrders() {
+        const Ran r = run({"fill", "40", "--lengths", "6,8", "--orders", "20", "--json"});
+        QCOMPARE(r.exit, 0);
+        const QJsonArray combinations = r.json()["combinations"].toArray();
+        QCOMPARE(combinations.size(), 2);
+        QCOMPARE(combinations[1].toObject()["lengths"].toObject(), (QJsonObject{{"6", 4}, {"8", 2}}));
+        QCOMPARE(combinations[1].toObject()["orders"].toInt(), 15);
+        const QJsonArray orders = r.json()["orders"].toArray();
+        QCOMPARE(orders.size(), 16);
+        bool found = false;
+        for (const auto& order : orders)
+            if (order.toObject()["lengths"].toArray() == QJsonArray{"6", "6", "8", "6", "6", "8"}) {
+                found = true;
+                QCOMPARE(order.toObject()["starts"].toArray(), (QJsonArray{"1", "7", "5", "5", "3", "1"}));
+            }
+        QVERIFY(found);
+        const Ran none = run({"fill", "10", "--lengths", "6,8", "--json"});
+        QCOMPARE(none.exit, 0);
+        QVERIFY(none.json()["combinations"].toArray().isEmpty());
+        QCOMPARE(none.json()["nearest_above"].toString(), "12");
+        QCOMPARE(none.err, QByteArray("These lengths do not fill the counts exactly. They fill 8 and 12 counts.\n"));
+        QCOMPARE(run({"fill", "10", "--lengths", "six"}).exit, 1);
+        QCOMPARE(run({"fill", "10"}).exit, 2);
+    }
     void countReadsFeelsLengthsAndFeet() {
         QCOMPARE(run({"count", "1 & 2", "--feel", "swing", "--json"}).json()["steps"].toArray()[1].toObject()["at"].toString(), "2/3");
         QCOMPARE(run({"count", "SQQ", "--slow", "1", "--quick", "1/2", "--json"}).json()["length"].toString(), "2");

@@ -1,0 +1,19 @@
+#pragma once
+
+#include "core/notation.h"
+
+#include <string>
+#include <vector>
+
+namespace lc {
+
+/// Do two readings mean the same: the same actions at the same times with the same lengths, words, feet and turns, and the same
+/// length? How a wait is said, labels and places in the text do not matter.
+[[nodiscard]] bool sameDance(const NotationReading& a, const NotationReading& b);
+
+/// A line that reads as these actions again, in counts where every moment has a letter in the feel, else in slow and quick with lengths.
+/// `actions` in the order of time, as readNotation() gives them; `length` that of the line. What falls before count 1 at a place that has
+/// no letter cannot be written; it is left out. O(n).
+[[nodiscard]] std::string printNotation(const std::vector<Action>& actions, Tick length, const NotationChoices& choices = {});
+
+} // namespace lc
