@@ -163,7 +163,7 @@ private Q_SLOTS:
             const Stated stated({OneFact{61.0}});
             followStatedPlaces(ticked(pulse), stated, 1, pulse);
             for (double t : pulse.beats)
-                if (t < 35 || t > 49) QVERIFY2(std::abs(std::remainder(t, 0.5)) < 0.04, qPrintable(QString::number(t)));
+                if (t < 33 || t > 51) QVERIFY2(std::abs(std::remainder(t, 0.5)) < 0.04, qPrintable(QString::number(t)));
             const double last = swaying.beats.back();
             followStatedPlaces(ticked(swaying), stated, 1, swaying);
             QVERIFY(std::abs(swaying.beats[nearest(swaying.beats, last)] - last) < 0.05);
