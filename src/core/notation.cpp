@@ -205,7 +205,7 @@ private:
         std::size_t ahead = 1;
         while (peek(ahead) && peek(ahead)->kind == TokenKind::Sub) ++ahead;
         const Token* next = peek(ahead);
-        const bool nextIsNumber = next && next->kind == TokenKind::Number;
+        const bool nextIsNumber = next && next->kind == TokenKind::Number && next->value <= mostCounts; // a greater one is an error of its own
         if (m_count == 0) { // before the figure's first number: settled when that number comes
             m_leading.push_back({t, *fraction});
             Moment& moment = openMoment(t, *fraction);

@@ -2,12 +2,10 @@
 #include "support/audio_support.h"
 #include "support/beat_measure.h"
 #include "support/core_support.h"
+#include "support/demo_songs.h"
 
 #include "audio/analysis.h"
-#include "audio/audio_file.h"
-#include "audio/resample.h"
 #include "core/count_grid.h"
-#include "core/map_import.h"
 #include "core/tempo_curve.h"
 
 using namespace lc;
@@ -31,17 +29,7 @@ std::vector<double> phrasesOf(const SongMap& map) {
     return times;
 }
 
-HeardSong heard(const QString& name) {
-    const auto song = test::must(decodeSong(QString(LIFTCOUNT_SOURCE_DIR "/demo/%1.ogg").arg(name).toStdString()));
-    return test::must(hearSound(resampled(mono(song.sound), 44100)));
-}
-
-/// The composer's map: read by the program's own import, which tst_map_import checks.
-SongMap truth(const QString& name) {
-    QFile file(QString(LIFTCOUNT_SOURCE_DIR "/demo/%1.truth.csv").arg(name));
-    if (!file.open(QIODevice::ReadOnly)) qFatal("no truth of %s", qPrintable(name));
-    return test::must(importMap(file.readAll().toStdString(), "truth.csv")).map;
-}
+HeardSong heard(const QString& name) { return test::must(hearSound(test::demoSound(name))); }
 
 } // namespace
 
@@ -52,7 +40,7 @@ private Q_SLOTS:
     /// S18: 7/8 as 3+2+2, eighths of 0.2 s: steps at 0, 0.6, 1.0, 1.4 …, bar 6 at 7.0 s, without a word from anybody.
     void sevensAreCountedLongShortShort() {
         const SongMap map = test::must(solveSong(heard("sevenfold-stairs"))).map;
-        const SongMap exact = truth("sevenfold-stairs");
+        const SongMap exact = test::demoTruth("sevenfold-stairs");
         QCOMPARE(toString(map.metre), std::string("7/8:3+2+2"));
         QVERIFY(fMeasure(beatsOf(map), beatsOf(exact)) > 0.98);
         QVERIFY(fMeasure(onesOf(map), onesOf(exact)) > 0.97);
@@ -71,7 +59,7 @@ private Q_SLOTS:
     /// A live band that drifts by four in a hundred: every beat is followed; the bars are put right by one word, the metre.
     void aDriftingBandIsFollowed() {
         const HeardSong song = heard("lantern-arcade");
-        const SongMap exact = truth("lantern-arcade");
+        const SongMap exact = test::demoTruth("lantern-arcade");
         const SongMap map = test::must(solveSong(song)).map;
         QVERIFY(fMeasure(beatsOf(map), beatsOf(exact)) > 0.98);
         const TempoCurve curve = tempoCurve(map, CountGrid(map, usualScheme(map.metre)), 0, 0);
@@ -83,7 +71,7 @@ private Q_SLOTS:
     /// A waltz that slows down and holds a beat: heard up to there and after it; the held beat is stated by hand.
     void aWaltzWithAHeldBeatIsCounted() {
         const HeardSong song = heard("orchard-gate");
-        const SongMap exact = truth("orchard-gate");
+        const SongMap exact = test::demoTruth("orchard-gate");
         const SongMap plain = test::must(solveSong(song)).map;
         QCOMPARE(toString(plain.metre), std::string("3/4"));
         QVERIFY(fMeasure(beatsOf(plain), beatsOf(exact)) > 0.92);
@@ -97,26 +85,17 @@ private Q_SLOTS:
     /// S13 from the sound: one extra bar of four after beat 64 of the dance. At beat 69 who counts on says 5, the music says 1. Whose
     /// bar the extra one is, the end of its phrase or the head of the next, is heard, or stated in one word.
     void anExtraBarTurnsTheCountRound() {
-        const auto whole = test::must(decodeSong(LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg"));
-        const AudioBuffer sound = resampled(mono(whole.sound), 44100);
-        const SongMap exact = truth("copper-weathervane");
-        const std::size_t start = firstBeatOf(exact, exact.phrases[1]); // where the dance begins
-        const double from = exact.beats[start + 60].time, to = exact.beats[start + 64].time;
-        AudioBuffer longer{44100, 1, {}};
-        const auto at = [](double t) { return static_cast<std::ptrdiff_t>(t * 44100); };
-        longer.samples.assign(sound.samples.begin(), sound.samples.begin() + at(to));
-        longer.samples.insert(longer.samples.end(), sound.samples.begin() + at(from), sound.samples.end());
-        const HeardSong song = test::must(hearSound(longer));
+        const test::LongerSong longer = test::longerSong();
+        const HeardSong song = test::must(hearSound(longer.sound));
         SongReading reading = test::must(solveSong(song));
-        const double sixtyNineAt = to + (to - from);
         const auto starts = [&] { return phrasesOf(reading.map); };
-        if (const auto heardStarts = starts(); std::none_of(heardStarts.begin(), heardStarts.end(), [&](double t) { return std::abs(t - sixtyNineAt) < 0.07; })) {
-            reading = test::must(solveSong(song, {PhraseFact{exact.beats[start + 32].time, 36}}));
-            QVERIFY(std::abs(sixtyNineAt - exact.beats[start + 32].time - 36 * 0.6) < 0.01);
+        if (const auto heardStarts = starts(); std::none_of(heardStarts.begin(), heardStarts.end(), [&](double t) { return std::abs(t - longer.beat69) < 0.07; })) {
+            reading = test::must(solveSong(song, {PhraseFact{longer.secondPhrase, 36}}));
+            QVERIFY(std::abs(longer.beat69 - longer.secondPhrase - 36 * 0.6) < 0.01);
         }
         const SongMap& map = reading.map;
         const CountGrid grid(map, usualScheme(map.metre));
-        const auto here = grid.tickAt(exact.beats[start].time + 0.03);
+        const auto here = grid.tickAt(longer.danceStart + 0.03);
         QVERIFY(here);
         const std::int64_t first = wholeCounts(*here);
         QCOMPARE(grid.cell(first)->number, 1);

@@ -93,6 +93,7 @@ private Q_SLOTS:
         const auto row = [](const char* text, int character, const char* says) { QTest::newRow(text) << text << character << says; };
         row("1-4096 walk 1-2 walk", 13, "longer than 4096 counts"); // found by the fuzzer: ranges that never end
         row("1-4000 walk 1-4000 walk", 15, "longer than 4096 counts");
+        row("1 side s&411111111111", 10, "from 1 to 4096"); // found by the fuzzer: billions of waits before it
         row("1 2 2", 5, "there already");
         row("1 4 3", 5, "comes after 4");
         row("side 1", 1, "needs its count");
