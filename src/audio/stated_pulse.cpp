@@ -169,7 +169,7 @@ void followStatedPlaces(const SongFeatures& song, const Stated& stated, std::siz
         const double away = std::abs(pulse.beats[nearest(pulse.beats, at)] - at);
         return away > sameBeat && away > nearlyLeans * pulse.period;
     };
-    if (!pulse.soft && !pulse.loose)
+    if (parts == 1 && !pulse.soft && !pulse.loose) // in beats of three parts a third beside is a part of the beat, not a slide
         for (double at : stated.places)
             if (slides(at)) closeSlip(pulse, at, slowSlip);
     if (parts == 1) lean(song, stated.places, pulse);

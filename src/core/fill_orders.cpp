@@ -64,6 +64,7 @@ std::optional<Tick> nearestFilled(const std::vector<Tick>& lengths, Tick total, 
 }
 
 void addOrders(const Filling& filling, const FillCombination& combination, std::size_t most, std::vector<FillOrder>& out) {
+    if (out.size() >= most) return;
     std::vector<std::size_t> which;
     for (std::size_t i = 0; i < combination.times.size(); ++i) which.insert(which.end(), static_cast<std::size_t>(combination.times[i]), i);
     do {

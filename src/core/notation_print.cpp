@@ -1,6 +1,7 @@
 #include "core/notation_print.h"
 
 #include <algorithm>
+#include <cstdlib>
 
 namespace lc {
 

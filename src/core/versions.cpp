@@ -25,7 +25,7 @@ using Choice = std::vector<int>;
 /// Every way to spread `times` over the steps, each at most `most`; calls back with each, in order of the earliest changed step. False when stopped.
 bool spread(Choice& choice, std::size_t from, int times, int most, const std::function<bool(const Choice&)>& found) {
     if (times == 0) return found(choice);
-    if (from == choice.size()) return true;
+    if (times > most * static_cast<int>(choice.size() - from)) return true; // no room left: every branch that is followed finds a way
     for (int here = std::min(most, times); here >= 0; --here) {
         choice[from] = here;
         if (!spread(choice, from + 1, times - here, most, found)) return false;
@@ -34,13 +34,20 @@ bool spread(Choice& choice, std::size_t from, int times, int most, const std::fu
     return true;
 }
 
-/// Every way to choose `times` pairs of neighbours, no step in two of them.
-bool pairUp(Choice& choice, const std::vector<bool>& hasNext, std::size_t from, int times, const std::function<bool(const Choice&)>& found) {
+/// The most pairs of neighbours, none in two, that begin with each step or later.
+std::vector<int> mostPairs(const std::vector<bool>& hasNext) {
+    std::vector<int> out(hasNext.size() + 2, 0);
+    for (std::size_t i = hasNext.size(); i-- > 0;) out[i] = std::max(out[i + 1], hasNext[i] ? 1 + out[i + 2] : 0);
+    return out;
+}
+
+/// Every way to choose `times` pairs of neighbours, no step in two of them. `room` as mostPairs() tells.
+bool pairUp(Choice& choice, const std::vector<bool>& hasNext, const std::vector<int>& room, std::size_t from, int times, const std::function<bool(const Choice&)>& found) {
     if (times == 0) return found(choice);
-    for (std::size_t i = from; i < choice.size(); ++i) {
+    for (std::size_t i = from; i < choice.size() && room[i] >= times; ++i) {
         if (!hasNext[i]) continue;
         choice[i] = 1;
-        const bool go = pairUp(choice, hasNext, i + 2, times - 1, found);
+        const bool go = pairUp(choice, hasNext, room, i + 2, times - 1, found);
         choice[i] = 0;
         if (!go) return false;
     }
@@ -80,13 +87,19 @@ private:
     void each(const std::function<bool(const Choice&)>& found) const {
         Choice choice(m_steps.size(), 0);
         if (m_asked.change == RhythmChange::Stretch) spread(choice, 0, m_asked.times, m_asked.longest - 1, found);
-        else pairUp(choice, m_hasNext, 0, m_asked.times, found);
+        else pairUp(choice, m_hasNext, mostPairs(m_hasNext), 0, m_asked.times, found);
     }
 
     [[nodiscard]] std::string tooFew() const {
-        const std::string steps = m_steps.empty() ? "No step" : m_steps.size() == 1 ? "One step" : std::to_string(m_steps.size()) + " steps";
-        return steps + " of this line can change, which last one count each; that is too few to " +
-               (m_asked.change == RhythmChange::Stretch ? "stretch by " + countsInWords(counts(m_asked.times)) : "double " + std::to_string(m_asked.times) + (m_asked.times == 1 ? " pair" : " pairs")) + ".";
+        if (m_steps.empty()) return "No step of this line lasts exactly one count; only such steps are stretched or doubled.";
+        const auto times = [](int n, const char* one, const char* many) { return n == 1 ? std::string("one ") + one : std::to_string(n) + " " + many; };
+        if (m_asked.change == RhythmChange::Double) {
+            const int most = mostPairs(m_hasNext).front();
+            return most == 0 ? "No two steps of one count follow each other in this line, so none can share a count."
+                             : "At most " + times(most, "pair", "pairs") + " of this line can share a count. Ask for no more than that.";
+        }
+        const int most = static_cast<int>(m_steps.size()) * (m_asked.longest - 1);
+        return "The steps of this line can be stretched by " + times(most, "count", "counts") + " at most. Ask for no more than that.";
     }
 
     [[nodiscard]] RhythmVersion version(const Choice& choice) const {

@@ -169,6 +169,15 @@ private Q_SLOTS:
             QVERIFY(std::abs(swaying.beats[nearest(swaying.beats, last)] - last) < 0.05);
         }
     }
+    /// In beats of three parts a 1 may stand on a part of a beat: it says nothing about a slide of the pulse that is as large.
+    void aPartOfABeatIsNoSlide() {
+        PulseCandidate pulse;
+        pulse.period = 0.5;
+        for (int b = 0; b < 160; ++b) pulse.beats.push_back(1 + 0.5 * b + 0.5 / 3 * std::clamp((b - 70) / 20.0, 0.0, 1.0));
+        const auto before = pulse.beats;
+        followStatedPlaces(ticked(pulse), Stated({OneFact{before[120] - 0.5 / 3}}), 3, pulse);
+        QCOMPARE(pulse.beats, before);
+    }
     void betweenTwoSlipsOnlyThatStretchMoves() {
         PulseCandidate pulse;
         pulse.period = 0.5;

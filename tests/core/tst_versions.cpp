@@ -194,8 +194,9 @@ private Q_SLOTS:
         QTest::addColumn<QString>("line");
         QTest::addColumn<int>("times");
         QTest::addColumn<QString>("sentence");
-        QTest::newRow("too few") << "1 2" << 3 << "2 steps of this line can change, which last one count each; that is too few to stretch by 3 counts.";
-        QTest::newRow("none") << "1:2 3:2" << 1 << "No step of this line can change, which last one count each; that is too few to stretch by 1 count.";
+        QTest::newRow("too few") << "1 2" << 3 << "The steps of this line can be stretched by 2 counts at most. Ask for no more than that.";
+        QTest::newRow("none") << "1:2 3:2" << 1 << "No step of this line lasts exactly one count; only such steps are stretched or doubled.";
+        QTest::newRow("one too many of a long line") << "1-40 walk" << 41 << "The steps of this line can be stretched by 40 counts at most. Ask for no more than that."; // tried every way once
         QTest::newRow("too many") << "1-40 walk" << 10 << "There are more than 20,000 versions of this line. Change fewer steps, or a shorter line.";
         QTest::newRow("no line") << "1 %" << 1 << "Counts, character 3: “%” means nothing here. Write counts, words, L or R.";
         QTest::newRow("nothing asked") << "1 2" << 0 << "A version changes one step or more, stretches it to two counts or more, and fills more than nothing.";
@@ -209,6 +210,35 @@ private Q_SLOTS:
         const auto all = rhythmVersions(line.toStdString(), asked);
         QVERIFY(!all);
         QCOMPARE(test::q(all.error().message), sentence);
+    }
+    void pairsThatCannotBeAreSaid_data() {
+        QTest::addColumn<QString>("line");
+        QTest::addColumn<int>("pairs");
+        QTest::addColumn<QString>("sentence");
+        QTest::newRow("one too many of a long line") << "1-60 walk" << 31 << "At most 30 pairs of this line can share a count. Ask for no more than that.";
+        QTest::newRow("threes give one pair each") << "1 2 3 5 6 7 9 10 11" << 4 << "At most 3 pairs of this line can share a count. Ask for no more than that.";
+        QTest::newRow("one pair") << "1 2 4" << 2 << "At most one pair of this line can share a count. Ask for no more than that.";
+        QTest::newRow("nobody follows") << "1 3 5" << 1 << "No two steps of one count follow each other in this line, so none can share a count.";
+    }
+    void pairsThatCannotBeAreSaid() {
+        QFETCH(QString, line);
+        QFETCH(int, pairs);
+        QFETCH(QString, sentence);
+        VersionsAsked asked;
+        asked.change = RhythmChange::Double;
+        asked.times = pairs;
+        const auto all = rhythmVersions(line.toStdString(), asked);
+        QVERIFY(!all);
+        QCOMPARE(test::q(all.error().message), sentence);
+    }
+    /// As many as there can be, of a long line: found without trying the ways that lead nowhere.
+    void theMostThatCanBeIsFoundAtOnce() {
+        VersionsAsked asked;
+        asked.times = 200;
+        QCOMPARE(versionsOf("1-200 walk", asked).size(), std::size_t{1});
+        asked.change = RhythmChange::Double;
+        asked.times = 100;
+        QCOMPARE(versionsOf("1-200 walk", asked).size(), std::size_t{1});
     }
 };
 
