@@ -78,6 +78,7 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
 QWidget* ListenStage::buildUncounted() {
     auto* page = new QWidget(this);
     page->hide();
+    page->setFocusPolicy(Qt::ClickFocus); // while the song is counted there is nothing else to hold the keyboard
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(m_theme.px(16), m_theme.px(60), m_theme.px(60), m_theme.px(16));
     column->setSpacing(m_theme.px(12));
@@ -195,10 +196,12 @@ void ListenStage::showCounted() {
     open->setVisible(!song && !m_session.loading());
     tapping->setVisible(song && !m_session.loading());
     m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedType"))->setVisible(!m_session.loading());
-    const bool hadFocus = m_strips->hasFocus();
+    // The keyboard goes with what is shown: to the page while there are no strips, and back to them.
+    const bool hadFocus = m_strips->hasFocus() || m_uncounted->isAncestorOf(focusWidget());
     m_strips->setVisible(counted);
     m_uncounted->setVisible(!counted);
-    if (!counted && hadFocus) (song ? tapping : open)->setFocus();
+    m_strips->setFocusProxy(counted ? nullptr : m_session.loading() ? m_uncounted : song ? tapping : open);
+    if (hadFocus) m_strips->setFocus();
     const bool curve = room && counted;
     m_tempo->setVisible(curve);
     m_tempoRule->setVisible(curve);

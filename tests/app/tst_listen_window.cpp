@@ -114,6 +114,7 @@ private Q_SLOTS:
         QCOMPARE(countBarWords(*rig.session).place, QString("not counted yet"));
         QVERIFY(!rig.window->listen().strips().isVisible()); // in their place: what can be done
         QVERIFY(rig.button("uncountedType")->isVisible());
+        QVERIFY(rig.button("uncountedTap")->hasFocus()); // the keyboard is where the next step is
         rig.press("uncountedTap");
         QVERIFY(rig.window->listen().tapPanel().isVisible());
         rig.shortcut(Qt::Key_Space);

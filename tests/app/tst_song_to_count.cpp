@@ -26,6 +26,7 @@ private Q_SLOTS:
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
         QCOMPARE(rig.window->listen().findChild<QComboBox*>("metre")->currentText(), QString("7/8:3+2+2"));
+        QVERIFY(rig.window->listen().strips().hasFocus());
         const double first = demoTruth("sevenfold-stairs").beats[0].time;
         const CountGrid& grid = rig.session->landing().grid;
         const Tick one = counts(wholeCounts(*grid.tickAt(first + 0.05)));
@@ -38,6 +39,21 @@ private Q_SLOTS:
         }
         QCOMPARE(said.join(' '), "1 2 3 4 5 6 1 2 3 4 5 6 1 2 3 4"); // three counts a bar, two bars a six; bar 6 begins on its 4
         QCOMPARE(countBarWords(*rig.session).detail, QString("bar %1, beat 1").arg(grid.cellAt(one)->bar + 6));
+    }
+    /// Who looks at the Listen stage while a song is counted has the keyboard on its strips when they come.
+    void theKeyboardFollowsTheSong() {
+        WindowRig rig;
+        rig.shortcut(Qt::Key_1, Qt::AltModifier);
+        rig.window->openAny(LIFTCOUNT_SOURCE_DIR "/demo/sevenfold-stairs.ogg");
+        rig.window->setStage(Stage::Listen);
+        QVERIFY(rig.session->loading());
+        QVERIFY(!rig.window->listen().strips().isVisible());
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong() && !rig.session->loading(), 60000);
+        QTRY_VERIFY(rig.window->listen().strips().isVisible());
+        QVERIFY(rig.window->listen().strips().hasFocus());
+        const Tick before = rig.session->now();
+        QTest::keyClick(rig.window->focusWidget(), Qt::Key_Right);
+        QVERIFY(rig.session->now() > before);
     }
     /// S13: one bar of four more than the dance expects. At beat 69 the music says 1 and the dancers, who count on, say 5.
     void anExtraBarTurnsTheCountRound() {
