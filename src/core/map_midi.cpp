@@ -87,8 +87,9 @@ Result<std::vector<std::uint8_t>> mapToMidi(const SongMap& map) {
         pulse += pulsesPerQuarter;
     }
     const int firstBeatPulse = pulse;
-    // What MIDI has no event for, in the words of a facts file; others' programs leave texts alone.
-    if (!map.metre.grouping.empty()) track.text(pulse, "metre " + toString(map.metre));
+    // What MIDI has no event for, in the words of a facts file; others' programs leave texts alone. The song's own metre is one of
+    // these: in a short song a pick-up and an odd bar of the same length would outvote it.
+    track.text(pulse, "metre " + toString(map.metre));
     for (const Stop& stop : map.stops) track.text(pulse, "stop " + numberText(stop.start) + " " + numberText(stop.end) + " " + std::to_string(stop.beats));
     for (const Fermata& held : map.fermatas) track.text(pulse, "fermata " + numberText(held.start) + " " + numberText(held.end));
     std::size_t bar = 0;

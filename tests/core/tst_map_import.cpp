@@ -80,6 +80,14 @@ private Q_SLOTS:
             RC_ASSERT(midiOf(read->map) == bytes);
         }));
     }
+    /// A pick-up of two and an odd bar of two beside one bar of four: the song is in four all the same.
+    void aShortSongKeepsItsMetreInMidi() {
+        const SongMap song = test::song("pickup 2 | verse 4 | bar 2", 60, "4/4");
+        const SongMap read = test::must(importMap(midiOf(song), "song.mid")).map;
+        QCOMPARE(toString(read.metre), std::string("4/4"));
+        QCOMPARE(read.pickupBeats, std::size_t{2});
+        QVERIFY(read.bars == song.bars);
+    }
     void labelsAreReadBackExactly() {
         QVERIFY(rc::check("import of the label export is the identity", [] {
             SongMap song = randomSong();
