@@ -1,9 +1,9 @@
 // The window: time until it can be used with the demo, a full repaint of the strips, memory. QT_QPA_PLATFORM=offscreen
 // or a display. Printed, never asserted.
-#include "app/arrange_stage.h"
-#include "app/listen_stage.h"
-#include "app/main_window.h"
-#include "app/strips_view.h"
+#include "app/arrange/arrange_stage.h"
+#include "app/listen/listen_stage.h"
+#include "app/shell/main_window.h"
+#include "app/strips/strips_view.h"
 #include "audio/silent_output.h"
 
 #include <QApplication>

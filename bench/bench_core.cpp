@@ -1,9 +1,9 @@
 // How long an edit of a routine takes until its findings are there, by number of passes; and reading a line of counts.
-#include "core/edits.h"
-#include "core/findings.h"
-#include "core/order_text.h"
-#include "core/remedies.h"
-#include "core/structure_text.h"
+#include "core/routine/edits.h"
+#include "core/routine/findings.h"
+#include "core/routine/order_text.h"
+#include "core/routine/remedies.h"
+#include "core/song/structure_text.h"
 
 #include <benchmark/benchmark.h>
 

@@ -1,5 +1,5 @@
-#include "core/document_json.h"
-#include "core/findings.h"
+#include "core/document/document_json.h"
+#include "core/routine/findings.h"
 
 #include <cstdlib>
 

@@ -1,5 +1,5 @@
 // Any bytes as a facts file: a list of facts that print and read back, or a sentence.
-#include "core/song_facts.h"
+#include "core/song/song_facts.h"
 
 #include <cstdint>
 #include <cstdlib>

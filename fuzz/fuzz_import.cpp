@@ -1,6 +1,6 @@
 // Any bytes as a song map: one that validates and exports, or a sentence.
-#include "core/map_export.h"
-#include "core/map_import.h"
+#include "core/exchange/map_export.h"
+#include "core/exchange/map_import.h"
 
 #include <cstdint>
 #include <cstdlib>

@@ -1,5 +1,5 @@
 // Any bytes as LRC: lines that are written and read back, or a sentence.
-#include "core/lyrics_file.h"
+#include "core/exchange/lyrics_file.h"
 
 #include <cstdint>
 #include <cstdlib>

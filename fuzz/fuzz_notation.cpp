@@ -1,4 +1,4 @@
-#include "core/notation_print.h"
+#include "core/notation/notation_print.h"
 
 #include <cstdlib>
 

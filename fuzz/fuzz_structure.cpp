@@ -1,4 +1,4 @@
-#include "core/structure_text.h"
+#include "core/song/structure_text.h"
 
 #include <cstdlib>
 

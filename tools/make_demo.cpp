@@ -2,9 +2,9 @@
 // all of them named, and a line dance that does not land on it without help. Usage: make_demo FOLDER
 #include "audio/analysis.h"
 #include "audio/audio_file.h"
-#include "core/document_file.h"
-#include "core/edits.h"
-#include "core/order_text.h"
+#include "core/document/document_file.h"
+#include "core/routine/edits.h"
+#include "core/routine/order_text.h"
 
 #include <cstdio>
 #include <filesystem>

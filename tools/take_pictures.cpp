@@ -1,16 +1,16 @@
 // Writes a picture of each main view from the demo data. Usage: take_pictures FOLDER [WIDTH HEIGHT] [routine]
-#include "app/arrange_stage.h"
-#include "app/findings_column.h"
-#include "app/listen_stage.h"
-#include "app/main_window.h"
-#include "app/part_editor.h"
-#include "app/notation_edit.h"
-#include "app/sheets_stage.h"
-#include "app/strips_accessible.h"
-#include "app/strips_view.h"
+#include "app/arrange/arrange_stage.h"
+#include "app/shell/findings_column.h"
+#include "app/listen/listen_stage.h"
+#include "app/shell/main_window.h"
+#include "app/arrange/part_editor.h"
+#include "app/arrange/notation_edit.h"
+#include "app/sheets/sheets_stage.h"
+#include "app/strips/strips_accessible.h"
+#include "app/strips/strips_view.h"
 #include "audio/audio_file.h"
 #include "audio/silent_output.h"
-#include "core/tapping.h"
+#include "core/song/tapping.h"
 
 #include <QApplication>
 #include <QComboBox>

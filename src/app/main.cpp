@@ -1,6 +1,6 @@
-#include "app/main_window.h"
-#include "app/qt_audio_output.h"
-#include "app/strips_accessible.h"
+#include "app/shell/main_window.h"
+#include "app/shell/qt_audio_output.h"
+#include "app/strips/strips_accessible.h"
 #include "audio/silent_output.h"
 
 #include <QApplication>

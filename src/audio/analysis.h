@@ -3,7 +3,7 @@
 #include "audio/audio_buffer.h"
 #include "audio/song_solver.h"
 #include "audio/task.h"
-#include "core/result.h"
+#include "core/base/result.h"
 
 namespace lc {
 

@@ -2,7 +2,7 @@
 
 #include "audio/audio_buffer.h"
 #include "audio/task.h"
-#include "core/result.h"
+#include "core/base/result.h"
 
 #include <string>
 

@@ -1,6 +1,6 @@
 #include "audio/carried_map.h"
 
-#include "core/map_splice.h"
+#include "core/song/map_splice.h"
 
 #include <algorithm>
 #include <cmath>

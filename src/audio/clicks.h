@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/count_grid.h"
+#include "core/song/count_grid.h"
 
 #include <vector>
 

@@ -1,6 +1,6 @@
 #include "audio/features_file.h"
 
-#include "core/document_file.h"
+#include "core/document/document_file.h"
 
 #include <cstdint>
 #include <cstring>

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "audio/beat_evidence.h"
-#include "core/result.h"
+#include "core/base/result.h"
 
 #include <string>
 

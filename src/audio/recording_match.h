@@ -1,7 +1,7 @@
 #pragma once
 
 #include "audio/beat_evidence.h"
-#include "core/song_facts.h"
+#include "core/song/song_facts.h"
 
 #include <optional>
 #include <vector>

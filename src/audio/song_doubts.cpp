@@ -2,7 +2,7 @@
 
 #include "audio/phrase_path.h"
 #include "audio/subdivision.h"
-#include "core/clock_text.h"
+#include "core/base/clock_text.h"
 
 #include <algorithm>
 #include <cmath>

@@ -9,8 +9,8 @@
 #include "audio/stated_pulse.h"
 #include "audio/stop_detection.h"
 #include "audio/subdivision.h"
-#include "core/map_splice.h"
-#include "core/song_facts.h"
+#include "core/song/map_splice.h"
+#include "core/song/song_facts.h"
 
 #include <algorithm>
 #include <cmath>

@@ -3,9 +3,9 @@
 #include "audio/beat_evidence.h"
 #include "audio/metre_reading.h"
 #include "audio/task.h"
-#include "core/result.h"
-#include "core/song_doubt.h"
-#include "core/song_map.h"
+#include "core/base/result.h"
+#include "core/song/song_doubt.h"
+#include "core/song/song_map.h"
 
 #include <memory>
 #include <vector>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/song_facts.h"
+#include "core/song/song_facts.h"
 
 #include <cstddef>
 #include <optional>

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "audio/beat_evidence.h"
-#include "core/song_map.h"
+#include "core/song/song_map.h"
 
 #include <vector>
 

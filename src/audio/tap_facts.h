@@ -1,7 +1,7 @@
 #pragma once
 
 #include "audio/song_solver.h"
-#include "core/tapping.h"
+#include "core/song/tapping.h"
 
 #include <vector>
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/notation.h"
+#include "core/notation/notation.h"
 
 #include <optional>
 #include <string>

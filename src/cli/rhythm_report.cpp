@@ -1,6 +1,6 @@
 #include "cli/rhythm_report.h"
 
-#include "core/feet.h"
+#include "core/base/feet.h"
 
 #include <nlohmann/json.hpp>
 

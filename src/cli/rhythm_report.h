@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/fill_orders.h"
-#include "core/versions.h"
+#include "core/figures/fill_orders.h"
+#include "core/figures/versions.h"
 
 #include <string>
 #include <vector>

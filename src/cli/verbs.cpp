@@ -4,11 +4,11 @@
 #include "audio/audio_file.h"
 #include "cli/count_report.h"
 #include "cli/rhythm_report.h"
-#include "core/document_file.h"
-#include "core/landing_report.h"
-#include "core/map_export.h"
-#include "core/map_import.h"
-#include "core/structure_text.h"
+#include "core/document/document_file.h"
+#include "core/routine/landing_report.h"
+#include "core/exchange/map_export.h"
+#include "core/exchange/map_import.h"
+#include "core/song/structure_text.h"
 #include "sheets/sheet_document.h"
 
 #include <algorithm>

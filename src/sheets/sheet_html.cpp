@@ -1,7 +1,7 @@
 #include "sheets/sheet_html.h"
 
-#include "core/clock_text.h"
-#include "core/landing_report.h"
+#include "core/base/clock_text.h"
+#include "core/routine/landing_report.h"
 
 #include <QCoreApplication>
 #include <QStringList>

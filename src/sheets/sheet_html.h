@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/document.h"
-#include "core/findings.h"
+#include "core/document/document.h"
+#include "core/routine/findings.h"
 
 #include <QString>
 

@@ -2,8 +2,8 @@
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
-#include "app/hand_statements.h"
-#include "app/song_column.h"
+#include "app/listen/hand_statements.h"
+#include "app/listen/song_column.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>

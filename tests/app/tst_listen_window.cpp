@@ -3,16 +3,16 @@
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
-#include "app/count_bar.h"
-#include "app/hand_statements.h"
-#include "app/song_column.h"
-#include "app/tap_panel.h"
-#include "app/tempo_curve_view.h"
+#include "app/shell/count_bar.h"
+#include "app/listen/hand_statements.h"
+#include "app/listen/song_column.h"
+#include "app/listen/tap_panel.h"
+#include "app/listen/tempo_curve_view.h"
 #include "audio/audio_file.h"
 #include "audio/resample.h"
-#include "core/map_export.h"
-#include "core/tapping.h"
-#include "core/tempo_curve.h"
+#include "core/exchange/map_export.h"
+#include "core/song/tapping.h"
+#include "core/song/tempo_curve.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>

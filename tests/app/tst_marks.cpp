@@ -1,6 +1,6 @@
-#include "app/command_box.h"
-#include "app/marks.h"
-#include "app/theme.h"
+#include "app/shell/command_box.h"
+#include "app/strips/marks.h"
+#include "app/shell/theme.h"
 
 #include <QImage>
 #include <QPainter>

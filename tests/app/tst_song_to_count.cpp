@@ -3,7 +3,7 @@
 #include "support/demo_songs.h"
 #include "support/window_rig.h"
 
-#include "app/hand_statements.h"
+#include "app/listen/hand_statements.h"
 
 #include <QComboBox>
 #include <QLineEdit>

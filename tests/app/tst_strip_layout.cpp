@@ -1,6 +1,6 @@
 #include "support/core_support.h"
 
-#include "app/strip_layout.h"
+#include "app/strips/strip_layout.h"
 
 #include <rapidcheck.h>
 

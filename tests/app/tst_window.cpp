@@ -2,8 +2,8 @@
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
-#include "app/strips_accessible.h"
-#include "core/document_file.h"
+#include "app/strips/strips_accessible.h"
+#include "core/document/document_file.h"
 
 #include <QAccessible>
 #include <QDropEvent>

@@ -4,7 +4,7 @@
 
 #include "audio/analysis.h"
 #include "audio/audio_file.h"
-#include "core/song_facts.h"
+#include "core/song/song_facts.h"
 
 #include <QProcess>
 #include <QTemporaryDir>

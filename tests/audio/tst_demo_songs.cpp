@@ -5,8 +5,8 @@
 #include "support/demo_songs.h"
 
 #include "audio/analysis.h"
-#include "core/count_grid.h"
-#include "core/tempo_curve.h"
+#include "core/song/count_grid.h"
+#include "core/song/tempo_curve.h"
 
 using namespace lc;
 using test::fMeasure;

@@ -6,7 +6,7 @@
 #include "audio/audio_file.h"
 #include "audio/features_file.h"
 #include "audio/subdivision.h"
-#include "core/map_export.h"
+#include "core/exchange/map_export.h"
 
 #include <QTemporaryDir>
 #include <random>

@@ -1,7 +1,7 @@
 // The command line as a user runs it: what it prints, where, and how it exits.
 #include "support/core_support.h"
 
-#include "core/document_file.h"
+#include "core/document/document_file.h"
 
 #include <QJsonArray>
 #include <QJsonDocument>

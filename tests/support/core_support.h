@@ -1,9 +1,9 @@
 #pragma once
 
-#include "core/edits.h"
-#include "core/findings.h"
-#include "core/order_text.h"
-#include "core/structure_text.h"
+#include "core/routine/edits.h"
+#include "core/routine/findings.h"
+#include "core/routine/order_text.h"
+#include "core/song/structure_text.h"
 
 #include <QFile>
 #include <QString>

@@ -4,7 +4,7 @@
 
 #include "audio/audio_file.h"
 #include "audio/resample.h"
-#include "core/map_import.h"
+#include "core/exchange/map_import.h"
 
 #include <QFile>
 

@@ -1,0 +1,35 @@
+#pragma once
+
+#include "app/shell/theme.h"
+
+#include <QPlainTextEdit>
+
+namespace lc::app {
+
+/// One line of count notation, wrapped where it is long. What cannot be read is underlined at its characters.
+class NotationEdit : public QPlainTextEdit {
+    Q_OBJECT
+public:
+    NotationEdit(const Theme& theme, QWidget* parent = nullptr);
+    /// Puts text in without moving the caret or telling anybody, if it differs.
+    void showText(const QString& text);
+    /// Underlines bytes [begin, finish) of the UTF-8 text; an empty span takes the underline away.
+    void markBytes(std::size_t begin, std::size_t finish);
+
+Q_SIGNALS:
+    void typed(const QString& text);
+    void left(); ///< Enter, Tab or focus going away
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void insertFromMimeData(const QMimeData* source) override;
+
+private:
+    void fitHeight();
+    const Theme& m_theme;
+    bool m_showing = false;
+};
+
+} // namespace lc::app

@@ -1,0 +1,266 @@
+#include "app/arrange/part_editor.h"
+
+#include "app/arrange/notation_edit.h"
+#include "app/shell/session.h"
+#include "app/shell/wording.h"
+#include "core/base/clock_text.h"
+#include "core/routine/order_text.h"
+
+#include <QComboBox>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+
+/// "32 counts, 28 weight changes, left to right, ¼ R"
+QString summaryOf(const NotationReading& line) {
+    const auto needed = footNeeded(line.actions);
+    const Foot in = needed.value_or(Foot::Left);
+    const auto feet = followFeet(line.actions, in);
+    const Foot out = feet.empty() ? in : feet.back().freeAfter;
+    Eighths turn;
+    for (const Action& a : line.actions) turn += a.turn;
+    QString words = q(countsInWords(line.length)) + PartEditor::tr(", %1 weight changes, starts %2, then %3 free")
+                                                        .arg(weightChanges(line.actions)).arg(needed ? q(freeFootInWords(in)) : PartEditor::tr("either foot"), q(freeFootInWords(out)));
+    if (turn.value != 0) words += PartEditor::tr(", turns %1").arg(q(turnInWords(turn)));
+    return words;
+}
+} // namespace
+
+PartEditor::PartEditor(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
+    all->setSpacing(theme.px(4));
+    m_parts = new QHBoxLayout;
+    m_parts->setSpacing(theme.px(10));
+    all->addLayout(m_parts);
+    m_grid = new QGridLayout;
+    m_grid->setHorizontalSpacing(theme.px(8));
+    m_grid->setVerticalSpacing(theme.px(2));
+    all->addLayout(m_grid);
+    auto* bottom = new QHBoxLayout;
+    bottom->setSpacing(theme.px(8));
+    auto* orderLabel = paragraph(tr("Order"), theme.words(13, Weight::Bold), theme.colours().ink, this);
+    orderLabel->setFixedWidth(theme.px(92));
+    bottom->addWidget(orderLabel);
+    m_order = new QLineEdit(this);
+    m_order->setObjectName(QStringLiteral("order"));
+    m_order->setAccessibleName(tr("Order of the parts"));
+    m_order->setPlaceholderText(tr("the parts in the order they are danced, for example A A B A or A x8"));
+    m_order->setToolTip(tr("The order of the parts, one pass each; A x4 repeats (Ctrl+R)"));
+    m_order->setFont(theme.words(14, Weight::Medium));
+    bottom->addWidget(m_order, 1);
+    bottom->addWidget(paragraph(tr("starts on"), theme.words(13), theme.colours().ink2, this));
+    m_start = new QComboBox(this);
+    m_start->setObjectName(QStringLiteral("start"));
+    m_start->setAccessibleName(tr("Where the dance starts"));
+    m_start->setMinimumWidth(theme.px(190));
+    bottom->addWidget(m_start);
+    all->addLayout(bottom);
+    m_orderSays = paragraph({}, theme.words(12), theme.colours().ink2, this);
+    m_orderSays->setContentsMargins(theme.px(100), 0, 0, 0);
+    m_orderSays->hide();
+    all->addWidget(m_orderSays);
+    connect(m_order, &QLineEdit::textEdited, this, &PartEditor::orderTyped);
+    connect(m_order, &QLineEdit::editingFinished, this, [this] {
+        m_session.closeTyping();
+        showOrder();
+    });
+    connect(m_start, &QComboBox::activated, this, [this](int index) {
+        if (index == 0) m_session.edit(SetStart{std::nullopt});
+        else if (index == m_start->count() - 1) {
+            const auto seconds = m_session.landing().grid.secondsAt(counts(wholeCounts(m_session.now())));
+            if (seconds) m_session.edit(SetStart{*seconds});
+        } else m_session.edit(SetStart{m_start->itemData(index).toDouble()});
+        showStart();
+    });
+    connect(&session, &Session::documentChanged, this, &PartEditor::refresh);
+    m_part = session.document().routine.parts.front().id;
+    refresh();
+}
+
+void PartEditor::choosePart(PartId part) {
+    m_part = part;
+    m_partsShown.clear();
+    refresh();
+}
+
+void PartEditor::editFirstLine() {
+    if (!m_lines.empty()) m_lines.front().edit->setFocus(Qt::ShortcutFocusReason);
+}
+
+void PartEditor::editOrder() {
+    m_order->setFocus(Qt::ShortcutFocusReason);
+    m_order->selectAll();
+}
+
+QString PartEditor::summary(std::size_t role) const { return m_lines.at(role).summary->text(); }
+
+void PartEditor::refresh() {
+    const Routine& routine = m_session.document().routine;
+    if (!findPart(routine, m_part)) m_part = routine.parts.front().id;
+    QString shown = QString::number(m_part.value);
+    for (const Part& part : routine.parts) shown += QStringLiteral("|") + q(part.name) + QString::number(part.id.value);
+    for (const Role& role : routine.roles) shown += QStringLiteral("/") + QString::number(role.id.value);
+    if (shown != m_partsShown) {
+        m_partsShown = shown;
+        rebuildParts();
+        rebuildLines();
+    }
+    const Part& part = *findPart(routine, m_part);
+    const Figure* figure = part.figures.empty() ? nullptr : findFigure(routine, part.figures.front().figure);
+    for (Line& line : m_lines) {
+        line.edit->showText(figure ? q(lineText(*figure, line.role)) : QString());
+        const Role* role = findRole(routine, line.role);
+        if (role && !line.name->hasFocus()) line.name->setText(q(role->name));
+    }
+    showSummaries();
+    showOrder();
+    showStart();
+}
+
+void PartEditor::rebuildParts() {
+    while (QLayoutItem* item = m_parts->takeAt(0)) {
+        if (item->widget()) item->widget()->deleteLater();
+        delete item;
+    }
+    const Routine& routine = m_session.document().routine;
+    m_parts->addWidget(paragraph(tr("Part"), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
+    for (const Part& part : routine.parts) {
+        auto* button = new QPushButton(q(part.name), this);
+        button->setProperty("flat", true);
+        button->setProperty("chosen", part.id == m_part);
+        button->setToolTip(tr("Show part %1 to type its counts").arg(q(part.name)));
+        connect(button, &QPushButton::clicked, this, [this, id = part.id] { choosePart(id); });
+        m_parts->addWidget(button);
+    }
+    const auto add = [&](const QString& text, const QString& tip, const char* name, auto&& what) {
+        auto* button = new QPushButton(text, this);
+        button->setProperty("flat", true);
+        button->setToolTip(tip);
+        button->setObjectName(QString::fromLatin1(name));
+        connect(button, &QPushButton::clicked, this, what);
+        m_parts->addWidget(button);
+    };
+    m_parts->addSpacing(m_theme.px(8));
+    add(tr("New part"), tr("Add a part with the next free letter"), "newPart", [this] {
+        if (m_session.edit(AddPart{})) choosePart(m_session.document().routine.parts.back().id);
+    });
+    if (routine.parts.size() > 1)
+        add(tr("Remove part"), tr("Take this part and its passes out; Undo brings them back"), "removePart", [this] { m_session.edit(RemovePart{m_part}); });
+    m_parts->addStretch();
+    if (routine.roles.size() < 8)
+        add(tr("Add a role"), tr("Another line: leader and follower, or rows"), "addRole", [this] {
+            const auto& roles = m_session.document().routine.roles;
+            if (roles.size() == 1 && roles.front().name == "everyone")
+                m_session.edit({RenameRole{roles.front().id, "leader"}, AddRole{"follower"}}, tr("role follower"));
+            else m_session.edit(AddRole{"role " + std::to_string(roles.size() + 1)});
+        });
+    if (routine.roles.size() > 1)
+        add(tr("Remove the last role"), tr("Take the last line out; Undo brings it back"), "removeRole", [this] { m_session.edit(RemoveRole{m_session.document().routine.roles.back().id}); });
+}
+
+void PartEditor::rebuildLines() {
+    for (const Line& line : m_lines) {
+        line.name->deleteLater();
+        line.edit->deleteLater();
+        line.summary->deleteLater();
+    }
+    m_lines.clear();
+    int row = 0;
+    for (const Role& role : m_session.document().routine.roles) {
+        Line line{role.id, new QLineEdit(this), new NotationEdit(m_theme, this), paragraph({}, m_theme.words(12), m_theme.colours().ink2, this)};
+        line.name->setFixedWidth(m_theme.px(92));
+        line.name->setFont(m_theme.words(13, Weight::Semibold));
+        line.name->setStyleSheet(QStringLiteral("QLineEdit{border:none;background:transparent;padding:2px;font-weight:600;color:%1;}QLineEdit:focus{border:2px solid %2;padding:0px;background:%3;}")
+                                     .arg(m_theme.role(row / 2).name(), m_theme.colours().ink.name(), m_theme.colours().sheet.name()));
+        line.name->setToolTip(tr("Name of this role; click to change it"));
+        line.name->setAccessibleName(tr("Name of role %1").arg(row / 2 + 1));
+        line.edit->setObjectName(QStringLiteral("line%1").arg(row / 2));
+        line.edit->setAccessibleName(tr("Counts of %1").arg(q(role.name)));
+        line.edit->setPlaceholderText(tr("the counts as you say them, for example 1 side R 2 behind L 3 side R 4 touch"));
+        line.edit->setToolTip(tr("Counts with words, L or R, touch, wait, & and a, turns such as 1/4 R (Ctrl+E)"));
+        m_grid->addWidget(line.name, row, 0, Qt::AlignTop);
+        m_grid->addWidget(line.edit, row, 1);
+        m_grid->addWidget(line.summary, row + 1, 1);
+        connect(line.edit, &NotationEdit::typed, this, [this, id = role.id](const QString& text) { m_session.edit(SetLine{m_part, id, text.toStdString()}); });
+        connect(line.edit, &NotationEdit::left, this, [this] { m_session.closeTyping(); });
+        connect(line.name, &QLineEdit::editingFinished, this, [this, id = role.id, name = line.name] {
+            const Role* now = findRole(m_session.document().routine, id);
+            if (now && name->text().trimmed().toStdString() != now->name) m_session.edit(RenameRole{id, name->text().trimmed().toStdString()});
+        });
+        m_lines.push_back(line);
+        row += 2;
+    }
+    m_grid->setColumnStretch(1, 1);
+}
+
+void PartEditor::showSummaries() {
+    for (Line& line : m_lines) {
+        const std::string text = line.edit->toPlainText().toStdString();
+        const NotationReading reading = readNotation(text, m_session.document().routine.choices);
+        if (reading.error) {
+            line.edit->markBytes(reading.error->begin, reading.error->finish);
+            line.summary->setText(tr("◆ character %1: %2").arg(characterNumber(text, reading.error->begin)).arg(q(reading.error->text)));
+        } else if (!reading.notes.empty()) {
+            line.edit->markBytes(reading.notes.front().begin, reading.notes.front().finish);
+            line.summary->setText(summaryOf(reading) + QStringLiteral(". ") + q(reading.notes.front().text));
+        } else {
+            line.edit->markBytes(0, 0);
+            line.summary->setText(text.empty() ? tr("Type what you say while you dance. Numbers that are left out are waits.") : summaryOf(reading));
+        }
+    }
+}
+
+void PartEditor::orderTyped(const QString& text) {
+    const auto order = readOrder(m_session.document().routine, text.toStdString());
+    if (!order) {
+        m_orderSays->setText(QStringLiteral("◆ ") + q(order.error().message));
+        m_orderSays->show();
+        return;
+    }
+    m_orderSays->hide();
+    m_session.edit(SetOrder{*order});
+}
+
+void PartEditor::showOrder() {
+    const Routine& routine = m_session.document().routine;
+    const auto typed = readOrder(routine, m_order->text().toStdString());
+    std::vector<PartId> have;
+    for (const Pass& pass : routine.passes) have.push_back(pass.part);
+    if (typed && *typed == have) {
+        m_orderSays->hide();
+        return; // the person's own way of writing it stays
+    }
+    if (m_order->hasFocus() && !typed) return; // still typing
+    m_order->setText(q(orderText(routine)));
+    m_orderSays->hide();
+}
+
+void PartEditor::showStart() {
+    const CountGrid& grid = m_session.landing().grid;
+    m_start->clear();
+    m_start->addItem(tr("the first phrase"));
+    int chosen = 0;
+    const auto& start = m_session.document().routine.startAt;
+    const Tick at = m_session.landing().performance.start;
+    for (const CountPhrase& phrase : grid.phrases()) {
+        m_start->addItem(tr("%1, %2").arg(q(phrase.label), q(clockText(phrase.start))), phrase.start);
+        if (start && counts(phrase.firstCount) == at) chosen = m_start->count() - 1;
+    }
+    if (start && chosen == 0) {
+        m_start->insertItem(1, q(grid.placeInWords(at)), *start);
+        chosen = 1;
+    }
+    m_start->addItem(tr("the count at the caret"));
+    m_start->setCurrentIndex(chosen);
+    m_start->setEnabled(!grid.empty());
+}
+
+} // namespace lc::app

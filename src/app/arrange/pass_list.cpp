@@ -1,0 +1,163 @@
+#include "app/arrange/pass_list.h"
+
+#include "app/shell/session.h"
+#include "core/routine/landing_report.h"
+
+#include <QHeaderView>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+PassModel::PassModel(Session& session, const Theme& theme, QObject* parent) : QAbstractTableModel(parent), m_session(session), m_theme(theme) {
+    m_rows = static_cast<int>(session.landing().performance.passes.size());
+    connect(&session, &Session::documentChanged, this, [this] {
+        beginResetModel();
+        m_rows = static_cast<int>(m_session.landing().performance.passes.size());
+        endResetModel();
+    });
+}
+
+int PassModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : m_rows; }
+int PassModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : ColumnCount; }
+
+std::optional<PassId> PassModel::passOfRow(int row) const {
+    const auto& passes = m_session.landing().performance.passes;
+    if (row < 0 || static_cast<std::size_t>(row) >= passes.size()) return std::nullopt;
+    return passes[static_cast<std::size_t>(row)].id;
+}
+
+std::optional<int> PassModel::rowOfPass(PassId pass) const {
+    const auto& passes = m_session.landing().performance.passes;
+    for (std::size_t i = 0; i < passes.size(); ++i)
+        if (passes[i].id == pass) return static_cast<int>(i);
+    return std::nullopt;
+}
+
+QString PassModel::cell(int row, Column column) const {
+    const PassPerformance& pass = m_session.landing().performance.passes[static_cast<std::size_t>(row)];
+    const PassRow words = passRow(m_session.document(), m_session.landing(), pass);
+    const auto optional = [](const std::optional<Tick>& t) { return t ? q(toSpokenCount(*t)) : QStringLiteral("–"); };
+    switch (column) {
+    case Number: return QString::number(pass.number);
+    case PartName: return q(words.partName);
+    case Time: return q(words.startClock);
+    case StartCount: return q(toSpokenCount(words.startCount));
+    case MusicCount: return optional(words.musicCount);
+    case RunningCount: return q(toSpokenCount(words.runningCount));
+    case Phrase: return words.phrase ? q(words.phraseLabel) : QStringLiteral("–");
+    case Offset: return optional(words.phraseOffset);
+    case Facing: return q(toClock(words.facing));
+    case FreeFoot: return q(freeFootInWords(words.freeFoot));
+    case Danced: return q(toSpokenCount(pass.counts));
+    case RestartAfter: return pass.cut ? q(toSpokenCount(pass.counts)) : QString();
+    case TagCounts: return pass.tag > Tick{} ? q(toSpokenCount(pass.tag)) : QString();
+    case Verdict: return q(verdict(words));
+    case ColumnCount: break;
+    }
+    return {};
+}
+
+QVariant PassModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid() || index.row() >= m_rows) return {};
+    const auto column = static_cast<Column>(index.column());
+    switch (role) {
+    case Qt::DisplayRole:
+    case Qt::EditRole: return cell(index.row(), column);
+    case Qt::FontRole:
+        if (column == Phrase || column == FreeFoot || column == PartName) return m_theme.words(13, column == PartName ? Weight::Bold : Weight::Regular);
+        if (column == Verdict) return m_theme.words(13, cell(index.row(), Verdict) == QStringLiteral("lands") ? Weight::Regular : Weight::Bold);
+        return m_theme.numbers(12, column == Number);
+    case Qt::ForegroundRole: return column == Time || column == FreeFoot ? m_theme.colours().ink2 : m_theme.colours().ink;
+    case Qt::ToolTipRole:
+        if (column == RestartAfter) return tr("Counts after which this pass is cut; empty = danced whole. Double-click or F2 in the list to type.");
+        if (column == TagCounts) return tr("Extra counts after this pass; empty = none. Double-click or F2 in the list to type.");
+        return {};
+    case Qt::AccessibleTextRole: return headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString() + QStringLiteral(" ") + cell(index.row(), column);
+    default: return {};
+    }
+}
+
+QVariant PassModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
+    static const char* const names[] = {QT_TR_NOOP("pass"), QT_TR_NOOP("part"), QT_TR_NOOP("starts"), QT_TR_NOOP("count"), QT_TR_NOOP("music"), QT_TR_NOOP("running"), QT_TR_NOOP("phrase"),
+                                        QT_TR_NOOP("counts in"), QT_TR_NOOP("facing"), QT_TR_NOOP("free foot"), QT_TR_NOOP("danced"), QT_TR_NOOP("restart after"), QT_TR_NOOP("tag"), QT_TR_NOOP("landing")};
+    return tr(names[section]);
+}
+
+Qt::ItemFlags PassModel::flags(const QModelIndex& index) const {
+    Qt::ItemFlags flags = QAbstractTableModel::flags(index);
+    if (index.column() == RestartAfter || index.column() == TagCounts) flags |= Qt::ItemIsEditable;
+    return flags;
+}
+
+bool PassModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+    const auto pass = passOfRow(index.row());
+    if (role != Qt::EditRole || !pass) return false;
+    const QString text = value.toString().trimmed();
+    std::optional<Tick> typed;
+    if (!text.isEmpty()) {
+        const auto read = parseCount(text.toStdString());
+        if (!read) {
+            Q_EMIT m_session.told(q(read.error().message));
+            return false;
+        }
+        typed = *read;
+    }
+    if (index.column() == RestartAfter) return m_session.edit(SetRestart{*pass, typed ? std::optional(Restart{*typed}) : std::nullopt});
+    if (index.column() == TagCounts) return m_session.edit(SetTag{*pass, typed ? std::optional(Tag{*typed, false}) : std::nullopt});
+    return false;
+}
+
+PassList::PassList(Session& session, const Theme& theme, QWidget* parent) : QTableView(parent), m_model(new PassModel(session, theme, this)) {
+    setModel(m_model);
+    setAccessibleName(tr("Passes"));
+    setSelectionBehavior(QAbstractItemView::SelectRows);
+    setSelectionMode(QAbstractItemView::SingleSelection);
+    setShowGrid(false);
+    verticalHeader()->hide();
+    verticalHeader()->setDefaultSectionSize(theme.px(22));
+    horizontalHeader()->setHighlightSections(false);
+    horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    horizontalHeader()->setMinimumSectionSize(theme.px(30));
+    static constexpr int widths[] = {40, 58, 62, 52, 50, 58, 112, 68, 54, 70, 56, 88, 42, 70};
+    for (int c = 0; c < PassModel::ColumnCount; ++c) setColumnWidth(c, theme.px(widths[c]));
+    horizontalHeader()->setStretchLastSection(true);
+    setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed | QAbstractItemView::AnyKeyPressed);
+    setTabKeyNavigation(false);
+    connect(selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
+        if (m_following) return;
+        if (const auto pass = m_model->passOfRow(now.row())) {
+            m_chosen = pass;
+            Q_EMIT passChosen(*pass);
+        }
+    });
+    connect(m_model, &QAbstractItemModel::modelReset, this, [this] {
+        if (m_chosen) selectPass(*m_chosen);
+    });
+}
+
+void PassList::selectPass(PassId pass) {
+    m_chosen = pass;
+    const auto row = m_model->rowOfPass(pass);
+    if (!row) return;
+    m_following = true;
+    const int column = currentIndex().isValid() ? currentIndex().column() : 0;
+    setCurrentIndex(m_model->index(*row, column));
+    m_following = false;
+}
+
+void PassList::editCell(PassId pass, PassModel::Column column) {
+    selectPass(pass);
+    const auto row = m_model->rowOfPass(pass);
+    if (!row) return;
+    const QModelIndex cell = m_model->index(*row, column);
+    scrollTo(cell);
+    setFocus();
+    setCurrentIndex(cell);
+    edit(cell);
+}
+
+} // namespace lc::app

@@ -1,0 +1,160 @@
+#include "app/listen/doubts_list.h"
+
+#include "app/strips/marks.h"
+#include "app/shell/session.h"
+#include "app/shell/wording.h"
+#include "core/base/clock_text.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include <cmath>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+ReadingChoice::ReadingChoice(const QString& letter, const QString& text, double share, bool chosen, const Theme& theme, QWidget* parent)
+    : QAbstractButton(parent), m_letter(letter), m_share(share), m_chosen(chosen), m_theme(theme) {
+    setText(text);
+    setAccessibleName(QStringLiteral("%1: %2, %3 %").arg(letter, text).arg(std::lround(100 * share)));
+    setToolTip(tr("Hear four bars of this reading, with clicks"));
+    setFocusPolicy(Qt::StrongFocus);
+    QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
+    policy.setHeightForWidth(true);
+    setSizePolicy(policy);
+}
+
+void ReadingChoice::setChosen(bool chosen) {
+    m_chosen = chosen;
+    update();
+}
+
+QRect ReadingChoice::textRect(int width) const {
+    const int left = m_theme.px(22), right = m_theme.px(44);
+    const QFont font = m_theme.words(13, Weight::Bold);
+    return QFontMetrics(font).boundingRect(QRect(left, m_theme.px(4), std::max(40, width - left - right), 2000), Qt::TextWordWrap, text());
+}
+
+int ReadingChoice::heightForWidth(int width) const { return textRect(width).bottom() + m_theme.px(13); }
+QSize ReadingChoice::sizeHint() const { return {m_theme.px(200), heightForWidth(m_theme.px(210))}; }
+
+void ReadingChoice::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    const Palette& c = m_theme.colours();
+    if (m_chosen) p.fillRect(rect(), c.sheet);
+    if (m_chosen || hasFocus() || underMouse()) {
+        const int line = m_chosen || hasFocus() ? 2 : 1;
+        p.setPen(QPen(m_chosen || hasFocus() ? c.ink : c.ink3, line));
+        p.drawRect(rect().adjusted(line / 2, line / 2, -line + line / 2, -line + line / 2));
+    }
+    p.setPen(c.ink);
+    p.setFont(m_theme.words(13, Weight::Heavy));
+    const QRect area = textRect(width());
+    p.drawText(QRect(m_theme.px(8), m_theme.px(4), m_theme.px(14), m_theme.px(18)), Qt::AlignLeft | Qt::AlignTop, m_letter);
+    p.setFont(m_theme.words(13, m_chosen ? Weight::Bold : Weight::Regular));
+    p.drawText(QRect(area.left(), area.top(), width() - area.left() - m_theme.px(44), area.height()), Qt::TextWordWrap, text());
+    p.setFont(m_theme.numbers(12));
+    p.setPen(c.ink2);
+    p.drawText(QRect(width() - m_theme.px(46), m_theme.px(4), m_theme.px(40), m_theme.px(18)), Qt::AlignRight | Qt::AlignTop, QStringLiteral("%1 %").arg(std::lround(100 * m_share)));
+    const int y = height() - m_theme.px(7), left = m_theme.px(22), whole = width() - left - m_theme.px(8);
+    p.fillRect(QRect(left, y, whole, m_theme.px(3)), c.faint);
+    p.fillRect(QRect(left, y, static_cast<int>(whole * m_share), m_theme.px(3)), c.ink);
+}
+
+DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+    setAccessibleName(tr("Doubts"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(theme.px(5));
+    const Palette& c = theme.colours();
+    const auto& doubts = session.doubts();
+    auto* head = new QHBoxLayout;
+    head->addWidget(paragraph(tr("Doubts"), theme.words(15, Weight::Heavy), c.ink, this));
+    head->addStretch();
+    auto* open = paragraph(doubts.empty() ? QString() : tr("%1 open").arg(doubts.size()), theme.words(12), c.ink2, this);
+    open->setWordWrap(false);
+    head->addWidget(open);
+    column->addLayout(head);
+    auto* line = divider(theme, this);
+    line->setFixedHeight(2);
+    line->setStyleSheet(QStringLiteral("background:%1;").arg(c.ink.name()));
+    column->addWidget(line);
+    if (doubts.empty()) column->addWidget(paragraph(tr("None. The song is clear, or you have said what was not."), theme.words(13), c.ink2, this));
+    for (std::size_t d = 0; d < doubts.size(); ++d) build(d, column);
+    if (doubts.empty()) return;
+    m_choices[0][0]->setChosen(true);
+}
+
+void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
+    const SongDoubt& d = m_session.doubts()[doubt];
+    const QString about = q(d.about);
+    column->addWidget(paragraph(tr("%1  At %2: %3").arg(doubt + 1).arg(q(clockText(d.start)), about), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
+    std::vector<ReadingChoice*> choices;
+    for (std::size_t r = 0; r < d.readings.size(); ++r) {
+        auto* choice = new ReadingChoice(QString(QLatin1Char(static_cast<char>('a' + r))), q(d.readings[r].text), d.readings[r].share, false, m_theme, this);
+        choice->setObjectName(QStringLiteral("reading%1%2").arg(doubt).arg(QLatin1Char(static_cast<char>('a' + r))));
+        connect(choice, &QAbstractButton::clicked, this, [this, doubt, r] {
+            choose(doubt, r);
+            hear();
+        });
+        column->addWidget(choice);
+        choices.push_back(choice);
+    }
+    m_choices.push_back(std::move(choices));
+    auto* buttons = new QHBoxLayout;
+    auto* hearButton = new QPushButton(tr("Hear it"), this);
+    hearButton->setObjectName(QStringLiteral("hear%1").arg(doubt));
+    hearButton->setToolTip(tr("Four bars of the chosen reading, with clicks; Space stops"));
+    connect(hearButton, &QPushButton::clicked, this, [this, doubt] {
+        if (m_doubt != doubt) choose(doubt, 0);
+        hear();
+    });
+    auto* acceptButton = new QPushButton(tr("Accept"), this);
+    acceptButton->setObjectName(QStringLiteral("accept%1").arg(doubt));
+    acceptButton->setProperty("main", doubt == 0);
+    acceptButton->setToolTip(tr("State the chosen reading; the rest is worked out again around it"));
+    connect(acceptButton, &QPushButton::clicked, this, [this, doubt] {
+        if (m_doubt != doubt) choose(doubt, 0);
+        accept();
+    });
+    buttons->addWidget(hearButton);
+    buttons->addWidget(acceptButton);
+    column->addLayout(buttons);
+    column->addWidget(divider(m_theme, this));
+}
+
+void DoubtsList::choose(std::size_t doubt, std::size_t reading) {
+    m_choices[m_doubt][m_reading]->setChosen(false);
+    m_doubt = doubt;
+    m_reading = reading;
+    m_choices[m_doubt][m_reading]->setChosen(true);
+    m_chosenOnce = true;
+}
+
+void DoubtsList::nextDoubt() {
+    const auto& doubts = m_session.doubts();
+    choose(m_chosenOnce ? (m_doubt + 1) % doubts.size() : 0, 0);
+    m_choices[m_doubt][m_reading]->setFocus(Qt::ShortcutFocusReason);
+    if (const auto at = m_session.landing().grid.tickAt(doubts[m_doubt].start + 0.01)) m_session.setCaret(counts(wholeCounts(*at)));
+}
+
+void DoubtsList::nextReading() {
+    choose(m_doubt, (m_reading + 1) % m_choices[m_doubt].size());
+    m_choices[m_doubt][m_reading]->setFocus(Qt::ShortcutFocusReason);
+}
+
+void DoubtsList::hear() { m_session.hearReading(m_doubt, m_reading); }
+
+void DoubtsList::accept() {
+    const auto& doubts = m_session.doubts();
+    if (m_doubt >= doubts.size() || m_reading >= doubts[m_doubt].readings.size()) return;
+    const DoubtReading reading = doubts[m_doubt].readings[m_reading];
+    m_session.state(reading.facts, q(reading.text)); // this list is rebuilt by it
+}
+
+} // namespace lc::app

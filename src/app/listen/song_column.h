@@ -1,0 +1,32 @@
+#pragma once
+
+#include "app/shell/theme.h"
+
+#include <QScrollArea>
+
+class QVBoxLayout;
+
+namespace lc::app {
+
+class DoubtsList;
+class HandStatements;
+class Session;
+
+/// Beside the song: where the analysis is unsure, what the song is, what a person said about it, what is marked in it.
+class SongColumn : public QScrollArea {
+    Q_OBJECT
+public:
+    SongColumn(Session& session, const Theme& theme, HandStatements& hand, QWidget* parent = nullptr);
+    void rebuild();
+    [[nodiscard]] DoubtsList* doubts() const { return m_doubts; } ///< null while nothing can be doubted
+
+private:
+    void addMoments(QVBoxLayout* column, QWidget* page);
+
+    Session& m_session;
+    const Theme& m_theme;
+    HandStatements& m_hand;
+    DoubtsList* m_doubts = nullptr;
+};
+
+} // namespace lc::app

@@ -1,0 +1,116 @@
+#include "app/sheets/sheets_stage.h"
+
+#include "app/shell/session.h"
+#include "app/shell/wording.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QPaintEvent>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QStyle>
+
+namespace lc::app {
+
+namespace {
+
+/// The pages, one under another, on paper ground.
+class Paper : public QWidget {
+public:
+    Paper(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {}
+    void show(QTextDocument* sheet) {
+        m_sheet = sheet;
+        setMinimumHeight(sheet ? static_cast<int>((pageHeight() + gap()) * sheet->pageCount()) + 2 * gap() : 0);
+        update();
+    }
+
+protected:
+    void resizeEvent(QResizeEvent*) override { show(m_sheet); }
+    void paintEvent(QPaintEvent* event) override {
+        QPainter p(this);
+        p.fillRect(event->rect(), m_theme.colours().paper);
+        for (int page = 0; m_sheet && page < m_sheet->pageCount(); ++page) {
+            const QRectF area((width() - pageWidth()) / 2, gap() + page * (pageHeight() + gap()), pageWidth(), pageHeight());
+            if (!area.intersects(event->rect())) continue;
+            p.fillRect(area, Qt::white);
+            p.setPen(m_theme.colours().rule);
+            p.drawRect(area.adjusted(0, 0, -1, -1));
+            p.save();
+            p.translate(area.topLeft());
+            p.scale(scale(), scale());
+            paintSheetPage(p, *m_sheet, page);
+            p.restore();
+        }
+    }
+
+private:
+    double scale() const { return std::min(1.6, (width() - 2.0 * gap()) / sheetPageSize().width()); }
+    double pageWidth() const { return sheetPageSize().width() * scale(); }
+    double pageHeight() const { return sheetPageSize().height() * scale(); }
+    int gap() const { return m_theme.px(16); }
+    const Theme& m_theme;
+    QTextDocument* m_sheet = nullptr;
+};
+
+} // namespace
+
+SheetsStage::SheetsStage(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    auto* tools = new QHBoxLayout;
+    tools->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
+    tools->setSpacing(theme.px(10));
+    const auto add = [&](const QString& text, const QString& tip, const char* name, bool flat, auto&& what) {
+        auto* button = new QPushButton(text, this);
+        button->setProperty("flat", flat);
+        button->setToolTip(tip);
+        button->setObjectName(QString::fromLatin1(name));
+        connect(button, &QPushButton::clicked, this, what);
+        tools->addWidget(button);
+        return button;
+    };
+    m_floor = add(tr("Floor card"), tr("One page in large letters, to read while dancing"), "floorCard", true, [this] { setKind(SheetKind::Floor); });
+    m_full = add(tr("Step sheet"), tr("Every step with its count, and every pass"), "stepSheet", true, [this] { setKind(SheetKind::Full); });
+    tools->addStretch();
+    add(tr("Print"), tr("Print what is shown (Ctrl+P)"), "printSheet", false, [this] { Q_EMIT printWanted(); });
+    add(tr("Save as HTML"), tr("One page that any browser opens"), "saveHtml", false, [this] { Q_EMIT saveWanted(QStringLiteral("html")); });
+    auto* pdf = add(tr("Save as PDF"), tr("As it is shown (Ctrl+Shift+E)"), "savePdf", false, [this] { Q_EMIT saveWanted(QStringLiteral("pdf")); });
+    pdf->setProperty("main", true);
+    column->addLayout(tools);
+    column->addWidget(divider(theme, this));
+    auto* scroll = new QScrollArea(this);
+    scroll->setWidgetResizable(true);
+    scroll->setAccessibleName(tr("The sheet as it will be printed"));
+    m_paper = new Paper(theme, scroll);
+    scroll->setWidget(m_paper);
+    column->addWidget(scroll, 1);
+    connect(&session, &Session::documentChanged, this, [this] {
+        m_stale = true;
+        if (isVisible()) refresh();
+    });
+    setKind(SheetKind::Floor);
+}
+
+void SheetsStage::setKind(SheetKind kind) {
+    m_kind = kind;
+    for (QPushButton* button : {m_floor, m_full}) {
+        button->setProperty("chosen", button == (kind == SheetKind::Floor ? m_floor : m_full));
+        button->style()->unpolish(button);
+        button->style()->polish(button);
+    }
+    refresh();
+}
+
+void SheetsStage::showEvent(QShowEvent*) {
+    if (m_stale) refresh();
+}
+
+void SheetsStage::refresh() {
+    auto next = sheetDocument(m_session.document(), m_session.landing(), m_kind);
+    static_cast<Paper*>(m_paper)->show(next.get());
+    m_sheet = std::move(next);
+    m_stale = false;
+}
+
+} // namespace lc::app

@@ -1,0 +1,222 @@
+#include "app/shell/file_desk.h"
+
+#include "app/shell/session.h"
+#include "core/document/document_file.h"
+#include "core/exchange/map_export.h"
+
+#include <QCoreApplication>
+#include <QDateTime>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMessageBox>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QPushButton>
+#include <QSettings>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+constexpr int mostRecent = 8;
+QString soundFilter() {
+    return FileDesk::tr("Sound and video (*.wav *.flac *.ogg *.oga *.opus *.mp3 *.aif *.aiff *.m4a *.aac *.wma *.mp4 *.m4v *.mov *.mkv *.mka *.webm *.avi *.ac3 *.wv);;All files (*)");
+}
+} // namespace
+
+FileDesk::FileDesk(Session& session, QWidget* window) : QObject(window), m_session(session), m_window(window) {}
+
+/// The title as a file name, or `otherwise` when there is none.
+QString FileDesk::fileName(const QString& otherwise) const {
+    const QString title = q(m_session.document().title);
+    return title.isEmpty() ? otherwise : title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')).remove(QLatin1Char('/'));
+}
+
+QString FileDesk::shownTitle() const {
+    const QString title = q(m_session.document().title);
+    return title.isEmpty() ? tr("New routine") : title;
+}
+
+QString FileDesk::demoPath() {
+    const QString folder = QCoreApplication::applicationDirPath();
+    for (const QString& place : {qEnvironmentVariable("LIFTCOUNT_DATA"), folder + QStringLiteral("/demo"), folder + QStringLiteral("/../share/lift-count/demo"), QStringLiteral(LIFTCOUNT_DEMO_FOLDER)}) {
+        const QString path = place + QStringLiteral("/copper-weathervane.liftcount");
+        if (!place.isEmpty() && QFileInfo::exists(path)) return QFileInfo(path).canonicalFilePath();
+    }
+    return {};
+}
+
+void FileDesk::chooseSong() {
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a song"), QSettings().value(QStringLiteral("songFolder")).toString(),
+                                                      soundFilter());
+    if (path.isEmpty()) return;
+    QSettings().setValue(QStringLiteral("songFolder"), QFileInfo(path).absolutePath());
+    Q_EMIT fileChosen(path);
+}
+
+void FileDesk::findSong() {
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Where is “%1” now?").arg(q(m_session.document().song.title)), {}, soundFilter());
+    if (path.isEmpty()) return;
+    SongReference song = m_session.document().song;
+    song.path = path.toStdString();
+    if (songState(song) != SongState::There) return Q_EMIT told(tr("That is another recording: its content differs from the one this routine was made for. Use Open a song to count it anew."));
+    m_session.edit(MoveSongFile{song.path});
+}
+
+void FileDesk::carrySong() {
+    if (!m_session.heardSong()) return Q_EMIT told(tr("First open the song whose map is to be carried over, and let it be heard."));
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Another recording of “%1”").arg(q(m_session.document().song.title)), QSettings().value(QStringLiteral("songFolder")).toString(), soundFilter());
+    if (!path.isEmpty()) m_session.carryTo(path);
+}
+
+void FileDesk::importMap() {
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import a map"), QSettings().value(QStringLiteral("songFolder")).toString(), tr("Maps (*.mid *.midi *.csv *.txt);;All files (*)"));
+    if (!path.isEmpty()) m_session.importMap(path);
+}
+
+void FileDesk::importLyrics() {
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import lines of words"), QSettings().value(QStringLiteral("songFolder")).toString(), tr("Lines of words (*.lrc);;All files (*)"));
+    if (!path.isEmpty()) m_session.importLyrics(path);
+}
+
+void FileDesk::chooseRoutine() {
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a routine"), QSettings().value(QStringLiteral("routineFolder")).toString(), tr("Routines (*.liftcount)"));
+    if (!path.isEmpty()) Q_EMIT fileChosen(path);
+}
+
+bool FileDesk::mayDiscard() {
+    if (m_session.isSaved() || m_session.document() == newDocument()) return true;
+    QMessageBox box(m_window);
+    box.setObjectName(QStringLiteral("unsaved"));
+    box.setText(tr("“%1” has changes that are not saved.").arg(shownTitle()));
+    box.setInformativeText(tr("Save them before going on?"));
+    auto* saveButton = box.addButton(tr("Save"), QMessageBox::AcceptRole);
+    auto* discard = box.addButton(tr("Throw them away"), QMessageBox::DestructiveRole);
+    box.addButton(tr("Go back"), QMessageBox::RejectRole);
+    box.setDefaultButton(saveButton);
+    box.exec();
+    if (box.clickedButton() == saveButton) return save();
+    return box.clickedButton() == discard;
+}
+
+bool FileDesk::saveTo(const QString& path, bool evenIfChanged) {
+    const auto written = m_session.save(path, evenIfChanged);
+    if (!written) {
+        Q_EMIT told(q(written.error().message));
+        return false;
+    }
+    remember(m_session.path());
+    Q_EMIT saved();
+    return true;
+}
+
+bool FileDesk::save() {
+    if (m_session.path().isEmpty()) return saveAs();
+    const auto written = m_session.save(m_session.path());
+    if (written) {
+        Q_EMIT saved();
+        return true;
+    }
+    if (written.error().code != ErrorCode::ChangedOnDisk) {
+        Q_EMIT told(q(written.error().message));
+        return false;
+    }
+    QMessageBox box(m_window);
+    box.setText(tr("The file was changed by another window or program since it was opened here."));
+    box.setInformativeText(tr("Saving here would put this version over the other."));
+    auto* other = box.addButton(tr("Save under another name"), QMessageBox::AcceptRole);
+    auto* overwrite = box.addButton(tr("Overwrite"), QMessageBox::DestructiveRole);
+    box.addButton(tr("Go back"), QMessageBox::RejectRole);
+    box.exec();
+    if (box.clickedButton() == other) return saveAs();
+    return box.clickedButton() == overwrite && saveTo(m_session.path(), true);
+}
+
+bool FileDesk::saveAs() {
+    QString name = fileName(tr("routine"));
+    QString path = QFileDialog::getSaveFileName(m_window, tr("Save the routine"), QSettings().value(QStringLiteral("routineFolder")).toString() + QLatin1Char('/') + name + QStringLiteral(".liftcount"), tr("Routines (*.liftcount)"));
+    if (path.isEmpty()) return false;
+    if (!path.endsWith(QStringLiteral(".liftcount"))) path += QStringLiteral(".liftcount");
+    QSettings().setValue(QStringLiteral("routineFolder"), QFileInfo(path).absolutePath());
+    return saveTo(path, true);
+}
+
+void FileDesk::remember(const QString& path) {
+    QSettings settings;
+    QStringList files = settings.value(QStringLiteral("recent")).toStringList();
+    files.removeAll(path);
+    files.prepend(path);
+    while (files.size() > mostRecent) files.removeLast();
+    settings.setValue(QStringLiteral("recent"), files);
+    const Document& d = m_session.document();
+    QString about = d.song.title.empty() ? tr("no song yet") : tr("to “%1”").arg(q(d.song.title));
+    about += tr(", %1 passes").arg(d.routine.passes.size());
+    settings.setValue(QStringLiteral("about/") + QString::fromLatin1(path.toUtf8().toHex()), QStringList{shownTitle(), about});
+    Q_EMIT recentChanged();
+}
+
+QList<RecentFile> FileDesk::recent() const {
+    QSettings settings;
+    QList<RecentFile> files;
+    for (const QString& path : settings.value(QStringLiteral("recent")).toStringList()) {
+        if (!QFileInfo::exists(path)) continue;
+        const QStringList words = settings.value(QStringLiteral("about/") + QString::fromLatin1(path.toUtf8().toHex())).toStringList();
+        files.append({path, words.value(0, QFileInfo(path).completeBaseName()), words.value(1) + QStringLiteral(", ") + QFileInfo(path).lastModified().toString(QStringLiteral("d MMM, hh:mm"))});
+    }
+    return files;
+}
+
+void FileDesk::printSheet(SheetKind kind) {
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageSize(QPageSize(QPageSize::A4));
+    printer.setFullPage(true);
+    QPrintDialog dialog(&printer, m_window);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const auto sheet = sheetDocument(m_session.document(), m_session.landing(), kind);
+    lc::printSheet(printer, *sheet);
+}
+
+bool FileDesk::writeSheet(const QString& path, const QString& format, SheetKind kind) {
+    const QByteArray bytes = format == QStringLiteral("pdf") ? sheetPdf(m_session.document(), m_session.landing(), kind)
+                                                             : sheetHtml(m_session.document(), m_session.landing(), kind).toUtf8();
+    const auto written = writeFileAtomically(path.toStdString(), bytes.toStdString());
+    Q_EMIT told(written ? tr("Written: %1").arg(path) : q(written.error().message));
+    return written.has_value();
+}
+
+void FileDesk::saveSheetAs(const QString& format, SheetKind kind) {
+    const QString name = fileName(tr("sheet")) +
+                         (kind == SheetKind::Floor ? tr("-floor") : tr("-steps")) + QLatin1Char('.') + format;
+    const QString path = QFileDialog::getSaveFileName(m_window, tr("Save the sheet"), QSettings().value(QStringLiteral("sheetFolder")).toString() + QLatin1Char('/') + name, QStringLiteral("*.") + format);
+    if (path.isEmpty()) return;
+    QSettings().setValue(QStringLiteral("sheetFolder"), QFileInfo(path).absolutePath());
+    writeSheet(path, format, kind);
+}
+
+void FileDesk::exportMap(const QString& kind) {
+    const SongMap& map = *m_session.document().map;
+    if (map.beats.empty()) return Q_EMIT told(tr("There are no beats to export yet. Open a song first."));
+    const QString path = QFileDialog::getSaveFileName(m_window, tr("Export the map"), QStringLiteral("map.") + kind, QStringLiteral("*.") + kind);
+    if (path.isEmpty()) return;
+    std::string bytes;
+    if (kind == QStringLiteral("csv")) bytes = mapToCsv(map);
+    else if (kind == QStringLiteral("json")) bytes = mapToJson(map);
+    else if (kind == QStringLiteral("txt")) bytes = mapToLabels(map);
+    else if (kind == QStringLiteral("vtt")) bytes = mapToVtt(map);
+    else if (kind == QStringLiteral("lrc")) {
+        std::vector<LyricLine> lines;
+        for (const Moment& moment : m_session.document().moments)
+            if (moment.kind == MomentKind::Lyric) lines.push_back({moment.at, moment.text});
+        if (lines.empty()) return Q_EMIT told(tr("No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file."));
+        bytes = lyricsToLrc(lines);
+    }
+    else {
+        const auto midi = mapToMidi(map);
+        if (!midi) return Q_EMIT told(q(midi.error().message));
+        bytes.assign(midi->begin(), midi->end());
+    }
+    const auto written = writeFileAtomically(path.toStdString(), bytes);
+    Q_EMIT told(written ? tr("Written: %1").arg(path) : q(written.error().message));
+}
+
+} // namespace lc::app

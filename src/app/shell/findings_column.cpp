@@ -1,0 +1,261 @@
+#include "app/shell/findings_column.h"
+
+#include "app/strips/marks.h"
+#include "app/strips/mini_page.h"
+#include "app/shell/session.h"
+#include "app/shell/wording.h"
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+namespace lc::app {
+
+namespace {
+
+/// A diamond with its number beside the head of a finding.
+class Diamond : public QWidget {
+public:
+    Diamond(int number, const Theme& theme, QWidget* parent) : QWidget(parent), m_number(number), m_theme(theme) { setFixedSize(theme.px(22), theme.px(22)); }
+    void paintEvent(QPaintEvent*) override {
+        QPainter p(this);
+        drawDiamond(p, width() / 2.0, height() / 2.0, m_theme.px(9), QString::number(m_number), m_theme.numbers(10, true), m_theme.colours().ink, m_theme.colours().onInk);
+    }
+
+private:
+    int m_number;
+    const Theme& m_theme;
+};
+
+} // namespace
+
+FindingsColumn::FindingsColumn(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+    setAccessibleName(tr("Findings"));
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(1, theme.px(44), 0, 0);
+    m_scroll = new QScrollArea(this);
+    m_scroll->setWidgetResizable(true);
+    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_scroll->setFocusPolicy(Qt::NoFocus);
+    outer->addWidget(m_scroll);
+    connect(&session, &Session::documentChanged, this, &FindingsColumn::rebuild);
+    connect(&session, &Session::previewChanged, this, qOverload<>(&QWidget::update));
+    setFolded(false);
+    rebuild();
+}
+
+void FindingsColumn::setFolded(bool folded) {
+    m_folded = folded;
+    setFixedWidth(folded ? m_theme.findingsFolded() : m_theme.findings());
+    m_scroll->setVisible(!folded);
+    update();
+}
+
+const Finding* FindingsColumn::openFindingValue() const {
+    const auto& findings = m_session.landing().findings;
+    return m_open >= 0 && static_cast<std::size_t>(m_open) < findings.size() ? &findings[static_cast<std::size_t>(m_open)] : nullptr;
+}
+
+void FindingsColumn::rebuild() {
+    const auto& findings = m_session.landing().findings;
+    int open = findings.empty() ? -1 : 0;
+    for (std::size_t i = 0; m_openKey && i < findings.size(); ++i)
+        if (findings[i].key == *m_openKey) open = static_cast<int>(i);
+    m_open = open;
+    m_remedy = 0;
+    m_remedies.clear();
+    m_reason = nullptr;
+    if (const Finding* f = openFindingValue()) m_remedies = remediesFor(m_session.document(), m_session.landing(), *f);
+
+    auto* page = new QWidget;
+    m_cards = new QVBoxLayout(page);
+    m_cards->setContentsMargins(m_theme.px(15), m_theme.px(8), m_theme.px(12), m_theme.px(12));
+    m_cards->setSpacing(m_theme.px(10));
+    if (findings.empty()) {
+        const bool nothing = m_session.landing().performance.passes.empty();
+        m_cards->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything lands."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
+        m_cards->addWidget(paragraph(nothing ? tr("Type the counts of a part and the order of its passes; what does not land will stand here, with ways to mend it.")
+                                             : tr("Every pass starts a phrase, on the foot it needs."),
+                                     m_theme.words(13), m_theme.colours().ink2, page));
+    }
+    constexpr int mostCards = 40; // beyond, the list of passes is the better place to look
+    for (int i = 0; i < std::min<int>(mostCards, static_cast<int>(findings.size())); ++i) buildCard(i);
+    buildMuted();
+    m_cards->addStretch();
+    if (QWidget* old = m_scroll->takeWidget()) old->deleteLater(); // one of its buttons may be the sender
+    m_scroll->setWidget(page);
+    update();
+}
+
+void FindingsColumn::buildCard(int index) {
+    const Finding& finding = m_session.landing().findings[static_cast<std::size_t>(index)];
+    auto* card = new QVBoxLayout;
+    card->setSpacing(m_theme.px(4));
+    auto* head = new QHBoxLayout;
+    head->setSpacing(m_theme.px(6));
+    head->addWidget(new Diamond(index + 1, m_theme, this), 0, Qt::AlignTop);
+    auto* title = new QPushButton(this);
+    title->setProperty("flat", true);
+    title->setAccessibleName(QString::fromStdString(finding.headline));
+    title->setToolTip(tr("Open this finding and go to its place (F8 for the next)"));
+    auto* titleText = paragraph(QString::fromStdString(finding.headline), m_theme.words(15, Weight::Bold), m_theme.colours().ink, title);
+    titleText->setAttribute(Qt::WA_TransparentForMouseEvents);
+    auto* inside = new QVBoxLayout(title);
+    inside->setContentsMargins(0, 0, 0, 0);
+    inside->addWidget(titleText);
+    title->setMinimumHeight(titleText->heightForWidth(m_theme.px(185)) + 4);
+    connect(title, &QPushButton::clicked, this, [this, index] { openFinding(index); });
+    head->addWidget(title, 1);
+    card->addLayout(head);
+    auto* body = new QVBoxLayout;
+    body->setContentsMargins(m_theme.px(28), 0, 0, 0);
+    body->setSpacing(m_theme.px(4));
+    body->addWidget(paragraph(QString::fromStdString(finding.text), m_theme.words(13), m_theme.colours().ink2, this));
+    if (index == m_open) buildRemedies(body);
+    card->addLayout(body);
+    m_cards->addLayout(card);
+    m_cards->addWidget(divider(m_theme, this));
+}
+
+void FindingsColumn::buildRemedies(QVBoxLayout* card) {
+    if (!m_remedies.empty()) {
+        card->addSpacing(m_theme.px(4));
+        card->addWidget(paragraph(m_remedies.size() == 1 ? tr("Remedy") : tr("Remedies"), m_theme.words(12, Weight::Bold), m_theme.colours().ink2, this));
+    }
+    for (std::size_t i = 0; i < m_remedies.size(); ++i) {
+        auto* choice = new RemedyChoice(QString::fromStdString(m_remedies[i].title), QString::fromStdString(m_remedies[i].price),
+                                        static_cast<int>(i) == m_remedy, m_theme, this);
+        connect(choice, &QAbstractButton::clicked, this, [this, i] { chooseRemedy(static_cast<int>(i)); });
+        choice->setObjectName(QStringLiteral("remedy%1").arg(i));
+        card->addWidget(choice);
+    }
+    if (!m_remedies.empty()) {
+        const auto then = applyEdits(m_session.document(), m_remedies[static_cast<std::size_t>(m_remedy)].edits);
+        if (then) card->addWidget(new MiniPages(m_session.landing(), land(*then, m_session.landing().grid), m_theme, this));
+        auto* buttons = new QHBoxLayout;
+        auto* previewButton = new QPushButton(tr("Preview"), this);
+        previewButton->setObjectName(QStringLiteral("previewRemedy"));
+        previewButton->setToolTip(tr("Show it on the strips without changing anything (P)"));
+        auto* applyButton = new QPushButton(tr("Apply"), this);
+        applyButton->setObjectName(QStringLiteral("applyRemedy"));
+        applyButton->setProperty("main", true);
+        applyButton->setToolTip(tr("Do it (Ctrl+Enter); Undo takes it back"));
+        connect(previewButton, &QPushButton::clicked, this, &FindingsColumn::previewChosen);
+        connect(applyButton, &QPushButton::clicked, this, &FindingsColumn::applyChosen);
+        buttons->addWidget(previewButton);
+        buttons->addWidget(applyButton);
+        card->addLayout(buttons);
+    }
+    auto* row = new QHBoxLayout;
+    m_reason = new QLineEdit(this);
+    m_reason->setPlaceholderText(tr("Or leave it, because …"));
+    m_reason->setAccessibleName(tr("Reason for leaving this finding as it is"));
+    m_reason->setToolTip(tr("Type why and press Enter: the finding is put aside and kept in the file"));
+    m_reason->setObjectName(QStringLiteral("leaveReason"));
+    connect(m_reason, &QLineEdit::returnPressed, this, &FindingsColumn::leaveOpen);
+    row->addWidget(m_reason);
+    card->addLayout(row);
+}
+
+void FindingsColumn::buildMuted() {
+    const auto& muted = m_session.landing().muted;
+    if (muted.empty()) return;
+    auto* toggle = new QPushButton(tr("%1 left as they are").arg(muted.size()), this);
+    toggle->setProperty("flat", true);
+    connect(toggle, &QPushButton::clicked, this, [this] { m_showMuted = !m_showMuted; rebuild(); });
+    m_cards->addWidget(toggle);
+    if (!m_showMuted) return;
+    for (const Finding& finding : muted) {
+        QString reason;
+        for (const MutedFinding& m : m_session.document().routine.muted)
+            if (m.key == finding.key) reason = QString::fromStdString(m.reason);
+        m_cards->addWidget(paragraph(QString::fromStdString(finding.headline) + (reason.isEmpty() ? QString() : QStringLiteral(": ") + reason), m_theme.words(13), m_theme.colours().ink2, this));
+        auto* again = new QPushButton(tr("Look at it again"), this);
+        connect(again, &QPushButton::clicked, this, [this, key = finding.key] { m_session.edit(UnmuteFinding{key}); });
+        m_cards->addWidget(again, 0, Qt::AlignLeft);
+    }
+}
+
+void FindingsColumn::openFinding(int index) {
+    const auto& findings = m_session.landing().findings;
+    if (index < 0 || static_cast<std::size_t>(index) >= findings.size()) return;
+    m_session.endPreview();
+    m_openKey = findings[static_cast<std::size_t>(index)].key;
+    const Tick at = findings[static_cast<std::size_t>(index)].at;
+    rebuild();
+    Q_EMIT placeChosen(at);
+}
+
+void FindingsColumn::nextFinding() {
+    const auto size = static_cast<int>(m_session.landing().findings.size());
+    if (size > 0) openFinding((m_open + 1) % size);
+}
+
+void FindingsColumn::chooseRemedy(int index) {
+    if (index < 0 || static_cast<std::size_t>(index) >= m_remedies.size()) return;
+    const bool previewing = m_session.previewLanding() != nullptr;
+    m_remedy = index;
+    auto* page = m_scroll->widget();
+    int i = 0;
+    for (auto* choice : page->findChildren<RemedyChoice*>()) choice->setChosen(i++ == index);
+    if (auto* mini = page->findChild<MiniPages*>())
+        if (const auto then = applyEdits(m_session.document(), m_remedies[static_cast<std::size_t>(index)].edits)) mini->setThen(land(*then, m_session.landing().grid));
+    if (previewing) previewChosen();
+}
+
+void FindingsColumn::previewChosen() {
+    if (m_session.previewLanding() && m_remedy >= 0 && static_cast<std::size_t>(m_remedy) < m_remedies.size() &&
+        m_session.previewTitle() == QString::fromStdString(m_remedies[static_cast<std::size_t>(m_remedy)].title))
+        return m_session.endPreview();
+    if (m_remedy < 0 || static_cast<std::size_t>(m_remedy) >= m_remedies.size()) return;
+    const Remedy& remedy = m_remedies[static_cast<std::size_t>(m_remedy)];
+    m_session.preview(remedy.edits, QString::fromStdString(remedy.title));
+}
+
+void FindingsColumn::applyChosen() {
+    if (m_remedy < 0 || static_cast<std::size_t>(m_remedy) >= m_remedies.size()) return;
+    const Remedy remedy = m_remedies[static_cast<std::size_t>(m_remedy)];
+    QString name = QString::fromStdString(remedy.title);
+    if (name.endsWith('.')) name.chop(1);
+    m_session.edit(remedy.edits, name);
+}
+
+void FindingsColumn::leaveOpen() {
+    const Finding* finding = openFindingValue();
+    if (!finding || !m_reason) return;
+    m_session.edit(leaveAsItIs(*finding, m_reason->text().trimmed().toStdString()));
+}
+
+void FindingsColumn::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    const Palette& c = m_theme.colours();
+    p.fillRect(rect(), c.paper);
+    p.fillRect(QRect(0, 0, 1, height()), c.rule);
+    const auto& findings = m_session.landing().findings;
+    const auto px = [this](int n) { return m_theme.px(n); };
+    if (m_folded) {
+        p.setFont(m_theme.words(11));
+        p.setPen(c.ink2);
+        p.drawText(QRect(0, px(4), width(), px(20)), Qt::AlignCenter, QStringLiteral("F6"));
+        for (std::size_t i = 0; i < std::min<std::size_t>(12, findings.size()); ++i)
+            drawDiamond(p, width() / 2.0, px(42) + px(26) * static_cast<double>(i), px(9), QString::number(i + 1), m_theme.numbers(10, true), c.ink, c.onInk);
+        return;
+    }
+    p.setFont(m_theme.words(15, Weight::Heavy));
+    p.setPen(c.ink);
+    p.drawText(px(16), px(25), tr("Findings"));
+    p.setFont(m_theme.words(12));
+    p.setPen(c.ink2);
+    p.drawText(QRect(0, px(10), width() - px(16), px(20)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 open   F6 folds").arg(std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.severity != Severity::Note; })));
+    p.fillRect(QRect(px(16), px(36), width() - px(32), 2), c.ink);
+}
+
+void FindingsColumn::mousePressEvent(QMouseEvent*) {
+    if (m_folded) setFolded(false);
+}
+
+} // namespace lc::app

@@ -1,0 +1,365 @@
+#include "app/shell/main_window.h"
+
+#include "app/arrange/arrange_stage.h"
+#include "app/shell/count_bar.h"
+#include "app/shell/file_desk.h"
+#include "app/shell/findings_column.h"
+#include "app/listen/listen_stage.h"
+#include "app/arrange/part_editor.h"
+#include "app/arrange/pass_list.h"
+#include "app/sheets/sheets_stage.h"
+#include "app/strips/strips_view.h"
+#include "app/shell/wording.h"
+#include "core/base/clock_text.h"
+#include "core/document/document_file.h"
+#include "core/exchange/map_export.h"
+
+#include <QCloseEvent>
+#include <QCoreApplication>
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPainter>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QScreen>
+#include <QSettings>
+#include <QStackedWidget>
+#include <QStyle>
+#include <QTimer>
+#include <QVBoxLayout>
+
+#include <cmath>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+MainWindow::MainWindow(Session& session, const Theme& theme, QWidget* parent) : QMainWindow(parent), m_session(session), m_theme(theme) {
+    m_files = new FileDesk(session, this);
+    setAcceptDrops(true);
+    setMinimumSize(theme.px(1024), theme.px(640));
+    resize(theme.px(1280), theme.px(800));
+    auto* shell = new QWidget(this);
+    setCentralWidget(shell);
+    auto* row = new QHBoxLayout(shell);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    m_rail = new Rail(session, theme, shell);
+    row->addWidget(m_rail);
+    auto* column = new QVBoxLayout;
+    column->setSpacing(0);
+    row->addLayout(column, 1);
+    buildHeading(shell);
+    column->addWidget(m_heading);
+    column->addWidget(divider(theme, shell));
+
+    m_message = new QWidget(shell);
+    m_message->setObjectName(QStringLiteral("message"));
+    auto* messageRow = new QHBoxLayout(m_message);
+    messageRow->setContentsMargins(theme.px(16), theme.px(6), theme.px(12), theme.px(6));
+    m_messageText = paragraph({}, theme.words(13, Weight::Medium), theme.colours().ink, m_message);
+    m_messageText->setObjectName(QStringLiteral("messageText"));
+    messageRow->addWidget(m_messageText, 1);
+    m_progress = new QProgressBar(m_message);
+    m_progress->setTextVisible(false);
+    m_progress->setFixedSize(theme.px(200), theme.px(6));
+    messageRow->addWidget(m_progress);
+    m_stopLoading = new QPushButton(tr("Stop"), m_message);
+    m_stopLoading->setObjectName(QStringLiteral("stopLoading"));
+    connect(m_stopLoading, &QPushButton::clicked, this, [this] {
+        if (m_session.loading()) m_session.cancelLoading();
+        else m_message->hide();
+    });
+    messageRow->addWidget(m_stopLoading);
+    m_message->hide();
+    column->addWidget(m_message);
+
+    m_stack = new QStackedWidget(shell);
+    m_start = new StartPage(theme, m_stack);
+    m_listen = new ListenStage(session, theme, m_stack);
+    m_arrange = new ArrangeStage(session, theme, m_stack);
+    m_sheets = new SheetsStage(session, theme, m_stack);
+    for (QWidget* page : std::initializer_list<QWidget*>{m_start, m_listen, m_arrange, m_sheets}) m_stack->addWidget(page);
+    column->addWidget(m_stack, 1);
+    m_countBar = new CountBar(session, theme, shell);
+    column->addWidget(m_countBar);
+
+    buildMenus();
+
+    connect(m_rail, &Rail::stageChosen, this, &MainWindow::setStage);
+    connect(m_countBar, &CountBar::playClicked, &session, &Session::togglePlay);
+    connect(m_countBar, &CountBar::loopClicked, this, &MainWindow::toggleLoop);
+    connect(m_countBar, &CountBar::tempoClicked, this, [this](int step) { m_session.setTempoPercent(m_session.tempoPercent() + 5 * step); });
+    connect(m_countBar, &CountBar::clicksClicked, this, [this] { m_session.setClicksHeard(!m_session.clicksHeard()); });
+    connect(m_start, &StartPage::songWanted, m_files, &FileDesk::chooseSong);
+    connect(m_listen, &ListenStage::songWanted, m_files, &FileDesk::chooseSong);
+    connect(m_start, &StartPage::routineWanted, m_files, &FileDesk::chooseRoutine);
+    connect(m_start, &StartPage::demoWanted, this, &MainWindow::openDemo);
+    connect(m_start, &StartPage::structureWanted, this, &MainWindow::typeStructure);
+    connect(m_start, &StartPage::fileChosen, this, &MainWindow::openAny);
+    connect(m_sheets, &SheetsStage::saveWanted, this, [this](const QString& format) { m_files->saveSheetAs(format, m_sheets->kind()); });
+    connect(m_sheets, &SheetsStage::printWanted, this, [this] { m_files->printSheet(m_sheets->kind()); });
+    connect(m_files, &FileDesk::told, this, &MainWindow::tell);
+    connect(m_files, &FileDesk::fileChosen, this, &MainWindow::openAny);
+    connect(m_files, &FileDesk::saved, this, &MainWindow::keepView);
+    connect(m_files, &FileDesk::recentChanged, this, [this] { m_start->setRecent(m_files->recent()); });
+    connect(m_arrange, &ArrangeStage::contextMenuWanted, this, &MainWindow::contextMenu);
+    connect(&session, &Session::documentChanged, this, &MainWindow::refresh);
+    connect(&session, &Session::fileChanged, this, &MainWindow::refreshTitle);
+    connect(&session, &Session::told, this, &MainWindow::tell);
+    connect(&session, &Session::loadingProgressed, this, [this](double part, const QString& what) {
+        m_messageText->setText(what + QStringLiteral(" …"));
+        m_progress->setValue(static_cast<int>(part * 100));
+        m_progress->show();
+        m_stopLoading->setText(tr("Stop"));
+        m_message->show();
+    });
+    connect(&session, &Session::loadingEnded, this, [this] {
+        if (m_progress->isVisible()) m_message->hide();
+        m_progress->hide();
+    });
+    connect(&session, &Session::songReady, this, &MainWindow::showStartOrStage);
+    m_clock = new QTimer(this);
+    m_clock->setTimerType(Qt::PreciseTimer);
+    m_clock->setInterval(15);
+    connect(m_clock, &QTimer::timeout, &session, &Session::followClock);
+    connect(&session, &Session::playingChanged, this, [this] {
+        if (m_session.player().playing()) m_clock->start();
+        else m_clock->stop();
+    });
+    m_start->setRecent(m_files->recent());
+    setStage(Stage::Listen);
+    refresh();
+}
+
+MainWindow::~MainWindow() = default;
+
+void MainWindow::buildHeading(QWidget* parent) {
+    m_heading = new QWidget(parent);
+    m_heading->setFixedHeight(m_theme.heading());
+    auto* row = new QHBoxLayout(m_heading);
+    row->setContentsMargins(m_theme.px(16), 0, m_theme.px(16), 0);
+    row->setSpacing(m_theme.px(10));
+    m_title = new QLineEdit(m_heading);
+    m_title->setObjectName(QStringLiteral("title"));
+    m_title->setPlaceholderText(tr("New routine"));
+    m_title->setAccessibleName(tr("Title of the routine"));
+    m_title->setToolTip(tr("What the routine is called; click to change it (Ctrl+T)"));
+    m_title->setFocusPolicy(Qt::ClickFocus);
+    m_title->setFont(m_theme.words(18, Weight::Heavy));
+    m_title->setStyleSheet(QStringLiteral("QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:800;}QLineEdit:focus{background:%2;}")
+                               .arg(m_theme.px(18)).arg(m_theme.colours().sheet.name()));
+    const auto fit = [this] {
+        const QString shown = m_title->text().isEmpty() ? m_title->placeholderText() : m_title->text();
+        m_title->setFixedWidth(std::min(m_theme.px(420), QFontMetrics(m_title->font()).horizontalAdvance(shown) + m_theme.px(24)));
+    };
+    connect(m_title, &QLineEdit::textChanged, this, fit);
+    fit();
+    connect(m_title, &QLineEdit::editingFinished, this, [this] { m_session.edit(SetTitle{m_title->text().trimmed().toStdString()}); });
+    connect(m_title, &QLineEdit::returnPressed, this, [this] { currentStrips()->setFocus(); });
+    row->addWidget(m_title);
+    m_about = paragraph({}, m_theme.words(13), m_theme.colours().ink2, m_heading);
+    m_about->setWordWrap(false);
+    row->addWidget(m_about);
+    row->addStretch();
+    const auto add = [&](const QString& text, const QString& tip, auto&& what) {
+        auto* button = new QPushButton(text, m_heading);
+        button->setProperty("flat", true);
+        button->setToolTip(tip);
+        button->setFocusPolicy(Qt::TabFocus);
+        connect(button, &QPushButton::clicked, this, what);
+        row->addWidget(button);
+        return button;
+    };
+    m_page = add(tr("Page"), tr("A phrase a line, parts only (F2)"), [this] { setMagnification(Magnification::Page); });
+    m_strip = add(tr("Strip"), tr("Steps as marks (F3)"), [this] { setMagnification(Magnification::Strip); });
+    m_passesButton = add(tr("Passes"), tr("The list of passes under the strips (F5)"), [this] { m_arrange->setPassesShown(!m_arrange->passesShown()); refresh(); });
+    m_commandBox = new CommandBox(m_theme, [this](const QString& typed) { return commandsFor(typed); }, m_heading);
+    m_commandBox->setFixedWidth(m_theme.px(228));
+    row->addWidget(m_commandBox);
+}
+
+StripsView* MainWindow::currentStrips() { return m_stage == Stage::Listen ? &m_listen->strips() : &m_arrange->strips(); }
+
+void MainWindow::setMagnification(Magnification magnification) {
+    m_listen->strips().setMagnification(magnification);
+    m_arrange->strips().setMagnification(magnification);
+    refresh();
+}
+
+void MainWindow::setStage(Stage stage) {
+    m_stage = stage;
+    m_rail->setStage(stage);
+    if (stage != Stage::Arrange) m_session.endPreview();
+    showStartOrStage();
+    refresh();
+}
+
+void MainWindow::showStartOrStage() {
+    const bool blank = !m_leftStart && !m_session.hasSong() && m_session.document() == newDocument();
+    QWidget* page = blank ? static_cast<QWidget*>(m_start) : m_stage == Stage::Listen ? static_cast<QWidget*>(m_listen) : m_stage == Stage::Arrange ? static_cast<QWidget*>(m_arrange) : m_sheets;
+    if (m_stack->currentWidget() != page) {
+        m_stack->setCurrentWidget(page);
+        if (page == m_listen || page == m_arrange) currentStrips()->setFocus();
+    }
+}
+
+void MainWindow::refresh() {
+    m_undo->setEnabled(m_session.canUndo());
+    m_undo->setText(m_session.canUndo() ? tr("Undo: %1").arg(m_session.undoName()) : tr("Undo"));
+    m_redo->setEnabled(m_session.canRedo());
+    m_redo->setText(m_session.canRedo() ? tr("Redo: %1").arg(m_session.redoName()) : tr("Redo"));
+    const Document& document = m_session.document();
+    if (!m_title->hasFocus() || document.title != m_title->text().toStdString()) m_title->setText(q(document.title));
+    QStringList about;
+    if (!document.song.title.empty()) about << tr("to “%1”").arg(q(document.song.title));
+    if (const auto tempo = medianTempo(*document.map)) about << tr("%1 bpm").arg(std::lround(*tempo)) << q(toString(document.map->metre)) << tr("counted in %1").arg(q(setNames(m_session.landing().grid.regularSet())));
+    m_about->setText(width() < m_theme.px(1150) ? QString() : about.join(QStringLiteral(", ")));
+    const auto choose = [](QPushButton* button, bool chosen) {
+        if (button->property("chosen").toBool() == chosen) return;
+        button->setProperty("chosen", chosen);
+        button->style()->unpolish(button);
+        button->style()->polish(button);
+    };
+    const bool page = m_arrange->strips().magnification() == Magnification::Page;
+    choose(m_page, page);
+    choose(m_strip, !page);
+    choose(m_passesButton, m_arrange->passesShown());
+    m_passesButton->setVisible(m_stage == Stage::Arrange);
+    m_page->setVisible(m_stage != Stage::Sheets);
+    m_strip->setVisible(m_stage != Stage::Sheets);
+    showStartOrStage();
+    refreshTitle();
+}
+
+void MainWindow::refreshTitle() {
+    const QString name = m_session.path().isEmpty() ? tr("not saved yet") : QFileInfo(m_session.path()).fileName();
+    setWindowTitle(QStringLiteral("[*]%1 (%2), Lift Count").arg(m_files->shownTitle(), name));
+    setWindowModified(!m_session.isSaved());
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    const bool narrow = event->size().width() < m_theme.px(1150);
+    if (narrow != m_narrow) m_arrange->findings().setFolded(narrow); // a person may unfold them all the same
+    m_narrow = narrow;
+    refresh();
+}
+
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape) {
+        if (m_session.previewLanding()) return m_session.endPreview();
+        if (m_message->isVisible() && !m_session.loading()) return m_message->hide();
+        return currentStrips()->setFocus();
+    }
+    QMainWindow::keyPressEvent(event);
+}
+
+void MainWindow::tell(const QString& sentence) {
+    m_lastTold = sentence;
+    m_messageText->setText(sentence);
+    m_progress->hide();
+    m_stopLoading->setText(tr("OK"));
+    m_message->show();
+}
+
+void MainWindow::toggleLoop() {
+    if (m_session.loop()) return m_session.setLoop(std::nullopt);
+    const Landing& landing = m_session.landing();
+    if (const auto index = passAt(landing.performance, m_session.now())) {
+        const PassPerformance& pass = landing.performance.passes[*index];
+        return m_session.setLoop(std::pair{pass.start, pass.end()});
+    }
+    if (const auto phrase = landing.grid.phraseAt(m_session.now())) {
+        const CountPhrase& p = landing.grid.phrases()[static_cast<std::size_t>(*phrase)];
+        m_session.setLoop(std::pair{counts(p.firstCount), counts(p.firstCount + p.counts)});
+    }
+}
+
+void MainWindow::openDemo() {
+    const QString path = FileDesk::demoPath();
+    if (path.isEmpty()) return tell(tr("The demo is not here. It lies in the folder demo of the program's sources."));
+    openAny(path);
+}
+
+void MainWindow::typeStructure() {
+    m_leftStart = true;
+    setStage(Stage::Listen);
+    m_listen->typeStructure();
+}
+
+void MainWindow::openAny(const QString& path) {
+    if (path.endsWith(QStringLiteral(".liftcount"), Qt::CaseInsensitive)) {
+        if (m_files->mayDiscard()) openRoutine(path);
+        return;
+    }
+    m_leftStart = true;
+    setStage(Stage::Listen);
+    const QString ending = QFileInfo(path).suffix().toLower();
+    if (ending == QStringLiteral("lrc")) m_session.importLyrics(path);
+    else if (ending == QStringLiteral("mid") || ending == QStringLiteral("midi") || ending == QStringLiteral("csv") || ending == QStringLiteral("txt")) m_session.importMap(path);
+    else m_session.openSong(path);
+}
+
+void MainWindow::openRoutine(const QString& path) {
+    keepView();
+    const auto opened = m_session.open(path);
+    if (!opened) {
+        tell(q(opened.error().message));
+        return;
+    }
+    m_files->remember(m_session.path());
+    setStage(m_session.document().routine.passes.empty() ? Stage::Listen : Stage::Arrange);
+    restoreView(m_session.path());
+}
+
+void MainWindow::keepView() {
+    if (m_session.path().isEmpty()) return;
+    QSettings settings;
+    settings.setValue(QStringLiteral("view/") + QString::fromLatin1(m_session.path().toUtf8().toHex()),
+                      QVariantList{static_cast<int>(m_stage), static_cast<int>(m_arrange->strips().magnification()), static_cast<qlonglong>(m_session.now().value), m_arrange->passesShown(),
+                                   m_session.tempoPercent(), m_session.clicksHeard()});
+}
+
+void MainWindow::restoreView(const QString& path) {
+    const QVariantList view = QSettings().value(QStringLiteral("view/") + QString::fromLatin1(path.toUtf8().toHex())).toList();
+    if (view.size() < 6) return;
+    const int stage = view[0].toInt();
+    if (stage == 1 || stage == 3 || stage == 6) setStage(static_cast<Stage>(stage));
+    setMagnification(view[1].toInt() == 0 ? Magnification::Page : Magnification::Strip);
+    m_arrange->setPassesShown(view[3].toBool());
+    m_session.setTempoPercent(view[4].toInt());
+    m_session.setClicksHeard(view[5].toBool());
+    m_session.setCaret(Tick{view[2].toLongLong()});
+    currentStrips()->showPlace(m_session.now());
+    refresh();
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    if (!m_files->mayDiscard()) return event->ignore();
+    keepView();
+    if (m_session.player().playing()) m_session.togglePlay();
+    event->accept();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls() && event->mimeData()->urls().first().isLocalFile()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    const QString path = event->mimeData()->urls().first().toLocalFile();
+    event->acceptProposedAction();
+    QTimer::singleShot(0, this, [this, path] { openAny(path); });
+}
+
+} // namespace lc::app

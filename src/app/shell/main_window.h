@@ -1,0 +1,105 @@
+#pragma once
+
+#include "app/shell/command_box.h"
+#include "app/shell/rail.h"
+#include "app/shell/theme.h"
+#include "app/shell/session.h"
+#include "app/shell/start_page.h"
+#include "app/strips/strip_layout.h"
+
+#include <QMainWindow>
+
+class QLabel;
+class QProgressBar;
+class QPushButton;
+class QStackedWidget;
+class QTimer;
+
+namespace lc::app {
+
+class ArrangeStage;
+class CountBar;
+class FileDesk;
+class ListenStage;
+class SheetsStage;
+class StripsView;
+
+/// The shell: rail, heading with the command box, the stages, the count bar; every command with its menu and shortcut.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    MainWindow(Session& session, const Theme& theme, QWidget* parent = nullptr);
+    ~MainWindow() override;
+
+    /// Opens a routine or a song by its ending, after asking about work that is not saved.
+    void openAny(const QString& path);
+    void openDemo();
+    void setStage(Stage stage);
+    void setMagnification(Magnification magnification);
+    [[nodiscard]] Stage stage() const { return m_stage; }
+    [[nodiscard]] ListenStage& listen() { return *m_listen; }
+    [[nodiscard]] ArrangeStage& arrange() { return *m_arrange; }
+    [[nodiscard]] SheetsStage& sheets() { return *m_sheets; }
+    [[nodiscard]] CountBar& countBar() { return *m_countBar; }
+    [[nodiscard]] CommandBox& commandBox() { return *m_commandBox; }
+    /// The sentence last told to the person.
+    [[nodiscard]] QString lastTold() const { return m_lastTold; }
+    [[nodiscard]] FileDesk& files() { return *m_files; }
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    void buildMenus();
+    void buildSongMenu();
+    void typeStructure(); ///< also where there is no song yet
+    void buildHeading(QWidget* parent);
+    QAction* command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what);
+    std::vector<Command> commandsFor(const QString& typed);
+    void addPlaces(std::vector<Command>& all, const QString& typed);
+    void refresh();
+    void refreshTitle();
+    void showStartOrStage();
+    void tell(const QString& sentence);
+    void openRoutine(const QString& path);
+    void keepView();
+    void restoreView(const QString& path);
+    void toggleLoop();
+    void contextMenu(const QPoint& global, Tick at);
+    [[nodiscard]] StripsView* currentStrips();
+
+    Session& m_session;
+    const Theme& m_theme;
+    FileDesk* m_files = nullptr;
+    Stage m_stage = Stage::Listen;
+    Rail* m_rail = nullptr;
+    QWidget* m_heading = nullptr;
+    QLineEdit* m_title = nullptr;
+    QLabel* m_about = nullptr;
+    QPushButton* m_page = nullptr;
+    QPushButton* m_strip = nullptr;
+    QPushButton* m_passesButton = nullptr;
+    CommandBox* m_commandBox = nullptr;
+    QStackedWidget* m_stack = nullptr;
+    StartPage* m_start = nullptr;
+    ListenStage* m_listen = nullptr;
+    ArrangeStage* m_arrange = nullptr;
+    SheetsStage* m_sheets = nullptr;
+    QWidget* m_message = nullptr;
+    QLabel* m_messageText = nullptr;
+    QProgressBar* m_progress = nullptr;
+    QPushButton* m_stopLoading = nullptr;
+    CountBar* m_countBar = nullptr;
+    QAction* m_undo = nullptr;
+    QAction* m_redo = nullptr;
+    QTimer* m_clock = nullptr;
+    QString m_lastTold;
+    bool m_narrow = false; ///< the window is too narrow for everything at once
+    bool m_leftStart = false; ///< a new routine was begun on purpose
+};
+
+} // namespace lc::app

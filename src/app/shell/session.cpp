@@ -1,0 +1,261 @@
+#include "app/shell/session.h"
+
+#include <QFileInfo>
+
+#include <algorithm>
+
+namespace lc::app {
+
+Session::Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, QObject* parent)
+    : QObject(parent), m_player(std::make_unique<Player>(std::move(output), filling)) {
+    connect(&m_loader, &SongLoader::progressed, this, &Session::loadingProgressed);
+    connect(&m_loader, &SongLoader::loaded, this, &Session::takeSong);
+    connect(&m_loader, &SongLoader::heard, this, &Session::takeHeard);
+    connect(&m_loader, &SongLoader::failed, this, [this](const QString& sentence, bool) {
+        m_carryFrom.reset();
+        Q_EMIT loadingEnded();
+        Q_EMIT told(sentence);
+    });
+    refresh();
+}
+
+bool Session::edit(const std::vector<Edit>& edits, const QString& name) {
+    if (edits.empty()) return true;
+    auto next = applyEdits(document(), edits);
+    if (!next) {
+        Q_EMIT told(QString::fromStdString(next.error().message));
+        return false;
+    }
+    endPreview();
+    if (*next == document()) return true;
+    const std::string stepName = name.isEmpty() ? describe(edits.front()) : name.toStdString();
+    m_history.push(std::move(*next), stepName, edits.size() == 1 ? mergeKey(edits.front()) : std::string());
+    refresh();
+    return true;
+}
+
+void Session::undo() {
+    endPreview();
+    m_history.undo();
+    refresh();
+}
+
+void Session::redo() {
+    endPreview();
+    m_history.redo();
+    refresh();
+}
+
+void Session::refresh() {
+    ++m_revision;
+    const bool sameGrid = m_gridOf == document().map && m_gridScheme == document().scheme;
+    if (sameGrid) m_landing = land(document(), std::move(m_landing.grid));
+    else {
+        m_landing = land(document());
+        m_gridOf = document().map;
+        m_gridScheme = document().scheme;
+        ensureSound();
+        passClicks();
+    }
+    refreshDoubts();
+    Q_EMIT documentChanged();
+    Q_EMIT fileChanged();
+}
+
+void Session::passClicks() {
+    m_loop.reset();
+    m_player->setLoop(std::nullopt);
+    m_player->setClicks(clicksFor(m_landing.grid));
+}
+
+void Session::ensureSound() {
+    const QString wanted = QString::fromStdString(document().song.path);
+    if (wanted == m_soundPath && (m_sound || wanted.isEmpty())) {
+        if (!m_sound) m_player->setSong(nullptr, document().map->end);
+        return;
+    }
+    m_soundPath = wanted;
+    m_heard.reset();
+    m_sound.reset();
+    m_loudness.reset();
+    m_player->setSong(nullptr, document().map->end);
+    if (wanted.isEmpty()) return;
+    switch (songState(document().song)) {
+    case SongState::Missing:
+        Q_EMIT told(tr("The song “%1” is not where it was. The counts are all here; use Song, Find the song file to hear it again.").arg(QFileInfo(wanted).fileName()));
+        return;
+    case SongState::Changed:
+        Q_EMIT told(tr("The song file “%1” was changed since this routine was saved, so counts may no longer fit. Open it again from the Song menu to count it anew.").arg(QFileInfo(wanted).fileName()));
+        break;
+    case SongState::None:
+    case SongState::There: break;
+    }
+    m_loader.load(wanted, false);
+}
+
+void Session::openSong(const QString& path) {
+    m_carryFrom.reset();
+    m_loader.load(QFileInfo(path).absoluteFilePath(), true);
+}
+
+void Session::takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed) {
+    if (analysed && m_carryFrom && !carryNow(*song)) return;
+    m_sound = song->sound;
+    m_loudness = song->loudness;
+    m_soundPath = song->path;
+    m_player->setSong(m_sound, 0);
+    m_player->setSpeed(m_tempoPercent / 100.0);
+    if (analysed && m_carried) {
+        m_heard = song->heard;
+        m_doubtsFor.reset();
+        edit({std::move(*m_carried)}, tr("another recording of the song"));
+        m_carried.reset();
+        m_caret = m_landing.performance.start;
+    } else if (analysed) {
+        const SongReference reference = referenceTo(*song);
+        m_heard = song->heard;
+        m_doubtsFor.reset();
+        auto map = std::make_shared<const SongMap>();
+        if (song->reading && *song->reading) map = std::make_shared<const SongMap>((*song->reading)->solved);
+        if (song->reading && !*song->reading) Q_EMIT told(QString::fromStdString(song->reading->error().message));
+        edit({SetSong{reference, std::move(map)}}, tr("song “%1”").arg(song->title));
+        m_caret = m_landing.performance.start;
+    }
+    passClicks();
+    if (!song->warning.isEmpty()) Q_EMIT told(song->warning);
+    Q_EMIT songReady();
+    Q_EMIT loadingEnded();
+}
+
+void Session::startNew() {
+    m_loader.cancel();
+    m_player->pause();
+    m_history = History<Document>(newDocument());
+    m_path.clear();
+    m_onDisk.reset();
+    m_caret = {};
+    endPreview();
+    refresh();
+    Q_EMIT playingChanged();
+}
+
+Result<void> Session::open(const QString& path) {
+    auto loaded = loadDocument(path.toStdString());
+    if (!loaded) return tl::unexpected(loaded.error());
+    m_player->pause();
+    endPreview();
+    m_history = History<Document>(std::move(loaded->document));
+    m_path = QFileInfo(path).absoluteFilePath();
+    m_onDisk = loaded->onDisk;
+    refresh();
+    m_caret = m_landing.performance.start;
+    Q_EMIT nowMoved();
+    Q_EMIT playingChanged();
+    return {};
+}
+
+Result<void> Session::save(const QString& path, bool evenIfChanged) {
+    const QString absolute = QFileInfo(path).absoluteFilePath();
+    const bool same = absolute == m_path && m_onDisk && !evenIfChanged;
+    auto written = saveDocument(document(), absolute.toStdString(), same ? &*m_onDisk : nullptr);
+    if (!written) return tl::unexpected(written.error());
+    m_path = absolute;
+    m_onDisk = *written;
+    m_history.markSaved();
+    Q_EMIT fileChanged();
+    return {};
+}
+
+void Session::preview(const std::vector<Edit>& edits, const QString& title) {
+    const auto then = applyEdits(document(), edits);
+    if (!then) return Q_EMIT told(QString::fromStdString(then.error().message));
+    m_preview = land(*then, m_landing.grid);
+    m_previewTitle = title;
+    Q_EMIT previewChanged();
+}
+
+void Session::endPreview() {
+    if (!m_preview) return;
+    m_preview.reset();
+    m_previewTitle.clear();
+    Q_EMIT previewChanged();
+}
+
+std::optional<double> Session::secondsOf(Tick at) const {
+    const auto seconds = m_landing.grid.secondsAt(at);
+    return seconds ? std::optional<double>(*seconds) : std::nullopt;
+}
+
+Tick Session::now() const {
+    if (!m_player->playing()) return m_caret;
+    const double seconds = m_player->position();
+    if (const auto at = m_landing.grid.tickAt(seconds)) return *at;
+    const auto first = secondsOf(counts(-m_landing.grid.pickupCounts()));
+    return first && seconds < *first ? counts(-m_landing.grid.pickupCounts()) - Tick{1} : m_landing.grid.end();
+}
+
+void Session::setCaret(Tick at) {
+    if (m_landing.grid.empty()) return;
+    m_caret = std::clamp(at, counts(-m_landing.grid.pickupCounts()), m_landing.grid.end() - Tick{1});
+    if (const auto seconds = secondsOf(m_caret)) m_player->seek(*seconds);
+    m_lastSeconds = -1;
+    Q_EMIT nowMoved();
+}
+
+void Session::togglePlay() {
+    if (m_hearing) return endHearing();
+    if (m_player->playing()) {
+        const Tick here = now();
+        m_player->pause();
+        if (!m_landing.grid.empty()) m_caret = std::clamp(here, counts(-m_landing.grid.pickupCounts()), m_landing.grid.end() - Tick{1});
+    } else {
+        if (!m_landing.grid.empty())
+            if (const auto seconds = secondsOf(m_caret); seconds && std::abs(*seconds - m_player->position()) > 0.02) m_player->seek(*seconds);
+        if (!m_player->play()) Q_EMIT told(QString::fromStdString(m_player->problem()));
+    }
+    Q_EMIT playingChanged();
+    Q_EMIT nowMoved();
+}
+
+void Session::setLoop(std::optional<std::pair<Tick, Tick>> span) {
+    m_loop = span;
+    std::optional<LoopSpan> seconds;
+    if (span) {
+        const auto from = secondsOf(span->first);
+        const auto to = secondsOf(std::min(span->second, m_landing.grid.end()));
+        if (from && to) seconds = LoopSpan{*from, *to};
+        else m_loop.reset();
+    }
+    m_player->setLoop(seconds);
+    if (seconds && !m_player->playing()) {
+        if (const auto at = m_landing.grid.tickAt(m_player->position())) m_caret = *at;
+    }
+    Q_EMIT nowMoved();
+    Q_EMIT playingChanged();
+}
+
+void Session::setTempoPercent(int percent) {
+    m_tempoPercent = std::clamp(percent, 40, 150);
+    m_player->setSpeed(m_tempoPercent / 100.0);
+    Q_EMIT playingChanged();
+}
+
+void Session::setClicksHeard(bool heard) {
+    m_clicksHeard = heard;
+    m_player->setClicksHeard(heard);
+    Q_EMIT playingChanged();
+}
+
+void Session::followClock() {
+    if (!m_player->playing()) return;
+    if (m_player->atEnd()) {
+        togglePlay();
+        return;
+    }
+    const double seconds = m_player->position();
+    if (seconds == m_lastSeconds) return;
+    m_lastSeconds = seconds;
+    Q_EMIT nowMoved();
+}
+
+} // namespace lc::app

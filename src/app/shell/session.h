@@ -1,0 +1,155 @@
+#pragma once
+
+#include "app/shell/song_loader.h"
+#include "audio/player.h"
+#include "audio/tap_facts.h"
+#include "core/document/document_file.h"
+#include "core/routine/edits.h"
+#include "core/routine/findings.h"
+#include "core/song/song_doubt.h"
+#include "core/document/history.h"
+
+#include <QObject>
+#include <QString>
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace lc::app {
+
+/// The open routine: its document with undo, what is derived from it, its file, its sound, and where "now" is.
+/// Widgets read from it and ask it for edits; they hold view state only.
+class Session : public QObject {
+    Q_OBJECT
+public:
+    Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, QObject* parent = nullptr);
+
+    [[nodiscard]] const Document& document() const { return m_history.current(); }
+    /// Grid, performance and findings of the current revision.
+    [[nodiscard]] const Landing& landing() const { return m_landing; }
+    [[nodiscard]] int revision() const { return m_revision; }
+    [[nodiscard]] Player& player() { return *m_player; }
+    [[nodiscard]] const LoudnessCurve* loudness() const { return m_loudness.get(); }
+    [[nodiscard]] bool hasSong() const { return !document().map->beats.empty() || m_sound != nullptr; }
+
+    /// Applies edits as one undo step. On an error nothing changes and the sentence is told.
+    bool edit(const std::vector<Edit>& edits, const QString& name = {});
+    bool edit(const Edit& one) { return edit(std::vector<Edit>{one}); }
+    void undo();
+    void redo();
+    [[nodiscard]] bool canUndo() const { return m_history.canUndo(); }
+    [[nodiscard]] bool canRedo() const { return m_history.canRedo(); }
+    [[nodiscard]] QString undoName() const { return QString::fromStdString(m_history.undoName()); }
+    [[nodiscard]] QString redoName() const { return QString::fromStdString(m_history.redoName()); }
+    void closeTyping() { m_history.closeMerge(); }
+
+    // Files
+    [[nodiscard]] QString path() const { return m_path; } ///< empty until saved
+    [[nodiscard]] bool isSaved() const { return m_history.isSaved(); }
+    void startNew();
+    Result<void> open(const QString& path);
+    Result<void> save(const QString& path, bool evenIfChanged = false);
+    /// Reads and analyses a song in the background; it then becomes the routine's song, as one undo step.
+    void openSong(const QString& path);
+    /// Reads another recording of the same song and carries the map over to it, with everything stated, as one undo step.
+    void carryTo(const QString& path);
+    void cancelLoading() { m_loader.cancel(); }
+    [[nodiscard]] bool loading() const { return m_loader.busy(); }
+
+    // What is known of the song, and what is asked
+    /// Where the analysis is unsure, the worst first; empty while the song has not been heard.
+    [[nodiscard]] const std::vector<SongDoubt>& doubts() const { return m_doubts; }
+    [[nodiscard]] bool heardSong() const { return m_heard != nullptr; }
+    /// States facts, and forgets those at `forget`: the rest of the song is solved anew around them where it was heard,
+    /// otherwise they are put into the map as it is. One undo step.
+    bool state(const std::vector<SongFact>& facts, const QString& name = {}, const std::vector<std::size_t>& forget = {});
+    /// A map that was not heard: typed, or read from a MIDI file, a csv or labels. Errors are told.
+    bool setStructure(const TypedStructure& typed);
+    bool importMap(const QString& path);
+    bool importLyrics(const QString& path);
+    /// What taps say: facts about a song that was heard, else a map of their own. Tells what came of it.
+    bool stateTaps(const TapFit& fit, TapTarget target, const Metre& metre);
+    /// Plays four bars as a doubt's reading has them, with clicks, again and again; nothing is changed.
+    void hearReading(std::size_t doubt, std::size_t reading);
+    void endHearing();
+    [[nodiscard]] bool hearing() const { return m_hearing; }
+    /// May the song be solved anew around facts? Only one that was heard, not one whose map was typed, imported or carried.
+    [[nodiscard]] bool solvesAnew() const { return m_heard != nullptr && document().origin == MapOrigin::Heard; }
+
+    // A remedy tried on, not applied
+    void preview(const std::vector<Edit>& edits, const QString& title);
+    void endPreview();
+    [[nodiscard]] const Landing* previewLanding() const { return m_preview ? &*m_preview : nullptr; }
+    [[nodiscard]] QString previewTitle() const { return m_previewTitle; }
+
+    // Now: the place that plays, or the caret while nothing plays
+    [[nodiscard]] Tick now() const;
+    void setCaret(Tick at);
+    void togglePlay();
+    void setLoop(std::optional<std::pair<Tick, Tick>> span);
+    [[nodiscard]] std::optional<std::pair<Tick, Tick>> loop() const { return m_loop; }
+    void setTempoPercent(int percent); ///< 40 to 150
+    [[nodiscard]] int tempoPercent() const { return m_tempoPercent; }
+    void setClicksHeard(bool heard);
+    [[nodiscard]] bool clicksHeard() const { return m_clicksHeard; }
+    /// Looks at the sample clock; emits nowMoved() when the place changed. Called by a timer and by tests.
+    void followClock();
+
+Q_SIGNALS:
+    void documentChanged(); ///< also after undo, redo, open, new
+    void fileChanged();     ///< path or saved state
+    void previewChanged();
+    void nowMoved();
+    void playingChanged();
+    void songReady();       ///< sound and silhouette are there
+    void doubtsChanged();
+    void loadingProgressed(double part, const QString& what);
+    void loadingEnded();
+    void told(const QString& sentence); ///< something a person should read
+
+private:
+    void refresh();
+    void takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed);
+    void ensureSound();
+    void passClicks();
+    void takeHeard(const QString& path, const std::shared_ptr<const HeardSong>& heard);
+    void refreshDoubts();
+    bool carryNow(const LoadedSong& song);
+    [[nodiscard]] Result<SongMap> mapAround(const std::vector<SongFact>& facts) const;
+    [[nodiscard]] static SongReference referenceTo(const LoadedSong& song);
+    [[nodiscard]] std::optional<double> secondsOf(Tick at) const;
+
+    History<Document> m_history{newDocument()};
+    Landing m_landing;
+    std::shared_ptr<const SongMap> m_gridOf; // map and scheme of m_landing.grid
+    CountingScheme m_gridScheme;
+    int m_revision = 0;
+    std::unique_ptr<Player> m_player;
+    SongLoader m_loader;
+    QString m_soundPath;
+    std::shared_ptr<const AudioBuffer> m_sound;
+    std::shared_ptr<const LoudnessCurve> m_loudness;
+
+    std::shared_ptr<const HeardSong> m_heard;
+    std::vector<SongDoubt> m_doubts;
+    std::optional<std::vector<SongFact>> m_doubtsFor; ///< the facts around which they were found
+    bool m_hearing = false;
+    std::optional<std::pair<Tick, Tick>> m_loopBefore;    ///< the person's own, while a reading is heard
+    std::shared_ptr<const HeardSong> m_carryFrom;         ///< the recording that the map is to be carried from
+    std::optional<SetCarried> m_carried;
+
+    QString m_path;
+    std::optional<FileFingerprint> m_onDisk;
+
+    std::optional<Landing> m_preview;
+    QString m_previewTitle;
+
+    Tick m_caret;
+    std::optional<std::pair<Tick, Tick>> m_loop;
+    int m_tempoPercent = 100;
+    bool m_clicksHeard = true;
+    double m_lastSeconds = -1;
+};
+
+} // namespace lc::app

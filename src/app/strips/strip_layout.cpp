@@ -1,0 +1,163 @@
+#include "app/strips/strip_layout.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lc::app {
+
+namespace {
+
+constexpr int longestLine = 48;
+constexpr int partLine = 32;
+constexpr double topMargin = 22; // for the captions of the sets
+
+/// Columns of the counts of a line: regular sets stand under each other; a short set leaves its columns empty, a long
+/// one is squeezed into them, unless it is the last of its line, where the edge may be ragged.
+void setColumns(StripLine& line, const CountGrid& grid) {
+    const int regular = grid.regularSet();
+    double column = 0;
+    int c = line.firstCount;
+    const int end = line.firstCount + line.counts;
+    while (c < end) {
+        const CountSet& set = grid.sets()[static_cast<std::size_t>(grid.cell(c)->set)];
+        const int setEnd = std::min(end, set.firstCount + set.counts);
+        const int inLine = setEnd - c;
+        const bool last = setEnd == end;
+        const double step = !last && inLine > regular ? static_cast<double>(regular) / inLine : 1.0;
+        for (int i = 0; i < inLine; ++i) line.edges.push_back(column + i * step);
+        const double used = inLine * step;
+        if (!last && used < regular) {
+            line.holes.push_back(column + used);
+            line.holes.push_back(column + regular);
+            column += regular;
+        } else column += used;
+        c = setEnd;
+    }
+    line.edges.push_back(column);
+}
+
+} // namespace
+
+StripMeasures measuresFor(Magnification magnification, StripContent content, int roles) {
+    StripMeasures m;
+    if (content == StripContent::Listen) {
+        m.loudness = magnification == Magnification::Page ? 14 : 30;
+        m.ruler = 17;
+        m.lane = 0;
+        m.ribbon = 0;
+        m.gap = magnification == Magnification::Page ? 6 : 12;
+        return m;
+    }
+    if (magnification == Magnification::Page) {
+        m.loudness = 6;
+        m.ruler = 12;
+        m.lane = 0;
+        return m;
+    }
+    m.lanes = roles;
+    return m;
+}
+
+StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale) {
+    StripLayout layout;
+    layout.measures = measuresFor(magnification, content, roles);
+    layout.magnification = magnification;
+    layout.scale = scale;
+    layout.width = width;
+    layout.left = layout.measures.left * scale;
+    double longest = grid.regularSet();
+    for (std::size_t p = 0; p < grid.phrases().size(); ++p) {
+        const CountPhrase& phrase = grid.phrases()[p];
+        const int step = phrase.counts > longestLine ? partLine : std::max(1, phrase.counts);
+        const int lines = (phrase.counts + step - 1) / step;
+        for (int k = 0; k < lines; ++k) {
+            StripLine line;
+            line.phrase = static_cast<int>(p);
+            line.firstCount = phrase.firstCount + k * step;
+            line.counts = std::min(step, phrase.counts - k * step);
+            line.lineOfPhrase = k;
+            line.linesOfPhrase = lines;
+            setColumns(line, grid);
+            longest = std::max(longest, line.edges.back());
+            layout.lines.push_back(std::move(line));
+        }
+    }
+    const double narrowest = (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 16) * scale;
+    const double room = width - layout.left - layout.measures.right * scale;
+    layout.countWidth = std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
+    double y = topMargin * scale;
+    for (StripLine& line : layout.lines) {
+        line.top = y;
+        line.height = layout.measures.height() * scale;
+        y += line.height + layout.measures.gap * scale;
+    }
+    layout.height = y + 8 * scale;
+    return layout;
+}
+
+std::optional<int> StripLayout::lineOf(int count) const {
+    const auto after = std::upper_bound(lines.begin(), lines.end(), count, [](int c, const StripLine& line) { return c < line.firstCount; });
+    if (after == lines.begin()) return std::nullopt;
+    const auto found = std::prev(after);
+    if (count > found->firstCount + found->counts) return std::nullopt;
+    return static_cast<int>(found - lines.begin());
+}
+
+double StripLayout::xOf(const StripLine& line, Tick at) const {
+    const double count = static_cast<double>(at.value) / static_cast<double>(ticksPerCount) - line.firstCount;
+    const double whole = std::clamp(std::floor(count), 0.0, static_cast<double>(line.counts));
+    const auto i = static_cast<std::size_t>(whole);
+    if (i >= static_cast<std::size_t>(line.counts)) return left + line.edges.back() * countWidth;
+    double to = line.edges[i + 1];
+    for (std::size_t h = 0; h + 1 < line.holes.size(); h += 2) // the count before an empty place is one column wide
+        if (to == line.holes[h + 1]) to = line.holes[h];
+    const double column = line.edges[i] + (count - whole) * (to - line.edges[i]);
+    return left + column * countWidth;
+}
+
+QRectF StripLayout::lineRect(const StripLine& line) const {
+    return {left, line.top, line.edges.back() * countWidth, line.height};
+}
+
+QRectF StripLayout::countRect(int count) const {
+    const auto index = lineOf(count);
+    if (!index) return {};
+    const StripLine& line = lines[static_cast<std::size_t>(*index)];
+    if (count >= line.firstCount + line.counts) return {};
+    const double x = xOf(line, counts(count));
+    const double to = xOf(line, counts(count + 1) - Tick{1});
+    return {x, line.top, std::round(to - x), line.height};
+}
+
+std::optional<Tick> tickAtPoint(const StripLayout& layout, const QPointF& point) {
+    for (const StripLine& line : layout.lines) {
+        if (point.y() < line.top || point.y() >= line.top + line.height) continue;
+        const double column = (point.x() - layout.left) / layout.countWidth;
+        if (column < 0 || column >= line.edges.back()) return std::nullopt;
+        const auto after = std::upper_bound(line.edges.begin(), line.edges.end(), column);
+        const auto i = static_cast<int>(std::distance(line.edges.begin(), after)) - 1;
+        const Tick start = counts(line.firstCount + i);
+        if (layout.magnification == Magnification::Page) return start;
+        const double from = layout.xOf(line, start);
+        const double to = layout.xOf(line, start + counts(1) - Tick{1});
+        if (point.x() > to) return start; // in the empty place after a short set
+        return point.x() < (from + to) / 2 ? start : start + countFraction(1, 2);
+    }
+    return std::nullopt;
+}
+
+Tick movedByLines(const StripLayout& layout, Tick at, int lines) {
+    const auto index = layout.lineOf(static_cast<int>(wholeCounts(at)));
+    if (!index || layout.lines.empty()) return at;
+    int from = *index;
+    const StripLine& here = layout.lines[static_cast<std::size_t>(from)];
+    const int target = std::clamp(from + lines, 0, static_cast<int>(layout.lines.size()) - 1);
+    if (target == from) return at;
+    const StripLine& there = layout.lines[static_cast<std::size_t>(target)];
+    const double column = (layout.xOf(here, at) - layout.left) / layout.countWidth;
+    const auto after = std::upper_bound(there.edges.begin(), there.edges.end(), column + 1e-6);
+    const int i = std::clamp(static_cast<int>(std::distance(there.edges.begin(), after)) - 1, 0, there.counts - 1);
+    return counts(there.firstCount + i);
+}
+
+} // namespace lc::app

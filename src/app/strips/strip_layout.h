@@ -1,0 +1,75 @@
+#pragma once
+
+#include "core/song/count_grid.h"
+
+#include <QPointF>
+#include <QRectF>
+
+#include <optional>
+#include <vector>
+
+namespace lc::app {
+
+enum class Magnification { Page, Strip };
+enum class StripContent { Listen, Arrange };
+
+/// Heights and margins of a strip in logical pixels, before the size of text is applied.
+struct StripMeasures {
+    int left = 114;
+    int right = 98;
+    int loudness = 11;
+    int ruler = 14;
+    int lane = 17;
+    int lanes = 0;
+    int ribbon = 16;
+    int gap = 6;
+
+    [[nodiscard]] int height() const { return loudness + ruler + lane * lanes + ribbon; }
+};
+
+[[nodiscard]] StripMeasures measuresFor(Magnification magnification, StripContent content, int roles);
+
+/// One line of the page: a phrase, or a part of a long one.
+struct StripLine {
+    int phrase = 0;
+    int firstCount = 0;
+    int counts = 0;
+    int lineOfPhrase = 0;  ///< 0 for the first
+    int linesOfPhrase = 1;
+    double top = 0;
+    double height = 0;
+    std::vector<double> edges; ///< left edge of each count and the right edge of the last, in columns; counts + 1 values
+    std::vector<double> holes; ///< columns left empty by a short set, as pairs from, to
+};
+
+/// The whole page of strips, laid out. A value: painting and hit-testing read it, nothing changes it.
+struct StripLayout {
+    StripMeasures measures;
+    Magnification magnification = Magnification::Strip;
+    double countWidth = 21;
+    double left = 114;
+    double width = 0;  ///< of the viewport
+    double height = 0; ///< of the page
+    double scale = 1;
+    std::vector<StripLine> lines;
+
+    /// Rectangle of a count's cells from the loudness to the ribbon; empty outside the song.
+    [[nodiscard]] QRectF countRect(int count) const;
+    /// x of a place on its line.
+    [[nodiscard]] double xOf(const StripLine& line, Tick at) const;
+    /// Index of the line that holds a count; the last line for the song's end; nothing outside.
+    [[nodiscard]] std::optional<int> lineOf(int count) const;
+    [[nodiscard]] QRectF lineRect(const StripLine& line) const;
+};
+
+/// Lays out the strips for a viewport: a phrase a line, phrases of more than 48 counts in lines of 32, the 1s of regular
+/// sets exactly under each other. The count width follows the width within its range (Page 12 to 28, Strip 16 to 28).
+[[nodiscard]] StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale);
+
+/// The place under a point, to the nearest half count at Strip and whole count at Page; nothing beside the cells.
+[[nodiscard]] std::optional<Tick> tickAtPoint(const StripLayout& layout, const QPointF& point);
+
+/// The place one line up or down, in the same column where there is one. `lines` is −1 or 1.
+[[nodiscard]] Tick movedByLines(const StripLayout& layout, Tick at, int lines);
+
+} // namespace lc::app

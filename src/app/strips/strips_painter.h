@@ -1,0 +1,45 @@
+#pragma once
+
+#include "app/strips/strip_layout.h"
+#include "app/shell/theme.h"
+#include "audio/loudness.h"
+#include "core/document/document.h"
+#include "core/routine/findings.h"
+#include "core/song/song_doubt.h"
+
+#include <QRect>
+
+class QPainter;
+
+namespace lc::app {
+
+class MarkStamps;
+
+/// Everything that is seen on the strips, prepared; painting reads it and computes nothing.
+struct StripScene {
+    const Theme* theme = nullptr;
+    const Document* document = nullptr;
+    const Landing* landing = nullptr;
+    const Landing* preview = nullptr;       ///< a remedy tried on
+    const LoudnessCurve* loudness = nullptr;
+    StripContent content = StripContent::Arrange;
+    std::optional<Tick> now;
+    std::optional<PassId> selectedPass;
+    std::optional<int> hoveredCount;
+    bool focused = false;
+    const std::vector<SongDoubt>* doubts = nullptr; ///< framed where they are; Listen only
+    MarkStamps* stamps = nullptr;           ///< marks drawn before; kept by the view
+};
+
+/// Paints the lines of the layout that meet `area` (in page coordinates).
+void paintStrips(QPainter& painter, const StripLayout& layout, const StripScene& scene, const QRect& area);
+
+/// The verdict of a line in words: "lands", "16 over, pass 4"; empty when no pass begins in it.
+struct LineVerdict {
+    enum class Kind { None, Lands, Over, Short } kind = Kind::None;
+    QString amount; ///< "16 over"
+    QString who;    ///< "pass 4"
+};
+[[nodiscard]] LineVerdict lineVerdict(const StripLine& line, const Landing& landing);
+
+} // namespace lc::app

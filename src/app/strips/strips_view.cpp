@@ -1,0 +1,229 @@
+#include "app/strips/strips_view.h"
+
+#include "app/strips/marks.h"
+#include "app/shell/session.h"
+#include "core/base/clock_text.h"
+
+#include <QContextMenuEvent>
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QScrollBar>
+#include <QToolTip>
+
+namespace lc::app {
+
+StripsView::StripsView(Session& session, const Theme& theme, StripContent content, QWidget* parent)
+    : QAbstractScrollArea(parent), m_session(session), m_theme(theme), m_content(content), m_stamps(std::make_unique<MarkStamps>()) {
+    setFrameShape(QFrame::NoFrame);
+    setFocusPolicy(Qt::StrongFocus);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    viewport()->setMouseTracking(true);
+    viewport()->setAttribute(Qt::WA_OpaquePaintEvent);
+    setAccessibleName(content == StripContent::Listen ? tr("The song, a phrase a line") : tr("The routine on the song, a phrase a line"));
+    connect(&session, &Session::documentChanged, this, &StripsView::relayout);
+    connect(&session, &Session::songReady, viewport(), qOverload<>(&QWidget::update));
+    connect(&session, &Session::previewChanged, viewport(), qOverload<>(&QWidget::update));
+    connect(&session, &Session::nowMoved, this, &StripsView::nowMoved);
+    connect(&session, &Session::playingChanged, this, &StripsView::nowMoved);
+    relayout();
+}
+
+StripsView::~StripsView() = default;
+
+void StripsView::setMagnification(Magnification magnification) {
+    m_magnification = magnification;
+    relayout();
+    showPlace(m_session.now());
+}
+
+void StripsView::relayout() {
+    const auto& roles = m_session.document().routine.roles;
+    m_layout = layOutStrips(m_session.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()), viewport()->width(), m_theme.percent() / 100.0);
+    verticalScrollBar()->setPageStep(viewport()->height());
+    verticalScrollBar()->setSingleStep(static_cast<int>((m_layout.measures.height() + m_layout.measures.gap) * m_layout.scale));
+    verticalScrollBar()->setRange(0, std::max(0, static_cast<int>(m_layout.height) - viewport()->height()));
+    viewport()->update();
+}
+
+void StripsView::resizeEvent(QResizeEvent* event) {
+    QAbstractScrollArea::resizeEvent(event);
+    relayout();
+}
+
+void StripsView::scrollContentsBy(int, int) { viewport()->update(); }
+
+void StripsView::selectPass(std::optional<PassId> pass) {
+    if (m_selectedPass == pass) return;
+    m_selectedPass = pass;
+    viewport()->update();
+}
+
+QPointF StripsView::pagePoint(const QPointF& p) const { return {p.x(), p.y() + verticalScrollBar()->value()}; }
+
+QPoint StripsView::pointOf(int count) const {
+    const QRectF cell = m_layout.countRect(count);
+    return {static_cast<int>(cell.left() + cell.width() / 4), static_cast<int>(cell.center().y()) - verticalScrollBar()->value()};
+}
+
+void StripsView::showPlace(Tick at) {
+    const auto index = m_layout.lineOf(static_cast<int>(wholeCounts(at)));
+    if (!index) return;
+    const StripLine& line = m_layout.lines[static_cast<std::size_t>(*index)];
+    const int top = static_cast<int>(line.top) - static_cast<int>(24 * m_layout.scale);
+    const int bottom = static_cast<int>(line.top + line.height) + 8;
+    QScrollBar* bar = verticalScrollBar();
+    if (top < bar->value()) bar->setValue(top);
+    else if (bottom > bar->value() + viewport()->height()) // the page turns by whole strips
+        bar->setValue(m_session.player().playing() ? top : bottom - viewport()->height());
+}
+
+void StripsView::nowMoved() {
+    const Tick now = m_session.now();
+    const Tick cell = counts(wholeCounts(now));
+    if (m_drawnNow && *m_drawnNow == cell) return;
+    const auto repaint = [this](Tick at) {
+        QRectF area = m_layout.countRect(static_cast<int>(wholeCounts(at)));
+        if (!area.isEmpty()) viewport()->update(area.translated(0, -verticalScrollBar()->value()).toAlignedRect().adjusted(-12, -12, 12, 12));
+    };
+    if (m_drawnNow) repaint(*m_drawnNow);
+    m_drawnNow = cell;
+    if (m_session.player().playing() && isVisible()) showPlace(now);
+    repaint(cell);
+}
+
+void StripsView::paintEvent(QPaintEvent* event) {
+    QPainter painter(viewport());
+    const int scroll = verticalScrollBar()->value();
+    painter.translate(0, -scroll);
+    StripScene scene;
+    scene.theme = &m_theme;
+    scene.document = &m_session.document();
+    scene.landing = &m_session.landing();
+    scene.preview = m_session.previewLanding();
+    scene.loudness = m_session.loudness();
+    scene.content = m_content;
+    scene.now = m_session.now();
+    scene.selectedPass = m_selectedPass;
+    scene.hoveredCount = m_hovered;
+    scene.focused = hasFocus();
+    if (m_content == StripContent::Listen) scene.doubts = &m_session.doubts();
+    scene.stamps = m_stamps.get();
+    paintStrips(painter, m_layout, scene, event->rect().translated(0, scroll));
+    painter.translate(0, scroll);
+    if (hasFocus()) {
+        painter.setPen(QPen(m_theme.colours().ink, 2));
+        painter.drawRect(viewport()->rect().adjusted(1, 1, -1, -1));
+    }
+}
+
+void StripsView::mousePressEvent(QMouseEvent* event) {
+    const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
+    if (!at || event->button() == Qt::MiddleButton) return;
+    moveCaret(*at);
+}
+
+void StripsView::moveCaret(Tick at) {
+    m_session.setCaret(at);
+    const Tick now = m_session.now();
+    showPlace(now);
+    if (const auto pass = passAt(m_session.landing().performance, now)) {
+        const PassId id = m_session.landing().performance.passes[*pass].id;
+        selectPass(id);
+        Q_EMIT passChosen(id);
+    }
+}
+
+void StripsView::mouseMoveEvent(QMouseEvent* event) {
+    const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
+    const auto count = at ? std::optional<int>(static_cast<int>(wholeCounts(*at))) : std::nullopt;
+    if (count == m_hovered) return;
+    m_hovered = count;
+    viewport()->update();
+}
+
+void StripsView::leaveEvent(QEvent*) {
+    m_hovered.reset();
+    viewport()->update();
+}
+
+void StripsView::contextMenuEvent(QContextMenuEvent* event) {
+    auto at = tickAtPoint(m_layout, pagePoint(event->pos()));
+    if (event->reason() == QContextMenuEvent::Keyboard) at = m_session.now();
+    if (!at) return;
+    moveCaret(*at);
+    Q_EMIT contextMenuWanted(event->globalPos(), *at);
+}
+
+void StripsView::keyPressEvent(QKeyEvent* event) {
+    const Tick now = m_session.now();
+    const Tick here = counts(wholeCounts(now));
+    const auto cell = m_session.landing().grid.cellAt(now);
+    const bool jump = event->modifiers() & Qt::ControlModifier;
+    switch (event->key()) {
+    case Qt::Key_Left: moveCaret(jump && cell && cell->number > 1 ? here - counts(cell->number - 1) : here - counts(1)); return;
+    case Qt::Key_Right: {
+        if (jump && cell && cell->set >= 0) {
+            const CountSet& set = m_session.landing().grid.sets()[static_cast<std::size_t>(cell->set)];
+            moveCaret(counts(set.firstCount + set.counts));
+        } else moveCaret(here + counts(1));
+        return;
+    }
+    case Qt::Key_Up: moveCaret(movedByLines(m_layout, here, -1)); return;
+    case Qt::Key_Down: moveCaret(movedByLines(m_layout, here, 1)); return;
+    case Qt::Key_Home:
+        if (jump) moveCaret({});
+        else if (cell && cell->phrase >= 0) moveCaret(here - counts(cell->phraseOffset));
+        return;
+    case Qt::Key_End:
+        if (jump) moveCaret(m_session.landing().grid.end() - counts(1));
+        else if (cell && cell->phrase >= 0) {
+            const CountPhrase& p = m_session.landing().grid.phrases()[static_cast<std::size_t>(cell->phrase)];
+            moveCaret(counts(p.firstCount + p.counts - 1));
+        }
+        return;
+    case Qt::Key_PageUp: moveCaret(movedByLines(m_layout, here, -4)); return;
+    case Qt::Key_PageDown: moveCaret(movedByLines(m_layout, here, 4)); return;
+    default: QAbstractScrollArea::keyPressEvent(event);
+    }
+}
+
+void StripsView::focusInEvent(QFocusEvent*) { viewport()->update(); }
+void StripsView::focusOutEvent(QFocusEvent*) { viewport()->update(); }
+
+QString StripsView::describeCount(int count) const {
+    const Landing& landing = m_session.landing();
+    const CountCell* cell = landing.grid.cell(count);
+    if (!cell) return {};
+    QStringList words{QString::fromStdString(landing.grid.placeInWords(counts(count))), tr("music count %1").arg(cell->number),
+                      QString::fromStdString(clockText(cell->start))};
+    if (cell->bar >= 0) words << tr("bar %1").arg(cell->bar + 1);
+    if (const auto index = passAt(landing.performance, counts(count))) {
+        const PassPerformance& pass = landing.performance.passes[*index];
+        words << tr("pass %1 count %2").arg(pass.number).arg(QString::fromStdString(toSpokenCount(counts(count + 1) - pass.start)));
+        for (std::size_t r = 0; r < landing.performance.roles.size(); ++r)
+            for (std::size_t i = pass.roles[r].firstAction; i < pass.roles[r].endAction; ++i) {
+                const PerformedAction& a = landing.performance.roles[r][i];
+                if (a.at < counts(count) || a.at >= counts(count + 1)) continue;
+                QString step = a.kind == ActionKind::Wait ? tr("wait") : a.action ? QString::fromStdString(a.action->words) : QString();
+                if (step.isEmpty()) step = a.kind == ActionKind::NoWeight ? tr("touch") : tr("step");
+                if (a.foot) step += *a.foot == Foot::Left ? tr(" left") : *a.foot == Foot::Right ? tr(" right") : tr(" both feet");
+                if (a.action && a.action->turn.value) step += QStringLiteral(", ") + QString::fromStdString(turnInWords(a.action->turn));
+                words << step;
+            }
+    }
+    return words.join(QStringLiteral(", "));
+}
+
+bool StripsView::viewportEvent(QEvent* event) {
+    if (event->type() == QEvent::ToolTip) {
+        const auto* help = static_cast<QHelpEvent*>(event);
+        if (const auto at = tickAtPoint(m_layout, pagePoint(help->pos()))) QToolTip::showText(help->globalPos(), describeCount(static_cast<int>(wholeCounts(*at))), this);
+        else QToolTip::hideText();
+        return true;
+    }
+    return QAbstractScrollArea::viewportEvent(event);
+}
+
+} // namespace lc::app

@@ -1,0 +1,67 @@
+#pragma once
+
+#include "app/strips/strips_painter.h"
+
+#include <QAbstractScrollArea>
+
+#include <memory>
+
+namespace lc::app {
+
+class Session;
+
+/// The page of strips: paints the prepared scene, turns mouse and keys into places. The caret is the session's "now".
+class StripsView : public QAbstractScrollArea {
+    Q_OBJECT
+public:
+    StripsView(Session& session, const Theme& theme, StripContent content, QWidget* parent = nullptr);
+    ~StripsView() override;
+
+    void setMagnification(Magnification magnification);
+    [[nodiscard]] Magnification magnification() const { return m_magnification; }
+    [[nodiscard]] const StripLayout& layoutOfStrips() const { return m_layout; }
+    [[nodiscard]] StripContent content() const { return m_content; }
+    void selectPass(std::optional<PassId> pass);
+    [[nodiscard]] std::optional<PassId> selectedPass() const { return m_selectedPass; }
+    /// Point of a count's middle in the viewport, for tests and accessibility.
+    [[nodiscard]] QPoint pointOf(int count) const;
+    void showPlace(Tick at); ///< turns the page so that the line of a place is seen
+    /// What a count is, in words: "Chorus 1 5, 0:41.7, pass 2 count 5, touch right".
+    [[nodiscard]] QString describeCount(int count) const;
+    [[nodiscard]] const Session& session() const { return m_session; }
+
+Q_SIGNALS:
+    void passChosen(lc::PassId pass);
+    void contextMenuWanted(const QPoint& global, lc::Tick at);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+    bool viewportEvent(QEvent* event) override;
+    void scrollContentsBy(int dx, int dy) override;
+
+private:
+    void relayout();
+    void nowMoved();
+    [[nodiscard]] QPointF pagePoint(const QPointF& viewportPoint) const;
+    void moveCaret(Tick at);
+
+    Session& m_session;
+    const Theme& m_theme;
+    StripContent m_content;
+    Magnification m_magnification = Magnification::Strip;
+    StripLayout m_layout;
+    std::optional<PassId> m_selectedPass;
+    std::optional<int> m_hovered;
+    std::optional<Tick> m_drawnNow;
+    std::unique_ptr<MarkStamps> m_stamps;
+};
+
+} // namespace lc::app

@@ -1,0 +1,22 @@
+#include "core/base/facing.h"
+
+#include <array>
+#include <cstdlib>
+
+namespace lc {
+
+std::string toClock(Eighths facing) {
+    static constexpr std::array<const char*, 8> names{"12", "1:30", "3", "4:30", "6", "7:30", "9", "10:30"};
+    return names[static_cast<std::size_t>(facingIndex(facing))];
+}
+
+std::string turnInWords(Eighths rotation) {
+    if (rotation.value == 0) return "none";
+    static constexpr std::array<const char*, 8> parts{"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
+    const int magnitude = std::abs(rotation.value);
+    std::string text = magnitude >= 8 ? std::to_string(magnitude / 8) : "";
+    text += parts[static_cast<std::size_t>(magnitude % 8)];
+    return text + (rotation.value > 0 ? " R" : " L");
+}
+
+} // namespace lc

@@ -1,0 +1,64 @@
+#include "core/base/tick.h"
+
+#include <array>
+#include <cassert>
+#include <charconv>
+#include <numeric>
+
+namespace lc {
+
+Tick countFraction(std::int64_t numerator, std::int64_t denominator) {
+    assert(denominator != 0 && (numerator * ticksPerCount) % denominator == 0);
+    return {numerator * ticksPerCount / denominator};
+}
+
+std::string toCountString(Tick t) {
+    if (isWhole(t)) return std::to_string(t.value / ticksPerCount);
+    const auto g = std::gcd(t.value, ticksPerCount);
+    return std::to_string(t.value / g) + "/" + std::to_string(ticksPerCount / g);
+}
+
+std::string toSpokenCount(Tick t) {
+    if (isWhole(t)) return std::to_string(t.value / ticksPerCount);
+    const bool negative = t.value < 0;
+    const std::int64_t magnitude = negative ? -t.value : t.value;
+    const std::int64_t whole = magnitude / ticksPerCount;
+    const std::int64_t rest = magnitude % ticksPerCount;
+    struct Sign { std::int64_t numerator, denominator; const char* text; };
+    static constexpr std::array<Sign, 9> signs{{{1, 2, "½"}, {1, 3, "⅓"}, {2, 3, "⅔"}, {1, 4, "¼"}, {3, 4, "¾"},
+                                                {1, 8, "⅛"}, {3, 8, "⅜"}, {5, 8, "⅝"}, {7, 8, "⅞"}}};
+    std::string fraction = toCountString({rest});
+    for (const auto& sign : signs)
+        if (rest * sign.denominator == sign.numerator * ticksPerCount) fraction = sign.text;
+    std::string text = negative ? "−" : "";
+    if (whole != 0) text += std::to_string(whole) + (fraction.find('/') != std::string::npos ? " " : "");
+    return text + fraction;
+}
+
+Result<Tick> parseCount(std::string_view text) {
+    const auto bad = [&](const char* why) {
+        return fail(ErrorCode::BadValue, "“" + std::string(text) + "” " + why, std::string(text));
+    };
+    std::int64_t numerator = 0;
+    std::int64_t denominator = 1;
+    const char* const end = text.data() + text.size();
+    auto [rest, error] = std::from_chars(text.data(), end, numerator);
+    if (error != std::errc{}) return bad("is not a count. Write a number such as 12 or 3/4.");
+    if (rest != end) {
+        if (*rest != '/') return bad("is not a count. Write a number such as 12 or 3/4.");
+        const auto [rest2, error2] = std::from_chars(rest + 1, end, denominator);
+        if (error2 != std::errc{} || rest2 != end || denominator <= 0)
+            return bad("is not a count. Write a number such as 12 or 3/4.");
+    }
+    constexpr std::int64_t limit = INT64_MAX / ticksPerCount;
+    if (numerator > limit || numerator < -limit) return bad("is too large for a count.");
+    if ((numerator * ticksPerCount) % denominator != 0)
+        return bad("does not divide evenly: a count has 20160 parts. Use halves, thirds, … up to tenths, 12ths, 16ths or 32nds.");
+    return Tick{numerator * ticksPerCount / denominator};
+}
+
+std::string countsInWords(Tick t) {
+    return toSpokenCount(t) + (t == counts(1) ? " count" : " counts");
+}
+
+} // namespace lc

@@ -1,0 +1,19 @@
+#pragma once
+
+#include "core/document/document.h"
+
+#include <string>
+#include <string_view>
+
+namespace lc {
+
+/// Version of the file format this program writes; see docs/file-format.md and docs/liftcount.schema.json.
+inline constexpr int documentVersion = 1;
+
+/// The document as JSON text, ready for a file. Paths are written as they are in the document.
+[[nodiscard]] std::string toJson(const Document& document);
+
+/// Reads what toJson() wrote. Errors: Unreadable with the field that is wrong, NewerVersion.
+[[nodiscard]] Result<Document> documentFromJson(std::string_view text);
+
+} // namespace lc

@@ -1,0 +1,51 @@
+#include "core/notation/feel.h"
+
+namespace lc {
+
+std::string toString(Feel feel) {
+    switch (feel) {
+    case Feel::Straight: return "straight";
+    case Feel::Swing: return "swing";
+    case Feel::RollingThirds: return "rolling-thirds";
+    case Feel::RollingQuarters: return "rolling-quarters";
+    case Feel::Own: return "own";
+    }
+    return "straight";
+}
+
+Result<Feel> parseFeel(std::string_view text) {
+    for (Feel feel : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters, Feel::Own})
+        if (toString(feel) == text) return feel;
+    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.");
+}
+
+std::optional<Tick> letterPlace(char letter, const NotationChoices& choices) {
+    switch (choices.feel) {
+    case Feel::Straight:
+    case Feel::RollingQuarters: return letter == 'e' ? countFraction(1, 4) : letter == '&' ? countFraction(1, 2) : countFraction(3, 4);
+    case Feel::Swing:
+        if (letter == 'e') return std::nullopt;
+        return countFraction(2, 3);
+    case Feel::RollingThirds:
+        if (letter == 'e') return std::nullopt;
+        return letter == '&' ? countFraction(1, 3) : countFraction(2, 3);
+    case Feel::Own:
+        if (letter == 'e') return std::nullopt;
+        return letter == '&' ? choices.ownAnd : choices.ownA;
+    }
+    return std::nullopt;
+}
+
+std::string feelInWords(const NotationChoices& choices) {
+    const std::string letters = "& is " + toSpokenCount(*letterPlace('&', choices)) + ", a is " + toSpokenCount(*letterPlace('a', choices));
+    switch (choices.feel) {
+    case Feel::Straight: return "straight: " + letters;
+    case Feel::Swing: return "swung: & and a are " + toSpokenCount(*letterPlace('a', choices));
+    case Feel::RollingThirds: return "rolling by thirds: " + letters;
+    case Feel::RollingQuarters: return "rolling by quarters: " + letters;
+    case Feel::Own: return "own: " + letters;
+    }
+    return letters;
+}
+
+} // namespace lc

@@ -1,0 +1,485 @@
+#include "core/notation/notation_moments.h"
+
+#include "core/notation/care.h"
+#include "core/notation/notation_lexer.h"
+
+#include <algorithm>
+#include <array>
+#include <utility>
+
+namespace lc::notation {
+
+namespace {
+
+bool isRunWord(const Token& token) { return token.kind == TokenKind::Word && (token.text == "free" || token.text == "somehow"); }
+
+bool isCountToken(const Token& token) {
+    return token.kind == TokenKind::Number || token.kind == TokenKind::Sub || token.kind == TokenKind::Slow || token.kind == TokenKind::Quick;
+}
+
+class Reader {
+public:
+    Reader(std::string_view text, const NotationChoices& choices) : m_choices(choices), m_tokens(tokens(text)) {}
+
+    Moments run() {
+        while (m_next < m_tokens.size() && !m_error) readOne();
+        if (!m_error) flushLeading();
+        else if (!m_leading.empty()) m_moments.clear(); // letters whose count was never said
+        Moments out;
+        out.moments = std::move(m_moments);
+        out.couple = m_couple;
+        out.unfinished = m_unfinished;
+        out.next = m_slowQuick ? "Q" : std::to_string(m_lastNumber + 1);
+        out.error = std::move(m_error);
+        out.notes = std::move(m_notes);
+        out.doubtful = std::move(m_doubtful);
+        return out;
+    }
+
+private:
+    const Token& token() const { return m_tokens[m_next]; }
+    const Token* peek(std::size_t ahead = 1) const {
+        return m_next + ahead < m_tokens.size() ? &m_tokens[m_next + ahead] : nullptr;
+    }
+    void error(const Token& at, std::string text) { m_error = NotationRemark{at.begin, at.finish, std::move(text)}; }
+    void note(const Token& at, std::string text) { m_notes.push_back({at.begin, at.finish, std::move(text), RemarkKind::Reading}); }
+
+    void readOne() {
+        const Token& t = token();
+        switch (t.kind) {
+        case TokenKind::Number: readNumber(); break;
+        case TokenKind::Sub: readSub(); break;
+        case TokenKind::Slow:
+        case TokenKind::Quick: readSlowQuick(); break;
+        case TokenKind::Length: readLength(); break;
+        case TokenKind::Turn: readTurn(); break;
+        case TokenKind::Foot: readFoot(); break;
+        case TokenKind::Word: readWord(); break;
+        case TokenKind::Dash: error(t, "A dash stands between two counts, as in 1-4."); break;
+        case TokenKind::Open: readParts(); break;
+        case TokenKind::Comma:
+        case TokenKind::Close: error(t, "“" + t.text + "” closes nothing here. Parts of a count stand in braces, as in 2{side, close, side}."); break;
+        case TokenKind::Couple: readCouple(); break;
+        case TokenKind::Cue: readCue(); break;
+        case TokenKind::Accent: markMoments([](Moment& moment) { moment.accent = true; }); break;
+        case TokenKind::Beside: readBeside(); break;
+        case TokenKind::Toward: readToward(); break;
+        case TokenKind::Care: readCare(); break;
+        case TokenKind::Unfinished:
+            if (peek()) error(t, "“…” says that the rest is not written yet; nothing follows it.");
+            m_unfinished = true;
+            ++m_next;
+            break;
+        case TokenKind::Unclosed: error(t, "“" + t.text + "” is opened here and not closed. Write " + (t.text == "[" ? "]" : t.text == "“" ? "”" : "\"") + " at its end."); break;
+        case TokenKind::Unknown: error(t, "“" + t.text + "” means nothing here. Write counts, words, L or R."); break;
+        }
+    }
+
+    Moment& openMoment(const Token& t, Tick at) {
+        m_moments.push_back({});
+        Moment& moment = m_moments.back();
+        moment.at = at;
+        moment.label = t.text;
+        moment.begin = t.begin;
+        moment.finish = t.finish;
+        return moment;
+    }
+
+    /// A number becomes a count from the figure's count 1, through new eights and eights that say their own number.
+    std::optional<std::int64_t> absoluteCount(const Token& t) {
+        const std::int64_t n = t.value;
+        if (n < 1 || n > mostCounts) {
+            error(t, "A count is a number from 1 to " + std::to_string(mostCounts) + ".");
+            return std::nullopt;
+        }
+        if (m_lastNumber == 0 || n > m_lastNumber) return m_base + n;
+        const bool endOfSet = m_lastNumber == 7 || m_lastNumber == 8;
+        const std::int64_t eightsBefore = (m_base + 8) / 8;
+        if (endOfSet && n == eightsBefore + 1 && (m_base + 8) % 8 == 0 && n != 1) { // "2 2 3 4": the eight's number on its 1
+            m_base += 8;
+            m_lastNumber = 1;
+            return m_base + 1;
+        }
+        if (n == 1) {
+            if (m_lastNumber == 7) note(t, "After 7 a silent 8 was put before this 1. Write “8 wait” to say so.");
+            m_base += m_lastNumber == 7 ? 8 : m_lastNumber;
+            m_lastNumber = 0;
+            return m_base + 1;
+        }
+        error(t, n == m_lastNumber ? t.text + " is there already. Use & for the half, or go on to " + std::to_string(n + 1) + "."
+                                   : t.text + " comes after " + std::to_string(m_lastNumber) + ". Counts go up, or begin again at 1.");
+        return std::nullopt;
+    }
+
+    void afterNumber(std::int64_t absolute, const Token& t) {
+        const bool eightNumber = absolute - m_base == 1 && t.value != 1;
+        m_lastNumber = eightNumber ? 1 : absolute - m_base;
+        m_count = absolute;
+        m_subInCount = Tick{-1};
+    }
+
+    void readNumber() {
+        const Token t = token();
+        if (m_slowQuick) return error(t, "This line is said in slow and quick. Keep to one way of counting in a line.");
+        if (t.value == m_lastNumber && peek() && peek()->kind == TokenKind::Sub && peek()->gluedLeft) { // "3 touch 3& close": the number once more for its letter
+            ++m_next;
+            return;
+        }
+        const auto first = absoluteCount(t);
+        if (!first) return;
+        if (*first > mostCounts) return error(t, "The line is longer than " + std::to_string(mostCounts) + " counts.");
+        flushLeading(*first);
+        if (m_error) return;
+        const Token* dash = peek();
+        const Token* last = peek(2);
+        if (dash && dash->kind == TokenKind::Dash) {
+            if (!last || last->kind != TokenKind::Number) return error(*dash, "A range needs its last count, as in 1-4.");
+            if (last->value <= t.value || last->value > mostCounts)
+                return error(*last, "A range goes up: " + t.text + "-" + std::to_string(t.value + 1) + " or later.");
+            m_rangeStart = m_moments.size();
+            if (*first + last->value - t.value > mostCounts) return error(*last, "The line is longer than " + std::to_string(mostCounts) + " counts.");
+            const std::int64_t base = *first - t.value;
+            if (saysRun(3)) { // one action whose steps are the dancer's own, or not written yet
+                Moment& moment = openMoment(t, counts(*first - 1));
+                moment.length = counts(last->value - t.value + 1);
+                moment.finish = last->finish;
+                m_rangeStart.reset();
+            } else
+                for (std::int64_t n = t.value; n <= last->value; ++n) {
+                    Moment& moment = openMoment(t, counts(base + n - 1));
+                    moment.label = std::to_string(n);
+                    moment.finish = last->finish;
+                }
+            afterNumber(*first, t);
+            m_lastNumber = base + last->value - m_base;
+            m_count = base + last->value;
+            m_next += 3;
+            return;
+        }
+        m_rangeStart.reset();
+        openMoment(t, counts(*first - 1));
+        afterNumber(*first, t);
+        ++m_next;
+    }
+
+    std::optional<Tick> fractionOf(const Token& t) {
+        if (const auto place = letterPlace(t.text[0], m_choices)) return place;
+        error(t, m_choices.feel == Feel::Swing
+                     ? "“e” has no place in a swung count: & and a both fall at 2/3. Say the line straight, or use &."
+                 : m_choices.feel == Feel::Own
+                     ? "“e” has no place in a count of your own: & falls at " + toSpokenCount(m_choices.ownAnd) + ", a at " + toSpokenCount(m_choices.ownA) + ". Use one of these."
+                     : "“e” has no place in a count of thirds: & falls at 1/3, a at 2/3. Say the line straight or by quarters.");
+        return std::nullopt;
+    }
+
+    /// "&", "a", "e": in the count said before it, or in the count before the number that follows.
+    void readSub() {
+        const Token t = token();
+        if (m_slowQuick) return error(t, "This line is said in slow and quick; give the step its own length, as in Q:1/2.");
+        const auto fraction = fractionOf(t);
+        if (!fraction) return;
+        m_rangeStart.reset();
+        // Find the next number without a word between: `a3`, `& 5`.
+        std::size_t ahead = 1;
+        while (peek(ahead) && peek(ahead)->kind == TokenKind::Sub) ++ahead;
+        const Token* next = peek(ahead);
+        const bool nextIsNumber = next && next->kind == TokenKind::Number && next->value <= mostCounts; // a greater one is an error of its own
+        if (m_count == 0) { // before the figure's first number: settled when that number comes
+            m_leading.push_back({t, *fraction});
+            Moment& moment = openMoment(t, *fraction);
+            moment.label = t.text;
+            ++m_next;
+            return;
+        }
+        std::int64_t count = m_count;
+        const bool sameMoment = t.gluedLeft && m_next > 0 &&
+                                (m_tokens[m_next - 1].kind == TokenKind::Number || m_tokens[m_next - 1].kind == TokenKind::Sub);
+        if (nextIsNumber && !sameMoment) {
+            const std::int64_t before = next->value > m_lastNumber ? m_base + next->value - 1 : m_count;
+            if (before != count && before > count) {
+                note(t, "“" + t.text + "” is read as the end of a silent " + std::to_string(before - m_base) + ". If it belongs to " +
+                            std::to_string(count - m_base) + ", write it next to the number: " + std::to_string(count - m_base) + t.text + ".");
+                m_doubtful.push_back({t.begin, t.finish, t.text, m_lastNumber, before - m_base});
+                count = before;
+                m_count = count;
+                m_subInCount = Tick{-1};
+            }
+        }
+        if (*fraction == m_subInCount)
+            return error(t, m_choices.feel == Feel::Swing
+                                ? "& and a fall on the same moment in a swung count (2/3). Take one of them, or say the line by thirds."
+                                : "“" + t.text + "” is in this count already.");
+        if (*fraction < m_subInCount) return error(t, "“" + t.text + "” comes before what was said last. In a count the order is e & a.");
+        openMoment(t, counts(count - 1) + *fraction);
+        m_subInCount = *fraction;
+        ++m_next;
+    }
+
+    struct Leading {
+        Token token;
+        Tick fraction;
+    };
+
+    /// Letters at the head of the line belong to the count before the first number; at the very head they fall
+    /// before the figure's count 1, where they add no length.
+    void flushLeading(std::int64_t firstCount = 1) {
+        Tick last{-1};
+        for (std::size_t i = 0; i < m_leading.size(); ++i) {
+            if (m_leading[i].fraction <= last) {
+                m_moments.resize(i);
+                return error(m_leading[i].token, "“" + m_leading[i].token.text + "” comes before what was said last. In a count the order is e & a.");
+            }
+            last = m_leading[i].fraction;
+            m_moments[i].at = counts(firstCount - 2) + m_leading[i].fraction;
+        }
+        m_leading.clear();
+    }
+
+    void readSlowQuick() {
+        const Token t = token();
+        if (m_count != 0 && !m_slowQuick) return error(t, "This line is said in counts. Keep to one way of counting in a line.");
+        if (!m_leading.empty()) return error(m_leading.front().token, "A letter needs a count, not slow or quick.");
+        m_slowQuick = true;
+        m_rangeStart.reset();
+        Moment& moment = openMoment(t, m_slowQuickEnd);
+        moment.length = t.kind == TokenKind::Slow ? m_choices.slow : m_choices.quick;
+        m_slowQuickEnd += *moment.length;
+        m_count = 1;
+        ++m_next;
+        if (m_slowQuickEnd > counts(mostCounts)) error(t, "The line is longer than " + std::to_string(mostCounts) + " counts.");
+    }
+
+    void readLength() {
+        const Token t = token();
+        if (m_moments.empty()) return error(t, "A length follows its count, as in 1:2.");
+        if (m_tokens[m_next - 1].kind == TokenKind::Close) return error(t, "A length stands before the brace, as in 2:2{side, close, side}.");
+        const auto said = lengthOf(t);
+        if (!said) return;
+        Moment& moment = m_moments.back();
+        const Tick length = *said;
+        if (m_slowQuick) m_slowQuickEnd += length - *moment.length;
+        moment.length = length;
+        moment.finish = t.finish;
+        ++m_next;
+    }
+
+    std::optional<Tick> lengthOf(const Token& t) {
+        if (t.value >= 1 && t.over >= 1 && t.value <= mostCounts && (t.value * ticksPerCount) % t.over == 0) return countFraction(t.value, t.over);
+        error(t, "A length is a number of counts such as 2, 3/2 or 1/2 that divides a count evenly.");
+        return std::nullopt;
+    }
+
+    bool needMoment(const Token& t) {
+        if (!m_moments.empty()) return true;
+        error(t, "“" + t.text + "” needs its count before it, as in “1 " + t.text + "”.");
+        return false;
+    }
+
+    void readTurn() {
+        const Token t = token();
+        if (!needMoment(t)) return;
+        if (t.over < 1 || (t.value * 8) % t.over != 0 || t.value < 1 || t.value * 8 / t.over > 64)
+            return error(t, "A turn is counted in eighths: 1/8, 1/4, 3/8, 1/2 … up to 8 whole turns.");
+        std::size_t ahead = 1;
+        while (peek(ahead) && peek(ahead)->kind == TokenKind::Word && isTurnWord(*peek(ahead))) ++ahead;
+        const Token* way = peek(ahead);
+        if (!way || way->kind != TokenKind::Foot || way->text == "B")
+            return error(t, "Which way? Write " + t.text + " R or " + t.text + " L.");
+        const int eighths = static_cast<int>(t.value * 8 / t.over);
+        Moment& moment = m_rangeStart ? m_moments[*m_rangeStart] : m_moments.back();
+        if (m_rangeStart) moment.turnLength = counts(static_cast<std::int64_t>(m_moments.size() - *m_rangeStart)); // danced over all of them
+        moment.turn += Eighths{way->text == "R" ? eighths : -eighths};
+        moment.finish = way->finish;
+        m_next += ahead + 1;
+        if (m_next < m_tokens.size() && token().kind == TokenKind::Length && token().gluedLeft) { // "3/4 R:3" takes three counts
+            const auto span = lengthOf(token());
+            if (!span) return;
+            moment.turnLength = *span;
+            moment.finish = token().finish;
+            ++m_next;
+        }
+        if (m_next < m_tokens.size() && token().kind == TokenKind::Word && isTurnWord(token())) {
+            moment.finish = token().finish;
+            ++m_next;
+        }
+    }
+
+    static bool isTurnWord(const Token& t) { return t.text == "turn" || t.text == "Turn"; }
+
+    template <typename Change>
+    void forOpenMoments(const Token& t, Change change) {
+        for (std::size_t i = m_rangeStart.value_or(m_moments.size() - 1); i < m_moments.size(); ++i) {
+            change(m_moments[i]);
+            m_moments[i].finish = t.finish;
+        }
+        ++m_next;
+    }
+
+    void readFoot() {
+        const Token t = token();
+        if (!needMoment(t)) return;
+        const Foot foot = t.text == "L" ? Foot::Left : t.text == "R" ? Foot::Right : Foot::Both;
+        if (m_rangeStart && foot != Foot::Both) { // the first of a range; the others follow
+            m_moments[*m_rangeStart].foot = foot;
+            ++m_next;
+            return;
+        }
+        if (m_moments.back().foot && *m_moments.back().foot != foot)
+            return error(t, "Two feet on one count. Say one of them, or “both”.");
+        forOpenMoments(t, [&](Moment& moment) { moment.foot = foot; });
+    }
+
+    void readWord() {
+        const Token t = token();
+        if (!needMoment(t)) return;
+        forOpenMoments(t, [&](Moment& moment) { moment.words.push_back(t.text); });
+    }
+
+    /// Whether the words after a range say that it is one run of free or untimed steps.
+    bool saysRun(std::size_t ahead) const {
+        for (const Token* next = peek(ahead); next && !isCountToken(*next); next = peek(++ahead))
+            if (isRunWord(*next)) return true;
+        return false;
+    }
+
+    template <typename Change>
+    void markMoments(Change change) {
+        const Token t = token();
+        if (needMoment(t)) forOpenMoments(t, change);
+    }
+
+    /// "2{side, close, side}" divides the count evenly, "2{3}" into three plain steps; a range, a length or S and Q divide more counts.
+    void readParts() {
+        const Token open = token();
+        const TokenKind before = m_next > 0 ? m_tokens[m_next - 1].kind : TokenKind::Unknown;
+        if (m_moments.empty() || (before != TokenKind::Number && before != TokenKind::Length && before != TokenKind::Slow && before != TokenKind::Quick))
+            return error(open, "A brace follows its count, as in 2{side, close, side}.");
+        std::size_t close = m_next + 1;
+        std::int64_t parts = 1;
+        while (close < m_tokens.size() && m_tokens[close].kind != TokenKind::Close && m_tokens[close].kind != TokenKind::Open)
+            if (m_tokens[close++].kind == TokenKind::Comma) ++parts;
+        if (close == m_tokens.size() || m_tokens[close].kind == TokenKind::Open) return error(open, "“{” is opened here and not closed. Write } at its end.");
+        const bool plain = close == m_next + 2 && m_tokens[m_next + 1].kind == TokenKind::Number;
+        if (plain) parts = m_tokens[m_next + 1].value;
+        if (parts < 2 || parts > 32) return error(open, "Braces divide a count into 2 to 32 parts, as in 2{side, close, side} or 2{3}.");
+
+        const std::size_t first = m_rangeStart.value_or(m_moments.size() - 1);
+        const Moment whole = m_moments[first];
+        const Tick span = m_rangeStart ? counts(static_cast<std::int64_t>(m_moments.size() - first)) : whole.length.value_or(counts(1));
+        if (span.value % parts != 0)
+            return error(open, toSpokenCount(span) + (span == counts(1) ? " count does" : " counts do") + " not divide evenly into " + std::to_string(parts) +
+                                   " parts. 1 to 10, 12, 14, 15, 16, 18, 20, 21, 24 and 32 divide a count.");
+        m_moments.resize(first);
+        m_rangeStart.reset();
+        ++m_next;
+        for (std::int64_t k = 0; k < parts && !m_error; ++k) {
+            Moment& moment = openMoment(plain || m_tokens[m_next].kind == TokenKind::Comma ? open : m_tokens[m_next], whole.at + Tick{span.value / parts * k});
+            moment.label = k == 0 ? whole.label : whole.label + "·" + std::to_string(k + 1);
+            if (k == 0) moment.begin = whole.begin;
+            moment.length = Tick{span.value / parts};
+            if (plain) continue;
+            while (!m_error && m_next < close && token().kind != TokenKind::Comma) readPartDetail();
+            if (!m_error && k + 1 < parts) ++m_next;
+        }
+        if (m_error) return;
+        m_next = close + 1;
+        m_subInCount = counts(1); // no letter after it in this count
+    }
+
+    void readPartDetail() {
+        const Token t = token();
+        if (isCountToken(t) || t.kind == TokenKind::Length || t.kind == TokenKind::Dash || t.kind == TokenKind::Unfinished)
+            return error(t, "“" + t.text + "” has no place inside braces: they hold the parts of one span, divided by commas.");
+        readOne();
+    }
+
+    void readCouple() {
+        const Token t = token();
+        auto state = parseCouple(t.text);
+        if (!state) {
+            m_error = NotationRemark{t.begin + 1 + state.error().begin, t.begin + 1 + state.error().finish, state.error().text};
+            return;
+        }
+        if (m_moments.empty()) {
+            m_couple = m_couple.then(*state);
+            ++m_next;
+            return;
+        }
+        Moment& moment = m_moments[m_rangeStart.value_or(m_moments.size() - 1)];
+        moment.couple = moment.couple.then(*state);
+        moment.finish = t.finish;
+        ++m_next;
+    }
+
+    void readCue() {
+        const Token t = token();
+        if (!needMoment(t)) return;
+        if (t.text.find_first_not_of(' ') == std::string::npos) return error(t, "Nothing stands between these quotation marks. Write what is called out here.");
+        Moment& moment = m_moments[m_rangeStart.value_or(m_moments.size() - 1)];
+        if (!moment.cue.empty()) return error(t, "A cue is called here already: “" + moment.cue + "”. Put both into one.");
+        moment.cue = t.text;
+        moment.finish = t.finish;
+        ++m_next;
+    }
+
+    /// "+ clap": what goes on beside the feet, up to the next count.
+    void readBeside() {
+        const Token t = token();
+        if (!needMoment(t)) return;
+        ++m_next;
+        bool any = false;
+        while (m_next < m_tokens.size() && token().kind == TokenKind::Word) {
+            const Token word = token();
+            forOpenMoments(word, [&](Moment& moment) { moment.beside.push_back(word.text); });
+            any = true;
+        }
+        if (!any) error(t, "After + stands what goes on beside the feet, as in “4 touch + clap”.");
+    }
+
+    void readToward() {
+        const Token t = token();
+        if (!needMoment(t)) return;
+        static constexpr std::array<std::string_view, 8> clock{"12", "1:30", "3", "4:30", "6", "7:30", "9", "10:30"};
+        if (t.text[0] >= '0' && t.text[0] <= '9' && std::find(clock.begin(), clock.end(), t.text) == clock.end())
+            return error(t, "“@" + t.text + "” is no direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock, or a word such as @line or @window.");
+        forOpenMoments(t, [&](Moment& moment) { moment.toward = t.text; });
+    }
+
+    void readCare() {
+        const Token t = token();
+        if (!needMoment(t)) return;
+        if (!careMark(t.text)) {
+            std::string known;
+            for (const CareMark& mark : allCareMarks()) known += (known.empty() ? "#" : ", #") + std::string(mark.code);
+            return error(t, "“#" + t.text + "” is no care mark. Known are " + known + ".");
+        }
+        Moment& moment = m_moments[m_rangeStart.value_or(m_moments.size() - 1)];
+        if (std::find(moment.care.begin(), moment.care.end(), t.text) == moment.care.end()) moment.care.push_back(t.text);
+        moment.finish = t.finish;
+        ++m_next;
+    }
+
+    NotationChoices m_choices;
+    std::vector<Token> m_tokens;
+    std::size_t m_next = 0;
+    std::vector<Moment> m_moments;
+    std::vector<Leading> m_leading;
+    std::optional<std::size_t> m_rangeStart;
+    std::optional<NotationRemark> m_error;
+    std::vector<NotationRemark> m_notes;
+    std::int64_t m_base = 0;       // counts of the sets that are over
+    std::int64_t m_lastNumber = 0; // last number said in this set
+    std::int64_t m_count = 0;      // the count that letters belong to; 0 before the first
+    Tick m_subInCount{-1};
+    CoupleState m_couple;
+    bool m_unfinished = false;
+    std::vector<DoubtfulLetter> m_doubtful;
+    bool m_slowQuick = false;
+    Tick m_slowQuickEnd;
+};
+
+} // namespace
+
+Moments readMoments(std::string_view text, const NotationChoices& choices) { return Reader(text, choices).run(); }
+
+} // namespace lc::notation

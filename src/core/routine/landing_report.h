@@ -1,0 +1,39 @@
+#pragma once
+
+#include "core/routine/findings.h"
+#include "core/routine/remedies.h"
+
+#include <string>
+
+namespace lc {
+
+/// One pass as people read it: everything the list of passes, the sheet and the command line show of it.
+struct PassRow {
+    std::string partName;
+    std::string startClock;      ///< "1:05.3", or "after the song"
+    std::optional<Seconds> startSeconds;
+    Tick startCount;             ///< 1-based from the song's first 1
+    std::optional<Tick> musicCount;
+    Tick runningCount;
+    std::optional<int> phrase;   ///< 1-based
+    std::string phraseLabel;
+    std::optional<Tick> phraseOffset;
+    std::optional<Tick> phraseMiss;
+    Eighths facing;
+    Foot freeFoot = Foot::Both;
+    bool lands = false;          ///< see lands()
+};
+
+[[nodiscard]] PassRow passRow(const Document& document, const Landing& landing, const PassPerformance& pass);
+
+/// "lands", "lands on 17", "16 over", "4 short": the verdict in the margin.
+[[nodiscard]] std::string verdict(const PassRow& row);
+
+/// The exceptions of all passes in one sentence: "Restart: pass 3 after 16. Tag: 4 counts after pass 2." Empty when none.
+[[nodiscard]] std::string exceptionsInWords(const Document& document, const Landing& landing);
+
+/// The `land` report: JSON as in docs/cli.md, or plain readable text. Remedies are worked out for every finding.
+[[nodiscard]] std::string landingAsJson(const Document& document, const Landing& landing);
+[[nodiscard]] std::string landingAsText(const Document& document, const Landing& landing);
+
+} // namespace lc

@@ -1,0 +1,75 @@
+#include "core/song/counting_scheme.h"
+
+#include <array>
+#include <utility>
+
+namespace lc {
+
+namespace {
+constexpr std::array<std::pair<CountUnit, const char*>, 5> unitNames{{{CountUnit::Beat, "beat"},
+                                                                      {CountUnit::HalfBeat, "half-beat"},
+                                                                      {CountUnit::TwoBeats, "two-beats"},
+                                                                      {CountUnit::Bar, "bar"},
+                                                                      {CountUnit::BarGroup, "bar-group"}}};
+} // namespace
+
+std::vector<int> countOnsetsInHalfBeats(const CountingScheme& scheme, const Bar& bar) {
+    std::vector<int> onsets;
+    const auto every = [&](int halfBeats) {
+        for (int at = 0; at < bar.beats * 2; at += halfBeats) onsets.push_back(at);
+    };
+    switch (scheme.unit) {
+    case CountUnit::Beat: every(2); break;
+    case CountUnit::HalfBeat: every(1); break;
+    case CountUnit::TwoBeats: every(4); break;
+    case CountUnit::Bar: onsets.push_back(0); break;
+    case CountUnit::BarGroup: {
+        int at = 0;
+        for (int group : bar.grouping) {
+            onsets.push_back(at);
+            at += group * 2;
+        }
+        if (bar.grouping.empty()) onsets.push_back(0);
+        break;
+    }
+    }
+    return onsets;
+}
+
+CountingScheme usualScheme(const Metre& metre) {
+    if (!metre.grouping.empty()) return {CountUnit::BarGroup, 2};
+    if (metre.beats <= 2) return {CountUnit::Beat, 4};
+    return {CountUnit::Beat, metre.beats <= 4 ? 2 : 1};
+}
+
+int regularSet(const CountingScheme& scheme, const Metre& metre) {
+    const Bar bar{0, metre.beats, metre.grouping, false};
+    return static_cast<int>(countOnsetsInHalfBeats(scheme, bar).size()) * scheme.barsPerSet;
+}
+
+std::string setName(int counts) {
+    static constexpr std::array<const char*, 13> names{"", "", "two", "three", "four", "five", "six", "seven",
+                                                       "eight", "nine", "ten", "eleven", "twelve"};
+    if (counts >= 2 && counts < static_cast<int>(names.size())) return names[static_cast<std::size_t>(counts)];
+    return "set of " + std::to_string(counts);
+}
+
+std::string setNames(int counts) {
+    const std::string one = setName(counts);
+    if (one.rfind("set of", 0) == 0) return "sets" + one.substr(3);
+    return one + (one.back() == 'x' ? "es" : "s");
+}
+
+std::string toString(CountUnit unit) {
+    for (const auto& [value, name] : unitNames)
+        if (value == unit) return name;
+    return "beat";
+}
+
+Result<CountUnit> parseCountUnit(std::string_view text) {
+    for (const auto& [value, name] : unitNames)
+        if (text == name) return value;
+    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no way of counting. Known are beat, half-beat, two-beats, bar and bar-group.");
+}
+
+} // namespace lc

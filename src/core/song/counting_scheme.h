@@ -1,0 +1,40 @@
+#pragma once
+
+#include "core/song/song_map.h"
+
+#include <string>
+#include <vector>
+
+namespace lc {
+
+/// What of the music one count stands for.
+enum class CountUnit { Beat, HalfBeat, TwoBeats, Bar, BarGroup };
+
+/// How dancers count a song: what a count is, and after how many bars they say 1 again.
+struct CountingScheme {
+    CountUnit unit = CountUnit::Beat;
+    int barsPerSet = 2; ///< 1 to 16; an eight is two bars of four
+
+    bool operator==(const CountingScheme&) const = default;
+};
+
+/// Where in a bar its counts begin, as beats from the bar's start in halves of a beat (so 3 is one beat and a half).
+/// At least one count a bar. An odd beat left over by TwoBeats is a short last count.
+[[nodiscard]] std::vector<int> countOnsetsInHalfBeats(const CountingScheme& scheme, const Bar& bar);
+
+/// The scheme most people use for a metre: every beat a count, sets of about eight. Common practice, no source.
+[[nodiscard]] CountingScheme usualScheme(const Metre& metre);
+
+/// Counts in the regular set of a metre: 8 for 4/4 in two bars. The running count cycles through it.
+[[nodiscard]] int regularSet(const CountingScheme& scheme, const Metre& metre);
+
+/// "eight", "six", "set of 10": what people call a set of n counts.
+[[nodiscard]] std::string setName(int counts);
+/// Several of them: "eights", "sixes", "sets of 16".
+[[nodiscard]] std::string setNames(int counts);
+
+/// Stable names for files: "beat", "half-beat", "two-beats", "bar", "bar-group".
+[[nodiscard]] std::string toString(CountUnit unit);
+[[nodiscard]] Result<CountUnit> parseCountUnit(std::string_view text);
+
+} // namespace lc

@@ -1,0 +1,168 @@
+#include "core/song/song_map.h"
+
+#include <algorithm>
+#include <cassert>
+#include <charconv>
+#include <cmath>
+#include <map>
+#include <numeric>
+
+namespace lc {
+
+namespace {
+
+std::string kindOf(const std::string& label) {
+    const auto last = label.find_last_not_of(" 0123456789");
+    return last == std::string::npos ? label : label.substr(0, last + 1);
+}
+
+std::optional<int> wholeNumber(std::string_view text) {
+    int value = 0;
+    const auto [rest, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+    if (error != std::errc{} || rest != text.data() + text.size()) return std::nullopt;
+    return value;
+}
+
+} // namespace
+
+Result<Metre> parseMetre(std::string_view text) {
+    const auto bad = [&](const std::string& why) {
+        return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is not a metre: " + why, std::string(text));
+    };
+    const auto colon = text.find(':');
+    const std::string_view head = text.substr(0, colon);
+    const auto slash = head.find('/');
+    if (slash == std::string_view::npos) return bad("write it like 4/4, 3/4, 6/8 or 7/8:3+2+2.");
+    const auto beats = wholeNumber(head.substr(0, slash));
+    const auto unit = wholeNumber(head.substr(slash + 1));
+    if (!beats || *beats < 1 || *beats > 24) return bad("a bar has 1 to 24 beats.");
+    if (!unit || (*unit != 2 && *unit != 4 && *unit != 8 && *unit != 16)) return bad("a beat is a 2, 4, 8 or 16.");
+    Metre metre{*beats, *unit, {}};
+    if (colon != std::string_view::npos) {
+        std::string_view rest = text.substr(colon + 1);
+        while (!rest.empty()) {
+            const auto plus = rest.find('+');
+            const auto group = wholeNumber(rest.substr(0, plus));
+            if (!group || *group < 1) return bad("groups are written like 3+2+2.");
+            metre.grouping.push_back(*group);
+            if (plus == rest.size() - 1) return bad("a group is missing after the last +.");
+            rest = plus == std::string_view::npos ? std::string_view{} : rest.substr(plus + 1);
+        }
+        if (std::accumulate(metre.grouping.begin(), metre.grouping.end(), 0) != metre.beats)
+            return bad("its groups must add up to " + std::to_string(metre.beats) + ".");
+    }
+    return metre;
+}
+
+std::string toString(const Metre& metre) {
+    std::string text = std::to_string(metre.beats) + "/" + std::to_string(metre.unit);
+    for (std::size_t i = 0; i < metre.grouping.size(); ++i)
+        text += (i == 0 ? ":" : "+") + std::to_string(metre.grouping[i]);
+    return text;
+}
+
+Result<void> validate(const SongMap& map) {
+    const auto bad = [](std::string message) { return fail(ErrorCode::BadValue, std::move(message)); };
+    for (std::size_t i = 0; i < map.beats.size(); ++i) {
+        if (!std::isfinite(map.beats[i].time)) return bad("Beat " + std::to_string(i) + " has no time.");
+        if (i > 0 && map.beats[i].time <= map.beats[i - 1].time)
+            return bad("Beat " + std::to_string(i) + " is not later than the beat before it.");
+    }
+    if (map.pickupBeats > map.beats.size()) return bad("The pick-up is longer than the song.");
+    std::size_t next = map.pickupBeats;
+    for (std::size_t i = 0; i < map.bars.size(); ++i) {
+        const Bar& bar = map.bars[i];
+        if (bar.firstBeat != next) return bad("Bar " + std::to_string(i + 1) + " does not follow the bar before it.");
+        if (bar.beats < 1) return bad("Bar " + std::to_string(i + 1) + " has no beats.");
+        if (!bar.grouping.empty() && std::accumulate(bar.grouping.begin(), bar.grouping.end(), 0) != bar.beats)
+            return bad("The groups of bar " + std::to_string(i + 1) + " do not add up to its beats.");
+        next += static_cast<std::size_t>(bar.beats);
+    }
+    if (next != map.beats.size()) return bad("The bars do not cover all beats of the song.");
+    std::size_t nextBar = 0;
+    for (std::size_t i = 0; i < map.phrases.size(); ++i) {
+        if (map.phrases[i].firstBar != nextBar || map.phrases[i].bars == 0)
+            return bad("Phrase " + std::to_string(i + 1) + " does not follow the phrase before it.");
+        nextBar += map.phrases[i].bars;
+    }
+    if (nextBar != map.bars.size()) return bad("The phrases do not cover all bars of the song.");
+    for (const Stop& stop : map.stops)
+        if (!(stop.start < stop.end)) return bad("A stop ends before it starts.");
+    if (!map.beats.empty() && !(map.end > map.beats.back().time)) return bad("The song ends before its last beat.");
+    return {};
+}
+
+std::optional<Bpm> medianTempo(const SongMap& map) {
+    if (map.beats.size() < 2) return std::nullopt;
+    std::vector<Seconds> gaps(map.beats.size() - 1);
+    for (std::size_t i = 0; i < gaps.size(); ++i) gaps[i] = map.beats[i + 1].time - map.beats[i].time;
+    const auto middle = gaps.begin() + static_cast<std::ptrdiff_t>(gaps.size() / 2);
+    std::nth_element(gaps.begin(), middle, gaps.end());
+    return 60.0 / *middle;
+}
+
+int beatsIn(const SongMap& map, const Phrase& phrase) {
+    int beats = 0;
+    for (std::size_t b = phrase.firstBar; b < phrase.firstBar + phrase.bars; ++b) beats += map.bars[b].beats;
+    return beats;
+}
+
+std::size_t firstBeatOf(const SongMap& map, const Phrase& phrase) { return map.bars[phrase.firstBar].firstBeat; }
+
+std::size_t nearestBeat(const SongMap& map, Seconds time) {
+    assert(!map.beats.empty());
+    const auto after = std::lower_bound(map.beats.begin(), map.beats.end(), time,
+                                        [](const Beat& beat, Seconds t) { return beat.time < t; });
+    if (after == map.beats.begin()) return 0;
+    if (after == map.beats.end()) return map.beats.size() - 1;
+    const auto before = std::prev(after);
+    const auto chosen = time - before->time <= after->time - time ? before : after;
+    return static_cast<std::size_t>(chosen - map.beats.begin());
+}
+
+std::optional<std::size_t> barOfBeat(const SongMap& map, std::size_t beat) {
+    const auto after = std::upper_bound(map.bars.begin(), map.bars.end(), beat,
+                                        [](std::size_t b, const Bar& bar) { return b < bar.firstBeat; });
+    if (after == map.bars.begin()) return std::nullopt;
+    return static_cast<std::size_t>(std::prev(after) - map.bars.begin());
+}
+
+std::optional<std::size_t> phraseOfBar(const SongMap& map, std::size_t bar) {
+    const auto after = std::upper_bound(map.phrases.begin(), map.phrases.end(), bar,
+                                        [](std::size_t b, const Phrase& phrase) { return b < phrase.firstBar; });
+    if (after == map.phrases.begin()) return std::nullopt;
+    return static_cast<std::size_t>(std::prev(after) - map.phrases.begin());
+}
+
+std::vector<BarRun> oddRuns(const SongMap& map) {
+    std::vector<BarRun> runs;
+    for (std::size_t b = 0; b < map.bars.size(); ++b) {
+        const int beats = map.bars[b].beats;
+        if (beats == map.metre.beats) continue;
+        if (!runs.empty() && runs.back().beats == beats && runs.back().first + runs.back().count == b) ++runs.back().count;
+        else runs.push_back({b, 1, beats});
+    }
+    return runs;
+}
+
+int usualBeats(const SongMap& map, const Phrase& phrase) {
+    std::map<int, int> ofKind;
+    std::map<int, int> ofSong;
+    int sameKind = 0;
+    for (const Phrase& other : map.phrases) {
+        const int beats = beatsIn(map, other);
+        ++ofSong[beats];
+        if (kindOf(other.label) == kindOf(phrase.label)) {
+            ++ofKind[beats];
+            ++sameKind;
+        }
+    }
+    const auto& lengths = sameKind > 1 ? ofKind : ofSong;
+    // Of lengths that are equally common in the kind, the one that is commoner in the song.
+    const auto best = std::max_element(lengths.begin(), lengths.end(), [&](const auto& a, const auto& b) {
+        return a.second != b.second ? a.second < b.second : ofSong[a.first] < ofSong[b.first];
+    });
+    return best == lengths.end() ? beatsIn(map, phrase) : best->first;
+}
+
+} // namespace lc
