@@ -24,6 +24,28 @@ int complain(const Error& error) {
     return 1;
 }
 
+/// The dance's four eights as figures, and four counts for when they are wanted.
+std::vector<FigureCard> figures() {
+    const auto figure = [](const char* name, const char* line, const char* description, const char* family, std::vector<std::string> tags) {
+        FigureCard card;
+        card.name = name;
+        card.lines = {{"everyone", line}};
+        card.claimed = readNotation(line).length;
+        card.facts.description = description;
+        card.facts.family = family;
+        card.facts.tags = std::move(tags);
+        return card;
+    };
+    std::vector<FigureCard> all{
+        figure("Vane vine", "1 side R 2 behind L 3 side R 4 touch L + clap 5 side L 6 behind R 7 side L 8 touch R + clap", "The vine to both sides, as the vane swings.", "vines", {"hall", "line"}),
+        figure("Gust and rock", "1 forward R & close L 2 forward R 3 rock L 4 replace R 5 back L & close R 6 back L 7 rock R 8 replace L", "A shuffle into the wind and one out of it.", "triples", {"hall", "line"}),
+        figure("Four points", "1 across R 2 point L 3 across L 4 point R 5 across R 6 back L 7 side R 1/4 R 8 close L", "Points to two sides, and the box that turns the wall.", "boxes", {"hall", "line", "turn"}),
+        figure("Kick and stomp", "1 kick low R & close R 2 step L 3 kick low R & close R 4 step L 5 stomp R 6 clap 7 stomp L 8 clap", "Two low kicks and two stomps with claps.", "kicks", {"hall", "line"}),
+        figure("Lull", "1 step R 2 touch L 3 step L 4 touch R", "Four quiet counts.", "rocks", {"hall", "filler"})};
+    all.back().facts.words = "breathe";
+    return all;
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -51,6 +73,8 @@ int main(int argc, char** argv) {
     document = applyEdits(*document, {SetLine{routine.parts[0].id, routine.roles[0].id, steps},
                                       SetOrder{std::vector<PartId>(7, routine.parts[0].id)}, SetStart{timeOfBar(9)}});
     if (!document) return complain(document.error());
+    for (const FigureCard& figure : figures())
+        if (document = applyEdit(*document, AddFigure{figure, {}}); !document) return complain(document.error());
     const auto saved = saveDocument(*document, (folder / "copper-weathervane.liftcount").string());
     if (!saved) return complain(saved.error());
     return 0;

@@ -6,6 +6,11 @@
 #include "app/arrange/part_editor.h"
 #include "app/arrange/notation_edit.h"
 #include "app/sheets/sheets_stage.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/figure_list.h"
+#include "app/steps/figure_pages.h"
+#include "app/steps/steps_stage.h"
+#include "app/steps/versions_page.h"
 #include "app/strips/strips_accessible.h"
 #include "app/strips/strips_view.h"
 #include "audio/audio_file.h"
@@ -48,7 +53,8 @@ int main(int argc, char** argv) {
     auto output = std::make_unique<SilentOutput>([&now] { return now; });
     SilentOutput* silent = output.get();
     Session session(std::move(output), Player::Filling::OnPull);
-    MainWindow window(session, theme);
+    QTemporaryDir vocabulary; // the starter figures, and nobody's own
+    MainWindow window(session, theme, vocabulary.filePath(QStringLiteral("vocabulary.sqlite")));
     window.resize(size);
     window.show();
     const auto settle = [&](int milliseconds = 80) {
@@ -104,6 +110,40 @@ int main(int argc, char** argv) {
     if (auto* metre = window.listen().findChild<QComboBox*>(QStringLiteral("structureMetre"))) metre->setCurrentText(QStringLiteral("3/4"));
     shoot("listen-structure");
     if (auto* close = window.listen().findChild<QPushButton*>(QStringLiteral("closePanel"))) close->click();
+    // Steps: a couple's figure that is called a six and is none, with its versions; then the other pages of the bench.
+    window.setStage(Stage::Steps);
+    StepsStage& steps = window.steps();
+    FigureCard kerb;
+    kerb.name = "Kerb";
+    kerb.lines = {{"leader", "[open, L-R low] 1 side L 2 behind R 3 side L 4 across R 5 side L"}, {"follower", "[open, L-R low] 1 side R 2 behind L 3 side R 4 across L 5 side R"}};
+    kerb.claimed = counts(6);
+    kerb.facts.description = "Called a six by the couples of the hall; count it.";
+    kerb.facts.family = "vines";
+    kerb.facts.tags = {"hall", "couple"};
+    steps.desk().duplicate(kerb);
+    steps.versions().cells().choose(2);
+    shoot("steps");
+    kerb.name = "Gate";
+    kerb.lines = {{"everyone", "1 forward L 2 forward R 3 side L & close R 5 across L 6 back R"}};
+    kerb.claimed.reset();
+    kerb.facts.description = "A figure as it was said; one letter can be meant in three ways.";
+    steps.desk().duplicate(kerb);
+    shoot("steps-question");
+    kerb.lines = {{"everyone", "1 forward L 2 forward R 3 side L 4 close R 5 back L 6 close R"}};
+    kerb.facts.description = "Two counts in, two of any kind, two out.";
+    kerb.facts.entry = kerb.facts.close = counts(2);
+    steps.desk().change(kerb, QStringLiteral("frame"));
+    steps.setPage(StepsStage::Page::Frame);
+    shoot("steps-frame");
+    steps.setPage(StepsStage::Page::Fillers);
+    shoot("steps-fillers");
+    steps.list().search()->setText(QStringLiteral("4 counts, right foot free, turns"));
+    steps.setPage(StepsStage::Page::Chain);
+    steps.chain().names()->setText(QStringLiteral("Four points / Kick and stomp / Gate / Vane vine"));
+    shoot("steps-joints");
+    steps.list().search()->clear();
+    steps.desk().undo();
+    steps.setPage(StepsStage::Page::Versions);
     window.setStage(Stage::Arrange);
     session.setCaret(counts(44));
     shoot("arrange-strip");

@@ -21,7 +21,8 @@ int main(int argc, char** argv) {
     parser.addVersionOption();
     const QCommandLineOption silent(QStringLiteral("silent"), QStringLiteral("Run without a sound device: a silent output keeps the time."));
     const QCommandLineOption demo(QStringLiteral("demo"), QStringLiteral("Open the demo routine."));
-    parser.addOptions({silent, demo});
+    const QCommandLineOption vocabulary(QStringLiteral("vocabulary"), QStringLiteral("Keep the figures in this file instead of the user's data folder."), QStringLiteral("file"));
+    parser.addOptions({silent, demo, vocabulary});
     parser.addPositionalArgument(QStringLiteral("file"), QStringLiteral("A routine (.liftcount) or a song."));
     parser.process(app);
 
@@ -37,7 +38,7 @@ int main(int argc, char** argv) {
     if (quiet) output = std::make_unique<lc::SilentOutput>();
     else output = lc::app::makeQtAudioOutput();
     lc::app::Session session(std::move(output), quiet ? lc::Player::Filling::OnPull : lc::Player::Filling::Ahead);
-    lc::app::MainWindow window(session, theme);
+    lc::app::MainWindow window(session, theme, parser.value(vocabulary));
     window.show();
     const QStringList files = parser.positionalArguments();
     if (!files.isEmpty()) window.openAny(files.front());

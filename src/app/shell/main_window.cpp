@@ -8,6 +8,9 @@
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"
 #include "app/sheets/sheets_stage.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/figure_list.h"
+#include "app/steps/steps_stage.h"
 #include "app/strips/strips_view.h"
 #include "app/shell/wording.h"
 #include "core/base/clock_text.h"
@@ -31,7 +34,9 @@
 #include <QPushButton>
 #include <QScreen>
 #include <QSettings>
+#include <QListView>
 #include <QStackedWidget>
+#include <QStandardPaths>
 #include <QStyle>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -44,7 +49,7 @@ namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
-MainWindow::MainWindow(Session& session, const Theme& theme, QWidget* parent) : QMainWindow(parent), m_session(session), m_theme(theme) {
+MainWindow::MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath, QWidget* parent) : QMainWindow(parent), m_session(session), m_theme(theme) {
     m_files = new FileDesk(session, this);
     setAcceptDrops(true);
     setMinimumSize(theme.px(1024), theme.px(640));
@@ -87,9 +92,10 @@ MainWindow::MainWindow(Session& session, const Theme& theme, QWidget* parent) : 
     m_stack = new QStackedWidget(shell);
     m_start = new StartPage(theme, m_stack);
     m_listen = new ListenStage(session, theme, m_stack);
+    m_steps = new StepsStage(session, theme, vocabularyPath.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/vocabulary.sqlite") : vocabularyPath, m_stack);
     m_arrange = new ArrangeStage(session, theme, m_stack);
     m_sheets = new SheetsStage(session, theme, m_stack);
-    for (QWidget* page : std::initializer_list<QWidget*>{m_start, m_listen, m_arrange, m_sheets}) m_stack->addWidget(page);
+    for (QWidget* page : std::initializer_list<QWidget*>{m_start, m_listen, m_steps, m_arrange, m_sheets}) m_stack->addWidget(page);
     column->addWidget(m_stack, 1);
     m_countBar = new CountBar(session, theme, shell);
     column->addWidget(m_countBar);
@@ -97,6 +103,7 @@ MainWindow::MainWindow(Session& session, const Theme& theme, QWidget* parent) : 
     buildMenus();
 
     connect(m_rail, &Rail::stageChosen, this, &MainWindow::setStage);
+    connect(&m_steps->desk(), &FigureDesk::cardChanged, this, &MainWindow::refresh);
     connect(m_countBar, &CountBar::playClicked, &session, &Session::togglePlay);
     connect(m_countBar, &CountBar::loopClicked, this, &MainWindow::toggleLoop);
     connect(m_countBar, &CountBar::tempoClicked, this, [this](int step) { m_session.setTempoPercent(m_session.tempoPercent() + 5 * step); });
@@ -142,7 +149,7 @@ MainWindow::MainWindow(Session& session, const Theme& theme, QWidget* parent) : 
     refresh();
 }
 
-MainWindow::~MainWindow() = default;
+MainWindow::~MainWindow() { m_steps->letGo(); }
 
 void MainWindow::buildHeading(QWidget* parent) {
     m_heading = new QWidget(parent);
@@ -201,24 +208,36 @@ void MainWindow::setStage(Stage stage) {
     m_stage = stage;
     m_rail->setStage(stage);
     if (stage != Stage::Arrange) m_session.endPreview();
+    if (stage != Stage::Steps) {
+        m_steps->desk().keepNow();
+        m_session.endHearingFigure();
+    } else m_steps->begin();
     showStartOrStage();
     refresh();
 }
 
 void MainWindow::showStartOrStage() {
     const bool blank = !m_leftStart && !m_session.hasSong() && m_session.document() == newDocument();
-    QWidget* page = blank ? static_cast<QWidget*>(m_start) : m_stage == Stage::Listen ? static_cast<QWidget*>(m_listen) : m_stage == Stage::Arrange ? static_cast<QWidget*>(m_arrange) : m_sheets;
+    QWidget* page = m_stage == Stage::Steps ? static_cast<QWidget*>(m_steps) : blank ? static_cast<QWidget*>(m_start) : m_stage == Stage::Listen ? static_cast<QWidget*>(m_listen) : m_stage == Stage::Arrange ? static_cast<QWidget*>(m_arrange) : m_sheets;
     if (m_stack->currentWidget() != page) {
         m_stack->setCurrentWidget(page);
         if (page == m_listen || page == m_arrange) currentStrips()->setFocus();
+        if (page == m_steps) m_steps->list().list()->setFocus();
     }
 }
 
 void MainWindow::refresh() {
-    m_undo->setEnabled(m_session.canUndo());
-    m_undo->setText(m_session.canUndo() ? tr("Undo: %1").arg(m_session.undoName()) : tr("Undo"));
-    m_redo->setEnabled(m_session.canRedo());
-    m_redo->setText(m_session.canRedo() ? tr("Redo: %1").arg(m_session.redoName()) : tr("Redo"));
+    if (undoesVocabulary()) {
+        m_undo->setEnabled(m_steps->desk().canUndo());
+        m_undo->setText(tr("Undo in the vocabulary"));
+        m_redo->setEnabled(m_steps->desk().canRedo());
+        m_redo->setText(tr("Redo in the vocabulary"));
+    } else {
+        m_undo->setEnabled(m_session.canUndo());
+        m_undo->setText(m_session.canUndo() ? tr("Undo: %1").arg(m_session.undoName()) : tr("Undo"));
+        m_redo->setEnabled(m_session.canRedo());
+        m_redo->setText(m_session.canRedo() ? tr("Redo: %1").arg(m_session.redoName()) : tr("Redo"));
+    }
     const Document& document = m_session.document();
     if (!m_title->hasFocus() || document.title != m_title->text().toStdString()) m_title->setText(q(document.title));
     QStringList about;
@@ -236,8 +255,9 @@ void MainWindow::refresh() {
     choose(m_strip, !page);
     choose(m_passesButton, m_arrange->passesShown());
     m_passesButton->setVisible(m_stage == Stage::Arrange);
-    m_page->setVisible(m_stage != Stage::Sheets);
-    m_strip->setVisible(m_stage != Stage::Sheets);
+    const bool strips = m_stage == Stage::Listen || m_stage == Stage::Arrange;
+    m_page->setVisible(strips);
+    m_strip->setVisible(strips);
     showStartOrStage();
     refreshTitle();
 }
@@ -260,6 +280,7 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Escape) {
         if (m_session.previewLanding()) return m_session.endPreview();
         if (m_message->isVisible() && !m_session.loading()) return m_message->hide();
+        if (m_stage == Stage::Steps) return m_steps->list().list()->setFocus();
         return currentStrips()->setFocus();
     }
     QMainWindow::keyPressEvent(event);
@@ -335,7 +356,7 @@ void MainWindow::restoreView(const QString& path) {
     const QVariantList view = QSettings().value(QStringLiteral("view/") + QString::fromLatin1(path.toUtf8().toHex())).toList();
     if (view.size() < 6) return;
     const int stage = view[0].toInt();
-    if (stage == 1 || stage == 3 || stage == 6) setStage(static_cast<Stage>(stage));
+    if (stage == 1 || stage == 2 || stage == 3 || stage == 6) setStage(static_cast<Stage>(stage));
     setMagnification(view[1].toInt() == 0 ? Magnification::Page : Magnification::Strip);
     m_arrange->setPassesShown(view[3].toBool());
     m_session.setTempoPercent(view[4].toInt());
@@ -345,7 +366,13 @@ void MainWindow::restoreView(const QString& path) {
     refresh();
 }
 
+bool MainWindow::undoesVocabulary() const {
+    const ShownFigure* figure = m_steps->desk().chosen();
+    return m_stage == Stage::Steps && (!figure || !figure->inRoutine()) && (m_steps->desk().canUndo() || m_steps->desk().canRedo());
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
+    m_steps->desk().keepNow();
     if (!m_files->mayDiscard()) return event->ignore();
     keepView();
     if (m_session.player().playing()) m_session.togglePlay();

@@ -22,13 +22,15 @@ class CountBar;
 class FileDesk;
 class ListenStage;
 class SheetsStage;
+class StepsStage;
 class StripsView;
 
 /// The shell: rail, heading with the command box, the stages, the count bar; every command with its menu and shortcut.
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    MainWindow(Session& session, const Theme& theme, QWidget* parent = nullptr);
+    /// `vocabularyPath` empty = in the user's data folder.
+    MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath = {}, QWidget* parent = nullptr);
     ~MainWindow() override;
 
     /// Opens a routine or a song by its ending, after asking about work that is not saved.
@@ -38,6 +40,7 @@ public:
     void setMagnification(Magnification magnification);
     [[nodiscard]] Stage stage() const { return m_stage; }
     [[nodiscard]] ListenStage& listen() { return *m_listen; }
+    [[nodiscard]] StepsStage& steps() { return *m_steps; }
     [[nodiscard]] ArrangeStage& arrange() { return *m_arrange; }
     [[nodiscard]] SheetsStage& sheets() { return *m_sheets; }
     [[nodiscard]] CountBar& countBar() { return *m_countBar; }
@@ -56,6 +59,9 @@ protected:
 private:
     void buildMenus();
     void buildSongMenu();
+    void buildFiguresMenu();
+    /// Is it the vocabulary that undo and redo speak of now?
+    [[nodiscard]] bool undoesVocabulary() const;
     void typeStructure(); ///< also where there is no song yet
     void buildHeading(QWidget* parent);
     QAction* command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what);
@@ -87,6 +93,7 @@ private:
     QStackedWidget* m_stack = nullptr;
     StartPage* m_start = nullptr;
     ListenStage* m_listen = nullptr;
+    StepsStage* m_steps = nullptr;
     ArrangeStage* m_arrange = nullptr;
     SheetsStage* m_sheets = nullptr;
     QWidget* m_message = nullptr;

@@ -2,6 +2,8 @@
 
 #include "app/strips/marks.h"
 #include "app/shell/session.h"
+#include "core/figures/figure_findings.h"
+#include "core/routine/routine_figures.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>
@@ -28,7 +30,7 @@ void Rail::setLegendShown(bool shown) {
 }
 
 std::vector<Rail::Entry> Rail::entries() const {
-    std::vector<Entry> all{{Stage::Listen, tr("Listen"), {}}, {Stage::Arrange, tr("Arrange"), {}}, {Stage::Sheets, tr("Sheets"), {}}};
+    std::vector<Entry> all{{Stage::Listen, tr("Listen"), {}}, {Stage::Steps, tr("Steps"), {}}, {Stage::Arrange, tr("Arrange"), {}}, {Stage::Sheets, tr("Sheets"), {}}};
     int y = m_theme.px(72);
     for (Entry& entry : all) {
         entry.area = QRect(0, y, width(), m_theme.px(56));
@@ -52,6 +54,19 @@ void Rail::paintState(QPainter& p, const Entry& entry) const {
     const Landing& landing = m_session.landing();
     if (entry.stage == Stage::Listen && !m_session.doubts().empty()) return diamond(m_session.doubts().size());
     if (entry.stage == Stage::Listen) return landing.grid.empty() ? empty() : p.fillRect(box, c.ink);
+    if (entry.stage == Stage::Steps) {
+        const Routine& routine = m_session.document().routine;
+        int toMend = 0, named = 0;
+        for (const Figure& figure : routine.figures) {
+            if (figure.name.empty()) continue;
+            ++named;
+            const FigureCard card = cardOf(routine, figure);
+            FigureSurroundings around;
+            around.choices = routine.choices;
+            for (const FigureFinding& f : inspectFigure(card, readFigure(card, routine.choices), around)) toMend += f.severity != Severity::Note;
+        }
+        return named == 0 ? empty() : toMend > 0 ? diamond(toMend) : p.fillRect(box, c.ink);
+    }
     if (landing.performance.passes.empty()) return empty();
     const auto open = std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; });
     if (entry.stage == Stage::Arrange && open > 0) diamond(open);

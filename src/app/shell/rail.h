@@ -12,7 +12,7 @@ namespace lc::app {
 class Session;
 
 /// The stages that exist, in the order of the work; their keys are kept when others come between them.
-enum class Stage { Listen = 1, Arrange = 3, Sheets = 6 };
+enum class Stage { Listen = 1, Steps = 2, Arrange = 3, Sheets = 6 };
 
 /// The narrow rail at the left: stages with their state, and the legend of the step marks.
 class Rail : public QWidget {

@@ -187,7 +187,7 @@ std::optional<double> Session::secondsOf(Tick at) const {
 }
 
 Tick Session::now() const {
-    if (!m_player->playing()) return m_caret;
+    if (!m_player->playing() || m_hearingFigure) return m_caret;
     const double seconds = m_player->position();
     if (const auto at = m_landing.grid.tickAt(seconds)) return *at;
     const auto first = secondsOf(counts(-m_landing.grid.pickupCounts()));
@@ -203,6 +203,7 @@ void Session::setCaret(Tick at) {
 }
 
 void Session::togglePlay() {
+    if (m_hearingFigure) return endHearingFigure();
     if (m_hearing) return endHearing();
     if (m_player->playing()) {
         const Tick here = now();
@@ -246,8 +247,39 @@ void Session::setClicksHeard(bool heard) {
     Q_EMIT playingChanged();
 }
 
+void Session::hearFigure(std::shared_ptr<const AudioBuffer> sound) {
+    endHearing();
+    if (m_player->playing() && !m_hearingFigure) m_caret = now();
+    m_hearingFigure = true;
+    m_player->setClicksHeard(false);
+    m_player->setSong(std::move(sound), 0);
+    m_player->setSpeed(1); // it was made at the tempo chosen
+    m_player->seek(0);
+    if (!m_player->play()) {
+        Q_EMIT told(QString::fromStdString(m_player->problem()));
+        return endHearingFigure();
+    }
+    Q_EMIT playingChanged();
+}
+
+void Session::endHearingFigure() {
+    if (!m_hearingFigure) return;
+    m_hearingFigure = false;
+    m_player->setSong(m_sound, document().map->end); // pauses
+    m_player->setClicksHeard(m_clicksHeard);
+    m_player->setSpeed(m_tempoPercent / 100.0);
+    setLoop(m_loop);
+    if (const auto seconds = secondsOf(m_caret)) m_player->seek(*seconds);
+    Q_EMIT playingChanged();
+    Q_EMIT nowMoved();
+}
+
 void Session::followClock() {
     if (!m_player->playing()) return;
+    if (m_hearingFigure) {
+        if (m_player->atEnd()) endHearingFigure();
+        return;
+    }
     if (m_player->atEnd()) {
         togglePlay();
         return;

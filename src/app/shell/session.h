@@ -73,6 +73,10 @@ public:
     /// Plays four bars as a doubt's reading has them, with clicks, again and again; nothing is changed.
     void hearReading(std::size_t doubt, std::size_t reading);
     void endHearing();
+    /// Plays a sound that is not the song, such as a figure's counts; the song waits where it is. Ends by itself, or by play and pause.
+    void hearFigure(std::shared_ptr<const AudioBuffer> sound);
+    void endHearingFigure();
+    [[nodiscard]] bool hearingFigure() const { return m_hearingFigure; }
     [[nodiscard]] bool hearing() const { return m_hearing; }
     /// May the song be solved anew around facts? Only one that was heard, not one whose map was typed, imported or carried.
     [[nodiscard]] bool solvesAnew() const { return m_heard != nullptr && document().origin == MapOrigin::Heard; }
@@ -135,6 +139,7 @@ private:
     std::vector<SongDoubt> m_doubts;
     std::optional<std::vector<SongFact>> m_doubtsFor; ///< the facts around which they were found
     bool m_hearing = false;
+    bool m_hearingFigure = false;
     std::optional<std::pair<Tick, Tick>> m_loopBefore;    ///< the person's own, while a reading is heard
     std::shared_ptr<const HeardSong> m_carryFrom;         ///< the recording that the map is to be carried from
     std::optional<SetCarried> m_carried;

@@ -7,6 +7,10 @@
 #include "app/listen/listen_stage.h"
 #include "app/arrange/part_editor.h"
 #include "app/sheets/sheets_stage.h"
+#include "app/steps/figure_column.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/figure_editor.h"
+#include "app/steps/steps_stage.h"
 #include "app/strips/strips_view.h"
 #include "app/shell/wording.h"
 #include "core/base/clock_text.h"
@@ -55,10 +59,11 @@ void MainWindow::buildMenus() {
     command(file, tr("Close"), QKeySequence::Quit, tr("Close the window"), [this] { close(); });
 
     auto* editMenu = menuBar()->addMenu(tr("&Edit"));
-    m_undo = command(editMenu, tr("Undo"), QKeySequence::Undo, tr("Take the last change back"), [this] { m_session.undo(); });
-    m_redo = command(editMenu, tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), tr("Make the change again"), [this] { m_session.redo(); });
+    m_undo = command(editMenu, tr("Undo"), QKeySequence::Undo, tr("Take the last change back"), [this] { if (undoesVocabulary()) m_steps->desk().undo(); else m_session.undo(); });
+    m_redo = command(editMenu, tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), tr("Make the change again"), [this] { if (undoesVocabulary()) m_steps->desk().redo(); else m_session.redo(); });
     editMenu->addSeparator();
-    command(editMenu, tr("Type the counts of the part"), QKeySequence(Qt::CTRL | Qt::Key_E), tr("Go to the line of the first role"), [this] {
+    command(editMenu, tr("Type the counts"), QKeySequence(Qt::CTRL | Qt::Key_E), tr("Go to the line of the first role: of the figure in Steps, else of the part"), [this] {
+        if (m_stage == Stage::Steps) return m_steps->editor().editFirstLine();
         setStage(Stage::Arrange);
         m_arrange->editor().editFirstLine();
     });
@@ -73,6 +78,7 @@ void MainWindow::buildMenus() {
     command(editMenu, tr("Do anything"), QKeySequence(Qt::CTRL | Qt::Key_K), tr("Find a command or a place"), [this] { m_commandBox->setFocus(Qt::ShortcutFocusReason); });
 
     buildSongMenu();
+    buildFiguresMenu();
 
     auto* play = menuBar()->addMenu(tr("&Play"));
     command(play, tr("Play or pause"), QKeySequence(Qt::Key_Space), tr("From the caret"), [this] { m_session.togglePlay(); });
@@ -113,14 +119,18 @@ void MainWindow::buildMenus() {
         }
     });
     command(findings, tr("Preview the remedy"), QKeySequence(Qt::Key_P), tr("Try it on the strips, again to take it off"), [this] { m_arrange->findings().previewChosen(); });
-    command(findings, tr("Apply the remedy"), QKeySequence(Qt::CTRL | Qt::Key_Return), tr("Do it"), [this] { m_arrange->findings().applyChosen(); });
+    command(findings, tr("Apply the remedy"), QKeySequence(Qt::CTRL | Qt::Key_Return), tr("Do it"), [this] { if (m_stage == Stage::Steps) m_steps->column().apply(0, 0); else m_arrange->findings().applyChosen(); });
     command(findings, tr("Leave the finding as it is"), QKeySequence(Qt::CTRL | Qt::Key_L), tr("Say why, and put it aside"), [this] {
         if (auto* reason = m_arrange->findings().findChild<QLineEdit*>(QStringLiteral("leaveReason"))) reason->setFocus(Qt::ShortcutFocusReason);
     });
-    command(findings, tr("Fold the findings"), QKeySequence(Qt::Key_F6), tr("Or unfold them"), [this] { m_arrange->findings().setFolded(!m_arrange->findings().folded()); });
+    command(findings, tr("Fold the findings"), QKeySequence(Qt::Key_F6), tr("Or unfold them"), [this] {
+        if (m_stage == Stage::Steps) m_steps->column().setFolded(!m_steps->column().folded());
+        else m_arrange->findings().setFolded(!m_arrange->findings().folded());
+    });
 
     auto* view = menuBar()->addMenu(tr("&View"));
     command(view, tr("Listen"), QKeySequence(Qt::ALT | Qt::Key_1), tr("The song"), [this] { setStage(Stage::Listen); });
+    command(view, tr("Steps"), QKeySequence(Qt::ALT | Qt::Key_2), tr("Figures and their versions"), [this] { setStage(Stage::Steps); });
     command(view, tr("Arrange"), QKeySequence(Qt::ALT | Qt::Key_3), tr("The routine on the song"), [this] { setStage(Stage::Arrange); });
     command(view, tr("Sheets"), QKeySequence(Qt::ALT | Qt::Key_6), tr("What is printed"), [this] { setStage(Stage::Sheets); });
     view->addSeparator();
@@ -156,7 +166,7 @@ void MainWindow::addPlaces(std::vector<Command>& all, const QString& typed) {
     const Landing& landing = m_session.landing();
     const auto go = [this](Tick at) {
         return [this, at] {
-            if (m_stage == Stage::Sheets) setStage(Stage::Arrange);
+            if (m_stage == Stage::Sheets || m_stage == Stage::Steps) setStage(Stage::Arrange);
             m_session.setCaret(at);
             currentStrips()->showPlace(at);
             currentStrips()->setFocus();
@@ -164,7 +174,7 @@ void MainWindow::addPlaces(std::vector<Command>& all, const QString& typed) {
     };
     for (const PassPerformance& pass : landing.performance.passes)
         all.push_back({tr("pass %1").arg(pass.number), q(landing.grid.placeInWords(pass.start)), [this, id = pass.id] {
-                           if (m_stage == Stage::Sheets) setStage(Stage::Arrange);
+                           if (m_stage == Stage::Sheets || m_stage == Stage::Steps) setStage(Stage::Arrange);
                            m_arrange->goToPass(id);
                            currentStrips()->setFocus();
                        }});
@@ -174,6 +184,11 @@ void MainWindow::addPlaces(std::vector<Command>& all, const QString& typed) {
                            setStage(Stage::Arrange);
                            m_arrange->editor().choosePart(id);
                            m_arrange->editor().editFirstLine();
+                       }});
+    for (const ShownFigure& figure : m_steps->desk().figures())
+        all.push_back({tr("figure %1").arg(q(figure.card.name)), q(countsInWords(figure.digest.length)), [this, key = figure.key()] {
+                           setStage(Stage::Steps);
+                           m_steps->desk().choose(key);
                        }});
     const QStringList words = typed.split(QLatin1Char(' '), Qt::SkipEmptyParts);
     if (words.size() == 2 && words[0].compare(tr("count"), Qt::CaseInsensitive) == 0) {

@@ -16,6 +16,17 @@ QLabel* paragraph(const QString& text, const QFont& font, const QColor& colour, 
     return label;
 }
 
+void clearLayout(QLayout* layout) {
+    while (QLayoutItem* item = layout->takeAt(0)) {
+        if (item->widget()) {
+            item->widget()->hide();
+            item->widget()->setParent(nullptr);
+            item->widget()->deleteLater();
+        }
+        delete item;
+    }
+}
+
 QFrame* divider(const Theme& theme, QWidget* parent) {
     auto* line = new QFrame(parent);
     line->setFixedHeight(1);

@@ -5,6 +5,7 @@
 #include <QAbstractButton>
 #include <QFrame>
 #include <QLabel>
+#include <QLayout>
 
 namespace lc {
 enum class MomentKind;
@@ -14,6 +15,9 @@ namespace lc::app {
 
 /// A wrapping paragraph in a face and colour of the theme.
 [[nodiscard]] QLabel* paragraph(const QString& text, const QFont& font, const QColor& colour, QWidget* parent);
+
+/// Takes everything out of a layout. Its widgets are hidden at once and deleted later, for one of them may be the sender.
+void clearLayout(QLayout* layout);
 
 /// A horizontal rule.
 [[nodiscard]] QFrame* divider(const Theme& theme, QWidget* parent);

@@ -122,7 +122,7 @@ NotationReading readLine(std::string_view text, const NotationChoices& choices, 
 
 /// The ways to mean a letter after a silent count: its half, the end of the silent count, or a word that fills the voice.
 NotationQuestion askAbout(std::string_view text, const DoubtfulLetter& d, const NotationChoices& choices) {
-    NotationQuestion question{d.begin, d.finish, "“" + d.letter + "” stands after a silent " + std::to_string(d.silent) + ". Which is meant?", {}};
+    NotationQuestion question{d.begin, d.finish, "“" + d.letter + "” stands beside a silent " + std::to_string(d.silent) + ". Which is meant?", {}};
     const std::string before(text.substr(0, d.begin));
     const std::string after(text.substr(d.finish));
     const auto offer = [&](std::string words, const std::string& instead, bool taken) {
@@ -136,9 +136,9 @@ NotationQuestion askAbout(std::string_view text, const DoubtfulLetter& d, const 
     const std::string said = std::to_string(d.saidLast);
     const std::string silent = std::to_string(d.silent);
     const std::string glue = before.empty() || before.back() == ' ' ? "" : " ";
-    offer("the end of a silent " + silent, glue + silent + " wait " + d.letter, true);
-    offer("a part of count " + said, glue + said + d.letter, false);
-    offer("a filler word, no step", glue + "\"" + d.letter + "\"", false);
+    offer("the end of a silent " + silent, glue + silent + " wait " + d.letter, !d.ofTheSaid);
+    offer("a part of count " + said, glue + said + d.letter, d.ofTheSaid);
+    if (!d.ofTheSaid) offer("a filler word, no step", glue + "\"" + d.letter + "\"", false);
     return question;
 }
 

@@ -199,11 +199,17 @@ private:
             if (before != count && before > count) {
                 note(t, "“" + t.text + "” is read as the end of a silent " + std::to_string(before - m_base) + ". If it belongs to " +
                             std::to_string(count - m_base) + ", write it next to the number: " + std::to_string(count - m_base) + t.text + ".");
-                m_doubtful.push_back({t.begin, t.finish, t.text, m_lastNumber, before - m_base});
+                m_doubtful.push_back({t.begin, t.finish, t.text, m_lastNumber, before - m_base, false});
                 count = before;
                 m_count = count;
                 m_subInCount = Tick{-1};
             }
+        }
+        if (!nextIsNumber && !sameMoment && m_moments.back().label == std::to_string(m_lastNumber)) { // "3 side & close 5": of the 3, or of a silent 4
+            std::size_t later = 1;
+            while (peek(later) && !isCountToken(*peek(later))) ++later;
+            if (peek(later) && later > 1 && peek(later)->kind == TokenKind::Number && peek(later)->value > m_lastNumber + 1 && peek(later)->value <= mostCounts)
+                m_doubtful.push_back({t.begin, t.finish, t.text, m_lastNumber, peek(later)->value - 1, true});
         }
         if (*fraction == m_subInCount)
             return error(t, m_choices.feel == Feel::Swing

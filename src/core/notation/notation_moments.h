@@ -25,13 +25,14 @@ struct Moment {
     std::size_t finish = 0;
 };
 
-/// A letter that follows a silent count and precedes a number: it may belong to either, or be a filler word.
+/// A letter between a count that is said and a number that leaves counts out: it may belong to either, or be a filler word.
 struct DoubtfulLetter {
     std::size_t begin = 0;
     std::size_t finish = 0;
     std::string letter;
     std::int64_t saidLast = 0; ///< the number said before it
-    std::int64_t silent = 0;   ///< the silent count that it is read as the end of
+    std::int64_t silent = 0;   ///< the silent count that it is, or could be, the end of
+    bool ofTheSaid = false;    ///< it has words of its own and is read as a part of `saidLast`; else as the end of `silent`
 };
 
 struct Moments {

@@ -1,5 +1,7 @@
 #include "core/routine/edits.h"
 
+#include "core/routine/routine_figures.h"
+
 #include <algorithm>
 
 namespace lc {
@@ -9,6 +11,7 @@ namespace {
 constexpr std::size_t mostRoles = 8;
 constexpr std::size_t mostPasses = 5000;
 constexpr std::size_t mostMoments = 2000;
+constexpr std::size_t mostFigures = 2000; // in a routine, and placements in a part
 
 template <typename Tag>
 Id<Tag> newId(Routine& routine) { return Id<Tag>{++routine.lastId}; }
@@ -195,7 +198,7 @@ struct Applier {
         Routine& r = document.routine;
         const auto name = partName(r, e.name.empty() ? freeLetter(r) : e.name, {});
         if (!name) return tl::unexpected(name.error());
-        Figure figure{newId<FigureTag>(r), "", {}, std::nullopt};
+        Figure figure{newId<FigureTag>(r), "", {}, std::nullopt, {}, {}};
         for (const Role& role : r.roles) figure.lines.push_back({role.id, ""});
         r.parts.push_back({newId<PartTag>(r), *name, {{newId<PlacementTag>(r), figure.id}}});
         r.figures.push_back(std::move(figure));
@@ -223,6 +226,35 @@ struct Applier {
             };
             return uses(placements) && std::none_of(r.parts.begin(), r.parts.end(), [&](const Part& p) { return uses(p.figures); });
         });
+        return {};
+    }
+    Done operator()(const AddFigure& e) {
+        Routine& r = document.routine;
+        if (e.card.name.empty()) return fail(ErrorCode::BadValue, "A figure needs a name.");
+        if (r.figures.size() >= mostFigures) return fail(ErrorCode::BadValue, "A routine has at most 2000 figures.");
+        r.figures.push_back({newId<FigureTag>(r), e.card.name, linesForRoles(e.card, r.roles), e.card.claimed, e.card.facts, e.vocabularyId});
+        return {};
+    }
+    Done operator()(const ChangeFigure& e) {
+        Figure* figure = byId(document.routine.figures, e.figure);
+        if (!figure) return gone("figure");
+        if (e.card.name.empty() && !figure->name.empty()) return fail(ErrorCode::BadValue, "A figure needs a name.");
+        *figure = {figure->id, e.card.name, linesForRoles(e.card, document.routine.roles), e.card.claimed, e.card.facts, figure->vocabularyId};
+        return {};
+    }
+    Done operator()(const RemoveFigure& e) {
+        Routine& r = document.routine;
+        if (!byId(r.figures, e.figure)) return gone("figure");
+        std::erase_if(r.figures, [&](const Figure& f) { return f.id == e.figure; });
+        for (Part& part : r.parts) std::erase_if(part.figures, [&](const Placement& p) { return p.figure == e.figure; });
+        return {};
+    }
+    Done operator()(const PlaceFigure& e) {
+        Part* part = byId(document.routine.parts, e.part);
+        if (!part) return gone("part");
+        if (!byId(document.routine.figures, e.figure)) return gone("figure");
+        if (part->figures.size() >= mostFigures) return fail(ErrorCode::BadValue, "A part has at most 2000 figures.");
+        part->figures.push_back({newId<PlacementTag>(document.routine), e.figure});
         return {};
     }
     Done operator()(const SetLine& e) {
@@ -316,6 +348,10 @@ struct Describer {
     std::string operator()(const AddPart&) const { return "new part"; }
     std::string operator()(const RenamePart&) const { return "name of a part"; }
     std::string operator()(const RemovePart&) const { return "remove a part"; }
+    std::string operator()(const AddFigure& e) const { return "figure " + e.card.name; }
+    std::string operator()(const ChangeFigure& e) const { return "change " + e.card.name; }
+    std::string operator()(const RemoveFigure&) const { return "take a figure out"; }
+    std::string operator()(const PlaceFigure&) const { return "place a figure"; }
     std::string operator()(const SetLine&) const { return "steps"; }
     std::string operator()(const SetOrder&) const { return "order of passes"; }
     std::string operator()(const InsertPass&) const { return "insert a pass"; }
@@ -355,6 +391,7 @@ std::string describe(const Edit& edit) { return std::visit(Describer{}, edit); }
 std::string mergeKey(const Edit& edit) {
     if (const auto* line = std::get_if<SetLine>(&edit))
         return "line " + std::to_string(line->part.value) + " " + std::to_string(line->role.value);
+    if (const auto* figure = std::get_if<ChangeFigure>(&edit)) return "figure " + std::to_string(figure->figure.value);
     if (std::holds_alternative<SetTitle>(edit)) return "title";
     if (std::holds_alternative<SetOrder>(edit)) return "order";
     return {};

@@ -43,6 +43,11 @@ struct RemoveRole { RoleId role; };
 struct AddPart { std::string name; }; ///< empty name = the next free letter
 struct RenamePart { PartId part; std::string name; };
 struct RemovePart { PartId part; };   ///< with its passes
+/// A figure taken into the routine, with its lines for the routine's roles; `vocabularyId` is where it comes from, if anywhere.
+struct AddFigure { FigureCard card; std::string vocabularyId; };
+struct ChangeFigure { FigureId figure; FigureCard card; };
+struct RemoveFigure { FigureId figure; };              ///< with its placements
+struct PlaceFigure { PartId part; FigureId figure; };  ///< at the part's end
 struct SetLine { PartId part; RoleId role; std::string text; };
 /// The order of passes. Passes that stay (longest common run of parts) keep their identity and their exceptions.
 struct SetOrder { std::vector<PartId> order; };
@@ -56,7 +61,7 @@ struct MuteFinding { FindingKey key; std::string reason; };
 struct UnmuteFinding { FindingKey key; };
 
 using Edit = std::variant<SetTitle, SetSong, SetMap, SetCarried, MoveSongFile, AddMoment, ChangeMoment, RemoveMoment, SetLyrics, StateFact, ForgetFact, SolveAround, SetScheme, SetChoices, RenameRole, AddRole,
-                          RemoveRole, AddPart, RenamePart, RemovePart, SetLine, SetOrder, InsertPass, RemovePasses,
+                          RemoveRole, AddFigure, ChangeFigure, RemoveFigure, PlaceFigure, AddPart, RenamePart, RemovePart, SetLine, SetOrder, InsertPass, RemovePasses,
                           SetRestart, SetTag, SetLastChangeIsTouch, SetStart, MuteFinding, UnmuteFinding>;
 
 /// The document after an edit. Errors: NotFound when what the edit speaks of is gone, BadValue when it asks for what

@@ -228,15 +228,6 @@ private:
 
 bool entersOnWrongFoot(const RoleInPass& role) { return role.needs && role.freeIn != Foot::Both && *role.needs != role.freeIn; }
 
-std::string toString(Severity severity) {
-    switch (severity) {
-    case Severity::Misses: return "misses";
-    case Severity::Doubtful: return "doubtful";
-    case Severity::Note: return "note";
-    }
-    return "note";
-}
-
 std::optional<Tick> phraseMiss(const CountGrid& grid, Tick start) {
     const auto nearest = grid.nearestPhraseStart(start);
     if (!nearest) return std::nullopt;

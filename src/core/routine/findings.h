@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/severity.h"
 #include "core/document/document.h"
 #include "core/routine/performance.h"
 
@@ -7,11 +8,6 @@
 #include <vector>
 
 namespace lc {
-
-/// How bad a finding is; the worst come first.
-enum class Severity { Misses, Doubtful, Note };
-
-[[nodiscard]] std::string toString(Severity severity); ///< "misses", "doubtful", "note"
 
 /// Codes of findings; the strings stand in the file (for muting) and in docs/findings.md.
 namespace finding {

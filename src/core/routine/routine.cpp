@@ -15,7 +15,7 @@ auto findById(const Container& items, IdType id) -> decltype(items.data()) {
 Routine newRoutine() {
     Routine routine;
     routine.roles = {{RoleId{1}, "everyone"}};
-    routine.figures = {{FigureId{2}, "", {{RoleId{1}, ""}}, std::nullopt}};
+    routine.figures = {{FigureId{2}, "", {{RoleId{1}, ""}}, std::nullopt, {}, {}}};
     routine.parts = {{PartId{3}, "A", {{PlacementId{4}, FigureId{2}}}}};
     routine.lastId = 4;
     return routine;
@@ -53,7 +53,7 @@ PartReading readPart(const Routine& routine, const Part& part) {
         if (!figure) continue;
         for (std::size_t r = 0; r < routine.roles.size(); ++r) {
             const std::string text = lineText(*figure, routine.roles[r].id);
-            NotationReading line = readNotation(text, routine.choices);
+            NotationReading line = readNotation(text, figure->facts.choices.value_or(routine.choices));
             for (const NotationRemark& note : line.notes)
                 reading.remarks.push_back({figure->id, routine.roles[r].id, note});
             if (line.error) reading.remarks.push_back({figure->id, routine.roles[r].id, *line.error});

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/ids.h"
+#include "core/figures/figure_card.h"
 #include "core/notation/notation.h"
 #include "core/song/song_map.h"
 #include "core/base/tick.h"
@@ -32,6 +33,8 @@ struct Figure {
     std::string name; ///< empty for the one unnamed figure of a typed part
     std::vector<RoleLine> lines;
     std::optional<Tick> claimed; ///< the length it is said to have
+    FigureFacts facts;           ///< all else that is known of it
+    std::string vocabularyId;    ///< of the figure in the vocabulary that it was taken from; empty = of this routine alone
     bool operator==(const Figure&) const = default;
 };
 

@@ -261,6 +261,15 @@ private Q_SLOTS:
         QVERIFY(test::q(reading.notes[0].text).contains("silent 4"));
         QVERIFY(readNotation("1 2 3& 4 5").notes.empty());
         QCOMPARE(readNotation("1 2 3 5 6 7 1").notes.size(), std::size_t{1});
+        // With words of its own the letter is a step for sure; of which count is asked all the same.
+        const NotationReading worded = readNotation("1 side 2 close 3 side & close R 5 across");
+        QCOMPARE(worded.questions.size(), std::size_t{1});
+        QCOMPARE(worded.questions[0].answers.size(), std::size_t{2});
+        QVERIFY(worded.questions[0].answers[1].taken);
+        QCOMPARE(test::q(worded.questions[0].answers[0].line), "1 side 2 close 3 side 4 wait & close R 5 across");
+        for (const NotationAnswer& answer : worded.questions[0].answers) QVERIFY(readNotation(answer.line).questions.empty());
+        QVERIFY(readNotation("1 side & close 2 side").questions.empty());
+        QVERIFY(readNotation("1 kick R & ball 3 wait").questions.size() == 1);
     }
     void anAmbiguousLetterIsAQuestionWithItsFeet() {
         // S03: "&" before 5 after a silent 4. Said after three steps from the left foot.

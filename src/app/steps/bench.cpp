@@ -1,0 +1,215 @@
+#include "app/steps/bench.h"
+
+#include "core/figures/versions.h"
+#include "core/notation/mirror.h"
+#include "core/notation/notation_print.h"
+
+#include <algorithm>
+#include <cmath>
+#include <utility>
+
+namespace lc::app {
+
+namespace {
+
+constexpr std::size_t mostVersions = 2000;
+
+std::string numbersInWords(const std::vector<std::size_t>& steps) {
+    std::string out = steps.size() == 1 ? "step " : "steps ";
+    for (std::size_t i = 0; i < steps.size(); ++i) out += (i == 0 ? "" : i + 1 == steps.size() ? " and " : ", ") + std::to_string(steps[i]);
+    return out;
+}
+
+Tick lastStepOf(const FigureReading& reading) {
+    Tick last;
+    for (const Action& action : reading.roles.front().line.actions)
+        if (action.usesFoot()) last = action.at;
+    return last;
+}
+
+/// The count that a moment falls in, as it is said: "6", "2 &".
+std::string countOf(Tick at, Tick musicStart, Tick set) {
+    const std::int64_t music = (wholeCounts(musicStart) - 1 + wholeCounts(at)) % wholeCounts(set);
+    return std::to_string(music + 1) + (isWhole(at) ? "" : " &");
+}
+
+Tick remainderOf(Tick length, Tick set) {
+    const std::int64_t over = length.value % set.value;
+    return over == 0 ? Tick{} : set - Tick{over};
+}
+
+class Maker {
+public:
+    Maker(const FigureCard& card, const FigureReading& reading, const BenchAsked& asked) : m_card(card), m_reading(reading), m_asked(asked) {}
+
+    Bench run() {
+        if (m_reading.roles.empty() || !m_reading.readable() || m_reading.length == Tick{}) {
+            m_out.problem = "Write the figure's counts first; its versions stand here.";
+            return std::move(m_out);
+        }
+        switch (m_asked.kind) {
+        case BenchKind::Stretch: rhythm(true); break;
+        case BenchKind::Double: rhythm(false); break;
+        case BenchKind::StretchOrDouble: {
+            rhythm(true);
+            const std::string stretched = std::exchange(m_out.problem, {});
+            rhythm(false);
+            if (!m_out.versions.empty()) m_out.problem.clear();
+            else m_out.problem = stretched + " " + m_out.problem;
+            break;
+        }
+        case BenchKind::OtherFeel: feels(); break;
+        case BenchKind::OtherFoot: each("the other foot first", [](const NotationReading& line) { return withOtherFeet(line); }); break;
+        case BenchKind::OtherSide: each("to the other side", [](const NotationReading& line) { return mirrored(line); }); break;
+        case BenchKind::OtherStart: starts(); break;
+        case BenchKind::Ornament: ornaments(); break;
+        }
+        for (BenchVersion& version : m_out.versions) {
+            version.remainder = remainderOf(version.reading.length, m_asked.set);
+            if (version.note.empty()) version.note = "last step on " + countOf(lastStepOf(version.reading), version.musicStart, m_asked.set);
+        }
+        return std::move(m_out);
+    }
+
+private:
+    BenchVersion made(std::vector<FigureLine> lines, const NotationChoices& choices) const {
+        BenchVersion version;
+        version.lines = std::move(lines);
+        version.reading = readFigureLines(version.lines, choices, m_reading.roles.front().freeIn);
+        return version;
+    }
+
+    void rhythm(bool stretch) {
+        const std::size_t before = m_out.versions.size();
+        VersionsAsked asked;
+        asked.change = stretch ? RhythmChange::Stretch : RhythmChange::Double;
+        asked.times = m_asked.times;
+        asked.to = m_asked.set;
+        std::vector<std::vector<RhythmVersion>> roles;
+        for (const RoleReading& role : m_reading.roles) {
+            asked.free = role.freeIn;
+            auto versions = rhythmVersions(role.text, asked, m_reading.choices);
+            if (!versions) {
+                m_out.problem = (m_reading.roles.size() > 1 ? role.role + ": " : "") + versions.error().message;
+                return;
+            }
+            roles.push_back(std::move(*versions));
+        }
+        if (roles.front().size() > mostVersions) {
+            m_out.problem = "There are " + std::to_string(roles.front().size()) + " versions. Change fewer steps to see them side by side.";
+            return;
+        }
+        for (const RhythmVersion& first : roles.front()) {
+            std::vector<FigureLine> lines;
+            for (std::size_t r = 0; r < roles.size(); ++r) {
+                const auto same = std::find_if(roles[r].begin(), roles[r].end(), [&](const RhythmVersion& v) { return v.changedSteps == first.changedSteps; });
+                if (same == roles[r].end()) break; // this role's rhythm has no such version
+                lines.push_back({m_reading.roles[r].role, same->notation});
+            }
+            if (lines.size() != roles.size()) continue;
+            BenchVersion version = made(std::move(lines), m_reading.choices);
+            version.title = numbersInWords(first.changedSteps) + (stretch ? " stretched" : " in one");
+            version.name = first.name;
+            version.changed = first.changedSteps;
+            m_out.versions.push_back(std::move(version));
+        }
+        if (m_out.versions.size() == before) {
+            m_out.problem = "The roles have no version in common: their steps fall differently.";
+            return;
+        }
+        const auto n = m_out.versions.size() - before;
+        const BenchVersion& some = m_out.versions[before];
+        const std::string times = m_asked.times == 1 ? "one" : std::to_string(m_asked.times);
+        const Tick left = remainderOf(some.reading.length, m_asked.set);
+        std::string heading = stretch ? times + (m_asked.times == 1 ? " step" : " steps") + " stretched to two counts" : times + (m_asked.times == 1 ? " pair" : " pairs") + " in one count";
+        heading += ": " + std::to_string(n) + (n == 1 ? " version of " : " versions of ") + countsInWords(some.reading.length) + ", " + freeFootInWords(some.reading.roles.front().freeOut) +
+                         " foot free, " + (left == Tick{} ? "no count left" : countsInWords(left) + " left to the 1");
+        if (!stretch) {
+            const Tick last = wholeCounts(some.reading.length) > 0 ? counts(wholeCounts(some.reading.length) - 1) : Tick{};
+            const auto onLast = std::count_if(m_out.versions.begin() + static_cast<std::ptrdiff_t>(before), m_out.versions.end(), [&](const BenchVersion& v) { return lastStepOf(v.reading) == last; });
+            heading += "; " + std::to_string(onLast) + (onLast == 1 ? " ends" : " end") + " with a step on " + toSpokenCount(last + counts(1));
+        }
+        m_out.heading += (m_out.heading.empty() ? "" : "\n") + heading;
+    }
+
+    void feels() {
+        for (const Feel feel : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters, Feel::Own}) {
+            if (feel == m_reading.choices.feel) continue;
+            NotationChoices choices = m_reading.choices;
+            choices.feel = feel;
+            std::vector<FigureLine> lines;
+            for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, role.text});
+            BenchVersion version = made(std::move(lines), choices);
+            if (!version.reading.readable()) continue;
+            version.title = toString(feel);
+            version.name = "in " + toString(feel) + " feel";
+            version.note = feelInWords(choices);
+            version.otherFeel = true;
+            m_out.versions.push_back(std::move(version));
+        }
+        m_out.heading = "the same line in the other feels that it can be said in";
+        if (m_out.versions.empty()) m_out.problem = "The line can be said in its own feel only.";
+    }
+
+    template <typename Change>
+    void each(const char* title, Change change) {
+        std::vector<FigureLine> lines;
+        for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, printNotation(change(role.line), m_reading.choices)});
+        BenchVersion version;
+        version.lines = lines;
+        version.reading = readFigureLines(lines, m_reading.choices, otherFoot(m_reading.roles.front().freeIn));
+        version.title = version.name = title;
+        version.note = "leaves the " + freeFootInWords(version.reading.roles.front().freeOut) + " foot free";
+        m_out.versions.push_back(std::move(version));
+        m_out.heading = title;
+    }
+
+    void starts() {
+        for (std::int64_t n = 2; n <= wholeCounts(m_asked.set); ++n) {
+            std::vector<FigureLine> lines;
+            for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, role.text});
+            BenchVersion version = made(std::move(lines), m_reading.choices);
+            version.musicStart = counts(n);
+            version.title = version.name = "begun on " + std::to_string(n);
+            const auto breaks = breakSteps(version.reading.roles.front().line);
+            version.note = breaks.empty() ? "ends before " + countOf(version.reading.length, counts(n), m_asked.set) : "breaks on " + countOf(breaks.front(), counts(n), m_asked.set);
+            m_out.versions.push_back(std::move(version));
+        }
+        m_out.heading = "the same figure begun on another count of the music";
+    }
+
+    void ornaments() {
+        const RoleReading& last = m_reading.roles.back(); // the follower, or everyone
+        std::size_t ordinal = 0, index = last.line.actions.size();
+        for (std::size_t i = 0; i < last.line.actions.size(); ++i)
+            if (last.line.actions[i].usesFoot() && ++ordinal == m_asked.step) index = i;
+        if (index == last.line.actions.size() || last.line.actions[index].kind != ActionKind::Step) {
+            m_out.problem = "Step " + std::to_string(m_asked.step) + " of " + last.role + " is no step with weight. Choose another.";
+            return;
+        }
+        for (const Ornament& ornament : ornamentsAt(last, index, m_asked.secondsPerCount, m_asked.limits, m_reading.choices)) {
+            std::vector<FigureLine> lines;
+            for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, &role == &last ? ornament.line : role.text});
+            BenchVersion version = made(std::move(lines), m_reading.choices);
+            version.title = std::to_string(ornament.changes) + " changes";
+            version.name = "ornament of " + std::to_string(ornament.changes) + ", step " + std::to_string(m_asked.step);
+            char seconds[32];
+            std::snprintf(seconds, sizeof seconds, "%.3f s each", ornament.secondsEach);
+            version.note = std::string(seconds) + (!ornament.sameFoot ? ", wrong foot" : !ornament.withinLimit ? ", over your limit" : ", fits");
+            for (int k = 0; k < ornament.changes; ++k) version.changed.push_back(m_asked.step + static_cast<std::size_t>(k));
+            m_out.versions.push_back(std::move(version));
+        }
+        m_out.heading = "in the time of step " + std::to_string(m_asked.step) + (m_reading.roles.size() > 1 ? " of " + last.role : "") + ": an odd number of changes leaves the foot as it is";
+    }
+
+    const FigureCard& m_card;
+    const FigureReading& m_reading;
+    const BenchAsked& m_asked;
+    Bench m_out;
+};
+
+} // namespace
+
+Bench makeBench(const FigureCard& card, const FigureReading& reading, const BenchAsked& asked) { return Maker(card, reading, asked).run(); }
+
+} // namespace lc::app

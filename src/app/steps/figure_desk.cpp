@@ -1,0 +1,419 @@
+#include "app/steps/figure_desk.h"
+
+#include "app/shell/session.h"
+#include "core/exchange/figure_file.h"
+#include "core/routine/routine_figures.h"
+#include "store/starter_figures.h"
+
+#include <QFile>
+#include <QFileInfo>
+#include <QSaveFile>
+#include <QSettings>
+#include <QTimer>
+
+#include <algorithm>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject* parent) : QObject(parent), m_session(session), m_path(vocabularyPath) {
+    m_keep = new QTimer(this);
+    m_keep->setSingleShot(true);
+    m_keep->setInterval(900);
+    connect(m_keep, &QTimer::timeout, this, &FigureDesk::keepNow);
+    connect(&session, &Session::documentChanged, this, [this] {
+        if (!m_opened) return;
+        reload();
+        read();
+        Q_EMIT cardChanged();
+    });
+    QSettings settings;
+    if (const double step = settings.value(QStringLiteral("limits/shortestStep")).toDouble(); step > 0) m_limits.shortestStepSeconds = step;
+    if (const double turn = settings.value(QStringLiteral("limits/turnSpeed")).toDouble(); turn > 0) m_limits.turnDegreesPerSecond = turn;
+}
+
+FigureDesk::~FigureDesk() { keepNow(); }
+
+void FigureDesk::tellProblem(const Error& error) { Q_EMIT told(q(error.message)); }
+
+void FigureDesk::open() {
+    if (m_opened) return;
+    m_opened = true;
+    auto opened = Vocabulary::open(m_path.toStdString());
+    if (opened) {
+        m_vocabulary = std::move(*opened);
+        if (m_vocabulary->isNew())
+            if (auto added = m_vocabulary->addAll(starterFigures()); !added) tellProblem(added.error());
+    } else {
+        m_problem = q(opened.error().message);
+        Q_EMIT told(m_problem);
+    }
+    reload();
+    if (!m_found.empty()) choose(m_figures[m_found.front()].key());
+}
+
+void FigureDesk::reload() {
+    m_kept.clear();
+    if (m_vocabulary) {
+        if (auto all = m_vocabulary->all()) m_kept = std::move(*all);
+        else m_problem = q(all.error().message);
+    }
+    const Routine& routine = m_session.document().routine;
+    m_figures.clear();
+    for (const Figure& figure : routine.figures) {
+        if (figure.name.empty()) continue; // what is typed into a part without a name belongs to Arrange
+        ShownFigure shown;
+        shown.figure = figure.id;
+        shown.card = cardOf(routine, figure);
+        shown.digest = digestOf(shown.card, routine.choices);
+        shown.used = timesDanced(routine, figure.id);
+        const auto origin = std::find_if(m_kept.begin(), m_kept.end(), [&](const VocabularyFigure& kept) { return kept.id == figure.vocabularyId; });
+        if (origin != m_kept.end()) {
+            FigureCard as = origin->card; // as it would be taken into this routine
+            as.lines.clear();
+            for (const RoleLine& line : linesForRoles(origin->card, routine.roles)) as.lines.push_back({findRole(routine, line.role)->name, line.text});
+            for (const std::string& what : differencesOf(as, shown.card)) shown.differs << q(what);
+        }
+        m_figures.push_back(std::move(shown));
+    }
+    for (const VocabularyFigure& kept : m_kept) {
+        ShownFigure shown;
+        shown.kept = kept;
+        shown.card = kept.card;
+        shown.digest = digestOf(kept.card, routine.choices);
+        m_figures.push_back(std::move(shown));
+    }
+    std::stable_sort(m_figures.begin(), m_figures.end(), [](const ShownFigure& a, const ShownFigure& b) { return a.digest.name < b.digest.name; });
+    search(m_searchText);
+}
+
+void FigureDesk::search(const QString& text) {
+    m_searchText = text;
+    m_query = parseFigureQuery(text.toStdString());
+    std::vector<FigureDigest> digests;
+    digests.reserve(m_figures.size());
+    m_found.clear();
+    for (std::size_t i = 0; i < m_figures.size(); ++i)
+        if (matches(m_figures[i].digest, m_query)) m_found.push_back(i);
+    if (!m_query.words.empty())
+        std::stable_partition(m_found.begin(), m_found.end(), [&](std::size_t i) { return m_figures[i].digest.name.starts_with(m_query.words.front()); });
+    Q_EMIT listChanged();
+}
+
+QString FigureDesk::understood() const {
+    QStringList all;
+    for (const std::string& text : m_query.understood) all << q(text);
+    return all.join(QStringLiteral(", "));
+}
+
+const ShownFigure* FigureDesk::chosen() const {
+    const auto found = std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == m_chosen; });
+    return found == m_figures.end() ? nullptr : &*found;
+}
+
+void FigureDesk::choose(const QString& key) {
+    if (key == m_chosen && chosen()) return;
+    keepNow();
+    m_chosen = key;
+    m_musicStart = counts(1);
+    read();
+    Q_EMIT chosenChanged();
+    Q_EMIT cardChanged();
+}
+
+void FigureDesk::read() {
+    const ShownFigure* now = chosen();
+    if (!m_dirty) m_card = now ? now->card : FigureCard{};
+    m_reading = readFigure(m_card, m_session.document().routine.choices);
+    m_findings = inspectFigure(m_card, m_reading, around());
+    if (!m_dirty || !now) return;
+    auto& shown = *std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == m_chosen; }); // the list shows what is typed
+    shown.card = m_card;
+    shown.digest = digestOf(m_card, m_session.document().routine.choices);
+}
+
+void FigureDesk::change(const FigureCard& card, const QString& what) {
+    const ShownFigure* now = chosen();
+    if (!now || card == m_card) return;
+    if (now->inRoutine()) {
+        m_session.edit({ChangeFigure{now->figure, card}}, what);
+        return;
+    }
+    if (readOnly()) return Q_EMIT told(tr("The vocabulary may only be read here, so this figure stays as it is. Take it into the routine and change it there."));
+    m_card = card;
+    m_dirty = true;
+    read();
+    Q_EMIT cardChanged();
+    if (what.isEmpty()) m_keep->start();
+    else keepNow();
+}
+
+void FigureDesk::keepNow() {
+    m_keep->stop();
+    if (!m_dirty) return;
+    const ShownFigure* now = chosen();
+    m_dirty = false;
+    if (!now || !m_vocabulary || now->inRoutine()) return;
+    const VocabularyFigure before = now->kept;
+    FigureCard card = m_card;
+    if (card.name.empty()) card.name = before.card.name; // a figure keeps a name
+    auto after = m_vocabulary->change(before, card);
+    if (!after) tellProblem(after.error());
+    else record({before, *after});
+    reload();
+    read();
+    Q_EMIT cardChanged();
+}
+
+void FigureDesk::record(Change change) {
+    m_undo.push_back(std::move(change));
+    m_redo.clear();
+    if (m_undo.size() > 200) m_undo.erase(m_undo.begin());
+}
+
+void FigureDesk::newFigure() {
+    FigureCard card;
+    card.name = "New figure";
+    for (const Role& role : m_session.document().routine.roles) card.lines.push_back({role.name, ""});
+    duplicate(card);
+}
+
+void FigureDesk::duplicate(const FigureCard& as) {
+    keepNow();
+    if (!m_vocabulary) return Q_EMIT told(m_problem);
+    auto added = m_vocabulary->add(as);
+    if (!added) return tellProblem(added.error());
+    record({std::nullopt, *added});
+    m_searchText.clear();
+    reload();
+    choose(q(added->id));
+}
+
+void FigureDesk::removeChosen() {
+    const ShownFigure* now = chosen();
+    if (!now) return;
+    keepNow();
+    now = chosen();
+    if (now->inRoutine()) {
+        m_session.edit(RemoveFigure{now->figure});
+    } else {
+        const VocabularyFigure before = now->kept;
+        if (auto removed = m_vocabulary->remove(before.id); !removed) return tellProblem(removed.error());
+        record({before, std::nullopt});
+        reload();
+    }
+    choose(m_found.empty() ? QString() : m_figures[m_found.front()].key());
+}
+
+void FigureDesk::mergeWith(const QString& otherKey) {
+    keepNow();
+    const ShownFigure* now = chosen();
+    if (!now || now->inRoutine() || !m_vocabulary) return;
+    const auto other = std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == otherKey; });
+    if (other == m_figures.end() || other->inRoutine()) return;
+    const VocabularyFigure kept = now->kept, gone = other->kept;
+    auto merged = m_vocabulary->merge(kept.id, gone.id);
+    if (!merged) return tellProblem(merged.error());
+    record({gone, std::nullopt}); // undone in two steps: the one that went comes back, then the one that stayed is as before
+    record({kept, *merged});
+    reload();
+    read();
+    Q_EMIT cardChanged();
+    Q_EMIT told(tr("“%1” and “%2” are one figure now: “%1”. Undo takes them apart again.").arg(q(kept.card.name), q(gone.card.name)));
+}
+
+void FigureDesk::takeIntoRoutine() {
+    keepNow();
+    const ShownFigure* now = chosen();
+    if (!now || now->inRoutine()) return;
+    if (!m_session.edit(AddFigure{now->card, now->kept.id})) return;
+    choose(QStringLiteral("r%1").arg(m_session.document().routine.figures.back().id.value));
+}
+
+void FigureDesk::placeInPart(PartId part) {
+    keepNow();
+    const ShownFigure* now = chosen();
+    if (!now) return;
+    if (now->inRoutine()) {
+        m_session.edit(PlaceFigure{part, now->figure});
+        return;
+    }
+    const FigureId next{m_session.document().routine.lastId + 1};
+    m_session.edit({AddFigure{now->card, now->kept.id}, PlaceFigure{part, next}}, tr("place %1").arg(q(now->card.name)));
+}
+
+void FigureDesk::takeFromVocabulary() {
+    const ShownFigure* now = chosen();
+    if (!now || !now->inRoutine()) return;
+    const Figure* figure = findFigure(m_session.document().routine, now->figure);
+    for (const VocabularyFigure& kept : m_kept)
+        if (kept.id == figure->vocabularyId) {
+            m_session.edit({ChangeFigure{now->figure, kept.card}}, tr("as in the vocabulary"));
+            return;
+        }
+}
+
+void FigureDesk::giveToVocabulary() {
+    const ShownFigure* now = chosen();
+    if (!now || !now->inRoutine()) return;
+    if (!m_vocabulary) return Q_EMIT told(m_problem);
+    const Figure* figure = findFigure(m_session.document().routine, now->figure);
+    for (const VocabularyFigure& kept : m_kept)
+        if (kept.id == figure->vocabularyId) {
+            auto after = m_vocabulary->change(kept, now->card);
+            if (!after) return tellProblem(after.error());
+            record({kept, *after});
+            reload();
+            read();
+            Q_EMIT cardChanged();
+            return;
+        }
+    auto added = m_vocabulary->add(now->card); // it was the routine's alone
+    if (!added) return tellProblem(added.error());
+    record({std::nullopt, *added});
+    reload();
+    Q_EMIT told(tr("“%1” is in the vocabulary now.").arg(q(added->card.name)));
+}
+
+void FigureDesk::importFile(const QString& path) {
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) return Q_EMIT told(tr("The file %1 cannot be read.").arg(QFileInfo(path).fileName()));
+    const auto cards = figuresFromText(file.readAll().toStdString());
+    if (!cards) return tellProblem(cards.error());
+    if (!m_vocabulary) return Q_EMIT told(m_problem);
+    auto added = m_vocabulary->addAll(*cards);
+    if (!added) return tellProblem(added.error());
+    for (const VocabularyFigure& figure : *added) record({std::nullopt, figure});
+    reload();
+    Q_EMIT told(tr("Figures that came in from %1: %2.").arg(QFileInfo(path).fileName()).arg(added->size()));
+}
+
+void FigureDesk::exportFile(const QString& path) {
+    keepNow();
+    std::vector<FigureCard> cards;
+    for (const std::size_t i : m_found) cards.push_back(m_figures[i].card);
+    const std::string text = path.endsWith(QStringLiteral(".csv"), Qt::CaseInsensitive) ? figuresToCsv(cards) : figuresToJson(cards);
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly) || file.write(text.data(), static_cast<qint64>(text.size())) != static_cast<qint64>(text.size()) || !file.commit())
+        return Q_EMIT told(tr("The file %1 could not be written: %2. Nothing was changed.").arg(QFileInfo(path).fileName(), file.errorString()));
+    Q_EMIT told(tr("Figures written to %1: %2.").arg(QFileInfo(path).fileName()).arg(cards.size()));
+}
+
+std::vector<std::pair<std::size_t, std::size_t>> FigureDesk::duplicates() const {
+    std::vector<VocabularyFigure> all;
+    std::vector<std::size_t> where;
+    for (std::size_t i = 0; i < m_figures.size(); ++i)
+        if (!m_figures[i].inRoutine()) {
+            all.push_back(m_figures[i].kept);
+            where.push_back(i);
+        }
+    auto pairs = likelyDuplicates(all);
+    for (auto& [a, b] : pairs) {
+        a = where[a];
+        b = where[b];
+    }
+    return pairs;
+}
+
+bool FigureDesk::apply(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now) {
+    if (!m_vocabulary) return false;
+    if (from && to) { // the revision in the file is newer than the one remembered: what is there now is changed back
+        auto there = m_vocabulary->find(from->id);
+        if (there && there->card != from->card) {
+            Q_EMIT told(tr("“%1” was changed elsewhere in the meantime and stays as it is.").arg(q(from->card.name)));
+            return false;
+        }
+        auto changed = there ? m_vocabulary->change(*there, to->card) : there;
+        if (!changed) return tellProblem(changed.error()), false;
+        now = {*there, *changed};
+    } else if (to) {
+        auto back = m_vocabulary->restore(*to);
+        if (!back) return tellProblem(back.error()), false;
+        now = {std::nullopt, *back};
+    } else {
+        if (auto gone = m_vocabulary->remove(from->id); !gone) return tellProblem(gone.error()), false;
+        now = {*from, std::nullopt};
+    }
+    reload();
+    const QString key = q((to ? *to : *from).id);
+    if (to) m_chosen = key;
+    else if (m_chosen == key) m_chosen = m_found.empty() ? QString() : m_figures[m_found.front()].key();
+    read();
+    Q_EMIT chosenChanged();
+    return true;
+}
+
+void FigureDesk::undo() {
+    keepNow();
+    if (m_undo.empty()) return;
+    const Change change = m_undo.back();
+    m_undo.pop_back();
+    Change done;
+    if (apply(change.after, change.before, done)) m_redo.push_back(change);
+    Q_EMIT cardChanged();
+}
+
+void FigureDesk::redo() {
+    if (m_redo.empty()) return;
+    const Change change = m_redo.back();
+    m_redo.pop_back();
+    Change done;
+    if (apply(change.before, change.after, done)) m_undo.push_back(done);
+    Q_EMIT cardChanged();
+}
+
+NotationChoices FigureDesk::choices() const { return m_card.facts.choices.value_or(m_session.document().routine.choices); }
+
+double FigureDesk::secondsPerCount() const {
+    const CountGrid& grid = m_session.landing().grid;
+    double seconds = 60.0 / 112;
+    if (!grid.empty() && grid.countsInSong() > 1) {
+        const auto first = grid.secondsAt(counts(0)), last = grid.secondsAt(counts(grid.countsInSong() - 1));
+        if (first && last && *last > *first) seconds = (*last - *first) / (grid.countsInSong() - 1);
+    }
+    return seconds * 100 / m_session.tempoPercent();
+}
+
+std::int64_t FigureDesk::set() const {
+    const CountGrid& grid = m_session.landing().grid;
+    return grid.empty() ? 8 : std::clamp<std::int64_t>(grid.regularSet(), 2, 32);
+}
+
+FigureSurroundings FigureDesk::around() const {
+    FigureSurroundings around;
+    around.choices = m_session.document().routine.choices;
+    const CountGrid& grid = m_session.landing().grid;
+    around.bar = grid.empty() ? counts(4) : counts(std::max<std::int64_t>(1, set() / std::max(1, m_session.document().scheme.barsPerSet)));
+    around.secondsPerCount = secondsPerCount();
+    around.limits = m_limits;
+    return around;
+}
+
+void FigureDesk::setLimits(const BodyLimits& limits) {
+    m_limits = limits;
+    QSettings settings;
+    settings.setValue(QStringLiteral("limits/shortestStep"), limits.shortestStepSeconds.value_or(0));
+    settings.setValue(QStringLiteral("limits/turnSpeed"), limits.turnDegreesPerSecond.value_or(0));
+    read();
+    Q_EMIT cardChanged();
+}
+
+void FigureDesk::setSayAs(SayAs say) {
+    m_say = say;
+    Q_EMIT cardChanged();
+}
+
+void FigureDesk::setMusicStart(Tick start) {
+    m_musicStart = start;
+    Q_EMIT cardChanged();
+}
+
+void FigureDesk::setMirrored(bool mirrored) {
+    m_mirrored = mirrored;
+    Q_EMIT cardChanged();
+}
+
+} // namespace lc::app

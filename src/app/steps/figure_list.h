@@ -1,0 +1,61 @@
+#pragma once
+
+#include "app/shell/theme.h"
+
+#include <QAbstractListModel>
+#include <QWidget>
+
+class QLabel;
+class QLineEdit;
+class QListView;
+class QPushButton;
+
+namespace lc::app {
+
+class FigureDesk;
+
+/// The figures that the search finds, one a row.
+class FigureListModel : public QAbstractListModel {
+    Q_OBJECT
+public:
+    enum Role { Counts = Qt::UserRole, Feet, Used, Key, Note };
+    FigureListModel(FigureDesk& desk, QObject* parent);
+    [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
+    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
+    [[nodiscard]] QModelIndex indexOf(const QString& key) const;
+    void reset();
+
+private:
+    FigureDesk& m_desk;
+};
+
+/// The vocabulary at the left: search as one types, a badge of counts before each name.
+class FigureList : public QWidget {
+    Q_OBJECT
+public:
+    FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent = nullptr);
+    [[nodiscard]] QLineEdit* search() const { return m_search; }
+    [[nodiscard]] QListView* list() const { return m_list; }
+    void beginSearch();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void refresh();
+    void showChosen();
+    void choose(const QModelIndex& index);
+
+    FigureDesk& m_desk;
+    const Theme& m_theme;
+    QLabel* m_count;
+    QLineEdit* m_search;
+    QLabel* m_understood;
+    QLabel* m_empty;
+    QListView* m_list;
+    FigureListModel* m_model;
+    bool m_showing = false;
+};
+
+} // namespace lc::app

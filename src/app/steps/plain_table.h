@@ -1,0 +1,23 @@
+#pragma once
+
+#include "app/shell/theme.h"
+
+#include <QTableWidget>
+
+namespace lc::app {
+
+/// Rows under ruled heads, without cells to be filled in: one row is chosen at a time, and a row may be greyed with a reason.
+class PlainTable : public QTableWidget {
+    Q_OBJECT
+public:
+    PlainTable(const QStringList& heads, const Theme& theme, QWidget* parent = nullptr);
+    void clearRows() { setRowCount(0); }
+    void addRow(const QStringList& cells, bool grey = false);
+    /// All cells, for tests and for people who do not see them.
+    [[nodiscard]] QStringList rowText(int row) const;
+
+private:
+    const Theme& m_theme;
+};
+
+} // namespace lc::app

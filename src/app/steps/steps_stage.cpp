@@ -1,0 +1,184 @@
+#include "app/steps/steps_stage.h"
+
+#include "app/shell/session.h"
+#include "app/shell/wording.h"
+#include "app/steps/figure_column.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/figure_editor.h"
+#include "app/steps/figure_list.h"
+#include "app/steps/figure_pages.h"
+#include "app/steps/versions_page.h"
+#include "app/arrange/notation_edit.h"
+#include "audio/figure_sound.h"
+
+#include <QFileDialog>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QResizeEvent>
+#include <QScrollArea>
+#include <QSplitter>
+#include <QStackedWidget>
+#include <QStyle>
+#include <QTimer>
+#include <QVBoxLayout>
+
+namespace lc::app {
+
+StepsStage::StepsStage(Session& session, const Theme& theme, const QString& vocabularyPath, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme), m_voice(std::make_unique<Voice>()) {
+    m_desk = new FigureDesk(session, vocabularyPath, this);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    m_list = new FigureList(*m_desk, theme, this);
+    row->addWidget(m_list);
+
+    auto* middle = m_middle = new QSplitter(Qt::Vertical, this);
+    middle->setHandleWidth(theme.px(5));
+    auto* scroll = new QScrollArea(middle);
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    m_editor = new FigureEditor(*m_desk, theme, scroll);
+    scroll->setWidget(m_editor);
+    middle->addWidget(scroll);
+    auto* bench = new QWidget(middle);
+    auto* benchColumn = new QVBoxLayout(bench);
+    benchColumn->setContentsMargins(theme.px(22), 0, theme.px(16), theme.px(6));
+    benchColumn->setSpacing(0);
+    benchColumn->addWidget(divider(theme, bench));
+    auto* words = new QHBoxLayout;
+    words->setSpacing(theme.px(10));
+    m_pages = new QStackedWidget(bench);
+    m_versions = new VersionsPage(*m_desk, theme, m_pages);
+    m_fillers = new FillersPage(*m_desk, theme, m_pages);
+    m_chain = new ChainPage(*m_desk, theme, m_pages);
+    m_frame = new FramePage(*m_desk, theme, m_pages);
+    m_drill = new DrillPage(*m_desk, theme, m_pages);
+    m_card = new CardPage(*m_desk, theme, m_pages);
+    addPage(words, tr("Bench of versions"), Page::Versions, m_versions);
+    addPage(words, tr("Fillers"), Page::Fillers, m_fillers);
+    addPage(words, tr("Joints"), Page::Chain, m_chain);
+    addPage(words, tr("Frame"), Page::Frame, m_frame);
+    addPage(words, tr("Drill"), Page::Drill, m_drill);
+    addPage(words, tr("Card"), Page::Card, m_card);
+    words->addStretch();
+    benchColumn->addLayout(words);
+    benchColumn->addWidget(m_pages, 1);
+    middle->addWidget(bench);
+    middle->setCollapsible(0, false);
+    row->addWidget(middle, 1);
+    m_column = new FigureColumn(*m_desk, session, theme, this);
+    row->addWidget(m_column);
+
+    connect(m_desk, &FigureDesk::told, &session, &Session::told);
+    connect(m_versions, &VersionsPage::hearWanted, this, &StepsStage::hear);
+    connect(m_drill, &DrillPage::hearWanted, this, &StepsStage::hearDrill);
+    connect(middle, &QSplitter::splitterMoved, this, [this] { m_shareFixed = true; });
+    connect(m_desk, &FigureDesk::cardChanged, this, [this] { QTimer::singleShot(0, this, &StepsStage::shareRoom); });
+    setPage(Page::Versions);
+}
+
+void StepsStage::shareRoom() {
+    if (m_shareFixed || m_middle->height() < m_theme.px(200)) return;
+    const int all = m_middle->height() - m_middle->handleWidth();
+    const int wanted = m_editor->minimumSizeHint().height() + m_theme.px(4);
+    const int figure = std::clamp(wanted, all / 3, std::max(all / 3, all - m_theme.px(210)));
+    m_middle->setSizes({figure, all - figure});
+}
+
+StepsStage::~StepsStage() { letGo(); }
+
+void StepsStage::letGo() {
+    m_desk->keepNow();
+    m_desk->disconnect();
+}
+
+void StepsStage::addPage(QHBoxLayout* words, const QString& name, Page page, QWidget* widget) {
+    m_pages->addWidget(widget);
+    auto* button = new QPushButton(name, this);
+    button->setProperty("flat", true);
+    button->setObjectName(QStringLiteral("page%1").arg(static_cast<int>(page)));
+    button->setToolTip(tr("%1 (Alt+Shift+%2)").arg(name).arg(static_cast<int>(page) + 1));
+    connect(button, &QPushButton::clicked, this, [this, page] { setPage(page); });
+    words->addWidget(button);
+    m_pageWords.push_back(button);
+}
+
+void StepsStage::setPage(Page page) {
+    m_page = page;
+    m_pages->setCurrentIndex(static_cast<int>(page));
+    for (std::size_t i = 0; i < m_pageWords.size(); ++i) {
+        m_pageWords[i]->setProperty("chosen", static_cast<int>(i) == static_cast<int>(page));
+        m_pageWords[i]->style()->unpolish(m_pageWords[i]);
+        m_pageWords[i]->style()->polish(m_pageWords[i]);
+    }
+}
+
+void StepsStage::begin() { m_desk->open(); }
+
+void StepsStage::beginSearch() { m_list->beginSearch(); }
+
+void StepsStage::newFigure() {
+    m_list->search()->clear();
+    m_desk->newFigure();
+    m_editor->editName();
+}
+
+void StepsStage::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    const bool narrow = event->size().width() < m_theme.px(1050);
+    if (narrow != m_narrow) m_column->setFolded(narrow); // a person may unfold it all the same
+    m_narrow = narrow;
+    shareRoom();
+}
+
+void StepsStage::hearFigure() { hear(m_desk->reading(), m_desk->musicStart()); }
+
+void StepsStage::hear(const FigureReading& reading, Tick musicStart) {
+    if (m_session.hearingFigure()) return m_session.endHearingFigure();
+    if (reading.roles.empty() || reading.length == Tick{}) return Q_EMIT m_session.told(tr("There is nothing to hear yet: write the figure's counts."));
+    FigureSoundAsked asked;
+    const RoleReading& role = reading.roles.front();
+    asked.said = sayCounts(role.line, m_desk->sayAs(), reading.choices, musicStart, m_desk->set());
+    for (const Action& action : role.line.actions) {
+        if (action.usesFoot()) asked.steps.push_back(action.at);
+        if (!action.cue.empty()) // a cue is called in place of the count
+            for (SaidCount& said : asked.said)
+                if (said.at == action.at) said.text = action.cue;
+    }
+    asked.length = reading.length;
+    asked.musicStart = musicStart;
+    asked.set = m_desk->set();
+    asked.secondsPerCount = m_desk->secondsPerCount();
+    asked.times = 4;
+    FigureSound sound = soundOfFigure(asked, *m_voice);
+    if (!sound.problem.empty()) Q_EMIT m_session.told(QString::fromStdString(sound.problem));
+    m_session.hearFigure(std::make_shared<const AudioBuffer>(std::move(sound.sound)));
+}
+
+void StepsStage::hearDrill() {
+    if (m_session.hearingFigure()) return m_session.endHearingFigure();
+    const Drill& drill = m_drill->drill();
+    if (drill.chain.length == Tick{}) return;
+    FigureSoundAsked asked;
+    asked.length = drill.chain.length;
+    asked.set = m_desk->set();
+    asked.secondsPerCount = m_desk->secondsPerCount();
+    for (std::int64_t c = 0; c < wholeCounts(drill.chain.length); ++c) asked.said.push_back({counts(c), std::to_string(c % asked.set + 1)});
+    FigureSound sound = soundOfFigure(asked, *m_voice);
+    if (!sound.problem.empty()) Q_EMIT m_session.told(QString::fromStdString(sound.problem));
+    m_session.hearFigure(std::make_shared<const AudioBuffer>(std::move(sound.sound)));
+}
+
+void StepsStage::importFigures() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Bring figures in"), {}, tr("Figures (*.json *.csv)"));
+    if (!path.isEmpty()) m_desk->importFile(path);
+}
+
+void StepsStage::exportFigures() {
+    const QString path = QFileDialog::getSaveFileName(this, tr("Write the figures that the search finds"), QStringLiteral("figures.json"), tr("Figures (*.json);;Table (*.csv)"));
+    if (!path.isEmpty()) m_desk->exportFile(path);
+}
+
+} // namespace lc::app

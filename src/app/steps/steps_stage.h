@@ -1,0 +1,89 @@
+#pragma once
+
+#include "app/shell/theme.h"
+#include "audio/voice.h"
+#include "core/figures/figure_reading.h"
+
+#include <QWidget>
+
+#include <memory>
+
+class QHBoxLayout;
+class QPushButton;
+class QSplitter;
+class QStackedWidget;
+
+namespace lc::app {
+
+class CardPage;
+class ChainPage;
+class DrillPage;
+class FigureColumn;
+class FigureDesk;
+class FigureEditor;
+class FigureList;
+class FillersPage;
+class FramePage;
+class Session;
+class VersionsPage;
+
+/// Figures: the vocabulary at the left, the chosen one with its picture and bench in the middle, what is found in it at the right.
+class StepsStage : public QWidget {
+    Q_OBJECT
+public:
+    StepsStage(Session& session, const Theme& theme, const QString& vocabularyPath, QWidget* parent = nullptr);
+    ~StepsStage() override;
+
+    enum class Page { Versions, Fillers, Chain, Frame, Drill, Card };
+    void setPage(Page page);
+    [[nodiscard]] Page page() const { return m_page; }
+    [[nodiscard]] FigureDesk& desk() const { return *m_desk; }
+    [[nodiscard]] FigureList& list() const { return *m_list; }
+    [[nodiscard]] FigureEditor& editor() const { return *m_editor; }
+    [[nodiscard]] FigureColumn& column() const { return *m_column; }
+    [[nodiscard]] VersionsPage& versions() const { return *m_versions; }
+    [[nodiscard]] FillersPage& fillers() const { return *m_fillers; }
+    [[nodiscard]] ChainPage& chain() const { return *m_chain; }
+    [[nodiscard]] FramePage& frame() const { return *m_frame; }
+    [[nodiscard]] DrillPage& drill() const { return *m_drill; }
+    [[nodiscard]] CardPage& card() const { return *m_card; }
+
+    void letGo(); ///< the window goes away: what is typed is kept, and fields that lose the focus speak to nobody
+    void begin(); ///< the stage is shown: the vocabulary is opened
+    void beginSearch();
+    void newFigure();
+    void hearFigure();
+    void importFigures();
+    void exportFigures();
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void hear(const FigureReading& reading, Tick musicStart);
+    void hearDrill();
+    void shareRoom(); ///< the figure takes what it needs, the bench the rest
+    void addPage(QHBoxLayout* words, const QString& name, Page page, QWidget* widget);
+
+    Session& m_session;
+    const Theme& m_theme;
+    FigureDesk* m_desk;
+    FigureList* m_list;
+    FigureEditor* m_editor;
+    FigureColumn* m_column;
+    QSplitter* m_middle;
+    bool m_shareFixed = false; ///< the person moved the line between them
+    QStackedWidget* m_pages;
+    VersionsPage* m_versions;
+    FillersPage* m_fillers;
+    ChainPage* m_chain;
+    FramePage* m_frame;
+    DrillPage* m_drill;
+    CardPage* m_card;
+    std::vector<QPushButton*> m_pageWords;
+    Page m_page = Page::Versions;
+    std::unique_ptr<Voice> m_voice;
+    bool m_narrow = false;
+};
+
+} // namespace lc::app

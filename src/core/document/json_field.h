@@ -1,0 +1,105 @@
+#pragma once
+
+// Reading JSON with the place of each mistake. Private to the readers of files: it needs nlohmann-json.
+
+#include "core/base/ids.h"
+#include "core/base/tick.h"
+
+#include <nlohmann/json.hpp>
+
+#include <cmath>
+#include <cstdint>
+#include <initializer_list>
+#include <optional>
+#include <string>
+#include <utility>
+#include <vector>
+
+namespace lc {
+
+using Json = nlohmann::ordered_json;
+
+struct BadField {
+    std::string path;
+    std::string why;
+};
+
+/// A JSON value with the path that leads to it, so that each mistake is named by its place.
+class Field {
+public:
+    Field(const Json& json, std::string path) : m_json(json), m_path(std::move(path)) {}
+
+    [[noreturn]] void bad(std::string why) const { throw BadField{m_path.empty() ? "the file" : m_path, std::move(why)}; }
+
+    /// Refuses keys outside `known`: a misspelt key would otherwise be lost at the next save.
+    void onlyKeys(std::initializer_list<const char*> known) const {
+        if (!m_json.is_object()) bad("should be an object");
+        for (const auto& [key, value] : m_json.items()) {
+            bool found = false;
+            for (const char* k : known) found = found || key == k;
+            if (!found) bad("has an unknown field “" + key + "”");
+        }
+    }
+    [[nodiscard]] Field operator[](const char* key) const {
+        if (!m_json.is_object()) bad("should be an object");
+        const auto found = m_json.find(key);
+        if (found == m_json.end()) bad(std::string("has no field “") + key + "”");
+        return {*found, m_path.empty() ? key : m_path + "." + key};
+    }
+    [[nodiscard]] std::optional<Field> maybe(const char* key) const {
+        if (!m_json.is_object() || m_json.find(key) == m_json.end()) return std::nullopt;
+        return (*this)[key];
+    }
+    [[nodiscard]] std::vector<Field> items() const {
+        if (!m_json.is_array()) bad("should be a list");
+        std::vector<Field> all;
+        for (std::size_t i = 0; i < m_json.size(); ++i) all.emplace_back(m_json[i], m_path + "[" + std::to_string(i) + "]");
+        return all;
+    }
+    [[nodiscard]] std::string text() const {
+        if (!m_json.is_string()) bad("should be a text");
+        return m_json.get<std::string>();
+    }
+    [[nodiscard]] double number() const {
+        if (!m_json.is_number()) bad("should be a number");
+        const double value = m_json.get<double>();
+        if (!std::isfinite(value)) bad("should be a finite number");
+        return value;
+    }
+    [[nodiscard]] double seconds() const {
+        const double value = number();
+        if (std::abs(value) > 1e6) bad("should lie within a million seconds");
+        return value;
+    }
+    template <typename Int>
+    [[nodiscard]] Int whole(std::int64_t least, std::int64_t most) const {
+        if (!m_json.is_number_integer()) bad("should be a whole number");
+        if (m_json.is_number_unsigned() && m_json.get<std::uint64_t>() > static_cast<std::uint64_t>(INT64_MAX)) bad("is too large");
+        const auto value = m_json.get<std::int64_t>();
+        if (value < least || value > most) bad("should lie between " + std::to_string(least) + " and " + std::to_string(most));
+        return static_cast<Int>(value);
+    }
+    [[nodiscard]] bool yes() const {
+        if (!m_json.is_boolean()) bad("should be true or false");
+        return m_json.get<bool>();
+    }
+    [[nodiscard]] Tick count() const { return valueOf(parseCount(text())); }
+    template <typename T>
+    [[nodiscard]] T valueOf(Result<T> result) const {
+        if (!result) bad(result.error().message);
+        return *result;
+    }
+    [[nodiscard]] std::vector<std::string> texts() const {
+        std::vector<std::string> all;
+        for (const Field& item : items()) all.push_back(item.text());
+        return all;
+    }
+    template <typename IdType>
+    [[nodiscard]] IdType id() const { return IdType{whole<std::uint32_t>(1, UINT32_MAX)}; }
+
+private:
+    const Json& m_json;
+    std::string m_path;
+};
+
+} // namespace lc

@@ -1,0 +1,172 @@
+#include "core/exchange/figure_file.h"
+
+#include "core/base/csv_text.h"
+#include "core/base/text_rows.h"
+#include "core/document/figure_json.h"
+
+#include <algorithm>
+#include <array>
+#include <map>
+
+namespace lc {
+
+namespace {
+
+constexpr int figuresVersion = 1;
+constexpr std::string_view linePrefix = "line of ";
+constexpr std::array<const char*, 19> columns{"name", "other_names", "family", "description", "level", "words", "cautions", "notes", "tags", "claimed",
+                                              "feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "entry", "close", "versions"};
+
+/// Runs a reader of JSON and turns what it throws into an error.
+template <typename T, typename Read>
+Result<T> guarded(std::string_view text, const char* what, Read read) {
+    const auto damaged = [&](const std::string& where, const std::string& why) {
+        return fail(ErrorCode::Unreadable, std::string(what) + " cannot be read: " + where + " " + why + ". Nothing was changed.", where);
+    };
+    try {
+        const Json json = Json::parse(text);
+        return read(json);
+    } catch (const Json::parse_error& e) {
+        return damaged("at byte " + std::to_string(e.byte), "the text breaks off or is not JSON");
+    } catch (const Json::exception&) {
+        return damaged("one of its fields", "has a value of the wrong kind");
+    } catch (const BadField& bad) {
+        return damaged(bad.path, bad.why);
+    }
+}
+
+std::string joined(const std::vector<std::string>& all) {
+    std::string out;
+    for (const std::string& one : all) out += (out.empty() ? "" : "; ") + one;
+    return out;
+}
+
+std::vector<std::string> divided(const std::string& text) {
+    std::vector<std::string> out;
+    for (const std::string_view piece : pieces(text, ';'))
+        if (const auto word = trimmed(piece); !word.empty()) out.emplace_back(word);
+    return out;
+}
+
+} // namespace
+
+std::string cardToJson(const FigureCard& card) { return toJson(card).dump(-1, ' ', false, Json::error_handler_t::replace); }
+
+Result<FigureCard> cardFromJson(std::string_view text) {
+    return guarded<FigureCard>(text, "A figure", [](const Json& json) -> Result<FigureCard> { return figureCardFrom(Field(json, "")); });
+}
+
+std::string figuresToJson(const std::vector<FigureCard>& figures) {
+    Json out{{"format", "liftcount-figures"}, {"version", figuresVersion}, {"figures", Json::array()}};
+    for (const FigureCard& card : figures) out["figures"].push_back(toJson(card));
+    return out.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+}
+
+Result<std::vector<FigureCard>> figuresFromJson(std::string_view text) {
+    return guarded<std::vector<FigureCard>>(text, "The file of figures", [](const Json& json) -> Result<std::vector<FigureCard>> {
+        if (!json.is_object() || !json.contains("format") || json["format"] != "liftcount-figures")
+            return fail(ErrorCode::Unreadable, "This is no file of figures.");
+        const Field root(json, "");
+        root.onlyKeys({"format", "version", "figures"});
+        const int version = root["version"].whole<int>(1, 1'000'000);
+        if (version > figuresVersion)
+            return fail(ErrorCode::NewerVersion, "These figures were written by a newer Lift Count (format " + std::to_string(version) + "; this one reads up to " +
+                                                     std::to_string(figuresVersion) + "). Update Lift Count to read them.");
+        std::vector<FigureCard> figures;
+        for (const Field& f : root["figures"].items()) figures.push_back(figureCardFrom(f));
+        return figures;
+    });
+}
+
+std::string figuresToCsv(const std::vector<FigureCard>& figures) {
+    std::vector<std::string> roles;
+    for (const FigureCard& card : figures)
+        for (const FigureLine& line : card.lines)
+            if (std::find(roles.begin(), roles.end(), line.role) == roles.end()) roles.push_back(line.role);
+    std::vector<std::string> header(columns.begin(), columns.end());
+    for (const std::string& role : roles) header.push_back(std::string(linePrefix) + role);
+    std::string out = csvRow(header);
+    for (const FigureCard& card : figures) {
+        const FigureFacts& f = card.facts;
+        const auto choice = [&](auto text) { return f.choices ? text(*f.choices) : std::string(); };
+        const auto length = [](Tick t) { return t == Tick{} ? std::string() : toCountString(t); };
+        std::vector<std::string> row{card.name, joined(f.otherNames), f.family, f.description, f.level, f.words, f.cautions, f.notes, joined(f.tags),
+                                     card.claimed ? toCountString(*card.claimed) : "",
+                                     choice([](const NotationChoices& c) { return toString(c.feel); }), choice([](const NotationChoices& c) { return toCountString(c.slow); }),
+                                     choice([](const NotationChoices& c) { return toCountString(c.quick); }), choice([](const NotationChoices& c) { return toCountString(c.ownAnd); }),
+                                     choice([](const NotationChoices& c) { return toCountString(c.ownA); }),
+                                     choice([](const NotationChoices& c) { return std::string(c.stompTakesWeight ? "yes" : "no"); }), length(f.entry), length(f.close),
+                                     f.versions.empty() ? "" : toJson(f)["versions"].dump(-1, ' ', false, Json::error_handler_t::replace)};
+        for (const std::string& role : roles) {
+            const auto line = std::find_if(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == role; });
+            row.push_back(line == card.lines.end() ? "" : line->text);
+        }
+        out += csvRow(row);
+    }
+    return out;
+}
+
+Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
+    auto rows = parseCsv(text);
+    if (!rows) return tl::unexpected(rows.error());
+    if (rows->empty()) return fail(ErrorCode::Unreadable, "The table is empty. Its first row names the columns: name, line of everyone, …");
+    const std::vector<std::string>& header = rows->front();
+    bool named = false;
+    for (std::size_t c = 0; c < header.size(); ++c) {
+        const std::string& column = header[c];
+        named = named || column == "name";
+        const bool known = std::find(columns.begin(), columns.end(), column) != columns.end() || (column.starts_with(linePrefix) && column.size() > linePrefix.size());
+        if (!known) return fail(ErrorCode::Unreadable, "Column " + std::to_string(c + 1) + " of the table is called “" + column + "”, which means nothing here. Take it out, or name it as the export does.");
+        if (std::find(header.begin(), header.begin() + static_cast<std::ptrdiff_t>(c), column) != header.begin() + static_cast<std::ptrdiff_t>(c))
+            return fail(ErrorCode::Unreadable, "The column “" + column + "” stands twice in the table.");
+    }
+    if (!named) return fail(ErrorCode::Unreadable, "The table has no column “name”.");
+    std::vector<FigureCard> figures;
+    for (std::size_t r = 1; r < rows->size(); ++r) {
+        const std::vector<std::string>& row = (*rows)[r];
+        const auto place = [&](const std::string& column) { return "Row " + std::to_string(r + 1) + ", column “" + column + "”: "; };
+        if (row.size() != header.size())
+            return fail(ErrorCode::Unreadable, "Row " + std::to_string(r + 1) + " of the table has " + std::to_string(row.size()) + " cells, the header has " + std::to_string(header.size()) + ".");
+        // The cells make a JSON card, so that one reader checks both forms.
+        Json card{{"name", ""}, {"lines", Json::array()}};
+        Json facts = Json::object(), choices = Json::object();
+        for (std::size_t c = 0; c < header.size(); ++c) {
+            const std::string& column = header[c];
+            const std::string& cell = row[c];
+            if (cell.empty()) continue;
+            if (column == "name" || column == "claimed") card[column] = cell;
+            else if (column.starts_with(linePrefix)) card["lines"].push_back({{"role", column.substr(linePrefix.size())}, {"text", cell}});
+            else if (column == "other_names" || column == "tags") facts[column] = divided(cell);
+            else if (column == "stomp_takes_weight") choices[column] = cell == "yes" || cell == "true" || cell == "1";
+            else if (column == "feel" || column == "slow" || column == "quick" || column == "own_and" || column == "own_a") choices[column] = cell;
+            else if (column == "versions") {
+                Json versions = Json::parse(cell, nullptr, false);
+                if (versions.is_discarded()) return fail(ErrorCode::Unreadable, place(column) + "the versions are no JSON text.");
+                facts[column] = std::move(versions);
+            } else facts[column] = cell;
+        }
+        if (!choices.empty()) {
+            if (!choices.contains("feel")) choices["feel"] = "straight";
+            if (!choices.contains("slow")) choices["slow"] = "2";
+            if (!choices.contains("quick")) choices["quick"] = "1";
+            facts["choices"] = std::move(choices);
+        }
+        if (!facts.empty()) card["facts"] = std::move(facts);
+        try {
+            figures.push_back(figureCardFrom(Field(card, "")));
+        } catch (const BadField& bad) {
+            return fail(ErrorCode::Unreadable, "Row " + std::to_string(r + 1) + " of the table: " + bad.path + " " + bad.why + ".");
+        } catch (const Json::exception&) {
+            return fail(ErrorCode::Unreadable, "Row " + std::to_string(r + 1) + " of the table has a value of the wrong kind.");
+        }
+        if (figures.back().name.empty()) return fail(ErrorCode::Unreadable, place("name") + "a figure needs a name.");
+    }
+    return figures;
+}
+
+Result<std::vector<FigureCard>> figuresFromText(std::string_view text) {
+    const auto first = text.find_first_not_of(" \t\r\n");
+    return first != std::string_view::npos && text[first] == '{' ? figuresFromJson(text) : figuresFromCsv(text);
+}
+
+} // namespace lc

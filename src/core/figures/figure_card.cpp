@@ -1,0 +1,78 @@
+#include "core/figures/figure_card.h"
+
+#include <algorithm>
+
+namespace lc {
+
+namespace {
+
+void addMissing(std::vector<std::string>& to, const std::vector<std::string>& from) {
+    for (const std::string& text : from)
+        if (std::find(to.begin(), to.end(), text) == to.end()) to.push_back(text);
+}
+
+} // namespace
+
+std::string lineFor(const std::vector<FigureLine>& lines, std::string_view role) {
+    for (const FigureLine& line : lines)
+        if (line.role == role) return line.text;
+    if (lines.size() == 1 && lines.front().role == "everyone") return lines.front().text;
+    if (role == "everyone" && !lines.empty()) return lines.front().text;
+    return {};
+}
+
+std::vector<std::string> differencesOf(const FigureCard& a, const FigureCard& b) {
+    std::vector<std::string> out;
+    const auto tell = [&](bool differs, std::string what) {
+        if (differs) out.push_back(std::move(what));
+    };
+    tell(a.name != b.name, "name");
+    for (const FigureLine& line : a.lines) {
+        const auto other = std::find_if(b.lines.begin(), b.lines.end(), [&](const FigureLine& l) { return l.role == line.role; });
+        tell(other == b.lines.end() || other->text != line.text, "line of " + line.role);
+    }
+    for (const FigureLine& line : b.lines)
+        tell(std::none_of(a.lines.begin(), a.lines.end(), [&](const FigureLine& l) { return l.role == line.role; }), "line of " + line.role);
+    tell(a.claimed != b.claimed, "length");
+    const FigureFacts& f = a.facts;
+    const FigureFacts& g = b.facts;
+    tell(f.otherNames != g.otherNames, "other names");
+    tell(f.family != g.family, "family");
+    tell(f.description != g.description, "description");
+    tell(f.level != g.level, "level");
+    tell(f.words != g.words, "words");
+    tell(f.cautions != g.cautions, "cautions");
+    tell(f.notes != g.notes, "notes");
+    tell(f.tags != g.tags, "tags");
+    tell(f.choices != g.choices, "feel");
+    tell(f.entry != g.entry || f.close != g.close, "frame");
+    tell(f.versions != g.versions, "versions");
+    if (out.empty() && a != b) out.push_back("order of its lines");
+    return out;
+}
+
+FigureCard mergeCards(const FigureCard& kept, const FigureCard& other) {
+    FigureCard out = kept;
+    FigureFacts& f = out.facts;
+    const FigureFacts& g = other.facts;
+    if (other.name != kept.name && !other.name.empty()) addMissing(f.otherNames, {other.name});
+    addMissing(f.otherNames, g.otherNames);
+    std::erase(f.otherNames, out.name);
+    addMissing(f.tags, g.tags);
+    for (const FigureLine& line : other.lines)
+        if (std::none_of(out.lines.begin(), out.lines.end(), [&](const FigureLine& l) { return l.role == line.role; })) out.lines.push_back(line);
+    for (const FigureVersion& version : g.versions)
+        if (std::find(f.versions.begin(), f.versions.end(), version) == f.versions.end()) f.versions.push_back(version);
+    for (const auto field : {&FigureFacts::family, &FigureFacts::description, &FigureFacts::level, &FigureFacts::words, &FigureFacts::cautions})
+        if ((f.*field).empty()) f.*field = g.*field;
+    if (f.notes != g.notes && !g.notes.empty()) f.notes += (f.notes.empty() ? "" : "\n") + g.notes;
+    if (!out.claimed) out.claimed = other.claimed;
+    if (!f.choices) f.choices = g.choices;
+    if (f.entry == Tick{} && f.close == Tick{}) {
+        f.entry = g.entry;
+        f.close = g.close;
+    }
+    return out;
+}
+
+} // namespace lc

@@ -1,0 +1,107 @@
+#include "support/core_support.h"
+
+#include "app/steps/bench.h"
+#include "app/steps/ruler_layout.h"
+
+using namespace lc;
+using namespace lc::app;
+
+namespace {
+
+FigureReading read(const std::string& line) { return readFigureLines({{"everyone", line}}, {}); }
+
+RulerLayout laidOut(const FigureReading& figure, std::optional<Tick> claimed = std::nullopt, SayAs say = SayAs::Music, Tick start = counts(1)) {
+    RulerMeasures measures;
+    measures.width = 710;
+    measures.names = 70;
+    return layOutRuler(figure, claimed, say, start, 8, 0.5, measures);
+}
+
+} // namespace
+
+class RulerLayoutTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void everythingStandsOnItsCount() {
+        const RulerLayout layout = laidOut(read("1 2 3 & 4"));
+        QCOMPARE(layout.countWidth, 80.0);
+        QCOMPARE(layout.lines.size(), std::size_t{1});
+        const double xs[] = {70, 150, 230, 270, 310};
+        for (std::size_t i = 0; i < 5; ++i) QCOMPARE(layout.marks[i].cell.left(), xs[i]);
+        QVERIFY(layout.marks[3].subBeat && layout.fractions);
+        QCOMPARE(layout.marks[3].cell.width(), 40.0);
+    }
+    void longFiguresWrapAndCarry() {
+        const RulerLayout layout = laidOut(read("1-7 walk 8:3 step 11 step 12 step"));
+        QCOMPARE(layout.lines.size(), std::size_t{2});
+        const auto carried = std::find_if(layout.marks.begin(), layout.marks.end(), [](const RulerMark& m) { return m.carried; });
+        QVERIFY(carried != layout.marks.end());
+        QCOMPARE(carried->cell.width(), 80.0); // to the edge
+        QCOMPARE(layout.lines[1].area.left(), layout.lines[0].area.left());
+        QVERIFY(layout.lines[1].area.top() > layout.lines[0].area.bottom());
+    }
+    void aLetterBeforeCountOneHasAColumnOfItsOwn() {
+        const RulerLayout layout = laidOut(read("& 1-10 walk"));
+        QVERIFY(layout.lines[0].from == counts(-1));
+        QCOMPARE(layout.lines[1].area.left(), layout.lines[0].area.left() + layout.countWidth); // the 1s stand under each other
+    }
+    void whatIsClaimedAndNotBuiltIsShown() {
+        QVERIFY(laidOut(read("1-5 walk")).missing.empty());
+        const RulerLayout layout = laidOut(read("1-5 walk"), counts(6));
+        QCOMPARE(layout.missing.size(), std::size_t{1});
+        QCOMPARE(layout.missing[0].left(), 70 + 5 * 80 + 2.0);
+    }
+    void numbersAreSaidTheirWay() {
+        const auto numbers = [](const RulerLayout& layout) {
+            QStringList all;
+            for (const RulerNumber& n : layout.numbers)
+                if (n.spoken) all << n.text;
+            return all.join(' ');
+        };
+        QCOMPARE(numbers(laidOut(read("1-3 walk"), {}, SayAs::Music, counts(7))), "7 8 1");
+        QCOMPARE(numbers(laidOut(read("1-10 walk"), {}, SayAs::EightNumber)), "1 2 3 4 5 6 7 8 2 2");
+        QCOMPARE(numbers(laidOut(read("S Q Q"), {}, SayAs::SlowQuick)), "S Q Q");
+    }
+    void meetPointsStandAtTheirCount() {
+        const FigureReading couple = readFigureLines({{"leader", "1 step L 2 step R"}, {"follower", "1 step R 2 step L"}}, {});
+        const RulerLayout layout = laidOut(couple);
+        QCOMPARE(layout.meets.size(), std::size_t{1});
+        QCOMPARE(layout.meets[0].first.center().x(), 70 + 160.0);
+        QVERIFY(layout.meets[0].second);
+    }
+    void benchVersionsAreAllThere() {
+        const auto bench = [](const std::string& line, BenchKind kind, int times = 1) {
+            FigureCard card;
+            card.lines = {{"everyone", line}};
+            BenchAsked asked;
+            asked.kind = kind;
+            asked.times = times;
+            return makeBench(card, readFigure(card), asked);
+        };
+        QCOMPARE(bench("1-6 walk", BenchKind::Stretch, 2).versions.size(), std::size_t{15}); // C(6,2)
+        QCOMPARE(bench("1-5 walk", BenchKind::StretchOrDouble).versions.size(), std::size_t{9});
+        QCOMPARE(bench("1 & 2", BenchKind::OtherFeel).versions.size(), std::size_t{4});
+        QCOMPARE(bench("1 e & a 2", BenchKind::OtherFeel).versions.size(), std::size_t{1}); // the e has a place by quarters only
+        QCOMPARE(bench("1 2", BenchKind::OtherStart).versions.size(), std::size_t{7});
+        const Bench side = bench("1 side R 1/4 R", BenchKind::OtherSide);
+        QCOMPARE(test::q(side.versions.at(0).lines[0].text), "1 side L 1/4 L");
+        QCOMPARE(test::q(bench("1 side R 1/4 R", BenchKind::OtherFoot).versions.at(0).lines[0].text), "1 side L 1/4 R");
+        QVERIFY(!bench("", BenchKind::Stretch).problem.empty());
+        QVERIFY(!bench("1 step L R", BenchKind::Stretch).problem.empty());
+        QCOMPARE(bench("1 step L 2 step", BenchKind::Ornament, 2).versions.size(), std::size_t{5});
+        QVERIFY(!bench("1 touch 2 step", BenchKind::Ornament, 1).problem.empty());
+    }
+    void aCouplesRolesChangeTheSameSteps() {
+        FigureCard card;
+        card.lines = {{"leader", "1 step L 2 step R 3 step L"}, {"follower", "1 step R 2 step L 3 step R"}};
+        const Bench bench = makeBench(card, readFigure(card), {});
+        for (const BenchVersion& version : bench.versions) {
+            QCOMPARE(version.lines.size(), std::size_t{2});
+            QCOMPARE(version.reading.roles[0].line.length, version.reading.roles[1].line.length);
+            QVERIFY(version.reading.meetPoints.back().met);
+        }
+    }
+};
+
+QTEST_APPLESS_MAIN(RulerLayoutTest)
+#include "tst_ruler_layout.moc"

@@ -1,0 +1,235 @@
+// The vocabulary's file: damaged, newer, read-only, in use elsewhere, full; and everything a person does with it.
+#include "support/core_support.h"
+
+#include "core/exchange/figure_file.h"
+#include "store/starter_figures.h"
+#include "store/vocabulary.h"
+
+#include <QFile>
+#include <QScopeGuard>
+#include <QTemporaryDir>
+
+#include <csignal>
+#include <sqlite3.h>
+#include <sys/resource.h>
+#include <unistd.h>
+
+using namespace lc;
+
+namespace {
+
+FigureCard card(const std::string& name, const std::string& line = "1 side R 2 close L") {
+    FigureCard out;
+    out.name = name;
+    out.lines = {{"everyone", line}};
+    return out;
+}
+
+QByteArray bytesOf(const QString& path) {
+    QFile file(path);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+void writeBytes(const QString& path, const QByteArray& bytes) {
+    QFile file(path);
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(bytes);
+}
+
+} // namespace
+
+class VocabularyTest : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir m_folder;
+    int m_files = 0;
+    QString fresh() { return m_folder.filePath(QString("v%1.sqlite").arg(++m_files)); }
+    static std::unique_ptr<Vocabulary> opened(const QString& path) { return test::must(Vocabulary::open(path.toStdString())); }
+
+private Q_SLOTS:
+    void figuresAreKept() {
+        const QString path = fresh();
+        VocabularyFigure kept;
+        {
+            const auto vocabulary = opened(path);
+            QVERIFY(vocabulary->isNew());
+            FigureCard full = card("Lantern step");
+            full.facts = {{"lamp"}, "walks", "one line", "improver", "step and close", "mind the lamp", "mine", {"hall", "é"}, NotationChoices{.feel = Feel::Swing}, counts(1), counts(1),
+                          {{"6 + 2", "advanced", {{"everyone", "1 side R 2 close L"}}}}};
+            full.claimed = counts(2);
+            kept = test::must(vocabulary->add(full));
+        }
+        const auto again = opened(path);
+        QVERIFY(!again->isNew());
+        const auto all = test::must(again->all());
+        QCOMPARE(all.size(), std::size_t{1});
+        QVERIFY(all[0] == kept);
+        QVERIFY(test::must(again->find(kept.id)) == kept);
+    }
+    void changesRemovalsAndMergersAreKept() {
+        const auto vocabulary = opened(fresh());
+        const auto a = test::must(vocabulary->add(card("Alpha")));
+        auto other = card("Alfa", "1 side L 2 close R");
+        other.facts.tags = {"old"};
+        other.facts.notes = "from the harvest night";
+        const auto b = test::must(vocabulary->add(other));
+        const auto changed = test::must(vocabulary->change(a, card("Alpha", "1 step")));
+        QCOMPARE(changed.revision, a.revision + 1);
+        const auto merged = test::must(vocabulary->merge(a.id, b.id));
+        QCOMPARE(test::q(merged.card.name), "Alpha");
+        QCOMPARE(merged.card.facts.otherNames, std::vector<std::string>{"Alfa"});
+        QCOMPARE(merged.card.facts.tags, std::vector<std::string>{"old"});
+        QCOMPARE(test::q(merged.card.lines[0].text), "1 step");
+        QCOMPARE(test::must(vocabulary->all()).size(), std::size_t{1});
+        QVERIFY(vocabulary->remove(a.id).has_value());
+        QVERIFY(test::must(vocabulary->all()).empty());
+        QVERIFY(vocabulary->remove(a.id).error().code == ErrorCode::NotFound);
+        QVERIFY(test::must(vocabulary->restore(merged)).card == merged.card);
+        QVERIFY(!vocabulary->restore(merged));
+        QVERIFY(!vocabulary->merge(a.id, a.id));
+        QVERIFY(!vocabulary->add(FigureCard{}));
+    }
+    void likelyDuplicatesAreFound() {
+        std::vector<VocabularyFigure> figures;
+        for (const auto& c : {card("Vine", "1 side R"), card("vine", "1 side L"), card("Other", "1 side R"), card("Third", "1 hop R")}) figures.push_back({"", 1, c});
+        const auto pairs = likelyDuplicates(figures);
+        QCOMPARE(pairs.size(), std::size_t{2});
+        QVERIFY(pairs[0] == std::make_pair(std::size_t{0}, std::size_t{1}));
+        QVERIFY(pairs[1] == std::make_pair(std::size_t{0}, std::size_t{2}));
+    }
+    void aDamagedFileIsLeftAsItIs() {
+        const QString path = fresh();
+        { const auto made = opened(path); QVERIFY(made->addAll(starterFigures()).has_value()); }
+        QByteArray bytes = bytesOf(path);
+        for (int i = 100; i < 4096; ++i) bytes[i] = 'x'; // the first page, behind its header
+        writeBytes(path, bytes);
+        const auto result = Vocabulary::open(path.toStdString());
+        QVERIFY(!result);
+        QVERIFY(result.error().code == ErrorCode::Unreadable);
+        QVERIFY(test::q(result.error().message).contains("damaged"));
+        QCOMPARE(bytesOf(path), bytes);
+
+        const QString text = fresh();
+        writeBytes(text, "these are my figures, honestly, but not in a database at all");
+        QVERIFY(Vocabulary::open(text.toStdString()).error().code == ErrorCode::Unreadable);
+    }
+    void aTornFigureIsNamed() {
+        const QString path = fresh();
+        { const auto made = opened(path); QVERIFY(made->add(card("Torn")).has_value()); }
+        sqlite3* db = nullptr;
+        QCOMPARE(sqlite3_open(path.toUtf8().constData(), &db), SQLITE_OK);
+        QCOMPARE(sqlite3_exec(db, "UPDATE figures SET card = '{\"name\":'", nullptr, nullptr, nullptr), SQLITE_OK);
+        sqlite3_close(db);
+        const auto all = opened(path)->all();
+        QVERIFY(!all);
+        QVERIFY(all.error().code == ErrorCode::Unreadable);
+    }
+    void aNewerFileIsLeftAsItIs() {
+        const QString path = fresh();
+        { const auto made = opened(path); }
+        sqlite3* db = nullptr;
+        QCOMPARE(sqlite3_open(path.toUtf8().constData(), &db), SQLITE_OK);
+        QCOMPARE(sqlite3_exec(db, "PRAGMA user_version = 7", nullptr, nullptr, nullptr), SQLITE_OK);
+        sqlite3_close(db);
+        const QByteArray before = bytesOf(path);
+        const auto result = Vocabulary::open(path.toStdString());
+        QVERIFY(result.error().code == ErrorCode::NewerVersion);
+        QVERIFY(test::q(result.error().message).contains("format 7"));
+        QCOMPARE(bytesOf(path), before);
+    }
+    void somebodyElsesDatabaseIsLeftAsItIs() {
+        const QString path = fresh();
+        sqlite3* db = nullptr;
+        QCOMPARE(sqlite3_open(path.toUtf8().constData(), &db), SQLITE_OK);
+        QCOMPARE(sqlite3_exec(db, "CREATE TABLE recipes (name TEXT)", nullptr, nullptr, nullptr), SQLITE_OK);
+        sqlite3_close(db);
+        const auto result = Vocabulary::open(path.toStdString());
+        QVERIFY(result.error().code == ErrorCode::Unreadable);
+        QVERIFY(test::q(result.error().message).contains("something else"));
+    }
+    void aReadOnlyFileIsReadAndNothingMore() {
+        const QString path = fresh();
+        { const auto made = opened(path); QVERIFY(made->add(card("Kept")).has_value()); }
+        QFile::setPermissions(path, QFileDevice::ReadOwner | QFileDevice::ReadGroup | QFileDevice::ReadOther);
+        // The superuser may write everywhere, so the test becomes nobody for a while.
+        const bool super = geteuid() == 0;
+        if (super) {
+            QFile::setPermissions(m_folder.path(), QFileDevice::Permissions(0x7755));
+            QCOMPARE(seteuid(65534), 0);
+        }
+        const auto asBefore = qScopeGuard([super] { if (super && seteuid(0) != 0) qFatal("cannot be the superuser again"); });
+        const auto vocabulary = opened(path);
+        QVERIFY(vocabulary->isReadOnly());
+        QCOMPARE(test::must(vocabulary->all()).size(), std::size_t{1});
+        const auto refused = vocabulary->add(card("New"));
+        QVERIFY(refused.error().code == ErrorCode::Unwritable);
+        QVERIFY(test::q(refused.error().message).contains("may only be read"));
+    }
+    void aFolderThatIsNoneIsSaid() {
+        const QString file = fresh();
+        writeBytes(file, "x");
+        const auto result = Vocabulary::open((file + "/below/v.sqlite").toStdString());
+        QVERIFY(result.error().code == ErrorCode::Unwritable);
+    }
+    void twoWindowsDoNotOverwriteEachOther() {
+        const QString path = fresh();
+        const auto first = opened(path), second = opened(path);
+        const auto seen = second->othersChanges();
+        const auto figure = test::must(first->add(card("Shared")));
+        QVERIFY(second->othersChanges() != seen);
+        const auto there = test::must(second->find(figure.id));
+        QVERIFY(first->change(figure, card("Shared", "1 step L")).has_value());
+        const auto refused = second->change(there, card("Shared", "1 step R"));
+        QVERIFY(refused.error().code == ErrorCode::ChangedOnDisk);
+        QVERIFY(test::q(refused.error().message).contains("another window"));
+        QCOMPARE(test::q(test::must(second->find(figure.id)).card.lines[0].text), "1 step L");
+    }
+    void whileAnotherWindowWritesOneIsAskedToWait() {
+        const QString path = fresh();
+        const auto vocabulary = opened(path);
+        sqlite3* db = nullptr;
+        QCOMPARE(sqlite3_open(path.toUtf8().constData(), &db), SQLITE_OK);
+        QCOMPARE(sqlite3_exec(db, "BEGIN EXCLUSIVE", nullptr, nullptr, nullptr), SQLITE_OK);
+        const auto refused = vocabulary->add(card("Late"));
+        QVERIFY(refused.error().code == ErrorCode::ChangedOnDisk);
+        QVERIFY(test::q(refused.error().message).contains("being written by another window"));
+        sqlite3_exec(db, "ROLLBACK", nullptr, nullptr, nullptr);
+        sqlite3_close(db);
+        QVERIFY(vocabulary->add(card("Late")).has_value());
+    }
+    /// The system refuses bytes beyond a limit, as a full disk does.
+    void aFullDiskLosesNothing() {
+        const QString path = fresh();
+        const auto vocabulary = opened(path);
+        QVERIFY(vocabulary->add(card("Before")).has_value());
+        rlimit old{};
+        QCOMPARE(getrlimit(RLIMIT_FSIZE, &old), 0);
+        const auto oldSignal = std::signal(SIGXFSZ, SIG_IGN);
+        rlimit small = old;
+        small.rlim_cur = 64 * 1024;
+        QCOMPARE(setrlimit(RLIMIT_FSIZE, &small), 0);
+        std::vector<FigureCard> many;
+        for (int i = 0; i < 400; ++i) many.push_back(card("Figure " + std::to_string(i), std::string(500, ' ') + "1 step"));
+        const auto refused = vocabulary->addAll(many);
+        setrlimit(RLIMIT_FSIZE, &old);
+        std::signal(SIGXFSZ, oldSignal);
+        QVERIFY(!refused);
+        QVERIFY2(refused.error().code == ErrorCode::Unwritable, refused.error().message.c_str());
+        QVERIFY2(test::q(refused.error().message).contains("disk is full"), refused.error().message.c_str());
+        QCOMPARE(test::must(vocabulary->all()).size(), std::size_t{1});
+        QVERIFY(vocabulary->add(card("After")).has_value());
+        QCOMPARE(test::must(opened(path)->all()).size(), std::size_t{2});
+    }
+    void theStarterGoesInAndOutWhole() {
+        const auto vocabulary = opened(fresh());
+        QVERIFY(vocabulary->addAll(starterFigures()).has_value());
+        std::vector<FigureCard> cards;
+        for (const auto& figure : test::must(vocabulary->all())) cards.push_back(figure.card);
+        QCOMPARE(cards.size(), starterFigures().size());
+        QVERIFY(test::must(figuresFromText(figuresToJson(cards))) == cards);
+        QVERIFY(test::must(figuresFromText(figuresToCsv(cards))) == cards);
+    }
+};
+
+QTEST_APPLESS_MAIN(VocabularyTest)
+#include "tst_vocabulary.moc"
