@@ -14,7 +14,10 @@ extern "C" int LLVMFuzzerTestOneInput(const unsigned char* data, std::size_t siz
         }
         if (reading.error && reading.error->begin >= text.size()) std::abort();
         if (reading.error || (!reading.actions.empty() && reading.actions.front().at < lc::Tick{})) continue;
-        const std::string again = lc::printNotation(reading.actions, reading.length, choices);
+        const std::string again = lc::printNotation(reading, choices);
+        for (const auto& question : reading.questions)
+            for (const auto& answer : question.answers)
+                if (answer.taken && lc::readNotation(answer.line, choices).length != reading.length) std::abort();
         if (!lc::sameDance(lc::readNotation(again, choices), reading)) std::abort();
     }
     return 0;

@@ -17,6 +17,7 @@
 #include "core/document/document_file.h"
 #include "core/exchange/map_export.h"
 
+#include <QAbstractButton>
 #include <QCloseEvent>
 #include <QCoreApplication>
 #include <QDir>
@@ -283,6 +284,8 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
         if (m_stage == Stage::Steps) return m_steps->list().list()->setFocus();
         return currentStrips()->setFocus();
     }
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) // Space plays, so Enter presses the button that has the focus
+        if (auto* button = qobject_cast<QAbstractButton*>(focusWidget())) return button->click();
     QMainWindow::keyPressEvent(event);
 }
 
