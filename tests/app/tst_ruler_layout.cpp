@@ -69,6 +69,24 @@ private Q_SLOTS:
         QCOMPARE(layout.meets[0].first.center().x(), 70 + 160.0);
         QVERIFY(layout.meets[0].second);
     }
+    /// 7/8 counted by its groups: columns 3:2:2, and the & of the long count falls later than that of a short one.
+    void unevenCountsHaveUnevenColumns() {
+        RulerMeasures measures;
+        measures.width = 70 + 6 * 70;
+        measures.names = 70;
+        measures.perLine = 6;
+        measures.weights = {9.0 / 7, 6.0 / 7, 6.0 / 7, 9.0 / 7, 6.0 / 7, 6.0 / 7};
+        const auto lefts = [&](Tick start) {
+            QStringList all;
+            const RulerLayout layout = layOutRuler(read("1 & 2 & 3 4"), {}, SayAs::Music, start, 6, 7.0 / 15, measures); // eighths of 0.2 s
+            for (const RulerMark& mark : layout.marks) all << QString::number(mark.cell.left() - 70);
+            for (const RulerNumber& number : layout.numbers)
+                if (!number.fraction.isEmpty()) all << number.milliseconds;
+            return all.join(' ');
+        };
+        QCOMPARE(lefts(counts(1)), "0 45 90 120 150 210 300 ms 200 ms");
+        QCOMPARE(lefts(counts(2)), "0 30 60 90 120 210 200 ms 200 ms"); // begun on a short count
+    }
     void benchVersionsAreAllThere() {
         const auto bench = [](const std::string& line, BenchKind kind, int times = 1) {
             FigureCard card;

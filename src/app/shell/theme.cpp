@@ -70,6 +70,7 @@ QPushButton:focus { border: 2px solid %ink; padding: 3px 11px; }
 QPushButton:disabled { color: %ink3; border: 1px solid %rule; }
 QPushButton[main="true"] { background: %ink; color: %onink; border: 1px solid %ink; }
 QPushButton[main="true"]:focus { border: 2px solid %ink3; }
+QPushButton[main="true"]:disabled { background: %well; color: %ink3; border: 1px solid %rule; }
 QPushButton[flat="true"] { background: transparent; border: none; padding: 2px 4px; font-weight: 500; color: %ink2; text-align: left; }
 QPushButton[flat="true"]:hover { color: %ink; }
 QPushButton[flat="true"]:focus { border: 2px solid %ink; padding: 0px 2px; }

@@ -183,7 +183,13 @@ void FigureDesk::newFigure() {
 
 void FigureDesk::duplicate(const FigureCard& as) {
     keepNow();
-    if (!m_vocabulary) return Q_EMIT told(m_problem);
+    if (!m_vocabulary || readOnly()) { // the routine can have it all the same
+        if (!m_session.edit(AddFigure{as, {}})) return;
+        Q_EMIT told(tr("“%1” is in the routine alone: the vocabulary cannot be written.").arg(q(as.name)));
+        m_searchText.clear();
+        reload();
+        return choose(QStringLiteral("r%1").arg(m_session.document().routine.figures.back().id.value));
+    }
     auto added = m_vocabulary->add(as);
     if (!added) return tellProblem(added.error());
     record({std::nullopt, *added});
@@ -380,6 +386,18 @@ double FigureDesk::secondsPerCount() const {
 std::int64_t FigureDesk::set() const {
     const CountGrid& grid = m_session.landing().grid;
     return grid.empty() ? 8 : std::clamp<std::int64_t>(grid.regularSet(), 2, 32);
+}
+
+std::vector<double> FigureDesk::countWeights() const {
+    const Document& document = m_session.document();
+    const std::vector<int>& grouping = document.map->metre.grouping;
+    if (m_session.landing().grid.empty() || document.scheme.unit != CountUnit::BarGroup || grouping.empty()) return {};
+    if (std::all_of(grouping.begin(), grouping.end(), [&](int g) { return g == grouping.front(); })) return {};
+    double beats = 0;
+    for (const int group : grouping) beats += group;
+    std::vector<double> weights;
+    for (std::int64_t c = 0; c < set(); ++c) weights.push_back(grouping[static_cast<std::size_t>(c) % grouping.size()] * static_cast<double>(grouping.size()) / beats);
+    return weights;
 }
 
 FigureSurroundings FigureDesk::around() const {

@@ -83,6 +83,8 @@ public:
     [[nodiscard]] NotationChoices choices() const; ///< of the chosen figure, or the routine's
     [[nodiscard]] double secondsPerCount() const;  ///< of the song at the tempo chosen; 112 bpm without one
     [[nodiscard]] std::int64_t set() const;        ///< counts of the music's set
+    /// How long each count of the set lasts against the mean, where the counting scheme makes them differ (3+2+2 counted by groups); empty otherwise.
+    [[nodiscard]] std::vector<double> countWeights() const;
     [[nodiscard]] FigureSurroundings around() const;
     [[nodiscard]] BodyLimits limits() const { return m_limits; }
     void setLimits(const BodyLimits& limits);

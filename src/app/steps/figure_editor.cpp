@@ -134,7 +134,9 @@ void FigureEditor::buildChoices(QVBoxLayout* column) {
         box->setObjectName(QString::fromLatin1(name));
         box->setAccessibleName(label);
         box->setToolTip(tip);
-        row->addWidget(box);
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(9);
+        row->addWidget(box, 1);
         return box;
     };
     m_feel = combo("feel", tr("Feel"), tr("What & and a are worth in this figure"));
@@ -143,7 +145,6 @@ void FigureEditor::buildChoices(QVBoxLayout* column) {
     m_say = combo("sayAs", tr("Say it as"), tr("How its counts are said and spoken"));
     for (SayAs say : {SayAs::Music, SayAs::EightNumber, SayAs::Figure, SayAs::Stepped, SayAs::SlowQuick}) m_say->addItem(q(sayInWords(say)), static_cast<int>(say));
     m_start = combo("startCount", tr("Begins on"), tr("The music count on which its count 1 falls"));
-    row->addStretch();
     const auto button = [&](const char* name, const QString& text, const QString& tip) {
         auto* b = new QPushButton(text, this);
         b->setObjectName(QString::fromLatin1(name));
@@ -314,6 +315,8 @@ void FigureEditor::refresh() {
     if (!m_claim->hasFocus()) m_claim->setText(card.claimed ? q(toCountString(*card.claimed)) : QString());
     const ShownFigure* now = m_desk.chosen();
     QStringList about;
+    if (!any) about << tr("No figure is chosen. Choose one at the left, or begin a new one with Ctrl+Shift+N.");
+    for (QWidget* widget : std::initializer_list<QWidget*>{m_name, m_built, m_claim, m_feel, m_say, m_start, m_mirror, m_ruler, m_totals}) widget->setVisible(any);
     if (!card.facts.description.empty()) about << q(card.facts.description);
     if (now && !now->differs.isEmpty()) about << tr("Not as in the vocabulary: %1.").arg(now->differs.join(QStringLiteral(", ")));
     m_about->setText(about.join(QStringLiteral(" ")));

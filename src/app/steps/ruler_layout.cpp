@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <numeric>
 
 namespace lc::app {
 
@@ -17,7 +18,24 @@ bool hasPickup(const FigureReading& figure) {
 
 } // namespace
 
-double rulerX(const RulerLayout& layout, const RulerLine& line, Tick at) { return line.area.left() + inCounts(at - line.from) * layout.countWidth; }
+namespace {
+
+/// Counts of mean length from the figure's count 1 to a moment.
+double meanCounts(const std::vector<double>& weights, Tick at) {
+    if (weights.empty()) return inCounts(at);
+    const auto n = static_cast<std::int64_t>(weights.size());
+    const std::int64_t whole = wholeCounts(at);
+    const std::int64_t sets = whole >= 0 ? whole / n : -((-whole + n - 1) / n);
+    double sum = static_cast<double>(sets) * std::accumulate(weights.begin(), weights.end(), 0.0);
+    for (std::int64_t c = sets * n; c < whole; ++c) sum += weights[static_cast<std::size_t>(c - sets * n)];
+    return sum + inCounts(at - counts(whole)) * weights[static_cast<std::size_t>(whole - sets * n)];
+}
+
+} // namespace
+
+double rulerX(const RulerLayout& layout, const RulerLine& line, Tick at) {
+    return line.area.left() + (meanCounts(layout.weights, at) - meanCounts(layout.weights, line.from)) * layout.countWidth;
+}
 
 RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed, SayAs say, Tick musicStart, std::int64_t set, double secondsPerCount,
                         const RulerMeasures& m) {
@@ -29,6 +47,9 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
     const std::int64_t perLine = std::max<std::int64_t>(1, m.perLine);
     const std::int64_t columns = std::max<std::int64_t>(perLine, 1) + (start < Tick{} ? 1 : 0);
     out.countWidth = std::floor((m.width - m.names) / static_cast<double>(columns));
+    out.weights = m.weights; // turned so that they begin with the music count of count 1
+    if (!out.weights.empty())
+        std::rotate(out.weights.begin(), out.weights.begin() + static_cast<std::ptrdiff_t>((wholeCounts(musicStart) - 1) % static_cast<std::int64_t>(out.weights.size())), out.weights.end());
 
     std::map<Tick, QString> spoken; // of the first role; the others' sub-beats stand in their lanes
     std::map<Tick, QString> letters;
@@ -46,7 +67,7 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
         line.from = c == 0 ? start : counts(c);
         line.to = counts(c + perLine);
         const double left = m.names + (c > 0 && start < Tick{} ? out.countWidth : 0); // the 1s stand under each other
-        line.area = QRectF(left, out.height, inCounts(line.to - line.from) * out.countWidth, lineHeight);
+        line.area = QRectF(left, out.height, (meanCounts(out.weights, line.to) - meanCounts(out.weights, line.from)) * out.countWidth, lineHeight);
         out.lines.push_back(line);
         out.height += lineHeight + m.gap;
     }
@@ -58,7 +79,7 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
             const std::int64_t music = wholeCounts(musicStart) - 1 + c;
             const std::int64_t inSet = ((music % set) + set) % set;
             RulerNumber number;
-            number.cell = QRectF(rulerX(out, line, at), line.area.top(), out.countWidth, m.rulerHeight);
+            number.cell = QRectF(rulerX(out, line, at), line.area.top(), rulerX(out, line, at + counts(1)) - rulerX(out, line, at), m.rulerHeight);
             const auto said = spoken.find(at);
             number.spoken = said != spoken.end() && at < built;
             number.text = said != spoken.end() ? said->second : say == SayAs::Figure ? QString::number(c + 1) : say == SayAs::Stepped || say == SayAs::SlowQuick ? QString() : QString::number(inSet + 1);
@@ -69,9 +90,10 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
             if (at < line.from || at >= line.to) continue;
             const Tick part = at - counts(wholeCounts(at));
             RulerNumber number;
-            number.cell = QRectF(rulerX(out, line, at), line.area.top(), out.countWidth - inCounts(part) * out.countWidth, m.rulerHeight);
+            number.cell = QRectF(rulerX(out, line, at), line.area.top(), rulerX(out, line, at - part + counts(1)) - rulerX(out, line, at), m.rulerHeight);
             number.text = letter;
-            number.fraction = QStringLiteral("%1  %2 ms").arg(QString::fromStdString(toSpokenCount(part))).arg(std::llround(inCounts(part) * secondsPerCount * 1000));
+            number.fraction = QString::fromStdString(toSpokenCount(part));
+            number.milliseconds = QStringLiteral("%1 ms").arg(std::llround((meanCounts(out.weights, at) - meanCounts(out.weights, at - part)) * secondsPerCount * 1000));
             out.numbers.push_back(number);
         }
         for (std::size_t r = 0; r < figure.roles.size(); ++r) {
@@ -83,7 +105,7 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
                 RulerMark mark;
                 mark.role = r;
                 mark.action = a;
-                mark.cell = QRectF(rulerX(out, line, actions[a].at), top, inCounts(end - actions[a].at) * out.countWidth, m.laneHeight);
+                mark.cell = QRectF(rulerX(out, line, actions[a].at), top, rulerX(out, line, end) - rulerX(out, line, actions[a].at), m.laneHeight);
                 mark.subBeat = !isWhole(actions[a].at) || actions[a].length < counts(1);
                 mark.carried = actions[a].end() > line.to;
                 out.marks.push_back(mark);
@@ -91,7 +113,7 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
         }
         const Tick from = std::max(built, line.from), to = std::min(claimed.value_or(Tick{}), line.to);
         if (from < to)
-            out.missing.emplace_back(rulerX(out, line, from) + 2, line.area.top() + above + 2, inCounts(to - from) * out.countWidth - 4,
+            out.missing.emplace_back(rulerX(out, line, from) + 2, line.area.top() + above + 2, rulerX(out, line, to) - rulerX(out, line, from) - 4,
                                      m.laneHeight * static_cast<double>(std::max<std::size_t>(1, figure.roles.size())) - 4);
         for (const MeetPoint& meet : figure.meetPoints)
             if (meet.at > line.from && meet.at <= line.to)

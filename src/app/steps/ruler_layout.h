@@ -20,6 +20,7 @@ struct RulerMeasures {
     double footHeight = 8;   ///< ribbon under the lanes
     double gap = 8;          ///< between two lines
     std::int64_t perLine = 8;///< counts in a line
+    std::vector<double> weights; ///< how long each count of the set lasts, mean 1: 3+2+2 is 9/7, 6/7, 6/7; empty = all alike
 };
 
 /// A step of a role in the picture.
@@ -35,7 +36,8 @@ struct RulerMark {
 struct RulerNumber {
     QRectF cell;
     QString text;
-    QString fraction;        ///< of a sub-beat, and how long after its count: "½ 313 ms"
+    QString fraction;        ///< of a sub-beat: "½"
+    QString milliseconds;    ///< how long after its count: "313 ms"; left out of the picture where there is no room
     bool strong = false;     ///< 1 and the middle of a set
     bool spoken = true;      ///< false for a count that is only shown
 };
@@ -53,7 +55,8 @@ struct RulerLayout {
     std::vector<RulerMark> marks;
     std::vector<QRectF> missing; ///< claimed, not built
     std::vector<std::pair<QRectF, bool>> meets; ///< meet points and whether they are met
-    double countWidth = 0;
+    double countWidth = 0;     ///< of a count of mean length
+    std::vector<double> weights;///< of the counts of a line, repeated; empty = all alike
     double height = 0;
     bool fractions = false;
 };

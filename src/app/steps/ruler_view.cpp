@@ -67,6 +67,7 @@ void RulerView::layOut() {
     measures.footHeight = m_theme.px(8);
     measures.gap = m_theme.px(8);
     measures.perLine = m_desk.set() <= 12 ? m_desk.set() : 8;
+    measures.weights = m_desk.countWeights();
     m_layout = layOutRuler(m_reading, m_desk.card().claimed, m_desk.sayAs(), m_desk.musicStart(), m_desk.set(), m_desk.secondsPerCount(), measures);
     setMinimumHeight(static_cast<int>(m_layout.height) + 2);
     setAccessibleDescription(inWords());
@@ -127,7 +128,11 @@ void RulerView::paintEvent(QPaintEvent*) {
         p.drawText(number.cell.adjusted(px(3), 0, px(20), 0), Qt::AlignVCenter | Qt::AlignLeft, number.text);
         p.setFont(m_theme.words(11));
         p.setPen(c.ink3);
-        p.drawText(QRectF(number.cell.left() + px(3) - px(20), number.cell.bottom() - px(2), px(100), px(14)), Qt::AlignVCenter | Qt::AlignLeft, number.fraction);
+        const bool alone = std::none_of(m_layout.numbers.begin(), m_layout.numbers.end(), [&](const RulerNumber& other) {
+            return &other != &number && !other.fraction.isEmpty() && other.cell.top() == number.cell.top() && std::abs(other.cell.left() - number.cell.left()) < px(62);
+        });
+        if (alone) p.drawText(QRectF(number.cell.left() - px(17), number.cell.bottom() - px(2), px(100), px(14)), Qt::AlignVCenter | Qt::AlignLeft, number.fraction + QStringLiteral("  ") + number.milliseconds);
+        else p.drawText(QRectF(number.cell.left() + px(3), number.cell.bottom() - px(2), px(40), px(14)), Qt::AlignVCenter | Qt::AlignLeft, number.fraction);
     }
     for (const RulerMark& mark : m_layout.marks) {
         const RoleReading& role = m_reading.roles[mark.role];
@@ -156,10 +161,10 @@ void RulerView::paintEvent(QPaintEvent*) {
         }
         double textLeft = mark.cell.left() + px(action.isRun() ? 7 : narrow ? 18 : 29);
         if (action.turn.value != 0) {
-            drawTurn(p, textLeft + px(5), y - px(8), action.turn.value < 0, px(5), c.ink);
+            drawTurn(p, textLeft + px(5), y - px(narrow ? 0 : 8), action.turn.value < 0, px(5), c.ink);
             p.setFont(m_theme.words(11, Weight::Semibold));
             p.setPen(c.ink);
-            p.drawText(QRectF(textLeft + px(13), y - px(17), px(50), px(14)), Qt::AlignVCenter | Qt::AlignLeft, q(turnInWords(action.turn)));
+            if (!narrow) p.drawText(QRectF(textLeft + px(13), y - px(17), px(50), px(14)), Qt::AlignVCenter | Qt::AlignLeft, q(turnInWords(action.turn)));
         }
         if (action.accent) {
             p.setBrush(c.ink);
@@ -207,6 +212,11 @@ void RulerView::paintEvent(QPaintEvent*) {
 bool RulerView::event(QEvent* event) {
     if (event->type() != QEvent::ToolTip) return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
+    for (const RulerNumber& number : m_layout.numbers)
+        if (!number.fraction.isEmpty() && QRectF(number.cell.topLeft(), QSizeF(m_theme.px(20), number.cell.height() + m_theme.px(14))).contains(help->pos())) {
+            QToolTip::showText(help->globalPos(), number.text + QStringLiteral(": ") + number.fraction + QStringLiteral(", ") + number.milliseconds, this);
+            return true;
+        }
     for (const RulerMark& mark : m_layout.marks)
         if (mark.cell.contains(help->pos())) {
             QToolTip::showText(help->globalPos(), everythingSaid(m_reading.roles[mark.role], mark.action, m_desk.secondsPerCount()), this);

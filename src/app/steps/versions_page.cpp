@@ -159,7 +159,7 @@ void VersionCells::paintCell(QPainter& p, int index) const {
         ++ordinal;
         const std::int64_t music = (wholeCounts(version.musicStart) - 1 + wholeCounts(action.at) + m_set) % m_set;
         QString text = QString::number(music + 1);
-        if (!isWhole(action.at)) text = ordinal > 1 ? QStringLiteral("&") : text + QStringLiteral("&");
+        if (!isWhole(action.at)) text = q(subBeatLetter(action.at, version.reading.choices));
         const bool marked = std::find(version.changed.begin(), version.changed.end(), ordinal) != version.changed.end() || ordinal > firstChanged;
         p.setFont(m_theme.numbers(11, marked));
         const int wide = p.fontMetrics().horizontalAdvance(text);

@@ -4,16 +4,6 @@
 
 namespace lc {
 
-namespace {
-
-std::string letterAt(Tick part, const NotationChoices& choices) {
-    for (char letter : {'&', 'a', 'e'})
-        if (letterPlace(letter, choices) == part) return std::string(1, letter);
-    return "·";
-}
-
-} // namespace
-
 std::string toString(SayAs say) {
     switch (say) {
     case SayAs::Music: return "music";
@@ -65,12 +55,19 @@ std::vector<SaidCount> sayCounts(const NotationReading& reading, SayAs say, cons
             if (say == SayAs::Stepped) continue;
             for (Tick t = action.at + counts(1); t < action.end(); t += counts(1)) out.push_back({t, number(wholeCounts(t))}); // counts that pass in a long step
         } else {
-            if (stepped) out.push_back({action.at, letterAt(action.at - counts(wholeCounts(action.at)), choices)});
+            if (stepped) out.push_back({action.at, subBeatLetter(action.at, choices)});
             if (say == SayAs::Stepped) continue;
             for (Tick t = counts(wholeCounts(action.at) + 1); t < action.end(); t += counts(1)) out.push_back({t, number(wholeCounts(t))});
         }
     }
     return out;
+}
+
+std::string subBeatLetter(Tick at, const NotationChoices& choices) {
+    const Tick part = at - counts(wholeCounts(at));
+    for (char letter : {'&', 'a', 'e'})
+        if (letterPlace(letter, choices) == part) return std::string(1, letter);
+    return "·";
 }
 
 std::string saidLine(const std::vector<SaidCount>& said) {

@@ -32,6 +32,9 @@ struct SaidCount {
 [[nodiscard]] std::vector<SaidCount> sayCounts(const NotationReading& reading, SayAs say, const NotationChoices& choices = {}, Tick musicStart = counts(1),
                                                std::int64_t set = 8);
 
+/// The letter by which a moment inside its count is said in a feel; "·" where it has none.
+[[nodiscard]] std::string subBeatLetter(Tick at, const NotationChoices& choices);
+
 /// All of it as one line: "1 2 3 & 4".
 [[nodiscard]] std::string saidLine(const std::vector<SaidCount>& said);
 
