@@ -1,59 +1,29 @@
 #include "app/shell/findings_column.h"
 
-#include "app/strips/marks.h"
 #include "app/strips/mini_page.h"
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
 
 #include <QLabel>
 #include <QLineEdit>
-#include <QMouseEvent>
-#include <QPainter>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace lc::app {
 
-namespace {
-
-/// A diamond with its number beside the head of a finding.
-class Diamond : public QWidget {
-public:
-    Diamond(int number, const Theme& theme, QWidget* parent) : QWidget(parent), m_number(number), m_theme(theme) { setFixedSize(theme.px(22), theme.px(22)); }
-    void paintEvent(QPaintEvent*) override {
-        QPainter p(this);
-        drawDiamond(p, width() / 2.0, height() / 2.0, m_theme.px(9), QString::number(m_number), m_theme.numbers(10, true), m_theme.colours().ink, m_theme.colours().onInk);
-    }
-
-private:
-    int m_number;
-    const Theme& m_theme;
-};
-
-} // namespace
-
-FindingsColumn::FindingsColumn(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+FindingsColumn::FindingsColumn(Session& session, const Theme& theme, QWidget* parent) : FoldingColumn(theme, parent), m_session(session) {
     setAccessibleName(tr("Findings"));
-    auto* outer = new QVBoxLayout(this);
-    outer->setContentsMargins(1, theme.px(44), 0, 0);
-    m_scroll = new QScrollArea(this);
-    m_scroll->setWidgetResizable(true);
-    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_scroll->setFocusPolicy(Qt::NoFocus);
-    outer->addWidget(m_scroll);
     connect(&session, &Session::documentChanged, this, &FindingsColumn::rebuild);
     connect(&session, &Session::previewChanged, this, qOverload<>(&QWidget::update));
-    setFolded(false);
     rebuild();
 }
 
-void FindingsColumn::setFolded(bool folded) {
-    m_folded = folded;
-    setFixedWidth(folded ? m_theme.findingsFolded() : m_theme.findings());
-    m_scroll->setVisible(!folded);
-    update();
+int FindingsColumn::open() const {
+    const auto& findings = m_session.landing().findings;
+    return static_cast<int>(std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.severity != Severity::Note; }));
 }
+
+int FindingsColumn::diamonds() const { return static_cast<int>(m_session.landing().findings.size()); }
 
 const Finding* FindingsColumn::openFindingValue() const {
     const auto& findings = m_session.landing().findings;
@@ -86,9 +56,7 @@ void FindingsColumn::rebuild() {
     for (int i = 0; i < std::min<int>(mostCards, static_cast<int>(findings.size())); ++i) buildCard(i);
     buildMuted();
     m_cards->addStretch();
-    if (QWidget* old = m_scroll->takeWidget()) old->deleteLater(); // one of its buttons may be the sender
-    m_scroll->setWidget(page);
-    update();
+    setPage(page);
 }
 
 void FindingsColumn::buildCard(int index) {
@@ -97,7 +65,7 @@ void FindingsColumn::buildCard(int index) {
     card->setSpacing(m_theme.px(4));
     auto* head = new QHBoxLayout;
     head->setSpacing(m_theme.px(6));
-    head->addWidget(new Diamond(index + 1, m_theme, this), 0, Qt::AlignTop);
+    head->addWidget(new NumberDiamond(index + 1, m_theme, this), 0, Qt::AlignTop);
     auto* title = new QPushButton(this);
     title->setProperty("flat", true);
     title->setAccessibleName(QString::fromStdString(finding.headline));
@@ -199,10 +167,10 @@ void FindingsColumn::chooseRemedy(int index) {
     if (index < 0 || static_cast<std::size_t>(index) >= m_remedies.size()) return;
     const bool previewing = m_session.previewLanding() != nullptr;
     m_remedy = index;
-    auto* page = m_scroll->widget();
+    auto* shown = page();
     int i = 0;
-    for (auto* choice : page->findChildren<RemedyChoice*>()) choice->setChosen(i++ == index);
-    if (auto* mini = page->findChild<MiniPages*>())
+    for (auto* choice : shown->findChildren<RemedyChoice*>()) choice->setChosen(i++ == index);
+    if (auto* mini = shown->findChild<MiniPages*>())
         if (const auto then = applyEdits(m_session.document(), m_remedies[static_cast<std::size_t>(index)].edits)) mini->setThen(land(*then, m_session.landing().grid));
     if (previewing) previewChosen();
 }
@@ -228,34 +196,6 @@ void FindingsColumn::leaveOpen() {
     const Finding* finding = openFindingValue();
     if (!finding || !m_reason) return;
     m_session.edit(leaveAsItIs(*finding, m_reason->text().trimmed().toStdString()));
-}
-
-void FindingsColumn::paintEvent(QPaintEvent*) {
-    QPainter p(this);
-    const Palette& c = m_theme.colours();
-    p.fillRect(rect(), c.paper);
-    p.fillRect(QRect(0, 0, 1, height()), c.rule);
-    const auto& findings = m_session.landing().findings;
-    const auto px = [this](int n) { return m_theme.px(n); };
-    if (m_folded) {
-        p.setFont(m_theme.words(11));
-        p.setPen(c.ink2);
-        p.drawText(QRect(0, px(4), width(), px(20)), Qt::AlignCenter, QStringLiteral("F6"));
-        for (std::size_t i = 0; i < std::min<std::size_t>(12, findings.size()); ++i)
-            drawDiamond(p, width() / 2.0, px(42) + px(26) * static_cast<double>(i), px(9), QString::number(i + 1), m_theme.numbers(10, true), c.ink, c.onInk);
-        return;
-    }
-    p.setFont(m_theme.words(15, Weight::Heavy));
-    p.setPen(c.ink);
-    p.drawText(px(16), px(25), tr("Findings"));
-    p.setFont(m_theme.words(12));
-    p.setPen(c.ink2);
-    p.drawText(QRect(0, px(10), width() - px(16), px(20)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 open   F6 folds").arg(std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.severity != Severity::Note; })));
-    p.fillRect(QRect(px(16), px(36), width() - px(32), 2), c.ink);
-}
-
-void FindingsColumn::mousePressEvent(QMouseEvent*) {
-    if (m_folded) setFolded(false);
 }
 
 } // namespace lc::app

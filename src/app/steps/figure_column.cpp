@@ -3,7 +3,6 @@
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
 #include "app/steps/figure_desk.h"
-#include "app/strips/marks.h"
 #include "core/figures/joints.h"
 
 #include <QComboBox>
@@ -11,8 +10,7 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
-#include <QScrollArea>
-#include <QScrollBar>
+#include <QSpinBox>
 #include <QVBoxLayout>
 
 #include <cmath>
@@ -23,54 +21,38 @@ namespace {
 
 QString q(const std::string& text) { return QString::fromStdString(text); }
 
-/// A diamond with its number, a solid square for what fits, a hollow one for what does not.
-class Sign : public QWidget {
+/// A solid square for what fits, a hollow one for what does not.
+class FitSquare : public QWidget {
 public:
-    enum Kind { Diamond, Fits, Not };
-    Sign(Kind kind, int number, const Theme& theme, QWidget* parent) : QWidget(parent), m_kind(kind), m_number(number), m_theme(theme) { setFixedSize(theme.px(22), theme.px(20)); }
+    FitSquare(bool fits, const Theme& theme, QWidget* parent) : QWidget(parent), m_fits(fits), m_theme(theme) { setFixedSize(theme.px(22), theme.px(20)); }
     void paintEvent(QPaintEvent*) override {
         QPainter p(this);
         const Palette& c = m_theme.colours();
         const QPointF middle(width() / 2.0, height() / 2.0);
-        if (m_kind == Diamond) return drawDiamond(p, middle.x(), middle.y(), m_theme.px(9), QString::number(m_number), m_theme.numbers(10, true), c.ink, c.onInk);
         const QRectF box(middle.x() - m_theme.px(4), middle.y() - m_theme.px(4), m_theme.px(8), m_theme.px(8));
-        if (m_kind == Fits) return p.fillRect(box, c.ink);
+        if (m_fits) return p.fillRect(box, c.ink);
         p.setPen(QPen(c.ink, 1.5));
         p.drawRect(box);
     }
 
 private:
-    Kind m_kind;
-    int m_number;
+    bool m_fits;
     const Theme& m_theme;
 };
 
 } // namespace
 
-FigureColumn::FigureColumn(FigureDesk& desk, Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk), m_session(session), m_theme(theme) {
+FigureColumn::FigureColumn(FigureDesk& desk, Session& session, const Theme& theme, QWidget* parent) : FoldingColumn(theme, parent), m_desk(desk), m_session(session) {
     setAccessibleName(tr("Findings of the figure"));
-    auto* outer = new QVBoxLayout(this);
-    outer->setContentsMargins(1, theme.px(44), 0, 0);
-    m_scroll = new QScrollArea(this);
-    m_scroll->setWidgetResizable(true);
-    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_scroll->setFocusPolicy(Qt::NoFocus);
-    outer->addWidget(m_scroll);
     connect(&desk, &FigureDesk::cardChanged, this, &FigureColumn::rebuild);
-    setFolded(false);
     rebuild();
 }
 
-void FigureColumn::setFolded(bool folded) {
-    m_folded = folded;
-    setFixedWidth(folded ? m_theme.findingsFolded() : m_theme.findings());
-    m_scroll->setVisible(!folded);
-    update();
+int FigureColumn::open() const {
+    return static_cast<int>(std::count_if(m_desk.findings().begin(), m_desk.findings().end(), [](const FigureFinding& f) { return f.severity != Severity::Note; }));
 }
 
-void FigureColumn::mousePressEvent(QMouseEvent*) {
-    if (m_folded) setFolded(false);
-}
+int FigureColumn::diamonds() const { return static_cast<int>(m_desk.findings().size()); }
 
 QString FigureColumn::shown() const {
     QStringList all;
@@ -108,17 +90,14 @@ void FigureColumn::rebuild() {
         fits(column, page);
         limits(column, page);
         care(column, page);
+        counting(column, page);
         duplicates(column, page);
     } else {
         column->addWidget(paragraph(tr("Nothing to find yet."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
         column->addWidget(paragraph(tr("Choose a figure at the left, or begin a new one."), m_theme.words(13), m_theme.colours().ink2, page));
     }
     column->addStretch();
-    const int where = m_scroll->verticalScrollBar()->value();
-    if (QWidget* old = m_scroll->takeWidget()) old->deleteLater(); // one of its buttons may be the sender
-    m_scroll->setWidget(page);
-    m_scroll->verticalScrollBar()->setValue(where);
-    update();
+    setPage(page);
 }
 
 void FigureColumn::findings(QVBoxLayout* column, QWidget* page) {
@@ -132,7 +111,7 @@ void FigureColumn::findings(QVBoxLayout* column, QWidget* page) {
         const FigureFinding& finding = all[i];
         auto* head = new QHBoxLayout;
         head->setSpacing(m_theme.px(6));
-        head->addWidget(new Sign(Sign::Diamond, static_cast<int>(i) + 1, m_theme, page), 0, Qt::AlignTop);
+        head->addWidget(new NumberDiamond(static_cast<int>(i) + 1, m_theme, page), 0, Qt::AlignTop);
         head->addWidget(paragraph(q(finding.headline), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page), 1);
         column->addLayout(head);
         auto* body = new QVBoxLayout;
@@ -161,7 +140,7 @@ void FigureColumn::fits(QVBoxLayout* column, QWidget* page) {
         const Joint& joint = chain.joints[1];
         auto* row = new QHBoxLayout;
         row->setSpacing(m_theme.px(6));
-        row->addWidget(new Sign(joint.breaks.empty() ? Sign::Fits : Sign::Not, 0, m_theme, page), 0, Qt::AlignTop);
+        row->addWidget(new FitSquare(joint.breaks.empty(), m_theme, page), 0, Qt::AlignTop);
         const QString why = joint.breaks.empty() ? tr("yes: %1 free").arg(q(freeFootInWords(joint.roles.front().free))) : tr("no: %1").arg(q(joint.breaks.front()));
         auto* words = new QVBoxLayout;
         words->setSpacing(0);
@@ -225,6 +204,83 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
     column->addWidget(paragraph(tr("%1 steps a minute").arg(std::lround(pace.stepsPerMinute)), m_theme.words(12), m_theme.colours().ink2, page));
 }
 
+/// What the whole routine is counted by: the school's choices, and how counts lie on the music.
+void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
+    const Document& document = m_session.document();
+    column->addWidget(divider(m_theme, page));
+    column->addWidget(heading(tr("Counting"), tr("of the routine"), page));
+    const auto row = [&](const QString& label, std::initializer_list<QWidget*> widgets) {
+        auto* line = new QHBoxLayout;
+        line->addWidget(paragraph(label, m_theme.words(12), m_theme.colours().ink2, page));
+        line->addStretch();
+        for (QWidget* widget : widgets) line->addWidget(widget);
+        column->addLayout(line);
+    };
+    if (!m_session.landing().grid.empty()) {
+        auto* unit = new QComboBox(page);
+        unit->setObjectName(QStringLiteral("countUnit"));
+        unit->setAccessibleName(tr("A count for"));
+        const std::pair<CountUnit, QString> units[] = {{CountUnit::Beat, tr("each beat")}, {CountUnit::HalfBeat, tr("each half beat")}, {CountUnit::TwoBeats, tr("two beats")},
+                                                       {CountUnit::Bar, tr("each bar")}, {CountUnit::BarGroup, tr("each group of a bar")}};
+        for (const auto& [value, words] : units) {
+            unit->addItem(words, static_cast<int>(value));
+            if (value == document.scheme.unit) unit->setCurrentIndex(unit->count() - 1);
+        }
+        unit->setToolTip(tr("What of the music one count stands for: 7/8 as 3+2+2 is counted long, short, short by its groups"));
+        auto* bars = new QSpinBox(page);
+        bars->setObjectName(QStringLiteral("barsPerSet"));
+        bars->setAccessibleName(tr("Bars to a set"));
+        bars->setToolTip(tr("After how many bars dancers say 1 again"));
+        bars->setRange(1, 16);
+        bars->setValue(document.scheme.barsPerSet);
+        bars->setFixedWidth(m_theme.px(38));
+        row(tr("a count for"), {unit});
+        row(tr("bars to a set"), {bars});
+        connect(unit, qOverload<int>(&QComboBox::activated), this, [this, unit] { m_session.edit(SetScheme{{static_cast<CountUnit>(unit->currentData().toInt()), m_session.document().scheme.barsPerSet}}); });
+        connect(bars, &QSpinBox::editingFinished, this, [this, bars] {
+            if (bars->value() != m_session.document().scheme.barsPerSet) m_session.edit(SetScheme{{m_session.document().scheme.unit, bars->value()}});
+        });
+    }
+    auto* feel = new QComboBox(page);
+    feel->setObjectName(QStringLiteral("routineFeel"));
+    feel->setAccessibleName(tr("Feel of the routine"));
+    for (Feel value : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters}) {
+        feel->addItem(value == Feel::Straight ? tr("straight") : value == Feel::Swing ? tr("swung") : value == Feel::RollingThirds ? tr("rolling, thirds") : tr("rolling, quarters"), static_cast<int>(value));
+        if (value == document.routine.choices.feel) feel->setCurrentIndex(feel->count() - 1);
+    }
+    row(tr("& and a"), {feel});
+    connect(feel, qOverload<int>(&QComboBox::activated), this, [this, feel] {
+        NotationChoices choices = m_session.document().routine.choices;
+        choices.feel = static_cast<Feel>(feel->currentData().toInt());
+        m_session.edit(SetChoices{choices});
+    });
+    const auto length = [&](const char* name, const QString& label, Tick NotationChoices::*which) {
+        auto* edit = new QLineEdit(q(toCountString(document.routine.choices.*which)), page);
+        edit->setObjectName(QString::fromLatin1(name));
+        edit->setAccessibleName(label);
+        edit->setFixedWidth(m_theme.px(44));
+        connect(edit, &QLineEdit::editingFinished, this, [this, edit, which] {
+            const auto value = parseCount(edit->text().trimmed().toStdString());
+            NotationChoices choices = m_session.document().routine.choices;
+            if (!value || *value <= Tick{} || *value > counts(64)) return Q_EMIT m_desk.told(tr("“%1” is no length of a step. Write 2, 1 or 1/2.").arg(edit->text()));
+            if (choices.*which == *value) return;
+            choices.*which = *value;
+            m_session.edit(SetChoices{choices});
+        });
+        return edit;
+    };
+    row(tr("slow, quick"), {length("slowCounts", tr("Counts of a slow step"), &NotationChoices::slow), length("quickCounts", tr("Counts of a quick step"), &NotationChoices::quick)});
+    auto* stomp = new QPushButton(document.routine.choices.stompTakesWeight ? tr("with weight") : tr("without weight"), page);
+    stomp->setObjectName(QStringLiteral("stompWeight"));
+    stomp->setToolTip(tr("A choice of your school; “stomp-up” never takes weight"));
+    connect(stomp, &QPushButton::clicked, this, [this] {
+        NotationChoices choices = m_session.document().routine.choices;
+        choices.stompTakesWeight = !choices.stompTakesWeight;
+        m_session.edit(SetChoices{choices});
+    });
+    row(tr("stomp and stamp"), {stomp});
+}
+
 void FigureColumn::care(QVBoxLayout* column, QWidget* page) {
     const auto& marks = m_desk.reading().care;
     const std::string& own = m_desk.card().facts.cautions;
@@ -282,30 +338,6 @@ void FigureColumn::duplicates(QVBoxLayout* column, QWidget* page) {
         column->addWidget(merge);
         return;
     }
-}
-
-void FigureColumn::paintEvent(QPaintEvent*) {
-    QPainter p(this);
-    const Palette& c = m_theme.colours();
-    const auto px = [this](int n) { return m_theme.px(n); };
-    p.fillRect(rect(), c.paper);
-    p.fillRect(QRect(0, 0, 1, height()), c.rule);
-    const auto open = std::count_if(m_desk.findings().begin(), m_desk.findings().end(), [](const FigureFinding& f) { return f.severity != Severity::Note; });
-    if (m_folded) {
-        p.setFont(m_theme.words(11));
-        p.setPen(c.ink2);
-        p.drawText(QRect(0, px(4), width(), px(20)), Qt::AlignCenter, QStringLiteral("F6"));
-        for (int i = 0; i < std::min<int>(12, static_cast<int>(m_desk.findings().size())); ++i)
-            drawDiamond(p, width() / 2.0, px(42) + px(26) * i, px(9), QString::number(i + 1), m_theme.numbers(10, true), c.ink, c.onInk);
-        return;
-    }
-    p.setFont(m_theme.words(15, Weight::Heavy));
-    p.setPen(c.ink);
-    p.drawText(px(16), px(25), tr("Findings"));
-    p.setFont(m_theme.words(12));
-    p.setPen(c.ink2);
-    p.drawText(QRect(0, px(10), width() - px(16), px(20)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 open   F6 folds").arg(open));
-    p.fillRect(QRect(px(16), px(36), width() - px(32), 2), c.ink);
 }
 
 } // namespace lc::app

@@ -93,13 +93,10 @@ void FigureDesk::reload() {
 void FigureDesk::search(const QString& text) {
     m_searchText = text;
     m_query = parseFigureQuery(text.toStdString());
-    std::vector<FigureDigest> digests;
+    std::vector<const FigureDigest*> digests;
     digests.reserve(m_figures.size());
-    m_found.clear();
-    for (std::size_t i = 0; i < m_figures.size(); ++i)
-        if (matches(m_figures[i].digest, m_query)) m_found.push_back(i);
-    if (!m_query.words.empty())
-        std::stable_partition(m_found.begin(), m_found.end(), [&](std::size_t i) { return m_figures[i].digest.name.starts_with(m_query.words.front()); });
+    for (const ShownFigure& figure : m_figures) digests.push_back(&figure.digest);
+    m_found = searchFigures(digests, m_query);
     Q_EMIT listChanged();
 }
 

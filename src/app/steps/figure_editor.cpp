@@ -6,6 +6,9 @@
 #include "app/steps/ruler_view.h"
 #include "app/strips/marks.h"
 #include "core/figures/moment_starts.h"
+#include "core/figures/travel.h"
+#include "core/notation/mirror.h"
+#include "core/notation/notation_print.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -268,6 +271,8 @@ void FigureEditor::showRemarks(std::size_t r) {
     QString shown = error ? q(error->text) : QString();
     for (const auto& question : role.line.questions) shown += q(question.text) + q(role.text);
     for (const auto& note : role.line.notes) shown += q(note.text);
+    const QString other = m_desk.mirrored() && !error ? q(printNotation(mirrored(role.line), m_desk.reading().choices)) : QString(); // for the viewer
+    shown += other;
     if (error) line.edit->markBytes(error->begin, std::max(error->finish, error->begin + 1));
     else if (!role.line.questions.empty()) line.edit->markBytes(role.line.questions[0].begin, role.line.questions[0].finish);
     else {
@@ -278,6 +283,7 @@ void FigureEditor::showRemarks(std::size_t r) {
     if (shown == line.shown) return;
     line.shown = shown;
     clearLayout(line.remarks);
+    if (!other.isEmpty()) line.remarks->addWidget(paragraph(tr("From the front: %1").arg(other), m_theme.words(13), m_theme.colours().ink2, line.below));
     if (error)
         line.remarks->addWidget(paragraph(tr("At character %1: %2").arg(characterNumber(role.text, error->begin)).arg(q(error->text)), m_theme.words(13, Weight::Medium), m_theme.colours().ink, line.below));
     for (const NotationQuestion& question : role.line.questions) {
@@ -357,7 +363,7 @@ void FigureEditor::showTotals() {
     const FigureReading& read = m_desk.reading();
     QString shown;
     for (const RoleReading& role : read.roles)
-        shown += QStringLiteral("%1|%2|%3|%4|%5|%6|%7|%8;").arg(q(role.role)).arg(role.line.length.value).arg(role.changes).arg(int(role.freeIn)).arg(int(role.freeOut)).arg(role.turn.value).arg(q(toString(role.coupleOut)), role.needs ? QStringLiteral("n") : QString());
+        shown += QStringLiteral("%1|%2|%3|%4|%5|%6|%7|%8;").arg(q(role.role)).arg(role.line.length.value).arg(role.changes).arg(int(role.freeIn)).arg(int(role.freeOut)).arg(role.turn.value).arg(q(toString(role.coupleOut) + travelInWords(travelOf(role))), role.needs ? QStringLiteral("n") : QString());
     for (const MeetPoint& meet : read.meetPoints) shown += meet.met ? '1' : '0';
     for (const RoleReading& role : read.roles)
         for (Tick at : breakSteps(role.line)) shown += QString::number(at.value);
@@ -369,7 +375,7 @@ void FigureEditor::showTotals() {
     const Palette& c = m_theme.colours();
     const bool couple = std::any_of(read.roles.begin(), read.roles.end(), [](const RoleReading& r) { return !r.coupleOut.empty(); });
     const bool breaks = std::any_of(read.roles.begin(), read.roles.end(), [](const RoleReading& r) { return !breakSteps(r.line).empty(); });
-    QStringList heads{QString(), tr("counts"), tr("weight changes"), tr("starts on"), tr("free at the end"), tr("turn")};
+    QStringList heads{QString(), tr("counts"), tr("weight changes"), tr("starts on"), tr("free at the end"), tr("turn"), tr("travels")};
     if (breaks) heads << tr("breaks on");
     if (couple) heads << tr("ends");
     if (read.roles.size() > 1) heads << tr("meets");
@@ -390,6 +396,7 @@ void FigureEditor::showTotals() {
         m_totalsGrid->addWidget(new FootLabel(role.freeIn, false, role.needs ? q(freeFootInWords(role.freeIn)) : tr("either"), colour, m_theme, m_totals), row, col++);
         m_totalsGrid->addWidget(new FootLabel(role.freeOut, true, role.needs || role.freeOut == Foot::Both ? q(freeFootInWords(role.freeOut)) : role.freeOut == role.freeIn ? tr("the same") : tr("the other"), colour, m_theme, m_totals), row, col++);
         put(q(turnInWords(role.turn)), m_theme.words(13), c.ink);
+        put(q(travelInWords(travelOf(role))), m_theme.words(12), c.ink);
         if (breaks) {
             QStringList on;
             for (const Tick at : breakSteps(role.line)) {

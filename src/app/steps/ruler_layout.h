@@ -17,7 +17,7 @@ struct RulerMeasures {
     double rulerHeight = 26;
     double fractionHeight = 14; ///< only where there are sub-beats
     double laneHeight = 36;
-    double footHeight = 8;   ///< ribbon under the lanes
+    double footHeight = 22;  ///< under the lanes: the ribbon and what runs on, changes and facing
     double gap = 8;          ///< between two lines
     std::int64_t perLine = 8;///< counts in a line
     std::vector<double> weights; ///< how long each count of the set lasts, mean 1: 3+2+2 is 9/7, 6/7, 6/7; empty = all alike

@@ -64,7 +64,7 @@ void RulerView::layOut() {
     measures.rulerHeight = m_theme.px(26);
     measures.fractionHeight = m_theme.px(14);
     measures.laneHeight = m_theme.px(m_reading.roles.size() > 2 ? 28 : 36);
-    measures.footHeight = m_theme.px(8);
+    measures.footHeight = m_theme.px(22);
     measures.gap = m_theme.px(8);
     measures.perLine = m_desk.set() <= 12 ? m_desk.set() : 8;
     measures.weights = m_desk.countWeights();
@@ -96,11 +96,11 @@ void RulerView::paintEvent(QPaintEvent*) {
     const Palette& c = m_theme.colours();
     const auto px = [this](int n) { return m_theme.px(n); };
     const double above = px(26) + (m_layout.fractions ? px(14) : 0);
-    const double lane = m_layout.lines.empty() ? px(36) : (m_layout.lines[0].area.height() - above - px(8)) / static_cast<double>(std::max<std::size_t>(1, m_reading.roles.size()));
+    const double lane = m_layout.lines.empty() ? px(36) : (m_layout.lines[0].area.height() - above - px(22)) / static_cast<double>(std::max<std::size_t>(1, m_reading.roles.size()));
     for (const RulerLine& line : m_layout.lines) {
         p.fillRect(line.area, c.sheet);
         const double shownTo = rulerX(m_layout, line, std::clamp(std::max(m_reading.length, m_desk.card().claimed.value_or(Tick{})), line.from, line.to));
-        p.fillRect(QRectF(QPointF(shownTo, line.area.top() + above), QPointF(line.area.right(), line.area.bottom() - px(8))), c.well); // counts left over
+        p.fillRect(QRectF(QPointF(shownTo, line.area.top() + above), QPointF(line.area.right(), line.area.bottom() - px(22))), c.well); // counts left over
         for (std::size_t r = 0; r <= m_reading.roles.size(); ++r)
             p.fillRect(QRectF(line.area.left(), line.area.top() + above + lane * static_cast<double>(r), line.area.width(), 1), c.faint);
         for (std::size_t r = 0; r < m_reading.roles.size(); ++r) {
@@ -111,7 +111,10 @@ void RulerView::paintEvent(QPaintEvent*) {
         // The ribbon under what is built; a carried figure runs to the edge.
         const double end = rulerX(m_layout, line, std::clamp(m_reading.length, line.from, line.to));
         const double from = rulerX(m_layout, line, std::max(line.from, Tick{}));
-        p.fillRect(QRectF(from + 1, line.area.bottom() - px(6), std::max(0.0, end - from - 3), px(3)), c.ink);
+        p.fillRect(QRectF(from + 1, line.area.bottom() - px(20), std::max(0.0, end - from - 3), px(3)), c.ink);
+        p.setFont(m_theme.words(11));
+        p.setPen(c.ink3);
+        p.drawText(QRectF(0, line.area.bottom() - px(16), px(66), px(15)), Qt::AlignVCenter | Qt::AlignLeft, tr("changes"));
     }
     for (const RulerNumber& number : m_layout.numbers) {
         if (number.fraction.isEmpty()) {
@@ -133,6 +136,27 @@ void RulerView::paintEvent(QPaintEvent*) {
         });
         if (alone) p.drawText(QRectF(number.cell.left() - px(17), number.cell.bottom() - px(2), px(100), px(14)), Qt::AlignVCenter | Qt::AlignLeft, number.fraction + QStringLiteral("  ") + number.milliseconds);
         else p.drawText(QRectF(number.cell.left() + px(3), number.cell.bottom() - px(2), px(40), px(14)), Qt::AlignVCenter | Qt::AlignLeft, number.fraction);
+    }
+    // What runs on, of the first role: the weight changes so far, and the facing where it changes.
+    int changes = 0;
+    Eighths facing;
+    for (const RulerMark& mark : m_layout.marks) {
+        if (mark.role != 0) continue;
+        const Action& action = m_reading.roles[0].line.actions[mark.action];
+        facing += action.turn;
+        const double y = m_layout.lines[0].area.height() - px(16);
+        const auto line = std::find_if(m_layout.lines.begin(), m_layout.lines.end(), [&](const RulerLine& l) { return action.at >= l.from && action.at < l.to; });
+        if (action.changesWeight()) {
+            p.setFont(m_theme.numbers(11));
+            p.setPen(c.ink3);
+            p.drawText(QRectF(mark.cell.left() + px(mark.cell.width() < px(55) ? 5 : 9), line->area.top() + y, px(24), px(15)), Qt::AlignVCenter | Qt::AlignLeft, QString::number(++changes));
+        }
+        if (action.turn.value != 0) {
+            drawDial(p, mark.cell.left() + px(38), line->area.top() + y + px(7), facing, px(5), c.ink2);
+            p.setFont(m_theme.numbers(11));
+            p.setPen(c.ink2);
+            p.drawText(QRectF(mark.cell.left() + px(46), line->area.top() + y, px(40), px(15)), Qt::AlignVCenter | Qt::AlignLeft, q(toClock(facing)));
+        }
     }
     for (const RulerMark& mark : m_layout.marks) {
         const RoleReading& role = m_reading.roles[mark.role];

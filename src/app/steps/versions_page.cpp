@@ -37,12 +37,12 @@ VersionCells::VersionCells(const Theme& theme, QWidget* parent) : QWidget(parent
     setAccessibleName(tr("Versions"));
 }
 
-int VersionCells::perRow() const { return std::max(1, width() / m_theme.px(132)); }
+int VersionCells::perRow() const { return std::max(1, width() / m_theme.px(126)); }
 
 QRect VersionCells::cell(int index) const {
     const int roles = m_bench.versions.empty() ? 1 : static_cast<int>(m_bench.versions.front().reading.roles.size());
     const int height = m_theme.px(76 + 22 * roles);
-    return QRect((index % perRow()) * m_theme.px(132), (index / perRow()) * height, m_theme.px(126), height - m_theme.px(6));
+    return QRect((index % perRow()) * m_theme.px(126), (index / perRow()) * height, m_theme.px(121), height - m_theme.px(6));
 }
 
 void VersionCells::fit() {
@@ -296,17 +296,20 @@ void VersionsPage::showMeets() {
     for (const BenchVersion& version : m_cells->bench().versions) lines.push_back(version.reading.roles.front().line);
     const auto wanted = static_cast<WantedStep>(std::max(0, m_wanted->currentIndex()));
     const auto meets = startsThatMeet(lines, counts(m_moment->value() - 1), wanted, m_desk.choices(), counts(m_desk.set()));
-    QStringList all;
+    QStringList all, whole;
     for (const MomentStart& meet : meets) {
-        if (all.size() == 4) {
-            all << tr("%1 more").arg(meets.size() - 4);
+        const QString name = meet.line == 0 ? tr("as written") : q(m_cells->bench().versions[meet.line - 1].title);
+        whole << tr("%1 from count %2 (on %3)").arg(name).arg(wholeCounts(meet.startsAt) + 1).arg(q(toSpokenCount(meet.musicCount)));
+    }
+    for (const QString& one : whole) {
+        if (all.size() == 2 && meets.size() > 3) {
+            all << tr("%1 more").arg(meets.size() - 2);
             break;
         }
-        const QString which = meet.line == 0 ? tr("as written") : q(m_cells->bench().versions[meet.line - 1].title);
-        all << tr("%1 from count %2 (on %3)").arg(which).arg(wholeCounts(meet.startsAt) + 1).arg(q(toSpokenCount(meet.musicCount)));
+        all << one;
     }
     m_meets->setText(all.isEmpty() ? tr("no version here has one there") : all.join(QStringLiteral("; ")));
-    m_meets->setToolTip(tr("Which version, begun on which count of the song"));
+    m_meets->setToolTip(tr("Which version, begun on which count of the song") + (whole.isEmpty() ? QString() : QStringLiteral(":\n") + whole.join(QLatin1Char('\n'))));
 }
 
 void VersionsPage::keepChosen() {

@@ -238,8 +238,7 @@ std::string toJson(const Document& document) {
 }
 
 Result<Document> documentFromJson(std::string_view text) {
-    try {
-        const Json json = Json::parse(text);
+    const auto read = [](const Json& json) -> Result<Document> {
         const Field root(json, "");
         if (!json.is_object() || !json.contains("format") || json["format"] != "liftcount")
             return fail(ErrorCode::Unreadable, "This is not a Lift Count routine.");
@@ -248,13 +247,8 @@ Result<Document> documentFromJson(std::string_view text) {
             return fail(ErrorCode::NewerVersion, "This routine was written by a newer Lift Count (format " + std::to_string(version) +
                                                      "; this one reads up to " + std::to_string(documentVersion) + "). It was left as it is. Update Lift Count to open it.");
         return documentFrom(root);
-    } catch (const Json::parse_error& e) {
-        return damaged("at byte " + std::to_string(e.byte), "the text breaks off or is not JSON");
-    } catch (const Json::exception&) {
-        return damaged("one of its fields", "has a value of the wrong kind");
-    } catch (const BadField& bad) {
-        return damaged(bad.path, bad.why);
-    }
+    };
+    return readJson<Document>(text, read, damaged);
 }
 
 } // namespace lc

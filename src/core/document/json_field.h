@@ -102,4 +102,19 @@ private:
     std::string m_path;
 };
 
+/// Reads `text` as JSON and hands it to `read`, which may throw BadField; what is thrown on the way becomes an error made by `damaged(where, why)`.
+template <typename T, typename Read, typename Damaged>
+[[nodiscard]] Result<T> readJson(std::string_view text, Read read, Damaged damaged) {
+    try {
+        const Json json = Json::parse(text);
+        return read(json);
+    } catch (const Json::parse_error& e) {
+        return damaged("at byte " + std::to_string(e.byte), "the text breaks off or is not JSON");
+    } catch (const Json::exception&) {
+        return damaged("one of its fields", "has a value of the wrong kind");
+    } catch (const BadField& bad) {
+        return damaged(bad.path, bad.why);
+    }
+}
+
 } // namespace lc

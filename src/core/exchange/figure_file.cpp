@@ -23,16 +23,7 @@ Result<T> guarded(std::string_view text, const char* what, Read read) {
     const auto damaged = [&](const std::string& where, const std::string& why) {
         return fail(ErrorCode::Unreadable, std::string(what) + " cannot be read: " + where + " " + why + ". Nothing was changed.", where);
     };
-    try {
-        const Json json = Json::parse(text);
-        return read(json);
-    } catch (const Json::parse_error& e) {
-        return damaged("at byte " + std::to_string(e.byte), "the text breaks off or is not JSON");
-    } catch (const Json::exception&) {
-        return damaged("one of its fields", "has a value of the wrong kind");
-    } catch (const BadField& bad) {
-        return damaged(bad.path, bad.why);
-    }
+    return readJson<T>(text, read, damaged);
 }
 
 std::string joined(const std::vector<std::string>& all) {

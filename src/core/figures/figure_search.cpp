@@ -161,12 +161,12 @@ bool matches(const FigureDigest& digest, const FigureQuery& query) {
     return std::all_of(query.words.begin(), query.words.end(), [&](const std::string& word) { return digest.words.find(word) != std::string::npos; });
 }
 
-std::vector<std::size_t> searchFigures(const std::vector<FigureDigest>& digests, const FigureQuery& query) {
+std::vector<std::size_t> searchFigures(const std::vector<const FigureDigest*>& digests, const FigureQuery& query) {
     std::vector<std::size_t> out;
     for (std::size_t i = 0; i < digests.size(); ++i)
-        if (matches(digests[i], query)) out.push_back(i);
+        if (matches(*digests[i], query)) out.push_back(i);
     if (!query.words.empty())
-        std::stable_partition(out.begin(), out.end(), [&](std::size_t i) { return digests[i].name.starts_with(query.words.front()); });
+        std::stable_partition(out.begin(), out.end(), [&](std::size_t i) { return digests[i]->name.starts_with(query.words.front()); });
     return out;
 }
 

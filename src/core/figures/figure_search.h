@@ -46,7 +46,7 @@ struct FigureQuery {
 
 [[nodiscard]] bool matches(const FigureDigest& digest, const FigureQuery& query);
 
-/// Indices of the figures that match, those whose name begins with the first word first, then in the order given. O(bytes of the digests).
-[[nodiscard]] std::vector<std::size_t> searchFigures(const std::vector<FigureDigest>& digests, const FigureQuery& query);
+/// Indices of the figures that match (none null), those whose name begins with the first word first, then in the order given. O(bytes of the digests).
+[[nodiscard]] std::vector<std::size_t> searchFigures(const std::vector<const FigureDigest*>& digests, const FigureQuery& query);
 
 } // namespace lc

@@ -27,7 +27,9 @@ QString found(const char* query) {
     std::vector<FigureDigest> digests;
     for (const FigureCard& card : all) digests.push_back(digestOf(card));
     QStringList names;
-    for (const std::size_t i : searchFigures(digests, parseFigureQuery(query))) names << test::q(all[i].name);
+    std::vector<const FigureDigest*> looked;
+    for (const FigureDigest& digest : digests) looked.push_back(&digest);
+    for (const std::size_t i : searchFigures(looked, parseFigureQuery(query))) names << test::q(all[i].name);
     return names.join(", ");
 }
 

@@ -4,6 +4,7 @@
 #include "core/figures/figure_findings.h"
 #include "core/figures/frames.h"
 #include "core/figures/joints.h"
+#include "core/figures/travel.h"
 
 using namespace lc;
 
@@ -241,6 +242,26 @@ private Q_SLOTS:
             QCOMPARE(at.value % counts(8).value == 0, repeat % 2 == 0);
             QCOMPARE(at.value % counts(32).value == 0, repeat == 8);
         }
+    }
+    void theWayOneComesIsSummed_data() {
+        QTest::addColumn<QString>("line");
+        QTest::addColumn<QString>("travel");
+        QTest::newRow("vine") << "1 side R 2 behind L 3 side R 4 touch L" << "3 to the right";
+        QTest::newRow("vine back") << "1 side R 2 behind L 3 side R 4 touch L 5 side L 6 behind R 7 side L 8 touch R" << "on the spot";
+        QTest::newRow("walks") << "1-3 walk forward L 4 close R" << "3 forward";
+        QTest::newRow("small and large") << "1 side small R 2 close L 3 forward large R" << "½ to the right, 1½ forward";
+        QTest::newRow("round a corner") << "1 forward R 1/4 R 2 forward L" << "1 to the right, 1 forward";
+        QTest::newRow("back after a half turn") << "1 forward R 1/2 R 2 forward L" << "on the spot";
+        QTest::newRow("in the room") << "1 side R @9 2 forward L @9" << "2 to the left";
+        QTest::newRow("rock") << "1 rock forward L 2 replace R" << "on the spot";
+        QTest::newRow("across") << "1 across R 2 side L" << "2 to the left";
+        QTest::newRow("diagonal") << "1 diagonal R 2 diagonal R" << "1½ to the right, 1½ forward"; // √2 of each, to half steps
+        QTest::newRow("free") << "1-4 free R" << "not known: a part is free";
+    }
+    void theWayOneComesIsSummed() {
+        QFETCH(QString, line);
+        QFETCH(QString, travel);
+        QCOMPARE(test::q(travelInWords(travelOf(readFigure(everyone("T", line.toStdString())).roles[0]))), travel);
     }
     /// S15: an unfinished tail is a note, not an error, and the fractions of both rolling feels are known.
     void s15RollingCountsAndAnUnfinishedTail() {

@@ -1,0 +1,168 @@
+#include "app/steps/card_page.h"
+
+#include "app/shell/wording.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/page_parts.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk), m_theme(theme) {
+    auto* column = pageColumn(theme, this);
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(theme.px(8));
+    grid->setVerticalSpacing(theme.px(3));
+    const auto list = [](const QString& text) {
+        std::vector<std::string> all;
+        for (const QString& one : text.split(QLatin1Char(','), Qt::SkipEmptyParts))
+            if (!one.trimmed().isEmpty()) all.push_back(one.trimmed().toStdString());
+        return all;
+    };
+    int place = 0;
+    const auto field = [&](const char* name, const QString& label, auto&& write) {
+        auto* edit = new QLineEdit(this);
+        edit->setObjectName(QString::fromLatin1(name));
+        edit->setAccessibleName(label);
+        const int row = place / 2, col = (place % 2) * 2;
+        grid->addWidget(paragraph(label, theme.words(12), theme.colours().ink2, this), row, col);
+        grid->addWidget(edit, row, col + 1);
+        ++place;
+        connect(edit, &QLineEdit::editingFinished, this, [this, edit, write] {
+            if (m_showing) return;
+            FigureCard card = m_desk.card();
+            write(card.facts, edit->text().trimmed());
+            m_desk.change(card, tr("card of the figure"));
+        });
+    };
+    field("cardDescription", tr("in one line"), [](FigureFacts& f, const QString& t) { f.description = t.toStdString(); });
+    field("cardOtherNames", tr("other names"), [list](FigureFacts& f, const QString& t) { f.otherNames = list(t); });
+    field("cardFamily", tr("family"), [](FigureFacts& f, const QString& t) { f.family = t.toStdString(); });
+    field("cardLevel", tr("level"), [](FigureFacts& f, const QString& t) { f.level = t.toStdString(); });
+    field("cardTags", tr("tags"), [list](FigureFacts& f, const QString& t) { f.tags = list(t); });
+    field("cardWords", tr("taught with"), [](FigureFacts& f, const QString& t) { f.words = t.toStdString(); });
+    field("cardCautions", tr("cautions"), [](FigureFacts& f, const QString& t) { f.cautions = t.toStdString(); });
+    m_own = new QWidget(this);
+    auto* own = new QHBoxLayout(m_own);
+    own->setContentsMargins(0, 0, 0, 0);
+    const auto fraction = [&](const char* name, const QString& letter, Tick NotationChoices::*which) {
+        own->addWidget(paragraph(letter, theme.words(12), theme.colours().ink2, this));
+        auto* edit = new QLineEdit(m_own);
+        edit->setObjectName(QString::fromLatin1(name));
+        edit->setAccessibleName(tr("Own fraction of %1").arg(letter));
+        edit->setFixedWidth(theme.px(50));
+        own->addWidget(edit);
+        connect(edit, &QLineEdit::editingFinished, this, [this, edit, which] {
+            FigureCard card = m_desk.card();
+            NotationChoices choices = m_desk.choices();
+            const auto value = parseCount(edit->text().trimmed().toStdString());
+            if (value) choices.*which = *value;
+            if (!value || !(choices.ownAnd > Tick{} && choices.ownAnd < choices.ownA && choices.ownA < counts(1))) {
+                Q_EMIT m_desk.told(tr("“%1” does not do: & lies inside the count and before a, as in 3/5 and 4/5.").arg(edit->text()));
+                return refresh();
+            }
+            card.facts.choices = choices;
+            m_desk.change(card, tr("own fractions"));
+        });
+    };
+    fraction("ownAnd", QStringLiteral("&&"), &NotationChoices::ownAnd);
+    fraction("ownA", QStringLiteral("a"), &NotationChoices::ownA);
+    own->addStretch();
+    grid->addWidget(m_own, place / 2, (place % 2) * 2, 1, 2);
+    column->addLayout(grid);
+    m_notes = new QPlainTextEdit(this);
+    m_notes->setObjectName(QStringLiteral("cardNotes"));
+    m_notes->setAccessibleName(tr("Own notes"));
+    m_notes->setPlaceholderText(tr("own notes"));
+    m_notes->setTabChangesFocus(true);
+    m_notes->setMaximumHeight(theme.px(64));
+    m_notes->setStyleSheet(QStringLiteral("QPlainTextEdit{background:%1;border:1px solid %2;}QPlainTextEdit:focus{border:2px solid %3;}").arg(theme.colours().sheet.name(), theme.colours().ink3.name(), theme.colours().ink.name()));
+    column->addWidget(m_notes);
+    connect(m_notes, &QPlainTextEdit::textChanged, this, [this] {
+        if (m_showing) return;
+        FigureCard card = m_desk.card();
+        card.facts.notes = m_notes->toPlainText().toStdString();
+        m_desk.change(card);
+    });
+    m_versions = new QWidget(this);
+    m_versionsColumn = new QVBoxLayout(m_versions);
+    m_versionsColumn->setContentsMargins(0, theme.px(4), 0, 0);
+    m_versionsColumn->setSpacing(0);
+    column->addWidget(m_versions);
+    column->addStretch();
+    connect(&desk, &FigureDesk::cardChanged, this, &CardPage::refresh);
+    refresh();
+}
+
+void CardPage::refresh() {
+    m_showing = true;
+    const FigureFacts& f = m_desk.card().facts;
+    const auto joined = [](const std::vector<std::string>& all) {
+        QStringList out;
+        for (const std::string& one : all) out << q(one);
+        return out.join(QStringLiteral(", "));
+    };
+    const auto put = [&](const char* name, const QString& text) {
+        auto* edit = findChild<QLineEdit*>(QString::fromLatin1(name));
+        if (!edit->hasFocus() && edit->text() != text) edit->setText(text);
+    };
+    put("cardDescription", q(f.description));
+    put("cardOtherNames", joined(f.otherNames));
+    put("cardFamily", q(f.family));
+    put("cardLevel", q(f.level));
+    put("cardTags", joined(f.tags));
+    put("cardWords", q(f.words));
+    put("cardCautions", q(f.cautions));
+    const NotationChoices choices = m_desk.choices();
+    m_own->setVisible(choices.feel == Feel::Own);
+    put("ownAnd", q(toCountString(choices.ownAnd)));
+    put("ownA", q(toCountString(choices.ownA)));
+    if (m_notes->toPlainText() != q(f.notes)) m_notes->setPlainText(q(f.notes));
+    showVersions();
+    m_showing = false;
+}
+
+void CardPage::showVersions() {
+    clearLayout(m_versionsColumn);
+    const auto& versions = m_desk.card().facts.versions;
+    m_versionsColumn->addWidget(paragraph(versions.empty() ? tr("No versions are kept yet; the bench makes them.") : tr("Versions that are kept"), m_theme.words(12, versions.empty() ? Weight::Regular : Weight::Bold), m_theme.colours().ink2, m_versions));
+    for (std::size_t i = 0; i < versions.size(); ++i) {
+        auto* row = new QWidget(m_versions);
+        auto* inside = new QHBoxLayout(row);
+        inside->setContentsMargins(0, 0, 0, 0);
+        auto* name = new QLineEdit(q(versions[i].name), row);
+        name->setObjectName(QStringLiteral("versionName%1").arg(i));
+        name->setAccessibleName(tr("Name of a version"));
+        name->setFixedWidth(m_theme.px(140));
+        inside->addWidget(name);
+        inside->addWidget(paragraph(q(versions[i].lines.empty() ? std::string() : versions[i].lines.front().text), m_theme.words(12), m_theme.colours().ink, row), 1);
+        auto* out = new QPushButton(tr("Take out"), row);
+        out->setObjectName(QStringLiteral("versionOut%1").arg(i));
+        out->setProperty("flat", true);
+        inside->addWidget(out);
+        m_versionsColumn->addWidget(row);
+        connect(name, &QLineEdit::editingFinished, this, [this, i, name] {
+            FigureCard card = m_desk.card();
+            if (i >= card.facts.versions.size() || name->text().trimmed().isEmpty()) return;
+            card.facts.versions[i].name = name->text().trimmed().toStdString();
+            m_desk.change(card, tr("name of a version"));
+        });
+        connect(out, &QPushButton::clicked, this, [this, i] {
+            FigureCard card = m_desk.card();
+            if (i >= card.facts.versions.size()) return;
+            card.facts.versions.erase(card.facts.versions.begin() + static_cast<std::ptrdiff_t>(i));
+            m_desk.change(card, tr("take a version out"));
+        });
+    }
+}
+
+} // namespace lc::app

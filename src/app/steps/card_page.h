@@ -1,0 +1,36 @@
+#pragma once
+
+#include "app/shell/theme.h"
+
+#include <QLineEdit>
+#include <QWidget>
+
+#include <vector>
+
+class QPlainTextEdit;
+class QVBoxLayout;
+
+namespace lc::app {
+
+class FigureDesk;
+
+/// Everything else that is known of a figure.
+class CardPage : public QWidget {
+    Q_OBJECT
+public:
+    CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent = nullptr);
+    [[nodiscard]] QLineEdit* field(const QString& name) const { return findChild<QLineEdit*>(name); }
+
+private:
+    void refresh();
+    void showVersions();
+    FigureDesk& m_desk;
+    const Theme& m_theme;
+    QPlainTextEdit* m_notes;
+    QWidget* m_own;
+    QWidget* m_versions;
+    QVBoxLayout* m_versionsColumn;
+    bool m_showing = false;
+};
+
+} // namespace lc::app

@@ -1,0 +1,121 @@
+#include "app/steps/drill_page.h"
+
+#include "app/shell/wording.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/page_parts.h"
+#include "app/steps/plain_table.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QPushButton>
+#include <QSpinBox>
+#include <QVBoxLayout>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+DrillPage::DrillPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
+    auto* column = pageColumn(theme, this);
+    auto* top = new QHBoxLayout;
+    for (int i = 0; i < 3; ++i) {
+        Item item;
+        item.times = numberField("drillTimes", tr("How often"), 0, 64, theme, this);
+        item.times->setObjectName(QStringLiteral("drillTimes%1").arg(i));
+        item.times->setValue(i == 0 ? 4 : 2);
+        item.what = new QComboBox(this);
+        item.what->setObjectName(QStringLiteral("drillWhat%1").arg(i));
+        item.what->setAccessibleName(tr("What is danced"));
+        item.what->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        item.what->setMinimumContentsLength(11);
+        top->addWidget(item.times);
+        top->addWidget(paragraph(QStringLiteral("×"), theme.words(13), theme.colours().ink2, this));
+        top->addWidget(item.what, 1);
+        m_items.push_back(item);
+        connect(item.times, qOverload<int>(&QSpinBox::valueChanged), this, &DrillPage::refresh);
+        connect(item.what, qOverload<int>(&QComboBox::activated), this, &DrillPage::refresh);
+    }
+    m_balance = new QPushButton(tr("Both sides"), this);
+    m_balance->setObjectName(QStringLiteral("balanceDrill"));
+    m_balance->setCheckable(true);
+    m_balance->setToolTip(tr("Adds the other side, so that both feet begin as often"));
+    top->addWidget(m_balance);
+    auto* hear = new QPushButton(tr("Hear"), this);
+    hear->setObjectName(QStringLiteral("hearDrill"));
+    hear->setToolTip(tr("All of it with clicks, steps and spoken counts"));
+    top->addWidget(hear);
+    column->addLayout(top);
+    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says->setObjectName(QStringLiteral("drillSays"));
+    column->addWidget(m_says);
+    m_scaled = paragraph({}, theme.words(12), theme.colours().ink2, this);
+    m_scaled->setObjectName(QStringLiteral("drillScaled"));
+    column->addWidget(m_scaled);
+    m_table = new PlainTable(jointHeads(), theme, this);
+    m_table->setObjectName(QStringLiteral("drill"));
+    m_table->setAccessibleName(tr("Repetitions"));
+    column->addWidget(m_table, 1);
+    connect(m_balance, &QPushButton::toggled, this, [this](bool on) { m_balanced = on; refresh(); });
+    connect(hear, &QPushButton::clicked, this, [this] { Q_EMIT hearWanted(*this); });
+    connect(&desk, &FigureDesk::cardChanged, this, &DrillPage::refresh);
+    refresh();
+}
+
+QString DrillPage::says() const { return m_says->text() + QStringLiteral("\n") + m_scaled->text(); }
+
+std::vector<DrillItem> DrillPage::items() const {
+    std::vector<DrillItem> out;
+    const auto& versions = m_desk.card().facts.versions;
+    for (const Item& item : m_items) {
+        const int what = item.what->currentIndex();
+        if (item.times->value() == 0 || what < 0) continue;
+        if (what == 0) out.push_back({"as written", item.times->value(), m_desk.reading()});
+        else if (static_cast<std::size_t>(what) <= versions.size())
+            out.push_back({versions[static_cast<std::size_t>(what) - 1].name, item.times->value(), readFigureLines(versions[static_cast<std::size_t>(what) - 1].lines, m_desk.choices())});
+    }
+    return out;
+}
+
+void DrillPage::refresh() {
+    QString offered;
+    for (const FigureVersion& version : m_desk.card().facts.versions) offered += q(version.name) + '\n';
+    if (offered != m_offered || m_items[0].what->count() == 0) {
+        m_offered = offered;
+        for (std::size_t i = 0; i < m_items.size(); ++i) {
+            const int was = m_items[i].what->currentIndex();
+            m_items[i].what->clear();
+            m_items[i].what->addItem(tr("as written"));
+            for (const FigureVersion& version : m_desk.card().facts.versions) m_items[i].what->addItem(q(version.name));
+            m_items[i].what->setCurrentIndex(was > 0 && was < m_items[i].what->count() ? was : i == 1 && m_items[i].what->count() > 1 ? 1 : 0);
+        }
+    }
+    m_table->clearRows();
+    m_drill = {};
+    m_scaled->clear();
+    const FigureReading& read = m_desk.reading();
+    if (read.roles.empty() || !read.readable() || read.length == Tick{}) return m_says->setText(tr("Write the figure's counts first."));
+    auto all = items();
+    if (m_balanced) all = balancedItems(all);
+    if (all.empty()) return m_says->setText(tr("Say how often what is danced."));
+    m_drill = makeDrill(all, counts(m_desk.set()));
+    const Foot less = m_drill.lessUsed();
+    const QString versionsHint = m_desk.card().facts.versions.empty() ? tr(" Keep versions on the bench to drill them here.") : QString();
+    m_says->setText(tr("%1: %2 at %3 s. Begins %4× left, %5× right%6.%7").arg(q(m_drill.sentence), q(countsInWords(m_drill.chain.length)))
+                        .arg(static_cast<double>(m_drill.chain.length.value) / static_cast<double>(ticksPerCount) * m_desk.secondsPerCount(), 0, 'f', 1).arg(m_drill.startsLeft).arg(m_drill.startsRight)
+                        .arg(less == Foot::Both ? QString() : tr(": the %1 is less used, “Both sides” adds it").arg(q(freeFootInWords(less))), versionsHint));
+    std::vector<QString> names;
+    for (const DrillItem& item : all)
+        for (int i = 0; i < item.times; ++i) names.push_back(q(item.name));
+    showJoints(*m_table, m_drill.chain, names);
+    QStringList scaled;
+    for (const ScaledSet& set : scaleSet({{m_desk.card().name, &read}}, {4, 2, 1}, {}, counts(m_desk.set()))) {
+        QStringList findings;
+        for (const std::string& finding : set.findings) findings << q(finding);
+        scaled << tr("%1×: %2, %3 changes, %4").arg(set.times).arg(q(countsInWords(set.length))).arg(set.changes).arg(findings.isEmpty() ? tr("fits") : findings.join(QStringLiteral(" and ")));
+    }
+    m_scaled->setText(tr("In sets: ") + scaled.join(QStringLiteral("; ")) + QStringLiteral("."));
+}
+
+} // namespace lc::app
