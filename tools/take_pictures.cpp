@@ -130,7 +130,7 @@ int main(int argc, char** argv) {
     kerb.name = "Gate";
     kerb.lines = {{"everyone", "1 forward L 2 forward R 3 side L & close R 5 across L 6 back R"}};
     kerb.claimed.reset();
-    kerb.facts.description = "A figure as it was said; one letter can be meant in three ways.";
+    kerb.facts.description = "A figure as it was said; one letter can be meant in two ways.";
     steps.desk().duplicate(kerb);
     shoot("steps-question");
     kerb.lines = {{"everyone", "1 forward L 2 forward R 3 side L 4 close R 5 back L 6 close R"}};

@@ -86,7 +86,7 @@ StepsStage::StepsStage(Session& session, const Theme& theme, const QString& voca
 void StepsStage::shareRoom() {
     if (m_shareFixed || m_middle->height() < m_theme.px(200)) return;
     const int all = m_middle->height() - m_middle->handleWidth();
-    const int wanted = m_editor->minimumSizeHint().height() + m_theme.px(4);
+    const int wanted = (m_editor->layout()->hasHeightForWidth() ? m_editor->layout()->totalHeightForWidth(m_editor->width()) : m_editor->minimumSizeHint().height()) + m_theme.px(4);
     const int figure = std::clamp(wanted, all / 3, std::max(all / 3, all - m_theme.px(210)));
     m_middle->setSizes({figure, all - figure});
 }
