@@ -24,6 +24,9 @@
 #include <QSpinBox>
 #include <QTemporaryDir>
 
+#include <csignal>
+#include <sys/resource.h>
+
 using namespace lc;
 using namespace lc::app;
 
@@ -228,6 +231,7 @@ private Q_SLOTS:
         rig.steps().chain().names()->setText("this / Vine and touch");
         QVERIFY2(rig.steps().chain().says().contains("10 counts in all, 6 counts to the next 1; one joint breaks"), qPrintable(rig.steps().chain().says()));
         QCOMPARE(rig.steps().chain().table().rowText(1)[2], "7");
+        rig.steps().setPage(StepsStage::Page::Frame);
         rig.steps().frame().entry()->setValue(2);
         rig.steps().frame().close()->setValue(2);
         QCOMPARE(rig.desk().card().facts.entry, counts(2));
@@ -290,6 +294,122 @@ private Q_SLOTS:
         QCOMPARE(rig.desk().figures().size(), all + waltzes);
         rig.desk().importFile(folder.filePath("nothing.json"));
         QVERIFY(rig.window->lastTold().contains("cannot be read"));
+    }
+    void anotherWindowsChangesAreSeenAndNotOverwritten() {
+        const StepsRig rig;
+        rig.write("Shared", "1 step L");
+        rig.desk().keepNow();
+        const auto other = test::must(Vocabulary::open((QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/vocabulary.sqlite").toStdString()));
+        const VocabularyFigure there = test::must(other->find(rig.desk().chosen()->kept.id));
+        FigureCard changed = there.card;
+        changed.lines[0].text = "1 step L 2 step R";
+        QVERIFY(other->change(there, changed).has_value());
+        rig.steps().editor().editFirstLine();
+        rig.press(Qt::Key_End);
+        rig.type(" 2 hop");
+        rig.desk().keepNow(); // too late: the other was first
+        QVERIFY2(rig.window->lastTold().contains("another window"), qPrintable(rig.window->lastTold()));
+        QCOMPARE(test::q(test::must(other->find(there.id)).card.lines[0].text), "1 step L 2 step R"); // not overwritten
+        QCOMPARE(test::q(rig.desk().card().lines[0].text), "1 step L 2 hop");                        // and nothing typed is lost
+        QCOMPARE(test::q(rig.desk().card().name), "Shared, as typed here");
+        QVERIFY(other->add(FigureCard{"Brought", {{"everyone", "1 step"}}, std::nullopt, {}}).has_value());
+        const auto before = rig.desk().figures().size();
+        rig.desk().lookAgain();
+        QCOMPARE(rig.desk().figures().size(), before + 1);
+    }
+    /// The system refuses bytes beyond a limit, as a full disk does.
+    void whatIsTypedStaysWhenTheDiskIsFull() {
+        const StepsRig rig;
+        rig.write("Full", "1 step L");
+        rig.desk().keepNow();
+        const QString mine = rig.desk().chosen()->key();
+        rlimit old{};
+        QCOMPARE(getrlimit(RLIMIT_FSIZE, &old), 0);
+        const auto oldSignal = std::signal(SIGXFSZ, SIG_IGN);
+        rlimit small = old;
+        small.rlim_cur = 1;
+        QCOMPARE(setrlimit(RLIMIT_FSIZE, &small), 0);
+        rig.type(" 2 step R");
+        rig.desk().keepNow();
+        rig.desk().choose(rig.desk().figures().front().key());
+        setrlimit(RLIMIT_FSIZE, &old);
+        std::signal(SIGXFSZ, oldSignal);
+        QVERIFY2(rig.window->lastTold().contains("disk is full"), qPrintable(rig.window->lastTold()));
+        QVERIFY(rig.desk().hasUnkept());
+        QCOMPARE(rig.desk().chosen()->key(), mine); // it stays before one's eyes
+        QCOMPARE(test::q(rig.desk().card().lines[0].text), "1 step L 2 step R");
+        rig.desk().keepNow(); // there is room again
+        QVERIFY(!rig.desk().hasUnkept());
+        QCOMPARE(test::q(rig.desk().chosen()->kept.card.lines[0].text), "1 step L 2 step R");
+    }
+    /// S16: a line in slow and quick, its extension to eight, and its wording for the other viewing side.
+    void s16ExtensionAndTheOtherViewingSide() {
+        const StepsRig rig;
+        rig.write("Harbour", "S side L 1/4 R Q side R Q close L S back R");
+        QCOMPARE(rig.desk().reading().length, counts(6));
+        rig.steps().setPage(StepsStage::Page::Fillers);
+        QCOMPARE(rig.steps().findChild<QSpinBox*>("fillCounts")->value(), 2);
+        rig.steps().fillers().addChosen();
+        QCOMPARE(rig.desk().reading().length, counts(8));
+        FigureCard couple = rig.desk().card();
+        couple.lines = {{"leader", "1 side L 2 close R 3 side L 4 side R 5 side L 6 close R"}, {"follower", "1 side R 2 close L 3 side R 4 side L 5 side R 6 close L"}};
+        rig.desk().change(couple, "a couple");
+        rig.steps().fillers().addChosen(); // both roles, each on its own foot
+        QCOMPARE(rig.desk().reading().roles[0].line.length, counts(8));
+        QCOMPARE(rig.desk().reading().roles[1].line.length, counts(8));
+        QVERIFY(rig.desk().reading().meetPoints.back().met && rig.desk().reading().roles[1].freeOut == Foot::Right);
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        rig.window->findChild<QPushButton*>("mirror")->click();
+        QVERIFY2(rig.steps().editor().remark(0).contains("From the front: S side R 1/4 L Q side L Q close R S back L"), qPrintable(rig.steps().editor().remark(0)));
+        rig.window->findChild<QPushButton*>("mirror")->click();
+        QVERIFY(!rig.steps().editor().remark(0).contains("From the front"));
+    }
+    void howTheRoutineIsCountedIsChosenHere() {
+        const StepsRig rig;
+        rig.session->setStructure({"song 56", 300, test::must(parseMetre("7/8:3+2+2")), 0});
+        auto* unit = rig.window->findChild<QComboBox*>("countUnit");
+        unit->setCurrentIndex(unit->findText("each group of a bar"));
+        Q_EMIT unit->activated(unit->currentIndex());
+        QVERIFY(rig.session->document().scheme.unit == CountUnit::BarGroup);
+        QCOMPARE(rig.desk().countWeights().size(), static_cast<std::size_t>(rig.desk().set()));
+        QVERIFY(rig.desk().countWeights()[0] > rig.desk().countWeights()[1]);
+        rig.write("Stamps", "1 stomp R 2 step R");
+        QVERIFY(rig.steps().editor().remark(0).contains("write stomp-up there"));
+        rig.window->findChild<QPushButton*>("stompWeight")->click();
+        QVERIFY(!rig.session->document().routine.choices.stompTakesWeight);
+        QVERIFY(!rig.steps().editor().remark(0).contains("stomp-up"));
+        auto* slow = rig.window->findChild<QLineEdit*>("slowCounts");
+        slow->setText("3/2");
+        Q_EMIT slow->editingFinished();
+        QCOMPARE(rig.session->document().routine.choices.slow, countFraction(3, 2));
+        slow = rig.window->findChild<QLineEdit*>("slowCounts");
+        slow->setText("none");
+        Q_EMIT slow->editingFinished();
+        QVERIFY(rig.window->lastTold().contains("no length of a step"));
+        QCOMPARE(rig.session->document().routine.choices.slow, countFraction(3, 2));
+    }
+    void theCardKeepsWhatIsWrittenOnIt() {
+        const StepsRig rig;
+        rig.write("Carded", "1 step L 2 step R");
+        rig.steps().setPage(StepsStage::Page::Card);
+        const auto write = [&](const char* field, const char* text) {
+            auto* edit = rig.steps().card().field(field);
+            edit->setText(text);
+            Q_EMIT edit->editingFinished();
+        };
+        write("cardTags", "hall, spring , ");
+        write("cardFamily", "walks");
+        write("cardCautions", "mind the step of the stage");
+        QCOMPARE(rig.desk().card().facts.tags, (std::vector<std::string>{"hall", "spring"}));
+        QVERIFY(rig.about().contains("mind the step of the stage"));
+        rig.steps().versions().show(BenchKind::OtherSide);
+        rig.steps().versions().keepChosen();
+        QCOMPARE(rig.desk().card().facts.versions.size(), std::size_t{1});
+        rig.window->findChild<QPushButton*>("versionOut0")->click();
+        QVERIFY(rig.desk().card().facts.versions.empty());
+        rig.desk().search("#spring walks");
+        QCOMPARE(rig.desk().found().size(), std::size_t{1});
     }
     void aDamagedVocabularyIsSaidAndTheStageStaysUsable() {
         test::WindowRig rig;

@@ -289,6 +289,11 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     QMainWindow::keyPressEvent(event);
 }
 
+void MainWindow::changeEvent(QEvent* event) {
+    QMainWindow::changeEvent(event);
+    if (event->type() == QEvent::ActivationChange && isActiveWindow() && m_stage == Stage::Steps) m_steps->desk().lookAgain();
+}
+
 void MainWindow::tell(const QString& sentence) {
     m_lastTold = sentence;
     m_messageText->setText(sentence);
@@ -376,6 +381,12 @@ bool MainWindow::undoesVocabulary() const {
 
 void MainWindow::closeEvent(QCloseEvent* event) {
     m_steps->desk().keepNow();
+    if (m_steps->desk().hasUnkept() && !m_closeAnyway) { // the reason stands in the message line
+        m_closeAnyway = true;
+        setStage(Stage::Steps);
+        tell(tr("“%1” could not be kept in the vocabulary. Make room, or copy its line; close once more to leave without it.").arg(q(m_steps->desk().card().name)));
+        return event->ignore();
+    }
     if (!m_files->mayDiscard()) return event->ignore();
     keepView();
     if (m_session.player().playing()) m_session.togglePlay();

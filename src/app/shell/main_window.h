@@ -55,6 +55,7 @@ protected:
     void dropEvent(QDropEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
 private:
     void buildMenus();
@@ -106,6 +107,7 @@ private:
     QTimer* m_clock = nullptr;
     QString m_lastTold;
     bool m_narrow = false; ///< the window is too narrow for everything at once
+    bool m_closeAnyway = false; ///< it was said that something could not be kept
     bool m_leftStart = false; ///< a new routine was begun on purpose
 };
 

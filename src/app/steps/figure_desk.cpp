@@ -51,17 +51,50 @@ void FigureDesk::open() {
         m_problem = q(opened.error().message);
         Q_EMIT told(m_problem);
     }
+    readVocabulary();
     reload();
     if (!m_found.empty()) choose(m_figures[m_found.front()].key());
 }
 
-void FigureDesk::reload() {
+void FigureDesk::lookAgain() {
+    if (!m_vocabulary || m_dirty || m_vocabulary->othersChanges() == m_othersChanges) return;
+    readVocabulary();
+    reload();
+    read();
+    Q_EMIT cardChanged();
+}
+
+void FigureDesk::readVocabulary() {
     m_kept.clear();
-    if (m_vocabulary) {
-        if (auto all = m_vocabulary->all()) m_kept = std::move(*all);
-        else m_problem = q(all.error().message);
+    if (!m_vocabulary) return;
+    m_keptWith = m_session.document().routine.choices;
+    m_othersChanges = m_vocabulary->othersChanges();
+    auto all = m_vocabulary->all();
+    if (!all) {
+        m_problem = q(all.error().message);
+        return;
     }
+    for (VocabularyFigure& figure : *all) {
+        FigureDigest digest = digestOf(figure.card, m_keptWith);
+        m_kept.push_back({std::move(figure), std::move(digest)});
+    }
+}
+
+void FigureDesk::put(const VocabularyFigure& figure) {
+    drop(figure.id);
+    m_kept.push_back({figure, digestOf(figure.card, m_keptWith)});
+}
+
+void FigureDesk::drop(const std::string& id) {
+    std::erase_if(m_kept, [&](const Kept& kept) { return kept.figure.id == id; });
+}
+
+void FigureDesk::reload() {
     const Routine& routine = m_session.document().routine;
+    if (routine.choices != m_keptWith) {
+        m_keptWith = routine.choices;
+        for (Kept& kept : m_kept) kept.digest = digestOf(kept.figure.card, m_keptWith);
+    }
     m_figures.clear();
     for (const Figure& figure : routine.figures) {
         if (figure.name.empty()) continue; // what is typed into a part without a name belongs to Arrange
@@ -70,20 +103,20 @@ void FigureDesk::reload() {
         shown.card = cardOf(routine, figure);
         shown.digest = digestOf(shown.card, routine.choices);
         shown.used = timesDanced(routine, figure.id);
-        const auto origin = std::find_if(m_kept.begin(), m_kept.end(), [&](const VocabularyFigure& kept) { return kept.id == figure.vocabularyId; });
+        const auto origin = std::find_if(m_kept.begin(), m_kept.end(), [&](const Kept& kept) { return kept.figure.id == figure.vocabularyId; });
         if (origin != m_kept.end()) {
-            FigureCard as = origin->card; // as it would be taken into this routine
+            FigureCard as = origin->figure.card; // as it would be taken into this routine
             as.lines.clear();
-            for (const RoleLine& line : linesForRoles(origin->card, routine.roles)) as.lines.push_back({findRole(routine, line.role)->name, line.text});
+            for (const RoleLine& line : linesForRoles(origin->figure.card, routine.roles)) as.lines.push_back({findRole(routine, line.role)->name, line.text});
             for (const std::string& what : differencesOf(as, shown.card)) shown.differs << q(what);
         }
         m_figures.push_back(std::move(shown));
     }
-    for (const VocabularyFigure& kept : m_kept) {
+    for (const Kept& kept : m_kept) {
         ShownFigure shown;
-        shown.kept = kept;
-        shown.card = kept.card;
-        shown.digest = digestOf(kept.card, routine.choices);
+        shown.kept = kept.figure;
+        shown.card = kept.figure.card;
+        shown.digest = kept.digest;
         m_figures.push_back(std::move(shown));
     }
     std::stable_sort(m_figures.begin(), m_figures.end(), [](const ShownFigure& a, const ShownFigure& b) { return a.digest.name < b.digest.name; });
@@ -114,6 +147,10 @@ const ShownFigure* FigureDesk::chosen() const {
 void FigureDesk::choose(const QString& key) {
     if (key == m_chosen && chosen()) return;
     keepNow();
+    if (m_dirty) { // it could not be kept: it stays before one's eyes
+        Q_EMIT chosenChanged();
+        return;
+    }
     m_chosen = key;
     m_musicStart = counts(1);
     read();
@@ -158,14 +195,37 @@ void FigureDesk::keepNow() {
     FigureCard card = m_card;
     if (card.name.empty()) card.name = before.card.name; // a figure keeps a name
     auto after = m_vocabulary->change(before, card);
-    if (!after) tellProblem(after.error());
-    else record({before, *after});
+    if (after) record({before, *after});
+    else if (!keepBesides(before, card, after.error())) return;
     reload();
     read();
     Q_EMIT cardChanged();
 }
 
+/// What is typed could not be kept. Where another window was first it becomes a figure of its own; else it stays as it is typed, and is tried again. False
+/// when it stays.
+bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, const Error& why) {
+    const auto there = m_vocabulary->find(before.id);
+    const bool gone = !there && there.error().code == ErrorCode::NotFound;
+    if (gone || (there && there->revision != before.revision)) {
+        readVocabulary();
+        typed.name += tr(", as typed here").toStdString();
+        if (auto added = m_vocabulary->add(typed)) {
+            record({std::nullopt, *added});
+            m_chosen = q(added->id);
+            Q_EMIT told(tr("“%1” was changed by another window in the meantime. What you typed is kept beside it as “%2”.").arg(q(before.card.name), q(typed.name)));
+            return true;
+        }
+    }
+    tellProblem(why);
+    m_dirty = true;
+    if (why.code == ErrorCode::ChangedOnDisk) m_keep->start(); // the other window is writing just now
+    return false;
+}
+
 void FigureDesk::record(Change change) {
+    if (change.after) put(*change.after);
+    else if (change.before) drop(change.before->id);
     m_undo.push_back(std::move(change));
     m_redo.clear();
     if (m_undo.size() > 200) m_undo.erase(m_undo.begin());
@@ -252,9 +312,9 @@ void FigureDesk::takeFromVocabulary() {
     const ShownFigure* now = chosen();
     if (!now || !now->inRoutine()) return;
     const Figure* figure = findFigure(m_session.document().routine, now->figure);
-    for (const VocabularyFigure& kept : m_kept)
-        if (kept.id == figure->vocabularyId) {
-            m_session.edit({ChangeFigure{now->figure, kept.card}}, tr("as in the vocabulary"));
+    for (const Kept& kept : m_kept)
+        if (kept.figure.id == figure->vocabularyId) {
+            m_session.edit({ChangeFigure{now->figure, kept.figure.card}}, tr("as in the vocabulary"));
             return;
         }
 }
@@ -264,11 +324,12 @@ void FigureDesk::giveToVocabulary() {
     if (!now || !now->inRoutine()) return;
     if (!m_vocabulary) return Q_EMIT told(m_problem);
     const Figure* figure = findFigure(m_session.document().routine, now->figure);
-    for (const VocabularyFigure& kept : m_kept)
-        if (kept.id == figure->vocabularyId) {
-            auto after = m_vocabulary->change(kept, now->card);
+    for (const Kept& kept : m_kept)
+        if (kept.figure.id == figure->vocabularyId) {
+            const VocabularyFigure before = kept.figure;
+            auto after = m_vocabulary->change(before, now->card);
             if (!after) return tellProblem(after.error());
-            record({kept, *after});
+            record({before, *after});
             reload();
             read();
             Q_EMIT cardChanged();
@@ -340,6 +401,8 @@ bool FigureDesk::apply(const std::optional<VocabularyFigure>& from, const std::o
         if (auto gone = m_vocabulary->remove(from->id); !gone) return tellProblem(gone.error()), false;
         now = {*from, std::nullopt};
     }
+    if (now.after) put(*now.after);
+    else drop(now.before->id);
     reload();
     const QString key = q((to ? *to : *from).id);
     if (to) m_chosen = key;

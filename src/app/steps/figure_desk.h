@@ -42,6 +42,8 @@ public:
 
     /// Opens the vocabulary where that has not been done; a new one begins with the starter figures.
     void open();
+    /// Reads the vocabulary anew where another window has changed it.
+    void lookAgain();
     [[nodiscard]] bool hasVocabulary() const { return m_vocabulary != nullptr; }
     [[nodiscard]] bool readOnly() const { return m_vocabulary && m_vocabulary->isReadOnly(); }
     /// Why there is no vocabulary; empty when there is one.
@@ -62,6 +64,7 @@ public:
     /// Changes the chosen figure; kept at once in the routine, after a moment in the vocabulary.
     void change(const FigureCard& card, const QString& what = {});
     void keepNow(); ///< writes what is typed
+    [[nodiscard]] bool hasUnkept() const { return m_dirty; } ///< something typed that is not in the file
     void newFigure();
     void duplicate(const FigureCard& as);
     void removeChosen();
@@ -106,18 +109,28 @@ private:
     struct Change {
         std::optional<VocabularyFigure> before, after;
     };
-    void reload();
+    void readVocabulary();                       ///< all of it, from the file
+    void put(const VocabularyFigure& figure);    ///< into what was read: new, or changed
+    void drop(const std::string& id);
+    void reload();                               ///< the list, from what was read and the routine
     void read();
     void record(Change change);
     bool apply(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now);
     void tellProblem(const Error& error);
+    bool keepBesides(const VocabularyFigure& before, FigureCard typed, const Error& why);
 
     Session& m_session;
     QString m_path;
     std::unique_ptr<Vocabulary> m_vocabulary;
     QString m_problem;
     bool m_opened = false;
-    std::vector<VocabularyFigure> m_kept;
+    struct Kept {
+        VocabularyFigure figure;
+        FigureDigest digest;
+    };
+    std::vector<Kept> m_kept;          ///< the vocabulary as it was read last
+    NotationChoices m_keptWith;        ///< the choices that its digests were made with
+    std::int64_t m_othersChanges = 0;  ///< of the vocabulary when it was read
     std::vector<ShownFigure> m_figures;
     QString m_searchText;
     FigureQuery m_query;

@@ -60,7 +60,13 @@ FillersPage::FillersPage(FigureDesk& desk, const Theme& theme, QWidget* parent) 
     refresh();
 }
 
+void FillersPage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
 void FillersPage::refresh() {
+    if (isHidden()) return;
     const FigureReading& read = m_desk.reading();
     m_table->clearRows();
     m_add->setEnabled(false);
@@ -107,27 +113,28 @@ void FillersPage::refresh() {
     }
     if (m_table->rowCount() > 0) {
         m_table->selectRow(0);
-        m_add->setEnabled(read.roles.size() == 1);
-        m_add->setToolTip(read.roles.size() == 1 ? tr("The figure ends with this filler (Enter)") : tr("A couple's filler is written by hand: each role has its own feet"));
+        m_add->setEnabled(true);
     }
 }
 
 void FillersPage::addChosen() {
     const int row = m_table->currentRow();
-    if (row < 0 || static_cast<std::size_t>(row) >= m_fillers.cheapest.size() || m_desk.reading().roles.size() != 1) return;
-    NotationReading line = m_desk.reading().roles.front().line;
-    for (const std::size_t p : m_fillers.cheapest[static_cast<std::size_t>(row)].pieces) {
-        const NotationReading piece = readNotation(m_pieces[p].notation, m_desk.choices());
-        for (Action action : piece.actions) {
-            action.at += line.length;
-            action.said.reset(); // the feet follow
-            line.actions.push_back(std::move(action));
-        }
-        line.length += m_pieces[p].length;
-    }
+    if (row < 0 || static_cast<std::size_t>(row) >= m_fillers.cheapest.size()) return;
     FigureCard card = m_desk.card();
-    card.lines.front().text = printNotation(line, m_desk.choices());
-    if (card.claimed) card.claimed = line.length;
+    const FigureReading& read = m_desk.reading();
+    for (std::size_t r = 0; r < read.roles.size() && r < card.lines.size(); ++r) { // every role dances it, each on the foot that it has free
+        NotationReading line = read.roles[r].line;
+        for (const std::size_t p : m_fillers.cheapest[static_cast<std::size_t>(row)].pieces) {
+            for (Action action : readNotation(m_pieces[p].notation, m_desk.choices()).actions) {
+                action.at += line.length;
+                action.said.reset();
+                line.actions.push_back(std::move(action));
+            }
+            line.length += m_pieces[p].length;
+        }
+        card.lines[r].text = printNotation(line, m_desk.choices());
+        if (card.claimed) card.claimed = line.length;
+    }
     m_ownCounts = false;
     m_desk.change(card, tr("add a filler"));
 }

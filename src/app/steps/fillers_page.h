@@ -25,8 +25,11 @@ public:
     [[nodiscard]] PlainTable& table() const { return *m_table; }
     void addChosen(); ///< writes the filler behind the figure
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
-    void refresh();
+    void refresh(); ///< while it is shown: it looks through the whole vocabulary
     FigureDesk& m_desk;
     QSpinBox* m_counts;
     QComboBox* m_leave;

@@ -56,7 +56,13 @@ FramePage::FramePage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
     refresh();
 }
 
+void FramePage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
 void FramePage::refresh() {
+    if (isHidden()) return;
     const FigureCard& card = m_desk.card();
     const FigureReading& read = m_desk.reading();
     {

@@ -26,8 +26,11 @@ public:
     [[nodiscard]] QSpinBox* close() const { return m_close; }
     void danceChosen(); ///< a new figure with the chosen body
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
-    void refresh();
+    void refresh(); ///< while it is shown: it looks through the whole vocabulary
     FigureDesk& m_desk;
     QSpinBox* m_entry;
     QSpinBox* m_close;

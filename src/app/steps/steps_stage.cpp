@@ -119,7 +119,10 @@ void StepsStage::setPage(Page page) {
     }
 }
 
-void StepsStage::begin() { m_desk->open(); }
+void StepsStage::begin() {
+    m_desk->open();
+    m_desk->lookAgain();
+}
 
 void StepsStage::beginSearch() { m_list->beginSearch(); }
 

@@ -24,6 +24,27 @@ struct State {
     bool countless = false; ///< more than 2^64
 };
 
+/// The rests of a piece stand in order already, so (cost, piece, rank of the rest) is the order of the pieces.
+bool cheaper(const Way& a, const Way& b) {
+    if (a.pieces != b.pieces) return a.pieces < b.pieces;
+    if (a.changes != b.changes) return a.changes < b.changes;
+    return a.piece != b.piece ? a.piece < b.piece : a.rest < b.rest;
+}
+
+/// Keeps the `most` cheapest in a heap with the dearest on top; false when `way` is not among them.
+bool keepIfCheap(std::vector<Way>& heap, const Way& way, std::size_t most) {
+    if (heap.size() < most) {
+        heap.push_back(way);
+        std::push_heap(heap.begin(), heap.end(), cheaper);
+        return true;
+    }
+    if (heap.empty() || !cheaper(way, heap.front())) return false;
+    std::pop_heap(heap.begin(), heap.end(), cheaper);
+    heap.back() = way;
+    std::push_heap(heap.begin(), heap.end(), cheaper);
+    return true;
+}
+
 std::size_t footIndex(Foot foot) { return foot == Foot::Right ? 1 : 0; }
 
 } // namespace
@@ -60,17 +81,9 @@ Result<Fillers> fillersFor(const FillersAsked& asked, const std::vector<FillerPi
                 here.countless = here.countless || after.countless || here.all > std::numeric_limits<std::uint64_t>::max() - after.all;
                 here.all += after.all;
                 for (std::size_t r = 0; r < after.ways.size(); ++r)
-                    here.ways.push_back({after.ways[r].pieces + 1, after.ways[r].changes + piece.changes, p, r});
+                    if (!keepIfCheap(here.ways, {after.ways[r].pieces + 1, after.ways[r].changes + piece.changes, p, r}, asked.most)) break; // the next rests cost no less
             }
-            // The rests stand in order already, so (cost, piece, rank of the rest) is the order of the pieces.
-            const auto before = [](const Way& a, const Way& b) {
-                if (a.pieces != b.pieces) return a.pieces < b.pieces;
-                if (a.changes != b.changes) return a.changes < b.changes;
-                return a.piece != b.piece ? a.piece < b.piece : a.rest < b.rest;
-            };
-            const std::size_t keep = std::min(asked.most, here.ways.size());
-            std::partial_sort(here.ways.begin(), here.ways.begin() + static_cast<std::ptrdiff_t>(keep), here.ways.end(), before);
-            here.ways.resize(keep);
+            std::sort_heap(here.ways.begin(), here.ways.end(), cheaper);
         }
     const Foot start = asked.free == Foot::Right ? Foot::Right : Foot::Left;
     const State& begin = states[total][footIndex(start)];
