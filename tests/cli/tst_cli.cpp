@@ -102,6 +102,28 @@ private Q_SLOTS:
         QCOMPARE(run({"fill", "10", "--lengths", "six"}).exit, 1);
         QCOMPARE(run({"fill", "10"}).exit, 2);
     }
+    void countAsksWhatIsDoubtfulAndCautions() {
+        const QJsonObject said = run({"count", "[closed] 1 side L 2 close 3 side & 5 kick R \"now\" + clap", "--json"}).json();
+        QCOMPARE(said["couple"].toString(), "closed");
+        const QJsonArray questions = said["questions"].toArray();
+        QCOMPARE(questions.size(), 1);
+        const QJsonArray answers = questions[0].toObject()["answers"].toArray();
+        QCOMPARE(answers.size(), 3);
+        for (const auto& a : answers) { // each answer, said so, is what it promises and asks nothing
+            const QJsonObject answer = a.toObject();
+            const QJsonObject meant = run({"count", answer["notation"].toString(), "--json"}).json();
+            QCOMPARE(meant["length"], answer["length"]);
+            QCOMPARE(meant["free_foot_out"], answer["free_foot_out"]);
+            QVERIFY(meant["questions"].toArray().isEmpty());
+        }
+        QCOMPARE(said["care"].toArray()[0].toString(), "clearance");
+        const QJsonObject kick = said["steps"].toArray().last().toObject();
+        QCOMPARE(kick["cue"].toString(), "now");
+        QCOMPARE(kick["beside"].toString(), "clap");
+        const QByteArray text = run({"count", "1 2 3 & 5 kick"}).out;
+        QVERIFY(text.contains("question: ") && text.contains("read so") && text.contains("care: "));
+        QVERIFY(run({"count", "1{11}"}).err.contains("does not divide evenly into 11 parts"));
+    }
     void countReadsFeelsLengthsAndFeet() {
         QCOMPARE(run({"count", "1 & 2", "--feel", "swing", "--json"}).json()["steps"].toArray()[1].toObject()["at"].toString(), "2/3");
         QCOMPARE(run({"count", "SQQ", "--slow", "1", "--quick", "1/2", "--json"}).json()["length"].toString(), "2");
