@@ -101,7 +101,8 @@ private Q_SLOTS:
         const auto answers = rig.steps().editor().findChildren<QPushButton*>("answer");
         QCOMPARE(answers.size(), 3);
         QTRY_VERIFY(answers[2]->isVisible());
-        answers[2]->setFocus();
+        for (int i = 0; i < 3; ++i) rig.press(Qt::Key_Tab); // from the line through its answers
+        QVERIFY(answers[2]->hasFocus());
         rig.press(Qt::Key_Return); // Space plays
         QCOMPARE(test::q(rig.desk().card().lines[0].text), "1 side L 2 close 3 side \"&\" 5 rock");
         QVERIFY(rig.desk().reading().roles[0].line.questions.empty());
@@ -163,7 +164,8 @@ private Q_SLOTS:
         fractions.sort();
         QCOMPARE(fractions, (QStringList{"& ½ 313 ms", "a ¾ 469 ms"}));
         auto* feel = rig.steps().editor().findChild<QComboBox*>("feel");
-        feel->setFocus();
+        rig.press(Qt::Key_Tab);
+        QVERIFY(feel->hasFocus());
         rig.press(Qt::Key_R); // rolling by thirds
         for (int i = 0; !feel->currentText().startsWith("rolling by thirds") && i < 6; ++i) rig.press(Qt::Key_Down);
         Q_EMIT feel->activated(feel->currentIndex());

@@ -262,6 +262,25 @@ void FigureEditor::rebuildLines() {
         for (QWidget* widget : std::initializer_list<QWidget*>{line.role, line.edit, line.read, line.below}) widget->show(); // at once, so that it can take the focus
         m_lines.push_back(line);
     }
+    orderTabs();
+}
+
+/// Tab goes as one reads: name, length, each line with the answers below it, then how it is counted and seen.
+void FigureEditor::orderTabs() {
+    QWidget* before = m_claim;
+    setTabOrder(m_name, m_claim);
+    for (const Line& line : m_lines) {
+        setTabOrder(before, line.edit);
+        before = line.edit;
+        for (auto* answer : line.below->findChildren<QPushButton*>(QString(), Qt::FindDirectChildrenOnly)) {
+            setTabOrder(before, answer);
+            before = answer;
+        }
+    }
+    for (QWidget* widget : std::initializer_list<QWidget*>{m_feel, m_say, m_start, m_mirror, m_besideButton}) {
+        setTabOrder(before, widget);
+        before = widget;
+    }
 }
 
 void FigureEditor::showRemarks(std::size_t r) {
@@ -309,6 +328,7 @@ void FigureEditor::showRemarks(std::size_t r) {
                 line.remarks->addWidget(paragraph(q(note.text), m_theme.words(12), m_theme.colours().ink2, line.below));
                 break;
             }
+    orderTabs();
 }
 
 void FigureEditor::refresh() {

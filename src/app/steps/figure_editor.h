@@ -46,6 +46,7 @@ private:
     };
     void refresh();
     void rebuildLines();
+    void orderTabs();
     void showRemarks(std::size_t role);
     void showTotals();
     void buildChoices(QVBoxLayout* column);
