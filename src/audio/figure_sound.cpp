@@ -34,32 +34,30 @@ std::vector<float> stepSound() {
     return sound;
 }
 
-double inCounts(Tick t) { return static_cast<double>(t.value) / static_cast<double>(ticksPerCount); }
-
 } // namespace
 
 FigureSound soundOfFigure(const FigureSoundAsked& asked, Voice& voice) {
-    assert(asked.secondsPerCount > 0 && asked.times > 0 && asked.set > 0);
+    assert(asked.tempo.secondsPerCount > 0 && asked.times > 0 && asked.set > 0);
     FigureSound out;
-    out.startSeconds = (asked.countIn ? static_cast<double>(asked.set) : 1.0) * asked.secondsPerCount;
-    const double total = out.startSeconds + inCounts(asked.length) * asked.secondsPerCount * asked.times;
+    const std::int64_t countIn = asked.countIn ? asked.set : 1;
+    out.startSeconds = -asked.tempo.seconds(counts(-countIn)); // what falls before count 1 has room in any case
+    const auto place = [&](Tick at) { return out.startSeconds + asked.tempo.seconds(at); };
+    const double total = place(asked.length * asked.times);
     out.sound = {rate, 2, std::vector<float>(static_cast<std::size_t>(std::ceil(total * rate)) * 2)};
     if (asked.clicks) {
         const std::vector<float> one = clickSound(ClickKind::Set, rate), other = clickSound(ClickKind::Count, rate);
-        const std::int64_t countIn = asked.countIn ? asked.set : 0;
-        const auto last = static_cast<std::int64_t>(std::ceil(inCounts(asked.length) * asked.times - 1e-9));
-        for (std::int64_t c = -countIn; c < last; ++c) {
+        for (std::int64_t c = asked.countIn ? -asked.set : 0; counts(c) < asked.length * asked.times; ++c) {
             const std::int64_t music = wholeCounts(asked.musicStart) - 1 + c;
-            mix(out.sound, out.startSeconds + static_cast<double>(c) * asked.secondsPerCount, ((music % asked.set) + asked.set) % asked.set == 0 ? one : other, 0.7F);
+            mix(out.sound, place(counts(c)), ((music % asked.set) + asked.set) % asked.set == 0 ? one : other, 0.7F);
         }
     }
     const std::vector<float> step = stepSound();
     for (int time = 0; time < asked.times; ++time) {
-        const double from = out.startSeconds + inCounts(asked.length) * asked.secondsPerCount * time;
-        for (const Tick at : asked.steps) mix(out.sound, from + inCounts(at) * asked.secondsPerCount, step, 0.8F);
+        const Tick from = asked.length * time;
+        for (const Tick at : asked.steps) mix(out.sound, place(from + at), step, 0.8F);
         for (const SaidCount& said : asked.said) {
             const auto word = voice.say(said.text);
-            if (word) mix(out.sound, from + inCounts(said.at) * asked.secondsPerCount, (*word)->samples, 0.8F);
+            if (word) mix(out.sound, place(from + said.at), (*word)->samples, 0.8F);
             else out.problem = word.error().message;
         }
     }

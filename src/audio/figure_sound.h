@@ -2,6 +2,7 @@
 
 #include "audio/audio_buffer.h"
 #include "audio/voice.h"
+#include "core/figures/count_tempo.h"
 #include "core/notation/saying.h"
 
 #include <vector>
@@ -14,7 +15,7 @@ struct FigureSoundAsked {
     Tick length;                   ///< of one time through, above 0
     Tick musicStart = counts(1);   ///< the music count of count 1, so that the 1s sound like 1s
     std::int64_t set = 8;
-    double secondsPerCount = 0.5;  ///< above 0
+    CountTempo tempo = 0.5;        ///< from the figure's count 1
     int times = 1;                 ///< how often it is heard
     bool countIn = true;           ///< a set of clicks before it
     bool clicks = true;

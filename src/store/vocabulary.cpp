@@ -4,10 +4,8 @@
 
 #include <sqlite3.h>
 
-#include <algorithm>
 #include <array>
 #include <filesystem>
-#include <map>
 #include <random>
 
 namespace lc {
@@ -253,23 +251,6 @@ Result<VocabularyFigure> Vocabulary::merge(const std::string& kept, const std::s
     if (auto removed = remove(other); !removed) return tl::unexpected(removed.error());
     if (const int code = transaction.commit(); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
     return merged;
-}
-
-std::vector<std::pair<std::size_t, std::size_t>> likelyDuplicates(const std::vector<VocabularyFigure>& figures) {
-    std::map<std::string, std::size_t> names, lines;
-    std::vector<std::pair<std::size_t, std::size_t>> out;
-    for (std::size_t i = 0; i < figures.size(); ++i) {
-        std::string name = figures[i].card.name;
-        for (char& c : name)
-            if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
-        std::string all;
-        for (const FigureLine& line : figures[i].card.lines) all += line.role + "\n" + line.text + "\n";
-        const auto sameName = names.try_emplace(name, i);
-        const auto sameLines = lines.try_emplace(all, i);
-        if (!sameName.second) out.emplace_back(sameName.first->second, i);
-        else if (!sameLines.second) out.emplace_back(sameLines.first->second, i);
-    }
-    return out;
 }
 
 } // namespace lc

@@ -63,7 +63,4 @@ private:
     bool m_new;
 };
 
-/// Pairs of figures that are likely the same: equal names (in any case) or equal lines. Indices into `figures`.
-[[nodiscard]] std::vector<std::pair<std::size_t, std::size_t>> likelyDuplicates(const std::vector<VocabularyFigure>& figures);
-
 } // namespace lc

@@ -1,6 +1,5 @@
 #include "support/core_support.h"
 
-#include "app/steps/bench.h"
 #include "app/steps/ruler_layout.h"
 
 using namespace lc;
@@ -86,38 +85,6 @@ private Q_SLOTS:
         };
         QCOMPARE(lefts(counts(1)), "0 45 90 120 150 210 300 ms 200 ms");
         QCOMPARE(lefts(counts(2)), "0 30 60 90 120 210 200 ms 200 ms"); // begun on a short count
-    }
-    void benchVersionsAreAllThere() {
-        const auto bench = [](const std::string& line, BenchKind kind, int times = 1) {
-            FigureCard card;
-            card.lines = {{"everyone", line}};
-            BenchAsked asked;
-            asked.kind = kind;
-            asked.times = times;
-            return makeBench(card, readFigure(card), asked);
-        };
-        QCOMPARE(bench("1-6 walk", BenchKind::Stretch, 2).versions.size(), std::size_t{15}); // C(6,2)
-        QCOMPARE(bench("1-5 walk", BenchKind::StretchOrDouble).versions.size(), std::size_t{9});
-        QCOMPARE(bench("1 & 2", BenchKind::OtherFeel).versions.size(), std::size_t{4});
-        QCOMPARE(bench("1 e & a 2", BenchKind::OtherFeel).versions.size(), std::size_t{1}); // the e has a place by quarters only
-        QCOMPARE(bench("1 2", BenchKind::OtherStart).versions.size(), std::size_t{7});
-        const Bench side = bench("1 side R 1/4 R", BenchKind::OtherSide);
-        QCOMPARE(test::q(side.versions.at(0).lines[0].text), "1 side L 1/4 L");
-        QCOMPARE(test::q(bench("1 side R 1/4 R", BenchKind::OtherFoot).versions.at(0).lines[0].text), "1 side L 1/4 R");
-        QVERIFY(!bench("", BenchKind::Stretch).problem.empty());
-        QVERIFY(!bench("1 step L R", BenchKind::Stretch).problem.empty());
-        QCOMPARE(bench("1 step L 2 step", BenchKind::Ornament, 2).versions.size(), std::size_t{5});
-        QVERIFY(!bench("1 touch 2 step", BenchKind::Ornament, 1).problem.empty());
-    }
-    void aCouplesRolesChangeTheSameSteps() {
-        FigureCard card;
-        card.lines = {{"leader", "1 step L 2 step R 3 step L"}, {"follower", "1 step R 2 step L 3 step R"}};
-        const Bench bench = makeBench(card, readFigure(card), {});
-        for (const BenchVersion& version : bench.versions) {
-            QCOMPARE(version.lines.size(), std::size_t{2});
-            QCOMPARE(version.reading.roles[0].line.length, version.reading.roles[1].line.length);
-            QVERIFY(version.reading.meetPoints.back().met);
-        }
     }
 };
 

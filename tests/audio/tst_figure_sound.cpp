@@ -24,7 +24,7 @@ private Q_SLOTS:
         Voice voice;
         FigureSoundAsked asked;
         asked.length = counts(4);
-        asked.secondsPerCount = 0.5;
+        asked.tempo = 0.5;
         const FigureSound sound = soundOfFigure(asked, voice);
         QCOMPARE(sound.startSeconds, 4.0);
         QVERIFY(qAbs(sound.sound.seconds() - 6.0) < 0.001);
@@ -40,11 +40,23 @@ private Q_SLOTS:
         asked.length = counts(2);
         asked.steps = {counts(0), countFraction(3, 4)};
         asked.clicks = asked.countIn = false;
-        asked.secondsPerCount = 1;
+        asked.tempo = 1;
         asked.times = 2;
         const FigureSound sound = soundOfFigure(asked, voice);
         for (double at : {1.0, 1.75, 3.0, 3.75}) QVERIFY(loudAt(sound.sound, at) > 0.05F);
         for (double at : {1.5, 2.5, 3.5}) QVERIFY(loudAt(sound.sound, at) < 0.001F);
+    }
+    /// 3+2+2 by its groups with eighths of 0.2 s: long, short, short, in the count-in too.
+    void unevenCountsSoundUneven() {
+        Voice voice;
+        FigureSoundAsked asked;
+        asked.length = counts(3);
+        asked.set = 3;
+        asked.tempo = CountTempo(1.4 / 3, {9.0 / 7, 6.0 / 7, 6.0 / 7});
+        const FigureSound sound = soundOfFigure(asked, voice);
+        QVERIFY(qAbs(sound.startSeconds - 1.4) < 1e-9);
+        for (double at : {0.0, 0.6, 1.0, 1.4, 2.0, 2.4}) QVERIFY(loudAt(sound.sound, at) > 0.05F);
+        for (double at : {0.4, 0.8, 1.2, 1.8, 2.2}) QVERIFY(loudAt(sound.sound, at) < 0.001F);
     }
     void countsAreSpokenWithoutDelay() {
         Voice voice;

@@ -89,14 +89,6 @@ private Q_SLOTS:
         QVERIFY(!vocabulary->merge(a.id, a.id));
         QVERIFY(!vocabulary->add(FigureCard{}));
     }
-    void likelyDuplicatesAreFound() {
-        std::vector<VocabularyFigure> figures;
-        for (const auto& c : {card("Vine", "1 side R"), card("vine", "1 side L"), card("Other", "1 side R"), card("Third", "1 hop R")}) figures.push_back({"", 1, c});
-        const auto pairs = likelyDuplicates(figures);
-        QCOMPARE(pairs.size(), std::size_t{2});
-        QVERIFY(pairs[0] == std::make_pair(std::size_t{0}, std::size_t{1}));
-        QVERIFY(pairs[1] == std::make_pair(std::size_t{0}, std::size_t{2}));
-    }
     void aDamagedFileIsLeftAsItIs() {
         const QString path = fresh();
         { const auto made = opened(path); QVERIFY(made->addAll(starterFigures()).has_value()); }

@@ -29,7 +29,10 @@ void MainWindow::buildFiguresMenu() {
     command(menu, tr("Remove the figure"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Delete), tr("From the vocabulary, or from the routine; undo brings it back"), here([this] { m_steps->desk().removeChosen(); }));
     menu->addSeparator();
     command(menu, tr("Hear the figure"), QKeySequence(Qt::CTRL | Qt::Key_H), tr("With clicks, steps and spoken counts; again to stop"), here([this] { m_steps->hearFigure(); }));
-    command(menu, tr("Keep the version"), QKeySequence(Qt::Key_K), tr("The one chosen on the bench stays with the figure"), here([this] { m_steps->versions().keepChosen(); }));
+    command(menu, tr("Keep the version"), QKeySequence(Qt::Key_K), tr("The one chosen on the bench stays with the figure"), here([this] {
+                m_steps->setPage(StepsStage::Page::Versions); // what is kept is seen
+                m_steps->versions().keepChosen();
+            }));
     command(menu, tr("Take the figure into the routine"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T), tr("A copy that the routine file holds"), here([this] { m_steps->desk().takeIntoRoutine(); }));
     menu->addSeparator();
     const std::pair<const char*, StepsStage::Page> pages[] = {{QT_TR_NOOP("Bench of versions"), StepsStage::Page::Versions}, {QT_TR_NOOP("Fillers"), StepsStage::Page::Fillers},

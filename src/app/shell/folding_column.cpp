@@ -38,9 +38,12 @@ void FoldingColumn::setFolded(bool folded) {
 
 void FoldingColumn::setPage(QWidget* page) {
     const int where = m_scroll->verticalScrollBar()->value();
+    const QWidget* focused = m_scroll->widget() ? m_scroll->widget()->focusWidget() : nullptr;
+    const QString name = focused && focused->hasFocus() ? focused->objectName() : QString();
     if (QWidget* old = m_scroll->takeWidget()) old->deleteLater(); // one of its buttons may be the sender
     m_scroll->setWidget(page);
     m_scroll->verticalScrollBar()->setValue(where);
+    if (auto* same = name.isEmpty() ? nullptr : page->findChild<QWidget*>(name)) same->setFocus(); // the field one was in
     update();
 }
 

@@ -15,7 +15,11 @@ namespace lc::app {
 Rail::Rail(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
     setFixedWidth(theme.rail());
     setAccessibleName(tr("Stages"));
-    connect(&session, &Session::documentChanged, this, qOverload<>(&QWidget::update));
+    connect(&session, &Session::documentChanged, this, [this] {
+        lookAtFigures();
+        update();
+    });
+    lookAtFigures();
     connect(&session, &Session::doubtsChanged, this, qOverload<>(&QWidget::update));
 }
 
@@ -27,6 +31,19 @@ void Rail::setStage(Stage stage) {
 void Rail::setLegendShown(bool shown) {
     m_legend = shown;
     update();
+}
+
+void Rail::lookAtFigures() {
+    const Routine& routine = m_session.document().routine;
+    m_figures = m_figuresToMend = 0;
+    for (const Figure& figure : routine.figures) {
+        if (figure.name.empty()) continue;
+        ++m_figures;
+        const FigureCard card = cardOf(routine, figure);
+        FigureSurroundings around;
+        around.choices = routine.choices;
+        for (const FigureFinding& f : inspectFigure(card, readFigure(card, routine.choices), around)) m_figuresToMend += f.severity != Severity::Note;
+    }
 }
 
 std::vector<Rail::Entry> Rail::entries() const {
@@ -55,17 +72,7 @@ void Rail::paintState(QPainter& p, const Entry& entry) const {
     if (entry.stage == Stage::Listen && !m_session.doubts().empty()) return diamond(m_session.doubts().size());
     if (entry.stage == Stage::Listen) return landing.grid.empty() ? empty() : p.fillRect(box, c.ink);
     if (entry.stage == Stage::Steps) {
-        const Routine& routine = m_session.document().routine;
-        int toMend = 0, named = 0;
-        for (const Figure& figure : routine.figures) {
-            if (figure.name.empty()) continue;
-            ++named;
-            const FigureCard card = cardOf(routine, figure);
-            FigureSurroundings around;
-            around.choices = routine.choices;
-            for (const FigureFinding& f : inspectFigure(card, readFigure(card, routine.choices), around)) toMend += f.severity != Severity::Note;
-        }
-        return named == 0 ? empty() : toMend > 0 ? diamond(toMend) : p.fillRect(box, c.ink);
+        return m_figures == 0 ? empty() : m_figuresToMend > 0 ? diamond(m_figuresToMend) : p.fillRect(box, c.ink);
     }
     if (landing.performance.passes.empty()) return empty();
     const auto open = std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; });

@@ -33,6 +33,7 @@ protected:
 
 private:
     struct Entry { Stage stage; QString name; QRect area; };
+    void lookAtFigures(); ///< once for each change of the routine, not while painting
     [[nodiscard]] std::vector<Entry> entries() const;
     void paintState(QPainter& painter, const Entry& entry) const;
     void paintLegend(QPainter& painter) const;
@@ -41,6 +42,8 @@ private:
     const Theme& m_theme;
     Stage m_stage = Stage::Listen;
     bool m_legend = true;
+    int m_figures = 0;
+    int m_figuresToMend = 0;
 };
 
 } // namespace lc::app

@@ -93,6 +93,7 @@ void DrillPage::refresh() {
     }
     m_table->clearRows();
     m_drill = {};
+    m_danced.clear();
     m_scaled->clear();
     const FigureReading& read = m_desk.reading();
     if (read.roles.empty() || !read.readable() || read.length == Tick{}) return m_says->setText(tr("Write the figure's counts first."));
@@ -100,10 +101,11 @@ void DrillPage::refresh() {
     if (m_balanced) all = balancedItems(all);
     if (all.empty()) return m_says->setText(tr("Say how often what is danced."));
     m_drill = makeDrill(all, counts(m_desk.set()));
+    m_danced = all;
     const Foot less = m_drill.lessUsed();
     const QString versionsHint = m_desk.card().facts.versions.empty() ? tr(" Keep versions on the bench to drill them here.") : QString();
     m_says->setText(tr("%1: %2 at %3 s. Begins %4× left, %5× right%6.%7").arg(q(m_drill.sentence), q(countsInWords(m_drill.chain.length)))
-                        .arg(static_cast<double>(m_drill.chain.length.value) / static_cast<double>(ticksPerCount) * m_desk.secondsPerCount(), 0, 'f', 1).arg(m_drill.startsLeft).arg(m_drill.startsRight)
+                        .arg(CountTempo(m_desk.secondsPerCount(), m_desk.countWeights()).seconds(m_drill.chain.length), 0, 'f', 1).arg(m_drill.startsLeft).arg(m_drill.startsRight)
                         .arg(less == Foot::Both ? QString() : tr(": the %1 is less used, “Both sides” adds it").arg(q(freeFootInWords(less))), versionsHint));
     std::vector<QString> names;
     for (const DrillItem& item : all)

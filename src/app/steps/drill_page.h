@@ -25,6 +25,7 @@ public:
     [[nodiscard]] PlainTable& table() const { return *m_table; }
     [[nodiscard]] QString says() const;
     [[nodiscard]] const Drill& drill() const { return m_drill; }
+    [[nodiscard]] const std::vector<DrillItem>& danced() const { return m_danced; } ///< what the drill is made of
 
 Q_SIGNALS:
     void hearWanted(const lc::app::DrillPage& page);
@@ -43,6 +44,7 @@ private:
     QLabel* m_scaled;
     PlainTable* m_table;
     Drill m_drill;
+    std::vector<DrillItem> m_danced;
     bool m_balanced = false;
     QString m_offered;
 };

@@ -167,7 +167,7 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
     column->addWidget(heading(tr("Limits"), tr("yours, at %1 bpm").arg(std::lround(60 / spc)), page));
     Pace pace;
     for (const RoleReading& role : read.roles) {
-        const Pace one = paceOf(role, spc);
+        const Pace one = paceOf(role, m_desk.tempo());
         if (one.shortestStepSeconds && (!pace.shortestStepSeconds || *one.shortestStepSeconds < *pace.shortestStepSeconds)) pace.shortestStepSeconds = one.shortestStepSeconds;
         if (one.turnDegreesPerSecond && (!pace.turnDegreesPerSecond || *one.turnDegreesPerSecond > *pace.turnDegreesPerSecond)) pace.turnDegreesPerSecond = one.turnDegreesPerSecond;
         pace.stepsPerMinute = std::max(pace.stepsPerMinute, one.stepsPerMinute);
@@ -321,23 +321,16 @@ void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
 }
 
 void FigureColumn::duplicates(QVBoxLayout* column, QWidget* page) {
-    const ShownFigure* now = m_desk.chosen();
-    if (now->inRoutine()) return;
-    for (const auto& [a, b] : m_desk.duplicates()) {
-        const ShownFigure& first = m_desk.figures()[a];
-        const ShownFigure& second = m_desk.figures()[b];
-        if (first.key() != now->key() && second.key() != now->key()) continue;
-        const ShownFigure& other = first.key() == now->key() ? second : first;
-        column->addWidget(divider(m_theme, page));
-        column->addWidget(heading(tr("Twice in the vocabulary"), {}, page));
-        column->addWidget(paragraph(tr("“%1” has the same name or the same lines.").arg(q(other.card.name)), m_theme.words(13), m_theme.colours().ink2, page));
-        auto* merge = new QPushButton(tr("Make them one"), page);
-        merge->setObjectName(QStringLiteral("mergeFigures"));
-        merge->setToolTip(tr("This one stays and takes the other's names, tags, notes and versions"));
-        connect(merge, &QPushButton::clicked, this, [this, key = other.key()] { m_desk.mergeWith(key); });
-        column->addWidget(merge);
-        return;
-    }
+    const ShownFigure* other = m_desk.twin();
+    if (!other) return;
+    column->addWidget(divider(m_theme, page));
+    column->addWidget(heading(tr("Twice in the vocabulary"), {}, page));
+    column->addWidget(paragraph(tr("“%1” has the same name or the same lines.").arg(q(other->card.name)), m_theme.words(13), m_theme.colours().ink2, page));
+    auto* merge = new QPushButton(tr("Make them one"), page);
+    merge->setObjectName(QStringLiteral("mergeFigures"));
+    merge->setToolTip(tr("This one stays and takes the other's names, tags, notes and versions"));
+    connect(merge, &QPushButton::clicked, this, [this, key = other->key()] { m_desk.mergeWith(key); });
+    column->addWidget(merge);
 }
 
 } // namespace lc::app

@@ -109,6 +109,7 @@ void FigureDesk::reload() {
             as.lines.clear();
             for (const RoleLine& line : linesForRoles(origin->figure.card, routine.roles)) as.lines.push_back({findRole(routine, line.role)->name, line.text});
             for (const std::string& what : differencesOf(as, shown.card)) shown.differs << q(what);
+            shown.likeKept = shown.differs.isEmpty();
         }
         m_figures.push_back(std::move(shown));
     }
@@ -195,7 +196,7 @@ void FigureDesk::keepNow() {
     FigureCard card = m_card;
     if (card.name.empty()) card.name = before.card.name; // a figure keeps a name
     auto after = m_vocabulary->change(before, card);
-    if (after) record({before, *after});
+    if (after) record({{before, *after}});
     else if (!keepBesides(before, card, after.error())) return;
     reload();
     read();
@@ -211,7 +212,7 @@ bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, c
         readVocabulary();
         typed.name += tr(", as typed here").toStdString();
         if (auto added = m_vocabulary->add(typed)) {
-            record({std::nullopt, *added});
+            record({{std::nullopt, *added}});
             m_chosen = q(added->id);
             Q_EMIT told(tr("“%1” was changed by another window in the meantime. What you typed is kept beside it as “%2”.").arg(q(before.card.name), q(typed.name)));
             return true;
@@ -223,10 +224,12 @@ bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, c
     return false;
 }
 
-void FigureDesk::record(Change change) {
-    if (change.after) put(*change.after);
-    else if (change.before) drop(change.before->id);
-    m_undo.push_back(std::move(change));
+void FigureDesk::record(Step step) {
+    for (const Change& change : step) {
+        if (change.after) put(*change.after);
+        else if (change.before) drop(change.before->id);
+    }
+    m_undo.push_back(std::move(step));
     m_redo.clear();
     if (m_undo.size() > 200) m_undo.erase(m_undo.begin());
 }
@@ -249,7 +252,7 @@ void FigureDesk::duplicate(const FigureCard& as) {
     }
     auto added = m_vocabulary->add(as);
     if (!added) return tellProblem(added.error());
-    record({std::nullopt, *added});
+    record({{std::nullopt, *added}});
     m_searchText.clear();
     reload();
     choose(q(added->id));
@@ -265,7 +268,7 @@ void FigureDesk::removeChosen() {
     } else {
         const VocabularyFigure before = now->kept;
         if (auto removed = m_vocabulary->remove(before.id); !removed) return tellProblem(removed.error());
-        record({before, std::nullopt});
+        record({{before, std::nullopt}});
         reload();
     }
     choose(m_found.empty() ? QString() : m_figures[m_found.front()].key());
@@ -280,8 +283,7 @@ void FigureDesk::mergeWith(const QString& otherKey) {
     const VocabularyFigure kept = now->kept, gone = other->kept;
     auto merged = m_vocabulary->merge(kept.id, gone.id);
     if (!merged) return tellProblem(merged.error());
-    record({gone, std::nullopt}); // undone in two steps: the one that went comes back, then the one that stayed is as before
-    record({kept, *merged});
+    record({{kept, *merged}, {gone, std::nullopt}});
     reload();
     read();
     Q_EMIT cardChanged();
@@ -329,7 +331,7 @@ void FigureDesk::giveToVocabulary() {
             const VocabularyFigure before = kept.figure;
             auto after = m_vocabulary->change(before, now->card);
             if (!after) return tellProblem(after.error());
-            record({before, *after});
+            record({{before, *after}});
             reload();
             read();
             Q_EMIT cardChanged();
@@ -337,7 +339,7 @@ void FigureDesk::giveToVocabulary() {
         }
     auto added = m_vocabulary->add(now->card); // it was the routine's alone
     if (!added) return tellProblem(added.error());
-    record({std::nullopt, *added});
+    record({{std::nullopt, *added}});
     reload();
     Q_EMIT told(tr("“%1” is in the vocabulary now.").arg(q(added->card.name)));
 }
@@ -350,7 +352,9 @@ void FigureDesk::importFile(const QString& path) {
     if (!m_vocabulary) return Q_EMIT told(m_problem);
     auto added = m_vocabulary->addAll(*cards);
     if (!added) return tellProblem(added.error());
-    for (const VocabularyFigure& figure : *added) record({std::nullopt, figure});
+    Step step;
+    for (const VocabularyFigure& figure : *added) step.push_back({std::nullopt, figure});
+    record(std::move(step));
     reload();
     Q_EMIT told(tr("Figures that came in from %1: %2.").arg(QFileInfo(path).fileName()).arg(added->size()));
 }
@@ -358,7 +362,8 @@ void FigureDesk::importFile(const QString& path) {
 void FigureDesk::exportFile(const QString& path) {
     keepNow();
     std::vector<FigureCard> cards;
-    for (const std::size_t i : m_found) cards.push_back(m_figures[i].card);
+    for (const std::size_t i : m_found)
+        if (!m_figures[i].likeKept) cards.push_back(m_figures[i].card); // once, though the routine has it too
     const std::string text = path.endsWith(QStringLiteral(".csv"), Qt::CaseInsensitive) ? figuresToCsv(cards) : figuresToJson(cards);
     QSaveFile file(path);
     if (!file.open(QIODevice::WriteOnly) || file.write(text.data(), static_cast<qint64>(text.size())) != static_cast<qint64>(text.size()) || !file.commit())
@@ -366,23 +371,16 @@ void FigureDesk::exportFile(const QString& path) {
     Q_EMIT told(tr("Figures written to %1: %2.").arg(QFileInfo(path).fileName()).arg(cards.size()));
 }
 
-std::vector<std::pair<std::size_t, std::size_t>> FigureDesk::duplicates() const {
-    std::vector<VocabularyFigure> all;
-    std::vector<std::size_t> where;
-    for (std::size_t i = 0; i < m_figures.size(); ++i)
-        if (!m_figures[i].inRoutine()) {
-            all.push_back(m_figures[i].kept);
-            where.push_back(i);
-        }
-    auto pairs = likelyDuplicates(all);
-    for (auto& [a, b] : pairs) {
-        a = where[a];
-        b = where[b];
-    }
-    return pairs;
+const ShownFigure* FigureDesk::twin() const {
+    const ShownFigure* now = chosen();
+    if (!now || now->inRoutine()) return nullptr;
+    const auto found = std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& other) {
+        return &other != now && !other.inRoutine() && likelySame(other.card, m_card);
+    });
+    return found == m_figures.end() ? nullptr : &*found;
 }
 
-bool FigureDesk::apply(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now) {
+bool FigureDesk::applyOne(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now) {
     if (!m_vocabulary) return false;
     if (from && to) { // the revision in the file is newer than the one remembered: what is there now is changed back
         auto there = m_vocabulary->find(from->id);
@@ -403,31 +401,45 @@ bool FigureDesk::apply(const std::optional<VocabularyFigure>& from, const std::o
     }
     if (now.after) put(*now.after);
     else drop(now.before->id);
-    reload();
-    const QString key = q((to ? *to : *from).id);
-    if (to) m_chosen = key;
-    else if (m_chosen == key) m_chosen = m_found.empty() ? QString() : m_figures[m_found.front()].key();
-    read();
-    Q_EMIT chosenChanged();
     return true;
+}
+
+std::optional<FigureDesk::Step> FigureDesk::apply(const Step& step, bool back) {
+    Step done;
+    for (std::size_t i = 0; i < step.size(); ++i) {
+        const Change& change = back ? step[step.size() - 1 - i] : step[i];
+        Change now;
+        if (!applyOne(back ? change.after : change.before, back ? change.before : change.after, now)) break; // what was done before it stands, and is told
+        done.push_back(std::move(now));
+    }
+    reload();
+    if (!done.empty()) {
+        const Change& last = done.back();
+        const QString key = q((last.after ? *last.after : *last.before).id);
+        if (last.after) m_chosen = key;
+        else if (m_chosen == key) m_chosen = m_found.empty() ? QString() : m_figures[m_found.front()].key();
+    }
+    read();
+    if (done.empty()) return std::nullopt;
+    return done;
 }
 
 void FigureDesk::undo() {
     keepNow();
     if (m_undo.empty()) return;
-    const Change change = m_undo.back();
+    const Step step = std::move(m_undo.back());
     m_undo.pop_back();
-    Change done;
-    if (apply(change.after, change.before, done)) m_redo.push_back(change);
+    if (apply(step, true)) m_redo.push_back(step);
+    Q_EMIT chosenChanged();
     Q_EMIT cardChanged();
 }
 
 void FigureDesk::redo() {
     if (m_redo.empty()) return;
-    const Change change = m_redo.back();
+    const Step step = std::move(m_redo.back());
     m_redo.pop_back();
-    Change done;
-    if (apply(change.before, change.after, done)) m_undo.push_back(done);
+    if (auto done = apply(step, false)) m_undo.push_back(std::move(*done));
+    Q_EMIT chosenChanged();
     Q_EMIT cardChanged();
 }
 
@@ -465,7 +477,7 @@ FigureSurroundings FigureDesk::around() const {
     around.choices = m_session.document().routine.choices;
     const CountGrid& grid = m_session.landing().grid;
     around.bar = grid.empty() ? counts(4) : counts(std::max<std::int64_t>(1, set() / std::max(1, m_session.document().scheme.barsPerSet)));
-    around.secondsPerCount = secondsPerCount();
+    around.tempo = tempo();
     around.limits = m_limits;
     return around;
 }
@@ -486,6 +498,7 @@ void FigureDesk::setSayAs(SayAs say) {
 
 void FigureDesk::setMusicStart(Tick start) {
     m_musicStart = start;
+    read();
     Q_EMIT cardChanged();
 }
 

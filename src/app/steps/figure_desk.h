@@ -27,6 +27,7 @@ struct ShownFigure {
     FigureCard card;
     FigureDigest digest;
     int used = 0;            ///< how often the routine dances it
+    bool likeKept = false;   ///< of one that is in both: they are alike
     QStringList differs;     ///< of one that is in both: what the routine has otherwise
 
     [[nodiscard]] bool inRoutine() const { return figure.valid(); }
@@ -53,6 +54,7 @@ public:
     void search(const QString& text);
     [[nodiscard]] const std::vector<std::size_t>& found() const { return m_found; } ///< indices into figures()
     [[nodiscard]] QString understood() const;
+    [[nodiscard]] QString searchText() const { return m_searchText; }
 
     void choose(const QString& key);
     [[nodiscard]] const ShownFigure* chosen() const;
@@ -75,7 +77,8 @@ public:
     void giveToVocabulary();                 ///< the other way
     void importFile(const QString& path);
     void exportFile(const QString& path);    ///< JSON, or a table where the name ends in .csv
-    [[nodiscard]] std::vector<std::pair<std::size_t, std::size_t>> duplicates() const;
+    /// Another figure of the vocabulary with the chosen one's name or lines; null for none.
+    [[nodiscard]] const ShownFigure* twin() const;
 
     [[nodiscard]] bool canUndo() const { return m_dirty || !m_undo.empty(); }
     [[nodiscard]] bool canRedo() const { return !m_redo.empty(); }
@@ -88,6 +91,8 @@ public:
     [[nodiscard]] std::int64_t set() const;        ///< counts of the music's set
     /// How long each count of the set lasts against the mean, where the counting scheme makes them differ (3+2+2 counted by groups); empty otherwise.
     [[nodiscard]] std::vector<double> countWeights() const;
+    /// The tempo from the chosen figure's count 1.
+    [[nodiscard]] CountTempo tempo() const { return CountTempo(secondsPerCount(), countWeights()).startingOn(m_musicStart); }
     [[nodiscard]] FigureSurroundings around() const;
     [[nodiscard]] BodyLimits limits() const { return m_limits; }
     void setLimits(const BodyLimits& limits);
@@ -114,8 +119,11 @@ private:
     void drop(const std::string& id);
     void reload();                               ///< the list, from what was read and the routine
     void read();
-    void record(Change change);
-    bool apply(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now);
+    using Step = std::vector<Change>; ///< what one undo takes back
+    void record(Step step);
+    /// Makes each change of a step, or its reverse, and gives what was really done; nothing where it cannot be.
+    std::optional<Step> apply(const Step& step, bool back);
+    bool applyOne(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now);
     void tellProblem(const Error& error);
     bool keepBesides(const VocabularyFigure& before, FigureCard typed, const Error& why);
 
@@ -141,7 +149,7 @@ private:
     std::vector<FigureFinding> m_findings;
     bool m_dirty = false;
     QTimer* m_keep;
-    std::vector<Change> m_undo, m_redo;
+    std::vector<Step> m_undo, m_redo;
     BodyLimits m_limits;
     SayAs m_say = SayAs::Music;
     Tick m_musicStart = counts(1);

@@ -170,6 +170,10 @@ void FigureList::refresh() {
     m_model->reset();
     m_showing = false;
     showChosen();
+    if (m_search->text() != m_desk.searchText()) { // a new figure takes the search away
+        const QSignalBlocker quiet(m_search);
+        m_search->setText(m_desk.searchText());
+    }
     const QString understood = m_desk.understood();
     m_understood->setVisible(!understood.isEmpty());
     m_understood->setText(understood);

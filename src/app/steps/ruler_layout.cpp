@@ -3,13 +3,10 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <numeric>
 
 namespace lc::app {
 
 namespace {
-
-double inCounts(Tick t) { return static_cast<double>(t.value) / static_cast<double>(ticksPerCount); }
 
 /// A column for what falls before count 1, as wide as a count.
 bool hasPickup(const FigureReading& figure) {
@@ -18,23 +15,8 @@ bool hasPickup(const FigureReading& figure) {
 
 } // namespace
 
-namespace {
-
-/// Counts of mean length from the figure's count 1 to a moment.
-double meanCounts(const std::vector<double>& weights, Tick at) {
-    if (weights.empty()) return inCounts(at);
-    const auto n = static_cast<std::int64_t>(weights.size());
-    const std::int64_t whole = wholeCounts(at);
-    const std::int64_t sets = whole >= 0 ? whole / n : -((-whole + n - 1) / n);
-    double sum = static_cast<double>(sets) * std::accumulate(weights.begin(), weights.end(), 0.0);
-    for (std::int64_t c = sets * n; c < whole; ++c) sum += weights[static_cast<std::size_t>(c - sets * n)];
-    return sum + inCounts(at - counts(whole)) * weights[static_cast<std::size_t>(whole - sets * n)];
-}
-
-} // namespace
-
 double rulerX(const RulerLayout& layout, const RulerLine& line, Tick at) {
-    return line.area.left() + (meanCounts(layout.weights, at) - meanCounts(layout.weights, line.from)) * layout.countWidth;
+    return line.area.left() + (layout.tempo.meanCounts(at) - layout.tempo.meanCounts(line.from)) * layout.countWidth;
 }
 
 RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed, SayAs say, Tick musicStart, std::int64_t set, double secondsPerCount,
@@ -47,9 +29,7 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
     const std::int64_t perLine = std::max<std::int64_t>(1, m.perLine);
     const std::int64_t columns = std::max<std::int64_t>(perLine, 1) + (start < Tick{} ? 1 : 0);
     out.countWidth = std::floor((m.width - m.names) / static_cast<double>(columns));
-    out.weights = m.weights; // turned so that they begin with the music count of count 1
-    if (!out.weights.empty())
-        std::rotate(out.weights.begin(), out.weights.begin() + static_cast<std::ptrdiff_t>((wholeCounts(musicStart) - 1) % static_cast<std::int64_t>(out.weights.size())), out.weights.end());
+    out.tempo = CountTempo(secondsPerCount, m.weights).startingOn(musicStart);
 
     std::map<Tick, QString> spoken; // of the first role; the others' sub-beats stand in their lanes
     std::map<Tick, QString> letters;
@@ -67,7 +47,7 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
         line.from = c == 0 ? start : counts(c);
         line.to = counts(c + perLine);
         const double left = m.names + (c > 0 && start < Tick{} ? out.countWidth : 0); // the 1s stand under each other
-        line.area = QRectF(left, out.height, (meanCounts(out.weights, line.to) - meanCounts(out.weights, line.from)) * out.countWidth, lineHeight);
+        line.area = QRectF(left, out.height, (out.tempo.meanCounts(line.to) - out.tempo.meanCounts(line.from)) * out.countWidth, lineHeight);
         out.lines.push_back(line);
         out.height += lineHeight + m.gap;
     }
@@ -93,7 +73,7 @@ RulerLayout layOutRuler(const FigureReading& figure, std::optional<Tick> claimed
             number.cell = QRectF(rulerX(out, line, at), line.area.top(), rulerX(out, line, at - part + counts(1)) - rulerX(out, line, at), m.rulerHeight);
             number.text = letter;
             number.fraction = QString::fromStdString(toSpokenCount(part));
-            number.milliseconds = QStringLiteral("%1 ms").arg(std::llround((meanCounts(out.weights, at) - meanCounts(out.weights, at - part)) * secondsPerCount * 1000));
+            number.milliseconds = QStringLiteral("%1 ms").arg(std::llround((out.tempo.seconds(at) - out.tempo.seconds(at - part)) * 1000));
             out.numbers.push_back(number);
         }
         for (std::size_t r = 0; r < figure.roles.size(); ++r) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/figures/count_tempo.h"
 #include "core/figures/figure_reading.h"
 #include "core/notation/saying.h"
 
@@ -56,7 +57,7 @@ struct RulerLayout {
     std::vector<QRectF> missing; ///< claimed, not built
     std::vector<std::pair<QRectF, bool>> meets; ///< meet points and whether they are met
     double countWidth = 0;     ///< of a count of mean length
-    std::vector<double> weights;///< of the counts of a line, repeated; empty = all alike
+    CountTempo tempo;          ///< from the figure's count 1
     double height = 0;
     bool fractions = false;
 };

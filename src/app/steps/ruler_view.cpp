@@ -21,7 +21,7 @@ QString wordsOf(const Action& action) {
     return q(action.words);
 }
 
-QString everythingSaid(const RoleReading& role, std::size_t i, double secondsPerCount) {
+QString everythingSaid(const RoleReading& role, std::size_t i, const CountTempo& tempo) {
     const Action& a = role.line.actions[i];
     QStringList all;
     all << (a.words.empty() ? (a.kind == ActionKind::Wait ? QObject::tr("wait") : QObject::tr("step")) : q(a.words));
@@ -33,7 +33,7 @@ QString everythingSaid(const RoleReading& role, std::size_t i, double secondsPer
     if (!a.beside.empty()) all << QObject::tr("beside the feet: %1").arg(q(a.beside));
     if (!a.cue.empty()) all << QObject::tr("called: “%1”").arg(q(a.cue));
     if (a.accent) all << QObject::tr("accent");
-    all << QObject::tr("%1, %2 s").arg(q(countsInWords(a.length))).arg(static_cast<double>(a.length.value) / static_cast<double>(ticksPerCount) * secondsPerCount, 0, 'f', 2);
+    all << QObject::tr("%1, %2 s").arg(q(countsInWords(a.length))).arg(tempo.seconds(a.end()) - tempo.seconds(a.at), 0, 'f', 2);
     return all.join(QStringLiteral(", "));
 }
 } // namespace
@@ -85,7 +85,7 @@ QString RulerView::inWords() const {
         QStringList steps;
         for (std::size_t i = 0; i < role.line.actions.size(); ++i)
             steps << tr("%1: %2").arg(q(role.line.actions[i].label.empty() ? toSpokenCount(role.line.actions[i].at + counts(1)) : role.line.actions[i].label),
-                                      everythingSaid(role, i, m_desk.secondsPerCount()));
+                                      everythingSaid(role, i, m_desk.tempo()));
         all << role.role.c_str() + QStringLiteral(". ") + steps.join(QStringLiteral("; "));
     }
     return all.join(QStringLiteral("\n"));
@@ -243,7 +243,7 @@ bool RulerView::event(QEvent* event) {
         }
     for (const RulerMark& mark : m_layout.marks)
         if (mark.cell.contains(help->pos())) {
-            QToolTip::showText(help->globalPos(), everythingSaid(m_reading.roles[mark.role], mark.action, m_desk.secondsPerCount()), this);
+            QToolTip::showText(help->globalPos(), everythingSaid(m_reading.roles[mark.role], mark.action, m_desk.tempo()), this);
             return true;
         }
     QToolTip::hideText();

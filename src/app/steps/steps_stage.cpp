@@ -13,6 +13,7 @@
 #include "app/steps/frame_page.h"
 #include "app/steps/versions_page.h"
 #include "app/arrange/notation_edit.h"
+#include "core/figures/fill_orders.h"
 #include "audio/figure_sound.h"
 
 #include <QFileDialog>
@@ -142,26 +143,37 @@ void StepsStage::resizeEvent(QResizeEvent* event) {
 
 void StepsStage::hearFigure() { hear(m_desk->reading(), m_desk->musicStart()); }
 
+void StepsStage::addToSound(FigureSoundAsked& asked, const FigureReading& reading, Tick at, Tick musicStart) const {
+    const RoleReading& role = reading.roles.front();
+    std::vector<SaidCount> said = sayCounts(role.line, m_desk->sayAs(), reading.choices, musicStart, m_desk->set());
+    for (const Action& action : role.line.actions) {
+        if (action.usesFoot()) asked.steps.push_back(at + action.at);
+        if (!action.cue.empty()) // a cue is called in place of the count
+            for (SaidCount& count : said)
+                if (count.at == action.at) count.text = action.cue;
+    }
+    for (SaidCount& count : said) asked.said.push_back({at + count.at, std::move(count.text)});
+}
+
+void StepsStage::play(FigureSoundAsked asked, Tick musicStart) {
+    asked.musicStart = musicStart;
+    asked.set = m_desk->set();
+    asked.tempo = CountTempo(m_desk->secondsPerCount(), m_desk->countWeights()).startingOn(musicStart);
+    FigureSound sound = soundOfFigure(asked, *m_voice);
+    if (!sound.problem.empty()) Q_EMIT m_session.told(QString::fromStdString(sound.problem));
+    m_session.hearFigure(std::make_shared<const AudioBuffer>(std::move(sound.sound)));
+}
+
 void StepsStage::hear(const FigureReading& reading, Tick musicStart) {
     if (m_session.hearingFigure()) return m_session.endHearingFigure();
     if (reading.roles.empty() || reading.length == Tick{}) return Q_EMIT m_session.told(tr("There is nothing to hear yet: write the figure's counts."));
     FigureSoundAsked asked;
-    const RoleReading& role = reading.roles.front();
-    asked.said = sayCounts(role.line, m_desk->sayAs(), reading.choices, musicStart, m_desk->set());
-    for (const Action& action : role.line.actions) {
-        if (action.usesFoot()) asked.steps.push_back(action.at);
-        if (!action.cue.empty()) // a cue is called in place of the count
-            for (SaidCount& said : asked.said)
-                if (said.at == action.at) said.text = action.cue;
+    for (int time = 0; time < 4; ++time) { // a six goes on in the music's numbers: 1 to 6, 7 to 4, …
+        const Tick at = reading.length * time;
+        addToSound(asked, reading, at, musicCountIn(musicStart - counts(1) + at, counts(m_desk->set())));
     }
-    asked.length = reading.length;
-    asked.musicStart = musicStart;
-    asked.set = m_desk->set();
-    asked.secondsPerCount = m_desk->secondsPerCount();
-    asked.times = 4;
-    FigureSound sound = soundOfFigure(asked, *m_voice);
-    if (!sound.problem.empty()) Q_EMIT m_session.told(QString::fromStdString(sound.problem));
-    m_session.hearFigure(std::make_shared<const AudioBuffer>(std::move(sound.sound)));
+    asked.length = reading.length * 4;
+    play(std::move(asked), musicStart);
 }
 
 void StepsStage::hearDrill() {
@@ -169,13 +181,11 @@ void StepsStage::hearDrill() {
     const Drill& drill = m_drill->drill();
     if (drill.chain.length == Tick{}) return;
     FigureSoundAsked asked;
+    std::size_t joint = 0;
+    for (const DrillItem& item : m_drill->danced())
+        for (int time = 0; time < item.times; ++time, ++joint) addToSound(asked, item.figure, drill.chain.joints[joint].at, drill.chain.joints[joint].musicCount);
     asked.length = drill.chain.length;
-    asked.set = m_desk->set();
-    asked.secondsPerCount = m_desk->secondsPerCount();
-    for (std::int64_t c = 0; c < wholeCounts(drill.chain.length); ++c) asked.said.push_back({counts(c), std::to_string(c % asked.set + 1)});
-    FigureSound sound = soundOfFigure(asked, *m_voice);
-    if (!sound.problem.empty()) Q_EMIT m_session.told(QString::fromStdString(sound.problem));
-    m_session.hearFigure(std::make_shared<const AudioBuffer>(std::move(sound.sound)));
+    play(std::move(asked), counts(1));
 }
 
 void StepsStage::importFigures() {

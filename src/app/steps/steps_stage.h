@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
-#include "audio/voice.h"
+#include "audio/figure_sound.h"
 #include "core/figures/figure_reading.h"
 
 #include <QWidget>
@@ -62,6 +62,9 @@ protected:
 private:
     void hear(const FigureReading& reading, Tick musicStart);
     void hearDrill();
+    /// Steps, counts and cues of a figure that begins at `at` of what is heard.
+    void addToSound(FigureSoundAsked& asked, const FigureReading& reading, Tick at, Tick musicStart) const;
+    void play(FigureSoundAsked asked, Tick musicStart);
     void shareRoom(); ///< the figure takes what it needs, the bench the rest
     void addPage(QHBoxLayout* words, const QString& name, Page page, QWidget* widget);
 

@@ -281,7 +281,8 @@ void VersionsPage::refresh() {
     asked.times = m_times->value();
     asked.step = static_cast<std::size_t>(m_times->value());
     asked.set = counts(m_desk.set());
-    asked.secondsPerCount = m_desk.secondsPerCount();
+    asked.musicStart = m_desk.musicStart();
+    asked.tempo = m_desk.tempo();
     asked.limits = m_desk.limits();
     Bench bench = makeBench(m_desk.card(), m_desk.reading(), asked);
     m_heading->setText(q(bench.heading));

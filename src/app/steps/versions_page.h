@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
-#include "app/steps/bench.h"
+#include "core/figures/version_bench.h"
 
 #include <QScrollArea>
 #include <QWidget>

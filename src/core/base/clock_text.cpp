@@ -22,4 +22,10 @@ std::string numberText(double value) {
     return error == std::errc{} ? std::string(buffer.data(), end) : "0";
 }
 
+std::string decimals(double value, int digits) {
+    char text[64];
+    const auto [end, error] = std::to_chars(text, text + sizeof text, value, std::chars_format::fixed, digits);
+    return error == std::errc{} ? std::string(text, end) : std::string("0");
+}
+
 } // namespace lc

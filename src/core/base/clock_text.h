@@ -10,4 +10,7 @@ namespace lc {
 /// A finite number in the shortest form that reads back to the same double, never through the locale.
 [[nodiscard]] std::string numberText(double value);
 
+/// A number with so many decimals and a point, never through the locale; not negative.
+[[nodiscard]] std::string decimals(double value, int digits);
+
 } // namespace lc

@@ -7,19 +7,15 @@
 
 namespace lc {
 
-namespace {
-double inCounts(Tick t) { return static_cast<double>(t.value) / static_cast<double>(ticksPerCount); }
-} // namespace
-
-Pace paceOf(const RoleReading& role, double secondsPerCount) {
-    assert(secondsPerCount > 0);
+Pace paceOf(const RoleReading& role, const CountTempo& tempo) {
+    assert(tempo.secondsPerCount > 0);
     Pace pace;
     const auto& actions = role.line.actions;
     int steps = 0;
     for (std::size_t i = 0; i < actions.size(); ++i) {
         const Action& action = actions[i];
         if (action.turn.value != 0 && action.turnEnd() > action.at) {
-            const double speed = std::abs(action.turn.value) * 45.0 / (inCounts(action.turnEnd() - action.at) * secondsPerCount);
+            const double speed = std::abs(action.turn.value) * 45.0 / (tempo.seconds(action.turnEnd()) - tempo.seconds(action.at));
             if (!pace.turnDegreesPerSecond || speed > *pace.turnDegreesPerSecond) {
                 pace.turnDegreesPerSecond = speed;
                 pace.fastestTurnAt = action.at;
@@ -30,17 +26,17 @@ Pace paceOf(const RoleReading& role, double secondsPerCount) {
         std::size_t next = i + 1; // a step has time until the next one with a foot
         while (next < actions.size() && !actions[next].usesFoot()) ++next;
         const Tick until = next < actions.size() ? actions[next].at : std::max(action.end(), role.line.length);
-        const double seconds = inCounts(until - action.at) * secondsPerCount;
+        const double seconds = tempo.seconds(until) - tempo.seconds(action.at);
         if (!pace.shortestStepSeconds || seconds < *pace.shortestStepSeconds - 1e-12) {
             pace.shortestStepSeconds = seconds;
             pace.shortestAt = action.at;
         }
     }
-    if (role.line.length > Tick{}) pace.stepsPerMinute = steps * 60.0 / (inCounts(role.line.length) * secondsPerCount);
+    if (role.line.length > Tick{}) pace.stepsPerMinute = steps * 60.0 / tempo.seconds(role.line.length);
     return pace;
 }
 
-std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, double secondsPerCount, const BodyLimits& limits, const NotationChoices& choices, int most) {
+std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, const CountTempo& tempo, const BodyLimits& limits, const NotationChoices& choices, int most) {
     assert(step < role.line.actions.size() && role.line.actions[step].kind == ActionKind::Step);
     const Action plain = role.line.actions[step];
     std::vector<Ornament> out;
@@ -48,7 +44,7 @@ std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, dou
         if (plain.length.value % n != 0) continue;
         Ornament ornament;
         ornament.changes = n;
-        ornament.secondsEach = inCounts(plain.length) * secondsPerCount / n;
+        ornament.secondsEach = (tempo.seconds(plain.end()) - tempo.seconds(plain.at)) / n;
         ornament.sameFoot = n % 2 == 1;
         ornament.withinLimit = !limits.shortestStepSeconds || ornament.secondsEach >= *limits.shortestStepSeconds - 1e-9;
         NotationReading line = role.line;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/figures/count_tempo.h"
 #include "core/figures/figure_reading.h"
 
 #include <optional>
@@ -24,8 +25,7 @@ struct Pace {
     double stepsPerMinute = 0;                 ///< steps written, over the whole length
 };
 
-/// `secondsPerCount` above 0.
-[[nodiscard]] Pace paceOf(const RoleReading& role, double secondsPerCount);
+[[nodiscard]] Pace paceOf(const RoleReading& role, const CountTempo& tempo);
 
 /// Several weight changes in the time of one step, a dancer's own.
 struct Ornament {
@@ -38,7 +38,7 @@ struct Ornament {
 
 /// Ornaments of two to `most` changes in place of a step, which keep its beginning and end and so do not delay the partner. `step` is the index of
 /// an action of the role that is a Step; only numbers that divide its length evenly are given.
-[[nodiscard]] std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, double secondsPerCount, const BodyLimits& limits,
+[[nodiscard]] std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, const CountTempo& tempo, const BodyLimits& limits,
                                                 const NotationChoices& choices, int most = 6);
 
 } // namespace lc

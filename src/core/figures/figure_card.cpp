@@ -51,6 +51,12 @@ std::vector<std::string> differencesOf(const FigureCard& a, const FigureCard& b)
     return out;
 }
 
+bool likelySame(const FigureCard& a, const FigureCard& b) {
+    const auto lower = [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; };
+    if (std::equal(a.name.begin(), a.name.end(), b.name.begin(), b.name.end(), [&](char x, char y) { return lower(x) == lower(y); })) return true;
+    return a.lines == b.lines && std::any_of(a.lines.begin(), a.lines.end(), [](const FigureLine& line) { return !line.text.empty(); });
+}
+
 FigureCard mergeCards(const FigureCard& kept, const FigureCard& other) {
     FigureCard out = kept;
     FigureFacts& f = out.facts;

@@ -56,6 +56,9 @@ struct FigureCard {
 /// What makes two cards differ, in words: "name", "line of leader", "tags", … Empty when they are equal.
 [[nodiscard]] std::vector<std::string> differencesOf(const FigureCard& a, const FigureCard& b);
 
+/// Are two cards likely the same figure: the same name (in any case), or the same lines that say something?
+[[nodiscard]] bool likelySame(const FigureCard& a, const FigureCard& b);
+
 /// One card of two that mean the same figure: the first, with what only the second knows: its name and other names, its tags, texts where the first
 /// has none, lines of roles and versions that the first lacks. Differing notes are both kept, one below the other.
 [[nodiscard]] FigureCard mergeCards(const FigureCard& kept, const FigureCard& other);

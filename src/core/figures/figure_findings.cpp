@@ -1,5 +1,6 @@
 #include "core/figures/figure_findings.h"
 
+#include "core/base/clock_text.h"
 #include "core/figures/versions.h"
 #include "core/notation/notation_print.h"
 
@@ -9,11 +10,6 @@
 namespace lc {
 
 namespace {
-
-std::string tenths(double value) {
-    const long long rounded = std::llround(value * 100);
-    return std::to_string(rounded / 100) + "." + (rounded % 100 < 10 ? "0" : "") + std::to_string(rounded % 100);
-}
 
 class Inspector {
 public:
@@ -38,6 +34,7 @@ public:
 
 private:
     FigureFinding& add(const char* code, Severity severity, std::string headline, std::string text, std::string role = {}) {
+        if (!text.empty() && text[0] >= 'a' && text[0] <= 'z' && !several()) text[0] = static_cast<char>(text[0] - 'a' + 'A'); // no role's name stands before it
         m_out.push_back({code, severity, std::move(headline), std::move(text), std::move(role), 0, 0, {}});
         return m_out.back();
     }
@@ -212,12 +209,12 @@ private:
 
     void pace() {
         for (const RoleReading& role : m_read.roles) {
-            const Pace pace = paceOf(role, m_around.secondsPerCount);
+            const Pace pace = paceOf(role, m_around.tempo);
             const auto& limits = m_around.limits;
             if (limits.shortestStepSeconds && pace.shortestStepSeconds && *pace.shortestStepSeconds < *limits.shortestStepSeconds - 1e-9)
                 add(figure_finding::quickStep, Severity::Doubtful, "A step is quicker than your limit",
-                    of(role) + "the step on " + toSpokenCount(pace.shortestAt + counts(1)) + " has " + tenths(*pace.shortestStepSeconds) + " s at this tempo; your own limit is " +
-                        tenths(*limits.shortestStepSeconds) + " s.",
+                    of(role) + "the step on " + toSpokenCount(pace.shortestAt + counts(1)) + " has " + decimals(*pace.shortestStepSeconds, 2) + " s at this tempo; your own limit is " +
+                        decimals(*limits.shortestStepSeconds, 2) + " s.",
                     role.role);
             if (limits.turnDegreesPerSecond && pace.turnDegreesPerSecond && *pace.turnDegreesPerSecond > *limits.turnDegreesPerSecond + 1e-9)
                 add(figure_finding::turnSpeed, Severity::Doubtful, "A turn is faster than your limit",

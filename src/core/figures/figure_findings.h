@@ -50,7 +50,7 @@ struct FigureFinding {
 struct FigureSurroundings {
     NotationChoices choices;             ///< the routine's
     Tick bar = counts(4);                ///< counts in a regular bar
-    double secondsPerCount = 60.0 / 112; ///< at the tempo at hand
+    CountTempo tempo;                    ///< at hand
     BodyLimits limits;
 };
 

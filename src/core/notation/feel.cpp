@@ -36,16 +36,21 @@ std::optional<Tick> letterPlace(char letter, const NotationChoices& choices) {
     return std::nullopt;
 }
 
-std::string feelInWords(const NotationChoices& choices) {
-    const std::string letters = "& is " + toSpokenCount(*letterPlace('&', choices)) + ", a is " + toSpokenCount(*letterPlace('a', choices));
-    switch (choices.feel) {
-    case Feel::Straight: return "straight: " + letters;
-    case Feel::Swing: return "swung: & and a are " + toSpokenCount(*letterPlace('a', choices));
-    case Feel::RollingThirds: return "rolling by thirds: " + letters;
-    case Feel::RollingQuarters: return "rolling by quarters: " + letters;
-    case Feel::Own: return "own: " + letters;
+std::string feelName(Feel feel) {
+    switch (feel) {
+    case Feel::Straight: return "straight";
+    case Feel::Swing: return "swung";
+    case Feel::RollingThirds: return "rolling by thirds";
+    case Feel::RollingQuarters: return "rolling by quarters";
+    case Feel::Own: return "in fractions of its own";
     }
-    return letters;
+    return {};
+}
+
+std::string feelInWords(const NotationChoices& choices) {
+    const std::string a = toSpokenCount(*letterPlace('a', choices));
+    if (choices.feel == Feel::Swing) return feelName(choices.feel) + ": & and a are " + a;
+    return feelName(choices.feel) + ": & is " + toSpokenCount(*letterPlace('&', choices)) + ", a is " + a;
 }
 
 } // namespace lc

@@ -85,6 +85,17 @@ private Q_SLOTS:
         QVERIFY(mergeCards(merged, other) == merged || mergeCards(merged, other).facts.notes != merged.facts.notes);
         QVERIFY(mergeCards(vine(), vine()) == vine());
     }
+    void likelyDuplicatesAreFound() {
+        const auto card = [](const char* name, const char* line) { return FigureCard{name, {{"everyone", line}}, std::nullopt, {}}; };
+        const std::vector<FigureCard> figures{card("Vine", "1 side R"), card("vine", "1 side L"), card("Other", "1 side R"), card("Third", "1 hop R"), card("Empty", ""), card("Blank", "")};
+        std::vector<std::pair<std::size_t, std::size_t>> pairs;
+        for (std::size_t i = 0; i < figures.size(); ++i)
+            for (std::size_t j = i + 1; j < figures.size(); ++j)
+                if (likelySame(figures[i], figures[j])) pairs.emplace_back(i, j);
+        QCOMPARE(pairs.size(), std::size_t{2});
+        QVERIFY(pairs[0] == std::make_pair(std::size_t{0}, std::size_t{1}));
+        QVERIFY(pairs[1] == std::make_pair(std::size_t{0}, std::size_t{2}));
+    }
     void aFigureFindsItsRoles() {
         QCOMPARE(linesIn(withRoles({"everyone"}), vine()), QStringList{test::q(vine().lines[0].text)});
         QCOMPARE(linesIn(withRoles({"leader", "follower"}), vine()), (QStringList{test::q(vine().lines[0].text), test::q(vine().lines[0].text)}));

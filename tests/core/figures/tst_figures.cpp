@@ -129,7 +129,7 @@ private Q_SLOTS:
     void onesOwnLimitsWarnAndOthersDoNot() {
         // 720° over 3 beats at 120 bpm is 480°/s.
         FigureSurroundings around;
-        around.secondsPerCount = 0.5;
+        around.tempo = 0.5;
         const FigureCard card = everyone("Spin", "1:3 turn 2/1 R 4 step");
         QVERIFY(!findingOf(findingsOf(card, around), figure_finding::turnSpeed));
         around.limits = {0.25, 360.0};
@@ -137,7 +137,7 @@ private Q_SLOTS:
         QVERIFY(findingOf(all, figure_finding::turnSpeed));
         QVERIFY2(test::q(findingOf(all, figure_finding::turnSpeed)->text).contains("480°/s"), findingOf(all, figure_finding::turnSpeed)->text.c_str());
         QVERIFY(!findingOf(all, figure_finding::quickStep));
-        around.secondsPerCount = 0.4;
+        around.tempo = 0.4;
         QVERIFY(findingOf(findingsOf(everyone("Quick", "1 & 2"), around), figure_finding::quickStep));
     }
     void careFollowsFromTheSteps_data() {

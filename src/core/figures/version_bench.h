@@ -9,7 +9,7 @@
 #include <string>
 #include <vector>
 
-namespace lc::app {
+namespace lc {
 
 /// What the bench makes of a figure.
 enum class BenchKind { StretchOrDouble, Stretch, Double, OtherFeel, OtherFoot, OtherSide, OtherStart, Ornament };
@@ -22,7 +22,7 @@ struct BenchVersion {
     std::vector<FigureLine> lines;
     FigureReading reading;
     std::vector<std::size_t> changed; ///< ordinals of the changed steps, from 1
-    Tick remainder;      ///< to the next set
+    Tick remainder;      ///< to the next 1
     Tick musicStart = counts(1);
     bool otherFeel = false; ///< the lines are the figure's own, in another feel: kept as a new figure
 };
@@ -32,7 +32,8 @@ struct BenchAsked {
     int times = 1;
     std::size_t step = 1;   ///< of Ornament, an ordinal from 1
     Tick set = counts(8);
-    double secondsPerCount = 0.5;
+    Tick musicStart = counts(1); ///< the music count of the figure's count 1
+    CountTempo tempo;            ///< from that count on
     BodyLimits limits;
 };
 
@@ -45,4 +46,4 @@ struct Bench {
 /// The versions of a figure. At most 2000; more are said in `problem`. A couple's roles change the same steps.
 [[nodiscard]] Bench makeBench(const FigureCard& card, const FigureReading& reading, const BenchAsked& asked);
 
-} // namespace lc::app
+} // namespace lc

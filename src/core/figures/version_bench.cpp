@@ -1,5 +1,6 @@
-#include "app/steps/bench.h"
+#include "core/figures/version_bench.h"
 
+#include "core/base/clock_text.h"
 #include "core/figures/versions.h"
 #include "core/notation/mirror.h"
 #include "core/notation/notation_print.h"
@@ -8,7 +9,7 @@
 #include <cmath>
 #include <utility>
 
-namespace lc::app {
+namespace lc {
 
 namespace {
 
@@ -33,8 +34,9 @@ std::string countOf(Tick at, Tick musicStart, Tick set) {
     return std::to_string(music + 1) + (isWhole(at) ? "" : " &");
 }
 
-Tick remainderOf(Tick length, Tick set) {
-    const std::int64_t over = length.value % set.value;
+/// From the end of something that begins on a music count to the next 1.
+Tick remainderOf(Tick length, Tick musicStart, Tick set) {
+    const std::int64_t over = (musicStart - counts(1) + length).value % set.value;
     return over == 0 ? Tick{} : set - Tick{over};
 }
 
@@ -65,7 +67,7 @@ public:
         case BenchKind::Ornament: ornaments(); break;
         }
         for (BenchVersion& version : m_out.versions) {
-            version.remainder = remainderOf(version.reading.length, m_asked.set);
+            version.remainder = remainderOf(version.reading.length, version.musicStart, m_asked.set); // the start may have been moved
             if (version.note.empty()) version.note = "last step on " + countOf(lastStepOf(version.reading), version.musicStart, m_asked.set);
         }
         return std::move(m_out);
@@ -76,6 +78,8 @@ private:
         BenchVersion version;
         version.lines = std::move(lines);
         version.reading = readFigureLines(version.lines, choices, m_reading.roles.front().freeIn);
+        version.musicStart = m_asked.musicStart;
+        version.remainder = remainderOf(version.reading.length, version.musicStart, m_asked.set);
         return version;
     }
 
@@ -120,7 +124,7 @@ private:
         const auto n = m_out.versions.size() - before;
         const BenchVersion& some = m_out.versions[before];
         const std::string times = m_asked.times == 1 ? "one" : std::to_string(m_asked.times);
-        const Tick left = remainderOf(some.reading.length, m_asked.set);
+        const Tick left = some.remainder;
         std::string heading = stretch ? times + (m_asked.times == 1 ? " step" : " steps") + " stretched to two counts" : times + (m_asked.times == 1 ? " pair" : " pairs") + " in one count";
         heading += ": " + std::to_string(n) + (n == 1 ? " version of " : " versions of ") + countsInWords(some.reading.length) + ", " + freeFootInWords(some.reading.roles.front().freeOut) +
                          " foot free, " + (left == Tick{} ? "no count left" : countsInWords(left) + " left to the 1");
@@ -141,8 +145,8 @@ private:
             for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, role.text});
             BenchVersion version = made(std::move(lines), choices);
             if (!version.reading.readable()) continue;
-            version.title = toString(feel);
-            version.name = "in " + toString(feel) + " feel";
+            version.title = feelName(feel);
+            version.name = "said " + feelName(feel);
             version.note = feelInWords(choices);
             version.otherFeel = true;
             m_out.versions.push_back(std::move(version));
@@ -157,6 +161,7 @@ private:
         for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, printNotation(change(role.line), m_reading.choices)});
         BenchVersion version;
         version.lines = lines;
+        version.musicStart = m_asked.musicStart;
         version.reading = readFigureLines(lines, m_reading.choices, otherFoot(m_reading.roles.front().freeIn));
         version.title = version.name = title;
         version.note = "leaves the " + freeFootInWords(version.reading.roles.front().freeOut) + " foot free";
@@ -165,7 +170,8 @@ private:
     }
 
     void starts() {
-        for (std::int64_t n = 2; n <= wholeCounts(m_asked.set); ++n) {
+        for (std::int64_t n = 1; n <= wholeCounts(m_asked.set); ++n) {
+            if (counts(n) == m_asked.musicStart) continue;
             std::vector<FigureLine> lines;
             for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, role.text});
             BenchVersion version = made(std::move(lines), m_reading.choices);
@@ -187,15 +193,13 @@ private:
             m_out.problem = "Step " + std::to_string(m_asked.step) + " of " + last.role + " is no step with weight. Choose another.";
             return;
         }
-        for (const Ornament& ornament : ornamentsAt(last, index, m_asked.secondsPerCount, m_asked.limits, m_reading.choices)) {
+        for (const Ornament& ornament : ornamentsAt(last, index, m_asked.tempo, m_asked.limits, m_reading.choices)) {
             std::vector<FigureLine> lines;
             for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, &role == &last ? ornament.line : role.text});
             BenchVersion version = made(std::move(lines), m_reading.choices);
             version.title = std::to_string(ornament.changes) + " changes";
             version.name = "ornament of " + std::to_string(ornament.changes) + ", step " + std::to_string(m_asked.step);
-            char seconds[32];
-            std::snprintf(seconds, sizeof seconds, "%.3f s each", ornament.secondsEach);
-            version.note = std::string(seconds) + (!ornament.sameFoot ? ", wrong foot" : !ornament.withinLimit ? ", over your limit" : ", fits");
+            version.note = decimals(ornament.secondsEach, 3) + " s each" + (!ornament.sameFoot ? ", wrong foot" : !ornament.withinLimit ? ", over your limit" : ", fits");
             for (int k = 0; k < ornament.changes; ++k) version.changed.push_back(m_asked.step + static_cast<std::size_t>(k));
             m_out.versions.push_back(std::move(version));
         }
@@ -212,4 +216,4 @@ private:
 
 Bench makeBench(const FigureCard& card, const FigureReading& reading, const BenchAsked& asked) { return Maker(card, reading, asked).run(); }
 
-} // namespace lc::app
+} // namespace lc
