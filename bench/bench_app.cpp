@@ -69,6 +69,8 @@ int main(int argc, char** argv) {
     repaint("strip", window.arrange().strips());
     window.setMagnification(Magnification::Page);
     repaint("page", window.arrange().strips());
+    window.setMagnification(Magnification::Eight);
+    repaint("eight", window.arrange().strips());
     window.setStage(Stage::Listen);
     QApplication::processEvents();
     repaint("listen", window.listen().strips());

@@ -2,10 +2,10 @@
 #include "core/figures/figure_findings.h"
 #include "core/figures/figure_search.h"
 #include "core/figures/fillers.h"
-#include "core/routine/edits.h"
-#include "core/routine/findings.h"
+#include "core/edits/edits.h"
+#include "core/landing/findings.h"
 #include "core/routine/order_text.h"
-#include "core/routine/remedies.h"
+#include "core/landing/remedies.h"
 #include "core/song/structure_text.h"
 
 #include <benchmark/benchmark.h>

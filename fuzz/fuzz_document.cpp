@@ -1,5 +1,5 @@
 #include "core/document/document_json.h"
-#include "core/routine/findings.h"
+#include "core/landing/findings.h"
 
 #include <cstdlib>
 

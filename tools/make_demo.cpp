@@ -3,7 +3,7 @@
 #include "audio/analysis.h"
 #include "audio/audio_file.h"
 #include "core/document/document_file.h"
-#include "core/routine/edits.h"
+#include "core/edits/edits.h"
 #include "core/routine/order_text.h"
 
 #include <cstdio>
@@ -12,12 +12,6 @@
 using namespace lc;
 
 namespace {
-
-constexpr const char* steps =
-    "1 side R 2 behind L 3 side R 4 touch L 5 side L 6 behind R 7 side L 8 touch R "
-    "1 forward R & close L 2 forward R 3 rock L 4 replace R 5 back L & close R 6 back L 7 rock R 8 replace L "
-    "1 cross R 2 point L 3 cross L 4 point R 5 cross R 6 back L 7 side R 1/4 R 8 close L "
-    "1 kick R & close R 2 step L 3 kick R & close R 4 step L 5 stomp R 6 clap 7 stomp L 8 clap";
 
 int complain(const Error& error) {
     std::fprintf(stderr, "%s\n", error.message.c_str());
@@ -70,11 +64,14 @@ int main(int argc, char** argv) {
     auto document = applyEdits(newDocument(), edits);
     if (!document) return complain(document.error());
     const Routine& routine = document->routine;
-    document = applyEdits(*document, {SetLine{routine.parts[0].id, routine.roles[0].id, steps},
-                                      SetOrder{std::vector<PartId>(7, routine.parts[0].id)}, SetStart{timeOfBar(9)}});
+    const PartId part = routine.parts[0].id;
+    document = applyEdits(*document, {SetOrder{std::vector<PartId>(7, part)}, SetStart{timeOfBar(9)}, SetLevel{"improver"}});
     if (!document) return complain(document.error());
-    for (const FigureCard& figure : figures())
-        if (document = applyEdit(*document, AddFigure{figure, {}}); !document) return complain(document.error());
+    for (const FigureCard& figure : figures()) {
+        document = applyEdit(*document, AddFigure{figure, {}});
+        if (document && figure.name != "Lull") document = applyEdit(*document, PlaceFigure{part, document->routine.figures.back().id});
+        if (!document) return complain(document.error());
+    }
     const auto saved = saveDocument(*document, (folder / "copper-weathervane.liftcount").string());
     if (!saved) return complain(saved.error());
     return 0;

@@ -19,6 +19,7 @@
 #include "app/strips/strips_view.h"
 #include "audio/audio_file.h"
 #include "audio/silent_output.h"
+#include "core/exchange/routine_text.h"
 #include "core/song/tapping.h"
 
 #include <QApplication>
@@ -158,6 +159,14 @@ int main(int argc, char** argv) {
     window.arrange().setPassesShown(true);
     session.setCaret(counts(100));
     shoot("arrange-page");
+    window.setMagnification(Magnification::Eight);
+    window.arrange().setPassesShown(false);
+    session.setCaret(counts(110));
+    window.arrange().strips().showPlace(counts(96));
+    window.arrange().strips().showPlace(counts(124));
+    shoot("arrange-eight");
+    window.setMagnification(Magnification::Page);
+    window.arrange().setPassesShown(true);
     for (int i = 0; i < 6 && !session.landing().findings.empty() && session.landing().findings.front().severity == Severity::Misses; ++i) {
         window.arrange().findings().openFinding(0);
         window.arrange().findings().applyChosen();
@@ -174,5 +183,59 @@ int main(int argc, char** argv) {
     shoot("sheet-floor");
     window.sheets().setKind(SheetKind::Full);
     shoot("sheet-steps");
+    // Two routines as they come by mail: rows in canon, and a couple's dance that an extra bar turns round.
+    const auto show = [&](const char* text, int count, const char* name) {
+        const auto routine = routineFromText(text);
+        if (!routine) {
+            QTextStream(stderr) << QString::fromStdString(routine.error().message) << Qt::endl;
+            return;
+        }
+        session.startWith(*routine);
+        window.setStage(Stage::Arrange);
+        window.setMagnification(Magnification::Strip);
+        window.arrange().setPassesShown(false);
+        window.arrange().goToPass(routine->routine.passes.front().id);
+        settle();
+        for (const PassPerformance& pass : session.landing().performance.passes)
+            if (pass.start <= counts(count) && counts(count) < pass.end()) window.arrange().goToPass(pass.id);
+        session.setCaret(counts(count));
+        shoot(name);
+    };
+    show(R"(Lift Count routine
+title: Stair rail
+song: intro 16 | verse 32 | chorus 32 | verse 32 | ending 16
+tempo: 96
+roles: row 1, row 2, row 3, row 4, row 5
+start: 10 s
+figure: Up the stairs
+  everyone: 1 forward L 2 forward R 3 forward L 4 touch R 5 back R 6 back L 7 back R 8 touch L
+figure: Turn the landing
+  everyone: 1 side L 2 close R 3 side L 1/4 L 4 touch R 5 side R 6 close L 7 side R 8 touch L
+part: A
+  Up the stairs
+  Turn the landing
+order: A x5
+pass 2
+  canon 2 apart, ripple
+  remembered by: by the line “all on the stairs”
+pass 4
+  mirrored
+)", 34, "arrange-canon");
+    show(R"(Lift Count routine
+title: Harbour lane
+song: verse 32 | chorus 36 | verse 32 | chorus 32
+tempo: 180
+roles: leader, follower
+formation: slot
+figure: Basic
+  leader: 1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait
+  follower: 1 break R 2 place L 3 close R 4 wait 5 break L 6 place R 7 close L 8 wait
+figure: Side six
+  leader: 1 side L 2 close R 3 side L 4 close R 5 side L 6 close R
+  follower: 1 side R 2 close L 3 side R 4 close L 5 side R 6 close L
+part: A
+  Basic
+order: A x16
+)", 68, "arrange-turned");
     return 0;
 }

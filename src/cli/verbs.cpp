@@ -5,7 +5,8 @@
 #include "cli/count_report.h"
 #include "cli/rhythm_report.h"
 #include "core/document/document_file.h"
-#include "core/routine/landing_report.h"
+#include "core/landing/landing_report.h"
+#include "core/exchange/routine_text.h"
 #include "core/exchange/map_export.h"
 #include "core/exchange/map_import.h"
 #include "core/song/structure_text.h"
@@ -196,21 +197,35 @@ Result<Output> runFill(const FillOptions& options) {
     return Output{options.json ? fillingAsJson(*filling) : fillingAsText(*filling), nothingFills(*filling)};
 }
 
-Result<Output> runLand(const std::string& file, bool json) {
-    const auto loaded = loadDocument(file);
+namespace {
+/// A routine file, or the plain-text form of one.
+Result<Document> readRoutine(const std::string& file) {
+    if (const auto bytes = textOf(file); bytes && looksLikeRoutineText(*bytes)) {
+        auto read = routineFromText(*bytes);
+        if (!read) read.error().message = file + ": " + read.error().message;
+        return read;
+    }
+    auto loaded = loadDocument(file);
     if (!loaded) return tl::unexpected(loaded.error());
-    const Landing landing = land(loaded->document);
-    return Output{json ? landingAsJson(loaded->document, landing) : landingAsText(loaded->document, landing), {}};
+    return std::move(loaded->document);
+}
+} // namespace
+
+Result<Output> runLand(const std::string& file, bool json) {
+    const auto document = readRoutine(file);
+    if (!document) return tl::unexpected(document.error());
+    const Landing landing = land(*document);
+    return Output{json ? landingAsJson(*document, landing) : landingAsText(*document, landing), {}};
 }
 
 Result<Output> runSheet(const SheetOptions& options) {
-    const auto loaded = loadDocument(options.file);
-    if (!loaded) return tl::unexpected(loaded.error());
-    const Landing landing = land(loaded->document);
+    const auto document = readRoutine(options.file);
+    if (!document) return tl::unexpected(document.error());
+    const Landing landing = land(*document);
     const SheetKind kind = options.kind == "full" ? SheetKind::Full : SheetKind::Floor;
     const std::string ending = std::filesystem::path(options.outFile).extension().string();
     const bool pdf = options.format == "pdf" || (options.format.empty() && ending == ".pdf");
-    const QByteArray bytes = pdf ? sheetPdf(loaded->document, landing, kind) : sheetHtml(loaded->document, landing, kind).toUtf8();
+    const QByteArray bytes = pdf ? sheetPdf(*document, landing, kind) : sheetHtml(*document, landing, kind).toUtf8();
     return write(options.outFile, bytes.toStdString(), {});
 }
 

@@ -1,7 +1,8 @@
 #include "sheets/sheet_html.h"
 
 #include "core/base/clock_text.h"
-#include "core/routine/landing_report.h"
+#include "core/landing/landing_report.h"
+#include "core/landing/sheet_header.h"
 
 #include <QCoreApplication>
 #include <QStringList>
@@ -34,28 +35,6 @@ QString tempoLine(const Document& document, const Landing& landing) {
     if (const auto tempo = medianTempo(*document.map)) words << tr("%1 bpm").arg(std::lround(*tempo));
     if (!document.map->beats.empty()) words << esc(toString(document.map->metre)) + tr(", counted in %1").arg(q(setNames(landing.grid.regularSet())));
     return words.join(QStringLiteral(", "));
-}
-
-/// Parts' lengths, how many passes until the facing returns, where the dance starts.
-QString headLine(const Document& document, const Landing& landing) {
-    QStringList words;
-    for (const PartReading& part : *landing.performance.parts)
-        words << tr("part %1: %2").arg(esc(findPart(document.routine, part.part)->name), q(countsInWords(part.length)));
-    if (!landing.performance.passes.empty()) {
-        const PassPerformance& first = landing.performance.passes.front();
-        const int turn = [&] {
-            for (const PassPerformance& p : landing.performance.passes)
-                if (!p.cut && p.cutTurns.empty()) return facingIndex({p.roles.front().facingOut.value - p.roles.front().facingIn.value});
-            return 0;
-        }();
-        const int walls = turn == 0 ? 1 : turn == 4 ? 2 : turn % 2 == 0 ? 4 : 8;
-        words << (walls == 1 ? tr("one wall") : tr("%1 walls").arg(walls));
-        if (first.start > Tick{}) {
-            const auto seconds = landing.grid.secondsAt(first.start);
-            words << tr("wait %1%2").arg(q(countsInWords(first.start)), seconds ? tr(" (%1)").arg(q(clockText(*seconds))) : QString());
-        }
-    }
-    return words.join(QStringLiteral("; "));
 }
 
 QString exceptionCell(const PassPerformance& pass) {
@@ -140,14 +119,14 @@ QString cautions() {
 QString sheetHtml(const Document& document, const Landing& landing, SheetKind kind) {
     const QString title = document.title.empty() ? tr("Routine without a name") : esc(document.title);
     QString html = QStringLiteral("<!DOCTYPE html><html><head><meta charset=\"utf-8\"/><title>%1</title><style>%2</style></head><body>").arg(title, style(kind));
-    html += QStringLiteral("<h1>%1</h1><p>%2</p><p>%3</p>").arg(title, tempoLine(document, landing), headLine(document, landing));
+    html += QStringLiteral("<h1>%1</h1><p>%2</p><p>%3</p>").arg(title, tempoLine(document, landing), q(headerLine(sheetHeader(document, landing))).toHtmlEscaped());
     const QString exceptions = q(exceptionsInWords(document, landing)).toHtmlEscaped();
     if (!exceptions.isEmpty()) html += QStringLiteral("<h2>%1</h2>").arg(exceptions);
     const auto steps = [&] {
-        for (const PartReading& part : *landing.performance.parts) {
-            if (part.length == Tick{}) continue;
-            html += QStringLiteral("<h2>%1</h2>").arg(tr("Part %1, %2").arg(esc(findPart(document.routine, part.part)->name), q(countsInWords(part.length))));
-            html += partTable(document, landing, part);
+        for (const auto& part : landing.performance.parts) {
+            if (part->length == Tick{}) continue;
+            html += QStringLiteral("<h2>%1</h2>").arg(tr("Part %1, %2").arg(esc(findPart(document.routine, part->part)->name), q(countsInWords(part->length))));
+            html += partTable(document, landing, *part);
         }
     };
     if (kind == SheetKind::Full) steps();

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/document/document.h"
-#include "core/routine/findings.h"
+#include "core/landing/findings.h"
 
 #include <QString>
 

@@ -205,9 +205,10 @@ private Q_SLOTS:
         rig.window->findChild<QPushButton*>("takeFromVocabulary")->click();
         QVERIFY(rig.desk().chosen()->differs.isEmpty());
         rig.window->findChild<QPushButton*>("placeFigure")->click();
-        QCOMPARE(rig.session->document().routine.parts[0].figures.size(), std::size_t{2});
+        const auto placed = [&] { return findFigure(rig.session->document().routine, rig.session->document().routine.parts[0].figures.at(0).figure)->name; };
+        QVERIFY(!placed().empty()); // the empty typed steps gave way
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // the routine's undo, for its own figure
-        QCOMPARE(rig.session->document().routine.parts[0].figures.size(), std::size_t{1});
+        QVERIFY(placed().empty());
     }
     void removingAndMergingCanBeUndone() {
         const StepsRig rig;

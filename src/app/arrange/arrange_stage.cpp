@@ -1,25 +1,40 @@
 #include "app/arrange/arrange_stage.h"
 
 #include "app/shell/findings_column.h"
+#include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"
+#include "app/arrange/pass_panel.h"
+#include "app/arrange/song_trial_panel.h"
+#include "app/arrange/step_edit.h"
 #include "app/shell/session.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/figure_list.h"
 #include "app/strips/strips_view.h"
 #include "app/shell/wording.h"
 
+#include "core/exchange/routine_text.h"
+#include "core/routine/music_place.h"
+
+#include <QClipboard>
+#include <QGuiApplication>
 #include <QHBoxLayout>
 #include <QSplitter>
 
 namespace lc::app {
 
-ArrangeStage::ArrangeStage(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme), m_desk(desk) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
+    m_vocabulary = new FigureList(desk, theme, this);
+    m_vocabulary->hide();
+    row->addWidget(m_vocabulary);
     auto* column = new QVBoxLayout;
     column->setSpacing(0);
     row->addLayout(column, 1);
-    m_editor = new PartEditor(session, theme, this);
+    m_editor = new PartEditor(session, desk, theme, this);
     column->addWidget(m_editor);
     column->addWidget(divider(theme, this));
     m_previewLine = paragraph({}, theme.words(13, Weight::Bold), theme.colours().onInk, this);
@@ -32,14 +47,26 @@ ArrangeStage::ArrangeStage(Session& session, const Theme& theme, QWidget* parent
     m_passes = new PassList(session, theme, m_splitter);
     m_splitter->addWidget(m_strips);
     m_splitter->addWidget(m_passes);
+    m_songTrial = new SongTrialPanel(session, theme, m_splitter);
+    m_splitter->addWidget(m_songTrial);
     m_splitter->setStretchFactor(0, 3);
     m_splitter->setStretchFactor(1, 1);
     m_splitter->setCollapsible(0, false);
     column->addWidget(m_splitter, 1);
     m_findings = new FindingsColumn(session, theme, this);
-    row->addWidget(m_findings);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addWidget(m_findings, 1);
+    m_passPanel = new PassPanel(session, theme, this);
+    right->addWidget(divider(theme, this));
+    right->addWidget(m_passPanel);
+    row->addLayout(right);
+    m_stepEdit = new StepEdit(session, *m_strips, theme);
 
     connect(m_strips, &StripsView::passChosen, m_passes, &PassList::selectPass);
+    connect(m_strips, &StripsView::passChosen, m_passPanel, &PassPanel::showPass);
+    connect(m_strips, &StripsView::passChosen, this, &ArrangeStage::followCaret);
+    connect(m_strips, &StripsView::editWanted, this, [this](Tick at, int role) { m_stepEdit->openAt(at, static_cast<std::size_t>(role)); });
     connect(m_passes, &PassList::passChosen, this, &ArrangeStage::goToPass);
     connect(m_findings, &FindingsColumn::placeChosen, this, [this](Tick at) { m_session.setCaret(at); m_strips->showPlace(at); });
     connect(m_strips, &StripsView::contextMenuWanted, this, &ArrangeStage::contextMenuWanted);
@@ -48,6 +75,21 @@ ArrangeStage::ArrangeStage(Session& session, const Theme& theme, QWidget* parent
 
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
 bool ArrangeStage::passesShown() const { return !m_passes->isHidden(); }
+
+void ArrangeStage::setFindingsFolded(bool folded) {
+    m_findings->setFolded(folded);
+    m_passPanel->setVisible(!folded);
+}
+
+bool ArrangeStage::findingsFolded() const { return m_findings->folded(); }
+
+void ArrangeStage::setVocabularyShown(bool shown) {
+    if (shown) m_desk.open();
+    m_vocabulary->setVisible(shown);
+    if (shown) m_vocabulary->beginSearch();
+}
+
+bool ArrangeStage::vocabularyShown() const { return !m_vocabulary->isHidden(); }
 
 void ArrangeStage::showPreviewLine() {
     m_previewLine->setVisible(m_session.previewLanding() != nullptr);
@@ -60,6 +102,7 @@ void ArrangeStage::goToPass(PassId pass) {
             m_session.setCaret(p.start);
             m_strips->selectPass(pass);
             m_passes->selectPass(pass);
+            m_passPanel->showPass(pass);
             m_strips->showPlace(p.start);
             return;
         }
@@ -71,11 +114,85 @@ std::optional<PassId> ArrangeStage::passAtCaret() const {
     return m_session.landing().performance.passes[*index].id;
 }
 
+const PassPerformance* ArrangeStage::needPassAtCaret() {
+    const auto index = passAt(m_session.landing().performance, m_session.now());
+    if (index) return &m_session.landing().performance.passes[*index];
+    Q_EMIT m_session.told(tr("There is no pass at the caret. Click a count that is danced."));
+    return nullptr;
+}
+
+void ArrangeStage::followCaret() {
+    const auto index = passAt(m_session.landing().performance, m_session.now());
+    if (!index) return;
+    const PassPerformance& pass = m_session.landing().performance.passes[*index];
+    m_editor->choosePart(pass.part);
+    const FigureSpan* span = figureAt(m_session.landing().performance, pass, m_session.now());
+    const Part* part = findPart(m_session.document().routine, pass.part);
+    const bool inPart = span && part && !span->path.empty() && std::any_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == span->path.front(); });
+    m_editor->chain().choose(inPart ? std::optional(span->path.front()) : std::nullopt);
+}
+
+void ArrangeStage::typeFigureAtCaret() {
+    followCaret();
+    m_editor->chain().typeFigure();
+}
+
+void ArrangeStage::editPassAtCaret() {
+    if (const PassPerformance* pass = needPassAtCaret()) {
+        setFindingsFolded(false);
+        m_passPanel->showPass(pass->id);
+        m_passPanel->editLines();
+    }
+}
+
+void ArrangeStage::changePassAtCaret(const QString& name, const std::function<void(PassExceptions&)>& change) {
+    const PassPerformance* pass = needPassAtCaret();
+    if (!pass) return;
+    PassExceptions exceptions = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, pass->id)];
+    change(exceptions);
+    m_session.edit(SetExceptions{pass->id, std::move(exceptions), name.toStdString()});
+}
+
+void ArrangeStage::pinPassHere() {
+    const PassPerformance* pass = needPassAtCaret();
+    if (!pass) return;
+    const Pass& written = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, pass->id)];
+    if (written.pinned) m_session.edit(PinPass{pass->id, std::nullopt});
+    else if (const auto place = musicPlaceAt(m_session.landing().grid, pass->start)) m_session.edit(PinPass{pass->id, *place});
+}
+
+void ArrangeStage::bindAccentAtCaret(MomentId moment) {
+    const PassPerformance* pass = needPassAtCaret();
+    if (!pass) return;
+    const FigureSpan* span = figureAt(m_session.landing().performance, *pass, m_session.now());
+    if (!span || !span->placement.valid()) return Q_EMIT m_session.told(tr("No figure is danced there. Put the caret on the count that is to meet the moment."));
+    m_session.edit(BindAccent{pass->id, span->placement, counts(wholeCounts(m_session.now())) - pass->start - span->start, moment});
+}
+
+void ArrangeStage::copyPasses() {
+    std::vector<PassId> passes = m_passes->chosenPasses();
+    if (passes.empty())
+        if (const auto at = passAtCaret()) passes.push_back(*at);
+    if (passes.empty()) return Q_EMIT m_session.told(tr("Choose passes in the list, or put the caret into one, and copy again."));
+    QGuiApplication::clipboard()->setText(QString::fromStdString(passesToText(m_session.document(), passes)));
+    Q_EMIT m_session.told(passes.size() == 1 ? tr("One pass copied.") : tr("%1 passes copied.").arg(passes.size()));
+}
+
+void ArrangeStage::pastePasses() {
+    const auto passes = passesFromText(m_session.document(), QGuiApplication::clipboard()->text().toStdString());
+    if (!passes) return Q_EMIT m_session.told(QString::fromStdString(passes.error().message));
+    std::size_t at = m_session.document().routine.passes.size();
+    if (const auto here = passAtCaret())
+        if (const auto index = indexOfPass(m_session.document().routine, *here)) at = *index + 1;
+    m_session.edit(InsertPasses{at, *passes});
+}
+
 void ArrangeStage::cutAtCaret() {
     const auto index = passAt(m_session.landing().performance, m_session.now());
     if (!index) return Q_EMIT m_session.told(tr("Put the caret into the pass that is to be cut, on the last count that is danced."));
     const PassPerformance& pass = m_session.landing().performance.passes[*index];
     const Tick after = counts(wholeCounts(m_session.now() - pass.start) + 1);
+    if (after <= Tick{}) return Q_EMIT m_session.told(tr("Everyone still waits there. Put the caret on the last count that is danced."));
     if (after >= pass.whole) return Q_EMIT m_session.told(tr("That is the last count of the pass; there is nothing left to cut."));
     m_session.edit(SetRestart{pass.id, Restart{after}});
 }

@@ -2,18 +2,30 @@
 
 #include "app/shell/theme.h"
 #include "core/base/tick.h"
-#include "core/base/ids.h"
+#include "core/routine/exceptions.h"
 
 #include <QWidget>
+
+#include <functional>
+#include <optional>
 
 class QLabel;
 class QSplitter;
 
+namespace lc {
+struct PassPerformance;
+}
+
 namespace lc::app {
 
+class FigureDesk;
+class FigureList;
 class FindingsColumn;
 class PartEditor;
 class PassList;
+class PassPanel;
+class SongTrialPanel;
+class StepEdit;
 class Session;
 class StripsView;
 
@@ -21,11 +33,17 @@ class StripsView;
 class ArrangeStage : public QWidget {
     Q_OBJECT
 public:
-    ArrangeStage(Session& session, const Theme& theme, QWidget* parent = nullptr);
+    ArrangeStage(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent = nullptr);
     [[nodiscard]] StripsView& strips() { return *m_strips; }
     [[nodiscard]] PassList& passes() { return *m_passes; }
     [[nodiscard]] FindingsColumn& findings() { return *m_findings; }
     [[nodiscard]] PartEditor& editor() { return *m_editor; }
+    [[nodiscard]] PassPanel& passPanel() { return *m_passPanel; }
+    [[nodiscard]] SongTrialPanel& songTrial() { return *m_songTrial; }
+    void setFindingsFolded(bool folded); ///< with the panel of the pass
+    [[nodiscard]] bool findingsFolded() const;
+    void setVocabularyShown(bool shown);
+    [[nodiscard]] bool vocabularyShown() const;
     void setPassesShown(bool shown);
     [[nodiscard]] bool passesShown() const;
     void goToPass(PassId pass);
@@ -33,6 +51,14 @@ public:
     void cutAtCaret();
     void tagAtCaret();
     void removePassAtCaret();
+    void typeFigureAtCaret(); ///< the part and the figure at the caret are chosen, and a name can be typed behind it
+    void editPassAtCaret();   ///< what makes the pass at the caret differ
+    void pinPassHere();       ///< the pass at the caret starts where it starts now, whatever comes before; again to unpin
+    void changePassAtCaret(const QString& name, const std::function<void(PassExceptions&)>& change);
+    void bindAccentAtCaret(MomentId moment); ///< the count at the caret wants to meet it
+    /// Passes chosen in the list, or the one at the caret, as text; and from text, behind the caret's.
+    void copyPasses();
+    void pastePasses();
 
 Q_SIGNALS:
     void contextMenuWanted(const QPoint& global, lc::Tick at);
@@ -40,6 +66,8 @@ Q_SIGNALS:
 private:
     void showPreviewLine();
     [[nodiscard]] std::optional<PassId> passAtCaret() const;
+    [[nodiscard]] const PassPerformance* needPassAtCaret();
+    void followCaret(); ///< the part and the figure at the caret are shown in the editor
 
     Session& m_session;
     const Theme& m_theme;
@@ -48,6 +76,11 @@ private:
     StripsView* m_strips;
     PassList* m_passes;
     FindingsColumn* m_findings;
+    PassPanel* m_passPanel;
+    SongTrialPanel* m_songTrial;
+    StepEdit* m_stepEdit;
+    FigureDesk& m_desk;
+    FigureList* m_vocabulary;
     QSplitter* m_splitter;
 };
 

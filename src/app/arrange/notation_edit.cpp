@@ -34,6 +34,11 @@ void NotationEdit::showText(const QString& text) {
     m_showing = false;
 }
 
+void NotationEdit::setManyLines(int shown) {
+    m_manyLines = shown;
+    fitHeight();
+}
+
 void NotationEdit::markBytes(std::size_t begin, std::size_t finish) {
     const QByteArray bytes = toPlainText().toUtf8();
     const auto characters = [&](std::size_t byte) {
@@ -56,6 +61,7 @@ void NotationEdit::markBytes(std::size_t begin, std::size_t finish) {
 
 void NotationEdit::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
+        if (m_manyLines > 0 && event->modifiers() == Qt::NoModifier) return QPlainTextEdit::keyPressEvent(event);
         if (event->modifiers() == Qt::NoModifier) {
             focusNextChild();
             return;
@@ -82,14 +88,14 @@ void NotationEdit::resizeEvent(QResizeEvent* event) {
 
 void NotationEdit::insertFromMimeData(const QMimeData* source) {
     QString text = source->text();
-    text.replace(QLatin1Char('\n'), QLatin1Char(' ')).replace(QLatin1Char('\r'), QLatin1Char(' '));
+    if (m_manyLines == 0) text.replace(QLatin1Char('\n'), QLatin1Char(' ')).replace(QLatin1Char('\r'), QLatin1Char(' '));
     insertPlainText(text);
 }
 
 void NotationEdit::fitHeight() {
     int lines = 0;
     for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) lines += std::max(1, block.layout()->lineCount());
-    const int height = QFontMetrics(font()).lineSpacing() * std::clamp(lines, 1, 4) + m_theme.px(14);
+    const int height = QFontMetrics(font()).lineSpacing() * std::clamp(lines, std::min(2, std::max(1, m_manyLines)), m_manyLines > 0 ? m_manyLines : 4) + m_theme.px(14);
     if (height != maximumHeight()) setFixedHeight(height);
 }
 

@@ -13,6 +13,8 @@ public:
     NotationEdit(const Theme& theme, QWidget* parent = nullptr);
     /// Puts text in without moving the caret or telling anybody, if it differs.
     void showText(const QString& text);
+    /// Enter begins a new line, up to `shown` of which are seen at once; Tab leaves.
+    void setManyLines(int shown);
     /// Underlines bytes [begin, finish) of the UTF-8 text; an empty span takes the underline away.
     void markBytes(std::size_t begin, std::size_t finish);
 
@@ -30,6 +32,7 @@ private:
     void fitHeight();
     const Theme& m_theme;
     bool m_showing = false;
+    int m_manyLines = 0; ///< 0 = one line
 };
 
 } // namespace lc::app

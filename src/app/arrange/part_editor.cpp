@@ -1,10 +1,12 @@
 #include "app/arrange/part_editor.h"
 
 #include "app/arrange/notation_edit.h"
+#include "app/arrange/part_chain.h"
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
 #include "core/base/clock_text.h"
 #include "core/routine/order_text.h"
+#include "core/routine/routine_figures.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -33,13 +35,25 @@ QString summaryOf(const NotationReading& line) {
 }
 } // namespace
 
-PartEditor::PartEditor(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
     all->setSpacing(theme.px(4));
     m_parts = new QHBoxLayout;
     m_parts->setSpacing(theme.px(10));
     all->addLayout(m_parts);
+    auto* chainRow = new QHBoxLayout;
+    chainRow->setSpacing(theme.px(8));
+    auto* chainLabel = paragraph(tr("Figures"), theme.words(13, Weight::Bold), theme.colours().ink, this);
+    chainLabel->setFixedWidth(theme.px(92));
+    chainRow->addWidget(chainLabel, 0, Qt::AlignTop);
+    m_chain = new PartChain(session, desk, theme, this);
+    chainRow->addWidget(m_chain, 1);
+    all->addLayout(chainRow);
+    m_about = paragraph({}, theme.words(12), theme.colours().ink2, this);
+    m_about->setContentsMargins(theme.px(100), 0, 0, 0);
+    all->addWidget(m_about);
+    connect(m_chain, &PartChain::chosenChanged, this, &PartEditor::refresh);
     m_grid = new QGridLayout;
     m_grid->setHorizontalSpacing(theme.px(8));
     m_grid->setVerticalSpacing(theme.px(2));
@@ -88,11 +102,13 @@ PartEditor::PartEditor(Session& session, const Theme& theme, QWidget* parent) : 
 void PartEditor::choosePart(PartId part) {
     m_part = part;
     m_partsShown.clear();
+    m_chain->showPart(part);
     refresh();
 }
 
 void PartEditor::editFirstLine() {
-    if (!m_lines.empty()) m_lines.front().edit->setFocus(Qt::ShortcutFocusReason);
+    if (!m_lines.empty() && !m_lines.front().edit->isHidden()) m_lines.front().edit->setFocus(Qt::ShortcutFocusReason);
+    else m_chain->typeFigure();
 }
 
 void PartEditor::editOrder() {
@@ -108,21 +124,56 @@ void PartEditor::refresh() {
     QString shown = QString::number(m_part.value);
     for (const Part& part : routine.parts) shown += QStringLiteral("|") + q(part.name) + QString::number(part.id.value);
     for (const Role& role : routine.roles) shown += QStringLiteral("/") + QString::number(role.id.value);
+    if (m_chain->part() != m_part) m_chain->showPart(m_part);
     if (shown != m_partsShown) {
         m_partsShown = shown;
         rebuildParts();
         rebuildLines();
     }
-    const Part& part = *findPart(routine, m_part);
-    const Figure* figure = part.figures.empty() ? nullptr : findFigure(routine, part.figures.front().figure);
-    for (Line& line : m_lines) {
-        line.edit->showText(figure ? q(lineText(*figure, line.role)) : QString());
-        const Role* role = findRole(routine, line.role);
-        if (role && !line.name->hasFocus()) line.name->setText(q(role->name));
-    }
+    showLines();
     showSummaries();
     showOrder();
     showStart();
+}
+
+const Figure* PartEditor::shownFigure() const {
+    const Routine& routine = m_session.document().routine;
+    if (const auto placed = m_chain->chosen()) return findFigure(routine, placed->figure);
+    const Part* part = findPart(routine, m_part);
+    for (std::size_t i = 0; part && i < part->figures.size(); ++i)
+        if (const Figure* figure = findFigure(routine, part->figures[i].figure); figure && figure->name.empty()) return figure;
+    return nullptr;
+}
+
+/// The lines of the figure shown; a part of named figures has none until one is chosen.
+void PartEditor::showLines() {
+    const Routine& routine = m_session.document().routine;
+    const Figure* figure = shownFigure();
+    const Part& part = *findPart(routine, m_part);
+    const bool lines = figure || part.figures.empty();
+    for (Line& line : m_lines) {
+        line.edit->showText(figure ? q(lineText(*figure, line.role)) : QString());
+        line.edit->setVisible(lines);
+        line.summary->setVisible(lines);
+        line.name->setVisible(lines);
+        const Role* role = findRole(routine, line.role);
+        if (role && !line.name->hasFocus()) line.name->setText(q(role->name));
+    }
+    QString about;
+    if (figure && !figure->name.empty()) {
+        const int times = timesDanced(routine, figure->id);
+        about = times == 1 ? tr("%1, danced once. Its lines are changed wherever it stands.").arg(q(figure->name)) : tr("%1, danced %2 times. Its lines are changed wherever it stands.").arg(q(figure->name)).arg(times);
+    } else if (!figure && !part.figures.empty())
+        for (const auto& reading : m_session.landing().performance.parts)
+            if (reading->part == m_part) about = tr("Part %1: %2. Choose a figure to see and change its lines.").arg(q(part.name), q(countsInWords(reading->length)));
+    m_about->setText(about);
+    m_about->setVisible(!about.isEmpty());
+}
+
+void PartEditor::lineTyped(RoleId role, const QString& text) {
+    const Figure* figure = shownFigure();
+    if (figure && !figure->name.empty()) m_session.edit(SetFigureLine{figure->id, role, text.toStdString()});
+    else m_session.edit(SetLine{m_part, role, text.toStdString()});
 }
 
 void PartEditor::rebuildParts() {
@@ -151,6 +202,12 @@ void PartEditor::rebuildParts() {
     m_parts->addSpacing(m_theme.px(8));
     add(tr("New part"), tr("Add a part with the next free letter"), "newPart", [this] {
         if (m_session.edit(AddPart{})) choosePart(m_session.document().routine.parts.back().id);
+    });
+    add(tr("Copy part"), tr("A part with the same figures, to be changed"), "copyPart", [this] {
+        if (!m_session.edit(DuplicatePart{m_part, {}})) return;
+        const auto& parts = m_session.document().routine.parts;
+        for (std::size_t i = 0; i + 1 < parts.size(); ++i)
+            if (parts[i].id == m_part) return choosePart(parts[i + 1].id);
     });
     if (routine.parts.size() > 1)
         add(tr("Remove part"), tr("Take this part and its passes out; Undo brings them back"), "removePart", [this] { m_session.edit(RemovePart{m_part}); });
@@ -189,7 +246,7 @@ void PartEditor::rebuildLines() {
         m_grid->addWidget(line.name, row, 0, Qt::AlignTop);
         m_grid->addWidget(line.edit, row, 1);
         m_grid->addWidget(line.summary, row + 1, 1);
-        connect(line.edit, &NotationEdit::typed, this, [this, id = role.id](const QString& text) { m_session.edit(SetLine{m_part, id, text.toStdString()}); });
+        connect(line.edit, &NotationEdit::typed, this, [this, id = role.id](const QString& text) { lineTyped(id, text); });
         connect(line.edit, &NotationEdit::left, this, [this] { m_session.closeTyping(); });
         connect(line.name, &QLineEdit::editingFinished, this, [this, id = role.id, name = line.name] {
             const Role* now = findRole(m_session.document().routine, id);
@@ -204,7 +261,8 @@ void PartEditor::rebuildLines() {
 void PartEditor::showSummaries() {
     for (Line& line : m_lines) {
         const std::string text = line.edit->toPlainText().toStdString();
-        const NotationReading reading = readNotation(text, m_session.document().routine.choices);
+        const Figure* figure = shownFigure();
+        const NotationReading reading = readNotation(text, figure ? figure->facts.choices.value_or(m_session.document().routine.choices) : m_session.document().routine.choices);
         if (reading.error) {
             line.edit->markBytes(reading.error->begin, reading.error->finish);
             line.summary->setText(tr("◆ character %1: %2").arg(characterNumber(text, reading.error->begin)).arg(q(reading.error->text)));

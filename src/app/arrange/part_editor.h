@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
-#include "core/base/ids.h"
+#include "core/routine/routine.h"
 
 #include <QWidget>
 
@@ -15,14 +15,17 @@ class QLineEdit;
 
 namespace lc::app {
 
+class FigureDesk;
 class NotationEdit;
+class PartChain;
 class Session;
 
-/// Where parts are typed: the chosen part with a line for each role, the order of the parts, and where the dance starts.
+/// Where parts are made: the chosen part as the chain of its figures, with a line for each role of the chosen figure (or of its typed steps), the order of
+/// the parts, and where the dance starts.
 class PartEditor : public QWidget {
     Q_OBJECT
 public:
-    PartEditor(Session& session, const Theme& theme, QWidget* parent = nullptr);
+    PartEditor(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent = nullptr);
     void choosePart(PartId part);
     void editFirstLine();
     void editOrder();
@@ -30,6 +33,7 @@ public:
     /// The field of a role, by ordinal, for tests.
     [[nodiscard]] NotationEdit* line(std::size_t role) const { return m_lines.at(role).edit; }
     [[nodiscard]] QLineEdit* order() const { return m_order; }
+    [[nodiscard]] PartChain& chain() const { return *m_chain; }
     [[nodiscard]] QString summary(std::size_t role) const;
 
 private:
@@ -42,7 +46,11 @@ private:
     void refresh();
     void rebuildParts();
     void rebuildLines();
+    void showLines();
     void showSummaries();
+    /// The figure whose lines are shown: the chosen one, else the part's typed steps; null where the part has only named ones and none is chosen.
+    [[nodiscard]] const Figure* shownFigure() const;
+    void lineTyped(RoleId role, const QString& text);
     void showOrder();
     void showStart();
     void orderTyped(const QString& text);
@@ -51,6 +59,8 @@ private:
     const Theme& m_theme;
     PartId m_part;
     QHBoxLayout* m_parts;
+    PartChain* m_chain;
+    QLabel* m_about;
     QGridLayout* m_grid;
     std::vector<Line> m_lines;
     QLineEdit* m_order;

@@ -1,7 +1,8 @@
 #include "app/arrange/pass_list.h"
 
 #include "app/shell/session.h"
-#include "core/routine/landing_report.h"
+#include "core/exchange/routine_text.h"
+#include "core/landing/landing_report.h"
 
 #include <QHeaderView>
 
@@ -54,10 +55,21 @@ QString PassModel::cell(int row, Column column) const {
     case Danced: return q(toSpokenCount(pass.counts));
     case RestartAfter: return pass.cut ? q(toSpokenCount(pass.counts)) : QString();
     case TagCounts: return pass.tag > Tick{} ? q(toSpokenCount(pass.tag)) : QString();
+    case Differs: return differs(pass.id);
     case Verdict: return q(verdict(words));
     case ColumnCount: break;
     }
     return {};
+}
+
+/// What makes the pass differ beyond restart and tag, in the words of the plain-text form.
+QString PassModel::differs(PassId id) const {
+    QStringList out;
+    for (const QString& line : q(passToText(m_session.document(), id)).split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+        if (!line.startsWith(QStringLiteral("restart ")) && !line.startsWith(QStringLiteral("tag of "))) out << line;
+    for (const PassPerformance& pass : m_session.landing().performance.passes)
+        if (pass.id == id && !pass.fromMusic.empty()) out << tr("by the music");
+    return out.join(QStringLiteral("; "));
 }
 
 QVariant PassModel::data(const QModelIndex& index, int role) const {
@@ -83,13 +95,13 @@ QVariant PassModel::data(const QModelIndex& index, int role) const {
 QVariant PassModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
     static const char* const names[] = {QT_TR_NOOP("pass"), QT_TR_NOOP("part"), QT_TR_NOOP("starts"), QT_TR_NOOP("count"), QT_TR_NOOP("music"), QT_TR_NOOP("running"), QT_TR_NOOP("phrase"),
-                                        QT_TR_NOOP("counts in"), QT_TR_NOOP("facing"), QT_TR_NOOP("free foot"), QT_TR_NOOP("danced"), QT_TR_NOOP("restart after"), QT_TR_NOOP("tag"), QT_TR_NOOP("landing")};
+                                        QT_TR_NOOP("counts in"), QT_TR_NOOP("facing"), QT_TR_NOOP("free foot"), QT_TR_NOOP("danced"), QT_TR_NOOP("restart after"), QT_TR_NOOP("tag"), QT_TR_NOOP("differs"), QT_TR_NOOP("landing")};
     return tr(names[section]);
 }
 
 Qt::ItemFlags PassModel::flags(const QModelIndex& index) const {
     Qt::ItemFlags flags = QAbstractTableModel::flags(index);
-    if (index.column() == RestartAfter || index.column() == TagCounts) flags |= Qt::ItemIsEditable;
+    if (index.column() == RestartAfter || index.column() == TagCounts || index.column() == Differs) flags |= Qt::ItemIsEditable;
     return flags;
 }
 
@@ -97,6 +109,17 @@ bool PassModel::setData(const QModelIndex& index, const QVariant& value, int rol
     const auto pass = passOfRow(index.row());
     if (role != Qt::EditRole || !pass) return false;
     const QString text = value.toString().trimmed();
+    const Pass& written = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, *pass)];
+    if (index.column() == Differs) { // restart and tag have columns of their own and stay
+        QStringList lines = text.split(QLatin1Char(';'), Qt::SkipEmptyParts);
+        for (const QString& line : q(passToText(m_session.document(), *pass)).split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+            if (line.startsWith(QStringLiteral("restart ")) || line.startsWith(QStringLiteral("tag of "))) lines.prepend(line);
+        for (QString& line : lines) line = line.trimmed();
+        lines.removeAll(tr("by the music"));
+        const auto edits = passFromText(m_session.document(), *pass, lines.join(QLatin1Char('\n')).toStdString());
+        if (!edits) Q_EMIT m_session.told(q(edits.error().message));
+        return edits && (edits->empty() || m_session.edit(*edits, tr("what makes a pass differ")));
+    }
     std::optional<Tick> typed;
     if (!text.isEmpty()) {
         const auto read = parseCount(text.toStdString());
@@ -106,8 +129,8 @@ bool PassModel::setData(const QModelIndex& index, const QVariant& value, int rol
         }
         typed = *read;
     }
-    if (index.column() == RestartAfter) return m_session.edit(SetRestart{*pass, typed ? std::optional(Restart{*typed}) : std::nullopt});
-    if (index.column() == TagCounts) return m_session.edit(SetTag{*pass, typed ? std::optional(Tag{*typed, false}) : std::nullopt});
+    if (index.column() == RestartAfter) return m_session.edit(SetRestart{*pass, typed ? std::optional(Restart{*typed, written.restart && written.restart->turnOn}) : std::nullopt});
+    if (index.column() == TagCounts) return m_session.edit(SetTag{*pass, typed ? std::optional(Tag{*typed, written.tag && written.tag->countFromOne}) : std::nullopt});
     return false;
 }
 
@@ -115,14 +138,14 @@ PassList::PassList(Session& session, const Theme& theme, QWidget* parent) : QTab
     setModel(m_model);
     setAccessibleName(tr("Passes"));
     setSelectionBehavior(QAbstractItemView::SelectRows);
-    setSelectionMode(QAbstractItemView::SingleSelection);
+    setSelectionMode(QAbstractItemView::ExtendedSelection);
     setShowGrid(false);
     verticalHeader()->hide();
     verticalHeader()->setDefaultSectionSize(theme.px(22));
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     horizontalHeader()->setMinimumSectionSize(theme.px(30));
-    static constexpr int widths[] = {40, 58, 62, 52, 50, 58, 112, 68, 54, 70, 56, 88, 42, 70};
+    static constexpr int widths[] = {36, 50, 58, 46, 44, 54, 100, 62, 48, 62, 54, 84, 36, 112, 70};
     for (int c = 0; c < PassModel::ColumnCount; ++c) setColumnWidth(c, theme.px(widths[c]));
     horizontalHeader()->setStretchLastSection(true);
     setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed | QAbstractItemView::AnyKeyPressed);
@@ -137,6 +160,15 @@ PassList::PassList(Session& session, const Theme& theme, QWidget* parent) : QTab
     connect(m_model, &QAbstractItemModel::modelReset, this, [this] {
         if (m_chosen) selectPass(*m_chosen);
     });
+}
+
+std::vector<PassId> PassList::chosenPasses() const {
+    std::vector<PassId> out;
+    QModelIndexList rows = selectionModel()->selectedRows();
+    std::sort(rows.begin(), rows.end());
+    for (const QModelIndex& row : rows)
+        if (const auto pass = m_model->passOfRow(row.row())) out.push_back(*pass);
+    return out;
 }
 
 void PassList::selectPass(PassId pass) {

@@ -7,6 +7,7 @@
 #include <QTableView>
 
 #include <optional>
+#include <vector>
 
 namespace lc::app {
 
@@ -16,7 +17,7 @@ class Session;
 class PassModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { Number, PartName, Time, StartCount, MusicCount, RunningCount, Phrase, Offset, Facing, FreeFoot, Danced, RestartAfter, TagCounts, Verdict, ColumnCount };
+    enum Column { Number, PartName, Time, StartCount, MusicCount, RunningCount, Phrase, Offset, Facing, FreeFoot, Danced, RestartAfter, TagCounts, Differs, Verdict, ColumnCount };
 
     PassModel(Session& session, const Theme& theme, QObject* parent = nullptr);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
@@ -30,6 +31,7 @@ public:
 
 private:
     [[nodiscard]] QString cell(int row, Column column) const;
+    [[nodiscard]] QString differs(PassId id) const;
     Session& m_session;
     const Theme& m_theme;
     int m_rows = 0;
@@ -41,6 +43,8 @@ public:
     PassList(Session& session, const Theme& theme, QWidget* parent = nullptr);
     void selectPass(PassId pass);
     void editCell(PassId pass, PassModel::Column column);
+    /// Those chosen, in the order they are danced.
+    [[nodiscard]] std::vector<PassId> chosenPasses() const;
     [[nodiscard]] PassModel& passes() { return *m_model; }
 
 Q_SIGNALS:

@@ -1,6 +1,10 @@
 // The commands of the Steps stage.
 #include "app/shell/main_window.h"
 
+#include "app/arrange/arrange_stage.h"
+#include "app/arrange/part_chain.h"
+#include "app/arrange/part_editor.h"
+
 #include "app/steps/figure_desk.h"
 #include "app/steps/figure_editor.h"
 #include "app/steps/steps_stage.h"
@@ -20,11 +24,13 @@ void MainWindow::buildFiguresMenu() {
     };
     command(menu, tr("New figure"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), tr("Into the vocabulary"), here([this] { m_steps->newFigure(); }));
     command(menu, tr("Search the figures"), QKeySequence::Find, tr("By counts, feet, positions, turns, or words of any field"), here([this] { m_steps->beginSearch(); }));
-    command(menu, tr("Another figure like this"), QKeySequence(Qt::CTRL | Qt::Key_D), tr("A copy in the vocabulary"), here([this] {
-                FigureCard card = m_steps->desk().card();
-                card.name += tr(", copy").toStdString();
-                m_steps->desk().duplicate(card);
-            }));
+    command(menu, tr("Another figure like this"), QKeySequence(Qt::CTRL | Qt::Key_D), tr("A copy in the vocabulary; in Arrange the chosen figures are repeated"), [this] {
+        if (m_stage == Stage::Arrange) return m_arrange->editor().chain().repeatChosen();
+        setStage(Stage::Steps);
+        FigureCard card = m_steps->desk().card();
+        card.name += tr(", copy").toStdString();
+        m_steps->desk().duplicate(card);
+    });
     command(menu, tr("Another role"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_R), tr("A line for a partner or a row"), here([this] { m_steps->editor().addRole(); }));
     command(menu, tr("Remove the figure"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Delete), tr("From the vocabulary, or from the routine; undo brings it back"), here([this] { m_steps->desk().removeChosen(); }));
     menu->addSeparator();

@@ -103,7 +103,7 @@ void FindingsColumn::buildRemedies(QVBoxLayout* card) {
     }
     if (!m_remedies.empty()) {
         const auto then = applyEdits(m_session.document(), m_remedies[static_cast<std::size_t>(m_remedy)].edits);
-        if (then) card->addWidget(new MiniPages(m_session.landing(), land(*then, m_session.landing().grid), m_theme, this));
+        if (then) card->addWidget(new MiniPages(m_session.landing(), land(*then, m_session.landing().grid, m_session.landing().limits), m_theme, this));
         auto* buttons = new QHBoxLayout;
         auto* previewButton = new QPushButton(tr("Preview"), this);
         previewButton->setObjectName(QStringLiteral("previewRemedy"));
@@ -171,7 +171,7 @@ void FindingsColumn::chooseRemedy(int index) {
     int i = 0;
     for (auto* choice : shown->findChildren<RemedyChoice*>()) choice->setChosen(i++ == index);
     if (auto* mini = shown->findChild<MiniPages*>())
-        if (const auto then = applyEdits(m_session.document(), m_remedies[static_cast<std::size_t>(index)].edits)) mini->setThen(land(*then, m_session.landing().grid));
+        if (const auto then = applyEdits(m_session.document(), m_remedies[static_cast<std::size_t>(index)].edits)) mini->setThen(land(*then, m_session.landing().grid, m_session.landing().limits));
     if (previewing) previewChosen();
 }
 

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/shell/folding_column.h"
-#include "core/routine/remedies.h"
+#include "core/landing/remedies.h"
 
 #include <vector>
 

@@ -94,7 +94,7 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     m_start = new StartPage(theme, m_stack);
     m_listen = new ListenStage(session, theme, m_stack);
     m_steps = new StepsStage(session, theme, vocabularyPath.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/vocabulary.sqlite") : vocabularyPath, m_stack);
-    m_arrange = new ArrangeStage(session, theme, m_stack);
+    m_arrange = new ArrangeStage(session, m_steps->desk(), theme, m_stack);
     m_sheets = new SheetsStage(session, theme, m_stack);
     for (QWidget* page : std::initializer_list<QWidget*>{m_start, m_listen, m_steps, m_arrange, m_sheets}) m_stack->addWidget(page);
     column->addWidget(m_stack, 1);
@@ -105,6 +105,8 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
 
     connect(m_rail, &Rail::stageChosen, this, &MainWindow::setStage);
     connect(&m_steps->desk(), &FigureDesk::cardChanged, this, &MainWindow::refresh);
+    connect(&m_steps->desk(), &FigureDesk::cardChanged, this, [this] { m_session.setLimits(m_steps->desk().limits()); });
+    session.setLimits(m_steps->desk().limits());
     connect(m_countBar, &CountBar::playClicked, &session, &Session::togglePlay);
     connect(m_countBar, &CountBar::loopClicked, this, &MainWindow::toggleLoop);
     connect(m_countBar, &CountBar::tempoClicked, this, [this](int step) { m_session.setTempoPercent(m_session.tempoPercent() + 5 * step); });
@@ -191,6 +193,7 @@ void MainWindow::buildHeading(QWidget* parent) {
     };
     m_page = add(tr("Page"), tr("A phrase a line, parts only (F2)"), [this] { setMagnification(Magnification::Page); });
     m_strip = add(tr("Strip"), tr("Steps as marks (F3)"), [this] { setMagnification(Magnification::Strip); });
+    m_eight = add(tr("Eight"), tr("A set a line, with the words of each step (F4)"), [this] { setMagnification(Magnification::Eight); });
     m_passesButton = add(tr("Passes"), tr("The list of passes under the strips (F5)"), [this] { m_arrange->setPassesShown(!m_arrange->passesShown()); refresh(); });
     m_commandBox = new CommandBox(m_theme, [this](const QString& typed) { return commandsFor(typed); }, m_heading);
     m_commandBox->setFixedWidth(m_theme.px(228));
@@ -200,7 +203,8 @@ void MainWindow::buildHeading(QWidget* parent) {
 StripsView* MainWindow::currentStrips() { return m_stage == Stage::Listen ? &m_listen->strips() : &m_arrange->strips(); }
 
 void MainWindow::setMagnification(Magnification magnification) {
-    m_listen->strips().setMagnification(magnification);
+    if (magnification == Magnification::Eight) setStage(Stage::Arrange);
+    m_listen->strips().setMagnification(magnification == Magnification::Eight ? Magnification::Strip : magnification); // a song by itself has no words of steps
     m_arrange->strips().setMagnification(magnification);
     refresh();
 }
@@ -252,8 +256,11 @@ void MainWindow::refresh() {
         button->style()->polish(button);
     };
     const bool page = m_arrange->strips().magnification() == Magnification::Page;
+    const bool eight = m_arrange->strips().magnification() == Magnification::Eight && m_stage == Stage::Arrange;
     choose(m_page, page);
-    choose(m_strip, !page);
+    choose(m_strip, !page && !eight);
+    choose(m_eight, eight);
+    m_eight->setVisible(m_stage == Stage::Arrange);
     choose(m_passesButton, m_arrange->passesShown());
     m_passesButton->setVisible(m_stage == Stage::Arrange);
     const bool strips = m_stage == Stage::Listen || m_stage == Stage::Arrange;
@@ -272,7 +279,7 @@ void MainWindow::refreshTitle() {
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     const bool narrow = event->size().width() < m_theme.px(1150);
-    if (narrow != m_narrow) m_arrange->findings().setFolded(narrow); // a person may unfold them all the same
+    if (narrow != m_narrow) m_arrange->setFindingsFolded(narrow); // a person may unfold them all the same
     m_narrow = narrow;
     refresh();
 }
@@ -365,7 +372,7 @@ void MainWindow::restoreView(const QString& path) {
     if (view.size() < 6) return;
     const int stage = view[0].toInt();
     if (stage == 1 || stage == 2 || stage == 3 || stage == 6) setStage(static_cast<Stage>(stage));
-    setMagnification(view[1].toInt() == 0 ? Magnification::Page : Magnification::Strip);
+    setMagnification(static_cast<Magnification>(std::clamp(view[1].toInt(), 0, 2)));
     m_arrange->setPassesShown(view[3].toBool());
     m_session.setTempoPercent(view[4].toInt());
     m_session.setClicksHeard(view[5].toBool());

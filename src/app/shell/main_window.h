@@ -61,8 +61,11 @@ private:
     void buildMenus();
     void buildSongMenu();
     void buildFiguresMenu();
+    void buildArrangeMenu();
     /// Is it the vocabulary that undo and redo speak of now?
     [[nodiscard]] bool undoesVocabulary() const;
+    void copyRoutineAsText();
+    void pasteRoutine();
     void typeStructure(); ///< also where there is no song yet
     void buildHeading(QWidget* parent);
     QAction* command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what);
@@ -89,6 +92,7 @@ private:
     QLabel* m_about = nullptr;
     QPushButton* m_page = nullptr;
     QPushButton* m_strip = nullptr;
+    QPushButton* m_eight = nullptr;
     QPushButton* m_passesButton = nullptr;
     CommandBox* m_commandBox = nullptr;
     QStackedWidget* m_stack = nullptr;

@@ -49,9 +49,9 @@ void Session::redo() {
 void Session::refresh() {
     ++m_revision;
     const bool sameGrid = m_gridOf == document().map && m_gridScheme == document().scheme;
-    if (sameGrid) m_landing = land(document(), std::move(m_landing.grid));
+    if (sameGrid) m_landing = land(document(), std::move(m_landing.grid), m_limits);
     else {
-        m_landing = land(document());
+        m_landing = land(document(), m_limits);
         m_gridOf = document().map;
         m_gridScheme = document().scheme;
         ensureSound();
@@ -127,10 +127,17 @@ void Session::takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed) {
     Q_EMIT loadingEnded();
 }
 
-void Session::startNew() {
+void Session::setLimits(const BodyLimits& limits) {
+    if (limits == m_limits) return;
+    m_limits = limits;
+    endPreview();
+    refresh();
+}
+
+void Session::startWith(Document document) {
     m_loader.cancel();
     m_player->pause();
-    m_history = History<Document>(newDocument());
+    m_history = History<Document>(std::move(document));
     m_path.clear();
     m_onDisk.reset();
     m_caret = {};
@@ -169,7 +176,7 @@ Result<void> Session::save(const QString& path, bool evenIfChanged) {
 void Session::preview(const std::vector<Edit>& edits, const QString& title) {
     const auto then = applyEdits(document(), edits);
     if (!then) return Q_EMIT told(QString::fromStdString(then.error().message));
-    m_preview = land(*then, m_landing.grid);
+    m_preview = land(*then, m_landing.grid, m_limits);
     m_previewTitle = title;
     Q_EMIT previewChanged();
 }

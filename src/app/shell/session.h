@@ -4,8 +4,8 @@
 #include "audio/player.h"
 #include "audio/tap_facts.h"
 #include "core/document/document_file.h"
-#include "core/routine/edits.h"
-#include "core/routine/findings.h"
+#include "core/edits/edits.h"
+#include "core/landing/findings.h"
 #include "core/song/song_doubt.h"
 #include "core/document/history.h"
 
@@ -47,7 +47,8 @@ public:
     // Files
     [[nodiscard]] QString path() const { return m_path; } ///< empty until saved
     [[nodiscard]] bool isSaved() const { return m_history.isSaved(); }
-    void startNew();
+    void startNew() { startWith(newDocument()); }
+    void startWith(Document document); ///< unsaved, with nothing to undo
     Result<void> open(const QString& path);
     Result<void> save(const QString& path, bool evenIfChanged = false);
     /// Reads and analyses a song in the background; it then becomes the routine's song, as one undo step.
@@ -80,6 +81,9 @@ public:
     [[nodiscard]] bool hearing() const { return m_hearing; }
     /// May the song be solved anew around facts? Only one that was heard, not one whose map was typed, imported or carried.
     [[nodiscard]] bool solvesAnew() const { return m_heard != nullptr && document().origin == MapOrigin::Heard; }
+
+    /// The person's own limits, with which findings are worked out.
+    void setLimits(const BodyLimits& limits);
 
     // A remedy tried on, not applied
     void preview(const std::vector<Edit>& edits, const QString& title);
@@ -147,6 +151,7 @@ private:
     QString m_path;
     std::optional<FileFingerprint> m_onDisk;
 
+    BodyLimits m_limits;
     std::optional<Landing> m_preview;
     QString m_previewTitle;
 

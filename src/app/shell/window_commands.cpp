@@ -56,6 +56,9 @@ void MainWindow::buildMenus() {
         m_title->selectAll();
     });
     file->addSeparator();
+    command(file, tr("Copy as text"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), tr("The whole routine as text, to be sent or kept"), [this] { copyRoutineAsText(); });
+    command(file, tr("Paste a routine"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_V), tr("A routine that was copied as text, in the place of this one"), [this] { pasteRoutine(); });
+    file->addSeparator();
     command(file, tr("Close"), QKeySequence::Quit, tr("Close the window"), [this] { close(); });
 
     auto* editMenu = menuBar()->addMenu(tr("&Edit"));
@@ -79,6 +82,7 @@ void MainWindow::buildMenus() {
 
     buildSongMenu();
     buildFiguresMenu();
+    buildArrangeMenu();
 
     auto* play = menuBar()->addMenu(tr("&Play"));
     command(play, tr("Play or pause"), QKeySequence(Qt::Key_Space), tr("From the caret"), [this] { m_session.togglePlay(); });
@@ -125,7 +129,7 @@ void MainWindow::buildMenus() {
     });
     command(findings, tr("Fold the findings"), QKeySequence(Qt::Key_F6), tr("Or unfold them"), [this] {
         if (m_stage == Stage::Steps) m_steps->column().setFolded(!m_steps->column().folded());
-        else m_arrange->findings().setFolded(!m_arrange->findings().folded());
+        else m_arrange->setFindingsFolded(!m_arrange->findingsFolded());
     });
 
     auto* view = menuBar()->addMenu(tr("&View"));
@@ -136,6 +140,7 @@ void MainWindow::buildMenus() {
     view->addSeparator();
     command(view, tr("Page"), QKeySequence(Qt::Key_F2), tr("A phrase a line, parts only"), [this] { setMagnification(Magnification::Page); });
     command(view, tr("Strip"), QKeySequence(Qt::Key_F3), tr("Steps as marks"), [this] { setMagnification(Magnification::Strip); });
+    command(view, tr("Eight"), QKeySequence(Qt::Key_F4), tr("A set a line, with the words of each step"), [this] { setMagnification(Magnification::Eight); });
     command(view, tr("List of passes"), QKeySequence(Qt::Key_F5), tr("Show it or not"), [this] { m_arrange->setPassesShown(!m_arrange->passesShown()); refresh(); });
     command(view, tr("Legend of the step marks"), QKeySequence(Qt::Key_Question), tr("Show it or not"), [this] { m_rail->setLegendShown(!m_rail->legendShown()); });
     view->addSeparator();

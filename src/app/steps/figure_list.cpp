@@ -8,6 +8,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
+#include <QMimeData>
 #include <QPainter>
 #include <QPushButton>
 #include <QStyledItemDelegate>
@@ -100,6 +101,12 @@ QVariant FigureListModel::data(const QModelIndex& index, int role) const {
     }
 }
 
+QMimeData* FigureListModel::mimeData(const QModelIndexList& indexes) const {
+    auto* mime = new QMimeData;
+    if (!indexes.isEmpty()) mime->setData(QString::fromLatin1(figureMime), indexes.front().data(Qt::DisplayRole).toString().toUtf8());
+    return mime;
+}
+
 QModelIndex FigureListModel::indexOf(const QString& key) const {
     for (int row = 0; row < rowCount(); ++row)
         if (data(index(row), Key).toString() == key) return index(row);
@@ -146,6 +153,8 @@ FigureList::FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent) : 
     m_list->setStyleSheet(QStringLiteral("QListView{background:%1;border:none;}").arg(theme.colours().paper.name()));
     m_model = new FigureListModel(desk, this);
     m_list->setModel(m_model);
+    m_list->setDragEnabled(true);
+    m_list->setDragDropMode(QAbstractItemView::DragOnly);
     m_list->setItemDelegate(new FigureRow(theme, m_list));
     column->addWidget(m_list, 1);
     connect(m_search, &QLineEdit::textChanged, this, [this](const QString& text) { m_desk.search(text); });

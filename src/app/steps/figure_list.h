@@ -14,6 +14,9 @@ namespace lc::app {
 
 class FigureDesk;
 
+/// A figure that is dragged: its name.
+inline constexpr const char* figureMime = "application/x-liftcount-figure";
+
 /// The figures that the search finds, one a row.
 class FigureListModel : public QAbstractListModel {
     Q_OBJECT
@@ -24,6 +27,10 @@ public:
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     [[nodiscard]] QModelIndex indexOf(const QString& key) const;
     void reset();
+    // Figures can be dragged into a part: by name
+    [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override { return QAbstractListModel::flags(index) | Qt::ItemIsDragEnabled; }
+    [[nodiscard]] QStringList mimeTypes() const override { return {QString::fromLatin1(figureMime)}; }
+    [[nodiscard]] QMimeData* mimeData(const QModelIndexList& indexes) const override;
 
 private:
     FigureDesk& m_desk;

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
-#include "core/routine/findings.h"
+#include "core/landing/findings.h"
 
 #include <QWidget>
 

@@ -55,8 +55,41 @@ StripMeasures measuresFor(Magnification magnification, StripContent content, int
         return m;
     }
     m.lanes = roles;
+    if (magnification == Magnification::Eight) {
+        m.left = 120;
+        m.right = 76;
+        m.loudness = 15;
+        m.ruler = 24;
+        m.lane = 42;
+        m.ribbon = 20;
+        m.gap = 10;
+    }
     return m;
 }
+
+namespace {
+
+/// A line for each set of each phrase, all in the columns of the regular set.
+void layOutSets(const CountGrid& grid, StripLayout& layout) {
+    for (std::size_t p = 0; p < grid.phrases().size(); ++p) {
+        const CountPhrase& phrase = grid.phrases()[p];
+        for (int k = 0; k < phrase.sets; ++k) {
+            const CountSet& set = grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)];
+            StripLine line;
+            line.phrase = static_cast<int>(p);
+            line.firstCount = set.firstCount;
+            line.counts = set.counts;
+            line.lineOfPhrase = k;
+            line.linesOfPhrase = phrase.sets;
+            line.set = k + 1;
+            const double step = set.counts > grid.regularSet() ? static_cast<double>(grid.regularSet()) / set.counts : 1.0;
+            for (int i = 0; i <= set.counts; ++i) line.edges.push_back(i * step);
+            layout.lines.push_back(std::move(line));
+        }
+    }
+}
+
+} // namespace
 
 StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale) {
     StripLayout layout;
@@ -66,7 +99,9 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
     layout.width = width;
     layout.left = layout.measures.left * scale;
     double longest = grid.regularSet();
-    for (std::size_t p = 0; p < grid.phrases().size(); ++p) {
+    const bool eight = magnification == Magnification::Eight && content == StripContent::Arrange;
+    if (eight) layOutSets(grid, layout);
+    for (std::size_t p = 0; !eight && p < grid.phrases().size(); ++p) {
         const CountPhrase& phrase = grid.phrases()[p];
         const int step = phrase.counts > longestLine ? partLine : std::max(1, phrase.counts);
         const int lines = (phrase.counts + step - 1) / step;
@@ -84,7 +119,7 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
     }
     const double narrowest = (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 16) * scale;
     const double room = width - layout.left - layout.measures.right * scale;
-    layout.countWidth = std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
+    layout.countWidth = eight ? std::clamp(std::floor(room / longest), 48 * scale, std::floor(150 * scale)) : std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
     double y = topMargin * scale;
     for (StripLine& line : layout.lines) {
         line.top = y;
@@ -142,6 +177,18 @@ std::optional<Tick> tickAtPoint(const StripLayout& layout, const QPointF& point)
         const double to = layout.xOf(line, start + counts(1) - Tick{1});
         if (point.x() > to) return start; // in the empty place after a short set
         return point.x() < (from + to) / 2 ? start : start + countFraction(1, 2);
+    }
+    return std::nullopt;
+}
+
+std::optional<int> laneAtPoint(const StripLayout& layout, const QPointF& point) {
+    const StripMeasures& m = layout.measures;
+    for (const StripLine& line : layout.lines) {
+        const double into = (point.y() - line.top) / layout.scale - m.loudness - m.ruler;
+        if (point.y() < line.top || point.y() >= line.top + line.height) continue;
+        const int lane = static_cast<int>(std::floor(into / std::max(1, m.lane)));
+        if (into >= 0 && lane < m.lanes) return lane;
+        return std::nullopt;
     }
     return std::nullopt;
 }

@@ -10,7 +10,11 @@
 
 namespace lc::app {
 
-enum class Magnification { Page, Strip };
+enum class Magnification {
+    Page,  ///< a phrase a line, ribbons only
+    Strip, ///< a phrase a line, steps as marks
+    Eight, ///< a set a line, the words of each step
+};
 enum class StripContent { Listen, Arrange };
 
 /// Heights and margins of a strip in logical pixels, before the size of text is applied.
@@ -36,6 +40,7 @@ struct StripLine {
     int counts = 0;
     int lineOfPhrase = 0;  ///< 0 for the first
     int linesOfPhrase = 1;
+    int set = 0;           ///< in Eight: which set of the phrase, from 1; else 0
     double top = 0;
     double height = 0;
     std::vector<double> edges; ///< left edge of each count and the right edge of the last, in columns; counts + 1 values
@@ -62,12 +67,15 @@ struct StripLayout {
     [[nodiscard]] QRectF lineRect(const StripLine& line) const;
 };
 
-/// Lays out the strips for a viewport: a phrase a line, phrases of more than 48 counts in lines of 32, the 1s of regular
+/// Lays out the strips for a viewport. Eight: a set a line, a longer one squeezed into the columns of a regular one. Else: a phrase a line, phrases of more than 48 counts in lines of 32, the 1s of regular
 /// sets exactly under each other. The count width follows the width within its range (Page 12 to 28, Strip 16 to 28).
 [[nodiscard]] StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale);
 
 /// The place under a point, to the nearest half count at Strip and whole count at Page; nothing beside the cells.
 [[nodiscard]] std::optional<Tick> tickAtPoint(const StripLayout& layout, const QPointF& point);
+
+/// The lane under a point: the role's ordinal; nothing beside the lanes.
+[[nodiscard]] std::optional<int> laneAtPoint(const StripLayout& layout, const QPointF& point);
 
 /// The place one line up or down, in the same column where there is one. `lines` is −1 or 1.
 [[nodiscard]] Tick movedByLines(const StripLayout& layout, Tick at, int lines);

@@ -4,7 +4,7 @@
 #include "app/shell/theme.h"
 #include "audio/loudness.h"
 #include "core/document/document.h"
-#include "core/routine/findings.h"
+#include "core/landing/findings.h"
 #include "core/song/song_doubt.h"
 
 #include <QRect>
@@ -26,6 +26,7 @@ struct StripScene {
     std::optional<Tick> now;
     std::optional<PassId> selectedPass;
     std::optional<int> hoveredCount;
+    int role = 0;                           ///< the lane that the caret is in; seen in Eight
     bool focused = false;
     const std::vector<SongDoubt>* doubts = nullptr; ///< framed where they are; Listen only
     MarkStamps* stamps = nullptr;           ///< marks drawn before; kept by the view

@@ -40,6 +40,7 @@ void StripsView::setMagnification(Magnification magnification) {
 
 void StripsView::relayout() {
     const auto& roles = m_session.document().routine.roles;
+    m_role = std::clamp(m_role, 0, static_cast<int>(roles.size()) - 1);
     m_layout = layOutStrips(m_session.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()), viewport()->width(), m_theme.percent() / 100.0);
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(static_cast<int>((m_layout.measures.height() + m_layout.measures.gap) * m_layout.scale));
@@ -107,6 +108,7 @@ void StripsView::paintEvent(QPaintEvent* event) {
     scene.now = m_session.now();
     scene.selectedPass = m_selectedPass;
     scene.hoveredCount = m_hovered;
+    scene.role = m_role;
     scene.focused = hasFocus();
     if (m_content == StripContent::Listen) scene.doubts = &m_session.doubts();
     scene.stamps = m_stamps.get();
@@ -121,7 +123,28 @@ void StripsView::paintEvent(QPaintEvent* event) {
 void StripsView::mousePressEvent(QMouseEvent* event) {
     const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
     if (!at || event->button() == Qt::MiddleButton) return;
+    if (const auto lane = laneAtPoint(m_layout, pagePoint(event->position()))) m_role = *lane;
     moveCaret(*at);
+}
+
+void StripsView::mouseDoubleClickEvent(QMouseEvent* event) {
+    const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
+    const auto lane = laneAtPoint(m_layout, pagePoint(event->position()));
+    if (at && lane && m_content == StripContent::Arrange) Q_EMIT editWanted(*at, *lane);
+}
+
+QPointF StripsView::viewportPoint(const QPointF& page) const { return {page.x(), page.y() - verticalScrollBar()->value()}; }
+
+void StripsView::moveLines(Tick here, int by) {
+    const int roles = m_layout.measures.lanes;
+    if (m_magnification == Magnification::Eight && m_role + by >= 0 && m_role + by < roles) {
+        m_role += by;
+        viewport()->update();
+        return;
+    }
+    if (m_magnification == Magnification::Eight) m_role = by > 0 ? 0 : std::max(0, roles - 1);
+    moveCaret(movedByLines(m_layout, here, by));
+    viewport()->update();
 }
 
 void StripsView::moveCaret(Tick at) {
@@ -170,8 +193,16 @@ void StripsView::keyPressEvent(QKeyEvent* event) {
         } else moveCaret(here + counts(1));
         return;
     }
-    case Qt::Key_Up: moveCaret(movedByLines(m_layout, here, -1)); return;
-    case Qt::Key_Down: moveCaret(movedByLines(m_layout, here, 1)); return;
+    case Qt::Key_Up: moveLines(here, -1); return;
+    case Qt::Key_Down: moveLines(here, 1); return;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        if (m_content == StripContent::Arrange && event->modifiers() == Qt::NoModifier) {
+            Q_EMIT editWanted(here, m_role);
+            return;
+        }
+        QAbstractScrollArea::keyPressEvent(event);
+        return;
     case Qt::Key_Home:
         if (jump) moveCaret({});
         else if (cell && cell->phrase >= 0) moveCaret(here - counts(cell->phraseOffset));

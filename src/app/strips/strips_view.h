@@ -26,6 +26,10 @@ public:
     /// Point of a count's middle in the viewport, for tests and accessibility.
     [[nodiscard]] QPoint pointOf(int count) const;
     void showPlace(Tick at); ///< turns the page so that the line of a place is seen
+    /// Where a point of the page is in the viewport.
+    [[nodiscard]] QPointF viewportPoint(const QPointF& page) const;
+    /// The lane that the caret is in.
+    [[nodiscard]] int role() const { return m_role; }
     /// What a count is, in words: "Chorus 1 5, 0:41.7, pass 2 count 5, touch right".
     [[nodiscard]] QString describeCount(int count) const;
     [[nodiscard]] const Session& session() const { return m_session; }
@@ -33,6 +37,7 @@ public:
 Q_SIGNALS:
     void passChosen(lc::PassId pass);
     void contextMenuWanted(const QPoint& global, lc::Tick at);
+    void editWanted(lc::Tick at, int role); ///< the step at the caret is to be typed
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -40,6 +45,7 @@ protected:
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;
     void leaveEvent(QEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void contextMenuEvent(QContextMenuEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;
@@ -52,6 +58,7 @@ private:
     void nowMoved();
     [[nodiscard]] QPointF pagePoint(const QPointF& viewportPoint) const;
     void moveCaret(Tick at);
+    void moveLines(Tick here, int by); ///< in Eight through the lanes of a line first
 
     Session& m_session;
     const Theme& m_theme;
@@ -59,6 +66,7 @@ private:
     Magnification m_magnification = Magnification::Strip;
     StripLayout m_layout;
     std::optional<PassId> m_selectedPass;
+    int m_role = 0;
     std::optional<int> m_hovered;
     std::optional<Tick> m_drawnNow;
     std::unique_ptr<MarkStamps> m_stamps;

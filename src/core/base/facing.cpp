@@ -10,6 +10,12 @@ std::string toClock(Eighths facing) {
     return names[static_cast<std::size_t>(facingIndex(facing))];
 }
 
+Result<Eighths> parseClock(std::string_view text) {
+    for (int i = 0; i < 8; ++i)
+        if (text == toClock({i})) return Eighths{i};
+    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock.");
+}
+
 std::string turnInWords(Eighths rotation) {
     if (rotation.value == 0) return "none";
     static constexpr std::array<const char*, 8> parts{"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};

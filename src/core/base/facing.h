@@ -1,7 +1,10 @@
 #pragma once
 
+#include "core/base/result.h"
+
 #include <compare>
 #include <string>
+#include <string_view>
 
 namespace lc {
 
@@ -19,6 +22,8 @@ struct Eighths {
 
 /// Clock string of a facing: "12", "1:30", "3", … "10:30".
 [[nodiscard]] std::string toClock(Eighths facing);
+/// Reads a clock string. Error BadValue.
+[[nodiscard]] Result<Eighths> parseClock(std::string_view text);
 
 /// A rotation in words: "¼ R", "½ L", "1¼ R", "none".
 [[nodiscard]] std::string turnInWords(Eighths rotation);

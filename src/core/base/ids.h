@@ -20,5 +20,7 @@ using PlacementId = Id<struct PlacementTag>; ///< one use of a figure in a part
 using PartId = Id<struct PartTag>;
 using PassId = Id<struct PassTag>;
 using MomentId = Id<struct MomentTag>;
+using ExceptionId = Id<struct ExceptionTag>; ///< of a bridge, or of an exception bound to the music
+using AccentId = Id<struct AccentTag>;
 
 } // namespace lc

@@ -5,6 +5,7 @@
 #include "core/routine/routine.h"
 #include "core/song/song_facts.h"
 #include "core/song/song_map.h"
+#include "core/song/structure_text.h"
 
 #include <cstdint>
 #include <memory>
@@ -31,16 +32,6 @@ enum class MapOrigin { Heard, Typed, Tapped, Imported, Carried };
 
 [[nodiscard]] std::string toString(MapOrigin origin);
 [[nodiscard]] Result<MapOrigin> parseMapOrigin(std::string_view text);
-
-/// A song typed as structure; see mapFromStructure().
-struct TypedStructure {
-    std::string text;
-    Bpm bpm = 112;
-    Metre metre;
-    Seconds offset = 0;
-
-    bool operator==(const TypedStructure&) const = default;
-};
 
 /// Everything a routine file holds: one value. Large parts that rarely change are shared.
 struct Document {

@@ -32,7 +32,8 @@ public:
     [[noreturn]] void bad(std::string why) const { throw BadField{m_path.empty() ? "the file" : m_path, std::move(why)}; }
 
     /// Refuses keys outside `known`: a misspelt key would otherwise be lost at the next save.
-    void onlyKeys(std::initializer_list<const char*> known) const {
+    void onlyKeys(std::initializer_list<const char*> known) const { onlyKeys(std::vector<const char*>(known)); }
+    void onlyKeys(const std::vector<const char*>& known) const {
         if (!m_json.is_object()) bad("should be an object");
         for (const auto& [key, value] : m_json.items()) {
             bool found = false;

@@ -31,16 +31,18 @@ CoupleState said(const FigureReading& figure, CoupleState RoleReading::*when) {
     return state;
 }
 
-void compareCouples(const CoupleState& here, const CoupleState& wanted, const std::string& name, std::vector<std::string>& breaks) {
+} // namespace
+
+std::vector<std::string> coupleBreaks(const CoupleState& here, const CoupleState& wanted, const std::string& name) {
+    std::vector<std::string> breaks;
     if (wanted.hold && here.hold && *wanted.hold != *here.hold)
         breaks.push_back(name + " begins with " + toString(*wanted.hold) + "; here it is " + toString(*here.hold));
     if (wanted.position && here.position && *wanted.position != *here.position)
         breaks.push_back(name + " begins " + toString(*wanted.position) + "; here it is " + toString(*here.position));
     if (wanted.feet && here.feet && *wanted.feet != *here.feet)
         breaks.push_back(name + " begins with " + toString(*wanted.feet) + "; here it is " + toString(*here.feet) + ": one role alone changes feet");
+    return breaks;
 }
-
-} // namespace
 
 bool Chain::whole() const {
     return std::all_of(joints.begin(), joints.end(), [](const Joint& joint) { return joint.breaks.empty(); });
@@ -70,7 +72,7 @@ Chain chainFigures(const std::vector<ChainLink>& links, Tick set) {
             role.free = free;
             role.facing += danced->turn;
         }
-        compareCouples(couple, said(figure, &RoleReading::coupleIn), links[i].name, joint.breaks);
+        for (std::string& broken : coupleBreaks(couple, said(figure, &RoleReading::coupleIn), links[i].name)) joint.breaks.push_back(std::move(broken));
         for (const MeetPoint& meet : figure.meetPoints)
             if (!meet.met && !meet.why.empty()) joint.breaks.push_back("in " + links[i].name + ", at " + toSpokenCount(meet.at + counts(1)) + ": " + meet.why);
         couple = couple.then(said(figure, &RoleReading::coupleIn)).then(said(figure, &RoleReading::coupleOut));

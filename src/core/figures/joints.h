@@ -7,6 +7,9 @@
 
 namespace lc {
 
+/// What of hold, position and foot relation differs between what holds here and what `name` begins with: a sentence each.
+[[nodiscard]] std::vector<std::string> coupleBreaks(const CoupleState& here, const CoupleState& wanted, const std::string& name);
+
 /// A role as it comes to a joint.
 struct RoleAtJoint {
     std::string role;

@@ -33,6 +33,9 @@ struct Action {
     std::optional<Foot> said;  ///< the foot that was written, if any; of a free or untimed run the foot that is free after it
     Eighths turn;              ///< rotation danced from `at` to `turnEnd()`
     Tick turnLength;           ///< how long the turn takes; zero = as long as the action
+    Eighths orbit;             ///< angle walked round the partner (or the middle) from `at` to `orbitEnd()`; turns no body
+    Tick orbitLength;          ///< how long that takes; zero = as long as the action
+    bool roundMiddle = false;  ///< the orbit is about the middle of the formation
     bool accent = false;       ///< wants to coincide with a marked moment of the song
     std::string cue;           ///< said aloud here, in the dancer's words; may be empty
     std::string beside;        ///< what goes on beside the feet at this moment, a layer of its own: "clap"
@@ -45,6 +48,8 @@ struct Action {
     [[nodiscard]] Tick end() const { return at + length; }
     /// Where the turn is done.
     [[nodiscard]] Tick turnEnd() const { return turnLength > Tick{} ? at + turnLength : end(); }
+    /// Where the orbit is done.
+    [[nodiscard]] Tick orbitEnd() const { return orbitLength > Tick{} ? at + orbitLength : end(); }
     /// One foot does something that is known.
     [[nodiscard]] bool usesFoot() const { return kind == ActionKind::Step || kind == ActionKind::NoWeight || kind == ActionKind::Hop || kind == ActionKind::Jump; }
     /// A run of steps that are not written one by one.

@@ -60,6 +60,7 @@ NotationReading mirrored(const NotationReading& reading) {
     out.couple = mirroredCouple(out.couple);
     for (Action& action : out.actions) {
         action.turn = {-action.turn.value};
+        action.orbit = {-action.orbit.value};
         action.couple = mirroredCouple(action.couple);
         action.toward = mirroredRoom(action.toward);
         action.cue = mirroredWords(action.cue);

@@ -43,6 +43,9 @@ Action actionOf(Moment&& m, const NotationChoices& choices) {
     if (action.usesFoot() || action.isRun()) action.said = m.foot;
     action.turn = m.turn;
     action.turnLength = m.turnLength;
+    action.orbit = m.orbit;
+    action.orbitLength = m.orbitLength;
+    action.roundMiddle = m.roundMiddle;
     action.accent = m.accent;
     action.cue = std::move(m.cue);
     action.beside = joined(m.beside);
@@ -75,6 +78,7 @@ void layOut(NotationReading& reading, std::vector<Moment> moments, const Notatio
         Action action = actionOf(std::move(m), choices);
         action.length = end - action.at;
         if (action.turnLength == action.length) action.turnLength = Tick{};
+        if (action.orbitLength == action.length) action.orbitLength = Tick{};
         reading.actions.push_back(std::move(action));
         done = end;
     }

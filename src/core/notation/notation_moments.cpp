@@ -293,14 +293,17 @@ private:
             return error(t, "Which way? Write " + t.text + " R or " + t.text + " L.");
         const int eighths = static_cast<int>(t.value * 8 / t.over);
         Moment& moment = m_rangeStart ? m_moments[*m_rangeStart] : m_moments.back();
-        if (m_rangeStart) moment.turnLength = counts(static_cast<std::int64_t>(m_moments.size() - *m_rangeStart)); // danced over all of them
-        moment.turn += Eighths{way->text == "R" ? eighths : -eighths};
+        const bool orbits = takeRound(moment.roundMiddle);
+        Eighths& angle = orbits ? moment.orbit : moment.turn;
+        Tick& length = orbits ? moment.orbitLength : moment.turnLength;
+        if (m_rangeStart) length = counts(static_cast<std::int64_t>(m_moments.size() - *m_rangeStart)); // danced over all of them
+        angle += Eighths{way->text == "R" ? eighths : -eighths};
         moment.finish = way->finish;
         m_next += ahead + 1;
         if (m_next < m_tokens.size() && token().kind == TokenKind::Length && token().gluedLeft) { // "3/4 R:3" takes three counts
             const auto span = lengthOf(token());
             if (!span) return;
-            moment.turnLength = *span;
+            length = *span;
             moment.finish = token().finish;
             ++m_next;
         }
@@ -308,6 +311,19 @@ private:
             moment.finish = token().finish;
             ++m_next;
         }
+    }
+
+    /// "round" or "round middle" before an angle: it is walked round the partner or the middle and turns no body. Takes the words back.
+    bool takeRound(bool& middle) {
+        const auto wordBefore = [&](std::size_t back, std::string_view word) {
+            return m_next >= back && m_tokens[m_next - back].kind == TokenKind::Word && m_tokens[m_next - back].text == word;
+        };
+        const bool roundMiddle = wordBefore(1, "middle") && wordBefore(2, "round");
+        if (!roundMiddle && !wordBefore(1, "round")) return false;
+        for (std::size_t i = m_rangeStart.value_or(m_moments.size() - 1); i < m_moments.size(); ++i)
+            for (int n = roundMiddle ? 2 : 1; n > 0 && !m_moments[i].words.empty(); --n) m_moments[i].words.pop_back();
+        middle = roundMiddle;
+        return true;
     }
 
     static bool isTurnWord(const Token& t) { return t.text == "turn" || t.text == "Turn"; }

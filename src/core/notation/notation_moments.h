@@ -15,6 +15,9 @@ struct Moment {
     std::optional<Foot> foot;
     Eighths turn;
     Tick turnLength;
+    Eighths orbit;
+    Tick orbitLength;
+    bool roundMiddle = false;
     bool accent = false;
     std::string cue;
     std::vector<std::string> beside;

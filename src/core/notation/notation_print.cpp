@@ -22,6 +22,10 @@ std::string saidAfter(const Action& action) {
     if (!action.toward.empty()) out += " @" + action.toward;
     if (!action.couple.empty()) out += " [" + toString(action.couple) + "]";
     for (const std::string& mark : action.care) out += " #" + mark;
+    if (action.orbit.value != 0) {
+        out += std::string(" round ") + (action.roundMiddle ? "middle " : "") + turnInNotation(action.orbit);
+        if (action.orbitLength > Tick{}) out += lengthSuffix(action.orbitLength);
+    }
     if (action.turn.value != 0) {
         out += " " + turnInNotation(action.turn);
         if (action.turnLength > Tick{}) out += lengthSuffix(action.turnLength);
@@ -32,7 +36,7 @@ std::string saidAfter(const Action& action) {
 
 /// A wait that says nothing besides.
 bool isBareWait(const Action& a) {
-    return a.kind == ActionKind::Wait && a.words.empty() && a.turn.value == 0 && !a.accent && a.cue.empty() && a.beside.empty() && a.toward.empty() &&
+    return a.kind == ActionKind::Wait && a.words.empty() && a.turn.value == 0 && a.orbit.value == 0 && !a.accent && a.cue.empty() && a.beside.empty() && a.toward.empty() &&
            a.couple.empty() && a.care.empty();
 }
 

@@ -42,31 +42,10 @@ std::string lineText(const Figure& figure, RoleId role) {
     return {};
 }
 
-PartReading readPart(const Routine& routine, const Part& part) {
-    PartReading reading;
-    reading.part = part.id;
-    reading.roles.resize(routine.roles.size());
-    for (const Placement& placement : part.figures) {
-        const Tick start = reading.length;
-        reading.figureStarts.push_back(start);
-        const Figure* figure = findFigure(routine, placement.figure);
-        if (!figure) continue;
-        for (std::size_t r = 0; r < routine.roles.size(); ++r) {
-            const std::string text = lineText(*figure, routine.roles[r].id);
-            NotationReading line = readNotation(text, figure->facts.choices.value_or(routine.choices));
-            for (const NotationRemark& note : line.notes)
-                reading.remarks.push_back({figure->id, routine.roles[r].id, note});
-            if (line.error) reading.remarks.push_back({figure->id, routine.roles[r].id, *line.error});
-            for (Action& action : line.actions) {
-                action.at += start;
-                reading.roles[r].actions.push_back(std::move(action));
-            }
-            reading.roles[r].length = start + line.length;
-        }
-        for (const PartRoleReading& role : reading.roles) reading.length = std::max(reading.length, role.length);
-    }
-    for (PartRoleReading& role : reading.roles) role.needs = footNeeded(role.actions);
-    return reading;
+bool containsPart(const Routine& routine, PartId outer, PartId inner) {
+    if (outer == inner) return true;
+    const Part* part = findPart(routine, outer);
+    return part && std::any_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.part.valid() && containsPart(routine, p.part, inner); });
 }
 
 } // namespace lc

@@ -1,10 +1,14 @@
 #pragma once
 
+#include "core/base/facing.h"
+#include "core/base/feet.h"
 #include "core/base/ids.h"
 #include "core/figures/figure_card.h"
 #include "core/notation/notation.h"
 #include "core/song/song_map.h"
 #include "core/base/tick.h"
+#include "core/routine/exceptions.h"
+#include "core/routine/formation.h"
 
 #include <cstdint>
 #include <optional>
@@ -38,12 +42,6 @@ struct Figure {
     bool operator==(const Figure&) const = default;
 };
 
-struct Placement {
-    PlacementId id;
-    FigureId figure;
-    bool operator==(const Placement&) const = default;
-};
-
 /// A written block of figures: A, B, opening, ending.
 struct Part {
     PartId id;
@@ -52,27 +50,28 @@ struct Part {
     bool operator==(const Part&) const = default;
 };
 
-/// The pass is cut after a count and the next begins at its count 1.
-struct Restart {
-    Tick after; ///< counts danced, above 0 and below the part's length
-    bool operator==(const Restart&) const = default;
-};
-
-/// Extra counts after a pass or restart. Everyone waits through them.
-struct Tag {
-    Tick counts;              ///< above 0
-    bool countFromOne = false; ///< the running count begins anew after it
-    bool operator==(const Tag&) const = default;
-};
-
 /// One dancing of a part. Its identity stays whatever is inserted before it; its number is derived.
-struct Pass {
-    PassId id;
-    PartId part;
-    std::optional<Restart> restart;
-    std::optional<Tag> tag;
-    bool lastChangeIsTouch = false; ///< the last weight change becomes a touch, so that the other foot stays free
+struct Pass : PassExceptions {
+    PassId id = {};
+    PartId part = {};
+    std::optional<MusicPlace> pinned = {}; ///< it starts there whatever comes before
+    std::string mark = {};                 ///< what its exceptions are remembered by: "the one after the quiet verse"
     bool operator==(const Pass&) const = default;
+};
+
+/// How a role stands before the first pass.
+struct RoleStance {
+    RoleId role;
+    std::optional<Foot> free;
+    std::optional<Eighths> facing;
+    bool operator==(const RoleStance&) const = default;
+};
+
+/// An opening stance of the first pass; later passes begin from the end of the one before.
+struct OpeningStance {
+    std::vector<RoleStance> roles;
+    CoupleState couple;
+    bool operator==(const OpeningStance&) const = default;
 };
 
 /// What a finding speaks of, stable under edits elsewhere; the key by which it is muted.
@@ -81,6 +80,7 @@ struct FindingKey {
     PassId pass;
     PartId part;
     RoleId role;
+    std::uint32_t thing = 0; ///< identity of the placement, figure, exception, accent or moment it speaks of; identities are unique over all kinds
     bool operator==(const FindingKey&) const = default;
 };
 
@@ -98,6 +98,11 @@ struct Routine {
     std::vector<Figure> figures;
     std::vector<Part> parts;
     std::vector<Pass> passes;
+    std::vector<MusicException> atMusic; ///< exceptions that stay with the music
+    std::vector<BoundAccent> accents;
+    OpeningStance opening;
+    Formation formation = Formation::Rows;
+    std::string level;                ///< "first steps", "improver": free words for the sheet
     std::optional<Seconds> startAt; ///< where the dance starts in the song; nothing = at the first phrase
     std::vector<MutedFinding> muted;
     std::uint32_t lastId = 0; ///< highest identity given out so far, of any kind
@@ -117,30 +122,7 @@ struct Routine {
 /// Text of a role's line in a figure; empty when it has none.
 [[nodiscard]] std::string lineText(const Figure& figure, RoleId role);
 
-/// A role's way through a whole part.
-struct PartRoleReading {
-    std::vector<Action> actions; ///< of all figures one after another, from the part's count 1
-    Tick length;
-    std::optional<Foot> needs; ///< the foot that must be free at the beginning
-};
-
-/// What is to be said about one role's line of a figure.
-struct PartLineRemark {
-    FigureId figure;
-    RoleId role;
-    NotationRemark remark;
-};
-
-/// A part, read: what each role of the routine does in it.
-struct PartReading {
-    PartId part;
-    Tick length;                         ///< of the longest role
-    std::vector<PartRoleReading> roles;  ///< in the order of Routine::roles
-    std::vector<Tick> figureStarts;      ///< in the order of Part::figures
-    std::vector<PartLineRemark> remarks;
-};
-
-/// Reads the notation of a part for every role. A role without a line waits.
-[[nodiscard]] PartReading readPart(const Routine& routine, const Part& part);
+/// Does the part, or a part inside it, place `inner`? A part inside itself has no length.
+[[nodiscard]] bool containsPart(const Routine& routine, PartId outer, PartId inner);
 
 } // namespace lc

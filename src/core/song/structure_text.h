@@ -2,6 +2,7 @@
 
 #include "core/song/song_map.h"
 
+#include <string>
 #include <string_view>
 
 namespace lc {
@@ -14,5 +15,19 @@ namespace lc {
 /// `bpm` 20 to 400 is the tempo before any `@`; `offset` is the time of the first beat, pick-up included.
 /// Error BadNotation says which character and what to write instead.
 [[nodiscard]] Result<SongMap> mapFromStructure(std::string_view text, Bpm bpm, const Metre& metre, Seconds offset = 0);
+
+/// A song typed as structure; see mapFromStructure().
+struct TypedStructure {
+    std::string text;
+    Bpm bpm = 112;
+    Metre metre;
+    Seconds offset = 0;
+
+    bool operator==(const TypedStructure&) const = default;
+};
+
+/// A map as structure that can be typed: sections, odd bars, stops and held beats as they are, one tempo for each stretch (told where it changes by
+/// 0.2 % and more), so that seconds are kept only roughly. Reads back to the same bars and phrases. O(beats × stops).
+[[nodiscard]] TypedStructure structureOf(const SongMap& map);
 
 } // namespace lc

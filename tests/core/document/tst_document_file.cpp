@@ -8,6 +8,7 @@
 #include <QFile>
 #include <QJsonArray>
 #include <QJsonDocument>
+#include <QRegularExpression>
 #include <QJsonObject>
 #include <QProcess>
 #include <QTemporaryDir>
@@ -21,6 +22,44 @@
 using namespace lc;
 
 namespace {
+
+/// Everything that Arrange can say.
+Document arranged(Document d) {
+    d = test::must(applyEdit(d, AddFigure{{"Sway", {{"everyone", "1 L 2 R"}}, std::nullopt, {}}, "abc"}));
+    const FigureId sway = d.routine.figures.back().id;
+    const PartId b = findPartNamed(d.routine, "B")->id;
+    d = test::must(applyEdit(d, PlaceFigure{b, sway}));
+    d = test::must(applyEdit(d, PlaceFigure{findPartNamed(d.routine, "A")->id, sway, findPartNamed(d.routine, "A")->figures[0].id}));
+    d = test::must(applyEdit(d, PlacePart{findPartNamed(d.routine, "A")->id, b}));
+    Placement changed = findPartNamed(d.routine, "A")->figures[0];
+    changed.mirrored = changed.exchanged = true;
+    changed.version = "slow";
+    changed.bars = {4, 3};
+    d = test::must(applyEdit(d, ChangePlacement{changed}));
+    PassExceptions e = test::pass(d, 4);
+    e.restart = Restart{counts(2), true};
+    e.tag = Tag{counts(2), false, sway};
+    e.bridges = {{{}, counts(1), counts(2), sway}, {{}, counts(2), countFraction(1, 2)}};
+    using Kind = FigureChange::Kind;
+    e.changes = {{Kind::Add, {}, Placement{{}, sway, {}, {}, true}}, {Kind::Drop, changed.id}, {Kind::Version, changed.id, {}, "fast", {}},
+                 {Kind::Bars, changed.id, {}, {}, Rebar{4, 5}}, {Kind::Mirror, changed.id}, {Kind::Exchange, changed.id}};
+    e.mirrored = e.exchanged = true;
+    e.wait = counts(2);
+    e.ending = Ending{counts(3), b, false};
+    e.canon = Canon{counts(2), true, {d.routine.roles[1].id, d.routine.roles[0].id}, counts(1), counts(5)};
+    d = test::must(applyEdit(d, SetExceptions{test::pass(d, 4).id, e, {}}));
+    d = test::must(applyEdit(d, SetMark{test::pass(d, 4).id, "the one after the quiet verse"}));
+    d = test::must(applyEdit(d, PinPass{test::pass(d, 3).id, MusicPlace{"Verse", counts(16), 12.5}}));
+    PassExceptions restart;
+    restart.restart = Restart{};
+    d = test::must(applyEdit(d, AddMusicException{{"Chorus", counts(16), 20}, restart, "drums"}));
+    d = test::must(applyEdit(d, AddMoment{12.5, MomentKind::Hit, "the hit"}));
+    d = test::must(applyEdit(d, BindAccent{test::pass(d, 1).id, changed.id, counts(1), d.moments[0].id}));
+    d = test::must(applyEdit(d, SetOpening{{{{d.routine.roles[0].id, Foot::Right, Eighths{6}}, {d.routine.roles[1].id, std::nullopt, std::nullopt}}, *parseCouple("closed, L-R")}}));
+    d = test::must(applyEdit(d, SetFormation{Formation::Couples}));
+    d = test::must(applyEdit(d, SetLevel{"improver"}));
+    return test::must(applyEdit(d, MuteFinding{{"wrong-foot", {}, {}, {}, changed.id.value}, "meant so"}));
+}
 
 Document rich() {
     Document d = test::documentOn("pickup 2 | intro 16 | verse 32 | stop 4 | fermata 1 3s | chorus 32");
@@ -45,7 +84,7 @@ Document rich() {
     d = test::must(applyEdit(d, SetStart{9.25}));
     d = test::must(applyEdit(d, SetChoices{{Feel::Swing, counts(2), counts(1)}}));
     d = test::must(applyEdit(d, MuteFinding{{"off-phrase", test::pass(d, 2).id, {}, {}}, "on purpose"}));
-    return d;
+    return arranged(std::move(d));
 }
 
 void write(const QString& path, const QByteArray& bytes) {
@@ -126,6 +165,23 @@ private Q_SLOTS:
         QVERIFY2(tried > 1000, qPrintable(QString::number(tried)));
         QVERIFY2(errors > tried / 2, qPrintable(QString::number(errors)));
     }
+    void aPartInsideItselfIsRefused() {
+        Document d = test::documentOn("song 32");
+        d = test::withLine(d, "B", "1 2");
+        d = test::must(applyEdit(d, PlacePart{findPartNamed(d.routine, "B")->id, findPartNamed(d.routine, "A")->id}));
+        const std::string a = std::to_string(findPartNamed(d.routine, "A")->id.value), b = std::to_string(findPartNamed(d.routine, "B")->id.value);
+        QString text = test::q(toJson(d));
+        text.replace(QRegularExpression("\"part\": " + test::q(a) + "\\b"), "\"part\": " + test::q(b));
+        const auto loaded = documentFromJson(text.toStdString());
+        QVERIFY(!loaded);
+        QVERIFY2(test::q(loaded.error().message).contains("inside itself"), loaded.error().message.c_str());
+    }
+    void theFirstVersionIsReadToo() {
+        const Document d = test::withOrder(test::withLine(test::documentOn("song 32"), "A", "1 2"), "A A");
+        const auto loaded = documentFromJson(test::q(toJson(d)).replace("\"version\": 2", "\"version\": 1").toStdString());
+        QVERIFY(loaded);
+        QVERIFY(*loaded == d);
+    }
     void damageIsNamedByItsPlace_data() {
         QTest::addColumn<QByteArray>("text");
         QTest::addColumn<QString>("says");
@@ -134,10 +190,14 @@ private Q_SLOTS:
         QTest::newRow("cut off") << good.left(good.size() / 2) << "at byte";
         QTest::newRow("other json") << QByteArray("{\"a\":1}") << "not a Lift Count routine";
         QTest::newRow("a list") << QByteArray("[]") << "not a Lift Count routine";
-        QTest::newRow("newer") << QByteArray(good).replace("\"version\": 1", "\"version\": 2") << "newer Lift Count";
+        QTest::newRow("newer") << QByteArray(good).replace("\"version\": 2", "\"version\": 3") << "newer Lift Count";
         QTest::newRow("feel") << QByteArray(good).replace("\"swing\"", "\"swang\"") << "routine.feel";
         QTest::newRow("pass") << QByteArray(good).replace("\"restart_after\": \"3\"", "\"restart_after\": \"-3\"") << "routine.passes[1].restart_after";
         QTest::newRow("map") << QByteArray(good).replace("\"pickup_beats\": 2", "\"pickup_beats\": 3") << "bars do not cover";
+        QTest::newRow("placement") << QByteArray(good).replace("\"written\": 4", "\"written\": 0") << "figures[0].bars.written";
+        QTest::newRow("change") << QByteArray(good).replace("\"kind\": \"drop\"", "\"kind\": \"drip\"") << "changes[1].kind";
+        QTest::newRow("canon") << QByteArray(good).replace("\"apart\": \"2\"", "\"apart\": \"0\"") << "canon.apart";
+        QTest::newRow("facing") << QByteArray(good).replace("\"facing\": \"9\"", "\"facing\": \"13\"") << "opening.roles[0].facing";
         QTest::newRow("binary") << QByteArray("\x00\xff\xfe", 3) << "at byte";
     }
     void damageIsNamedByItsPlace() {

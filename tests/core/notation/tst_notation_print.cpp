@@ -24,7 +24,7 @@ std::string saidAfter() {
     if (chance(8)) out += oneOf<const char*>({" @3", " @1:30", " @line", " @wall"});
     if (chance(8)) out += oneOf<const char*>({" [open]", " [L-R low, closed]", " [no hands]", " [crossed hands high] [same foot]", " [R-L opposite feet]"});
     if (chance(5)) out += oneOf<const char*>({" #clearance", " #rest #shoes"});
-    if (chance(20)) out += oneOf<const char*>({" 1/4 R", " 1/2 turn L", " ⅜ R", " full L", " 1½ R", " 3/4 R:3", " 1/2 L:1/2"});
+    if (chance(20)) out += oneOf<const char*>({" 1/4 R", " 1/2 turn L", " ⅜ R", " full L", " 1½ R", " 3/4 R:3", " 1/2 L:1/2", " round 1/2 R", " round middle 1/4 L", " walk round full R:4 1/4 L"});
     if (chance(8)) out += oneOf<const char*>({" + clap", " + arms up"});
     return out;
 }
@@ -104,6 +104,9 @@ private Q_SLOTS:
         row("1 2 3 4 5 6 7 8 2 2 3", "1 2 3 4 5 6 7 8 9 10 11");
         row("1-3 walk", "1 walk 2 walk 3 walk");
         row("1:2 3", "1:2 3");
+        row("1-8 walk round 1/2 R", "1 walk round 1/2 R:8 2 walk 3 walk 4 walk 5 walk 6 walk 7 walk 8 walk");
+        row("1 walk round middle full L 1/4 R", "1 walk round middle 1/1 L 1/4 R");
+        row("1 walk round 2 close", "1 walk round 2 close");
         row("a3 step", "1 wait 2 wait a 3 step");
         row("3 step 4 touch", "1 wait 3 step 4 touch");
         row("& 1 2", "& 1 2");

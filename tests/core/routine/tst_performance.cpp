@@ -61,9 +61,10 @@ private Q_SLOTS:
         QCOMPARE(p.passes[0].roles[1].counts, counts(6));
         const PerformedAction& wait = p.roles[1][6];
         QVERIFY(wait.kind == ActionKind::Wait);
-        QVERIFY(!wait.action);
         QCOMPARE(wait.at, counts(6));
-        QCOMPARE(wait.length, counts(4)); // two of the part and two of the tag
+        QCOMPARE(wait.length, counts(2)); // of the part, where its line has nothing
+        QVERIFY(p.roles[1][7].kind == ActionKind::Wait);
+        QCOMPARE(p.roles[1][7].length, counts(2)); // of the tag
     }
     void theRunningCountBeginsAnewAfterARestart() {
         Document d = test::withOrder(test::withLine(test::documentOn("verse 64 | verse 64"), "A", test::walk(12)), "A A A");

@@ -1,6 +1,6 @@
 #include "support/core_support.h"
 
-#include "core/routine/remedies.h"
+#include "core/landing/remedies.h"
 
 #include <random>
 
@@ -51,7 +51,7 @@ private Q_SLOTS:
         QVERIFY(titled(remedies, "Add a tag of 4 counts after pass 2."));
     }
     void whatACutBringsIsSaid() {
-        Document d = test::withLine(test::documentOn("a 8 | b 3 | c 8 | d 8"), "A", "1 step R 2-8 walk");
+        Document d = test::withLine(test::documentOn("a 16 | b 3 | c 16 | d 16"), "A", "1 step R 2-16 walk");
         d = test::withOrder(d, "A A A");
         for (const Remedy& r : remediesOf(d, finding::offPhrase))
             if (test::q(r.title) == "Cut pass 2 after 3.") {
@@ -106,7 +106,7 @@ private Q_SLOTS:
     void aTouchAtTheEndCanTakeTheWeight() {
         const Document d = test::withOrder(test::withLine(test::documentOn("a 16 | b 16"), "A", "1 walk R 2-7 walk 8 touch"), "A A A A");
         const auto remedies = remediesOf(d, finding::wrongFoot);
-        QVERIFY(titled(remedies, "Step on count 8 of part A instead of the touch."));
+        QVERIFY(titled(remedies, "Step instead of the last touch of part A."));
         for (const Remedy& r : remedies)
             if (test::q(r.title).startsWith("Step on")) QVERIFY(!test::findingWith(land(after(d, r)).findings, finding::wrongFoot));
     }
@@ -155,7 +155,7 @@ private Q_SLOTS:
                         for (const Finding& h : landing.findings) old = old || h.key == g.key;
                         if (!old && g.severity != Severity::Note) brought.push_back(g.headline);
                     }
-                    QVERIFY2(!there, r.title.c_str());
+                    QVERIFY2(!there || test::q(r.price).contains("turned round for"), r.title.c_str()); // or says what it trades it for
                     QCOMPARE(r.newFindings, static_cast<int>(brought.size()));
                     for (std::size_t k = 0; k < std::min<std::size_t>(3, brought.size()); ++k) QVERIFY2(r.price.find(brought[k]) != std::string::npos, brought[k].c_str());
                     QCOMPARE(test::q(r.price).contains("more finding"), brought.size() > 3);

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/routine/findings.h"
-#include "core/routine/remedies.h"
+#include "core/landing/findings.h"
+#include "core/landing/remedies.h"
 
 #include <string>
 
@@ -28,9 +28,6 @@ struct PassRow {
 
 /// "lands", "lands on 17", "16 over", "4 short": the verdict in the margin.
 [[nodiscard]] std::string verdict(const PassRow& row);
-
-/// The exceptions of all passes in one sentence: "Restart: pass 3 after 16. Tag: 4 counts after pass 2." Empty when none.
-[[nodiscard]] std::string exceptionsInWords(const Document& document, const Landing& landing);
 
 /// The `land` report: JSON as in docs/cli.md, or plain readable text. Remedies are worked out for every finding.
 [[nodiscard]] std::string landingAsJson(const Document& document, const Landing& landing);

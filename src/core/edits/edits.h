@@ -46,13 +46,41 @@ struct RemovePart { PartId part; };   ///< with its passes
 /// A figure taken into the routine, with its lines for the routine's roles; `vocabularyId` is where it comes from, if anywhere.
 struct AddFigure { FigureCard card; std::string vocabularyId; };
 struct ChangeFigure { FigureId figure; FigureCard card; };
-struct RemoveFigure { FigureId figure; };              ///< with its placements
-struct PlaceFigure { PartId part; FigureId figure; };  ///< at the part's end
+struct RemoveFigure { FigureId figure; };              ///< with its placements; tags and bridges that dance it become waits
+/// A figure into a part, before a placement of it, at its end where none is said. A typed part that is still empty gives way.
+struct PlaceFigure { PartId part; FigureId figure; PlacementId before = {}; };
+/// A part into a part; refused where it would come to lie inside itself.
+struct PlacePart { PartId part; PartId inner; PlacementId before = {}; };
+/// What is done to a placed figure, or another figure in its place. Its identity says which.
+struct ChangePlacement { Placement placement; };
+struct RemovePlacements { std::vector<PlacementId> placements; };
+struct DuplicatePlacements { std::vector<PlacementId> placements; };                       ///< copies behind the last of them
+struct MovePlacements { std::vector<PlacementId> placements; PartId part; PlacementId before = {}; };
+struct ReversePlacements { std::vector<PlacementId> placements; };                         ///< they change order among themselves
+/// A new part with the same figures; empty name = the part's name with a prime.
+struct DuplicatePart { PartId part; std::string name; };
+/// The typed steps of a part: the line of its first figure without a name, which is made where there is none.
 struct SetLine { PartId part; RoleId role; std::string text; };
+struct SetFigureLine { FigureId figure; RoleId role; std::string text; };
 /// The order of passes. Passes that stay (longest common run of parts) keep their identity and their exceptions.
 struct SetOrder { std::vector<PartId> order; };
 struct InsertPass { std::size_t at = 0; PartId part; };
 struct RemovePasses { std::vector<PassId> passes; };
+/// Passes put in whole, with what makes them differ (new identities): what was copied before.
+struct InsertPasses { std::size_t at = 0; std::vector<Pass> passes; };
+struct MovePass { PassId pass; std::size_t to = 0; };          ///< index it has afterwards
+/// Everything that makes a pass differ from its part; bridges and added figures without an identity get one.
+struct SetExceptions { PassId pass; PassExceptions exceptions; std::string what; };
+struct PinPass { PassId pass; std::optional<MusicPlace> place; };
+struct SetMark { PassId pass; std::string mark; };             ///< what its exceptions are remembered by
+struct AddMusicException { MusicPlace place; PassExceptions what; std::string mark; };
+struct ChangeMusicException { MusicException exception; };
+struct RemoveMusicException { ExceptionId exception; };
+struct BindAccent { PassId pass; PlacementId placement; Tick at; MomentId moment; }; ///< a count has one moment; the one before goes
+struct RemoveAccent { AccentId accent; };
+struct SetOpening { OpeningStance opening; };
+struct SetFormation { Formation formation = Formation::Rows; };
+struct SetLevel { std::string level; };
 struct SetRestart { PassId pass; std::optional<Restart> restart; };
 struct SetTag { PassId pass; std::optional<Tag> tag; };
 struct SetLastChangeIsTouch { PassId pass; bool touch = true; };
@@ -60,9 +88,11 @@ struct SetStart { std::optional<Seconds> at; };
 struct MuteFinding { FindingKey key; std::string reason; };
 struct UnmuteFinding { FindingKey key; };
 
-using Edit = std::variant<SetTitle, SetSong, SetMap, SetCarried, MoveSongFile, AddMoment, ChangeMoment, RemoveMoment, SetLyrics, StateFact, ForgetFact, SolveAround, SetScheme, SetChoices, RenameRole, AddRole,
-                          RemoveRole, AddFigure, ChangeFigure, RemoveFigure, PlaceFigure, AddPart, RenamePart, RemovePart, SetLine, SetOrder, InsertPass, RemovePasses,
-                          SetRestart, SetTag, SetLastChangeIsTouch, SetStart, MuteFinding, UnmuteFinding>;
+using Edit = std::variant<SetTitle, SetSong, SetMap, SetCarried, MoveSongFile, AddMoment, ChangeMoment, RemoveMoment, SetLyrics, StateFact, ForgetFact, SolveAround,
+                          SetScheme, SetChoices, RenameRole, AddRole, RemoveRole, SetFormation, SetLevel, AddFigure, ChangeFigure, RemoveFigure, SetFigureLine, AddPart,
+                          RenamePart, RemovePart, DuplicatePart, SetLine, PlaceFigure, PlacePart, ChangePlacement, RemovePlacements, DuplicatePlacements, MovePlacements,
+                          ReversePlacements, SetOrder, InsertPass, InsertPasses, MovePass, RemovePasses, SetRestart, SetTag, SetLastChangeIsTouch, SetExceptions, PinPass,
+                          SetMark, AddMusicException, ChangeMusicException, RemoveMusicException, BindAccent, RemoveAccent, SetOpening, SetStart, MuteFinding, UnmuteFinding>;
 
 /// The document after an edit. Errors: NotFound when what the edit speaks of is gone, BadValue when it asks for what
 /// cannot be (each with its sentence). Never changes `document`.

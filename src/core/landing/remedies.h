@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/routine/edits.h"
-#include "core/routine/findings.h"
+#include "core/edits/edits.h"
+#include "core/landing/findings.h"
 
 #include <string>
 #include <vector>

@@ -1,14 +1,34 @@
-#include "core/routine/landing_report.h"
+#include "core/landing/landing_report.h"
 
 #include "core/base/clock_text.h"
+#include "core/landing/sheet_header.h"
+#include "core/routine/music_place.h"
 
 #include <nlohmann/json.hpp>
+
+#include <algorithm>
 
 namespace lc {
 
 using Json = nlohmann::ordered_json;
 
 namespace {
+
+/// What else makes a pass differ, beside restart and tag.
+void exceptions(Json& j, const Routine& routine, const Performance& performance, const PassPerformance& pass) {
+    const Pass& written = routine.passes[*indexOfPass(routine, pass.id)];
+    j["wait"] = toCountString(pass.wait);
+    j["bridges"] = Json::array();
+    for (const FigureSpan& span : performance.readingOf(pass).figures)
+        if (span.bridge) j["bridges"].push_back({{"after", toCountString(span.start)}, {"counts", toCountString(span.length)}});
+    j["as_written"] = pass.plain;
+    j["mirrored"] = pass.exceptions.mirrored;
+    j["exchanged"] = pass.exceptions.exchanged;
+    j["canon"] = pass.exceptions.canon.has_value();
+    j["pinned"] = written.pinned ? Json(toWords(*written.pinned)) : Json();
+    j["from_music"] = pass.fromMusic.size();
+    j["remembered_by"] = written.mark;
+}
 
 Json countOrNull(const std::optional<Tick>& t) { return t ? Json(toCountString(*t)) : Json(); }
 
@@ -36,12 +56,6 @@ private:
     static std::size_t width(const std::string& text) { return characterNumber(text, text.size()) - 1; }
     std::vector<std::vector<std::string>> m_rows;
 };
-
-std::string listOf(const std::vector<std::string>& words) {
-    std::string text;
-    for (std::size_t i = 0; i < words.size(); ++i) text += (i == 0 ? "" : i + 1 == words.size() ? " and " : ", ") + words[i];
-    return text;
-}
 
 } // namespace
 
@@ -75,25 +89,6 @@ std::string verdict(const PassRow& row) {
     return *row.phraseMiss > Tick{} ? toSpokenCount(*row.phraseMiss) + " over" : toSpokenCount(-*row.phraseMiss) + " short";
 }
 
-std::string exceptionsInWords(const Document& document, const Landing& landing) {
-    std::vector<std::string> restarts;
-    std::vector<std::string> tags;
-    std::vector<std::string> touches;
-    for (const PassPerformance& pass : landing.performance.passes) {
-        const std::string number = "pass " + std::to_string(pass.number);
-        if (pass.cut) restarts.push_back(number + " after " + toSpokenCount(pass.counts));
-        if (pass.tag > Tick{}) tags.push_back(countsInWords(pass.tag) + " after " + number);
-        const auto index = indexOfPass(document.routine, pass.id);
-        if (index && document.routine.passes[*index].lastChangeIsTouch) touches.push_back(number);
-    }
-    std::string text;
-    if (!restarts.empty()) text += "Restart: " + listOf(restarts) + ". ";
-    if (!tags.empty()) text += "Tag: " + listOf(tags) + ". ";
-    if (!touches.empty()) text += "The last step is a touch in " + listOf(touches) + ". ";
-    if (!text.empty()) text.pop_back();
-    return text;
-}
-
 std::string landingAsJson(const Document& document, const Landing& landing) {
     Json out;
     out["passes"] = Json::array();
@@ -117,9 +112,11 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
         j["tag"] = toCountString(pass.tag);
         j["roles"] = Json::array();
         for (const RoleInPass& role : pass.roles)
-            j["roles"].push_back({{"role", findRole(document.routine, role.role)->name}, {"start_count", toCountString(row.startCount)},
-                                  {"counts", toCountString(role.counts)}, {"free_foot", footLetter(role.freeIn)},
-                                  {"facing", toClock(role.facingIn)}, {"place", nullptr}});
+            j["roles"].push_back({{"role", findRole(document.routine, role.role)->name}, {"start_count", toCountString(row.startCount + role.entersAfter)},
+                                  {"counts", toCountString(role.counts)}, {"free_foot", footLetter(role.freeIn)}, {"facing", toClock(role.facingIn)},
+                                  {"place", pass.roles.size() > 1 ? Json(placeInWords(role.orbitIn)) : Json()}, {"place_out", pass.roles.size() > 1 ? Json(placeInWords(role.orbitOut)) : Json()},
+                                  {"facing_out", toClock(role.facingOut)}, {"free_foot_out", footLetter(role.freeOut)}, {"trimmed", toCountString(role.trimmed)}});
+        exceptions(j, document.routine, landing.performance, pass);
         out["passes"].push_back(std::move(j));
     }
     Tick danced;
@@ -136,6 +133,12 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
     totals["facing"] = landing.performance.passes.empty() || landing.performance.passes.back().roles.empty()
                            ? Json() : Json(toClock(landing.performance.passes.back().roles.front().facingOut));
     out["totals"] = std::move(totals);
+    out["turned_round"] = Json::array();
+    for (const TurnedSpan& span : landing.turned)
+        out["turned_round"].push_back({{"from_count", toCountString(span.from + counts(1))}, {"counts", toCountString(span.to - span.from)}, {"music_count", toCountString(span.musicCount)},
+                                       {"running_count", toCountString(span.runningCount)}});
+    const SheetHeader header = sheetHeader(document, landing);
+    out["header"] = {{"line", headerLine(header)}, {"exceptions", header.exceptions}};
     out["findings"] = Json::array();
     for (const Finding& f : landing.findings) {
         Json j;
@@ -167,8 +170,12 @@ std::string landingAsText(const Document& document, const Landing& landing) {
                    row.phraseOffset ? toSpokenCount(*row.phraseOffset) : "–", toClock(row.facing), freeFootInWords(row.freeFoot),
                    toSpokenCount(pass.counts), how});
     }
-    std::string out = (document.title.empty() ? std::string("Routine") : document.title) + "\n" + table.text();
-    if (landing.findings.empty()) out += "\nEverything lands.\n";
+        const SheetHeader header = sheetHeader(document, landing);
+    std::string out = (document.title.empty() ? std::string("Routine") : document.title) + "\n" + headerLine(header) + "\n";
+    for (const std::string& sentence : header.exceptions) out += sentence + ".\n";
+    out += "\n" + table.text();
+    const bool allLands = std::all_of(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity == Severity::Note; });
+    if (allLands) out += "\nEverything lands.\n";
     int number = 0;
     for (const Finding& f : landing.findings) {
         out += "\n" + std::to_string(++number) + ". " + f.headline + ". " + f.text + "\n";

@@ -1,7 +1,8 @@
 // Situations from a dancer's work, with numbers that were worked out by hand.
 #include "support/core_support.h"
 
-#include "core/routine/landing_report.h"
+#include "core/landing/landing_report.h"
+#include "core/landing/sheet_header.h"
 
 #include <QProcess>
 
@@ -148,8 +149,8 @@ private Q_SLOTS:
         d = test::cut(test::withOrder(d, "A A A A"), 3, 24);
         const QString text = test::q(landingAsText(d, land(d)));
         QVERIFY(text.contains("restart after 24"));
-        QCOMPARE(test::q(exceptionsInWords(d, land(d))), "Restart: pass 3 after 24.");
-        QCOMPARE(test::q(exceptionsInWords(test::tagged(d, 1, 4), land(test::tagged(d, 1, 4)))), "Restart: pass 3 after 24. Tag: 4 counts after pass 1.");
+        QCOMPARE(test::q(exceptionsInWords(d, land(d))), "Restart: pass 3 after 24 (begins facing 6, leaves facing 9).");
+        QCOMPARE(test::q(exceptionsInWords(test::tagged(d, 1, 4), land(test::tagged(d, 1, 4)))), "Restart: pass 3 after 24 (begins facing 6, leaves facing 9). Tag: 4 counts after pass 1.");
     }
 };
 

@@ -1,0 +1,139 @@
+#include "app/arrange/song_trial_panel.h"
+
+#include "app/shell/session.h"
+#include "app/shell/wording.h"
+#include "app/steps/plain_table.h"
+#include "core/document/document_file.h"
+
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSpinBox>
+
+namespace lc::app {
+
+SongTrialPanel::SongTrialPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+    setAccessibleName(tr("The routine tried on another song"));
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
+    all->setSpacing(theme.px(4));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(theme.px(8));
+    row->addWidget(paragraph(tr("Try it on"), theme.words(13, Weight::Bold), theme.colours().ink, this));
+    m_typed = new QLineEdit(this);
+    m_typed->setObjectName(QStringLiteral("trialStructure"));
+    m_typed->setAccessibleName(tr("Another song as structure"));
+    m_typed->setPlaceholderText(tr("a song as structure: intro 16 | verse 32 | chorus 32 …"));
+    m_typed->setToolTip(tr("Type the sections of another song or edit with their beats, and press Enter"));
+    connect(m_typed, &QLineEdit::returnPressed, this, &SongTrialPanel::tryTyped);
+    row->addWidget(m_typed, 1);
+    auto* file = new QPushButton(tr("A routine's song …"), this);
+    file->setToolTip(tr("The song of another saved routine, with its map"));
+    connect(file, &QPushButton::clicked, this, [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("A routine on the other song"), {}, tr("Routines (*.liftcount)"));
+        if (!path.isEmpty()) tryFile(path);
+    });
+    row->addWidget(file);
+    row->addWidget(paragraph(tr("or at"), theme.words(13), theme.colours().ink2, this));
+    m_tempo = new QSpinBox(this);
+    m_tempo->setObjectName(QStringLiteral("trialTempo"));
+    m_tempo->setRange(50, 150);
+    m_tempo->setValue(100);
+    m_tempo->setSuffix(tr(" % tempo"));
+    m_tempo->setAccessibleName(tr("Tempo of the song in percent"));
+    m_tempo->setToolTip(tr("The same song slower or faster: what your own limits say then"));
+    connect(m_tempo, &QSpinBox::valueChanged, this, &SongTrialPanel::tryTempo);
+    row->addWidget(m_tempo);
+    auto* close = new QPushButton(tr("Close"), this);
+    close->setObjectName(QStringLiteral("closeTrial"));
+    close->setToolTip(tr("Nothing is changed"));
+    connect(close, &QPushButton::clicked, this, &QWidget::hide);
+    row->addWidget(close);
+    all->addLayout(row);
+    auto* below = new QHBoxLayout;
+    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    below->addWidget(m_says, 1);
+    m_take = new QPushButton(tr("Take this song"), this);
+    m_take->setObjectName(QStringLiteral("takeSong"));
+    m_take->setProperty("main", true);
+    m_take->setToolTip(tr("It becomes the routine's song; Undo brings this one back"));
+    connect(m_take, &QPushButton::clicked, this, &SongTrialPanel::take);
+    below->addWidget(m_take);
+    all->addLayout(below);
+    m_table = new PlainTable({tr("pass"), tr("part"), tr("here"), tr("there")}, theme, this);
+    m_table->setObjectName(QStringLiteral("trialTable"));
+    m_table->setColumnWidth(0, theme.px(50));
+    m_table->setColumnWidth(1, theme.px(70));
+    m_table->setColumnWidth(2, theme.px(280));
+    m_table->horizontalHeader()->setStretchLastSection(true);
+    all->addWidget(m_table, 1);
+    connect(&session, &Session::documentChanged, this, &SongTrialPanel::refresh);
+    refresh();
+    hide();
+}
+
+void SongTrialPanel::begin() {
+    m_trial.reset();
+    refresh();
+    QWidget::show();
+    m_typed->setFocus(Qt::OtherFocusReason);
+}
+
+void SongTrialPanel::show(Result<std::vector<Edit>> edits, const QString& title) {
+    m_trial.reset();
+    m_title = title;
+    auto trial = edits ? tryOnSong(m_session.document(), m_session.landing(), std::move(*edits)) : tl::unexpected(edits.error());
+    if (trial) m_trial = std::move(*trial);
+    refresh();
+    if (!trial) m_says->setText(QStringLiteral("◆ ") + QString::fromStdString(trial.error().message));
+}
+
+void SongTrialPanel::tryFile(const QString& path) {
+    const auto loaded = loadDocument(path.toStdString());
+    if (!loaded) return show(tl::unexpected(loaded.error()), path);
+    if (loaded->document.map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
+    show(songOf(loaded->document), tr("the song of %1").arg(QString::fromStdString(loaded->document.title)));
+}
+
+void SongTrialPanel::tryTyped() {
+    TypedStructure typed;
+    typed.text = m_typed->text().toStdString();
+    typed.metre = m_session.document().map->metre;
+    if (const auto tempo = medianTempo(*m_session.document().map)) typed.bpm = *tempo;
+    show(songTyped(typed), tr("another song"));
+}
+
+void SongTrialPanel::tryTempo(int percent) {
+    const Document& d = m_session.document();
+    if (d.map->beats.empty()) return;
+    show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(atTempo(*d.map, percent)), MapOrigin::Imported, std::nullopt}}, tr("the song at %1 %").arg(percent));
+}
+
+void SongTrialPanel::take() {
+    if (!m_trial) return;
+    const std::vector<Edit> edits = m_trial->edits;
+    m_trial.reset();
+    m_session.edit(edits, m_title);
+    hide();
+}
+
+void SongTrialPanel::refresh() {
+    if (m_trial) { // what is tried is tried on the routine as it is now
+        auto again = tryOnSong(m_session.document(), m_session.landing(), m_trial->edits);
+        if (again) m_trial = std::move(*again);
+    }
+    m_table->clearRows();
+    m_take->setVisible(m_trial.has_value());
+    if (!m_trial) {
+        m_says->setText(tr("Which passes land here, and which there: type a song's structure, take the song of another routine, or another tempo."));
+        return;
+    }
+    m_says->setText(QString::fromStdString(trialInWords(*m_trial)));
+    for (const PassOnTwoSongs& pass : m_trial->passes)
+        m_table->addRow({QString::number(pass.number), QString::fromStdString(pass.part), QString::fromStdString(pass.now), QString::fromStdString(pass.then)});
+}
+
+} // namespace lc::app

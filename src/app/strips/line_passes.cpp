@@ -1,0 +1,217 @@
+#include "app/strips/line_painter.h"
+
+#include "app/strips/marks.h"
+
+#include <QPainterPath>
+
+#include <algorithm>
+
+namespace lc::app::strips {
+
+const Performance& LinePainter::danced() const { return (m_scene.preview ? m_scene.preview : m_scene.landing)->performance; }
+
+bool LinePainter::isChanged(const PassPerformance& pass) const {
+    if (!m_scene.preview) return false;
+    for (const PassPerformance& old : m_scene.landing->performance.passes)
+        if (old.id == pass.id) return old.start != pass.start || old.counts != pass.counts || old.tag != pass.tag;
+    return true;
+}
+
+void LinePainter::passes() const {
+    const auto& all = danced().passes;
+    auto pass = std::lower_bound(all.begin(), all.end(), m_from, [](const PassPerformance& p, Tick t) { return p.end() <= t; });
+    for (; pass != all.end() && pass->begin() < m_to; ++pass) {
+        const QColor ink = m_scene.preview && !isChanged(*pass) ? m_c.ink3 : m_c.ink;
+        ribbon(*pass, ink);
+        flag(*pass, ink);
+        if (pass->start < m_to && pass->start + pass->counts > m_to) carryArrow(*pass, ink);
+    }
+    if (danced().passes.empty() || danced().start > m_from) restLine();
+}
+
+void LinePainter::restLine() const {
+    const Tick end = danced().passes.empty() ? m_from : std::min(m_to, danced().start);
+    if (end <= m_from) return;
+    m_p.setPen(QPen(m_c.ink3, 3 * m_s, Qt::CustomDashLine));
+    QPen pen(m_c.ink3, 3 * m_s);
+    pen.setDashPattern({1.4, 1.2});
+    pen.setCapStyle(Qt::FlatCap);
+    m_p.setPen(pen);
+    const double y = m_rect.bottom() - 1.5 * m_s;
+    m_p.drawLine(QPointF(x(m_from), y), QPointF(x(end) - 2, y));
+    text(x(m_from) + 4 * m_s, m_rect.bottom() - 6 * m_s, tr("before the dance"), m_theme.words(12), m_c.ink2);
+}
+
+QString LinePainter::tagWords(const PassPerformance& pass) const {
+    QString words = tr("tag %1").arg(QString::fromStdString(toSpokenCount(pass.tag)));
+    if (const Figure* figure = pass.exceptions.tag ? findFigure(m_scene.document->routine, pass.exceptions.tag->figure) : nullptr; figure && !figure->name.empty())
+        words += QStringLiteral(" ") + QString::fromStdString(figure->name);
+    return words;
+}
+
+void LinePainter::ribbon(const PassPerformance& pass, const QColor& ink) const {
+    const Tick danceEnd = pass.start + pass.counts;
+    const double bottom = m_rect.bottom();
+    if (danceEnd > m_from && pass.start < m_to) {
+        const double left = x(std::max(pass.start, m_from)) + 1;
+        const double right = x(std::min(danceEnd, m_to)) - (danceEnd <= m_to ? 2 : 0);
+        m_p.fillRect(QRectF(left, bottom - 3 * m_s, right - left, 3 * m_s), ink);
+    }
+    if (pass.tag > Tick{} && danceEnd < m_to && pass.end() > m_from) {
+        const double left = x(std::max(danceEnd, m_from)) + 1;
+        const double right = x(std::min(pass.end(), m_to)) - 2;
+        m_p.fillRect(QRectF(left, bottom - 4 * m_s, right - left, m_s), ink);
+        m_p.fillRect(QRectF(left, bottom - 2 * m_s, right - left, 2 * m_s), ink);
+        if (danceEnd >= m_from) tab(left - 1, m_rect.bottom() - m_layout.measures.ribbon * m_s, tagWords(pass), ink, true);
+    }
+}
+
+void LinePainter::carryArrow(const PassPerformance& pass, const QColor& ink) const {
+    if (m_to < m_grid.end() && !m_layout.lineOf(m_line.firstCount + m_line.counts)) return;
+    const double y = m_rect.bottom() - 1.5 * m_s;
+    double right = x(m_to);
+    if (pass.start >= m_from) {
+        const double flagEnd = flagRect(pass).right();
+        if (flagEnd > right) m_p.fillRect(QRectF(right, m_rect.bottom() - 3 * m_s, flagEnd - right, 3 * m_s), ink);
+        right = std::max(right, flagEnd);
+    }
+    QPainterPath arrow;
+    arrow.moveTo(right, y - 5 * m_s);
+    arrow.lineTo(right + 8 * m_s, y);
+    arrow.lineTo(right, y + 5 * m_s);
+    arrow.closeSubpath();
+    m_p.setRenderHint(QPainter::Antialiasing, true);
+    m_p.fillPath(arrow, ink);
+    m_p.setRenderHint(QPainter::Antialiasing, false);
+    text(right + 11 * m_s, m_rect.bottom() - 2 * m_s, QString::fromStdString(toSpokenCount(pass.start + pass.counts - m_to)), m_theme.numbers(11, true), ink);
+}
+
+QRectF LinePainter::flagRect(const PassPerformance& pass) const {
+    const double numberWidth = QFontMetricsF(m_theme.numbers(12, true)).horizontalAdvance(QString::number(pass.number));
+    const double facingWidth = QFontMetricsF(m_theme.numbers(11)).horizontalAdvance(QString::fromStdString(toClock(pass.roles.front().facingIn)));
+    return {x(pass.start), m_rect.bottom() - m_layout.measures.ribbon * m_s, numberWidth + facingWidth + 30 * m_s, 13 * m_s};
+}
+
+double LinePainter::tab(double left, double top, const QString& words, const QColor& ink, bool filled) const {
+    const QFont font = m_theme.words(11, Weight::Semibold);
+    const double width = QFontMetricsF(font).horizontalAdvance(words) + 8 * m_s;
+    const QRectF box(left, top, width, 12 * m_s);
+    m_p.fillRect(box, filled ? ink : m_c.sheet);
+    if (!filled) {
+        m_p.setPen(ink);
+        m_p.setBrush(Qt::NoBrush);
+        m_p.drawRect(box.adjusted(0, 0, -1, -1));
+    }
+    text(left + 4 * m_s, top + 10 * m_s, words, font, filled ? m_c.onInk : ink);
+    return left + width;
+}
+
+void LinePainter::flag(const PassPerformance& pass, const QColor& ink) const {
+    const double tabTop = m_rect.bottom() - m_layout.measures.ribbon * m_s;
+    double after = 0;
+    if (pass.start >= m_from && pass.start < m_to) {
+        const double left = x(pass.start);
+        m_p.fillRect(QRectF(left, m_rulerTop, 2, m_rect.bottom() - m_rulerTop), ink);
+        const QFont numberFont = m_theme.numbers(12, true);
+        const QString number = QString::number(pass.number);
+        const QString facing = QString::fromStdString(toClock(pass.roles.front().facingIn));
+        const double numberWidth = QFontMetricsF(numberFont).horizontalAdvance(number);
+        const QRectF box = flagRect(pass);
+        m_p.fillRect(box, ink);
+        const double baseline = tabTop + 11 * m_s;
+        text(left + 5 * m_s, baseline, number, numberFont, m_c.onInk);
+        drawDial(m_p, left + 5 * m_s + numberWidth + 10 * m_s, tabTop + 6.5 * m_s, pass.roles.front().facingIn, 5 * m_s, m_c.onInk);
+        text(left + 5 * m_s + numberWidth + 19 * m_s, baseline, facing, m_theme.numbers(11), m_c.onInk);
+        if (m_scene.selectedPass == pass.id) {
+            m_p.setPen(QPen(m_c.ink, 2));
+            m_p.setBrush(Qt::NoBrush);
+            m_p.drawRect(box.adjusted(-2, -2, 2, 2));
+        }
+        if (restartBefore(pass)) tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, tr("restart"), ink, true);
+        after = box.right();
+    } else if (pass.start < m_from && pass.start + pass.counts > m_from) {
+        after = tab(x(m_from), tabTop, tr("%1 from %2").arg(pass.number).arg(QString::fromStdString(toSpokenCount(m_from - pass.start + counts(1)))), ink, false);
+    } else if (pass.start >= m_to) return marksOfPass(pass, ink);
+    else if (pass.start + pass.counts <= m_from) return;
+    figures(pass, ink, after);
+    marksOfPass(pass, ink);
+}
+
+QString LinePainter::figureName(const FigureSpan& span, const PassPerformance& pass) const {
+    const Routine& routine = m_scene.document->routine;
+    QString name;
+    if (const Figure* figure = findFigure(routine, span.figure); figure && !figure->name.empty()) name = QString::fromStdString(figure->name);
+    else if (span.bridge && !span.figure.valid()) name = tr("wait");
+    else if (const Part* part = findPart(routine, pass.part)) name = tr("part %1").arg(QString::fromStdString(part->name));
+    if (!span.version.empty()) name += tr(", %1").arg(QString::fromStdString(span.version));
+    if (!span.bars.none()) name += tr(", in %1").arg(span.bars.danced);
+    if (span.mirrored != pass.exceptions.mirrored) name += tr(", other side");
+    if (span.exchanged != pass.exceptions.exchanged) name += tr(", exchanged");
+    return name;
+}
+
+void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double from) const {
+    const double baseline = m_rect.bottom() - m_layout.measures.ribbon * m_s + (m_layout.magnification == Magnification::Eight ? 13 : 10.5) * m_s;
+    const bool eight = m_layout.magnification == Magnification::Eight;
+    const QFont font = m_theme.words(eight ? 13 : 12, Weight::Semibold);
+    const QFontMetricsF metrics(font);
+    const auto& spans = danced().readingOf(pass).figures;
+    const QString cut = pass.cut ? tr("cut after %1").arg(QString::fromStdString(toSpokenCount(pass.counts))) : QString();
+    for (std::size_t i = 0; i < spans.size(); ++i) {
+        const FigureSpan& span = spans[i];
+        const Tick start = pass.start + span.start;
+        const Tick end = std::min(start + span.length, pass.danceEnd());
+        if (end <= m_from || start >= m_to || end <= start) continue;
+        const double left = std::max(x(std::max(start, m_from)), from);
+        const double right = x(std::min(end, m_to));
+        if (start > m_from && start > pass.start) m_p.fillRect(QRectF(x(start) - 1.5 * m_s, m_rect.bottom() - 3 * m_s, 3 * m_s, 3 * m_s), m_c.sheet); // open between two figures
+        QString name = figureName(span, pass);
+        if (start < m_from && spans.size() > 1) name = QStringLiteral("… ") + name;
+        const double room = right - left - 8 * m_s;
+        if (room < 14 * m_s) continue;
+        const QString shown = metrics.elidedText(name, Qt::ElideRight, room);
+        if (span.bridge) m_p.fillRect(QRectF(x(std::max(start, m_from)) + 1, m_rect.bottom() - 6 * m_s, right - x(std::max(start, m_from)) - 2, m_s), ink); // a second rule
+        text(left + 4 * m_s, baseline, shown, font, ink);
+        double used = metrics.horizontalAdvance(shown) + 12 * m_s;
+        QString more;
+        if (eight) more = start < m_from ? tr("the other %1").arg(QString::fromStdString(toSpokenCount(end - m_from)))
+                          : end > m_to    ? tr("%1 of %2").arg(QString::fromStdString(toSpokenCount(m_to - start)), QString::fromStdString(toSpokenCount(span.length)))
+                                          : QString::fromStdString(countsInWords(span.length));
+        if (end == pass.danceEnd() && !cut.isEmpty() && end <= m_to) more += (more.isEmpty() ? QString() : QStringLiteral(", ")) + cut;
+        const QFont small = m_theme.words(12);
+        if (!more.isEmpty() && QFontMetricsF(small).horizontalAdvance(more) < room - used) text(left + used, baseline, more, small, m_c.ink2);
+    }
+}
+
+void LinePainter::marksOfPass(const PassPerformance& pass, const QColor& ink) const {
+    if (pass.wait > Tick{} && pass.number > 1 && pass.begin() >= m_from && pass.begin() < m_to) {
+        QPen pen(ink, 2 * m_s);
+        pen.setDashPattern({1.4, 1.2});
+        pen.setCapStyle(Qt::FlatCap);
+        m_p.setPen(pen);
+        m_p.drawLine(QPointF(x(pass.begin()) + 1, m_rect.bottom() - 1.5 * m_s), QPointF(x(std::min(pass.start, m_to)) - 2, m_rect.bottom() - 1.5 * m_s));
+        const QFont font = m_theme.words(11, Weight::Semibold);
+        const QString words = tr("wait %1").arg(QString::fromStdString(toSpokenCount(pass.wait)));
+        text(x(pass.begin()) + 3 * m_s, m_rect.bottom() - 6 * m_s, QFontMetricsF(font).elidedText(words, Qt::ElideRight, std::max(0.0, x(std::min(pass.start, m_to)) - x(pass.begin()) - 6 * m_s)), font, ink);
+    }
+    if (pass.start < m_from || pass.start >= m_to) return;
+    QStringList words;
+    if (pass.exceptions.canon) words << (pass.exceptions.canon->ripple ? tr("canon, ripple") : tr("canon"));
+    if (pass.exceptions.mirrored) words << tr("other side");
+    if (pass.exceptions.exchanged) words << tr("exchanged");
+    const Pass* written = nullptr;
+    for (const Pass& p : m_scene.document->routine.passes)
+        if (p.id == pass.id) written = &p;
+    if (written && written->pinned) words << tr("pinned");
+    if (!pass.fromMusic.empty()) words << tr("by the music");
+    if (words.isEmpty()) return;
+    const double left = restartBefore(pass) ? x(pass.start) + 50 * m_s : x(pass.start);
+    tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, words.join(QStringLiteral(", ")), ink, false);
+}
+
+bool LinePainter::restartBefore(const PassPerformance& pass) const {
+    const auto& all = danced().passes;
+    return pass.number >= 2 && all[static_cast<std::size_t>(pass.number - 2)].cut;
+}
+
+} // namespace lc::app::strips

@@ -1,0 +1,105 @@
+#include "core/landing/findings.h"
+
+#include "core/landing/inspection.h"
+
+#include <algorithm>
+
+namespace lc {
+
+bool entersOnWrongFoot(const RoleInPass& role) { return role.needs && role.freeIn != Foot::Both && *role.needs != role.freeIn; }
+
+std::optional<Tick> phraseMiss(const CountGrid& grid, Tick start) {
+    const auto nearest = grid.nearestPhraseStart(start);
+    if (!nearest) return std::nullopt;
+    return start - counts(grid.phrases()[static_cast<std::size_t>(*nearest)].firstCount);
+}
+
+bool lands(const CountGrid& grid, const PassPerformance& pass) {
+    if (phraseMiss(grid, pass.start) == std::optional(Tick{})) return pass.start < grid.end();
+    const auto inside = grid.phraseAt(pass.start);
+    if (!inside || pass.whole <= Tick{} || grid.musicCountAt(pass.start) != std::optional(counts(1))) return false;
+    if (pass.whole <= counts(grid.regularSet())) return true;
+    const CountPhrase& phrase = grid.phrases()[static_cast<std::size_t>(*inside)];
+    const Tick offset = pass.start - counts(phrase.firstCount);
+    return offset.value % pass.whole.value == 0 && offset + pass.whole <= counts(phrase.counts);
+}
+
+Landing land(const Document& document, const BodyLimits& limits) { return land(document, CountGrid(*document.map, document.scheme), limits); }
+
+Landing land(const Document& document, CountGrid grid, const BodyLimits& limits) {
+    Landing landing;
+    landing.grid = std::move(grid);
+    landing.performance = unroll(document.routine, landing.grid);
+    landing.limits = limits;
+    landing.turned = turnedSpans(landing.performance, landing.grid);
+    inspect::Inspection inspection{document, document.routine, landing.grid, landing.performance, landing.turned, limits};
+    inspect::parts(inspection);
+    inspect::phrases(inspection);
+    inspect::joints(inspection);
+    inspect::cuts(inspection);
+    inspect::accents(inspection);
+    inspect::body(inspection);
+    std::stable_sort(inspection.findings.begin(), inspection.findings.end(), [](const Finding& a, const Finding& b) {
+        return a.severity != b.severity ? a.severity < b.severity : a.at < b.at;
+    });
+    for (Finding& finding : inspection.findings) {
+        const bool muted = std::any_of(document.routine.muted.begin(), document.routine.muted.end(), [&](const MutedFinding& m) { return m.key == finding.key; });
+        (muted ? landing.muted : landing.findings).push_back(std::move(finding));
+    }
+    return landing;
+}
+
+namespace inspect {
+
+Finding& Inspection::add(const char* code, Severity severity, Tick at, std::string headline, std::string text) {
+    Finding finding;
+    finding.key.code = code;
+    finding.severity = severity;
+    finding.at = at;
+    finding.headline = std::move(headline);
+    finding.text = std::move(text);
+    findings.push_back(std::move(finding));
+    return findings.back();
+}
+
+Finding& Inspection::addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at, std::string headline, std::string text) {
+    Finding& finding = add(code, severity, at, std::move(headline), std::move(text));
+    finding.key.pass = pass.id;
+    finding.passNumber = pass.number;
+    return finding;
+}
+
+std::string Inspection::roleName(RoleId id) const {
+    const Role* role = findRole(routine, id);
+    return role ? role->name : std::string();
+}
+
+std::string Inspection::commaRole(RoleId id) const { return routine.roles.size() > 1 ? ", " + roleName(id) : std::string(); }
+
+std::string Inspection::figureName(FigureId id, PartId part) const {
+    const Figure* figure = findFigure(routine, id);
+    if (figure && !figure->name.empty()) return figure->name;
+    const Part* in = findPart(routine, part);
+    return "part " + (in ? in->name : std::string("?"));
+}
+
+Tick Inspection::firstPlace(PartId part) const {
+    for (const PassPerformance& pass : performance.passes)
+        if (pass.part == part) return pass.start;
+    return performance.start;
+}
+
+std::string passRange(int first, int last) {
+    if (first == last) return "Pass " + std::to_string(first);
+    return "Passes " + std::to_string(first) + (last == first + 1 ? " and " : " to ") + std::to_string(last);
+}
+
+std::string listOf(const std::vector<std::string>& words) {
+    std::string text;
+    for (std::size_t i = 0; i < words.size(); ++i) text += (i == 0 ? "" : i + 1 == words.size() ? " and " : ", ") + words[i];
+    return text;
+}
+
+} // namespace inspect
+
+} // namespace lc

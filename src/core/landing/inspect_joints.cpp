@@ -1,0 +1,173 @@
+#include "core/landing/inspection.h"
+
+#include "core/figures/joints.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+namespace lc::inspect {
+
+namespace {
+
+/// A part that leaves the wrong foot for what follows it is told once, however often it is danced; a cut each time.
+void fromPassToPass(Inspection& in) {
+    std::map<std::pair<PartId, RoleId>, std::size_t> told; // index into the findings
+    const auto& passes = in.performance.passes;
+    for (std::size_t i = 1; i < passes.size(); ++i) {
+        const PassPerformance& pass = passes[i];
+        const PassPerformance& before = passes[i - 1];
+        const bool special = before.cut || !before.plain || before.tagReading;
+        for (const RoleInPass& role : pass.roles) {
+            if (!entersOnWrongFoot(role)) continue;
+            const auto same = told.find({before.part, role.role});
+            if (!special && same != told.end()) {
+                std::string& text = in.findings[same->second].text;
+                text += (text.back() == '.' ? " The same into pass " : ", ") + std::to_string(pass.number);
+                continue;
+            }
+            const std::string why = before.cut ? "The cut of pass " + std::to_string(before.number) + " after " + toSpokenCount(before.counts)
+                                               : before.tagReading ? "The tag after pass " + std::to_string(before.number) : "Pass " + std::to_string(before.number);
+            Finding& f = in.addFor(pass, finding::wrongFoot, Severity::Misses, pass.start, "Wrong foot into pass " + std::to_string(pass.number) + in.commaRole(role.role),
+                                   why + " leaves the " + freeFootInWords(role.freeIn) + " foot free; count 1 needs the " + freeFootInWords(*role.needs) + ".");
+            f.key.role = role.role;
+            if (!special) told[{before.part, role.role}] = in.findings.size() - 1;
+        }
+    }
+    for (const auto& [key, index] : told)
+        if (in.findings[index].text.back() != '.') in.findings[index].text += ".";
+}
+
+/// The free foot of a role before a moment, in one pass.
+class FeetOf {
+public:
+    FeetOf(const Performance& performance, const PassPerformance& pass, std::size_t role)
+        : m_actions(performance.roles[role]), m_next(pass.roles[role].firstAction), m_end(pass.roles[role].endAction), m_free(pass.roles[role].freeIn) {}
+    /// Moments have to ascend.
+    Foot before(Tick at) {
+        while (m_next < m_end && m_actions[m_next].at < at) m_free = m_actions[m_next++].freeAfter;
+        return m_free;
+    }
+
+private:
+    const std::vector<PerformedAction>& m_actions;
+    std::size_t m_next;
+    std::size_t m_end;
+    Foot m_free;
+};
+
+/// Joints between the figures of a pass, each told once: where figure follows figure on the foot that carries the weight.
+void fromFigureToFigure(Inspection& in) {
+    std::set<std::tuple<PlacementId, RoleId, PlacementId>> told;
+    for (const PassPerformance& pass : in.performance.passes) {
+        const auto& figures = in.performance.readingOf(pass).figures;
+        if (figures.size() < 2 || pass.exceptions.canon) continue;
+        for (std::size_t r = 0; r < pass.roles.size(); ++r) {
+            FeetOf feet(in.performance, pass, r);
+            for (std::size_t i = 0; i < figures.size(); ++i) {
+                const FigureSpan& span = figures[i];
+                if (span.start >= pass.counts) break;
+                const Foot free = feet.before(pass.start + span.start);
+                const auto needed = r < span.needs.size() ? span.needs[r] : std::nullopt;
+                if (i == 0 || !needed || *needed == Foot::Both || free == Foot::Both || *needed == free) continue;
+                const FigureSpan& before = figures[i - 1];
+                if (!told.insert({span.placement, pass.roles[r].role, before.placement}).second) continue;
+                const std::string name = in.figureName(span.figure, pass.part);
+                Finding& f = in.addFor(pass, finding::wrongFootAtJoint, Severity::Misses, pass.start + span.start, "Wrong foot into " + name + in.commaRole(pass.roles[r].role),
+                                       in.figureName(before.figure, pass.part) + " leaves the " + freeFootInWords(free) + " foot free; " + name + " needs the " + freeFootInWords(*needed) +
+                                           ", on count " + toSpokenCount(span.start + counts(1)) + " of the pass.");
+                if (pass.plain) f.key.pass = {}; // it is the part's
+                f.key.part = pass.part;
+                f.key.role = pass.roles[r].role;
+                f.key.thing = span.placement.value;
+            }
+        }
+    }
+}
+
+/// What is said of the couple, followed through all passes: holds, position and relation at each joint.
+void couples(Inspection& in) {
+    if (in.routine.roles.size() < 2) return;
+    CoupleState state = in.routine.opening.couple;
+    std::set<std::pair<PlacementId, std::string>> told;
+    std::string lastFigure;
+    for (const PassPerformance& pass : in.performance.passes) {
+        const PartReading& reading = in.performance.readingOf(pass);
+        std::vector<std::size_t> next(reading.roles.size(), 0);
+        for (const FigureSpan& span : reading.figures) {
+            if (span.start >= pass.counts) break;
+            const std::string name = in.figureName(span.figure, pass.part);
+            if (!span.wants.empty())
+                for (const std::string& broken : coupleBreaks(state, span.wants, name)) {
+                    if (!told.insert({span.placement, broken}).second) continue;
+                    Finding& f = in.addFor(pass, finding::couple, Severity::Misses, pass.start + span.start,
+                                           "Hold or position does not fit into " + name, broken + (lastFigure.empty() ? "." : ", after " + lastFigure + "."));
+                    if (pass.plain) f.key.pass = {};
+                    f.key.part = pass.part;
+                    f.key.thing = span.placement.value;
+                }
+            state = state.then(span.wants);
+            const Tick end = std::min(span.start + span.length, pass.counts);
+            for (std::size_t r = reading.roles.size(); r-- > 0;) { // the first role has the last word
+                const auto& actions = reading.roles[r].actions;
+                for (; next[r] < actions.size() && actions[next[r]].at < end; ++next[r]) state = state.then(actions[next[r]].couple);
+            }
+            lastFigure = name;
+        }
+    }
+}
+
+/// Partners one and two, three and four: their feet at the end of each figure against the relation that is said, and how far each has walked round.
+void partners(Inspection& in) {
+    if (in.routine.roles.size() < 2) return;
+    std::set<PlacementId> toldFeet;
+    std::set<PartId> toldPlaces;
+    for (const PassPerformance& pass : in.performance.passes) {
+        const PartReading& reading = in.performance.readingOf(pass);
+        if (pass.exceptions.canon) continue;
+        for (std::size_t r = 0; r + 1 < pass.roles.size(); r += 2) {
+            const RoleInPass& one = pass.roles[r];
+            const RoleInPass& two = pass.roles[r + 1];
+            const int apart = facingIndex({one.orbitOut.value - two.orbitOut.value});
+            const int apartBefore = facingIndex({one.orbitIn.value - two.orbitIn.value});
+            if (apart != apartBefore && toldPlaces.insert(pass.part).second) {
+                Finding& f = in.addFor(pass, finding::places, Severity::Misses, pass.danceEnd(), "Partners do not come to their places in pass " + std::to_string(pass.number),
+                                       in.roleName(one.role) + " is " + placeInWords(one.orbitOut) + ", " + in.roleName(two.role) + " " + placeInWords(two.orbitOut) +
+                                           ": one of them lacks the counts to walk there.");
+                f.key.role = two.role;
+                if (pass.plain && !pass.cut) {
+                    f.key.pass = {};
+                    f.key.part = pass.part;
+                }
+            }
+            FeetOf first(in.performance, pass, r), second(in.performance, pass, r + 1);
+            std::optional<FootRelation> relation = in.routine.opening.couple.feet;
+            for (const FigureSpan& span : reading.figures) {
+                const Tick end = span.start + span.length;
+                if (span.start >= pass.counts || end > pass.counts) break;
+                if (span.wants.feet) relation = span.wants.feet;
+                const Foot a = first.before(pass.start + end), b = second.before(pass.start + end);
+                if (!relation || a == Foot::Both || b == Foot::Both || (relation == FootRelation::Same) == (a == b)) continue;
+                if (!toldFeet.insert(span.placement).second) continue;
+                Finding& f = in.addFor(pass, finding::relation, Severity::Misses, pass.start + end, "The feet do not answer each other after " + in.figureName(span.figure, pass.part),
+                                       "They should be on " + std::string(relation == FootRelation::Same ? "the same foot" : "opposite feet") + "; " + in.roleName(one.role) + " has the " +
+                                           freeFootInWords(a) + " free, " + in.roleName(two.role) + " the " + freeFootInWords(b) + ". One of them alone changes feet.");
+                if (pass.plain) f.key.pass = {};
+                f.key.part = pass.part;
+                f.key.thing = span.placement.value;
+                break; // what follows from the first is not said again
+            }
+        }
+    }
+}
+
+} // namespace
+
+void joints(Inspection& in) {
+    fromPassToPass(in);
+    fromFigureToFigure(in);
+    couples(in);
+    partners(in);
+}
+
+} // namespace lc::inspect

@@ -1,0 +1,211 @@
+#include "core/landing/inspection.h"
+
+#include "core/notation/step_words.h"
+#include "core/routine/music_place.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace lc::inspect {
+
+namespace {
+
+std::optional<Tick> missOf(const Inspection& in, const PassPerformance& pass) {
+    if (pass.start >= in.grid.end() || lands(in.grid, pass)) return Tick{}; // the end of the song has a finding of its own
+    return phraseMiss(in.grid, pass.start);
+}
+
+void offPhrase(Inspection& in, const PassPerformance& pass, Tick miss, const PassPerformance& last) {
+    const int nearest = *in.grid.nearestPhraseStart(pass.start);
+    const CountPhrase& phrase = in.grid.phrases()[static_cast<std::size_t>(nearest)];
+    const std::string number = "Pass " + std::to_string(pass.number);
+    const std::string headline = miss > Tick{} ? number + " starts " + countsInWords(miss) + " into " + phrase.label
+                                               : number + " starts " + countsInWords(-miss) + " before " + phrase.label;
+    std::string text;
+    if (const auto inside = in.grid.phraseAt(pass.start)) {
+        const CountPhrase& p = in.grid.phrases()[static_cast<std::size_t>(*inside)];
+        text = p.label + " has " + countsInWords(counts(p.counts)) + "; this pass begins on its " + toSpokenCount(pass.start - counts(p.firstCount) + counts(1)) + ".";
+    }
+    const auto music = in.grid.musicCountAt(pass.start);
+    if (music && *music != counts(1)) text += " Its count 1 falls on the music's " + toSpokenCount(*music) + ".";
+    if (last.number > pass.number)
+        text += " " + passRange(pass.number + 1, last.number) + (last.number == pass.number + 1 ? " follows" : " follow") + ", off by as much.";
+    in.addFor(pass, finding::offPhrase, Severity::Misses, pass.start, headline, text);
+}
+
+/// A pass is judged by phrases only where it is longer than one set; a basic of one set has to meet the 1s.
+bool judgedByPhrases(const Inspection& in, const PassPerformance& pass) { return pass.whole > counts(in.grid.regularSet()); }
+
+/// One finding for each run of passes that are off by the same distance: the first is the cause, the others follow.
+void passesOffPhrase(Inspection& in) {
+    const auto& passes = in.performance.passes;
+    std::size_t i = 0;
+    while (i < passes.size()) {
+        const auto miss = missOf(in, passes[i]);
+        std::size_t j = i + 1;
+        while (j < passes.size() && missOf(in, passes[j]) == miss) ++j;
+        if (miss && *miss != Tick{} && judgedByPhrases(in, passes[i])) offPhrase(in, passes[i], *miss, passes[j - 1]);
+        i = j;
+    }
+}
+
+/// The music counts on which the steps marked as breaks fall within a span, ascending, each once.
+std::set<Tick> breaksIn(const Inspection& in, Tick from, Tick to, std::size_t role) {
+    std::set<Tick> counts;
+    for (const PerformedAction& a : in.performance.roles[role]) {
+        if (a.at < from || a.at >= to || !a.action || a.action->words.find("break") == std::string::npos || !meaningOf(a.action->words).breaks) continue;
+        if (const auto music = in.grid.musicCountAt(a.at)) counts.insert(*music);
+    }
+    return counts;
+}
+
+std::string spokenCounts(const std::set<Tick>& counts) {
+    std::vector<std::string> words;
+    for (Tick t : counts) words.push_back(toSpokenCount(t));
+    return listOf(words);
+}
+
+/// Who steps with which foot on the first 1 of the music in a span: "leader right, follower left".
+std::string feetOnOne(const Inspection& in, const TurnedSpan& span) {
+    for (Tick at = span.from; at < span.to; at += counts(1)) {
+        if (in.grid.musicCountAt(at) != std::optional(counts(1))) continue;
+        std::vector<std::string> words;
+        for (std::size_t r = 0; r < in.performance.roles.size(); ++r) {
+            const auto& all = in.performance.roles[r];
+            const auto a = std::lower_bound(all.begin(), all.end(), at, [](const PerformedAction& x, Tick t) { return x.at < t; });
+            const bool steps = a != all.end() && a->at == at && a->kind == ActionKind::Step && a->foot && *a->foot != Foot::Both;
+            words.push_back((in.routine.roles.size() > 1 ? in.routine.roles[r].name + " " : "") + (steps ? freeFootInWords(*a->foot) : "no step"));
+        }
+        return listOf(words);
+    }
+    return {};
+}
+
+void turnedRound(Inspection& in) {
+    const auto& passes = in.performance.passes;
+    for (std::size_t i = 0; i < in.turned.size(); ++i) {
+        const TurnedSpan& span = in.turned[i];
+        const auto index = passAt(in.performance, span.from);
+        if (!index) continue;
+        const bool toldByPhrase = std::any_of(passes.begin(), passes.end(), [&](const PassPerformance& p) {
+            const auto miss = missOf(in, p);
+            return p.start >= span.from && p.start < span.to && judgedByPhrases(in, p) && miss && *miss != Tick{};
+        });
+        if (toldByPhrase) continue; // the same cause, said once
+        const bool lands = std::any_of(passes.begin(), passes.end(), [&](const PassPerformance& p) { // its passes start phrases all the same: a matter of counting aloud
+            return p.start >= span.from && p.start < span.to && judgedByPhrases(in, p);
+        });
+        const PassPerformance& pass = passes[*index];
+        std::string text = "At " + in.grid.placeInWords(span.from) + " the dancers say " + toSpokenCount(span.runningCount) + " where the music says " + toSpokenCount(span.musicCount) +
+                           ", for " + countsInWords(span.to - span.from) + ".";
+        const std::string feet = feetOnOne(in, span);
+        if (!feet.empty()) text += " On the music's 1: " + feet + ".";
+        const std::set<Tick> now = breaksIn(in, span.from, span.to, 0);
+        if (!now.empty()) {
+            const auto before = breaksIn(in, in.performance.start, span.from, 0);
+            text += " The breaks fall on " + spokenCounts(now) + (before.empty() || before == now ? "" : " instead of " + spokenCounts(before)) + " of the music.";
+        }
+        if (i + 1 < in.turned.size() && in.turned[i + 1].from == span.to) text += " Then it differs by another amount.";
+        else if (span.to < std::min(in.performance.end, in.grid.end())) text += " At " + in.grid.placeInWords(span.to) + " they agree again.";
+        else text += " It stays so to the end.";
+        in.addFor(pass, finding::turnedRound, lands ? Severity::Note : Severity::Misses, span.from, "Turned round from " + in.grid.placeInWords(span.from) + " on", text)
+            .key.thing = static_cast<std::uint32_t>(wholeCounts(span.ahead)); // a pass may be turned round twice
+    }
+}
+
+void pins(Inspection& in) {
+    for (const PassPerformance& pass : in.performance.passes) {
+        const Pass& written = in.routine.passes[*indexOfPass(in.routine, pass.id)];
+        if (!written.pinned) continue;
+        const auto place = tickOf(*written.pinned, in.grid);
+        const std::string number = "Pass " + std::to_string(pass.number);
+        if (!place)
+            in.addFor(pass, finding::pinLate, Severity::Misses, pass.start, number + " is pinned to a place that this song does not have",
+                      "It should start " + toWords(*written.pinned) + "; it starts where the pass before it ends.");
+        else if (pass.lateBy > Tick{})
+            in.addFor(pass, finding::pinLate, Severity::Misses, pass.start, number + " cannot start where it is pinned",
+                      "It should start " + toWords(*written.pinned) + ", " + countsInWords(pass.lateBy) + " earlier: the passes before it are over only here.");
+    }
+}
+
+std::string facingAtEnd(const Inspection& in, const PassPerformance& pass) {
+    return pass.roles.empty() ? "12" : facingInWords(in.routine.formation, pass.roles.front().facingOut);
+}
+
+void ends(Inspection& in) {
+    const auto& passes = in.performance.passes;
+    if (passes.empty() || in.grid.empty()) return;
+    const Tick end = in.grid.end();
+    const Tick over = in.performance.end - end;
+    const PassPerformance& last = passes.back();
+    if (over > Tick{}) {
+        const auto first = std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.end() > end; });
+        std::string text = first->start < end ? "The song ends " + countsInWords(end - first->start) + " into pass " + std::to_string(first->number) + "."
+                                              : "Pass " + std::to_string(first->number) + " would start after the song.";
+        const auto later = std::next(first);
+        if (later != passes.end()) text += " " + passRange(later->number, last.number) + " would have no music.";
+        in.addFor(*first, finding::pastSong, Severity::Doubtful, std::min(first->start, end), "The dance is " + countsInWords(over) + " longer than the song", text);
+    } else if (over < Tick{}) {
+        in.addFor(last, finding::leftOver, Severity::Note, in.performance.end, countsInWords(-over) + " of music are left",
+                  "The dance ends at " + in.grid.placeInWords(in.performance.end) + ", facing " + facingAtEnd(in, last) + ".");
+    }
+}
+
+/// Figures danced in bars of three where the music's bars are others.
+void barsElsewhere(Inspection& in) {
+    for (const PassPerformance& pass : in.performance.passes) {
+        Tick off;
+        const FigureSpan* first = nullptr;
+        for (const FigureSpan& span : in.performance.readingOf(pass).figures) {
+            if (span.bars.none() || span.bars.danced == span.bars.written) continue;
+            for (Tick at = span.start; at < std::min(span.start + span.length, pass.counts); at += counts(span.bars.danced)) {
+                const CountCell* cell = in.grid.cellAt(pass.start + at);
+                const CountCell* next = in.grid.cellAt(pass.start + at + counts(span.bars.danced));
+                if (!cell) continue; // after the song
+                const bool fits = cell->barStart && (!next || next->barStart);
+                if (fits) continue;
+                off += counts(span.bars.written - span.bars.danced);
+                if (!first) first = &span;
+            }
+        }
+        if (!first) continue;
+        std::string text = in.figureName(first->figure, pass.part) + " is danced in bars of " + std::to_string(first->bars.danced) + "; the music has no such bars there.";
+        if (off > Tick{}) text += " The pass ends " + countsInWords(off) + " early.";
+        if (off < Tick{}) text += " The pass ends " + countsInWords(-off) + " late.";
+        Finding& f = in.addFor(pass, finding::barsElsewhere, Severity::Misses, pass.start + first->start, "Pass " + std::to_string(pass.number) + " counts bars that the music does not have", text);
+        f.key.thing = first->placement.value;
+    }
+}
+
+void stops(Inspection& in) {
+    for (const CountStop& stop : in.grid.stops()) {
+        int steps = 0;
+        for (const auto& all : in.performance.roles) {
+            auto a = std::lower_bound(all.begin(), all.end(), stop.start, [](const PerformedAction& x, Tick t) { return x.at < t; });
+            for (; a != all.end() && a->at < stop.end; ++a)
+                if (a->action && a->action->usesFoot()) ++steps;
+        }
+        const auto index = passAt(in.performance, stop.start);
+        if (steps == 0 || !index) continue;
+        const PassPerformance& pass = in.performance.passes[*index];
+        Finding& f = in.addFor(pass, finding::overStop, Severity::Note, stop.start, "Steps go on through the stop at " + in.grid.placeInWords(stop.start),
+                               "The music stands still for " + countsInWords(stop.end - stop.start) + "; " + std::to_string(steps) + (steps == 1 ? " step is" : " steps are") +
+                                   " danced in it. Count it aloud, or let everyone wait.");
+        f.key.pass = {}; // it stays with the stop, whichever pass is danced there
+        f.key.thing = static_cast<std::uint32_t>(std::lround(in.grid.secondsAt(stop.start).value_or(0) * 10) + 1);
+    }
+}
+
+} // namespace
+
+void phrases(Inspection& in) {
+    passesOffPhrase(in);
+    turnedRound(in);
+    pins(in);
+    barsElsewhere(in);
+    stops(in);
+    ends(in);
+}
+
+} // namespace lc::inspect

@@ -1,0 +1,46 @@
+#pragma once
+
+// Private to the files that find what does not land.
+
+#include "core/landing/findings.h"
+
+#include <string>
+#include <vector>
+
+namespace lc::inspect {
+
+/// What is inspected, and what was found so far.
+struct Inspection {
+    const Document& document;
+    const Routine& routine;
+    const CountGrid& grid;
+    const Performance& performance;
+    const std::vector<TurnedSpan>& turned;
+    const BodyLimits& limits;
+    std::vector<Finding> findings = {};
+
+    Finding& add(const char* code, Severity severity, Tick at, std::string headline, std::string text);
+    Finding& addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at, std::string headline, std::string text);
+
+    [[nodiscard]] std::string roleName(RoleId id) const;
+    /// ", follower" where there are several roles.
+    [[nodiscard]] std::string commaRole(RoleId id) const;
+    /// "Vane vine", or "part A" for typed steps without a name.
+    [[nodiscard]] std::string figureName(FigureId id, PartId part) const;
+    /// Where a part is first danced, or the beginning of the dance.
+    [[nodiscard]] Tick firstPlace(PartId part) const;
+};
+
+/// "Pass 3", "Passes 3 and 4", "Passes 3 to 5".
+[[nodiscard]] std::string passRange(int first, int last);
+/// "a, b and c".
+[[nodiscard]] std::string listOf(const std::vector<std::string>& words);
+
+void parts(Inspection& in);   ///< notation, lengths, empty parts, what is said of each figure
+void phrases(Inspection& in); ///< passes off their phrase, turned round, pins, ends of the song, bars and stops
+void joints(Inspection& in);  ///< feet, holds, relation and places from pass to pass and figure to figure
+void cuts(Inspection& in);    ///< restarts, turns cut, canons, exceptions that do nothing
+void accents(Inspection& in); ///< counts that were to meet a moment
+void body(Inspection& in);    ///< the person's own limits, demanding figures, words of caution
+
+} // namespace lc::inspect

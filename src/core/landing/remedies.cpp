@@ -1,0 +1,135 @@
+#include "core/landing/remedies.h"
+
+#include "core/landing/remedy_search.h"
+
+#include <algorithm>
+
+namespace lc {
+
+namespace {
+
+constexpr std::size_t mostRemedies = 4; // more than a person weighs at once
+constexpr std::size_t mostNamed = 3;    // new findings that a price names; the others it counts
+
+/// Whether a finding that counts was there before the remedy.
+bool isNew(const remedy::Search& in, const Finding& finding) {
+    return finding.severity != Severity::Note &&
+           std::none_of(in.landing.findings.begin(), in.landing.findings.end(), [&](const Finding& old) { return old.key == finding.key; });
+}
+
+/// How many passes land, and whether all of those start a phrase.
+std::pair<std::ptrdiff_t, bool> landed(const Landing& l) {
+    std::ptrdiff_t n = 0;
+    bool onPhrases = true;
+    for (const PassPerformance& p : l.performance.passes)
+        if (lands(l.grid, p)) {
+            ++n;
+            onPhrases = onPhrases && phraseMiss(l.grid, p.start) == std::optional(Tick{});
+        }
+    return {n, onPhrases};
+}
+
+/// Counts that are danced turned round, in all.
+Tick turnedCounts(const Landing& landing) {
+    Tick all;
+    for (const TurnedSpan& span : landing.turned) all += span.to - span.from;
+    return all;
+}
+
+bool isThere(const Landing& landing, const FindingKey& key) {
+    return std::any_of(landing.findings.begin(), landing.findings.end(), [&](const Finding& f) { return f.key == key; });
+}
+
+std::string priceInWords(const remedy::Search& in, const Landing& after, const std::vector<std::string>& brought) {
+    std::string text;
+    const auto say = [&](const std::string& sentence) { text += (text.empty() ? "" : " ") + sentence; };
+    for (std::size_t i = 0; i < std::min(brought.size(), mostNamed); ++i) say("Then: " + brought[i] + ".");
+    if (brought.size() > mostNamed) say("And " + std::to_string(brought.size() - mostNamed) + (brought.size() == mostNamed + 1 ? " more finding." : " more findings."));
+    const auto& passes = after.performance.passes;
+    const auto [landing, onPhrases] = landed(after);
+    const auto total = static_cast<std::ptrdiff_t>(passes.size());
+    if (in.finding.key.code == finding::offPhrase || landing != landed(in.landing).first) {
+        const std::string what = onPhrases ? (landing == total ? "starts a phrase." : "start a phrase.") : landing == total ? "lands." : "land.";
+        say((landing == total ? "Every pass then " : std::to_string(landing) + " of " + std::to_string(total) + " passes then ") + what);
+    }
+    for (std::size_t i = 0; i < std::min(passes.size(), in.passes.size()); ++i) {
+        if (passes[i].id != in.passes[i].id || passes[i].roles.empty()) break;
+        const Eighths now = in.passes[i].roles.front().facingIn;
+        const Eighths then = passes[i].roles.front().facingIn;
+        if (facingIndex(now) != facingIndex(then)) {
+            say("Pass " + std::to_string(passes[i].number) + " then begins facing " + toClock(then) + " instead of " + toClock(now) + ".");
+            break;
+        }
+    }
+    if (in.finding.key.code == finding::turnedRound)
+        if (isThere(after, in.finding.key)) say("It is turned round for " + countsInWords(turnedCounts(after)) + " only.");
+    if (in.finding.key.code == finding::turnedRound) { // what both roles then do on the music's 1
+        const auto next = std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.start > in.finding.at && after.grid.musicCountAt(p.start) == std::optional(counts(1)); });
+        if (next != passes.end()) {
+            std::string feet;
+            for (const RoleInPass& role : next->roles) {
+                const Role* named = findRole(in.document.routine, role.role);
+                feet += (feet.empty() ? "" : ", ") + (next->roles.size() > 1 ? named->name + " " : "") + freeFootInWords(role.freeIn);
+            }
+            say("On the music's 1 then: " + feet + ".");
+        }
+    }
+    return text;
+}
+
+/// A dance that is turned round for less than before is put right behind that; the price says so.
+bool isStillThere(const remedy::Search& in, const Landing& after) {
+    return isThere(after, in.finding.key) && !(in.finding.key.code == finding::turnedRound && turnedCounts(after) < turnedCounts(in.landing));
+}
+
+/// Lands each proposal and says what it changes besides.
+void price(remedy::Search& in) {
+    std::vector<Remedy> kept;
+    for (Remedy& remedy : in.remedies) {
+        const auto after = applyEdits(in.document, remedy.edits);
+        if (!after) continue;
+        const Landing landing = land(*after, in.landing.grid, in.landing.limits);
+        if (isStillThere(in, landing)) continue; // it would not mend what it is offered for
+        std::vector<std::string> brought;
+        for (const Finding& f : landing.findings)
+            if (isNew(in, f)) brought.push_back(f.headline);
+        remedy.newFindings = static_cast<int>(brought.size());
+        remedy.price = priceInWords(in, landing, brought);
+        kept.push_back(std::move(remedy));
+    }
+    std::stable_sort(kept.begin(), kept.end(), [](const Remedy& a, const Remedy& b) {
+        return a.newFindings < b.newFindings;
+    });
+    if (kept.size() > mostRemedies) kept.resize(mostRemedies);
+    in.remedies = std::move(kept);
+}
+
+} // namespace
+
+std::string remedy::passName(int number) { return "pass " + std::to_string(number); }
+
+std::optional<std::size_t> remedy::Search::passIndex() const {
+    for (std::size_t i = 0; i < passes.size(); ++i)
+        if (passes[i].id == finding.key.pass) return i;
+    return std::nullopt;
+}
+
+const Placement* remedy::Search::placementOfFinding() const {
+    for (const Part& part : document.routine.parts)
+        for (const Placement& placed : part.figures)
+            if (placed.id.value == finding.key.thing) return &placed;
+    return nullptr;
+}
+
+std::vector<Remedy> remediesFor(const Document& document, const Landing& landing, const Finding& finding) {
+    remedy::Search search{document, landing, finding, landing.performance.passes};
+    remedy::forPhrases(search);
+    remedy::forJoints(search);
+    remedy::forParts(search);
+    price(search);
+    return std::move(search.remedies);
+}
+
+Edit leaveAsItIs(const Finding& finding, std::string reason) { return MuteFinding{finding.key, std::move(reason)}; }
+
+} // namespace lc

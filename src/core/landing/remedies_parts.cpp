@@ -1,0 +1,113 @@
+#include "core/landing/remedy_search.h"
+
+#include "core/figures/figure_findings.h"
+#include "core/notation/notation_print.h"
+#include "core/routine/routine_figures.h"
+
+#include <algorithm>
+
+namespace lc::remedy {
+
+namespace {
+
+void unequalRoles(Search& in) {
+    const Part* part = findPart(in.document.routine, in.finding.key.part);
+    if (!part) return;
+    const PartReading reading = readPart(in.document.routine, *part);
+    for (const ShortLine& shorter : reading.shorts) {
+        if (shorter.role != in.finding.key.role || !shorter.version.empty()) continue;
+        const Figure* figure = findFigure(in.document.routine, shorter.figure);
+        if (in.finding.key.thing != 0 && figure->id.value != in.finding.key.thing) continue;
+        std::string text = lineText(*figure, shorter.role);
+        const NotationReading line = readNotation(text, figure->facts.choices.value_or(in.document.routine.choices));
+        if (line.error) return;
+        text += (text.empty() ? "" : " ") + line.next + ":" + toCountString(shorter.missing) + " wait";
+        in.propose("Let " + findRole(in.document.routine, shorter.role)->name + " wait for the last " + countsInWords(shorter.missing) + ".",
+                {SetFigureLine{figure->id, shorter.role, text}});
+        return;
+    }
+}
+
+/// What the inspection of the figure itself offers.
+void ofFigure(Search& in) {
+    const Figure* figure = findFigure(in.document.routine, FigureId{in.finding.key.thing});
+    if (!figure) return;
+    const FigureCard card = cardOf(in.document.routine, *figure);
+    FigureSurroundings around;
+    around.choices = in.document.routine.choices;
+    for (const FigureFinding& one : inspectFigure(card, readFigure(card, around.choices), around))
+        if (one.code == in.finding.key.code)
+            for (const FigureRemedy& remedy : one.remedies) in.propose(remedy.text + ".", {ChangeFigure{figure->id, remedy.after}});
+}
+
+void lostSteps(Search& in) {
+    const auto index = in.passIndex();
+    if (!index) return;
+    in.propose("Dance the bars as they are written.", {in.changed(in.passes[*index], "bars as written", [&](PassExceptions& e) {
+                   std::erase_if(e.changes, [](const FigureChange& c) { return c.kind == FigureChange::Kind::Bars; });
+               })});
+    if (const Placement* placed = in.placementOfFinding(); placed && !placed->bars.none()) {
+        Placement plain = *placed;
+        plain.bars = {};
+        in.propose("Dance its bars as they are written.", {ChangePlacement{plain}});
+    }
+}
+
+/// The line with the first of `words` behind the byte `from` put in another's place, as long as that reads as `wanted`.
+std::optional<std::string> reworded(const std::string& line, const NotationChoices& choices, std::size_t action, ActionKind wanted, std::string text) {
+    const NotationReading meant = readNotation(text, choices);
+    const NotationReading before = readNotation(line, choices);
+    if (meant.error || meant.actions.size() != before.actions.size() || meant.actions[action].kind != wanted || meant.length != before.length) return std::nullopt;
+    return text;
+}
+
+} // namespace
+
+std::optional<std::string> withLastStepTouched(const std::string& line, const NotationChoices& choices) {
+    const NotationReading read = readNotation(line, choices);
+    if (read.error) return std::nullopt;
+    for (std::size_t i = read.actions.size(); i-- > 0;) {
+        const Action& action = read.actions[i];
+        if (action.kind != ActionKind::Step) continue;
+        NotationReading other = read; // written anew, since feet and words stand in any order behind their count
+        other.actions[i].kind = ActionKind::NoWeight;
+        other.actions[i].words = action.words.empty() ? "touch" : action.words + " touch";
+        const std::size_t label = line.find(action.label, action.begin);
+        std::string text = line;
+        if (label != std::string::npos && label < action.finish) {
+            std::size_t at = action.finish;
+            text.insert(at, " touch");
+            if (auto said = reworded(line, choices, i, ActionKind::NoWeight, text)) return said;
+        }
+        return reworded(line, choices, i, ActionKind::NoWeight, printNotation(other, choices));
+    }
+    return std::nullopt;
+}
+
+std::optional<std::string> withLastTouchStepped(const std::string& line, const NotationChoices& choices) {
+    const NotationReading read = readNotation(line, choices);
+    if (read.error) return std::nullopt;
+    for (std::size_t i = read.actions.size(); i-- > 0;) {
+        const Action& action = read.actions[i];
+        if (!action.usesFoot()) continue;
+        if (action.kind != ActionKind::NoWeight) return std::nullopt;
+        for (const std::string_view word : {"touch", "tap", "point", "brush"}) {
+            const auto at = line.find(word, action.begin);
+            if (at == std::string::npos || at >= action.finish) continue;
+            std::string text = line;
+            text.replace(at, word.size(), "step");
+            return reworded(line, choices, i, ActionKind::Step, text);
+        }
+        return std::nullopt;
+    }
+    return std::nullopt;
+}
+
+void forParts(Search& in) {
+    const std::string& code = in.finding.key.code;
+    if (code == finding::unequalRoles) unequalRoles(in);
+    if (code == finding::lostSteps) lostSteps(in);
+    if (code.rfind("figure-", 0) == 0) ofFigure(in);
+}
+
+} // namespace lc::remedy

@@ -1,0 +1,87 @@
+#include "core/landing/song_trial.h"
+
+#include "core/landing/landing_report.h"
+
+#include <algorithm>
+
+namespace lc {
+
+namespace {
+
+int counting(const Landing& landing) {
+    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; }));
+}
+
+std::string placed(const Document& document, const Landing& landing, const PassPerformance& pass) {
+    const PassRow row = passRow(document, landing, pass);
+    return row.phrase ? landing.grid.placeInWords(pass.start) + ", " + verdict(row) : verdict(row);
+}
+
+} // namespace
+
+Result<SongTrial> tryOnSong(const Document& document, const Landing& now, std::vector<Edit> edits) {
+    const auto other = applyEdits(document, edits);
+    if (!other) return tl::unexpected(other.error());
+    SongTrial trial;
+    trial.edits = std::move(edits);
+    trial.then = land(*other, now.limits);
+    const auto& before = now.performance.passes;
+    const auto& after = trial.then.performance.passes;
+    for (std::size_t i = 0; i < std::min(before.size(), after.size()); ++i) {
+        const Part* part = findPart(document.routine, before[i].part);
+        trial.passes.push_back({before[i].number, part ? part->name : "?", placed(document, now, before[i]), placed(*other, trial.then, after[i]), lands(now.grid, before[i]),
+                                lands(trial.then.grid, after[i])});
+        trial.landNow += trial.passes.back().landsNow;
+        trial.landThen += trial.passes.back().landsThen;
+    }
+    trial.findingsNow = counting(now);
+    trial.findingsThen = counting(trial.then);
+    trial.leftNow = now.grid.end() - now.performance.end;
+    trial.leftThen = trial.then.grid.end() - trial.then.performance.end;
+    return trial;
+}
+
+std::vector<Edit> songOf(const Document& other) {
+    SetCarried carried;
+    carried.song = other.song;
+    carried.map = other.detected;
+    carried.facts = other.facts;
+    carried.moments = other.moments;
+    carried.unmatched = other.unmatched;
+    return {carried, SetScheme{other.scheme}};
+}
+
+Result<std::vector<Edit>> songTyped(const TypedStructure& typed) {
+    auto map = mapFromStructure(typed.text, typed.bpm, typed.metre, typed.offset);
+    if (!map) return tl::unexpected(map.error());
+    return std::vector<Edit>{SetMap{std::make_shared<const SongMap>(std::move(*map)), MapOrigin::Typed, typed}};
+}
+
+SongMap atTempo(SongMap map, double percent) {
+    const double by = 100.0 / std::clamp(percent, 25.0, 400.0);
+    for (Beat& beat : map.beats) beat.time *= by;
+    for (Stop& stop : map.stops) {
+        stop.start *= by;
+        stop.end *= by;
+    }
+    for (Fermata& held : map.fermatas) {
+        held.start *= by;
+        held.end *= by;
+        held.beatLength *= by;
+    }
+    map.end *= by;
+    return map;
+}
+
+std::string trialInWords(const SongTrial& trial) {
+    const auto n = [](int k, const char* one, const char* many) { return std::to_string(k) + " " + (k == 1 ? one : many); };
+    const std::string total = std::to_string(trial.passes.size());
+    std::string text = std::to_string(trial.landThen) + " of " + total + (trial.landThen == 1 ? " passes lands there" : " passes land there") + ", " + std::to_string(trial.landNow) + " here; " +
+                       n(trial.findingsThen, "finding", "findings") + " there, " + std::to_string(trial.findingsNow) + " here. ";
+    if (trial.leftThen > Tick{}) text += countsInWords(trial.leftThen) + " of music would be left.";
+    else if (trial.leftThen < Tick{}) text += "The dance would be " + countsInWords(-trial.leftThen) + " too long.";
+    else text += "Dance and song would end together.";
+    return text;
+}
+
+} // namespace lc

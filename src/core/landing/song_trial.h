@@ -1,0 +1,47 @@
+#pragma once
+
+#include "core/edits/edits.h"
+#include "core/landing/findings.h"
+
+#include <string>
+#include <vector>
+
+namespace lc {
+
+/// A pass on the song that is there and on another one.
+struct PassOnTwoSongs {
+    int number = 1;
+    std::string part;
+    std::string now;    ///< "Chorus 1 1, lands"
+    std::string then;
+    bool landsNow = false;
+    bool landsThen = false;
+};
+
+/// The routine tried on another song, another edit of it, or another tempo.
+struct SongTrial {
+    std::vector<Edit> edits; ///< that take the other song
+    std::vector<PassOnTwoSongs> passes;
+    Landing then;
+    int landNow = 0;
+    int landThen = 0;
+    int findingsNow = 0;     ///< notes left out
+    int findingsThen = 0;
+    Tick leftNow;            ///< counts of music after the dance; negative = the dance is longer
+    Tick leftThen;
+};
+
+/// Lands the routine on the song that `edits` take. The routine keeps its exceptions; those bound to the music look for their section. Error: as applyEdits().
+[[nodiscard]] Result<SongTrial> tryOnSong(const Document& document, const Landing& now, std::vector<Edit> edits);
+
+/// Edits that take the song of another routine, with all that was said of it.
+[[nodiscard]] std::vector<Edit> songOf(const Document& other);
+/// Edits that take a song typed as structure. Error: as mapFromStructure().
+[[nodiscard]] Result<std::vector<Edit>> songTyped(const TypedStructure& typed);
+/// The map played at `percent` of its tempo, 25 to 400: every time moves, no count does.
+[[nodiscard]] SongMap atTempo(SongMap map, double percent);
+
+/// "6 of 7 passes land instead of 4, 2 findings instead of 3."
+[[nodiscard]] std::string trialInWords(const SongTrial& trial);
+
+} // namespace lc

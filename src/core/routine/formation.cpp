@@ -1,0 +1,65 @@
+#include "core/routine/formation.h"
+
+#include <array>
+
+namespace lc {
+
+namespace {
+
+struct Name {
+    Formation formation;
+    std::string_view inFiles;
+    std::string_view inWords;
+};
+
+constexpr std::array<Name, 7> names{{{Formation::Solo, "solo", "solo"},
+                                     {Formation::Rows, "rows", "rows"},
+                                     {Formation::Couples, "couples", "couples in the line of dance"},
+                                     {Formation::Slot, "slot", "couples in a slot"},
+                                     {Formation::OpenChain, "chain", "an open chain"},
+                                     {Formation::Ring, "ring", "a ring"},
+                                     {Formation::FacingPairs, "pairs", "pairs facing each other"}}};
+
+const Name& nameOf(Formation formation) {
+    for (const Name& name : names)
+        if (name.formation == formation) return name;
+    return names.front();
+}
+
+} // namespace
+
+std::string toString(Formation formation) { return std::string(nameOf(formation).inFiles); }
+
+std::string formationInWords(Formation formation) { return std::string(nameOf(formation).inWords); }
+
+Result<Formation> parseFormation(std::string_view text) {
+    for (const Name& name : names)
+        if (text == name.inFiles) return name.formation;
+    std::string known;
+    for (const Name& name : names) known += (known.empty() ? "" : ", ") + std::string(name.inFiles);
+    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no formation. Known are " + known + ".");
+}
+
+bool isTravelling(Formation formation) { return formation == Formation::Couples || formation == Formation::OpenChain; }
+
+Eighths facingAtFirst(Formation formation, std::size_t role) {
+    const bool facingEachOther = formation == Formation::Couples || formation == Formation::Slot || formation == Formation::FacingPairs;
+    return {facingEachOther && role % 2 == 1 ? 4 : 0};
+}
+
+std::string facingInWords(Formation formation, Eighths facing) {
+    static constexpr std::array<std::string_view, 8> alignments{"the line of dance", "diagonally to the wall", "the wall", "diagonally to the wall, against the line",
+                                                                "against the line of dance", "diagonally to the centre, against the line", "the centre", "diagonally to the centre"};
+    if (isTravelling(formation)) return std::string(alignments[static_cast<std::size_t>(facingIndex(facing))]);
+    return toClock(facing);
+}
+
+std::string placeInWords(Eighths orbit) {
+    const int index = facingIndex(orbit);
+    if (index == 0) return "home";
+    if (index == 4) return "exchanged";
+    const std::string turn = turnInWords({index}); // "¼ R"
+    return turn.substr(0, turn.find(' ')) + " round";
+}
+
+} // namespace lc

@@ -1,0 +1,21 @@
+#pragma once
+
+#include "core/routine/performance.h"
+
+#include <vector>
+
+namespace lc {
+
+/// A stretch in which the running count of the dancers differs from the count of the music by the same amount.
+struct TurnedSpan {
+    Tick from; ///< from the song's first 1, whole counts
+    Tick to;
+    Tick ahead;       ///< running count minus music count, within the regular set: 1 up to one less than the set
+    Tick musicCount;  ///< at `from`
+    Tick runningCount;
+};
+
+/// Where the dance is turned round, in order. Counts outside the song and between passes have none. O(counts danced).
+[[nodiscard]] std::vector<TurnedSpan> turnedSpans(const Performance& performance, const CountGrid& grid);
+
+} // namespace lc

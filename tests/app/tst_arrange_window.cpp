@@ -1,0 +1,344 @@
+#include "support/window_rig.h"
+
+#include "app/arrange/part_chain.h"
+#include "app/arrange/pass_panel.h"
+#include "app/arrange/song_trial_panel.h"
+#include "app/arrange/step_edit.h"
+#include "app/steps/plain_table.h"
+#include "core/exchange/routine_text.h"
+
+#include <QAccessible>
+#include <QAbstractItemView>
+#include <QClipboard>
+#include <QCompleter>
+#include <QLineEdit>
+
+using namespace lc;
+
+namespace {
+
+struct ArrangeRig : test::WindowRig {
+    explicit ArrangeRig(const std::string& structure, double bpm = 120) {
+        session->startNew();
+        TypedStructure typed;
+        typed.text = structure;
+        typed.bpm = bpm;
+        if (!session->setStructure(typed)) qFatal("the structure cannot be read");
+        window->setStage(app::Stage::Arrange);
+    }
+    app::ArrangeStage& arrange() const { return window->arrange(); }
+    app::PartChain& chain() const { return arrange().editor().chain(); }
+    const Routine& routine() const { return session->document().routine; }
+    const Performance& performance() const { return session->landing().performance; }
+
+    /// A figure's name at the caret; where it is new its lines follow.
+    void figure(const QString& name, const QStringList& lines = {}) {
+        shortcutToField();
+        QTest::keyClicks(chain().field(), name);
+        if (auto* popup = chain().field()->completer()->popup(); popup && popup->isVisible()) QTest::keyClick(popup, Qt::Key_Escape);
+        QTest::keyClick(chain().field(), Qt::Key_Return);
+        for (int r = 0; r < lines.size(); ++r) {
+            QTest::mouseClick(arrange().editor().line(static_cast<std::size_t>(r))->viewport(), Qt::LeftButton);
+            QTest::keyClicks(arrange().editor().line(static_cast<std::size_t>(r)), lines[r]);
+        }
+    }
+    void shortcutToField() const { chain().typeFigure(); }
+    void order(const QString& text) const {
+        shortcut(Qt::Key_R, Qt::ControlModifier);
+        QTest::keyClicks(arrange().editor().order(), text);
+        QTest::keyClick(arrange().editor().order(), Qt::Key_Return);
+    }
+    void clickCount(int count) const {
+        arrange().strips().showPlace(counts(count));
+        QTest::mouseClick(arrange().strips().viewport(), Qt::LeftButton, Qt::NoModifier, arrange().strips().pointOf(count));
+    }
+    void clickPass(std::size_t number) const { clickCount(static_cast<int>(wholeCounts(performance().passes.at(number - 1).start))); }
+    /// Typed into the panel of the pass at the caret.
+    void passLines(const QStringList& lines) const {
+        shortcut(Qt::Key_J, Qt::ControlModifier);
+        for (int i = 0; i < lines.size(); ++i) {
+            QTest::keyClicks(arrange().passPanel().lines(), lines[i]);
+            if (i + 1 < lines.size()) QTest::keyClick(arrange().passPanel().lines(), Qt::Key_Return);
+        }
+        arrange().strips().setFocus();
+    }
+    QStringList starts() const {
+        QStringList all;
+        for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toCountString(p.start + counts(1)));
+        return all;
+    }
+    QStringList danced() const {
+        QStringList all;
+        for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toCountString(p.counts));
+        return all;
+    }
+    QStringList facings() const {
+        QStringList all;
+        for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toClock(p.roles.front().facingIn));
+        return all;
+    }
+    QString panel() const { return arrange().passPanel().says(); }
+};
+
+} // namespace
+
+class ArrangeWindowTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { test::prepareProgram("lc-arrange-window"); }
+
+    void s01PartsFromFiguresAndPassesThatDiffer() {
+        ArrangeRig rig("song 120 | song 60");
+        rig.figure("Three", {"1 2 3 4 wait"});
+        for (int i = 0; i < 5; ++i) rig.figure("three"); // whatever the case
+        rig.figure("Balance", {"1:2 side 3:2 side 5:2 side 7:2 side"});
+        QCOMPARE(rig.routine().figures.size(), 2U); // the empty typed steps gave way, one figure is placed six times
+        QCOMPARE(rig.routine().parts[0].figures.size(), 7U);
+        QCOMPARE(rig.danced(), (QStringList{"32"})); // seen on the song at once
+        rig.press("newPart");
+        for (int i = 0; i < 6; ++i) rig.figure("Three");
+        rig.order("A B A B A B");
+        QCOMPARE(rig.danced(), (QStringList{"32", "24", "32", "24", "32", "24"}));
+        rig.clickPass(5);
+        rig.passLines({"add after figure 6: Three", "add after figure 6: Three"});
+        QCOMPARE(rig.arrange().passPanel().lines()->toPlainText(), "add after figure 6: Three\nadd after figure 6: Three");
+        rig.clickPass(6);
+        rig.passLines({"figure 1 in bars of 3 for 4", "figure 2 in bars of 3 for 4", "figure 3 in bars of 3 for 4", "figure 4 in bars of 3 for 4"});
+        QCOMPARE(rig.danced(), (QStringList{"32", "24", "32", "24", "40", "20"}));
+        QCOMPARE(rig.performance().end, counts(172));
+        QVERIFY(rig.findingsShown().contains("counts bars that the music does not have"));
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(rig.danced().back(), "24"); // what was typed into one pass is one step
+    }
+    void s10RowsInCanon() {
+        ArrangeRig rig("song 64");
+        for (int i = 0; i < 4; ++i) rig.press("addRole");
+        QCOMPARE(rig.routine().roles.size(), 5U);
+        for (std::size_t r = 0; r < 5; ++r) QTest::keyClicks(rig.arrange().editor().line(r), "1-16 walk");
+        rig.order("A A");
+        rig.clickPass(1);
+        rig.passLines({"canon 2 apart, ripple"});
+        QCOMPARE(rig.starts(), (QStringList{"1", "25"}));
+        QCOMPARE(rig.performance().passes[0].roles[4].entersAfter, counts(8));
+        rig.clickPass(1);
+        rig.arrange().passPanel().lines()->selectAll();
+        QTest::keyClicks(rig.arrange().passPanel().lines(), "canon 2 apart, together");
+        QCOMPARE(rig.starts(), (QStringList{"1", "17"}));
+        QVERIFY(rig.findingsShown().contains("8 from role 5"));
+        rig.clickCount(0);
+        QVERIFY(rig.arrange().strips().describeCount(9).contains("walk"));
+    }
+    void s13TurnedRoundAndPutRight() {
+        ArrangeRig rig("verse 68 | chorus 64 | outro 60", 180);
+        QTest::keyClicks(rig.arrange().editor().line(0), "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait");
+        rig.order("A x24");
+        QVERIFY(rig.findingsShown().contains("Turned round from Chorus 1 on"));
+        QVERIFY(rig.findingsShown().contains("the dancers say 5 where the music says 1"));
+        rig.clickCount(72);
+        QVERIFY2(rig.panel().contains("the dancers who count on"), qPrintable(rig.panel()));
+        const auto& remedies = rig.arrange().findings().remedies();
+        int touch = -1;
+        for (std::size_t i = 0; i < remedies.size(); ++i)
+            if (QString::fromStdString(remedies[i].title).contains("a touch")) touch = static_cast<int>(i);
+        QVERIFY(touch >= 0);
+        QTest::mouseClick(rig.window->findChild<QAbstractButton*>(QStringLiteral("remedy%1").arg(touch)), Qt::LeftButton);
+        rig.shortcut(Qt::Key_P);
+        QVERIFY(rig.session->previewLanding());
+        QVERIFY(rig.session->previewLanding()->turned.empty());
+        rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
+        QVERIFY(rig.session->landing().turned.empty());
+        QCOMPARE(rig.performance().passes[9].start, counts(68));
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(rig.session->landing().turned.size(), 1U);
+    }
+    void s19ARestartWithWalls() {
+        ArrangeRig rig("song 48 | song 48 | song 24 | song 48");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-11 walk 12 1/4 R 13-39 walk 40 1/2 L 41-48 walk");
+        rig.order("A A A A");
+        rig.clickCount(96 + 23);
+        rig.shortcut(Qt::Key_X, Qt::ControlModifier);
+        QCOMPARE(rig.facings(), (QStringList{"12", "9", "6", "9"}));
+        QCOMPARE(rig.starts(), (QStringList{"1", "49", "97", "121"}));
+        QVERIFY2(rig.panel().contains("Pass 3, part A"), qPrintable(rig.panel()));
+        QCOMPARE(rig.arrange().passPanel().lines()->toPlainText(), "restart after 24");
+        // bound to the music it follows the song
+        rig.press("bindToMusic");
+        QVERIFY(!rig.routine().passes[2].restart);
+        QCOMPARE(rig.routine().atMusic.size(), 1U);
+        QCOMPARE(rig.starts(), (QStringList{"1", "49", "97", "121"}));
+        QTRY_VERIFY(rig.panel().contains("restart"));
+        rig.press("bindToPass");
+        QCOMPARE(rig.routine().atMusic.size(), 0U);
+        QCOMPARE(rig.routine().passes[2].restart->after, counts(24));
+    }
+    void s20PlacesExchangedAndHome() {
+        ArrangeRig rig("song 72 | song 72");
+        rig.press("addRole");
+        rig.session->edit(SetFormation{Formation::FacingPairs});
+        rig.figure("Round", {"1-8 walk round full R", "1-8 walk round full R"});
+        rig.figure("Round");
+        rig.figure("Solo one", {"1-8 step", "1-8 wait"});
+        rig.figure("Solo two", {"1-8 wait", "1-8 step"});
+        rig.figure("Half round", {"1-4 walk round 1/2 R", "1-4 walk round 1/2 R"});
+        rig.order("A A A");
+        QCOMPARE(rig.danced().first(), "36");
+        rig.clickPass(2);
+        QVERIFY2(rig.panel().contains("places exchanged"), qPrintable(rig.panel()));
+        rig.clickPass(3);
+        QVERIFY2(!rig.panel().contains("places exchanged"), qPrintable(rig.panel()));
+        // a missing count to walk to the new place is a finding
+        rig.chain().choose(rig.routine().parts[0].figures.back().id);
+        rig.arrange().editor().line(1)->selectAll();
+        QTest::keyClicks(rig.arrange().editor().line(1), "1-3 walk 4 wait");
+        QVERIFY(rig.findingsShown().contains("Partners do not come to their places"));
+    }
+    void figuresAreMovedRepeatedAndTakenOutByKeys() {
+        ArrangeRig rig("song 64");
+        rig.figure("One", {"1 2"});
+        rig.figure("Two", {"1 2 3"});
+        rig.figure("Three", {"1 2 3 4"});
+        const auto names = [&] {
+            QStringList all;
+            for (const Placement& p : rig.routine().parts[0].figures)
+                all << (p.mirrored ? "~" : "") + QString::fromStdString(findFigure(rig.routine(), p.figure)->name);
+            return all.join(' ');
+        };
+        QCOMPARE(names(), "One Two Three");
+        auto* first = rig.window->findChild<QPushButton*>("figure0");
+        QTest::mouseClick(first, Qt::LeftButton);
+        QTest::keyClick(rig.window->focusWidget(), Qt::Key_Right, Qt::ControlModifier);
+        QCOMPARE(names(), "Two One Three");
+        rig.shortcut(Qt::Key_D, Qt::ControlModifier);
+        QCOMPARE(names(), "Two One One Three");
+        rig.shortcut(Qt::Key_M, Qt::ControlModifier);
+        QCOMPARE(names(), "Two ~One One Three");
+        QTest::keyClick(rig.window->focusWidget(), Qt::Key_Delete);
+        QCOMPARE(names(), "Two One Three");
+        rig.chain().choose(std::nullopt);
+        rig.chain().reverseChosen();
+        QCOMPARE(names(), "Three One Two");
+        rig.chain().choose(rig.routine().parts[0].figures[0].id);
+        rig.figure("Two"); // behind the chosen one
+        QCOMPARE(names(), "Three Two One Two");
+        for (int i = 0; i < 3; ++i) rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(names(), "Two One Three");
+    }
+    void theCaretChoosesTheFigureThatIsDancedThere() {
+        ArrangeRig rig("song 64");
+        rig.figure("One", {"1 2"});
+        rig.figure("Two", {"1 2 3"});
+        rig.clickCount(3);
+        QCOMPARE(rig.chain().chosen()->id, rig.routine().parts[0].figures[1].id);
+        QCOMPARE(rig.arrange().editor().line(0)->toPlainText(), "1 2 3");
+        rig.clickCount(0);
+        rig.shortcut(Qt::Key_I, Qt::ControlModifier);
+        QTest::keyClicks(rig.window->focusWidget(), "Between");
+        QTest::keyClick(rig.chain().field(), Qt::Key_Return);
+        QCOMPARE(findFigure(rig.routine(), rig.routine().parts[0].figures[1].figure)->name, std::string("Between"));
+    }
+    void stepsAreReadAndChangedInEight() {
+        ArrangeRig rig("song 64");
+        rig.figure("Vine", {"1 side R 2 behind L 3 side R 4 touch"});
+        rig.shortcut(Qt::Key_F4);
+        QCOMPARE(rig.arrange().strips().magnification(), app::Magnification::Eight);
+        QCOMPARE(rig.arrange().strips().layoutOfStrips().lines.size(), 8U);
+        rig.clickCount(2);
+        QTest::keyClick(&rig.arrange().strips(), Qt::Key_Return);
+        auto* field = rig.window->findChild<app::StepEdit*>();
+        QVERIFY(field->isVisible());
+        QCOMPARE(field->text(), "3 side R");
+        QTest::keyClicks(field, "3 forward R");
+        QTest::keyClick(field, Qt::Key_Return);
+        QCOMPARE(lineText(rig.routine().figures[0], rig.routine().roles[0].id), std::string("1 side R 2 behind L 3 forward R 4 touch"));
+        QVERIFY(rig.arrange().strips().describeCount(2).contains("forward"));
+        rig.clickCount(1);
+        QTest::keyClick(&rig.arrange().strips(), Qt::Key_Return);
+        QTest::keyClick(field, Qt::Key_Escape);
+        QVERIFY(!field->isVisible());
+        rig.clickCount(40);
+        QTest::keyClick(&rig.arrange().strips(), Qt::Key_Return);
+        QVERIFY(rig.window->lastTold().contains("No step is danced there"));
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(lineText(rig.routine().figures[0], rig.routine().roles[0].id), std::string("1 side R 2 behind L 3 side R 4 touch"));
+    }
+    void whatDiffersIsUnderstoodAsItIsTyped() {
+        ArrangeRig rig("song 64");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-16 walk");
+        rig.order("A A A");
+        rig.clickPass(2);
+        rig.passLines({"restart after 8", "tag of 4", "wait 2"});
+        QCOMPARE(rig.starts(), (QStringList{"1", "19", "31"}));
+        rig.clickPass(2);
+        rig.passLines({"jump"});
+        QVERIFY2(rig.panel().contains("Line 4: “jump” is no exception"), qPrintable(rig.panel()));
+        QCOMPARE(rig.starts(), (QStringList{"1", "19", "31"})); // what was understood stays
+        rig.shortcut(Qt::Key_F5); // the list reads and writes the same
+        auto& list = rig.arrange().passes();
+        QCOMPARE(list.passes().index(1, app::PassModel::Differs).data().toString(), "wait 2");
+        QVERIFY(list.passes().setData(list.passes().index(1, app::PassModel::Differs), "mirrored; bridge of 2 after 4", Qt::EditRole));
+        QVERIFY(rig.routine().passes[1].mirrored && rig.routine().passes[1].restart && rig.routine().passes[1].tag);
+        QCOMPARE(rig.routine().passes[1].bridges.size(), 1U);
+    }
+    void aRoutineIsCopiedAsTextAndPasted() {
+        ArrangeRig rig("song 32 | song 32");
+        rig.figure("Vine", {"1 side R 2 behind L 3 side R 4 touch"});
+        rig.order("A A A");
+        rig.clickPass(2);
+        rig.passLines({"restart after 2"});
+        rig.shortcut(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+        const QString text = QGuiApplication::clipboard()->text();
+        QVERIFY2(text.startsWith("Lift Count routine") && text.contains("restart after 2"), qPrintable(text));
+        rig.session->startNew();
+        QGuiApplication::clipboard()->setText(text);
+        rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(rig.starts(), (QStringList{"1", "5", "7"}));
+        rig.arrange().passes().selectRow(1);
+        rig.arrange().copyPasses();
+        rig.arrange().pastePasses();
+        QCOMPARE(rig.starts().size(), 4);
+        QVERIFY(rig.routine().passes[2].restart);
+        QGuiApplication::clipboard()->setText("Lift Count routine\ncolour: red");
+        rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(rig.window->lastTold().contains("Line 2"));
+        QCOMPARE(rig.starts().size(), 4); // nothing is lost
+    }
+    void anotherSongIsTriedBeforeItIsTaken() {
+        ArrangeRig rig("verse 32 | chorus 36 | verse 32 | chorus 32");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
+        rig.order("A x4");
+        rig.arrange().songTrial().begin();
+        auto* typed = rig.window->findChild<QLineEdit*>("trialStructure");
+        QTest::keyClicks(typed, "verse 32 | chorus 32 | verse 32 | chorus 32");
+        QTest::keyClick(typed, Qt::Key_Return);
+        QVERIFY(rig.arrange().songTrial().trial());
+        QCOMPARE(rig.arrange().songTrial().trial()->landNow, 2);
+        QCOMPARE(rig.arrange().songTrial().trial()->landThen, 4);
+        QCOMPARE(rig.arrange().songTrial().table()->rowText(2).join(" / "), "3 / A / Chorus 33, 4 short / Verse 1, lands");
+        QCOMPARE(rig.starts(), (QStringList{"1", "33", "65", "97"}));
+        QTRY_VERIFY(rig.button("takeSong")->isVisible());
+        rig.press("takeSong");
+        QTRY_VERIFY2(rig.findingsShown().contains("Everything lands"), qPrintable(rig.findingsShown()));
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(!rig.findingsShown().contains("Everything lands"));
+    }
+    void everythingHasAName() { // through the accessibility interface, as a screen reader asks
+        ArrangeRig rig("song 64");
+        rig.figure("Vine", {"1 side R 2 behind L 3 side R 4 touch"});
+        rig.order("A x3");
+        QStringList nameless;
+        const std::function<void(QAccessibleInterface*)> look = [&](QAccessibleInterface* face) {
+            if (!face) return;
+            const bool acts = face->state().focusable && !face->state().invisible;
+            if (acts && face->text(QAccessible::Name).isEmpty() && face->text(QAccessible::Description).isEmpty() && face->object() && !face->object()->objectName().startsWith("qt_"))
+                nameless << QString::fromLatin1(face->object()->metaObject()->className()) + "/" + face->object()->objectName();
+            for (int i = 0; i < face->childCount(); ++i) look(face->child(i));
+        };
+        look(QAccessible::queryAccessibleInterface(&rig.arrange()));
+        QVERIFY2(nameless.isEmpty(), qPrintable(nameless.join(", ")));
+        auto* link = rig.window->findChild<QPushButton*>("figure0");
+        QCOMPARE(QAccessible::queryAccessibleInterface(link)->text(QAccessible::Name), "Vine, 4 counts, from count 1 of part A");
+    }
+};
+
+QTEST_MAIN(ArrangeWindowTest)
+#include "tst_arrange_window.moc"

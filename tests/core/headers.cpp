@@ -1,0 +1,2 @@
+// Only carries the headers that the tests of the core share.
+int main() { return 0; }
