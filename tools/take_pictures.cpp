@@ -203,7 +203,7 @@ int main(int argc, char** argv) {
     };
     show(R"(Lift Count routine
 title: Stair rail
-song: intro 16 | verse 32 | chorus 32 | verse 32 | ending 16
+song: intro 16 | verse 32 | break 24 | chorus 32 | ending 16
 tempo: 96
 roles: row 1, row 2, row 3, row 4, row 5
 start: 10 s
@@ -214,13 +214,11 @@ figure: Turn the landing
 part: A
   Up the stairs
   Turn the landing
-order: A x5
-pass 2
+order: A x6
+pass 3
   canon 2 apart, ripple
   remembered by: by the line “all on the stairs”
-pass 4
-  mirrored
-)", 34, "arrange-canon");
+)", 54, "arrange-canon");
     show(R"(Lift Count routine
 title: Harbour lane
 song: verse 32 | chorus 36 | verse 32 | chorus 32

@@ -275,7 +275,7 @@ private Q_SLOTS:
         QVERIFY(verse->text(QAccessible::Name).startsWith("Verse 1, at 0:20.1, 32 counts, lands"));
         QCOMPARE(verse->childCount(), 32);
         const QString first = verse->child(0)->text(QAccessible::Name);
-        QVERIFY2(first.contains("Verse 1 1, music count 1") && first.contains("pass 1 count 1") && first.contains("side right"), qPrintable(first));
+        QVERIFY2(first.contains("count 1 of Verse 1, music count 1") && first.contains("pass 1 count 1") && first.contains("side right"), qPrintable(first));
         QCOMPARE(verse->indexOfChild(verse->child(5)), 5);
         QVERIFY(page->child(99) == nullptr);
         for (const auto* name : {"previewRemedy", "applyRemedy"}) QVERIFY(!rig.button(name)->toolTip().isEmpty());

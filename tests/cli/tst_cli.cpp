@@ -249,6 +249,31 @@ private Q_SLOTS:
         QCOMPARE(facings.join(' '), "12 9 6 6 3");
         QCOMPARE(passes[2].toObject()["restart_at"].toString(), "16");
     }
+    void landReadsThePlainText() { // S10 as it comes by mail
+        const QString path = m_folder.filePath("rows.txt");
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("Lift Count routine\ntitle: Rows\nlevel: improver\nsong: intro 16 | verse 24 | verse 24\ntempo: 120\nroles: row 1, row 2, row 3, row 4, row 5\nstart: 8 s\n"
+                   "figure: Walk\n  everyone: 1-16 walk\npart: A\n  Walk\norder: A A\npass 1\n  canon 2 apart, ripple\n");
+        file.close();
+        const Ran r = run({"land", path, "--json"});
+        QVERIFY2(r.exit == 0, r.err.constData());
+        const QJsonArray passes = r.json()["passes"].toArray();
+        const QJsonObject row = passes[0].toObject()["roles"].toArray()[4].toObject();
+        QCOMPARE(row["start_count"].toString(), "25"); // 16 of the intro, then 8 of the others
+        QCOMPARE(row["counts"].toString(), "16");
+        QCOMPARE(row["place"].toString(), "home");
+        QCOMPARE(passes[1].toObject()["start_count"].toString(), "41");
+        QCOMPARE(r.json()["header"].toObject()["line"].toString(), "16 counts, one wall, improver, 120 bpm, intro 16 counts (0:08.0)");
+        QVERIFY(r.json()["header"].toObject()["exceptions"].toArray()[0].toString().startsWith("Canon: pass 1, entering 2 counts apart, every role finishes"));
+        QVERIFY(run({"land", path}).out.contains("Everything lands."));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("Lift Count routine\ncolour: red\n");
+        file.close();
+        const Ran bad = run({"land", path});
+        QCOMPARE(bad.exit, 1);
+        QVERIFY2(bad.err.contains("rows.txt: Line 2: “colour” is not known here"), bad.err.constData());
+    }
     void sheetsAreWritten() {
         for (const char* kind : {"floor", "full"}) {
             const QString pdf = m_folder.filePath(QString(kind) + ".pdf");

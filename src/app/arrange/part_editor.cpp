@@ -46,13 +46,16 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     chainRow->setSpacing(theme.px(8));
     auto* chainLabel = paragraph(tr("Figures"), theme.words(13, Weight::Bold), theme.colours().ink, this);
     chainLabel->setFixedWidth(theme.px(92));
+    chainLabel->setFixedHeight(theme.px(24));
     chainRow->addWidget(chainLabel, 0, Qt::AlignTop);
     m_chain = new PartChain(session, desk, theme, this);
     chainRow->addWidget(m_chain, 1);
     all->addLayout(chainRow);
+    auto* aboutRow = new QHBoxLayout;
+    aboutRow->addSpacing(theme.px(100));
     m_about = paragraph({}, theme.words(12), theme.colours().ink2, this);
-    m_about->setContentsMargins(theme.px(100), 0, 0, 0);
-    all->addWidget(m_about);
+    aboutRow->addWidget(m_about, 1);
+    all->addLayout(aboutRow);
     connect(m_chain, &PartChain::chosenChanged, this, &PartEditor::refresh);
     m_grid = new QGridLayout;
     m_grid->setHorizontalSpacing(theme.px(8));
@@ -177,10 +180,7 @@ void PartEditor::lineTyped(RoleId role, const QString& text) {
 }
 
 void PartEditor::rebuildParts() {
-    while (QLayoutItem* item = m_parts->takeAt(0)) {
-        if (item->widget()) item->widget()->deleteLater();
-        delete item;
-    }
+    clearLayout(m_parts);
     const Routine& routine = m_session.document().routine;
     m_parts->addWidget(paragraph(tr("Part"), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
     for (const Part& part : routine.parts) {

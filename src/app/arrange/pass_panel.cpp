@@ -53,6 +53,19 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     row->addWidget(m_bind);
     row->addStretch();
     all->addLayout(row);
+    m_opening = new QLineEdit(this);
+    m_opening->setObjectName(QStringLiteral("opening"));
+    m_opening->setAccessibleName(tr("Opening stance"));
+    m_opening->setPlaceholderText(tr("opening: leader: left free, facing 12"));
+    m_opening->setToolTip(tr("How the first pass begins, a role each with semicolons between: leader: right free, facing 3; couple: closed, L-R"));
+    connect(m_opening, &QLineEdit::editingFinished, this, [this] {
+        const QString text = m_opening->text().trimmed();
+        if (text == q(openingToText(m_session.document()))) return;
+        const auto edit = openingFromText(m_session.document(), text.toStdString());
+        if (edit) m_session.edit(*edit);
+        else Q_EMIT m_session.told(q(edit.error().message));
+    });
+    all->addWidget(m_opening);
     m_mark = new QComboBox(this);
     m_mark->setEditable(true);
     m_mark->setInsertPolicy(QComboBox::NoInsert);
@@ -77,6 +90,11 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
         refresh();
     });
     connect(&session, &Session::documentChanged, this, &PassPanel::refresh);
+    connect(&session, &Session::nowMoved, this, [this] { // the pass at the caret, or the one that plays
+        if (m_lines->hasFocus() || m_mark->hasFocus() || m_mark->lineEdit()->hasFocus()) return;
+        const auto index = passAt(m_session.landing().performance, m_session.now());
+        if (index) showPass(m_session.landing().performance.passes[*index].id);
+    });
     refresh();
 }
 
@@ -107,7 +125,7 @@ void PassPanel::refresh() {
         if (m_pass && p.id == *m_pass) pass = &p;
     if (!pass && !landing.performance.passes.empty()) pass = &landing.performance.passes.front();
     m_pass = pass ? std::optional(pass->id) : std::nullopt;
-    for (QWidget* widget : std::initializer_list<QWidget*>{m_lines, m_mark, m_bind, m_counts}) widget->setVisible(pass != nullptr);
+    for (QWidget* widget : std::initializer_list<QWidget*>{m_lines, m_mark, m_bind, m_counts, m_opening}) widget->setVisible(pass != nullptr);
     if (!pass) {
         m_head->setText(tr("No pass yet"));
         m_where->setText(tr("Place a figure in a part, or type the order of the parts."));
@@ -139,6 +157,8 @@ void PassPanel::refresh() {
     m_mark->setVisible(!pass->plain || pass->cut || pass->tag > Tick{} || pass->exceptions.lastChangeIsTouch || !m_mark->currentText().isEmpty());
     m_mark->blockSignals(false);
     m_bind->setVisible(!m_lines->toPlainText().trimmed().isEmpty());
+    m_opening->setVisible(pass->number == 1);
+    if (!m_opening->hasFocus()) m_opening->setText(q(openingToText(m_session.document())));
     showMusic();
 }
 

@@ -9,6 +9,7 @@
 
 class QComboBox;
 class QLabel;
+class QLineEdit;
 class QPushButton;
 class QVBoxLayout;
 
@@ -44,6 +45,7 @@ private:
     NotationEdit* m_lines;
     QLabel* m_error;
     QPushButton* m_bind;
+    QLineEdit* m_opening; ///< the stance of the first pass
     QComboBox* m_mark;
     QVBoxLayout* m_music;
 };

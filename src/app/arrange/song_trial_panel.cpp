@@ -71,6 +71,7 @@ SongTrialPanel::SongTrialPanel(Session& session, const Theme& theme, QWidget* pa
     m_table->horizontalHeader()->setStretchLastSection(true);
     all->addWidget(m_table, 1);
     connect(&session, &Session::documentChanged, this, &SongTrialPanel::refresh);
+    setMinimumHeight(theme.px(190));
     refresh();
     hide();
 }

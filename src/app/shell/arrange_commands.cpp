@@ -23,7 +23,7 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 void MainWindow::buildArrangeMenu() {
     auto* menu = menuBar()->addMenu(tr("&Arrange"));
     const auto chain = [this]() -> PartChain& {
-        setStage(Stage::Arrange);
+        if (m_stage != Stage::Arrange) setStage(Stage::Arrange);
         return m_arrange->editor().chain();
     };
     command(menu, tr("Type a figure at the caret"), QKeySequence(Qt::CTRL | Qt::Key_I), tr("Its name puts it into the part, behind the figure at the caret"), [this] {

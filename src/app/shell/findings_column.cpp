@@ -75,7 +75,7 @@ void FindingsColumn::buildCard(int index) {
     auto* inside = new QVBoxLayout(title);
     inside->setContentsMargins(0, 0, 0, 0);
     inside->addWidget(titleText);
-    title->setMinimumHeight(titleText->heightForWidth(m_theme.px(185)) + 4);
+    title->setMinimumHeight(titleText->heightForWidth(m_theme.px(168)) + 4);
     connect(title, &QPushButton::clicked, this, [this, index] { openFinding(index); });
     head->addWidget(title, 1);
     card->addLayout(head);

@@ -125,6 +125,18 @@ void Rail::paintLegend(QPainter& p) const {
              p.fillRect(QRectF(x - px(6), y - px(2), px(13), px(1)), c.ink);
              p.fillRect(QRectF(x - px(6), y + px(1), px(13), px(2)), c.ink);
          }},
+        {tr("dancers say"), [&](double x, double y) {
+             p.setPen(c.ink);
+             p.setBrush(Qt::NoBrush);
+             p.drawRect(QRectF(x - px(5), y - px(6), px(10), px(11)));
+             p.setFont(m_theme.numbers(9, true));
+             p.drawText(QRectF(x - px(5), y - px(6), px(10), px(11)), Qt::AlignCenter, QStringLiteral("5"));
+         }},
+        {tr("accent"), [&](double x, double y) {
+             p.setPen(Qt::NoPen);
+             p.setBrush(c.ink);
+             p.drawPolygon(QPolygonF{QPointF(x - px(4), y - px(3)), QPointF(x + px(5), y - px(3)), QPointF(x, y + px(5))});
+         }},
         {tr("lands"), [&](double x, double y) { p.fillRect(QRectF(x - px(4), y - px(4), px(9), px(9)), c.ink); }},
         {tr("finding"), [&](double x, double y) { drawDiamond(p, x, y, px(7), {}, m_theme.numbers(8), c.ink, c.onInk); }},
     };

@@ -89,6 +89,14 @@ QString footLine(const PerformedAction& a, Formation formation) {
     return line;
 }
 
+/// As many letters as have room; a word cut short ends in a full stop, as on a hand-written sheet.
+QString fitted(const QString& words, const QFontMetricsF& metrics, double room) {
+    if (metrics.horizontalAdvance(words) <= room) return words;
+    QString out = words;
+    while (out.size() > 1 && metrics.horizontalAdvance(out + QLatin1Char('.')) > room) out.chop(1);
+    return out.trimmed() + QLatin1Char('.');
+}
+
 } // namespace
 
 void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size_t role, double top) const {
@@ -96,7 +104,8 @@ void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size
     const QFont bold = m_theme.words(13, Weight::Bold);
     const QFont plain = m_theme.words(13);
     const QFont small = m_theme.words(11);
-    const QFontMetricsF boldMetrics(bold), plainMetrics(plain), smallMetrics(small);
+    const QFont smallBold = m_theme.words(12, Weight::Bold);
+    const QFontMetricsF smallBoldMetrics(smallBold), boldMetrics(bold), plainMetrics(plain), smallMetrics(small);
     const double middle = top + m_layout.measures.lane * m_s / 2;
     auto action = std::lower_bound(actions.begin(), actions.end(), m_from - counts(1), [](const PerformedAction& a, Tick t) { return a.at < t; });
     while (action != actions.begin() && std::prev(action)->at + std::prev(action)->length > m_from) --action;
@@ -116,11 +125,15 @@ void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size
         const auto next = std::next(action);
         const Tick until = std::min(next == actions.end() ? action->at + action->length : std::max(next->at, action->at + countFraction(1, 8)), m_to);
         const double px = x(action->at);
-        const double room = x(until) - px - 22 * m_s;
-        m_scene.stamps->draw(m_p, px + 10 * m_s, middle, action->kind, action->foot, !isWhole(action->at), 14 * m_s, colour);
+        const bool sub = !isWhole(action->at);
+        const double mark = px + (sub ? 6 : 8) * m_s;
+        const double word = px + (sub ? 12 : 17) * m_s;
+        const double room = x(until) - word - 2 * m_s;
+        m_scene.stamps->draw(m_p, mark, middle, action->kind, action->foot, sub, 14 * m_s, colour);
         if (room < 8 * m_s) continue;
-        text(px + 19 * m_s, middle - 2 * m_s, boldMetrics.elidedText(wordOf(*action), Qt::ElideRight, room), bold, m_c.ink);
-        text(px + 19 * m_s, middle + 13 * m_s, smallMetrics.elidedText(footLine(*action, m_scene.document->routine.formation), Qt::ElideRight, room), small, action->conflict ? m_c.ink : m_c.ink2);
+        const bool narrow = room < 44 * m_s;
+        text(word, middle - 2 * m_s, fitted(wordOf(*action), narrow ? smallBoldMetrics : boldMetrics, room), narrow ? smallBold : bold, m_c.ink);
+        text(word, middle + 13 * m_s, fitted(footLine(*action, m_scene.document->routine.formation), smallMetrics, room), small, action->conflict ? m_c.ink : m_c.ink2);
         if (action->action && action->action->accent) { // ▼ over the count
             const double r = 4 * m_s;
             m_p.setRenderHint(QPainter::Antialiasing);

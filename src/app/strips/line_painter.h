@@ -27,6 +27,10 @@ private:
     void stops() const;
     void tape() const;
     void ruler() const;
+    /// Where the dance is turned round: beside each 1 and bar of the music the count that the dancers say, in a frame.
+    void runningCounts() const;
+    /// Counts that want to meet a moment, filled where they do, open where they miss it; and the moments that are waited for.
+    void accents() const;
     void leftMargin() const;
     void eightMargin() const;
     void bracket(bool first) const;

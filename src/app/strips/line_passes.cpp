@@ -68,6 +68,12 @@ void LinePainter::ribbon(const PassPerformance& pass, const QColor& ink) const {
 
 void LinePainter::carryArrow(const PassPerformance& pass, const QColor& ink) const {
     if (m_to < m_grid.end() && !m_layout.lineOf(m_line.firstCount + m_line.counts)) return;
+    Tick left = pass.start + pass.counts - m_to;
+    if (m_line.set > 0) { // in Eight a figure is carried over, not the whole pass
+        const FigureSpan* span = figureAt(danced(), pass, m_to);
+        if (!span || pass.start + span->start >= m_to) return;
+        left = pass.start + span->start + span->length - m_to;
+    }
     const double y = m_rect.bottom() - 1.5 * m_s;
     double right = x(m_to);
     if (pass.start >= m_from) {
@@ -83,7 +89,7 @@ void LinePainter::carryArrow(const PassPerformance& pass, const QColor& ink) con
     m_p.setRenderHint(QPainter::Antialiasing, true);
     m_p.fillPath(arrow, ink);
     m_p.setRenderHint(QPainter::Antialiasing, false);
-    text(right + 11 * m_s, m_rect.bottom() - 2 * m_s, QString::fromStdString(toSpokenCount(pass.start + pass.counts - m_to)), m_theme.numbers(11, true), ink);
+    text(right + 11 * m_s, m_rect.bottom() - 2 * m_s, QString::fromStdString(toSpokenCount(left)), m_theme.numbers(11, true), ink);
 }
 
 QRectF LinePainter::flagRect(const PassPerformance& pass) const {
@@ -130,7 +136,7 @@ void LinePainter::flag(const PassPerformance& pass, const QColor& ink) const {
         if (restartBefore(pass)) tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, tr("restart"), ink, true);
         after = box.right();
     } else if (pass.start < m_from && pass.start + pass.counts > m_from) {
-        after = tab(x(m_from), tabTop, tr("%1 from %2").arg(pass.number).arg(QString::fromStdString(toSpokenCount(m_from - pass.start + counts(1)))), ink, false);
+        after = m_line.set > 0 ? x(m_from) : tab(x(m_from), tabTop, tr("%1 from %2").arg(pass.number).arg(QString::fromStdString(toSpokenCount(m_from - pass.start + counts(1)))), ink, false);
     } else if (pass.start >= m_to) return marksOfPass(pass, ink);
     else if (pass.start + pass.counts <= m_from) return;
     figures(pass, ink, after);

@@ -34,7 +34,9 @@ void LinePainter::paint() {
         moments();
         doubts();
     }
+    if (m_scene.content == StripContent::Arrange) runningCounts();
     if (m_layout.measures.lanes > 0) lanes();
+    if (m_scene.content == StripContent::Arrange) accents();
     if (m_layout.magnification == Magnification::Eight && m_layout.measures.lanes > 0) {
         subBeats();
         caretCell();
@@ -155,6 +157,54 @@ void LinePainter::ruler() const {
     m_p.fillRect(QRectF(m_layout.left - 1, m_rect.top(), 1, m_rect.height()), m_c.ink);
 }
 
+void LinePainter::runningCounts() const {
+    const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
+    if (m_layout.magnification == Magnification::Page) return;
+    const bool eight = m_line.set > 0;
+    const QFont font = m_theme.numbers(10, true);
+    const QFontMetricsF metrics(font);
+    for (const TurnedSpan& span : landing.turned) {
+        if (span.to <= m_from || span.from >= m_to) continue;
+        for (int c = m_line.firstCount; c < m_line.firstCount + m_line.counts; ++c) {
+            const CountCell& cell = *m_grid.cell(c);
+            if (counts(c) < span.from || counts(c) >= span.to || !(cell.number == 1 || cell.barStart || counts(c) == span.from)) continue;
+            const auto index = passAt(landing.performance, counts(c));
+            if (!index) continue;
+            const QString said = QString::fromStdString(toSpokenCount(runningCount(counts(c), landing.performance.passes[*index].runningFrom, m_grid.regularSet())));
+            const QFont numbers = eight ? m_theme.numbers(15, true) : m_theme.numbers(11, true);
+            const double left = x(counts(c)) + (eight ? 9 : 5) * m_s + QFontMetricsF(numbers).horizontalAdvance(QString::number(cell.number)) + 2 * m_s;
+            const QRectF box(left, m_lanesTop - (eight ? 19 : 13) * m_s, metrics.horizontalAdvance(said) + 5 * m_s, 12 * m_s);
+            m_p.fillRect(box, m_c.sheet);
+            m_p.setPen(m_c.ink);
+            m_p.setBrush(Qt::NoBrush);
+            m_p.drawRect(box.adjusted(0, 0, -1, -1));
+            text(left + 2.5 * m_s, box.bottom() - 2.5 * m_s, said, font, m_c.ink);
+        }
+    }
+}
+
+void LinePainter::accents() const {
+    const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
+    m_p.setRenderHint(QPainter::Antialiasing);
+    for (const AccentFall& fall : landing.accents) {
+        const double r = 4.5 * m_s;
+        if (fall.at && *fall.at >= m_from && *fall.at < m_to) { // over the ruler, pointing at the count
+            const double px = x(*fall.at) + m_layout.countWidth / 2, y = m_rulerTop - r;
+            const QPolygonF mark{QPointF(px - r, y - r), QPointF(px + r, y - r), QPointF(px, y + r)};
+            m_p.setPen(QPen(m_c.ink, 1.5 * m_s));
+            m_p.setBrush(fall.met() ? QBrush(m_c.ink) : QBrush(m_c.sheet));
+            m_p.drawPolygon(mark);
+        }
+        if (fall.moment && !fall.met() && *fall.moment >= m_from && *fall.moment < m_to) { // a notch where it was to be
+            const double px = x(*fall.moment), y = m_rect.top();
+            m_p.setPen(QPen(m_c.ink, 1.5 * m_s));
+            m_p.drawLine(QPointF(px, y), QPointF(px, m_rulerTop + 4 * m_s));
+            m_p.drawEllipse(QPointF(px, y), 2.5 * m_s, 2.5 * m_s);
+        }
+    }
+    m_p.setRenderHint(QPainter::Antialiasing, false);
+}
+
 void LinePainter::leftMargin() const {
     const CountPhrase& phrase = m_grid.phrases()[static_cast<std::size_t>(m_line.phrase)];
     const double left = 16 * m_s;
@@ -183,7 +233,8 @@ void LinePainter::leftMargin() const {
         text(m_layout.left - 10 * m_s, y, QString::number(phrase.counts), m_theme.numbers(12), m_c.ink2, Qt::AlignRight);
         return;
     }
-    text(left, y + 15 * m_s, tr("%1 counts").arg(phrase.counts), m_theme.words(12), m_c.ink2);
+    const bool several = m_scene.document->routine.roles.size() > 1; // their names need the room
+    text(left, y + 15 * m_s, several ? QString::number(phrase.counts) : tr("%1 counts").arg(phrase.counts), several ? m_theme.numbers(12) : m_theme.words(12), m_c.ink2);
     for (std::size_t r = 0; r < m_scene.document->routine.roles.size(); ++r) {
         const QFont lane = m_theme.words(11, Weight::Medium);
         const double laneBase = m_lanesTop + (static_cast<double>(r) + 0.5) * m_layout.measures.lane * m_s + 4 * m_s;
@@ -235,13 +286,18 @@ void LinePainter::rightMargin() const {
         text(m_rect.right() + 7 * m_s, middle + 1 * m_s, words, m_theme.numbers(15, true), m_c.ink);
         left += QFontMetricsF(m_theme.numbers(15, true)).horizontalAdvance(words) + 6 * m_s;
     }
+    double verdictAt = middle;
+    if (m_line.set > 0 && left > m_rect.right() + 10 * m_s) { // in Eight the margin is narrow: the verdict stands below the counts too many
+        left = m_rect.right() + 10 * m_s;
+        verdictAt += 20 * m_s;
+    }
     if (m_scene.content == StripContent::Listen) {
         if (phrase.confirmed && m_line.lineOfPhrase == 0) verdictMark(LineVerdict::Kind::Lands, left, middle, tr("stated"), {});
         return;
     }
     const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
     const LineVerdict verdict = lineVerdict(m_line, landing);
-    if (verdict.kind != LineVerdict::Kind::None) verdictMark(verdict.kind, left, middle, verdict.amount, verdict.who);
+    if (verdict.kind != LineVerdict::Kind::None) verdictMark(verdict.kind, left, verdictAt, verdict.amount, verdict.who);
     for (std::size_t f = 0; f < landing.findings.size(); ++f) {
         const Tick at = landing.findings[f].at;
         if (m_scene.preview || landing.findings[f].severity == Severity::Note || at < m_from || at >= m_to) continue;

@@ -34,6 +34,11 @@ inline constexpr std::string_view routineTextHead = "Lift Count routine";
 [[nodiscard]] std::string passesToText(const Document& document, const std::vector<PassId>& passes);
 [[nodiscard]] Result<std::vector<Pass>> passesFromText(const Document& document, std::string_view text);
 
+/// The opening stance on one line: "leader: right free, facing 3; couple: closed, L-R". Empty where there is none.
+[[nodiscard]] std::string openingToText(const Document& document);
+/// An edit that takes it; an empty text takes it away. Error: BadNotation.
+[[nodiscard]] Result<Edit> openingFromText(const Document& document, std::string_view text);
+
 /// The same of an exception bound to the music; its place is not among the lines.
 [[nodiscard]] std::string musicToText(const Document& document, ExceptionId exception);
 [[nodiscard]] Result<std::vector<Edit>> musicFromText(const Document& document, ExceptionId exception, std::string_view text);

@@ -124,6 +124,18 @@ public:
         return edits;
     }
 
+    OpeningStance opening(const Document& document, std::string_view text) {
+        begin(document);
+        routine().opening = {};
+        Line all;
+        for (const std::string& piece : commaPieces(text, ';')) {
+            if (piece.empty()) continue;
+            all.inside.push_back({0, keyed({0, piece, {}}).first == "couple" ? "* " + piece : piece, {}});
+        }
+        opening(all);
+        return routine().opening;
+    }
+
     std::vector<Pass> passes(const Document& document, std::string_view text) {
         begin(document);
         std::vector<Pass> out;
@@ -729,6 +741,12 @@ Result<std::vector<Edit>> passFromText(const Document& document, PassId pass, st
 
 Result<std::vector<Pass>> passesFromText(const Document& document, std::string_view text) {
     return withLineNamed([&] { return TextReader().passes(document, text); });
+}
+
+Result<Edit> openingFromText(const Document& document, std::string_view text) {
+    auto opening = withLineNamed([&] { return TextReader().opening(document, text); });
+    if (!opening) return tl::unexpected(opening.error());
+    return Edit{SetOpening{std::move(*opening)}};
 }
 
 Result<std::vector<Edit>> musicFromText(const Document& document, ExceptionId exception, std::string_view text) {

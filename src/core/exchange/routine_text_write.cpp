@@ -57,6 +57,13 @@ public:
         return margins();
     }
 
+    std::string opening() const {
+        std::string out;
+        for (const std::string& words : stances()) out += (out.empty() ? "" : "; ") + words;
+        if (!m_routine.opening.couple.empty()) out += (out.empty() ? "" : "; ") + std::string("couple: ") + toString(m_routine.opening.couple);
+        return out;
+    }
+
     std::string some(const std::vector<PassId>& ids) {
         parts();
         m_out = "Lift Count passes\n";
@@ -115,14 +122,20 @@ private:
         if (m_routine.startAt) line(0, "start: " + numberText(*m_routine.startAt) + " s");
         if (m_routine.opening != OpeningStance{}) {
             line(0, "opening");
-            for (const RoleStance& stance : m_routine.opening.roles) {
-                std::string words = quoted(roleName(stance.role)) + ":";
-                if (stance.free) words += *stance.free == Foot::Left ? " left free" : *stance.free == Foot::Right ? " right free" : " either free";
-                if (stance.facing) words += std::string(stance.free ? "," : "") + " facing " + toClock(*stance.facing);
-                line(1, words);
-            }
+            for (const std::string& words : stances()) line(1, words);
             if (!m_routine.opening.couple.empty()) line(1, "* couple: " + toString(m_routine.opening.couple));
         }
+    }
+
+    std::vector<std::string> stances() const {
+        std::vector<std::string> all;
+        for (const RoleStance& stance : m_routine.opening.roles) {
+            std::string words = quoted(roleName(stance.role)) + ":";
+            if (stance.free) words += *stance.free == Foot::Left ? " left free" : *stance.free == Foot::Right ? " right free" : " either free";
+            if (stance.facing) words += std::string(stance.free ? "," : "") + " facing " + toClock(*stance.facing);
+            all.push_back(std::move(words));
+        }
+        return all;
     }
 
     std::string roleName(RoleId id) const {
@@ -381,6 +394,7 @@ private:
 std::string routineToText(const Document& document) { return TextWriter(document).write(); }
 std::string passToText(const Document& document, PassId pass) { return TextWriter(document).pass(pass); }
 std::string passesToText(const Document& document, const std::vector<PassId>& passes) { return TextWriter(document).some(passes); }
+std::string openingToText(const Document& document) { return TextWriter(document).opening(); }
 std::string musicToText(const Document& document, ExceptionId exception) { return TextWriter(document).music(exception); }
 
 bool looksLikeRoutineText(std::string_view text) {

@@ -32,7 +32,8 @@ Landing land(const Document& document, CountGrid grid, const BodyLimits& limits)
     landing.performance = unroll(document.routine, landing.grid);
     landing.limits = limits;
     landing.turned = turnedSpans(landing.performance, landing.grid);
-    inspect::Inspection inspection{document, document.routine, landing.grid, landing.performance, landing.turned, limits};
+    landing.accents = accentFalls(document.routine, document.moments, landing.performance, landing.grid);
+    inspect::Inspection inspection{document, document.routine, landing.grid, landing.performance, landing.turned, landing.accents, limits};
     inspect::parts(inspection);
     inspect::phrases(inspection);
     inspect::joints(inspection);

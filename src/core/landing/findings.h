@@ -3,6 +3,7 @@
 #include "core/base/severity.h"
 #include "core/document/document.h"
 #include "core/figures/body_limits.h"
+#include "core/routine/accents.h"
 #include "core/routine/performance.h"
 #include "core/routine/turned_round.h"
 
@@ -65,6 +66,7 @@ struct Landing {
     std::vector<Finding> findings; ///< the worst first; muted ones are not among them
     std::vector<Finding> muted;
     BodyLimits limits;              ///< it was worked out with
+    std::vector<AccentFall> accents; ///< in the order of Routine::accents
     std::vector<TurnedSpan> turned; ///< where the running count and the music's differ
 };
 

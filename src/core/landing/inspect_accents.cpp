@@ -21,7 +21,7 @@ std::string aboutCounts(Tick t) {
 } // namespace
 
 void accents(Inspection& in) {
-    const auto falls = accentFalls(in.routine, in.document.moments, in.performance, in.grid);
+    const auto& falls = in.accents;
     for (std::size_t i = 0; i < falls.size(); ++i) {
         const AccentFall& fall = falls[i];
         if (fall.met()) continue;

@@ -16,6 +16,7 @@ struct Inspection {
     const CountGrid& grid;
     const Performance& performance;
     const std::vector<TurnedSpan>& turned;
+    const std::vector<AccentFall>& accents;
     const BodyLimits& limits;
     std::vector<Finding> findings = {};
 

@@ -171,7 +171,7 @@ void overStop(Search& in) {
 
 /// Waits before the pass, or a cut or tag behind the one before it, that bring the count to its moment.
 void accent(Search& in) {
-    const auto falls = accentFalls(in.document.routine, in.document.moments, in.landing.performance, in.landing.grid);
+    const auto& falls = in.landing.accents;
     const auto fall = std::find_if(falls.begin(), falls.end(), [&](const AccentFall& f) { return f.accent.value == in.finding.key.thing; });
     const auto index = in.passIndex();
     if (fall == falls.end() || !index) return;

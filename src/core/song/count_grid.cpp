@@ -196,7 +196,7 @@ std::string CountGrid::placeInWords(Tick at) const {
     const auto phrase = phraseAt(at);
     if (!phrase) return at < Tick{} ? "the pick-up" : "after the song";
     const CountPhrase& p = m_phrases[static_cast<std::size_t>(*phrase)];
-    return p.label + " " + toSpokenCount(at - counts(p.firstCount) + counts(1));
+    return "count " + toSpokenCount(at - counts(p.firstCount) + counts(1)) + " of " + p.label;
 }
 
 } // namespace lc

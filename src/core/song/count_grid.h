@@ -82,7 +82,7 @@ public:
     [[nodiscard]] std::optional<int> phraseAt(Tick at) const;
     /// Music count of a place, with its fraction: count 9 of a grid in eights is 1, a half later 3/2.
     [[nodiscard]] std::optional<Tick> musicCountAt(Tick at) const;
-    /// "Chorus 2 17": the phrase and the 1-based count in it, in words a dancer would say.
+    /// "count 17 of Chorus 2": the phrase and the 1-based count in it, in words a dancer would say.
     [[nodiscard]] std::string placeInWords(Tick at) const;
 
 private:

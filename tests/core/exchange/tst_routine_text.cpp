@@ -154,6 +154,15 @@ private Q_SLOTS:
         QVERIFY(!wrong);
         QCOMPARE(test::q(wrong.error().message), "Line 2: after how many counts? Write for example “after 16”.");
     }
+    void theOpeningIsSaidOnOneLine() {
+        const Document d = must(routineFromText(example));
+        QCOMPARE(test::q(openingToText(d)), "leader: left free, facing 12; couple: closed, L-R");
+        const Document other = must(applyEdit(d, must(openingFromText(d, "follower: either free, facing 6; leader: facing 3"))));
+        QCOMPARE(test::q(openingToText(other)), "follower: either free, facing 6; leader: facing 3");
+        QVERIFY(must(applyEdit(d, must(openingFromText(d, "")))).routine.opening == OpeningStance{});
+        QCOMPARE(test::q(openingFromText(d, "row 7: left free").error().message), "there is no role “row 7”. The roles are leader, follower.");
+        QVERIFY(!openingFromText(d, "leader: upside down"));
+    }
     void passesAreCopiedAsText() {
         for (std::uint32_t seed = 1; seed <= 60; ++seed) {
             const Document d = test::RandomRoutine(seed).make();

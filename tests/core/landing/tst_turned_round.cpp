@@ -79,7 +79,7 @@ private Q_SLOTS:
         QCOMPARE(landing.turned.size(), 1U);
         QCOMPARE(landing.turned[0].to, counts(136));
         const Finding f = *findingWith(landing.findings, finding::turnedRound);
-        QVERIFY2(test::q(f.text).contains("At Outro 1 they agree again."), f.text.c_str());
+        QVERIFY2(test::q(f.text).contains("At count 1 of Outro they agree again."), f.text.c_str());
         const auto remedies = remediesFor(d, landing, f);
         const auto leave = titled(remedies, "comes right by itself");
         QVERIFY2(leave, qPrintable(titles(remedies).join('\n')));

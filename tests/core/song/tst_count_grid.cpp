@@ -103,7 +103,7 @@ private Q_SLOTS:
         QCOMPARE(*grid.nearestPhraseStart(counts(9)), 1);
         QCOMPARE(*grid.phraseAt(counts(47)), 1);
         QVERIFY(!grid.phraseAt(counts(80)));
-        QCOMPARE(test::q(grid.placeInWords(counts(20))), "Verse 5");
+        QCOMPARE(test::q(grid.placeInWords(counts(20))), "count 5 of Verse");
         QCOMPARE(*grid.musicCountAt(counts(20) + countFraction(1, 2)), counts(5) + countFraction(1, 2));
     }
     void outsideTheSongIsAnError() {
