@@ -48,7 +48,7 @@ void FindingsColumn::rebuild() {
     if (findings.empty()) {
         const bool nothing = m_session.landing().performance.passes.empty();
         m_cards->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything lands."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
-        m_cards->addWidget(paragraph(nothing ? tr("Type the counts of a part and the order of its passes; what does not land will stand here, with ways to mend it.")
+        m_cards->addWidget(paragraph(nothing ? tr("Place figures in a part or type its counts, and give the order of the passes; what does not land will stand here, with ways to mend it.")
                                              : tr("Every pass starts a phrase, on the foot it needs."),
                                      m_theme.words(13), m_theme.colours().ink2, page));
     }

@@ -125,7 +125,7 @@ void Rail::paintLegend(QPainter& p) const {
              p.fillRect(QRectF(x - px(6), y - px(2), px(13), px(1)), c.ink);
              p.fillRect(QRectF(x - px(6), y + px(1), px(13), px(2)), c.ink);
          }},
-        {tr("dancers say"), [&](double x, double y) {
+        {tr("they say"), [&](double x, double y) {
              p.setPen(c.ink);
              p.setBrush(Qt::NoBrush);
              p.drawRect(QRectF(x - px(5), y - px(6), px(10), px(11)));
@@ -141,9 +141,11 @@ void Rail::paintLegend(QPainter& p) const {
         {tr("finding"), [&](double x, double y) { drawDiamond(p, x, y, px(7), {}, m_theme.numbers(8), c.ink, c.onInk); }},
     };
     const std::vector<Line>& lines = m_stage == Stage::Listen ? ofTheSong : ofTheSteps;
-    const int step = px(22);
-    int y = height() - static_cast<int>(lines.size()) * step - px(96);
-    if (y < px(270)) y = px(270);
+    const int n = static_cast<int>(lines.size());
+    const int top = entries().back().area.bottom() + px(22); // below the stages, whatever the height
+    const int y0 = std::max(top, height() - n * px(22) - px(96));
+    const int step = std::clamp((height() - y0 - px(30)) / n, px(14), px(22));
+    int y = y0;
     p.setFont(m_theme.words(12, Weight::Bold));
     p.setPen(c.ink2);
     p.drawText(px(16), y, tr("Legend"));

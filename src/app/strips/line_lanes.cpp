@@ -34,7 +34,7 @@ void LinePainter::mark(const PerformedAction& action, double middle, const QColo
     const bool sub = !isWhole(action.at);
     m_scene.stamps->draw(m_p, centre(action.at), middle, action.kind, action.foot, sub, 12 * m_s, colour);
     if (firstRole && action.action && action.action->turn.value != 0 && action.action->end() - action.action->at <= action.length)
-        drawTurn(m_p, centre(action.at) + (besideNumber(action.at) ? 4 * m_s : 0), m_rulerTop + 7 * m_s, action.action->turn.value < 0, 5 * m_s, m_c.ink);
+        drawTurn(m_p, centre(action.at) + (besideNumber(action.at) ? (isTurnedRound(action.at) ? 24 : 4) * m_s : 0), m_rulerTop + 7 * m_s, action.action->turn.value < 0, 5 * m_s, m_c.ink);
 }
 
 double LinePainter::centre(Tick at) const {
@@ -46,6 +46,11 @@ double LinePainter::centre(Tick at) const {
 bool LinePainter::besideNumber(Tick at) const {
     const CountCell* cell = m_grid.cellAt(at);
     return cell && (cell->number == 1 || cell->barStart);
+}
+
+bool LinePainter::isTurnedRound(Tick at) const {
+    const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
+    return std::any_of(landing.turned.begin(), landing.turned.end(), [&](const TurnedSpan& span) { return span.from <= at && at < span.to; });
 }
 
 bool LinePainter::sharedCount(Tick at) const {

@@ -53,6 +53,7 @@ private:
     [[nodiscard]] double centre(Tick at) const;
     [[nodiscard]] bool besideNumber(Tick at) const;
     [[nodiscard]] bool sharedCount(Tick at) const;
+    [[nodiscard]] bool isTurnedRound(Tick at) const;
 
     [[nodiscard]] const Performance& danced() const;
     [[nodiscard]] bool isChanged(const PassPerformance& pass) const;

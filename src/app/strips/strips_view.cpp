@@ -114,6 +114,18 @@ void StripsView::paintEvent(QPaintEvent* event) {
     scene.stamps = m_stamps.get();
     paintStrips(painter, m_layout, scene, event->rect().translated(0, scroll));
     painter.translate(0, scroll);
+    if (m_layout.lines.empty() && m_content == StripContent::Arrange) { // what to do first
+        const bool passes = !m_session.landing().performance.passes.empty();
+        const QRect room = viewport()->rect().adjusted(m_theme.px(16), m_theme.px(24), -m_theme.px(16), 0);
+        painter.setFont(m_theme.words(15, Weight::Bold));
+        painter.setPen(m_theme.colours().ink);
+        painter.drawText(room, Qt::AlignLeft | Qt::AlignTop, tr("No song yet"));
+        painter.setFont(m_theme.words(13));
+        painter.setPen(m_theme.colours().ink2);
+        painter.drawText(room.adjusted(0, m_theme.px(26), 0, 0), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+                         tr("Go to Listen (Alt+1) to open a recording, or to type the song's structure. ") +
+                             (passes ? tr("Until then the passes stand in the list below (F5), counted without music.") : tr("Parts can be built without it: type a figure's name above, or its counts.")));
+    }
     if (hasFocus()) {
         painter.setPen(QPen(m_theme.colours().ink, 2));
         painter.drawRect(viewport()->rect().adjusted(1, 1, -1, -1));

@@ -17,11 +17,35 @@ std::string placed(const Document& document, const Landing& landing, const PassP
     return row.phrase ? landing.grid.placeInWords(pass.start) + ", " + verdict(row) : verdict(row);
 }
 
+/// A section's name without its number: "Verse 2" is a verse.
+std::string kindOf(const std::string& label) {
+    const auto last = label.find_last_not_of("0123456789 ");
+    return last == std::string::npos ? label : label.substr(0, last + 1);
+}
+
+/// Where a dance that starts on a section of one song starts on another: on the section of that name, else on the first of its kind.
+std::optional<Seconds> startOnOther(const Document& document, const CountGrid& now, const CountGrid& then) {
+    if (!document.routine.startAt) return std::nullopt;
+    const auto index = now.phraseAt(startOf(document.routine, now));
+    if (!index) return std::nullopt;
+    const std::string& label = now.phrases()[static_cast<std::size_t>(*index)].label;
+    for (const CountPhrase& phrase : then.phrases())
+        if (phrase.label == label) return phrase.start;
+    for (const CountPhrase& phrase : then.phrases())
+        if (kindOf(phrase.label) == kindOf(label)) return phrase.start;
+    return std::nullopt;
+}
+
 } // namespace
 
 Result<SongTrial> tryOnSong(const Document& document, const Landing& now, std::vector<Edit> edits) {
-    const auto other = applyEdits(document, edits);
+    auto other = applyEdits(document, edits);
     if (!other) return tl::unexpected(other.error());
+    if (!other->routine.startAt)
+        if (const auto start = startOnOther(document, now.grid, CountGrid(*other->map, other->scheme))) {
+            edits.emplace_back(SetStart{*start});
+            other->routine.startAt = start;
+        }
     SongTrial trial;
     trial.edits = std::move(edits);
     trial.then = land(*other, now.limits);

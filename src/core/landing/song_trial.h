@@ -31,7 +31,8 @@ struct SongTrial {
     Tick leftThen;
 };
 
-/// Lands the routine on the song that `edits` take. The routine keeps its exceptions; those bound to the music look for their section. Error: as applyEdits().
+/// Lands the routine on the song that `edits` take. The routine keeps its exceptions; those bound to the music look for their section, and the
+/// dance starts on the section of the same name or kind, where it did not start on the song's first phrase. Error: as applyEdits().
 [[nodiscard]] Result<SongTrial> tryOnSong(const Document& document, const Landing& now, std::vector<Edit> edits);
 
 /// Edits that take the song of another routine, with all that was said of it.

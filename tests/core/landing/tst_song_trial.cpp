@@ -36,6 +36,13 @@ private Q_SLOTS:
         QCOMPARE(test::starts(trial.then.performance), (QStringList{"1", "33", "65", "81"}));
         QCOMPARE(trial.landThen, 4);
     }
+    void theDanceStartsOnASectionOfTheSameKind() {
+        Document d = test::withOrder(test::withLine(test::documentOn("intro 16 | verse 1 32 | chorus 1 32"), "A", test::walk(32)), "A A");
+        d = must(applyEdit(d, SetStart{8.0})); // at 120 bpm count 17, the verse
+        const SongTrial trial = must(tryOnSong(d, land(d), songOf(test::documentOn("intro 24 | verse 32 | chorus 32"))));
+        QCOMPARE(test::starts(trial.then.performance), (QStringList{"25", "57"}));
+        QCOMPARE(must(applyEdits(d, trial.edits)).routine.startAt, std::optional(12.0));
+    }
     void anotherTempoMovesNoCount() { // 138 bpm at 80 % is 110.4; 64 counts last 34.78 s instead of 27.83 s
         Document d = test::withOrder(test::withLine(test::documentOn("verse 64 | stop 4 | fermata 1 3s | verse 32", 138), "A", test::walk(32)), "A A");
         const SongMap slow = atTempo(*d.map, 80);
