@@ -101,7 +101,8 @@ private:
         field("title", m_document.title);
         field("level", m_routine.level);
         if (!m_document.map->beats.empty()) {
-            const bool typed = m_document.typed && m_document.origin == MapOrigin::Typed;
+            const bool typed = m_document.typed && m_document.origin == MapOrigin::Typed &&
+                               std::all_of(m_document.facts.begin(), m_document.facts.end(), [](const SongFact& fact) { return factLine(fact).has_value(); });
             const TypedStructure song = typed ? *m_document.typed : structureOf(*m_document.map);
             if (!typed) line(0, "# The song was heard or read from a file: its structure and tempo, not each beat's second.");
             line(0, "song: " + song.text);

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <set>
+#include <unordered_set>
 
 namespace lc::inspect {
 
@@ -80,18 +81,17 @@ void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& tol
 
 void parts(Inspection& in) {
     std::set<FigureId> told;
-    std::set<PartId> danced; // also inside other parts
+    std::unordered_set<std::uint32_t> danced; // placements, also those in parts inside other parts
     for (const auto& reading : in.performance.readings)
         for (const FigureSpan& span : reading->figures)
-            for (const Part& part : in.routine.parts)
-                if (std::any_of(part.figures.begin(), part.figures.end(), [&](const Placement& p) { return std::find(span.path.begin(), span.path.end(), p.id) != span.path.end(); }))
-                    danced.insert(part.id);
+            for (PlacementId id : span.path) danced.insert(id.value);
     for (const auto& reading : in.performance.parts) {
         const Part& part = *findPart(in.routine, reading->part);
         remarks(in, *reading, part);
         lengths(in, *reading, part);
         const bool inOrder = std::any_of(in.routine.passes.begin(), in.routine.passes.end(), [&](const Pass& p) { return p.part == part.id; });
-        if (inOrder || danced.count(part.id) > 0) figures(in, *reading, told);
+        const bool somewhere = std::any_of(part.figures.begin(), part.figures.end(), [&](const Placement& p) { return danced.count(p.id.value) > 0; });
+        if (inOrder || somewhere) figures(in, *reading, told);
         if (inOrder && reading->length == Tick{} && reading->remarks.empty())
             in.add(finding::emptyPart, Severity::Doubtful, in.firstPlace(part.id), "Part " + part.name + " has no steps yet",
                    "It is in the order but takes no counts. Place figures in it, or type its counts, for example “1 side R 2 close L 3 side R 4 touch”.")

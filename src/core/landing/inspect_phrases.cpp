@@ -50,13 +50,19 @@ void passesOffPhrase(Inspection& in) {
     }
 }
 
-/// The music counts on which the steps marked as breaks fall within a span, ascending, each once.
-std::set<Tick> breaksIn(const Inspection& in, Tick from, Tick to, std::size_t role) {
+/// Where the first role's steps that are marked as breaks fall, ascending.
+std::vector<Tick> breaks(const Inspection& in) {
+    std::vector<Tick> out;
+    for (const PerformedAction& a : in.performance.roles.front())
+        if (a.action && a.action->words.find("break") != std::string::npos && meaningOf(a.action->words).breaks) out.push_back(a.at);
+    return out;
+}
+
+/// The music counts of those within [from, to), ascending, each once.
+std::set<Tick> musicCountsOf(const Inspection& in, const std::vector<Tick>& breaks, Tick from, Tick to) {
     std::set<Tick> counts;
-    for (const PerformedAction& a : in.performance.roles[role]) {
-        if (a.at < from || a.at >= to || !a.action || a.action->words.find("break") == std::string::npos || !meaningOf(a.action->words).breaks) continue;
-        if (const auto music = in.grid.musicCountAt(a.at)) counts.insert(*music);
-    }
+    for (auto at = std::lower_bound(breaks.begin(), breaks.end(), from); at != breaks.end() && *at < to; ++at)
+        if (const auto music = in.grid.musicCountAt(*at)) counts.insert(*music);
     return counts;
 }
 
@@ -84,26 +90,25 @@ std::string feetOnOne(const Inspection& in, const TurnedSpan& span) {
 
 void turnedRound(Inspection& in) {
     const auto& passes = in.performance.passes;
+    std::optional<std::vector<Tick>> allBreaks; // looked for once, where they are to be told
     for (std::size_t i = 0; i < in.turned.size(); ++i) {
         const TurnedSpan& span = in.turned[i];
         const auto index = passAt(in.performance, span.from);
         if (!index) continue;
-        const bool toldByPhrase = std::any_of(passes.begin(), passes.end(), [&](const PassPerformance& p) {
-            const auto miss = missOf(in, p);
-            return p.start >= span.from && p.start < span.to && judgedByPhrases(in, p) && miss && *miss != Tick{};
-        });
+        const auto first = std::lower_bound(passes.begin(), passes.end(), span.from, [](const PassPerformance& p, Tick t) { return p.start < t; });
+        const auto behind = std::lower_bound(first, passes.end(), span.to, [](const PassPerformance& p, Tick t) { return p.start < t; });
+        const bool toldByPhrase = std::any_of(first, behind, [&](const PassPerformance& p) { return judgedByPhrases(in, p) && missOf(in, p).value_or(Tick{}) != Tick{}; });
         if (toldByPhrase) continue; // the same cause, said once
-        const bool lands = std::any_of(passes.begin(), passes.end(), [&](const PassPerformance& p) { // its passes start phrases all the same: a matter of counting aloud
-            return p.start >= span.from && p.start < span.to && judgedByPhrases(in, p);
-        });
+        const bool lands = std::any_of(first, behind, [&](const PassPerformance& p) { return judgedByPhrases(in, p); }); // they start phrases all the same: a matter of counting aloud
+        if (!allBreaks) allBreaks = breaks(in);
         const PassPerformance& pass = passes[*index];
         std::string text = "At " + in.grid.placeInWords(span.from) + " the dancers say " + toSpokenCount(span.runningCount) + " where the music says " + toSpokenCount(span.musicCount) +
                            ", for " + countsInWords(span.to - span.from) + ".";
         const std::string feet = feetOnOne(in, span);
         if (!feet.empty()) text += " On the music's 1: " + feet + ".";
-        const std::set<Tick> now = breaksIn(in, span.from, span.to, 0);
+        const std::set<Tick> now = musicCountsOf(in, *allBreaks, span.from, span.to);
         if (!now.empty()) {
-            const auto before = breaksIn(in, in.performance.start, span.from, 0);
+            const auto before = musicCountsOf(in, *allBreaks, in.performance.start, span.from);
             text += " The breaks fall on " + spokenCounts(now) + (before.empty() || before == now ? "" : " instead of " + spokenCounts(before)) + " of the music.";
         }
         if (i + 1 < in.turned.size() && in.turned[i + 1].from == span.to) text += " Then it differs by another amount.";

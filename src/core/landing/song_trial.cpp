@@ -1,6 +1,7 @@
 #include "core/landing/song_trial.h"
 
 #include "core/landing/landing_report.h"
+#include "core/routine/music_place.h"
 
 #include <algorithm>
 
@@ -17,23 +18,14 @@ std::string placed(const Document& document, const Landing& landing, const PassP
     return row.phrase ? landing.grid.placeInWords(pass.start) + ", " + verdict(row) : verdict(row);
 }
 
-/// A section's name without its number: "Verse 2" is a verse.
-std::string kindOf(const std::string& label) {
-    const auto last = label.find_last_not_of("0123456789 ");
-    return last == std::string::npos ? label : label.substr(0, last + 1);
-}
-
-/// Where a dance that starts on a section of one song starts on another: on the section of that name, else on the first of its kind.
+/// Where a dance that starts at a place of one song starts on another.
 std::optional<Seconds> startOnOther(const Document& document, const CountGrid& now, const CountGrid& then) {
     if (!document.routine.startAt) return std::nullopt;
-    const auto index = now.phraseAt(startOf(document.routine, now));
-    if (!index) return std::nullopt;
-    const std::string& label = now.phrases()[static_cast<std::size_t>(*index)].label;
-    for (const CountPhrase& phrase : then.phrases())
-        if (phrase.label == label) return phrase.start;
-    for (const CountPhrase& phrase : then.phrases())
-        if (kindOf(phrase.label) == kindOf(label)) return phrase.start;
-    return std::nullopt;
+    const auto place = musicPlaceAt(now, startOf(document.routine, now));
+    const auto at = place && !place->section.empty() ? tickOf(*place, then) : std::nullopt;
+    if (!at) return std::nullopt;
+    const auto seconds = then.secondsAt(*at);
+    return seconds ? std::optional(*seconds) : std::nullopt;
 }
 
 } // namespace
@@ -70,9 +62,10 @@ std::vector<Edit> songOf(const Document& other) {
     carried.song = other.song;
     carried.map = other.detected;
     carried.facts = other.facts;
-    carried.moments = other.moments;
     carried.unmatched = other.unmatched;
-    return {carried, SetScheme{other.scheme}};
+    std::vector<Edit> edits{carried, SetScheme{other.scheme}};
+    for (const Moment& m : other.moments) edits.emplace_back(AddMoment{m.at, m.kind, m.text}); // with identities of this routine: an accent must not find another's moment
+    return edits;
 }
 
 Result<std::vector<Edit>> songTyped(const TypedStructure& typed) {

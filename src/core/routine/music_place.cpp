@@ -2,9 +2,42 @@
 
 #include "core/base/clock_text.h"
 
+#include <charconv>
 #include <cmath>
+#include <utility>
 
 namespace lc {
+
+namespace {
+
+std::string lower(std::string text) {
+    for (char& c : text)
+        if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
+    return text;
+}
+
+/// "Chorus 2" is the second chorus; a name without a number is the first of its kind.
+std::pair<std::string, int> kindAndNumber(const std::string& label) {
+    const auto last = label.find_last_not_of("0123456789");
+    int number = 1;
+    if (last != std::string::npos && last + 1 < label.size() && label[last] == ' ') std::from_chars(label.data() + last + 1, label.data() + label.size(), number);
+    else return {lower(label), 1};
+    return {lower(label.substr(0, label.find_last_not_of(' ', last) + 1)), number};
+}
+
+/// The nth section of a kind, where no section has the very name. Phrases of one name behind each other are one section.
+const CountPhrase* nthOfKind(const CountGrid& grid, const std::string& label) {
+    const auto [kind, number] = kindAndNumber(label);
+    int n = 0;
+    const std::string* before = nullptr;
+    for (const CountPhrase& phrase : grid.phrases()) {
+        if (kindAndNumber(phrase.label).first == kind && !(before && *before == phrase.label) && ++n == number) return &phrase;
+        before = &phrase.label;
+    }
+    return nullptr;
+}
+
+} // namespace
 
 std::optional<Tick> tickOf(const MusicPlace& place, const CountGrid& grid) {
     if (place.section.empty()) {
@@ -13,11 +46,11 @@ std::optional<Tick> tickOf(const MusicPlace& place, const CountGrid& grid) {
     }
     const CountPhrase* nearest = nullptr;
     for (const CountPhrase& phrase : grid.phrases()) {
-        if (phrase.label != place.section) continue;
-        const Seconds length = place.into > Tick{} && phrase.counts > 0 ? grid.secondsAt(counts(phrase.firstCount) + place.into).value_or(phrase.start) - phrase.start : 0;
-        const auto distance = [&](const CountPhrase& p) { return std::abs(p.start + length - place.at); };
+        if (lower(phrase.label) != lower(place.section)) continue;
+        const auto distance = [&](const CountPhrase& p) { return std::abs(grid.secondsAt(counts(p.firstCount) + place.into).value_or(p.start) - place.at); };
         if (!nearest || distance(phrase) < distance(*nearest)) nearest = &phrase;
     }
+    if (!nearest) nearest = nthOfKind(grid, place.section);
     if (!nearest) return std::nullopt;
     return counts(nearest->firstCount) + place.into;
 }

@@ -82,7 +82,7 @@ void PartReader::change(std::vector<Item>& items, const FigureChange& change, co
         auto behind = items.begin();
         if (change.at.valid()) {
             const auto last = std::find_if(items.rbegin(), items.rend(), [&](const Item& item) { return item.liesIn(change.at); });
-            if (last == items.rend()) return; // what it stood behind is gone; a finding says so
+            if (last == items.rend()) return;
             behind = last.base();
         }
         items.insert(behind, added.begin(), added.end());
@@ -268,7 +268,9 @@ std::shared_ptr<const PartReading> PartReader::pass(PartId id, const PassExcepti
     around.exchanged = exceptions.exchanged;
     std::vector<Item> items;
     if (const Part* part = findPart(m_routine, id)) flatten(part->figures, around, items, 0);
-    for (const FigureChange& one : exceptions.changes) change(items, one, around);
+    for (const bool drops : {false, true}) // left out last: what is added behind a figure that is left out takes its place
+        for (const FigureChange& one : exceptions.changes)
+            if ((one.kind == FigureChange::Kind::Drop) == drops) change(items, one, around);
     for (const Item& item : items) append(*reading, item);
     const Tick written = reading->length;
     for (const Bridge& one : exceptions.bridges) putBridge(*reading, one, reading->length - written, around);

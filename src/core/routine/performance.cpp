@@ -269,8 +269,11 @@ private:
             if (const auto enters = canon->entersAfter(r)) {
                 if (canon->from() == Tick{}) role.entersAfter = *enters;
                 role.trimmed = canon->tail() > Tick{} ? Tick{} : std::min(*enters, danced);
-                role.counts -= std::min(canon->tail() > Tick{} ? canon->tail() : *enters, role.counts);
-            } else role.counts -= std::min(danced, role.counts);
+            }
+            role.counts = {};
+            const auto inGap = [&](const Action& a) { return std::any_of(part.gaps.begin(), part.gaps.end(), [&](const auto& gap) { return a.at >= gap.first && a.at < gap.second; }); };
+            for (const Timed& t : timed)
+                if (t.action && t.at < end && !inGap(*t.action)) role.counts += std::min(t.length, end - t.at);
         }
         const Action* touch = nullptr;
         if (done.exceptions.lastChangeIsTouch) {

@@ -154,6 +154,12 @@ private Q_SLOTS:
         QVERIFY(!wrong);
         QCOMPARE(test::q(wrong.error().message), "Line 2: after how many counts? Write for example “after 16”.");
     }
+    void namesGivenToSectionsAreKept() {
+        Document d = must(routineFromText(example));
+        d = must(applyEdit(d, StateFact{NameFact{d.map->beats[16].time, "quiet verse"}}));
+        const Document back = must(routineFromText(routineToText(d)));
+        QCOMPARE(test::q(back.map->phrases[1].label).toLower(), "quiet verse");
+    }
     void theOpeningIsSaidOnOneLine() {
         const Document d = must(routineFromText(example));
         QCOMPARE(test::q(openingToText(d)), "leader: left free, facing 12; couple: closed, L-R");

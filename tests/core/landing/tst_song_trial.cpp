@@ -1,5 +1,6 @@
 #include "support/core_support.h"
 
+#include "core/document/document_json.h"
 #include "core/landing/song_trial.h"
 #include "core/routine/music_place.h"
 
@@ -42,6 +43,32 @@ private Q_SLOTS:
         const SongTrial trial = must(tryOnSong(d, land(d), songOf(test::documentOn("intro 24 | verse 32 | chorus 32"))));
         QCOMPARE(test::starts(trial.then.performance), (QStringList{"25", "57"}));
         QCOMPARE(must(applyEdits(d, trial.edits)).routine.startAt, std::optional(12.0));
+    }
+    void momentsOfAnotherSongAreNotTakenForOnesOwn() { // identities of two routines have nothing to do with each other
+        Document d = test::withOrder(test::withLine(test::documentOn("verse 32"), "A", test::walk(8)), "A A");
+        d = must(applyEdit(d, AddMoment{3, MomentKind::Hit, "the hit"}));
+        d = must(applyEdit(d, BindAccent{test::pass(d, 1).id, d.routine.parts[0].figures[0].id, counts(4), d.moments[0].id}));
+        Document other = test::documentOn("verse 32");
+        other.routine.lastId = d.moments[0].id.value + 50;
+        other = must(applyEdit(other, AddMoment{5, MomentKind::Entry, "strings"}));
+        other.moments[0].id = d.moments[0].id; // as bad as it can be
+        const Document taken = must(applyEdits(d, must(tryOnSong(d, land(d), songOf(other))).edits));
+        QCOMPARE(taken.moments.size(), 1U);
+        QVERIFY(taken.moments[0].id != d.moments[0].id);
+        QVERIFY(test::q(test::findingWith(land(taken).findings, finding::accent)->headline).contains("waits for a moment that is not there"));
+        QVERIFY(documentFromJson(toJson(taken)));
+    }
+    void placesAreFoundInSongsThatNumberTheirSectionsOtherwise() {
+        const auto at = [](const char* song, const MusicPlace& place) {
+            const SongMap map = test::song(song);
+            const auto tick = tickOf(place, CountGrid(map, {}));
+            return tick ? test::q(toCountString(*tick)) : QString("nowhere");
+        };
+        QCOMPARE(at("verse 32 | chorus 32 | verse 32 | chorus 32", {"Chorus 2", counts(8), 0}), "104"); // the second chorus
+        QCOMPARE(at("verse 1 32 | chorus 1 32 | verse 2 32", {"Chorus", {}, 0}), "32");
+        QCOMPARE(at("verse 32 | quiet verse 32", {"quiet Verse", {}, 0}), "32"); // whatever the case
+        QCOMPARE(at("verse 32 | verse 32 | chorus 32 | chorus 32 | verse 32 | chorus 32", {"Chorus 2", {}, 0}), "160"); // two phrases of one section
+        QCOMPARE(at("verse 32", {"Chorus 2", {}, 0}), "nowhere");
     }
     void anotherTempoMovesNoCount() { // 138 bpm at 80 % is 110.4; 64 counts last 34.78 s instead of 27.83 s
         Document d = test::withOrder(test::withLine(test::documentOn("verse 64 | stop 4 | fermata 1 3s | verse 32", 138), "A", test::walk(32)), "A A");

@@ -212,6 +212,35 @@ private Q_SLOTS:
         d = must(applyEdit(d, RemovePlacements{{placed(d, "A", 0)}}));
         QCOMPARE(test::pass(d, 1).changes.size(), 1U); // the change went with what it changed
     }
+    void aFigureInThePlaceOfOneLeftOut() {
+        for (const bool dropFirst : {true, false}) {
+            Document d = test::documentOn("song 64");
+            const FigureId one = addFigure(d, "One", {"1 2 3 4"}), two = addFigure(d, "Two", {"1 2"}), other = addFigure(d, "Other", {"1 2 3 4 5 6"});
+            place(d, "A", one);
+            place(d, "A", two);
+            d = test::withOrder(d, "A");
+            const FigureChange drop{FigureChange::Kind::Drop, placed(d, "A", 0)}, add{FigureChange::Kind::Add, placed(d, "A", 0), Placement{{}, other}};
+            PassExceptions e;
+            e.changes = dropFirst ? std::vector{drop, add} : std::vector{add, drop};
+            except(d, 1, e);
+            const Performance p = danced(d);
+            QCOMPARE(p.passes[0].counts, counts(8));
+            QCOMPARE(p.readingOf(p.passes[0]).figures[0].figure, other);
+        }
+    }
+    void aRippleThatIsCutCountsWhatEachRoleDanced() {
+        Document d = test::documentOn("song 64");
+        d = must(applyEdit(d, AddRole{"row 2"}));
+        for (std::size_t r = 0; r < 2; ++r) d = test::withLine(d, "A", test::walk(16), r);
+        d = test::withOrder(d, "A A");
+        PassExceptions e;
+        e.canon = Canon{counts(4), true};
+        e.restart = Restart{counts(10)};
+        except(d, 1, e);
+        const Performance p = danced(d);
+        QCOMPARE(p.passes[0].roles[0].counts, counts(10));
+        QCOMPARE(p.passes[0].roles[1].counts, counts(6));
+    }
     void partsInsideParts() {
         Document d = test::documentOn("song 64");
         d = test::withLine(test::withLine(d, "A", "1 L 2 3 4 1/4 R"), "B", "1 2");
