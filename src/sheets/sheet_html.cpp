@@ -37,10 +37,19 @@ QString tempoLine(const Document& document, const Landing& landing) {
     return words.join(QStringLiteral(", "));
 }
 
-QString exceptionCell(const PassPerformance& pass) {
+QString exceptionCell(const Routine& routine, const PassPerformance& pass) {
     QStringList words;
     if (pass.cut) words << tr("RESTART after %1").arg(q(toSpokenCount(pass.counts)));
-    if (pass.tag > Tick{}) words << tr("TAG of %1, wait").arg(q(toSpokenCount(pass.tag)));
+    if (pass.tag > Tick{}) {
+        const Figure* danced = pass.exceptions.tag ? findFigure(routine, pass.exceptions.tag->figure) : nullptr;
+        words << tr("TAG of %1, %2").arg(q(toSpokenCount(pass.tag)), danced ? (danced->name.empty() ? tr("steps") : esc(danced->name)) : tr("wait"));
+    }
+    if (pass.wait > Tick{} && pass.number > 1) words.prepend(tr("WAIT %1").arg(q(toSpokenCount(pass.wait))));
+    if (!pass.exceptions.bridges.empty()) words << tr("BRIDGE");
+    if (pass.exceptions.mirrored) words << tr("OTHER SIDE");
+    if (pass.exceptions.exchanged) words << tr("PLACES EXCHANGED");
+    if (pass.exceptions.canon) words << tr("CANON");
+    if (!pass.exceptions.changes.empty() || (pass.exceptions.ending && pass.exceptions.ending->danced)) words << tr("CHANGED, see above");
     return words.join(tr(", then "));
 }
 
@@ -61,7 +70,7 @@ QString passTable(const Document& document, const Landing& landing, bool large) 
             html += QStringLiteral("<td class=\"n\">%1</td><td class=\"n\">%2</td><td class=\"n\">%3</td><td>%4</td><td class=\"n\">%5</td>")
                         .arg(q(row.startClock), q(toSpokenCount(row.startCount)), row.musicCount ? q(toSpokenCount(*row.musicCount)) : QStringLiteral("–"),
                              q(freeFootInWords(row.freeFoot)), q(toSpokenCount(pass.counts)));
-        html += QStringLiteral("<td class=\"b\">%1</td></tr>").arg(exceptionCell(pass));
+        html += QStringLiteral("<td class=\"b\">%1</td></tr>").arg(exceptionCell(document.routine, pass));
     }
     return html + QStringLiteral("</table>");
 }

@@ -336,6 +336,36 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(!rig.findingsShown().contains("Everything lands"));
     }
+    void aTempoIsOnlyAskedAbout() {
+        ArrangeRig rig("verse 32 | verse 32");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
+        rig.order("A A");
+        rig.arrange().songTrial().begin();
+        rig.arrange().songTrial().tryTempo(90);
+        QVERIFY(rig.arrange().songTrial().trial());
+        const auto map = rig.session->document().map;
+        rig.arrange().songTrial().take();
+        QCOMPARE(rig.session->document().map, map); // the recording keeps its tempo, and so does its map
+        rig.button("closeTrial")->click();
+        QVERIFY(!rig.arrange().songTrial().trial());
+    }
+    void aTagKeepsItsFigureWhenItsCellIsOnlyLookedAt() {
+        ArrangeRig rig("song 64");
+        rig.figure("Sway", {"1 2 3 4"});
+        rig.order("A A");
+        rig.clickPass(1);
+        rig.passLines({"tag of 4, Sway"});
+        auto& passes = rig.arrange().passes().passes();
+        QVERIFY(passes.setData(passes.index(0, app::PassModel::TagCounts), "4", Qt::EditRole));
+        QVERIFY(rig.routine().passes[0].tag->figure.valid());
+        QVERIFY(passes.setData(passes.index(0, app::PassModel::TagCounts), "2", Qt::EditRole)); // another length is a wait
+        QVERIFY(!rig.routine().passes[0].tag->figure.valid());
+    }
+    void aNewNameIsSaidToBeNew() {
+        ArrangeRig rig("song 64");
+        rig.figure("Vane");
+        QVERIFY2(rig.window->lastTold().contains("Vane is a new figure"), qPrintable(rig.window->lastTold()));
+    }
     void everythingHasAName() { // through the accessibility interface, as a screen reader asks
         ArrangeRig rig("song 64");
         rig.figure("Vine", {"1 side R 2 behind L 3 side R 4 touch"});

@@ -19,6 +19,7 @@
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QHBoxLayout>
+#include <QListView>
 #include <QSplitter>
 
 namespace lc::app {
@@ -68,6 +69,7 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     connect(m_strips, &StripsView::passChosen, this, &ArrangeStage::followCaret);
     connect(m_strips, &StripsView::editWanted, this, [this](Tick at, int role) { m_stepEdit->openAt(at, static_cast<std::size_t>(role)); });
     connect(m_passes, &PassList::passChosen, this, &ArrangeStage::goToPass);
+    connect(m_vocabulary->list(), &QAbstractItemView::activated, this, [this](const QModelIndex& index) { m_editor->chain().placeNamed(index.data(Qt::DisplayRole).toString()); });
     connect(m_findings, &FindingsColumn::placeChosen, this, [this](Tick at) { m_session.setCaret(at); m_strips->showPlace(at); });
     connect(m_strips, &StripsView::contextMenuWanted, this, &ArrangeStage::contextMenuWanted);
     connect(&session, &Session::previewChanged, this, &ArrangeStage::showPreviewLine);

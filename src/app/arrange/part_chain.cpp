@@ -271,12 +271,16 @@ void PartChain::place(const QString& name, PlacementId before) {
     }();
     std::vector<Edit> edits = placingEdits(m_session.document().routine, m_desk, name, m_part, before);
     if (edits.empty()) return;
+    const bool isNew = std::any_of(edits.begin(), edits.end(), [](const Edit& e) { const auto* add = std::get_if<AddFigure>(&e); return add && add->card.lines.empty(); });
     const bool noPasses = m_session.document().routine.passes.empty();
     if (noPasses) edits.emplace_back(InsertPass{0, m_part}); // so that it is seen on the song at once
     if (!m_session.edit(edits, tr("place %1").arg(name.trimmed()))) return;
+    if (isNew) Q_EMIT m_session.told(tr("%1 is a new figure: type its steps below. If another was meant, undo and choose it from those offered.").arg(name.trimmed()));
     for (const Placement& p : shown()->figures) // the caret goes behind what was placed
         if (std::find(had.begin(), had.end(), p.id) == had.end()) choose(p.id);
 }
+
+void PartChain::placeNamed(const QString& name) { place(name, behindCaret()); }
 
 void PartChain::placeTyped() {
     const QString name = m_type->text();

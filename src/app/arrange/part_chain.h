@@ -53,6 +53,7 @@ public:
     /// The one figure chosen; nothing where none or several are.
     [[nodiscard]] std::optional<Placement> chosen() const;
     void choose(std::optional<PlacementId> placement, bool extend = false);
+    void placeNamed(const QString& name); ///< at the caret
     void typeFigure(); ///< goes to the field at the caret
     [[nodiscard]] QLineEdit* field() const { return m_type; }
 

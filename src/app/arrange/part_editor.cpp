@@ -103,6 +103,7 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
 }
 
 void PartEditor::choosePart(PartId part) {
+    if (part == m_part && m_chain->part() == part) return;
     m_part = part;
     m_partsShown.clear();
     m_chain->showPart(part);

@@ -109,6 +109,7 @@ bool PassModel::setData(const QModelIndex& index, const QVariant& value, int rol
     const auto pass = passOfRow(index.row());
     if (role != Qt::EditRole || !pass) return false;
     const QString text = value.toString().trimmed();
+    if (text == cell(index.row(), static_cast<Column>(index.column()))) return true; // looked at, not changed: a figure in the tag stays
     const Pass& written = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, *pass)];
     if (index.column() == Differs) { // restart and tag have columns of their own and stay
         QStringList lines = text.split(QLatin1Char(';'), Qt::SkipEmptyParts);

@@ -50,7 +50,10 @@ SongTrialPanel::SongTrialPanel(Session& session, const Theme& theme, QWidget* pa
     auto* close = new QPushButton(tr("Close"), this);
     close->setObjectName(QStringLiteral("closeTrial"));
     close->setToolTip(tr("Nothing is changed"));
-    connect(close, &QPushButton::clicked, this, &QWidget::hide);
+    connect(close, &QPushButton::clicked, this, [this] {
+        m_trial.reset();
+        hide();
+    });
     row->addWidget(close);
     all->addLayout(row);
     auto* below = new QHBoxLayout;
@@ -83,8 +86,9 @@ void SongTrialPanel::begin() {
     m_typed->setFocus(Qt::OtherFocusReason);
 }
 
-void SongTrialPanel::show(Result<std::vector<Edit>> edits, const QString& title) {
+void SongTrialPanel::show(Result<std::vector<Edit>> edits, const QString& title, bool takeable) {
     m_trial.reset();
+    m_takeable = takeable;
     m_title = title;
     auto trial = edits ? tryOnSong(m_session.document(), m_session.landing(), std::move(*edits)) : tl::unexpected(edits.error());
     if (trial) m_trial = std::move(*trial);
@@ -110,11 +114,11 @@ void SongTrialPanel::tryTyped() {
 void SongTrialPanel::tryTempo(int percent) {
     const Document& d = m_session.document();
     if (d.map->beats.empty()) return;
-    show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(atTempo(*d.map, percent)), MapOrigin::Imported, std::nullopt}}, tr("the song at %1 %").arg(percent));
+    show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(atTempo(*d.map, percent)), MapOrigin::Imported, std::nullopt}}, tr("the song at %1 %").arg(percent), false);
 }
 
 void SongTrialPanel::take() {
-    if (!m_trial) return;
+    if (!m_trial || !m_takeable) return;
     const std::vector<Edit> edits = m_trial->edits;
     m_trial.reset();
     m_session.edit(edits, m_title);
@@ -127,7 +131,7 @@ void SongTrialPanel::refresh() {
         if (again) m_trial = std::move(*again);
     }
     m_table->clearRows();
-    m_take->setVisible(m_trial.has_value());
+    m_take->setVisible(m_trial && m_takeable);
     if (!m_trial) {
         m_says->setText(tr("Which passes land here, and which there: type a song's structure, take the song of another routine, or another tempo."));
         return;

@@ -32,13 +32,15 @@ public:
     [[nodiscard]] PlainTable* table() const { return m_table; }
 
 private:
-    void show(Result<std::vector<Edit>> edits, const QString& title);
+    /// `takeable`: a tempo is only asked about, since the recording keeps its own.
+    void show(Result<std::vector<Edit>> edits, const QString& title, bool takeable = true);
     void refresh();
 
     Session& m_session;
     const Theme& m_theme;
     std::optional<SongTrial> m_trial;
     QString m_title;
+    bool m_takeable = true;
     QLineEdit* m_typed;
     QSpinBox* m_tempo;
     QLabel* m_says;

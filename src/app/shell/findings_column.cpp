@@ -45,7 +45,7 @@ void FindingsColumn::rebuild() {
     m_cards = new QVBoxLayout(page);
     m_cards->setContentsMargins(m_theme.px(15), m_theme.px(8), m_theme.px(12), m_theme.px(12));
     m_cards->setSpacing(m_theme.px(10));
-    if (findings.empty()) {
+    if (FindingsColumn::open() == 0) { // words of caution and other notes may follow
         const bool nothing = m_session.landing().performance.passes.empty();
         m_cards->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything lands."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
         m_cards->addWidget(paragraph(nothing ? tr("Place figures in a part or type its counts, and give the order of the passes; what does not land will stand here, with ways to mend it.")
