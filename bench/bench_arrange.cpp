@@ -2,6 +2,7 @@
 #include "core/edits/edits.h"
 #include "core/exchange/routine_text.h"
 #include "core/landing/findings.h"
+#include "core/landing/remedies.h"
 
 #include <benchmark/benchmark.h>
 
@@ -52,6 +53,13 @@ void arrangedEditToFindings(benchmark::State& state) {
     state.SetComplexityN(state.range(0));
 }
 BENCHMARK(arrangedEditToFindings)->Arg(1000)->Arg(2500)->Arg(5000)->Arg(10000)->Arg(25000)->Arg(50000)->Arg(100000)->Complexity()->Unit(benchmark::kMillisecond);
+
+void remediesOfTheWorst(benchmark::State& state) {
+    const Document d = arranged(static_cast<int>(state.range(0)));
+    const Landing landing = land(d);
+    for (auto _ : state) benchmark::DoNotOptimize(remediesFor(d, landing, landing.findings.front()).size());
+}
+BENCHMARK(remediesOfTheWorst)->Arg(1000)->Arg(10000)->Unit(benchmark::kMillisecond);
 
 void eightRolesTwentyThousandSteps(benchmark::State& state) {
     const Document d = arranged(20000, 8);

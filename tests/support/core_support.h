@@ -53,6 +53,25 @@ inline Document tagged(const Document& document, std::size_t number, int tag) {
     return must(applyEdit(document, SetTag{pass(document, number).id, Tag{counts(tag), false}}));
 }
 
+/// A named figure taken into the routine: one line for everyone, or one for each role.
+inline FigureId addFigure(Document& document, const std::string& name, const std::vector<std::string>& lines) {
+    FigureCard card{name, {}, std::nullopt, {}};
+    for (std::size_t i = 0; i < lines.size(); ++i) card.lines.push_back({lines.size() == 1 ? "everyone" : document.routine.roles[i].name, lines[i]});
+    document = must(applyEdit(document, AddFigure{card, {}}));
+    return document.routine.figures.back().id;
+}
+
+/// Places it at the end of a part, which is added where it is not there.
+inline void placeFigure(Document& document, const std::string& part, FigureId figure, int times = 1) {
+    if (!findPartNamed(document.routine, part)) document = must(applyEdit(document, AddPart{part}));
+    for (int i = 0; i < times; ++i) document = must(applyEdit(document, PlaceFigure{findPartNamed(document.routine, part)->id, figure}));
+}
+
+/// What makes a pass differ; 1-based.
+inline void except(Document& document, std::size_t number, const PassExceptions& exceptions) {
+    document = must(applyEdit(document, SetExceptions{pass(document, number).id, exceptions, {}}));
+}
+
 /// A plain walk of n counts with turns: {{28, 2}} turns a quarter right on count 28.
 inline std::string walk(int n, const std::vector<std::pair<int, std::string>>& turns = {}) {
     std::string text;

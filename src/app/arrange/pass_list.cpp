@@ -62,11 +62,10 @@ QString PassModel::cell(int row, Column column) const {
     return {};
 }
 
-/// What makes the pass differ beyond restart and tag, in the words of the plain-text form.
+/// What makes the pass differ beyond its other columns, and whether the music adds to it.
 QString PassModel::differs(PassId id) const {
     QStringList out;
-    for (const QString& line : q(passToText(m_session.document(), id)).split(QLatin1Char('\n'), Qt::SkipEmptyParts))
-        if (!line.startsWith(QStringLiteral("restart ")) && !line.startsWith(QStringLiteral("tag of "))) out << line;
+    if (const QString own = q(passToText(m_session.document(), id, PassWords::Differences)); !own.isEmpty()) out << own;
     for (const PassPerformance& pass : m_session.landing().performance.passes)
         if (pass.id == id && !pass.fromMusic.empty()) out << tr("by the music");
     return out.join(QStringLiteral("; "));
@@ -111,13 +110,11 @@ bool PassModel::setData(const QModelIndex& index, const QVariant& value, int rol
     const QString text = value.toString().trimmed();
     if (text == cell(index.row(), static_cast<Column>(index.column()))) return true; // looked at, not changed: a figure in the tag stays
     const Pass& written = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, *pass)];
-    if (index.column() == Differs) { // restart and tag have columns of their own and stay
-        QStringList lines = text.split(QLatin1Char(';'), Qt::SkipEmptyParts);
-        for (const QString& line : q(passToText(m_session.document(), *pass)).split(QLatin1Char('\n'), Qt::SkipEmptyParts))
-            if (line.startsWith(QStringLiteral("restart ")) || line.startsWith(QStringLiteral("tag of "))) lines.prepend(line);
-        for (QString& line : lines) line = line.trimmed();
-        lines.removeAll(tr("by the music"));
-        const auto edits = passFromText(m_session.document(), *pass, lines.join(QLatin1Char('\n')).toStdString());
+    if (index.column() == Differs) {
+        QStringList pieces = text.split(QLatin1Char(';'), Qt::SkipEmptyParts);
+        for (QString& piece : pieces) piece = piece.trimmed();
+        pieces.removeAll(tr("by the music")); // that is only told here
+        const auto edits = passFromText(m_session.document(), *pass, pieces.join(QStringLiteral("; ")).toStdString(), PassWords::Differences);
         if (!edits) Q_EMIT m_session.told(q(edits.error().message));
         return edits && (edits->empty() || m_session.edit(*edits, tr("what makes a pass differ")));
     }

@@ -141,13 +141,9 @@ void PassPanel::refresh() {
     if (row.musicCount && *row.musicCount != row.runningCount) said += tr("; the music says %1, the dancers who count on %2").arg(q(toSpokenCount(*row.musicCount)), q(toSpokenCount(row.runningCount)));
     m_counts->setText(said);
     if (!m_lines->hasFocus() || !m_error->isVisible()) {
-        QString lines = q(passToText(m_session.document(), pass->id));
-        const Pass& written = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, pass->id)];
-        if (!written.mark.empty()) lines.remove(lines.lastIndexOf(QStringLiteral("remembered by:")), lines.size()); // it has a field of its own
-        lines = lines.trimmed();
-        const auto now = passFromText(m_session.document(), pass->id, (m_lines->toPlainText() + QStringLiteral("\nremembered by: ") + q(written.mark)).toStdString());
+        const auto now = passFromText(m_session.document(), pass->id, m_lines->toPlainText().toStdString(), PassWords::WithoutMark);
         const bool same = m_lines->hasFocus() && now && now->empty(); // the person's own way of writing it stays
-        if (!same) m_lines->showText(lines);
+        if (!same) m_lines->showText(q(passToText(m_session.document(), pass->id, PassWords::WithoutMark)).trimmed());
     }
     m_mark->blockSignals(true);
     m_mark->clear();
@@ -164,10 +160,7 @@ void PassPanel::refresh() {
 
 void PassPanel::typed(const QString& text) {
     if (!m_pass) return;
-    const auto index = indexOfPass(m_session.document().routine, *m_pass);
-    if (!index) return;
-    const std::string mark = m_session.document().routine.passes[*index].mark; // has its own field
-    const auto edits = passFromText(m_session.document(), *m_pass, text.toStdString() + (mark.empty() ? std::string() : "\nremembered by: " + mark));
+    const auto edits = passFromText(m_session.document(), *m_pass, text.toStdString(), PassWords::WithoutMark);
     m_error->setVisible(!edits);
     if (!edits) {
         m_error->setText(QStringLiteral("◆ ") + q(edits.error().message));

@@ -205,10 +205,7 @@ void LinePainter::marksOfPass(const PassPerformance& pass, const QColor& ink) co
     if (pass.exceptions.canon) words << (pass.exceptions.canon->ripple ? tr("canon, ripple") : tr("canon"));
     if (pass.exceptions.mirrored) words << tr("other side");
     if (pass.exceptions.exchanged) words << tr("exchanged");
-    const Pass* written = nullptr;
-    for (const Pass& p : m_scene.document->routine.passes)
-        if (p.id == pass.id) written = &p;
-    if (written && written->pinned) words << tr("pinned");
+    if (pass.pinned) words << tr("pinned");
     if (!pass.fromMusic.empty()) words << tr("by the music");
     if (words.isEmpty()) return;
     const double left = restartBefore(pass) ? x(pass.start) + 50 * m_s : x(pass.start);

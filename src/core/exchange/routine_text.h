@@ -23,12 +23,19 @@ inline constexpr std::string_view routineTextHead = "Lift Count routine";
 /// Does a file hold the plain-text form rather than JSON?
 [[nodiscard]] bool looksLikeRoutineText(std::string_view text);
 
-/// What makes a pass differ, a line each as in the plain-text form: "restart after 16". Empty for a pass as written.
-[[nodiscard]] std::string passToText(const Document& document, PassId pass);
+/// How much of what is said of a pass.
+enum class PassWords {
+    All,         ///< a line each
+    WithoutMark, ///< a line each, but what it is remembered by: that has a field of its own
+    Differences, ///< on one line with semicolons, but restart, tag, pinned start and mark: those have columns of their own
+};
 
-/// Edits that make a pass differ as the lines say, and in nothing else; none where it does already. What lines keep keeps its identity. Error: as routineFromText(), by
-/// line of `text`; NotFound when the pass is gone.
-[[nodiscard]] Result<std::vector<Edit>> passFromText(const Document& document, PassId pass, std::string_view text);
+/// What makes a pass differ, as in the plain-text form: "restart after 16". Empty for a pass as written.
+[[nodiscard]] std::string passToText(const Document& document, PassId pass, PassWords words = PassWords::All);
+
+/// Edits that make a pass differ as the text says, and in nothing else; none where it does already. What `words` leave out stays as it is, and what is said
+/// again keeps its identity. Error: as routineFromText(), by line of `text`; NotFound when the pass is gone.
+[[nodiscard]] Result<std::vector<Edit>> passFromText(const Document& document, PassId pass, std::string_view text, PassWords words = PassWords::All);
 
 /// Passes to be copied: their parts by name, each with what makes it differ below it. Read back into a routine that has those parts; identities are given anew.
 [[nodiscard]] std::string passesToText(const Document& document, const std::vector<PassId>& passes);

@@ -1,12 +1,13 @@
 #include "core/exchange/routine_text.h"
 
 #include "core/base/clock_text.h"
-#include "core/exchange/text_tree.h"
+#include "core/base/text_rows.h"
+#include "core/exchange/exception_text.h"
 #include "core/routine/order_text.h"
 #include "core/song/structure_text.h"
 
 #include <algorithm>
-#include <map>
+#include <set>
 
 namespace lc {
 
@@ -50,11 +51,22 @@ public:
         return std::move(m_out);
     }
 
-    std::string pass(PassId id) {
-        parts(); // numbers the typed steps
-        m_out.clear();
-        if (const auto index = indexOfPass(m_routine, id)) passLines(m_routine.passes[*index]);
-        return margins();
+    std::string pass(PassId id, PassWords words) {
+        const auto index = indexOfPass(m_routine, id);
+        if (!index) return {};
+        Pass said = m_routine.passes[*index];
+        if (words != PassWords::All) said.mark.clear();
+        if (words == PassWords::Differences) {
+            said.restart.reset();
+            said.tag.reset();
+            said.pinned.reset();
+        }
+        passLines(said);
+        std::string out = margins();
+        if (words != PassWords::Differences) return out;
+        std::string line;
+        for (std::string_view one : textLines(out)) line += (line.empty() ? "" : "; ") + std::string(one);
+        return line;
     }
 
     std::string opening() const {
@@ -65,7 +77,6 @@ public:
     }
 
     std::string some(const std::vector<PassId>& ids) {
-        parts();
         m_out = "Lift Count passes\n";
         for (const Pass& pass : m_routine.passes) {
             if (std::find(ids.begin(), ids.end(), pass.id) == ids.end()) continue;
@@ -76,8 +87,6 @@ public:
     }
 
     std::string music(ExceptionId id) {
-        parts();
-        m_out.clear();
         for (const MusicException& m : m_routine.atMusic)
             if (m.id == id) musicLines(m);
         return margins();
@@ -87,8 +96,7 @@ private:
     /// The lines written, back at the margin.
     std::string margins() const {
         std::string out;
-        for (std::size_t i = 0; i < m_out.size(); ++i)
-            if (!(m_out[i] == ' ' && (i == 0 || m_out[i - 1] == '\n' || (i == 1 && m_out[0] == ' ') || (i > 1 && m_out[i - 2] == '\n')))) out += m_out[i];
+        for (std::string_view one : textLines(m_out)) out += std::string(trimmed(one)) + "\n";
         return out;
     }
 
@@ -201,8 +209,8 @@ private:
         const Figure* figure = findFigure(m_routine, id);
         if (!figure) return "?";
         if (!figure->name.empty()) return quoted(figure->name);
-        const auto known = m_typed.find(id);
-        return "steps" + (known == m_typed.end() ? std::string() : " " + std::to_string(known->second));
+        const auto known = std::find(m_typed.begin(), m_typed.end(), id);
+        return "steps " + std::to_string(known - m_typed.begin() + 1);
     }
 
     std::string placed(const Placement& p) const {
@@ -214,23 +222,23 @@ private:
     }
 
     void parts() {
+        std::set<FigureId> told;
         for (const Part& part : m_routine.parts) {
             line(0, "");
             line(0, "part: " + part.name);
             for (const Placement& p : part.figures) {
                 const Figure* figure = findFigure(m_routine, p.figure);
-                line(1, placed(p));
-                if (!figure || !figure->name.empty() || m_typed.count(figure->id) > 0) continue;
-                m_typed[figure->id] = static_cast<int>(m_typed.size()) + 1;
+                const bool typed = figure && figure->name.empty() && told.insert(figure->id).second; // where they stand first their lines stand too
+                line(1, typed ? "steps" + done(p) : placed(p));
+                if (!typed) continue;
                 lines(2, figure->lines);
                 facts(2, *figure);
             }
         }
         for (const Figure& figure : m_routine.figures) { // typed steps that only a tag or an exception dances
-            if (!figure.name.empty() || m_typed.count(figure.id) > 0) continue;
+            if (!figure.name.empty() || told.count(figure.id) > 0) continue;
             line(0, "");
             line(0, "loose steps");
-            m_typed[figure.id] = static_cast<int>(m_typed.size()) + 1;
             lines(1, figure.lines);
             facts(1, figure);
         }
@@ -386,14 +394,14 @@ private:
 
     const Document& m_document;
     const Routine& m_routine;
-    std::map<FigureId, int> m_typed; // typed steps without a name, numbered as they appear
+    std::vector<FigureId> m_typed = numberedSteps(m_routine);
     std::string m_out;
 };
 
 } // namespace
 
 std::string routineToText(const Document& document) { return TextWriter(document).write(); }
-std::string passToText(const Document& document, PassId pass) { return TextWriter(document).pass(pass); }
+std::string passToText(const Document& document, PassId pass, PassWords words) { return TextWriter(document).pass(pass, words); }
 std::string passesToText(const Document& document, const std::vector<PassId>& passes) { return TextWriter(document).some(passes); }
 std::string openingToText(const Document& document) { return TextWriter(document).opening(); }
 std::string musicToText(const Document& document, ExceptionId exception) { return TextWriter(document).music(exception); }

@@ -84,7 +84,7 @@ Result<std::vector<Edit>> bindToPass(const Document& document, const Landing& la
     for (const PassPerformance& pass : landing.performance.passes) {
         if (found == document.routine.atMusic.end() || std::find(pass.fromMusic.begin(), pass.fromMusic.end(), id) == pass.fromMusic.end()) continue;
         const auto at = tickOf(found->place, landing.grid);
-        PassExceptions e = document.routine.passes[*indexOfPass(document.routine, pass.id)];
+        PassExceptions e = document.routine.passes[pass.index];
         PartReader reader(document.routine);
         takeUp(found->what, *at - pass.start, id, *reader.pass(pass.part, e), e);
         for (Bridge& bridge : e.bridges)

@@ -30,7 +30,7 @@ void turns(Inspection& in, const PassPerformance& pass) {
 }
 
 void restart(Inspection& in, const PassPerformance& pass) {
-    const auto& written = in.routine.passes[*indexOfPass(in.routine, pass.id)].restart;
+    const auto& written = in.routine.passes[pass.index].restart;
     if (written && written->after >= pass.whole && pass.whole > Tick{})
         in.addFor(pass, finding::restartPastEnd, Severity::Note, pass.end(), "The restart in pass " + std::to_string(pass.number) + " does nothing",
                   "It stands after " + toSpokenCount(written->after) + ", but the part has only " + countsInWords(pass.whole) + ".");

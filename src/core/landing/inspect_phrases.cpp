@@ -121,7 +121,7 @@ void turnedRound(Inspection& in) {
 
 void pins(Inspection& in) {
     for (const PassPerformance& pass : in.performance.passes) {
-        const Pass& written = in.routine.passes[*indexOfPass(in.routine, pass.id)];
+        const Pass& written = in.routine.passes[pass.index];
         if (!written.pinned) continue;
         const auto place = tickOf(*written.pinned, in.grid);
         const std::string number = "Pass " + std::to_string(pass.number);

@@ -16,7 +16,7 @@ namespace {
 
 /// What else makes a pass differ, beside restart and tag.
 void exceptions(Json& j, const Routine& routine, const Performance& performance, const PassPerformance& pass) {
-    const Pass& written = routine.passes[*indexOfPass(routine, pass.id)];
+    const Pass& written = routine.passes[pass.index];
     j["wait"] = toCountString(pass.wait);
     j["bridges"] = Json::array();
     for (const FigureSpan& span : performance.readingOf(pass).figures)

@@ -14,7 +14,7 @@ const Placement* placedBefore(const Search& in) {
     return nullptr;
 }
 
-/// Edits of a figure's line for one role, or for every role where one line serves all.
+/// An edit of a figure's line for one role, where the change can be said in it.
 void proposeLine(Search& in, const Figure& figure, RoleId role, const std::string& title, std::optional<std::string> (*change)(const std::string&, const NotationChoices&)) {
     const NotationChoices& choices = figure.facts.choices ? *figure.facts.choices : in.document.routine.choices;
     if (const auto line = change(lineText(figure, role), choices)) in.propose(title, {SetFigureLine{figure.id, role, *line}});
@@ -26,9 +26,7 @@ void weightOnLastTouch(Search& in, const PassPerformance& pass) {
     if (!part || part->figures.empty()) return;
     const Figure* figure = findFigure(in.document.routine, part->figures.back().figure);
     if (!figure) return;
-    const NotationChoices& choices = figure->facts.choices ? *figure->facts.choices : in.document.routine.choices;
-    const auto line = withLastTouchStepped(lineText(*figure, in.finding.key.role), choices);
-    if (line) in.propose("Step instead of the last touch of " + (figure->name.empty() ? "part " + part->name : figure->name) + ".", {SetFigureLine{figure->id, in.finding.key.role, *line}});
+    proposeLine(in, *figure, in.finding.key.role, "Step instead of the last touch of " + (figure->name.empty() ? "part " + part->name : figure->name) + ".", &withLastTouchStepped);
 }
 
 void wrongFoot(Search& in) {

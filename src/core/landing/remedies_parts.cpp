@@ -43,8 +43,8 @@ void ofFigure(Search& in) {
 void lostSteps(Search& in) {
     const auto index = in.passIndex();
     if (!index) return;
-    in.propose("Dance the bars as they are written.", {in.changed(in.passes[*index], "bars as written", [&](PassExceptions& e) {
-                   std::erase_if(e.changes, [](const FigureChange& c) { return c.kind == FigureChange::Kind::Bars; });
+    in.propose("Dance its bars as they are written in " + passName(in.passes[*index].number) + ".", {in.changed(in.passes[*index], "bars as written", [&](PassExceptions& e) {
+                   std::erase_if(e.changes, [&](const FigureChange& c) { return c.kind == FigureChange::Kind::Bars && c.at.value == in.finding.key.thing; });
                })});
     if (const Placement* placed = in.placementOfFinding(); placed && !placed->bars.none()) {
         Placement plain = *placed;
@@ -53,7 +53,7 @@ void lostSteps(Search& in) {
     }
 }
 
-/// The line with the first of `words` behind the byte `from` put in another's place, as long as that reads as `wanted`.
+/// The text in place of the line, as long as its action `action` is then `wanted` and its length the same.
 std::optional<std::string> reworded(const std::string& line, const NotationChoices& choices, std::size_t action, ActionKind wanted, std::string text) {
     const NotationReading meant = readNotation(text, choices);
     const NotationReading before = readNotation(line, choices);
@@ -69,16 +69,12 @@ std::optional<std::string> withLastStepTouched(const std::string& line, const No
     for (std::size_t i = read.actions.size(); i-- > 0;) {
         const Action& action = read.actions[i];
         if (action.kind != ActionKind::Step) continue;
-        NotationReading other = read; // written anew, since feet and words stand in any order behind their count
+        std::string text = line;
+        text.insert(action.finish, " touch");
+        if (auto said = reworded(line, choices, i, ActionKind::NoWeight, text)) return said;
+        NotationReading other = read; // behind its words something stands that takes the word for its own: the line is written anew
         other.actions[i].kind = ActionKind::NoWeight;
         other.actions[i].words = action.words.empty() ? "touch" : action.words + " touch";
-        const std::size_t label = line.find(action.label, action.begin);
-        std::string text = line;
-        if (label != std::string::npos && label < action.finish) {
-            std::size_t at = action.finish;
-            text.insert(at, " touch");
-            if (auto said = reworded(line, choices, i, ActionKind::NoWeight, text)) return said;
-        }
         return reworded(line, choices, i, ActionKind::NoWeight, printNotation(other, choices));
     }
     return std::nullopt;

@@ -32,7 +32,7 @@ void offPhrase(Search& in) {
     if (*index == 0) return startOnPhrase(in);
     const PassPerformance& before = in.passes[*index - 1];
     const Pass& pass = in.passOf(before);
-    const auto restartAfter = [&](Tick n) { return Edit{SetRestart{before.id, n < before.whole ? std::optional(Restart{n}) : std::nullopt}}; };
+    const bool turnOn = pass.restart && pass.restart->turnOn;
     if (before.tag > Tick{} && isPhraseStart(in, before.start + before.counts))
         in.propose("Take the tag after " + passName(before.number) + " out.", {SetTag{before.id, std::nullopt}});
     if (before.cut && isPhraseStart(in, before.start + before.whole + before.tag))
@@ -54,7 +54,7 @@ void offPhrase(Search& in) {
         const Tick after = counts(n);
         if (after >= before.whole || after == before.counts) continue;
         if (isPhraseStart(in, before.start + after + before.tag))
-            in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + ".", {restartAfter(after)});
+            in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + ".", {SetRestart{before.id, Restart{after, turnOn}}});
     }
 }
 
@@ -122,11 +122,12 @@ void turnedRound(Search& in) {
             in.propose("Count from 1 again after the tag of " + passName(before.number) + ".", {SetTag{before.id, Tag{tag->counts, true, tag->figure}}});
     }
     // Extra counts behind a pass: a figure of six, or what else makes up the difference, or a tag.
+    PartReader reader(in.document.routine);
     const auto after = [&](const PassPerformance& tagged, Tick needed) {
         if (tagged.exceptions.tag || needed <= Tick{}) return;
         for (const Figure& figure : in.document.routine.figures) {
             if (figure.name.empty()) continue;
-            const Tick length = PartReader(in.document.routine).figure(figure.id, false, false)->length;
+            const Tick length = reader.figure(figure.id, false, false)->length;
             if (length <= Tick{} || length > set + set || length.value % set.value != needed.value) continue;
             in.propose("Dance " + figure.name + " (" + countsInWords(length) + ") after " + passName(tagged.number) + ".", {SetTag{tagged.id, Tag{length, true, figure.id}}});
         }

@@ -24,7 +24,7 @@ struct Search {
         if (remedies.size() < mostTried) remedies.push_back({std::move(title), {}, std::move(edits), 0});
     }
     [[nodiscard]] std::optional<std::size_t> passIndex() const;
-    [[nodiscard]] const Pass& passOf(const PassPerformance& p) const { return document.routine.passes[*indexOfPass(document.routine, p.id)]; }
+    [[nodiscard]] const Pass& passOf(const PassPerformance& p) const { return document.routine.passes[p.index]; }
     /// The exceptions of a pass, changed by `change`, as an edit.
     template <typename Change>
     [[nodiscard]] Edit changed(const PassPerformance& p, std::string what, Change change) const {

@@ -51,7 +51,7 @@ private:
     /// How it is remembered, and whether it stays with the music.
     std::string marked(const PassPerformance& pass, bool ofMusic = false) const {
         std::string out;
-        const Pass& written = m_routine.passes[*indexOfPass(m_routine, pass.id)];
+        const Pass& written = m_routine.passes[pass.index];
         if (ofMusic)
             for (const MusicException& m : m_routine.atMusic)
                 if (std::find(pass.fromMusic.begin(), pass.fromMusic.end(), m.id) != pass.fromMusic.end()) {
@@ -79,7 +79,7 @@ private:
         std::vector<Same> all;
         for (const PassPerformance& pass : m_landing.performance.passes) {
             if (!pass.cut || pass.roles.empty()) continue;
-            const Pass& written = m_routine.passes[*indexOfPass(m_routine, pass.id)];
+            const Pass& written = m_routine.passes[pass.index];
             std::string mark = marked(pass, !written.restart && !pass.cutByPin);
             if (pass.cutByPin) mark += ", cut by the start of the next";
             auto same = std::find_if(all.begin(), all.end(), [&](const Same& s) { return s.after == pass.counts && s.mark == mark; });
@@ -114,12 +114,12 @@ private:
 
     void of(const PassPerformance& pass) {
         const PassExceptions& e = pass.exceptions;
-        const Pass& written = m_routine.passes[*indexOfPass(m_routine, pass.id)];
+        const Pass& written = m_routine.passes[pass.index];
         const std::string who = number(pass);
         if (pass.tag > Tick{})
             add("Tag", countsInWords(pass.tag) + " after " + who + (e.tag && e.tag->figure.valid() ? ", " + figure(e.tag->figure) : "") + (e.tag && e.tag->countFromOne ? ", then count from 1" : "") +
                            marked(pass, !written.tag));
-        if (e.lastChangeIsTouch) add("The last step is a touch in", who + marked(pass, !written.lastChangeIsTouch));
+        if (e.lastChangeIsTouch) add("Last step a touch", who + marked(pass, !written.lastChangeIsTouch));
         for (const FigureSpan& span : m_landing.performance.readingOf(pass).figures)
             if (span.bridge && span.start < pass.counts)
                 add("Bridge", countsInWords(span.length) + " in " + who + " after " + toSpokenCount(span.start) + (span.figure.valid() ? ", " + figure(span.figure) : "") +
@@ -169,7 +169,8 @@ SheetHeader sheetHeader(const Document& document, const Landing& landing) {
         if (part->length == Tick{} && parts.size() > 1) continue;
         header.length += (header.length.empty() ? "" : ", ") + (parts.size() > 1 ? findPart(document.routine, part->part)->name + " " : std::string()) + countsInWords(part->length);
     }
-    if (const auto walls = wallsOf(landing.performance)) header.walls = *walls == 1 ? "one wall" : std::to_string(*walls) + " walls";
+    const bool inLines = document.routine.formation == Formation::Rows || document.routine.formation == Formation::Solo; // couples and rings have no walls
+    if (const auto walls = inLines ? wallsOf(landing.performance) : std::nullopt) header.walls = *walls == 1 ? "one wall" : std::to_string(*walls) + " walls";
     header.level = document.routine.level;
     if (const auto tempo = medianTempo(*document.map)) header.tempo = std::to_string(std::lround(*tempo)) + " bpm";
     if (!landing.performance.passes.empty() && landing.performance.start > Tick{}) {

@@ -11,7 +11,7 @@ namespace lc {
 /// What stands at the head of a sheet, in words that are always true: each is worked out from the routine on its song.
 struct SheetHeader {
     std::string length; ///< "32 counts", "A 32 counts, B 24 counts"
-    std::string walls;  ///< "4 walls", "one wall"; empty while nothing is danced
+    std::string walls;  ///< "4 walls", "one wall"; empty while nothing is danced, and where nobody dances in lines
     std::string level;  ///< as written; may be empty
     std::string tempo;  ///< "116 bpm"; empty without a song
     std::string intro;  ///< "intro 16 counts (0:08.3)"; empty where the dance begins on the song's first 1

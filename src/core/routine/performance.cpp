@@ -111,7 +111,7 @@ public:
     }
 
     Performance run() {
-        std::vector<const Pass*> passes;
+        std::vector<const Pass*> passes; // a pass of no part dances nothing
         for (const Pass& pass : m_routine.passes)
             if (findPart(m_routine, pass.part)) passes.push_back(&pass);
         m_at = startOf(m_routine, m_grid);
@@ -133,6 +133,8 @@ private:
         done.id = pass.id;
         done.part = pass.part;
         done.number = static_cast<int>(m_out.passes.size()) + 1;
+        done.index = static_cast<std::size_t>(&pass - m_routine.passes.data());
+        done.pinned = pass.pinned.has_value();
         done.wait = pass.wait;
         if (const auto pin = pass.pinned ? tickOf(*pass.pinned, m_grid) : std::nullopt) {
             if (first) m_at = *pin - pass.wait;

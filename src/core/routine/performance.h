@@ -44,6 +44,8 @@ struct PassPerformance {
     PassId id;
     PartId part;
     int number = 1;        ///< ordinal among the passes, from 1; derived
+    std::size_t index = 0; ///< of the pass in Routine::passes
+    bool pinned = false;   ///< its start is pinned
     Tick wait;             ///< counts before `start` in which everyone waits
     Tick start;            ///< of count 1, from the song's first 1
     Tick counts;           ///< danced, without the tag

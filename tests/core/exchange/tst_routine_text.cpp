@@ -160,6 +160,20 @@ private Q_SLOTS:
         const Document back = must(routineFromText(routineToText(d)));
         QCOMPARE(test::q(back.map->phrases[1].label).toLower(), "quiet verse");
     }
+    void whatHasAFieldOfItsOwnStaysWhereItIs() {
+        Document d = must(routineFromText(example));
+        const PassId id = d.routine.passes[1].id;
+        d = must(applyEdit(d, SetMark{id, "two\nlines: and more"}));
+        QVERIFY(!test::q(passToText(d, id, PassWords::WithoutMark)).contains("remembered"));
+        QVERIFY(must(passFromText(d, id, passToText(d, id, PassWords::WithoutMark), PassWords::WithoutMark)).empty());
+        QCOMPARE(passToText(d, id, PassWords::Differences), std::string());
+        d = must(applyEdits(d, must(passFromText(d, id, "mirrored; wait 2", PassWords::Differences))));
+        QCOMPARE(test::q(passToText(d, id, PassWords::Differences)), "mirrored; wait 2");
+        const Pass& pass = d.routine.passes[1];
+        QVERIFY(pass.restart && pass.tag && pass.mirrored);
+        QCOMPARE(pass.mark, std::string("two\nlines: and more"));
+        QVERIFY(must(routineFromText(routineToText(d))).routine.passes[1].mark == pass.mark);
+    }
     void theOpeningIsSaidOnOneLine() {
         const Document d = must(routineFromText(example));
         QCOMPARE(test::q(openingToText(d)), "leader: left free, facing 12; couple: closed, L-R");

@@ -4,6 +4,7 @@
 #include "core/routine/music_place.h"
 
 using namespace lc;
+using test::except;
 using test::findingWith;
 using test::must;
 
@@ -13,13 +14,8 @@ FigureId add(Document& d, const FigureCard& card) {
     d = must(applyEdit(d, AddFigure{card, {}}));
     return d.routine.figures.back().id;
 }
-FigureId add(Document& d, const std::string& name, const std::vector<std::string>& lines) {
-    FigureCard card{name, {}, std::nullopt, {}};
-    for (std::size_t i = 0; i < lines.size(); ++i) card.lines.push_back({lines.size() == 1 ? "everyone" : d.routine.roles[i].name, lines[i]});
-    return add(d, card);
-}
-void place(Document& d, FigureId figure, const std::string& part = "A") { d = must(applyEdit(d, PlaceFigure{findPartNamed(d.routine, part)->id, figure})); }
-void except(Document& d, std::size_t number, const PassExceptions& e) { d = must(applyEdit(d, SetExceptions{test::pass(d, number).id, e, {}})); }
+FigureId add(Document& d, const std::string& name, const std::vector<std::string>& lines) { return test::addFigure(d, name, lines); }
+void place(Document& d, FigureId figure) { test::placeFigure(d, "A", figure); }
 Document couple(const std::string& song) {
     Document d = must(applyEdit(test::documentOn(song), RenameRole{RoleId{1}, "leader"}));
     return must(applyEdit(d, AddRole{"follower"}));

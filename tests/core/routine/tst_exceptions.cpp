@@ -4,24 +4,13 @@
 
 
 using namespace lc;
+using test::addFigure;
+using test::except;
 using test::must;
 
 namespace {
 
-/// A named figure taken into the routine.
-FigureId addFigure(Document& d, const std::string& name, const std::vector<std::string>& lines) {
-    FigureCard card{name, {}, std::nullopt, {}};
-    for (std::size_t i = 0; i < lines.size(); ++i) card.lines.push_back({lines.size() == 1 ? "everyone" : d.routine.roles[i].name, lines[i]});
-    d = must(applyEdit(d, AddFigure{card, {}}));
-    return d.routine.figures.back().id;
-}
-
-void place(Document& d, const std::string& part, FigureId figure, int times = 1) {
-    if (!findPartNamed(d.routine, part)) d = must(applyEdit(d, AddPart{part}));
-    for (int i = 0; i < times; ++i) d = must(applyEdit(d, PlaceFigure{findPartNamed(d.routine, part)->id, figure}));
-}
-
-void except(Document& d, std::size_t number, const PassExceptions& exceptions) { d = must(applyEdit(d, SetExceptions{test::pass(d, number).id, exceptions, {}})); }
+void place(Document& d, const std::string& part, FigureId figure, int times = 1) { test::placeFigure(d, part, figure, times); }
 
 Performance danced(const Document& d) { return unroll(d.routine, CountGrid(*d.map, d.scheme)); }
 
