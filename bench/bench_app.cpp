@@ -1,6 +1,8 @@
 // The window: time until it can be used with the demo, a full repaint of the strips, memory. QT_QPA_PLATFORM=offscreen
 // or a display. Printed, never asserted.
 #include "app/arrange/arrange_stage.h"
+#include "app/arrange/notation_edit.h"
+#include "app/arrange/part_editor.h"
 #include "app/listen/listen_stage.h"
 #include "app/shell/main_window.h"
 #include "app/strips/strips_view.h"
@@ -71,6 +73,19 @@ int main(int argc, char** argv) {
     repaint("page", window.arrange().strips());
     window.setMagnification(Magnification::Eight);
     repaint("eight", window.arrange().strips());
+    window.setMagnification(Magnification::Strip);
+    auto* line = window.arrange().editor().line(0);
+    std::vector<double> keys;
+    for (int i = 0; i < 60; ++i) { // typed, landed, and everything painted anew
+        QElapsedTimer timer;
+        timer.start();
+        line->moveCursor(QTextCursor::End);
+        line->insertPlainText(QString(QStringLiteral(" side")[i % 5]));
+        QApplication::processEvents();
+        keys.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+    }
+    std::sort(keys.begin(), keys.end());
+    std::printf("a character typed into a line until it is painted: %.1f ms (median of 60), %.1f ms (the slowest of ten)\n", keys[30], keys[54]);
     window.setStage(Stage::Listen);
     QApplication::processEvents();
     repaint("listen", window.listen().strips());

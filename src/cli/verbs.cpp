@@ -3,6 +3,7 @@
 #include "audio/analysis.h"
 #include "audio/audio_file.h"
 #include "cli/count_report.h"
+#include "cli/plan_report.h"
 #include "cli/rhythm_report.h"
 #include "core/document/document_file.h"
 #include "core/landing/landing_report.h"
@@ -10,6 +11,7 @@
 #include "core/exchange/map_export.h"
 #include "core/exchange/map_import.h"
 #include "core/song/structure_text.h"
+#include "core/base/text_rows.h"
 #include "sheets/sheet_document.h"
 
 #include <algorithm>
@@ -126,6 +128,18 @@ Result<NotationChoices> choicesOf(const std::string& feel, const std::string& sl
     return choices;
 }
 
+/// "8,16,24"; "none" is none of them.
+Result<std::vector<Tick>> countsWithCommas(const std::string& text) {
+    std::vector<Tick> out;
+    if (trimmed(text) == "none") return out;
+    for (const std::string_view one : pieces(text, ',')) {
+        const auto length = parseCount(trimmed(one));
+        if (!length) return tl::unexpected(length.error());
+        out.push_back(*length);
+    }
+    return out;
+}
+
 std::optional<Foot> footOf(const std::string& letter) {
     if (letter.empty()) return std::nullopt;
     return letter == "R" ? Foot::Right : Foot::Left;
@@ -185,16 +199,41 @@ Result<Output> runVersions(const VersionsOptions& options) {
 Result<Output> runFill(const FillOptions& options) {
     const auto total = parseCount(options.counts);
     if (!total) return tl::unexpected(total.error());
-    std::vector<Tick> lengths;
-    std::istringstream all(options.lengths);
-    for (std::string one; std::getline(all, one, ',');) {
-        const auto length = parseCount(one);
-        if (!length) return tl::unexpected(length.error());
-        lengths.push_back(*length);
-    }
-    const auto filling = fillCounts(*total, std::move(lengths), options.orders);
+    auto lengths = countsWithCommas(options.lengths);
+    if (!lengths) return tl::unexpected(lengths.error());
+    const auto filling = fillCounts(*total, std::move(*lengths), options.orders);
     if (!filling) return tl::unexpected(filling.error());
     return Output{options.json ? fillingAsJson(*filling) : fillingAsText(*filling), nothingFills(*filling)};
+}
+
+Result<Output> runPlan(const PlanOptions& options) {
+    PhrasePlanAsked asked;
+    asked.most = options.limit;
+    const auto dance = parseCount(options.dance);
+    if (!dance) return tl::unexpected(dance.error());
+    asked.dance = *dance;
+    if (options.cuts.empty())
+        for (Tick cut = counts(8); cut < *dance && asked.cuts.size() < 64; cut += counts(8)) asked.cuts.push_back(cut);
+    for (const auto& [text, target] : {std::pair{&options.phrases, &asked.phrases}, {&options.cuts, &asked.cuts}, {&options.tags, &asked.tags}}) {
+        if (text == &options.cuts && text->empty()) continue;
+        auto read = countsWithCommas(*text);
+        if (!read) return tl::unexpected(read.error());
+        *target = std::move(*read);
+    }
+    const auto turns = parseTurns(options.turns);
+    if (!turns) return tl::unexpected(turns.error());
+    asked.turns = *turns;
+    const auto costs = parseCosts(options.costs);
+    if (!costs) return tl::unexpected(costs.error());
+    asked.costs = *costs;
+    Tick song;
+    for (const Tick phrase : asked.phrases) song += phrase;
+    std::string notes;
+    if (asked.dance > song && song > Tick{}) notes = "The dance of " + countsInWords(asked.dance) + " is longer than the song of " + countsInWords(song) + ": it is cut off by the end of the music.\n";
+    if (asked.cuts.empty() && asked.tags.empty()) notes += "Neither cuts nor tags are allowed, so nothing can be put right.\n";
+    const auto plans = planPhrases(std::move(asked));
+    if (!plans) return tl::unexpected(plans.error());
+    return Output{options.json ? plansAsJson(*plans) : plansAsText(*plans), std::move(notes)};
 }
 
 namespace {

@@ -61,6 +61,18 @@ struct FillOptions {
 };
 [[nodiscard]] Result<Output> runFill(const FillOptions& options);
 
+struct PlanOptions {
+    std::string phrases; ///< lengths with commas
+    std::string dance;
+    std::string cuts;    ///< with commas; empty = every eight counts, "none" = none
+    std::string tags = "2,4,8";
+    std::string turns;
+    std::string costs;
+    std::size_t limit = 5;
+    bool json = false;
+};
+[[nodiscard]] Result<Output> runPlan(const PlanOptions& options);
+
 [[nodiscard]] Result<Output> runLand(const std::string& file, bool json);
 
 struct SheetOptions {

@@ -4,6 +4,7 @@
 #include "app/arrange/pass_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/arrange/step_edit.h"
+#include "app/steps/figure_list.h"
 #include "app/steps/plain_table.h"
 #include "core/exchange/routine_text.h"
 
@@ -11,6 +12,8 @@
 #include <QAbstractItemView>
 #include <QClipboard>
 #include <QCompleter>
+#include <QDropEvent>
+#include <QMimeData>
 #include <QLineEdit>
 
 using namespace lc;
@@ -76,6 +79,17 @@ struct ArrangeRig : test::WindowRig {
         QStringList all;
         for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toClock(p.roles.front().facingIn));
         return all;
+    }
+    /// All that a screen reader finds under a widget.
+    static QString spokenOf(QWidget* widget) {
+        QStringList all;
+        const std::function<void(QAccessibleInterface*)> look = [&](QAccessibleInterface* face) {
+            if (!face) return;
+            all << face->text(QAccessible::Name);
+            for (int i = 0; i < face->childCount(); ++i) look(face->child(i));
+        };
+        look(QAccessible::queryAccessibleInterface(widget));
+        return all.join('\n');
     }
     QString panel() const { return arrange().passPanel().says(); }
 };
@@ -316,6 +330,23 @@ private Q_SLOTS:
         QVERIFY(rig.window->lastTold().contains("Line 2"));
         QCOMPARE(rig.starts().size(), 4); // nothing is lost
     }
+    void aRoutineInATextFileIsOpened() {
+        ArrangeRig rig("song 32 | song 32");
+        QTemporaryDir folder;
+        const auto file = [&](const char* name, const QByteArray& text) {
+            QFile f(folder.filePath(name));
+            if (!f.open(QIODevice::WriteOnly)) qFatal("cannot write");
+            f.write(text);
+            return f.fileName();
+        };
+        rig.session->startNew();
+        rig.window->openAny(file("mail.txt", "Lift Count routine\nsong: verse 32 | verse 32\nfigure: Vine\n  everyone: 1 side R 2 behind L 3 side R 4 touch\npart: A\n  Vine\norder: A x3\n"));
+        QCOMPARE(rig.starts(), (QStringList{"1", "5", "9"}));
+        QVERIFY(rig.session->path().isEmpty()); // it is saved under a name of its own
+        rig.window->openAny(file("bad.txt", "Lift Count routine\ncolour: red\n"));
+        QVERIFY2(rig.window->lastTold().startsWith("bad.txt: Line 2"), qPrintable(rig.window->lastTold()));
+        QCOMPARE(rig.starts().size(), 3);
+    }
     void anotherSongIsTriedBeforeItIsTaken() {
         ArrangeRig rig("verse 32 | chorus 36 | verse 32 | chorus 32");
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
@@ -327,7 +358,7 @@ private Q_SLOTS:
         QVERIFY(rig.arrange().songTrial().trial());
         QCOMPARE(rig.arrange().songTrial().trial()->landNow, 2);
         QCOMPARE(rig.arrange().songTrial().trial()->landThen, 4);
-        QCOMPARE(rig.arrange().songTrial().table()->rowText(2).join(" / "), "3 / A / count 33 of Chorus, 4 short / count 1 of Verse, lands");
+        QCOMPARE(rig.arrange().songTrial().table()->rowText(2).join(" / "), "3 / A / count 33 of Chorus (0:16.0), 4 short / count 1 of Verse (0:32.0), lands");
         QCOMPARE(rig.starts(), (QStringList{"1", "33", "65", "97"}));
         QTRY_VERIFY(rig.button("takeSong")->isVisible());
         rig.press("takeSong");
@@ -365,6 +396,128 @@ private Q_SLOTS:
         ArrangeRig rig("song 64");
         rig.figure("Vane");
         QVERIFY2(rig.window->lastTold().contains("Vane is a new figure"), qPrintable(rig.window->lastTold()));
+    }
+    /// The dance of the demo from an empty routine, by keys alone, until every pass starts a phrase. An action is a shortcut, or something typed and finished with Enter.
+    void aNewUserLandsTheDanceInFewActions() {
+        test::WindowRig rig;
+        rig.session->startNew();
+        TypedStructure typed;
+        typed.text = "intro 32 | verse 32 | chorus 32 | verse 34 | chorus 32 | bridge 32 | verse 16 | chorus 32 | outro 16";
+        typed.bpm = 100;
+        QVERIFY(rig.session->setStructure(typed));
+        int actions = 1; // the song
+        const auto shortcut = [&](Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier) {
+            rig.shortcut(key, with);
+            ++actions;
+        };
+        const auto type = [&](const QString& text) { // into whatever has the focus
+            QTest::keyClicks(rig.window->focusWidget(), text);
+            QTest::keyClick(rig.window->focusWidget(), Qt::Key_Return);
+            ++actions;
+        };
+        shortcut(Qt::Key_3, Qt::AltModifier);
+        shortcut(Qt::Key_I, Qt::ControlModifier);
+        for (const auto& [name, line] : {std::pair{"Turning vine", "1 side R 2 behind L 3 side R 4 touch L 5 side L 6 behind R 7 side L 8 touch R"},
+                                         {"Into the wind", "1 forward R & close L 2 forward R 3 rock L 4 replace R 5 back L & close R 6 back L 7 rock R 8 replace L"},
+                                         {"Points and box", "1 across R 2 point L 3 across L 4 point R 5 across R 6 back L 7 side R 1/4 R 8 close L"},
+                                         {"Low kicks", "1 kick low R & close R 2 step L 3 kick low R & close R 4 step L 5 stomp R 6 clap 7 stomp L 8 clap"}}) {
+            type(name);
+            type(line);
+        }
+        const auto& landing = [&]() -> const Landing& { return rig.session->landing(); };
+        QCOMPARE(landing().performance.passes.size(), 1U);
+        QCOMPARE(landing().performance.passes[0].counts, counts(32));
+        const auto missed = [&] {
+            int n = 0;
+            for (const PassPerformance& p : landing().performance.passes) n += !lands(landing().grid, p);
+            return n;
+        };
+        shortcut(Qt::Key_R, Qt::ControlModifier);
+        type("A x7");
+        QVERIFY(missed() > 0);
+        while (missed() > 0 && actions < 40) shortcut(Qt::Key_Return, Qt::ControlModifier); // the first remedy of the worst finding
+        qInfo("%d actions", actions);
+        QCOMPARE(missed(), 0);
+        QVERIFY(actions <= 25);
+    }
+    void likePassesFoldAndUnfold() {
+        QString structure = "verse 32";
+        for (int i = 1; i < 60; ++i) structure += i == 20 ? " | bridge 36" : " | verse 32";
+        ArrangeRig rig(structure.toStdString(), 128);
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
+        rig.order("A x60");
+        rig.clickPass(21);
+        rig.passLines({"tag of 4"});
+        auto& strips = rig.arrange().strips();
+        strips.setFolding(true); // what was looked at folds again
+        const auto lines = [&] { return strips.layoutOfStrips().lines.size(); };
+        QCOMPARE(lines(), 5U); // 1, 2–20, 21 with its tag, 22, 23–60
+        QAccessibleInterface* page = QAccessible::queryAccessibleInterface(&strips);
+        QVERIFY2(page->child(1)->text(QAccessible::Name).startsWith("passes 2–20 alike, 32 counts each, in Verse"), qPrintable(page->child(1)->text(QAccessible::Name)));
+        rig.clickPass(40);
+        QVERIFY(lines() > 30U); // the run with pass 40 is open
+        QVERIFY(strips.layoutOfStrips().lines[1].folded);
+        rig.shortcut(Qt::Key_L, Qt::ControlModifier | Qt::ShiftModifier); // folds anew
+        QCOMPARE(lines(), 5U);
+        rig.shortcut(Qt::Key_L, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(lines(), 60U);
+    }
+    void aFigureIsDroppedOntoTheStrips() {
+        ArrangeRig rig("song 64");
+        rig.figure("One", {"1 2"});
+        rig.figure("Two", {"1 2 3 4"});
+        rig.figure("Three", {"1 2"});
+        auto& strips = rig.arrange().strips();
+        QMimeData mime;
+        mime.setData(QString::fromLatin1(app::figureMime), "Three");
+        const QPoint onTwo = strips.pointOf(3), beside = strips.pointOf(40);
+        const auto drop = [&](QPoint at) {
+            QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+            QCoreApplication::sendEvent(strips.viewport(), &enter);
+            QDropEvent event(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+            QCoreApplication::sendEvent(strips.viewport(), &event);
+        };
+        drop(onTwo);
+        QStringList names;
+        for (const Placement& p : rig.routine().parts[0].figures) names << QString::fromStdString(findFigure(rig.routine(), p.figure)->name);
+        QCOMPARE(names.join(' '), "One Two Three Three");
+        drop(beside);
+        QCOMPARE(rig.routine().parts[0].figures.size(), 4U);
+        QVERIFY2(rig.window->lastTold().contains("no pass at the caret"), qPrintable(rig.window->lastTold()));
+    }
+    void everyRowCountAndFindingIsReadAloud() {
+        ArrangeRig rig("verse 36 | verse 32 | outro 28");
+        rig.press("addRole");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-16 walk");
+        QTest::keyClicks(rig.arrange().editor().line(1), "1-16 walk");
+        rig.order("A x5");
+        rig.clickPass(2);
+        rig.passLines({"canon 2 apart, together", "tag of 2"});
+        auto& strips = rig.arrange().strips();
+        QVERIFY2(strips.describeCount(16).contains("canon") && strips.describeCount(16).contains("follower wait"), qPrintable(strips.describeCount(16)));
+        QVERIFY2(strips.describeCount(33).contains("tag"), qPrintable(strips.describeCount(33)));
+        QVERIFY2(strips.describeCount(36).contains("the dancers say"), qPrintable(strips.describeCount(36)));
+        QVERIFY2(strips.describeCount(36).contains("count 1 of Verse (0:18.0)"), qPrintable(strips.describeCount(36)));
+        QAccessibleInterface* page = QAccessible::queryAccessibleInterface(&strips);
+        int read = 0;
+        for (int line = 0; line < page->childCount(); ++line)
+            for (int c = 0; c < page->child(line)->childCount(); ++c, ++read) {
+                const QString words = page->child(line)->child(c)->text(QAccessible::Name);
+                QVERIFY2(words.contains(QString("music count")), qPrintable(words));
+            }
+        QCOMPARE(read, 96);
+        rig.shortcut(Qt::Key_F5);
+        QAccessibleInterface* table = QAccessible::queryAccessibleInterface(&rig.arrange().passes());
+        QAccessibleTableInterface* cells = table->tableInterface();
+        QVERIFY(cells);
+        QCOMPARE(cells->rowCount(), 5);
+        for (int row = 0; row < 5; ++row) {
+            QCOMPARE(cells->cellAt(row, 0)->text(QAccessible::Name), QString("pass %1").arg(row + 1));
+            QVERIFY(cells->cellAt(row, app::PassModel::Verdict)->text(QAccessible::Name).startsWith("landing "));
+        }
+        QVERIFY(!rig.session->landing().findings.empty());
+        const QString aloud = rig.spokenOf(&rig.arrange().findings());
+        for (const Finding& f : rig.session->landing().findings) QVERIFY2(aloud.contains(QString::fromStdString(f.headline)), qPrintable(QString::fromStdString(f.headline) + " is not in\n" + aloud));
     }
     void everythingHasAName() { // through the accessibility interface, as a screen reader asks
         ArrangeRig rig("song 64");

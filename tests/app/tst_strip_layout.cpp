@@ -36,6 +36,24 @@ private Q_SLOTS:
         for (const StripLine& line : layout.lines) lines << QString("%1/%2 %3").arg(line.lineOfPhrase + 1).arg(line.linesOfPhrase).arg(line.counts);
         QCOMPARE(lines.join(", "), "1/2 32, 2/2 32, 1/1 24, 1/3 32, 2/3 32, 3/3 16");
     }
+    void foldedPhrasesAreOneShallowLine() {
+        const CountGrid grid = gridOf("verse 32 | verse 32 | verse 32 | verse 32 | outro 16");
+        for (const Magnification m : {Magnification::Page, Magnification::Strip, Magnification::Eight}) {
+            const StripLayout plain = layOutStrips(grid, m, StripContent::Arrange, 2, 928, 1.0);
+            const StripLayout layout = layOutStrips(grid, m, StripContent::Arrange, 2, 928, 1.0, {{1, 4, 1, 3}});
+            const std::size_t ofAPhrase = m == Magnification::Eight ? 4 : 1;
+            QCOMPARE(layout.lines.size(), plain.lines.size() - 3 * ofAPhrase + 1);
+            const StripLine& fold = layout.lines[ofAPhrase];
+            QVERIFY(fold.folded);
+            QCOMPARE(fold.firstCount, 32);
+            QCOMPARE(fold.counts, 96);
+            QCOMPARE(fold.height, 22.0);
+            QCOMPARE(*layout.lineOf(100), static_cast<int>(ofAPhrase));
+            QCOMPARE(layout.lines[ofAPhrase + 1].firstCount, 128);
+            QVERIFY(layout.height < plain.height);
+            QCOMPARE(wholeCounts(*tickAtPoint(layout, layout.countRect(100).center())), 100);
+        }
+    }
     void aShortSetLeavesItsColumnsEmpty() {
         const CountGrid grid = gridOf("verse 4 | bar 2 | bar 4 | bar 4 | bar 4 | bar 4");
         const StripLayout layout = laidOut(grid);

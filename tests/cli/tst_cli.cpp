@@ -51,6 +51,39 @@ private Q_SLOTS:
         QCOMPARE(steps[3].toObject()["foot"].toString(), "L");
         QCOMPARE(steps[2].toObject()["at"].toString(), "2");
     }
+    /// The contract's example: phrases 32 32 16 32 32, a dance of 32 with ¼ L done with count 28.
+    void planPutsPhrasesRight() {
+        const Ran r = run({"plan", "--phrases", "32,32,16,32,32", "--dance", "32", "--cuts", "8,16,24", "--tags", "2,4,8", "--turn", "-1/4@28", "--json"});
+        QCOMPARE(r.exit, 0);
+        const QJsonArray plans = r.json()["plans"].toArray();
+        QCOMPARE(plans.size(), 5);
+        const QJsonObject best = plans[0].toObject();
+        QCOMPARE(best["cost"].toInt(), 5);
+        QCOMPARE(best["misses"].toInt(), 0);
+        QCOMPARE(best["restarts"].toArray(), (QJsonArray{QJsonObject{{"pass", 3}, {"after", "16"}}}));
+        QVERIFY(best["tags"].toArray().isEmpty());
+        QStringList facings, starts;
+        for (const auto& value : best["passes"].toArray()) {
+            const QJsonObject pass = value.toObject();
+            facings << pass["facing"].toString();
+            starts << pass["start"].toString();
+            QCOMPARE(pass["phrase_offset"].toString(), "0");
+        }
+        QCOMPARE(facings.join(' '), "12 9 6 6 3");
+        QCOMPARE(starts.join(' '), "0 32 64 80 112");
+        QCOMPARE(best["ending"].toObject(), (QJsonObject{{"counts", "32"}, {"facing", "12"}}));
+        const Ran tags = run({"plan", "--phrases", "32,36,32,32,36,32", "--dance", "32", "--json", "--limit", "1"});
+        QCOMPARE(tags.json()["plans"].toArray()[0].toObject()["cost"].toInt(), 6);
+        QVERIFY(run({"plan", "--phrases", "32,32,16,32,32", "--dance", "32"}).out.contains("pass 3 restarts after 16; every pass starts a phrase"));
+        const Ran none = run({"plan", "--phrases", "32,16", "--dance", "32", "--cuts", "none", "--tags", "none"});
+        QCOMPARE(none.exit, 0);
+        QVERIFY(none.err.contains("Neither cuts nor tags are allowed"));
+        const Ran below = run({"plan", "--phrases", "32,16", "--dance", "32", "--cost", "miss=-1"});
+        QCOMPARE(below.exit, 1);
+        QVERIFY(below.err.contains("The cost of a miss is -1"));
+        QCOMPARE(run({"plan", "--phrases", "32,x", "--dance", "32"}).exit, 1);
+        QCOMPARE(run({"plan", "--dance", "32"}).exit, 2);
+    }
     void versionsListsEveryWay() {
         const Ran r = run({"versions", "1 2 3 4 5", "--stretch", "1", "--to", "8", "--foot", "R", "--json"});
         QCOMPARE(r.exit, 0);

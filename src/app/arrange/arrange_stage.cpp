@@ -71,11 +71,23 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     connect(m_passes, &PassList::passChosen, this, &ArrangeStage::goToPass);
     connect(m_vocabulary->list(), &QAbstractItemView::activated, this, [this](const QModelIndex& index) { m_editor->chain().placeNamed(index.data(Qt::DisplayRole).toString()); });
     connect(m_findings, &FindingsColumn::placeChosen, this, [this](Tick at) { m_session.setCaret(at); m_strips->showPlace(at); });
+    connect(m_strips, &StripsView::figureDropped, this, [this](const QString& name, Tick at) {
+        m_session.setCaret(at);
+        if (!needPassAtCaret()) return;
+        followCaret(); // the figure danced there is chosen: the new one comes behind it
+        m_editor->chain().placeNamed(name);
+    });
     connect(m_strips, &StripsView::contextMenuWanted, this, &ArrangeStage::contextMenuWanted);
     connect(&session, &Session::previewChanged, this, &ArrangeStage::showPreviewLine);
 }
 
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
+void ArrangeStage::foldLikePasses() {
+    const bool opened = m_strips->folding() && m_strips->anyUnfolded();
+    m_strips->setFolding(opened || !m_strips->folding());
+    Q_EMIT m_session.told(m_strips->folding() ? tr("In a routine of more than thirty passes, those danced alike share a line.") : tr("Every pass has its strips."));
+}
+
 bool ArrangeStage::passesShown() const { return !m_passes->isHidden(); }
 
 void ArrangeStage::setFindingsFolded(bool folded) {

@@ -44,6 +44,7 @@ public:
     [[nodiscard]] bool findingsFolded() const;
     void setVocabularyShown(bool shown);
     [[nodiscard]] bool vocabularyShown() const;
+    void foldLikePasses(); ///< folds, folds anew what was unfolded, or shows every pass
     void setPassesShown(bool shown);
     [[nodiscard]] bool passesShown() const;
     void goToPass(PassId pass);

@@ -63,7 +63,8 @@ void NotationEdit::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
         if (m_manyLines > 0 && event->modifiers() == Qt::NoModifier) return QPlainTextEdit::keyPressEvent(event);
         if (event->modifiers() == Qt::NoModifier) {
-            focusNextChild();
+            if (QWidget* next = m_enterLeadsTo ? m_enterLeadsTo() : nullptr) next->setFocus(Qt::TabFocusReason);
+            else focusNextChild();
             return;
         }
         event->ignore();

@@ -4,6 +4,8 @@
 
 #include <QPlainTextEdit>
 
+#include <functional>
+
 namespace lc::app {
 
 /// One line of count notation, wrapped where it is long. What cannot be read is underlined at its characters.
@@ -15,6 +17,8 @@ public:
     void showText(const QString& text);
     /// Enter begins a new line, up to `shown` of which are seen at once; Tab leaves.
     void setManyLines(int shown);
+    /// Where Enter leads; where `to` gives nothing, or none was set, to the next field.
+    void setEnterLeadsTo(std::function<QWidget*()> to) { m_enterLeadsTo = std::move(to); }
     /// Underlines bytes [begin, finish) of the UTF-8 text; an empty span takes the underline away.
     void markBytes(std::size_t begin, std::size_t finish);
 
@@ -32,6 +36,7 @@ private:
     void fitHeight();
     const Theme& m_theme;
     bool m_showing = false;
+    std::function<QWidget*()> m_enterLeadsTo;
     int m_manyLines = 0; ///< 0 = one line
 };
 

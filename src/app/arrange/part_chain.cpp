@@ -262,7 +262,7 @@ PlacementId PartChain::behindCaret() const {
     return behind < part->figures.size() ? part->figures[behind].id : PlacementId{};
 }
 
-void PartChain::place(const QString& name, PlacementId before) {
+bool PartChain::place(const QString& name, PlacementId before) {
     m_desk.open();
     const std::vector<PlacementId> had = [&] {
         std::vector<PlacementId> all;
@@ -270,14 +270,15 @@ void PartChain::place(const QString& name, PlacementId before) {
         return all;
     }();
     std::vector<Edit> edits = placingEdits(m_session.document().routine, m_desk, name, m_part, before);
-    if (edits.empty()) return;
+    if (edits.empty()) return false;
     const bool isNew = std::any_of(edits.begin(), edits.end(), [](const Edit& e) { const auto* add = std::get_if<AddFigure>(&e); return add && add->card.lines.empty(); });
     const bool noPasses = m_session.document().routine.passes.empty();
     if (noPasses) edits.emplace_back(InsertPass{0, m_part}); // so that it is seen on the song at once
-    if (!m_session.edit(edits, tr("place %1").arg(name.trimmed()))) return;
+    if (!m_session.edit(edits, tr("place %1").arg(name.trimmed()))) return false;
     if (isNew) Q_EMIT m_session.told(tr("%1 is a new figure: type its steps below. If another was meant, undo and choose it from those offered.").arg(name.trimmed()));
     for (const Placement& p : shown()->figures) // the caret goes behind what was placed
         if (std::find(had.begin(), had.end(), p.id) == had.end()) choose(p.id);
+    return isNew;
 }
 
 void PartChain::placeNamed(const QString& name) { place(name, behindCaret()); }
@@ -285,9 +286,10 @@ void PartChain::placeNamed(const QString& name) { place(name, behindCaret()); }
 void PartChain::placeTyped() {
     const QString name = m_type->text();
     if (name.trimmed().isEmpty()) return;
-    place(name, behindCaret());
+    const bool isNew = place(name, behindCaret());
     m_type->clear();
-    m_type->setFocus(Qt::OtherFocusReason);
+    if (isNew) Q_EMIT stepsWanted();
+    else m_type->setFocus(Qt::OtherFocusReason);
 }
 
 void PartChain::typeFigure() { m_type->setFocus(Qt::ShortcutFocusReason); }
@@ -436,7 +438,10 @@ void PartChain::dropEvent(QDropEvent* event) {
         }
     }
     event->acceptProposedAction();
-    if (event->mimeData()->hasFormat(QString::fromLatin1(figureMime))) return place(QString::fromUtf8(event->mimeData()->data(QString::fromLatin1(figureMime))), before);
+    if (event->mimeData()->hasFormat(QString::fromLatin1(figureMime))) {
+        place(QString::fromUtf8(event->mimeData()->data(QString::fromLatin1(figureMime))), before);
+        return;
+    }
     const PlacementId moved{event->mimeData()->data(QString::fromLatin1(placementMime)).toUInt()};
     if (moved != before) m_session.edit(MovePlacements{isChosen(moved) ? m_chosen : std::vector<PlacementId>{moved}, m_part, isChosen(before) ? PlacementId{} : before});
 }

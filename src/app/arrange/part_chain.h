@@ -70,6 +70,7 @@ public:
 
 Q_SIGNALS:
     void chosenChanged();
+    void stepsWanted(); ///< a new figure was named: its lines are to be typed
 
 protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
@@ -83,7 +84,7 @@ private:
     [[nodiscard]] bool isChosen(PlacementId id) const;
     [[nodiscard]] bool needChosen();
     [[nodiscard]] PlacementId behindCaret() const; ///< the figure before which a new one comes; none = the end
-    void place(const QString& name, PlacementId before);
+    bool place(const QString& name, PlacementId before); ///< whether it is a new figure
     template <typename Change>
     void changeChosen(const QString& name, Change change);
 

@@ -57,6 +57,10 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     aboutRow->addWidget(m_about, 1);
     all->addLayout(aboutRow);
     connect(m_chain, &PartChain::chosenChanged, this, &PartEditor::refresh);
+    connect(m_chain, &PartChain::stepsWanted, this, [this] {
+        refresh();
+        if (!m_lines.empty()) m_lines.front().edit->setFocus(Qt::OtherFocusReason);
+    });
     m_grid = new QGridLayout;
     m_grid->setHorizontalSpacing(theme.px(8));
     m_grid->setVerticalSpacing(theme.px(2));
@@ -256,6 +260,10 @@ void PartEditor::rebuildLines() {
         m_lines.push_back(line);
         row += 2;
     }
+    m_lines.back().edit->setEnterLeadsTo([this]() -> QWidget* { // a named figure is written: the next one is named
+        const Figure* figure = shownFigure();
+        return figure && !figure->name.empty() ? m_chain->field() : nullptr;
+    });
     m_grid->setColumnStretch(1, 1);
 }
 
@@ -299,6 +307,7 @@ void PartEditor::showOrder() {
     }
     if (m_order->hasFocus() && !typed) return; // still typing
     m_order->setText(q(orderText(routine)));
+    m_order->setCursorPosition(0); // a long order is read from its beginning
     m_orderSays->hide();
 }
 

@@ -80,7 +80,7 @@ void FileDesk::importLyrics() {
 }
 
 void FileDesk::chooseRoutine() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a routine"), QSettings().value(QStringLiteral("routineFolder")).toString(), tr("Routines (*.liftcount)"));
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a routine"), QSettings().value(QStringLiteral("routineFolder")).toString(), tr("Routines, also as plain text (*.liftcount *.txt)"));
     if (!path.isEmpty()) Q_EMIT fileChosen(path);
 }
 

@@ -339,6 +339,7 @@ void MainWindow::openAny(const QString& path) {
         if (m_files->mayDiscard()) openRoutine(path);
         return;
     }
+    if (openAsText(path)) return;
     m_leftStart = true;
     setStage(Stage::Listen);
     const QString ending = QFileInfo(path).suffix().toLower();

@@ -66,6 +66,8 @@ private:
     [[nodiscard]] bool undoesVocabulary() const;
     void copyRoutineAsText();
     void pasteRoutine();
+    bool openAsText(const QString& path); ///< whether the file holds a routine as plain text
+    void startFromText(const QString& text, const QString& from);
     void typeStructure(); ///< also where there is no song yet
     void buildHeading(QWidget* parent);
     QAction* command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what);

@@ -142,6 +142,7 @@ void MainWindow::buildMenus() {
     command(view, tr("Strip"), QKeySequence(Qt::Key_F3), tr("Steps as marks"), [this] { setMagnification(Magnification::Strip); });
     command(view, tr("Eight"), QKeySequence(Qt::Key_F4), tr("A set a line, with the words of each step"), [this] { setMagnification(Magnification::Eight); });
     command(view, tr("List of passes"), QKeySequence(Qt::Key_F5), tr("Show it or not"), [this] { m_arrange->setPassesShown(!m_arrange->passesShown()); refresh(); });
+    command(view, tr("Fold like passes"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), tr("In long routines those danced alike share a line; again to fold anew, once more to see all"), [this] { m_arrange->foldLikePasses(); });
     command(view, tr("Legend of the step marks"), QKeySequence(Qt::Key_Question), tr("Show it or not"), [this] { m_rail->setLegendShown(!m_rail->legendShown()); });
     view->addSeparator();
     command(view, tr("Print the sheet …"), QKeySequence::Print, tr("What the Sheets stage shows"), [this] { m_files->printSheet(m_sheets->kind()); });

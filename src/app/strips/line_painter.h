@@ -31,6 +31,8 @@ private:
     void runningCounts() const;
     /// Counts that want to meet a moment, filled where they do, open where they miss it; and the moments that are waited for.
     void accents() const;
+    /// Three thin rules like a pile of strips, and what they have in common.
+    void fold() const;
     void leftMargin() const;
     void eightMargin() const;
     void bracket(bool first) const;
@@ -66,7 +68,6 @@ private:
     void figures(const PassPerformance& pass, const QColor& ink, double from) const;
     /// What makes the pass differ, in small tabs over its ribbon: wait, canon, other side, bound to the music.
     void marksOfPass(const PassPerformance& pass, const QColor& ink) const;
-    [[nodiscard]] QString figureName(const FigureSpan& span, const PassPerformance& pass) const;
     /// A ribbon that goes on in the next line ends in an arrow with the counts that are left, clear of a flag beside it.
     void carryArrow(const PassPerformance& pass, const QColor& ink) const;
     /// The tab of a pass that begins on this line: number, dial, facing.

@@ -143,19 +143,6 @@ void LinePainter::flag(const PassPerformance& pass, const QColor& ink) const {
     marksOfPass(pass, ink);
 }
 
-QString LinePainter::figureName(const FigureSpan& span, const PassPerformance& pass) const {
-    const Routine& routine = m_scene.document->routine;
-    QString name;
-    if (const Figure* figure = findFigure(routine, span.figure); figure && !figure->name.empty()) name = QString::fromStdString(figure->name);
-    else if (span.bridge && !span.figure.valid()) name = tr("wait");
-    else if (const Part* part = findPart(routine, pass.part)) name = tr("part %1").arg(QString::fromStdString(part->name));
-    if (!span.version.empty()) name += tr(", %1").arg(QString::fromStdString(span.version));
-    if (!span.bars.none()) name += tr(", in %1").arg(span.bars.danced);
-    if (span.mirrored != pass.exceptions.mirrored) name += tr(", other side");
-    if (span.exchanged != pass.exceptions.exchanged) name += tr(", exchanged");
-    return name;
-}
-
 void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double from) const {
     const double baseline = m_rect.bottom() - m_layout.measures.ribbon * m_s + (m_layout.magnification == Magnification::Eight ? 13 : 10.5) * m_s;
     const bool eight = m_layout.magnification == Magnification::Eight;
@@ -171,7 +158,7 @@ void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double
         const double left = std::max(x(std::max(start, m_from)), from);
         const double right = x(std::min(end, m_to));
         if (start > m_from && start > pass.start) m_p.fillRect(QRectF(x(start) - 1.5 * m_s, m_rect.bottom() - 3 * m_s, 3 * m_s, 3 * m_s), m_c.sheet); // open between two figures
-        QString name = figureName(span, pass);
+        QString name = figureInWords(m_scene.document->routine, span, pass);
         if (start < m_from && spans.size() > 1) name = QStringLiteral("… ") + name;
         const double room = right - left - 8 * m_s;
         if (room < 14 * m_s) continue;
@@ -201,12 +188,7 @@ void LinePainter::marksOfPass(const PassPerformance& pass, const QColor& ink) co
         text(x(pass.begin()) + 3 * m_s, m_rect.bottom() - 6 * m_s, QFontMetricsF(font).elidedText(words, Qt::ElideRight, std::max(0.0, x(std::min(pass.start, m_to)) - x(pass.begin()) - 6 * m_s)), font, ink);
     }
     if (pass.start < m_from || pass.start >= m_to) return;
-    QStringList words;
-    if (pass.exceptions.canon) words << (pass.exceptions.canon->ripple ? tr("canon, ripple") : tr("canon"));
-    if (pass.exceptions.mirrored) words << tr("other side");
-    if (pass.exceptions.exchanged) words << tr("exchanged");
-    if (pass.pinned) words << tr("pinned");
-    if (!pass.fromMusic.empty()) words << tr("by the music");
+    const QStringList words = passMarks(pass);
     if (words.isEmpty()) return;
     const double left = restartBefore(pass) ? x(pass.start) + 50 * m_s : x(pass.start);
     tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, words.join(QStringLiteral(", ")), ink, false);
@@ -218,3 +200,31 @@ bool LinePainter::restartBefore(const PassPerformance& pass) const {
 }
 
 } // namespace lc::app::strips
+
+namespace lc::app {
+
+QString figureInWords(const Routine& routine, const FigureSpan& span, const PassPerformance& pass) {
+    using strips::tr;
+    QString name;
+    if (const Figure* figure = findFigure(routine, span.figure); figure && !figure->name.empty()) name = QString::fromStdString(figure->name);
+    else if (span.bridge && !span.figure.valid()) name = tr("wait");
+    else if (const Part* part = findPart(routine, pass.part)) name = tr("part %1").arg(QString::fromStdString(part->name));
+    if (!span.version.empty()) name += tr(", %1").arg(QString::fromStdString(span.version));
+    if (!span.bars.none()) name += tr(", in %1").arg(span.bars.danced);
+    if (span.mirrored != pass.exceptions.mirrored) name += tr(", other side");
+    if (span.exchanged != pass.exceptions.exchanged) name += tr(", exchanged");
+    return name;
+}
+
+QStringList passMarks(const PassPerformance& pass) {
+    using strips::tr;
+    QStringList words;
+    if (pass.exceptions.canon) words << (pass.exceptions.canon->ripple ? tr("canon, ripple") : tr("canon"));
+    if (pass.exceptions.mirrored) words << tr("other side");
+    if (pass.exceptions.exchanged) words << tr("exchanged");
+    if (pass.pinned) words << tr("pinned");
+    if (!pass.fromMusic.empty()) words << tr("by the music");
+    return words;
+}
+
+} // namespace lc::app

@@ -69,29 +69,58 @@ StripMeasures measuresFor(Magnification magnification, StripContent content, int
 
 namespace {
 
-/// A line for each set of each phrase, all in the columns of the regular set.
-void layOutSets(const CountGrid& grid, StripLayout& layout) {
-    for (std::size_t p = 0; p < grid.phrases().size(); ++p) {
-        const CountPhrase& phrase = grid.phrases()[p];
-        for (int k = 0; k < phrase.sets; ++k) {
-            const CountSet& set = grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)];
-            StripLine line;
-            line.phrase = static_cast<int>(p);
-            line.firstCount = set.firstCount;
-            line.counts = set.counts;
-            line.lineOfPhrase = k;
-            line.linesOfPhrase = phrase.sets;
-            line.set = k + 1;
-            const double step = set.counts > grid.regularSet() ? static_cast<double>(grid.regularSet()) / set.counts : 1.0;
-            for (int i = 0; i <= set.counts; ++i) line.edges.push_back(i * step);
-            layout.lines.push_back(std::move(line));
-        }
+/// A line for each set of a phrase, all in the columns of the regular set.
+void addSets(const CountGrid& grid, int p, StripLayout& layout) {
+    const CountPhrase& phrase = grid.phrases()[static_cast<std::size_t>(p)];
+    for (int k = 0; k < phrase.sets; ++k) {
+        const CountSet& set = grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)];
+        StripLine line;
+        line.phrase = p;
+        line.firstCount = set.firstCount;
+        line.counts = set.counts;
+        line.lineOfPhrase = k;
+        line.linesOfPhrase = phrase.sets;
+        line.set = k + 1;
+        const double step = set.counts > grid.regularSet() ? static_cast<double>(grid.regularSet()) / set.counts : 1.0;
+        for (int i = 0; i <= set.counts; ++i) line.edges.push_back(i * step);
+        layout.lines.push_back(std::move(line));
     }
+}
+
+/// A phrase in a line, or in several where it is long.
+void addPhrase(const CountGrid& grid, int p, StripLayout& layout) {
+    const CountPhrase& phrase = grid.phrases()[static_cast<std::size_t>(p)];
+    const int step = phrase.counts > longestLine ? partLine : std::max(1, phrase.counts);
+    const int lines = (phrase.counts + step - 1) / step;
+    for (int k = 0; k < lines; ++k) {
+        StripLine line;
+        line.phrase = p;
+        line.firstCount = phrase.firstCount + k * step;
+        line.counts = std::min(step, phrase.counts - k * step);
+        line.lineOfPhrase = k;
+        line.linesOfPhrase = lines;
+        setColumns(line, grid);
+        layout.lines.push_back(std::move(line));
+    }
+}
+
+/// The line of folded phrases is as long as the longest line of one of them.
+void addFold(const CountGrid& grid, const FoldedPhrases& fold, bool sets, StripLayout& layout) {
+    const CountPhrase& first = grid.phrases()[static_cast<std::size_t>(fold.first)];
+    const CountPhrase& last = grid.phrases()[static_cast<std::size_t>(fold.end - 1)];
+    StripLine line;
+    line.phrase = fold.first;
+    line.firstCount = first.firstCount;
+    line.counts = last.firstCount + last.counts - first.firstCount;
+    line.folded = fold;
+    const double columns = sets ? grid.regularSet() : first.counts > longestLine ? partLine : first.counts;
+    for (int i = 0; i <= line.counts; ++i) line.edges.push_back(i * columns / line.counts);
+    layout.lines.push_back(std::move(line));
 }
 
 } // namespace
 
-StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale) {
+StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale, const std::vector<FoldedPhrases>& folds) {
     StripLayout layout;
     layout.measures = measuresFor(magnification, content, roles);
     layout.magnification = magnification;
@@ -100,30 +129,26 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
     layout.left = layout.measures.left * scale;
     double longest = grid.regularSet();
     const bool eight = magnification == Magnification::Eight && content == StripContent::Arrange;
-    if (eight) layOutSets(grid, layout);
-    for (std::size_t p = 0; !eight && p < grid.phrases().size(); ++p) {
-        const CountPhrase& phrase = grid.phrases()[p];
-        const int step = phrase.counts > longestLine ? partLine : std::max(1, phrase.counts);
-        const int lines = (phrase.counts + step - 1) / step;
-        for (int k = 0; k < lines; ++k) {
-            StripLine line;
-            line.phrase = static_cast<int>(p);
-            line.firstCount = phrase.firstCount + k * step;
-            line.counts = std::min(step, phrase.counts - k * step);
-            line.lineOfPhrase = k;
-            line.linesOfPhrase = lines;
-            setColumns(line, grid);
-            longest = std::max(longest, line.edges.back());
-            layout.lines.push_back(std::move(line));
+    auto fold = folds.begin();
+    for (int p = 0; p < static_cast<int>(grid.phrases().size());) {
+        if (fold != folds.end() && fold->first == p) {
+            addFold(grid, *fold, eight, layout);
+            p = (fold++)->end;
+            continue;
         }
+        if (eight) addSets(grid, p, layout);
+        else addPhrase(grid, p, layout);
+        ++p;
     }
+    if (!eight)
+        for (const StripLine& line : layout.lines) longest = std::max(longest, line.edges.back());
     const double narrowest = (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 16) * scale;
     const double room = width - layout.left - layout.measures.right * scale;
     layout.countWidth = eight ? std::clamp(std::floor(room / longest), 48 * scale, std::floor(150 * scale)) : std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
     double y = topMargin * scale;
     for (StripLine& line : layout.lines) {
         line.top = y;
-        line.height = layout.measures.height() * scale;
+        line.height = (line.folded ? layout.measures.fold : layout.measures.height()) * scale;
         y += line.height + layout.measures.gap * scale;
     }
     layout.height = y + 8 * scale;

@@ -27,11 +27,19 @@ struct StripMeasures {
     int lanes = 0;
     int ribbon = 16;
     int gap = 6;
+    int fold = 22; ///< height of the line of folded phrases
 
     [[nodiscard]] int height() const { return loudness + ruler + lane * lanes + ribbon; }
 };
 
 [[nodiscard]] StripMeasures measuresFor(Magnification magnification, StripContent content, int roles);
+
+/// Phrases that are shown as one shallow line, since what is danced on them is alike.
+struct FoldedPhrases {
+    int first = 0; ///< into CountGrid::phrases()
+    int end = 0;   ///< half-open
+    std::size_t firstPass = 0, lastPass = 0; ///< into Performance::passes, inclusive
+};
 
 /// One line of the page: a phrase, or a part of a long one.
 struct StripLine {
@@ -41,6 +49,7 @@ struct StripLine {
     int lineOfPhrase = 0;  ///< 0 for the first
     int linesOfPhrase = 1;
     int set = 0;           ///< in Eight: which set of the phrase, from 1; else 0
+    std::optional<FoldedPhrases> folded; ///< then the line stands for all their counts
     double top = 0;
     double height = 0;
     std::vector<double> edges; ///< left edge of each count and the right edge of the last, in columns; counts + 1 values
@@ -69,7 +78,9 @@ struct StripLayout {
 
 /// Lays out the strips for a viewport. Eight: a set a line, a longer one squeezed into the columns of a regular one. Else: a phrase a line, phrases of more than 48 counts in lines of 32, the 1s of regular
 /// sets exactly under each other. The count width follows the width within its range (Page 12 to 28, Strip 16 to 28).
-[[nodiscard]] StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale);
+/// `folds` (ascending, apart) take one shallow line each.
+[[nodiscard]] StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale,
+                                       const std::vector<FoldedPhrases>& folds = {});
 
 /// The place under a point, to the nearest half count at Strip and whole count at Page; nothing beside the cells.
 [[nodiscard]] std::optional<Tick> tickAtPoint(const StripLayout& layout, const QPointF& point);

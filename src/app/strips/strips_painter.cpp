@@ -24,6 +24,7 @@ LinePainter::LinePainter(QPainter& painter, const StripLayout& layout, const Str
 }
 
 void LinePainter::paint() {
+    if (m_line.folded) return fold();
     ground();
     silhouette();
     stops();
@@ -205,6 +206,15 @@ void LinePainter::accents() const {
     m_p.setRenderHint(QPainter::Antialiasing, false);
 }
 
+void LinePainter::fold() const {
+    for (int i = 0; i < 3; ++i) m_p.fillRect(QRectF(m_rect.left(), m_rect.bottom() - (3 + 3 * i) * m_s, m_rect.width(), m_s), m_c.ink3);
+    if (m_scene.now && *m_scene.now >= m_from && *m_scene.now < m_to) m_p.fillRect(QRectF(x(*m_scene.now) - 1, m_rect.top(), 3, m_rect.height()), m_c.tape);
+    const QFont font = m_theme.words(13, Weight::Bold);
+    const double baseline = m_rect.top() + 11 * m_s;
+    text(16 * m_s, baseline, QString::fromStdString(clockText(m_grid.phrases()[static_cast<std::size_t>(m_line.phrase)].start)), m_theme.numbers(12), m_c.ink2);
+    text(m_rect.left() + 4 * m_s, baseline, QFontMetricsF(font).elidedText(foldInWords(*m_line.folded, *m_scene.landing), Qt::ElideRight, m_layout.width - m_rect.left() - 12 * m_s), font, m_c.ink);
+}
+
 void LinePainter::leftMargin() const {
     const CountPhrase& phrase = m_grid.phrases()[static_cast<std::size_t>(m_line.phrase)];
     const double left = 16 * m_s;
@@ -297,6 +307,11 @@ void LinePainter::rightMargin() const {
     }
     const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
     const LineVerdict verdict = lineVerdict(m_line, landing);
+    const double words = QFontMetricsF(m_theme.words(12, Weight::Bold)).horizontalAdvance(verdict.amount) + 17 * m_s;
+    if (verdictAt == middle && left > m_rect.right() + 10 * m_s && left + words > m_layout.width) { // no room beside the counts too many: below them
+        left = m_rect.right() + 10 * m_s;
+        verdictAt += 18 * m_s;
+    }
     if (verdict.kind != LineVerdict::Kind::None) verdictMark(verdict.kind, left, verdictAt, verdict.amount, verdict.who);
     for (std::size_t f = 0; f < landing.findings.size(); ++f) {
         const Tick at = landing.findings[f].at;
@@ -324,7 +339,47 @@ void LinePainter::verdictMark(LineVerdict::Kind kind, double left, double middle
     if (!who.isEmpty() && m_layout.magnification == Magnification::Strip) text(left + 2 * r + 6 * m_s, middle + 14 * m_s, who, m_theme.words(12), m_c.ink2);
 }
 
+/// "eight 1", "eight 2" … over the columns of a line.
+void setNames(QPainter& painter, const StripLayout& layout, const StripScene& scene, const StripLine& line, double baseline) {
+    painter.setFont(scene.theme->words(12));
+    painter.setPen(scene.theme->colours().ink2);
+    const CountGrid& grid = scene.landing->grid;
+    const auto& sets = grid.sets();
+    auto set = std::lower_bound(sets.begin(), sets.end(), line.firstCount, [](const CountSet& s, int count) { return s.firstCount < count; });
+    for (int number = 1; set != sets.end() && set->firstCount < line.firstCount + line.counts; ++set, ++number)
+        painter.drawText(QPointF(layout.xOf(line, counts(set->firstCount)) + 3 * layout.scale, baseline),
+                         QStringLiteral("%1 %2").arg(QString::fromStdString(setName(grid.regularSet()))).arg(line.set > 0 ? line.set : number));
+}
+
 } // namespace strips
+
+QString foldInWords(const FoldedPhrases& fold, const Landing& landing) {
+    const auto& phrases = landing.grid.phrases();
+    const auto& passes = landing.performance.passes;
+    const PassPerformance& first = passes[fold.firstPass];
+    QString words = strips::tr("passes %1–%2 alike, %3 each").arg(first.number).arg(passes[fold.lastPass].number).arg(QString::fromStdString(countsInWords(first.counts)));
+    QStringList names; // each once
+    for (int p = fold.first; p < fold.end; ++p)
+        if (const QString name = QString::fromStdString(phrases[static_cast<std::size_t>(p)].label); !names.contains(name)) names << name;
+    words += names.size() <= 3 ? strips::tr(", in %1").arg(names.join(QStringLiteral(", "))) : strips::tr(", %1 to %2").arg(names.front(), QString::fromStdString(phrases[static_cast<std::size_t>(fold.end - 1)].label));
+    return words + strips::tr(" · click or Enter unfolds them");
+}
+
+void paintHeading(QPainter& painter, const StripLayout& layout, const StripScene& scene, double top) {
+    const double height = 22 * layout.scale;
+    const auto seen = std::find_if(layout.lines.begin(), layout.lines.end(), [&](const StripLine& line) { return line.top + line.height > top + height; });
+    if (seen == layout.lines.end() || layout.lines.front().top >= top + height) return;
+    const Theme& theme = *scene.theme;
+    painter.fillRect(QRectF(0, top, layout.width, height), theme.colours().paper);
+    painter.fillRect(QRectF(0, top + height - 1, layout.width, 1), theme.colours().rule);
+    const CountPhrase& phrase = scene.landing->grid.phrases()[static_cast<std::size_t>(seen->phrase)];
+    const double baseline = top + 15 * layout.scale;
+    const QFont font = theme.words(13, Weight::Heavy);
+    painter.setFont(font);
+    painter.setPen(theme.colours().ink);
+    painter.drawText(QPointF(16 * layout.scale, baseline), QFontMetricsF(font).elidedText(QString::fromStdString(phrase.label), Qt::ElideRight, layout.left - 24 * layout.scale));
+    if (!seen->folded) strips::setNames(painter, layout, scene, *seen, baseline);
+}
 
 LineVerdict lineVerdict(const StripLine& line, const Landing& landing) {
     LineVerdict verdict;
@@ -345,21 +400,10 @@ LineVerdict lineVerdict(const StripLine& line, const Landing& landing) {
 
 void paintStrips(QPainter& painter, const StripLayout& layout, const StripScene& scene, const QRect& area) {
     painter.fillRect(area, scene.theme->colours().paper);
-    bool caption = true;
     for (const StripLine& line : layout.lines) {
         if (line.top > area.bottom()) break;
         if (line.top + line.height + layout.measures.gap * layout.scale < area.top()) continue;
-        if (caption && &line == &layout.lines.front()) { // names of the sets over the first line
-            painter.setFont(scene.theme->words(12));
-            painter.setPen(scene.theme->colours().ink2);
-            const CountGrid& grid = scene.landing->grid;
-            int number = 0;
-            for (const CountSet& set : grid.sets()) {
-                if (set.firstCount >= line.firstCount + line.counts) break;
-                painter.drawText(QPointF(layout.xOf(line, counts(set.firstCount)) + 3 * layout.scale, line.top - 6 * layout.scale),
-                                 QStringLiteral("%1 %2").arg(QString::fromStdString(setName(grid.regularSet()))).arg(++number));
-            }
-        }
+        if (&line == &layout.lines.front() && !line.folded) strips::setNames(painter, layout, scene, line, line.top - 6 * layout.scale);
         strips::LinePainter(painter, layout, scene, line).paint();
     }
 }

@@ -35,6 +35,19 @@ struct StripScene {
 /// Paints the lines of the layout that meet `area` (in page coordinates).
 void paintStrips(QPainter& painter, const StripLayout& layout, const StripScene& scene, const QRect& area);
 
+/// What stays in view at the top of the window while the page is turned: the section of the first line seen whole or in part, and the names of the sets over their columns. `top`
+/// is the page's y at the window's upper edge; nothing is painted while the first line can be seen from its top.
+void paintHeading(QPainter& painter, const StripLayout& layout, const StripScene& scene, double top);
+
+/// "passes 12–40 alike, Verse 4 to Chorus 9": the words of folded phrases.
+[[nodiscard]] QString foldInWords(const FoldedPhrases& fold, const Landing& landing);
+
+/// A figure as it is danced in a pass: name, version, bars, side.
+[[nodiscard]] QString figureInWords(const Routine& routine, const FigureSpan& span, const PassPerformance& pass);
+
+/// What else makes a pass differ, in few words: canon, other side, pinned.
+[[nodiscard]] QStringList passMarks(const PassPerformance& pass);
+
 /// The verdict of a line in words: "lands", "16 over, pass 4"; empty when no pass begins in it.
 struct LineVerdict {
     enum class Kind { None, Lands, Over, Short } kind = Kind::None;

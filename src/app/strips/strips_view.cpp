@@ -2,10 +2,14 @@
 
 #include "app/strips/marks.h"
 #include "app/shell/session.h"
+#include "app/steps/figure_list.h"
 #include "core/base/clock_text.h"
+#include "core/landing/like_passes.h"
 
 #include <QContextMenuEvent>
 #include <QHelpEvent>
+#include <QDropEvent>
+#include <QMimeData>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -20,6 +24,7 @@ StripsView::StripsView(Session& session, const Theme& theme, StripContent conten
     setFocusPolicy(Qt::StrongFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     viewport()->setMouseTracking(true);
+    setAcceptDrops(content == StripContent::Arrange);
     viewport()->setAttribute(Qt::WA_OpaquePaintEvent);
     setAccessibleName(content == StripContent::Listen ? tr("The song, a phrase a line") : tr("The routine on the song, a phrase a line"));
     connect(&session, &Session::documentChanged, this, &StripsView::relayout);
@@ -41,10 +46,35 @@ void StripsView::setMagnification(Magnification magnification) {
 void StripsView::relayout() {
     const auto& roles = m_session.document().routine.roles;
     m_role = std::clamp(m_role, 0, static_cast<int>(roles.size()) - 1);
-    m_layout = layOutStrips(m_session.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()), viewport()->width(), m_theme.percent() / 100.0);
+    m_layout = layOutStrips(m_session.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()), viewport()->width(), m_theme.percent() / 100.0, folds());
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(static_cast<int>((m_layout.measures.height() + m_layout.measures.gap) * m_layout.scale));
     verticalScrollBar()->setRange(0, std::max(0, static_cast<int>(m_layout.height) - viewport()->height()));
+    viewport()->update();
+}
+
+/// A page of few passes is read whole; the first of a run stays as the model of those behind it.
+std::vector<FoldedPhrases> StripsView::folds() const {
+    constexpr std::size_t manyPasses = 30, leastAlike = 6;
+    const Landing& landing = m_session.landing();
+    const auto& passes = landing.performance.passes;
+    std::vector<FoldedPhrases> out;
+    if (!m_folding || m_content == StripContent::Listen || passes.size() <= manyPasses) return out;
+    for (const LikePasses& run : likePasses(landing, leastAlike)) {
+        const bool opened = std::any_of(m_unfolded.begin(), m_unfolded.end(), [&](PassId id) {
+            return std::any_of(passes.begin() + static_cast<std::ptrdiff_t>(run.first), passes.begin() + static_cast<std::ptrdiff_t>(run.last) + 1, [&](const PassPerformance& p) { return p.id == id; });
+        });
+        if (opened) continue;
+        const int model = *landing.grid.phraseAt(passes[run.first].end() - Tick{1});
+        out.push_back({model + 1, run.endPhrase, run.first + 1, run.last});
+    }
+    return out;
+}
+
+void StripsView::setFolding(bool on) {
+    m_folding = on;
+    m_unfolded.clear();
+    relayout();
     viewport()->update();
 }
 
@@ -69,8 +99,13 @@ QPoint StripsView::pointOf(int count) const {
 }
 
 void StripsView::showPlace(Tick at) {
-    const auto index = m_layout.lineOf(static_cast<int>(wholeCounts(at)));
+    auto index = m_layout.lineOf(static_cast<int>(wholeCounts(at)));
     if (!index) return;
+    if (const auto& fold = m_layout.lines[static_cast<std::size_t>(*index)].folded) {
+        m_unfolded.push_back(m_session.landing().performance.passes[fold->firstPass].id);
+        relayout();
+        index = m_layout.lineOf(static_cast<int>(wholeCounts(at)));
+    }
     const StripLine& line = m_layout.lines[static_cast<std::size_t>(*index)];
     const int top = static_cast<int>(line.top) - static_cast<int>(24 * m_layout.scale);
     const int bottom = static_cast<int>(line.top + line.height) + 8;
@@ -113,6 +148,7 @@ void StripsView::paintEvent(QPaintEvent* event) {
     if (m_content == StripContent::Listen) scene.doubts = &m_session.doubts();
     scene.stamps = m_stamps.get();
     paintStrips(painter, m_layout, scene, event->rect().translated(0, scroll));
+    paintHeading(painter, m_layout, scene, scroll);
     painter.translate(0, scroll);
     if (m_layout.lines.empty() && m_content == StripContent::Arrange) { // what to do first
         const bool passes = !m_session.landing().performance.passes.empty();
@@ -170,17 +206,36 @@ void StripsView::moveCaret(Tick at) {
     }
 }
 
-void StripsView::mouseMoveEvent(QMouseEvent* event) {
-    const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
+void StripsView::mouseMoveEvent(QMouseEvent* event) { hover(tickAtPoint(m_layout, pagePoint(event->position()))); }
+
+void StripsView::hover(std::optional<Tick> at) {
     const auto count = at ? std::optional<int>(static_cast<int>(wholeCounts(*at))) : std::nullopt;
     if (count == m_hovered) return;
     m_hovered = count;
     viewport()->update();
 }
 
-void StripsView::leaveEvent(QEvent*) {
-    m_hovered.reset();
-    viewport()->update();
+void StripsView::leaveEvent(QEvent*) { hover(std::nullopt); }
+
+void StripsView::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasFormat(QString::fromLatin1(figureMime))) event->acceptProposedAction();
+}
+
+void StripsView::dragMoveEvent(QDragMoveEvent* event) {
+    const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
+    hover(at);
+    if (at && passAt(m_session.landing().performance, *at)) event->acceptProposedAction();
+    else event->ignore();
+}
+
+void StripsView::dragLeaveEvent(QDragLeaveEvent*) { hover(std::nullopt); }
+
+void StripsView::dropEvent(QDropEvent* event) {
+    hover(std::nullopt);
+    const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
+    if (!at) return;
+    event->acceptProposedAction();
+    Q_EMIT figureDropped(QString::fromUtf8(event->mimeData()->data(QString::fromLatin1(figureMime))), *at);
 }
 
 void StripsView::contextMenuEvent(QContextMenuEvent* event) {
@@ -245,6 +300,15 @@ QString StripsView::describeCount(int count) const {
     if (const auto index = passAt(landing.performance, counts(count))) {
         const PassPerformance& pass = landing.performance.passes[*index];
         words << tr("pass %1 count %2").arg(pass.number).arg(QString::fromStdString(toSpokenCount(counts(count + 1) - pass.start)));
+        for (const TurnedSpan& span : landing.turned)
+            if (counts(count) >= span.from && counts(count) < span.to) {
+                words << tr("the dancers say %1").arg(QString::fromStdString(toSpokenCount(runningCount(counts(count), pass.runningFrom, landing.grid.regularSet()))));
+                break;
+            }
+        if (counts(count) >= pass.danceEnd()) words << tr("tag");
+        else if (counts(count) < pass.start) words << tr("wait before the pass");
+        else if (const FigureSpan* span = figureAt(landing.performance, pass, counts(count))) words << figureInWords(m_session.document().routine, *span, pass);
+        if (counts(count) == pass.start) words << passMarks(pass);
         for (std::size_t r = 0; r < landing.performance.roles.size(); ++r)
             for (std::size_t i = pass.roles[r].firstAction; i < pass.roles[r].endAction; ++i) {
                 const PerformedAction& a = landing.performance.roles[r][i];
@@ -253,9 +317,13 @@ QString StripsView::describeCount(int count) const {
                 if (step.isEmpty()) step = a.kind == ActionKind::NoWeight ? tr("touch") : tr("step");
                 if (a.foot) step += *a.foot == Foot::Left ? tr(" left") : *a.foot == Foot::Right ? tr(" right") : tr(" both feet");
                 if (a.action && a.action->turn.value) step += QStringLiteral(", ") + QString::fromStdString(turnInWords(a.action->turn));
+                if (landing.performance.roles.size() > 1) step = QString::fromStdString(m_session.document().routine.roles[r].name) + QStringLiteral(" ") + step;
                 words << step;
             }
     }
+    for (const AccentFall& fall : landing.accents)
+        if (fall.at && *fall.at >= counts(count) && *fall.at < counts(count + 1)) words << (fall.met() ? tr("accent, meets its moment") : tr("accent, misses its moment"));
+    words.removeAll({});
     return words.join(QStringLiteral(", "));
 }
 

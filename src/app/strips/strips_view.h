@@ -25,7 +25,10 @@ public:
     [[nodiscard]] std::optional<PassId> selectedPass() const { return m_selectedPass; }
     /// Point of a count's middle in the viewport, for tests and accessibility.
     [[nodiscard]] QPoint pointOf(int count) const;
-    void showPlace(Tick at); ///< turns the page so that the line of a place is seen
+    void showPlace(Tick at); ///< turns the page so that the line of a place is seen, unfolded
+    void setFolding(bool on); ///< like passes share a line; turned on anew, those that were unfolded fold again
+    [[nodiscard]] bool folding() const { return m_folding; }
+    [[nodiscard]] bool anyUnfolded() const { return !m_unfolded.empty(); }
     /// Where a point of the page is in the viewport.
     [[nodiscard]] QPointF viewportPoint(const QPointF& page) const;
     /// The lane that the caret is in.
@@ -37,6 +40,7 @@ public:
 Q_SIGNALS:
     void passChosen(lc::PassId pass);
     void contextMenuWanted(const QPoint& global, lc::Tick at);
+    void figureDropped(const QString& name, lc::Tick at); ///< dragged from the vocabulary
     void editWanted(lc::Tick at, int role); ///< the step at the caret is to be typed
 
 protected:
@@ -47,6 +51,10 @@ protected:
     void leaveEvent(QEvent* event) override;
     void mouseDoubleClickEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dragMoveEvent(QDragMoveEvent* event) override;
+    void dragLeaveEvent(QDragLeaveEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
     void contextMenuEvent(QContextMenuEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;
     void focusOutEvent(QFocusEvent* event) override;
@@ -56,6 +64,8 @@ protected:
 private:
     void relayout();
     void nowMoved();
+    [[nodiscard]] std::vector<FoldedPhrases> folds() const;
+    void hover(std::optional<Tick> at);
     [[nodiscard]] QPointF pagePoint(const QPointF& viewportPoint) const;
     void moveCaret(Tick at);
     void moveLines(Tick here, int by); ///< in Eight through the lanes of a line first
@@ -67,6 +77,8 @@ private:
     StripLayout m_layout;
     std::optional<PassId> m_selectedPass;
     int m_role = 0;
+    bool m_folding = true;
+    std::vector<PassId> m_unfolded; ///< passes that a person wanted to see in spite of the folding
     std::optional<int> m_hovered;
     std::optional<Tick> m_drawnNow;
     std::unique_ptr<MarkStamps> m_stamps;

@@ -1,8 +1,11 @@
 #include "core/song/count_grid.h"
 
+#include "core/base/clock_text.h"
+
 #include <algorithm>
 #include <cassert>
 #include <cmath>
+#include <unordered_map>
 
 namespace lc {
 
@@ -124,6 +127,9 @@ void CountGrid::buildSets(const SongMap& map) {
         spans.sets = static_cast<int>(m_sets.size()) - spans.firstSet;
         m_phrases.push_back(std::move(spans));
     }
+    std::unordered_map<std::string, int> named;
+    for (const CountPhrase& p : m_phrases) ++named[p.label];
+    for (CountPhrase& p : m_phrases) p.sharesLabel = named[p.label] > 1;
     for (std::size_t p = 0; p < m_phrases.size(); ++p)
         for (int s = m_phrases[p].firstSet; s < m_phrases[p].firstSet + m_phrases[p].sets; ++s) {
             const CountSet& set = m_sets[static_cast<std::size_t>(s)];
@@ -196,7 +202,7 @@ std::string CountGrid::placeInWords(Tick at) const {
     const auto phrase = phraseAt(at);
     if (!phrase) return at < Tick{} ? "the pick-up" : "after the song";
     const CountPhrase& p = m_phrases[static_cast<std::size_t>(*phrase)];
-    return "count " + toSpokenCount(at - counts(p.firstCount) + counts(1)) + " of " + p.label;
+    return "count " + toSpokenCount(at - counts(p.firstCount) + counts(1)) + " of " + p.label + (p.sharesLabel ? " (" + clockText(p.start) + ")" : "");
 }
 
 } // namespace lc

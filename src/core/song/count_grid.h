@@ -39,6 +39,7 @@ struct CountPhrase {
     Seconds start = 0;
     std::string label;
     bool confirmed = false;
+    bool sharesLabel = false; ///< another phrase has the same name
 };
 
 struct CountStop {
@@ -82,7 +83,7 @@ public:
     [[nodiscard]] std::optional<int> phraseAt(Tick at) const;
     /// Music count of a place, with its fraction: count 9 of a grid in eights is 1, a half later 3/2.
     [[nodiscard]] std::optional<Tick> musicCountAt(Tick at) const;
-    /// "count 17 of Chorus 2": the phrase and the 1-based count in it, in words a dancer would say.
+    /// "count 17 of Chorus 2": the phrase and the 1-based count in it, in words a dancer would say; "(0:41)" behind a name that several phrases have.
     [[nodiscard]] std::string placeInWords(Tick at) const;
 
 private:

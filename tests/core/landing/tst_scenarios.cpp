@@ -7,6 +7,7 @@
 #include <QProcess>
 
 using namespace lc;
+using test::must;
 
 class ScenariosTest : public QObject {
     Q_OBJECT
@@ -132,6 +133,66 @@ private Q_SLOTS:
         QCOMPARE(music.join(' '), "1 5 1 5 1 5 1 5");
         QCOMPARE(landing.performance.end, counts(160));
         QCOMPARE(landed, 1); // 20 and 32 meet only at 160
+    }
+    /// Three figures of four counts with three changes, danced alternately to both sides, the group four, two or one times: 48, 24, 12 counts. Three changes a figure leave the other foot
+    /// after an odd group, in the middle of an eight.
+    void s06AGroupRepeatedThroughARoutine() {
+        for (const int times : {4, 2, 1}) {
+            Document d = test::documentOn("song 64");
+            for (const char* name : {"One", "Two", "Three"}) test::placeFigure(d, "A", test::addFigure(d, name, {"1 step 2 step 3 step 4 wait"}));
+            d = test::withLine(d, "B", "1 step L 2-8 walk");
+            d = test::withOrder(d, ("A x" + std::to_string(times) + " B").c_str());
+            const Landing landing = land(d);
+            const PassPerformance& after = landing.performance.passes.back();
+            QCOMPARE(after.start, counts(12 * times));
+            int changes = 0;
+            for (std::size_t i = 0; i < after.roles[0].firstAction; ++i) changes += landing.performance.roles[0][i].kind == ActionKind::Step;
+            QCOMPARE(changes, 9 * times);
+            QCOMPARE(entersOnWrongFoot(after.roles[0]), times == 1);
+            QCOMPARE(*landing.grid.musicCountAt(after.start), times == 1 ? counts(5) : counts(1));
+            const auto said = [&](const char* code) { return std::any_of(landing.findings.begin(), landing.findings.end(), [&](const Finding& f) { return f.key.code == code && f.key.pass == after.id; }); };
+            QCOMPARE(said(finding::wrongFoot), times == 1);
+        }
+    }
+    /// Two roles vary the rhythm inside the same six counts: five steps by 4 each, so they start, end and change foot together; a version that leaves the other foot is told.
+    void s17TwoRhythmsThatMeetThroughARoutine() {
+        const auto couple = [](const std::string& follower) {
+            Document d = must(applyEdit(test::documentOn("song 48"), AddRole{"follower"}));
+            const FigureId f = test::addFigure(d, "Six", {"1 2 a3 4 5 6", follower});
+            test::placeFigure(d, "A", f);
+            return test::withOrder(d, "A x8");
+        };
+        const Document same = couple("1 2 3&4 5 6");
+        const Landing landing = land(same);
+        for (const PassPerformance& p : landing.performance.passes) {
+            QCOMPARE(p.roles[0].counts, counts(6));
+            QCOMPARE(p.roles[1].counts, counts(6));
+            QCOMPARE(p.roles[0].freeOut, p.roles[1].freeOut);
+        }
+        const Document other = couple("1 2 3 4 5 6");
+        const Landing apart = land(other);
+        QVERIFY(apart.performance.passes[0].roles[0].freeOut != apart.performance.passes[0].roles[1].freeOut);
+    }
+    /// Twelve steps over four bars of 3+2+2 in eighths, taught in chunks of 3 4 3 2; the same as S Q Q to 4/4.
+    void s18SevenEighthsThroughARoutine() {
+        Document d = test::documentOn("song 84", 300, "7/8:3+2+2"); // eighths of 0.2 s
+        for (const auto& [name, line] : {std::pair{"Three", "1-3 walk"}, {"Four", "1-4 walk"}, {"Three more", "1-3 walk"}, {"Two", "1-2 walk"}}) test::placeFigure(d, "A", test::addFigure(d, name, {line}));
+        d = test::withOrder(d, "A A A");
+        const Landing landing = land(d);
+        QStringList times;
+        for (const PerformedAction& a : landing.performance.roles[0])
+            if (times.size() < 4) times << QString::number(*landing.grid.secondsAt(a.at), 'f', 1);
+        QCOMPARE(times.join(' '), "0.0 0.6 1.0 1.4");
+        QVERIFY(qAbs(*landing.grid.secondsAt(counts(15)) - 7.0) < 1e-9); // bar 6
+        QCOMPARE(test::starts(landing.performance).join(' '), "1 13 25");
+        const auto& chunks = landing.performance.readingOf(landing.performance.passes[0]).figures;
+        QStringList at;
+        for (const FigureSpan& f : chunks) at << QString::number(*landing.grid.secondsAt(f.start), 'f', 1);
+        QCOMPARE(at.join(' '), "0.0 1.4 3.4 4.8"); // the second and third begin inside bars
+        Document square = test::withOrder(test::withLine(test::documentOn("song 64", 120), "A", "S Q Q S Q Q S Q Q S Q Q"), "A x4");
+        const Landing on4 = land(square);
+        QCOMPARE(on4.performance.passes[1].start, counts(16)); // four bars of four
+        QCOMPARE(weightChanges(readNotation("S Q Q S Q Q S Q Q S Q Q").actions), 12);
     }
     /// Music counts against an independent tool: the same modulo arithmetic in awk.
     void musicCountsAgreeWithAnIndependentTool() {

@@ -1,0 +1,209 @@
+#include "core/planning/phrase_plan.h"
+
+#include "core/base/text_rows.h"
+#include "core/planning/plan_graph.h"
+
+#include <algorithm>
+#include <map>
+#include <numeric>
+
+namespace lc {
+
+namespace {
+
+constexpr std::int64_t longestSong = 100'000; // counts
+constexpr std::size_t mostPlaces = 2'000'000;
+constexpr std::int64_t dearest = 1'000'000'000;
+
+std::optional<Error> wrong(const PhrasePlanAsked& asked) {
+    const auto bad = [](std::string text) { return Error{ErrorCode::BadValue, std::move(text), {}}; };
+    if (asked.phrases.empty()) return bad("The song has no phrases. Give their lengths in counts, for example 32,32,16,32.");
+    Tick end;
+    for (const Tick phrase : asked.phrases) {
+        if (phrase <= Tick{}) return bad("A phrase has " + countsInWords(phrase) + ". Every phrase needs a length above 0.");
+        if (phrase > counts(longestSong) || end > counts(longestSong)) return bad("The song is longer than " + std::to_string(longestSong) + " counts. Plan it in pieces.");
+        end += phrase;
+    }
+    if (asked.dance <= Tick{}) return bad("The dance has " + countsInWords(asked.dance) + ". It needs a length above 0.");
+    if (asked.dance > counts(longestSong)) return bad("The dance is longer than " + std::to_string(longestSong) + " counts.");
+    for (const Tick cut : asked.cuts)
+        if (cut <= Tick{} || cut >= asked.dance)
+            return bad("A cut after " + countsInWords(cut) + " does not lie inside the dance of " + countsInWords(asked.dance) + ". Cuts are above 0 and below the dance's length.");
+    for (const Tick tag : asked.tags)
+        if (tag <= Tick{}) return bad("A tag of " + countsInWords(tag) + " is none. Tags are above 0 counts.");
+        else if (tag > counts(longestSong)) return bad("A tag of " + countsInWords(tag) + " is longer than any song.");
+    if (asked.cuts.size() + asked.tags.size() > mostKinds)
+        return bad(std::to_string(asked.cuts.size()) + " different cuts and " + std::to_string(asked.tags.size()) + " different tags are allowed: more than dancers can tell apart. Allow at most " +
+                   std::to_string(mostKinds) + " together.");
+    const std::pair<const char*, std::int64_t> costs[] = {{"miss", asked.costs.miss}, {"restart", asked.costs.restart}, {"tag", asked.costs.tag}, {"kind", asked.costs.kind}};
+    for (const auto& [name, cost] : costs)
+        if (cost < 0 || cost > dearest)
+            return bad("The cost of a " + std::string(name) + " is " + std::to_string(cost) + ". Costs are whole numbers from 0 to " + std::to_string(dearest) + "; the higher, the more is done to avoid it.");
+    for (const TurnDone& turn : asked.turns)
+        if (turn.at <= Tick{} || turn.at > asked.dance) return bad("A turn done with count " + toSpokenCount(turn.at) + " does not lie in the dance of " + countsInWords(asked.dance) + ".");
+    return std::nullopt;
+}
+
+void ascending(std::vector<Tick>& all) {
+    std::sort(all.begin(), all.end());
+    all.erase(std::unique(all.begin(), all.end()), all.end());
+}
+
+class PhrasePlanner {
+public:
+    explicit PhrasePlanner(PhrasePlanAsked asked) : m_asked(std::move(asked)) {
+        for (const Tick phrase : m_asked.phrases) {
+            m_starts.push_back(m_end);
+            m_end += phrase;
+        }
+        for (std::size_t b = 0; b <= m_asked.cuts.size(); ++b)
+            for (std::size_t t = 0; t <= m_asked.tags.size(); ++t) m_ways.push_back(way(b, t));
+        std::sort(m_ways.begin(), m_ways.end(), [](const Way& a, const Way& b) { return a.counts != b.counts ? a.counts < b.counts : a.tag < b.tag; });
+    }
+
+    Result<PhrasePlans> plans() {
+        if (!build()) return fail(ErrorCode::BadValue, "There are too many places where a pass could begin. Allow fewer cuts and tags, or such in whole counts.");
+        const BestPaths best = bestPaths(m_graph, m_asked.most + 1);
+        if (!best.exact) return fail(ErrorCode::BadValue, "There are too many ways to compare them all. Allow fewer cuts and tags.");
+        PhrasePlans out;
+        for (std::size_t i = 0; i < std::min(m_asked.most, best.paths.size()); ++i) out.plans.push_back(planOf(best.paths[i]));
+        if (best.paths.size() > m_asked.most) out.nextCost = best.paths[m_asked.most].cost;
+        return out;
+    }
+
+private:
+    struct Way { // to dance a pass: whole or cut, and the tag behind it
+        Tick counts;
+        Tick tag;
+        bool cut = false;
+        PlanEdge edge;
+    };
+
+    Way way(std::size_t body, std::size_t tag) {
+        Way w{body == 0 ? m_asked.dance : m_asked.cuts[body - 1], tag == 0 ? Tick{} : m_asked.tags[tag - 1], body > 0, {}};
+        if (body > 0) {
+            w.edge.cost += m_asked.costs.restart;
+            w.edge.kinds.set(body - 1);
+            ++w.edge.exceptions;
+        }
+        if (tag > 0) {
+            w.edge.cost += m_asked.costs.tag;
+            w.edge.kinds.set(m_asked.cuts.size() + tag - 1);
+            ++w.edge.exceptions;
+        }
+        return w;
+    }
+
+    bool startsPhrase(Tick at) const { return std::binary_search(m_starts.begin(), m_starts.end(), at); }
+
+    /// Where the way leads; nothing where it cannot be danced from there. The end stands for everything at or behind it.
+    std::optional<Tick> reached(Tick at, const Way& way) const {
+        const Tick danced = at + way.counts;
+        if (danced >= m_end) return way.cut || way.tag > Tick{} ? std::nullopt : std::optional(m_end);
+        return std::min(danced + way.tag, m_end);
+    }
+
+    bool build() {
+        std::map<Tick, std::uint32_t> index{{Tick{}, 0}, {m_end, 0}}; // every place that can be reached, ascending
+        for (auto place = index.begin(); place->first != m_end; ++place) {
+            for (const Way& way : m_ways)
+                if (const auto to = reached(place->first, way)) index.try_emplace(*to, 0);
+            if (index.size() > mostPlaces) return false;
+        }
+        std::uint32_t n = 0;
+        for (auto& [at, i] : index) i = n++;
+        m_graph.nodes.resize(index.size());
+        m_graph.end = n - 1;
+        m_graph.kindCosts.assign(m_asked.cuts.size() + m_asked.tags.size(), m_asked.costs.kind);
+        for (const auto& [at, i] : index) {
+            PlanNode& node = m_graph.nodes[i];
+            node.at = at;
+            if (at == m_end) break;
+            const bool miss = !startsPhrase(at);
+            for (std::uint32_t w = 0; w < m_ways.size(); ++w) {
+                const auto to = reached(at, m_ways[w]);
+                if (!to) continue;
+                PlanEdge edge = m_ways[w].edge;
+                edge.to = index.at(*to);
+                edge.choice = w;
+                if (miss) {
+                    edge.cost += m_asked.costs.miss;
+                    ++edge.exceptions;
+                }
+                node.edges.push_back(edge);
+            }
+        }
+        return true;
+    }
+
+    PhrasePlan planOf(const PlanPath& path) const {
+        PhrasePlan plan;
+        plan.cost = path.cost;
+        Eighths facing;
+        for (const auto& [node, i] : path.edges) {
+            const PlanNode& from = m_graph.nodes[node];
+            const Way& way = m_ways[from.edges[i].choice];
+            const auto phrase = std::prev(std::upper_bound(m_starts.begin(), m_starts.end(), from.at));
+            plan.passes.push_back({from.at, way.counts, way.tag, facing, from.at - *phrase, way.cut});
+            plan.misses += from.at != *phrase;
+            plan.ending = std::min(way.counts, m_end - from.at);
+            for (const TurnDone& turn : m_asked.turns)
+                if (turn.at <= plan.ending) facing += turn.turn;
+        }
+        plan.endingFacing = facing;
+        return plan;
+    }
+
+    PhrasePlanAsked m_asked;
+    std::vector<Tick> m_starts;
+    Tick m_end;
+    std::vector<Way> m_ways;
+    PlanGraph m_graph;
+};
+
+} // namespace
+
+Result<PhrasePlans> planPhrases(PhrasePlanAsked asked) {
+    ascending(asked.cuts);
+    ascending(asked.tags);
+    if (auto error = wrong(asked)) return tl::unexpected(std::move(*error));
+    return PhrasePlanner(std::move(asked)).plans();
+}
+
+Result<std::vector<TurnDone>> parseTurns(std::string_view text) {
+    std::vector<TurnDone> out;
+    if (trimmed(text).empty()) return out;
+    for (std::string_view piece : pieces(text, ',')) {
+        piece = trimmed(piece);
+        const auto at = piece.find('@');
+        const auto wrong = [&] { return fail(ErrorCode::BadValue, "“" + std::string(piece) + "” is no turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28."); };
+        if (at == std::string_view::npos) return wrong();
+        std::string_view part = trimmed(piece.substr(0, at));
+        if (!part.empty() && part.front() == '+') part.remove_prefix(1);
+        const auto turn = parseCount(part); // an exact fraction
+        const auto count = parseCount(trimmed(piece.substr(at + 1)));
+        if (!turn || !count) return wrong();
+        if (turn->value * 8 % ticksPerCount != 0) return fail(ErrorCode::BadValue, "A turn of " + std::string(part) + " leaves the eighths of the clock. Use eighths of a turn, such as 1/4 or -3/8.");
+        out.push_back({{static_cast<int>(turn->value * 8 / ticksPerCount)}, *count});
+    }
+    return out;
+}
+
+Result<PhrasePlanCosts> parseCosts(std::string_view text) {
+    PhrasePlanCosts costs;
+    if (trimmed(text).empty()) return costs;
+    for (std::string_view piece : pieces(text, ',')) {
+        piece = trimmed(piece);
+        const auto is = piece.find('=');
+        const std::string_view name = trimmed(piece.substr(0, is));
+        std::int64_t* cost = name == "miss" ? &costs.miss : name == "restart" ? &costs.restart : name == "tag" ? &costs.tag : name == "kind" ? &costs.kind : nullptr;
+        if (!cost || is == std::string_view::npos)
+            return fail(ErrorCode::BadValue, "“" + std::string(piece) + "” is no cost. Write for example miss=10,restart=3,tag=2,kind=2.");
+        const auto value = wholeNumber<std::int64_t>(trimmed(piece.substr(is + 1)));
+        if (!value) return fail(ErrorCode::BadValue, "The cost “" + std::string(piece) + "” is no whole number.");
+        *cost = *value;
+    }
+    return costs;
+}
+
+} // namespace lc
