@@ -2,6 +2,7 @@
 // or a display. Printed, never asserted.
 #include "app/arrange/arrange_stage.h"
 #include "app/arrange/notation_edit.h"
+#include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
 #include "app/listen/listen_stage.h"
 #include "app/shell/main_window.h"
@@ -74,6 +75,7 @@ int main(int argc, char** argv) {
     window.setMagnification(Magnification::Eight);
     repaint("eight", window.arrange().strips());
     window.setMagnification(Magnification::Strip);
+    window.arrange().editor().chain().choose(session.document().routine.parts.front().figures.front().id);
     auto* line = window.arrange().editor().line(0);
     std::vector<double> keys;
     for (int i = 0; i < 60; ++i) { // typed, landed, and everything painted anew

@@ -89,15 +89,20 @@ int main(int argc, char** argv) {
 
     lc::cli::PlanOptions plan;
     auto* planVerb = app.add_subcommand("plan", "The cheapest cuts and tags that make a dance land on the phrases of a song");
-    planVerb->add_option("--phrases", plan.phrases, "Lengths of the phrases in counts, for example 32,32,16,32")->required();
-    planVerb->add_option("--dance", plan.dance, "Counts of the dance")->required();
-    planVerb->add_option("--cuts", plan.cuts, "Counts after which a pass may be cut, or none; otherwise every eight");
+    auto* planFile = planVerb->add_option("file", plan.file, "A routine file, or its plain-text form");
+    auto* phrases = planVerb->add_option("--phrases", plan.phrases, "Lengths of the phrases in counts, for example 32,32,16,32");
+    auto* dance = planVerb->add_option("--dance", plan.dance, "Counts of the dance")->needs(phrases)->excludes(planFile);
+    phrases->needs(dance)->excludes(planFile);
+    planVerb->add_option("--cuts", plan.cuts, "Counts after which a pass may be cut, or none; otherwise every eight, and in a routine after every figure");
     planVerb->add_option("--tags", plan.tags, "Lengths of tags, or none")->capture_default_str();
-    planVerb->add_option("--turn", plan.turns, "Part of a turn, right positive, and the count it is done with: -1/4@28; several with commas");
+    planVerb->add_option("--turn", plan.turns, "Part of a turn, right positive, and the count it is done with: -1/4@28; several with commas")->excludes(planFile);
     planVerb->add_option("--cost", plan.costs, "miss=10,restart=3,tag=2,kind=2");
     planVerb->add_option("--limit", plan.limit, "Show so many plans")->check(CLI::Range(1, 1000))->capture_default_str();
     planVerb->add_flag("--json", plan.json, "Print JSON");
-    planVerb->callback([&] { run = [&] { return runPlan(plan); }; });
+    planVerb->callback([&] {
+        if (plan.file.empty() && plan.phrases.empty()) throw CLI::RequiredError("A routine file, or --phrases and --dance");
+        run = [&] { return runPlan(plan); };
+    });
 
     std::string landFile;
     bool landJson = false;

@@ -18,7 +18,10 @@ std::string plansAsJson(const PhrasePlans& plans) {
         j["restarts"] = j["tags"] = j["passes"] = Json::array();
         for (std::size_t i = 0; i < plan.passes.size(); ++i) {
             const PlannedPass& pass = plan.passes[i];
-            if (pass.cut) j["restarts"].push_back({{"pass", i + 1}, {"after", toCountString(pass.counts)}});
+            if (pass.cut) {
+                j["restarts"].push_back({{"pass", i + 1}, {"after", toCountString(pass.counts)}});
+                if (pass.touch) j["restarts"].back()["last_change_a_touch"] = true;
+            }
             if (pass.tag > Tick{}) j["tags"].push_back({{"pass", i + 1}, {"counts", toCountString(pass.tag)}});
             j["passes"].push_back({{"start", toCountString(pass.start)},
                                    {"counts", toCountString(pass.counts)},
@@ -42,11 +45,11 @@ std::string plansAsText(const PhrasePlans& plans) {
         for (std::size_t i = 0; i < plan.passes.size(); ++i) {
             const PlannedPass& pass = plan.passes[i];
             const std::string number = std::to_string(i + 1);
-            if (pass.cut) what += ", pass " + number + " restarts after " + toSpokenCount(pass.counts);
+            if (pass.cut) what += ", pass " + number + " restarts after " + toSpokenCount(pass.counts) + (pass.touch ? " (its last change a touch)" : "");
             if (pass.tag > Tick{}) what += ", a tag of " + toSpokenCount(pass.tag) + " after pass " + number;
         }
         out += what.empty() ? ", nothing changed" : what;
-        out += plan.misses == 0 ? "; every pass starts a phrase" : "; " + std::to_string(plan.misses) + (plan.misses == 1 ? " pass does" : " passes do") + " not start a phrase";
+        out += plan.misses == 0 ? "; every pass lands" : "; " + std::to_string(plan.misses) + (plan.misses == 1 ? " pass does" : " passes do") + " not land";
         out += "\n   starts";
         for (const PlannedPass& pass : plan.passes) out += " " + toSpokenCount(pass.start + counts(1)) + (pass.phraseOffset > Tick{} ? "*" : "");
         out += ", facing";

@@ -7,6 +7,7 @@
 #include "cli/rhythm_report.h"
 #include "core/document/document_file.h"
 #include "core/landing/landing_report.h"
+#include "core/planning/routine_plan.h"
 #include "core/exchange/routine_text.h"
 #include "core/exchange/map_export.h"
 #include "core/exchange/map_import.h"
@@ -206,7 +207,50 @@ Result<Output> runFill(const FillOptions& options) {
     return Output{options.json ? fillingAsJson(*filling) : fillingAsText(*filling), nothingFills(*filling)};
 }
 
+namespace {
+/// A routine file, or the plain-text form of one.
+Result<Document> readRoutine(const std::string& file) {
+    if (const auto bytes = textOf(file); bytes && looksLikeRoutineText(*bytes)) {
+        auto read = routineFromText(*bytes);
+        if (!read) read.error().message = file + ": " + read.error().message;
+        return read;
+    }
+    auto loaded = loadDocument(file);
+    if (!loaded) return tl::unexpected(loaded.error());
+    return std::move(loaded->document);
+}
+} // namespace
+
+namespace {
+
+Result<Output> planOfRoutine(const PlanOptions& options) {
+    const auto document = readRoutine(options.file);
+    if (!document) return tl::unexpected(document.error());
+    RoutinePlanWishes wishes;
+    wishes.most = options.limit;
+    if (!options.cuts.empty()) {
+        auto cuts = countsWithCommas(options.cuts);
+        if (!cuts) return tl::unexpected(cuts.error());
+        wishes.cuts = std::move(*cuts);
+    }
+    auto tags = countsWithCommas(options.tags);
+    if (!tags) return tl::unexpected(tags.error());
+    wishes.tags = std::move(*tags);
+    const auto costs = parseCosts(options.costs);
+    if (!costs) return tl::unexpected(costs.error());
+    wishes.costs = *costs;
+    auto plans = planRoutine(*document, CountGrid(*document->map, document->scheme), wishes);
+    if (!plans) return tl::unexpected(plans.error());
+    PhrasePlans shown;
+    shown.nextCost = plans->nextCost;
+    for (RoutinePlan& plan : plans->plans) shown.plans.push_back(std::move(plan));
+    return Output{options.json ? plansAsJson(shown) : plansAsText(shown), {}};
+}
+
+} // namespace
+
 Result<Output> runPlan(const PlanOptions& options) {
+    if (!options.file.empty()) return planOfRoutine(options);
     PhrasePlanAsked asked;
     asked.most = options.limit;
     const auto dance = parseCount(options.dance);
@@ -235,20 +279,6 @@ Result<Output> runPlan(const PlanOptions& options) {
     if (!plans) return tl::unexpected(plans.error());
     return Output{options.json ? plansAsJson(*plans) : plansAsText(*plans), std::move(notes)};
 }
-
-namespace {
-/// A routine file, or the plain-text form of one.
-Result<Document> readRoutine(const std::string& file) {
-    if (const auto bytes = textOf(file); bytes && looksLikeRoutineText(*bytes)) {
-        auto read = routineFromText(*bytes);
-        if (!read) read.error().message = file + ": " + read.error().message;
-        return read;
-    }
-    auto loaded = loadDocument(file);
-    if (!loaded) return tl::unexpected(loaded.error());
-    return std::move(loaded->document);
-}
-} // namespace
 
 Result<Output> runLand(const std::string& file, bool json) {
     const auto document = readRoutine(file);

@@ -62,6 +62,7 @@ struct FillOptions {
 [[nodiscard]] Result<Output> runFill(const FillOptions& options);
 
 struct PlanOptions {
+    std::string file;    ///< a routine; empty = phrases and dance are given
     std::string phrases; ///< lengths with commas
     std::string dance;
     std::string cuts;    ///< with commas; empty = every eight counts, "none" = none

@@ -74,7 +74,7 @@ private Q_SLOTS:
         QCOMPARE(best["ending"].toObject(), (QJsonObject{{"counts", "32"}, {"facing", "12"}}));
         const Ran tags = run({"plan", "--phrases", "32,36,32,32,36,32", "--dance", "32", "--json", "--limit", "1"});
         QCOMPARE(tags.json()["plans"].toArray()[0].toObject()["cost"].toInt(), 6);
-        QVERIFY(run({"plan", "--phrases", "32,32,16,32,32", "--dance", "32"}).out.contains("pass 3 restarts after 16; every pass starts a phrase"));
+        QVERIFY(run({"plan", "--phrases", "32,32,16,32,32", "--dance", "32"}).out.contains("pass 3 restarts after 16; every pass lands"));
         const Ran none = run({"plan", "--phrases", "32,16", "--dance", "32", "--cuts", "none", "--tags", "none"});
         QCOMPARE(none.exit, 0);
         QVERIFY(none.err.contains("Neither cuts nor tags are allowed"));
@@ -82,7 +82,18 @@ private Q_SLOTS:
         QCOMPARE(below.exit, 1);
         QVERIFY(below.err.contains("The cost of a miss is -1"));
         QCOMPARE(run({"plan", "--phrases", "32,x", "--dance", "32"}).exit, 1);
-        QCOMPARE(run({"plan", "--dance", "32"}).exit, 2);
+        for (const QStringList& wrong : {QStringList{"plan"}, {"plan", "--dance", "32"}, {"plan", "--phrases", "32"}, {"plan", demo, "--phrases", "32", "--dance", "32"}}) QCOMPARE(run(wrong).exit, 2);
+    }
+    void planMakesTheDemoLand() {
+        const Ran r = run({"plan", demo, "--json", "--limit", "2"});
+        QCOMPARE(r.exit, 0);
+        const QJsonObject best = r.json()["plans"].toArray()[0].toObject();
+        QCOMPARE(best["misses"].toInt(), 0);
+        QCOMPARE(best["tags"].toArray()[0].toObject(), (QJsonObject{{"pass", 3}, {"counts", "2"}})); // the verse of 34
+        QVERIFY(best["cost"].toInt() <= r.json()["plans"].toArray()[1].toObject()["cost"].toInt());
+        const Ran empty = run({"plan", routine(newDocument(), "none.liftcount")});
+        QCOMPARE(empty.exit, 1);
+        QVERIFY(empty.err.contains("The song has no phrases yet"));
     }
     void versionsListsEveryWay() {
         const Ran r = run({"versions", "1 2 3 4 5", "--stretch", "1", "--to", "8", "--foot", "R", "--json"});

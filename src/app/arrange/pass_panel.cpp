@@ -125,8 +125,9 @@ void PassPanel::refresh() {
         if (m_pass && p.id == *m_pass) pass = &p;
     if (!pass && !landing.performance.passes.empty()) pass = &landing.performance.passes.front();
     m_pass = pass ? std::optional(pass->id) : std::nullopt;
-    for (QWidget* widget : std::initializer_list<QWidget*>{m_lines, m_mark, m_bind, m_counts, m_opening}) widget->setVisible(pass != nullptr);
+    for (QWidget* widget : std::initializer_list<QWidget*>{m_lines, m_counts}) widget->setVisible(pass != nullptr);
     if (!pass) {
+        for (QWidget* widget : std::initializer_list<QWidget*>{m_mark, m_bind, m_opening}) widget->hide();
         m_head->setText(tr("No pass yet"));
         m_where->setText(tr("Place a figure in a part, or type the order of the parts."));
         clearLayout(m_music);

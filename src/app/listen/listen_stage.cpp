@@ -2,6 +2,7 @@
 
 #include "app/listen/hand_statements.h"
 #include "app/shell/session.h"
+#include "app/shell/when_shown.h"
 #include "app/listen/song_column.h"
 #include "app/strips/strips_view.h"
 #include "app/listen/tap_panel.h"
@@ -54,19 +55,20 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
 
     m_column = new SongColumn(session, theme, *m_hand, this);
     row->addWidget(m_column);
-    connect(&session, &Session::documentChanged, this, [this] {
-        m_column->rebuild();
+    auto* songColumn = new WhenShown(m_column, [this] { m_column->rebuild(); });
+    connect(&session, &Session::documentChanged, this, [this, songColumn] {
+        songColumn->ask();
         showMetre();
         showCounted();
     });
-    connect(&session, &Session::songReady, this, [this] {
-        m_column->rebuild();
+    connect(&session, &Session::songReady, this, [this, songColumn] {
+        songColumn->ask();
         showCounted();
     });
     connect(&session, &Session::loadingProgressed, this, &ListenStage::showCounted);
     connect(&session, &Session::loadingEnded, this, &ListenStage::showCounted);
-    connect(&session, &Session::doubtsChanged, this, [this] {
-        m_column->rebuild();
+    connect(&session, &Session::doubtsChanged, this, [this, songColumn] {
+        songColumn->ask();
         m_strips->viewport()->update();
     });
     m_column->rebuild();

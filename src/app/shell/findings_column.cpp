@@ -2,6 +2,7 @@
 
 #include "app/strips/mini_page.h"
 #include "app/shell/session.h"
+#include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 
 #include <QLabel>
@@ -13,7 +14,8 @@ namespace lc::app {
 
 FindingsColumn::FindingsColumn(Session& session, const Theme& theme, QWidget* parent) : FoldingColumn(theme, parent), m_session(session) {
     setAccessibleName(tr("Findings"));
-    connect(&session, &Session::documentChanged, this, &FindingsColumn::rebuild);
+    auto* upToDate = new WhenShown(this, [this] { rebuild(); });
+    connect(&session, &Session::documentChanged, upToDate, &WhenShown::ask);
     connect(&session, &Session::previewChanged, this, qOverload<>(&QWidget::update));
     rebuild();
 }
@@ -36,12 +38,15 @@ void FindingsColumn::rebuild() {
     for (std::size_t i = 0; m_openKey && i < findings.size(); ++i)
         if (findings[i].key == *m_openKey) open = static_cast<int>(i);
     m_open = open;
-    m_remedy = 0;
     m_remedies.clear();
-    m_reason = nullptr;
     if (const Finding* f = openFindingValue()) m_remedies = remediesFor(m_session.document(), m_session.landing(), *f);
+    if (QString shown = whatIsShown(); shown == m_shown) return; // as mostly while a word is typed
+    else m_shown = std::move(shown);
+    m_remedy = 0;
+    m_reason = nullptr;
 
     auto* page = new QWidget;
+    m_page = page;
     m_cards = new QVBoxLayout(page);
     m_cards->setContentsMargins(m_theme.px(15), m_theme.px(8), m_theme.px(12), m_theme.px(12));
     m_cards->setSpacing(m_theme.px(10));
@@ -59,14 +64,34 @@ void FindingsColumn::rebuild() {
     setPage(page);
 }
 
+/// All that the page depends on.
+QString FindingsColumn::whatIsShown() const {
+    const Landing& landing = m_session.landing();
+    std::string all = std::to_string(m_open) + (m_showMuted ? "m" : "-");
+    const auto add = [&](const std::string& text) { all += text + '\x1f'; };
+    for (const Finding& f : landing.findings) {
+        add(f.headline);
+        add(f.text);
+    }
+    for (const Remedy& r : m_remedies) {
+        add(r.title);
+        add(r.price);
+    }
+    for (const MutedFinding& m : m_session.document().routine.muted) add(m.reason);
+    for (const Finding& f : landing.muted) add(f.headline);
+    for (const PassPerformance& p : landing.performance.passes) add(toCountString(p.start) + "+" + toCountString(p.counts) + "+" + toCountString(p.tag)); // the small pages
+    for (const CountPhrase& p : landing.grid.phrases()) add(std::to_string(p.counts));
+    return QString::fromStdString(all);
+}
+
 void FindingsColumn::buildCard(int index) {
     const Finding& finding = m_session.landing().findings[static_cast<std::size_t>(index)];
     auto* card = new QVBoxLayout;
     card->setSpacing(m_theme.px(4));
     auto* head = new QHBoxLayout;
     head->setSpacing(m_theme.px(6));
-    head->addWidget(new NumberDiamond(index + 1, m_theme, this), 0, Qt::AlignTop);
-    auto* title = new QPushButton(this);
+    head->addWidget(new NumberDiamond(index + 1, m_theme, m_page), 0, Qt::AlignTop);
+    auto* title = new QPushButton(m_page);
     title->setProperty("flat", true);
     title->setAccessibleName(QString::fromStdString(finding.headline));
     title->setToolTip(tr("Open this finding and go to its place (F8 for the next)"));
@@ -82,33 +107,33 @@ void FindingsColumn::buildCard(int index) {
     auto* body = new QVBoxLayout;
     body->setContentsMargins(m_theme.px(28), 0, 0, 0);
     body->setSpacing(m_theme.px(4));
-    body->addWidget(paragraph(QString::fromStdString(finding.text), m_theme.words(13), m_theme.colours().ink2, this));
+    body->addWidget(paragraph(QString::fromStdString(finding.text), m_theme.words(13), m_theme.colours().ink2, m_page));
     if (index == m_open) buildRemedies(body);
     card->addLayout(body);
     m_cards->addLayout(card);
-    m_cards->addWidget(divider(m_theme, this));
+    m_cards->addWidget(divider(m_theme, m_page));
 }
 
 void FindingsColumn::buildRemedies(QVBoxLayout* card) {
     if (!m_remedies.empty()) {
         card->addSpacing(m_theme.px(4));
-        card->addWidget(paragraph(m_remedies.size() == 1 ? tr("Remedy") : tr("Remedies"), m_theme.words(12, Weight::Bold), m_theme.colours().ink2, this));
+        card->addWidget(paragraph(m_remedies.size() == 1 ? tr("Remedy") : tr("Remedies"), m_theme.words(12, Weight::Bold), m_theme.colours().ink2, m_page));
     }
     for (std::size_t i = 0; i < m_remedies.size(); ++i) {
         auto* choice = new RemedyChoice(QString::fromStdString(m_remedies[i].title), QString::fromStdString(m_remedies[i].price),
-                                        static_cast<int>(i) == m_remedy, m_theme, this);
+                                        static_cast<int>(i) == m_remedy, m_theme, m_page);
         connect(choice, &QAbstractButton::clicked, this, [this, i] { chooseRemedy(static_cast<int>(i)); });
         choice->setObjectName(QStringLiteral("remedy%1").arg(i));
         card->addWidget(choice);
     }
     if (!m_remedies.empty()) {
         const auto then = applyEdits(m_session.document(), m_remedies[static_cast<std::size_t>(m_remedy)].edits);
-        if (then) card->addWidget(new MiniPages(m_session.landing(), land(*then, m_session.landing().grid, m_session.landing().limits), m_theme, this));
+        if (then) card->addWidget(new MiniPages(m_session.landing(), land(*then, m_session.landing().grid, m_session.landing().limits), m_theme, m_page));
         auto* buttons = new QHBoxLayout;
-        auto* previewButton = new QPushButton(tr("Preview"), this);
+        auto* previewButton = new QPushButton(tr("Preview"), m_page);
         previewButton->setObjectName(QStringLiteral("previewRemedy"));
         previewButton->setToolTip(tr("Show it on the strips without changing anything (P)"));
-        auto* applyButton = new QPushButton(tr("Apply"), this);
+        auto* applyButton = new QPushButton(tr("Apply"), m_page);
         applyButton->setObjectName(QStringLiteral("applyRemedy"));
         applyButton->setProperty("main", true);
         applyButton->setToolTip(tr("Do it (Ctrl+Enter); Undo takes it back"));
@@ -119,7 +144,7 @@ void FindingsColumn::buildRemedies(QVBoxLayout* card) {
         card->addLayout(buttons);
     }
     auto* row = new QHBoxLayout;
-    m_reason = new QLineEdit(this);
+    m_reason = new QLineEdit(m_page);
     m_reason->setPlaceholderText(tr("Or leave it, because …"));
     m_reason->setAccessibleName(tr("Reason for leaving this finding as it is"));
     m_reason->setToolTip(tr("Type why and press Enter: the finding is put aside and kept in the file"));
@@ -132,7 +157,7 @@ void FindingsColumn::buildRemedies(QVBoxLayout* card) {
 void FindingsColumn::buildMuted() {
     const auto& muted = m_session.landing().muted;
     if (muted.empty()) return;
-    auto* toggle = new QPushButton(tr("%1 left as they are").arg(muted.size()), this);
+    auto* toggle = new QPushButton(tr("%1 left as they are").arg(muted.size()), m_page);
     toggle->setProperty("flat", true);
     connect(toggle, &QPushButton::clicked, this, [this] { m_showMuted = !m_showMuted; rebuild(); });
     m_cards->addWidget(toggle);
@@ -141,8 +166,8 @@ void FindingsColumn::buildMuted() {
         QString reason;
         for (const MutedFinding& m : m_session.document().routine.muted)
             if (m.key == finding.key) reason = QString::fromStdString(m.reason);
-        m_cards->addWidget(paragraph(QString::fromStdString(finding.headline) + (reason.isEmpty() ? QString() : QStringLiteral(": ") + reason), m_theme.words(13), m_theme.colours().ink2, this));
-        auto* again = new QPushButton(tr("Look at it again"), this);
+        m_cards->addWidget(paragraph(QString::fromStdString(finding.headline) + (reason.isEmpty() ? QString() : QStringLiteral(": ") + reason), m_theme.words(13), m_theme.colours().ink2, m_page));
+        auto* again = new QPushButton(tr("Look at it again"), m_page);
         connect(again, &QPushButton::clicked, this, [this, key = finding.key] { m_session.edit(UnmuteFinding{key}); });
         m_cards->addWidget(again, 0, Qt::AlignLeft);
     }

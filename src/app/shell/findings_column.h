@@ -36,6 +36,7 @@ protected:
 
 private:
     void rebuild();
+    [[nodiscard]] QString whatIsShown() const;
     void buildCard(int index);
     void buildRemedies(QVBoxLayout* card);
     void buildMuted();
@@ -47,6 +48,8 @@ private:
     std::vector<Remedy> m_remedies;
     std::optional<FindingKey> m_openKey; // of the finding a person opened; the worst is open otherwise
     int m_open = -1;
+    QWidget* m_page = nullptr;
+    QString m_shown; ///< what the page was built from
     int m_remedy = 0;
     bool m_showMuted = false;
 };

@@ -26,21 +26,20 @@ bool Theme::loadFonts() {
     return all;
 }
 
-QFont Theme::words(int size, Weight weight) const {
-    QFont font(QStringLiteral("Lato"));
+/// Made once: a font that is made anew looks for its outlines each time it is used.
+QFont Theme::kept(const QString& family, int size, int weight) const {
+    QFont& font = m_fonts[{family.size(), px(size), weight}];
+    if (font.pixelSize() == px(size)) return font;
+    font = QFont(family);
     font.setPixelSize(px(size));
     font.setHintingPreference(QFont::PreferNoHinting); // even spacing at small sizes
     font.setWeight(static_cast<QFont::Weight>(weight));
     return font;
 }
 
-QFont Theme::numbers(int size, bool bold) const {
-    QFont font(QStringLiteral("Count Figures"));
-    font.setPixelSize(px(size));
-    font.setHintingPreference(QFont::PreferNoHinting);
-    font.setBold(bold);
-    return font;
-}
+QFont Theme::words(int size, Weight weight) const { return kept(QStringLiteral("Lato"), size, static_cast<int>(weight)); }
+
+QFont Theme::numbers(int size, bool bold) const { return kept(QStringLiteral("Count Figures"), size, bold ? QFont::Bold : QFont::Normal); }
 
 QColor Theme::role(int ordinal) const {
     return ordinal == 0 ? colours().role1 : ordinal == 1 ? colours().role2 : colours().ink;

@@ -4,6 +4,9 @@
 #include <QFont>
 #include <QString>
 
+#include <map>
+#include <tuple>
+
 namespace lc::app {
 
 /// Colours of the look; the hex values are those of its tokens. A widget asks for a role, never for a colour.
@@ -45,7 +48,10 @@ public:
     [[nodiscard]] int countBar() const { return px(84); }
 
 private:
+    [[nodiscard]] QFont kept(const QString& family, int size, int weight) const;
+
     int m_percent;
+    mutable std::map<std::tuple<qsizetype, int, int>, QFont> m_fonts; ///< by family, size, weight; of the window's thread
 };
 
 } // namespace lc::app

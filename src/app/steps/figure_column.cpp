@@ -1,6 +1,7 @@
 #include "app/steps/figure_column.h"
 
 #include "app/shell/session.h"
+#include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 #include "app/steps/figure_desk.h"
 #include "core/figures/joints.h"
@@ -44,7 +45,8 @@ private:
 
 FigureColumn::FigureColumn(FigureDesk& desk, Session& session, const Theme& theme, QWidget* parent) : FoldingColumn(theme, parent), m_desk(desk), m_session(session) {
     setAccessibleName(tr("Findings of the figure"));
-    connect(&desk, &FigureDesk::cardChanged, this, &FigureColumn::rebuild);
+    auto* upToDate = new WhenShown(this, [this] { rebuild(); });
+    connect(&desk, &FigureDesk::cardChanged, upToDate, &WhenShown::ask);
     rebuild();
 }
 

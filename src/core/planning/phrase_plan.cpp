@@ -5,7 +5,6 @@
 
 #include <algorithm>
 #include <map>
-#include <numeric>
 
 namespace lc {
 
@@ -13,7 +12,6 @@ namespace {
 
 constexpr std::int64_t longestSong = 100'000; // counts
 constexpr std::size_t mostPlaces = 2'000'000;
-constexpr std::int64_t dearest = 1'000'000'000;
 
 std::optional<Error> wrong(const PhrasePlanAsked& asked) {
     const auto bad = [](std::string text) { return Error{ErrorCode::BadValue, std::move(text), {}}; };
@@ -35,10 +33,7 @@ std::optional<Error> wrong(const PhrasePlanAsked& asked) {
     if (asked.cuts.size() + asked.tags.size() > mostKinds)
         return bad(std::to_string(asked.cuts.size()) + " different cuts and " + std::to_string(asked.tags.size()) + " different tags are allowed: more than dancers can tell apart. Allow at most " +
                    std::to_string(mostKinds) + " together.");
-    const std::pair<const char*, std::int64_t> costs[] = {{"miss", asked.costs.miss}, {"restart", asked.costs.restart}, {"tag", asked.costs.tag}, {"kind", asked.costs.kind}};
-    for (const auto& [name, cost] : costs)
-        if (cost < 0 || cost > dearest)
-            return bad("The cost of a " + std::string(name) + " is " + std::to_string(cost) + ". Costs are whole numbers from 0 to " + std::to_string(dearest) + "; the higher, the more is done to avoid it.");
+    if (auto cost = wrongCost(asked.costs)) return cost;
     for (const TurnDone& turn : asked.turns)
         if (turn.at <= Tick{} || turn.at > asked.dance) return bad("A turn done with count " + toSpokenCount(turn.at) + " does not lie in the dance of " + countsInWords(asked.dance) + ".");
     return std::nullopt;
@@ -144,7 +139,7 @@ private:
             const PlanNode& from = m_graph.nodes[node];
             const Way& way = m_ways[from.edges[i].choice];
             const auto phrase = std::prev(std::upper_bound(m_starts.begin(), m_starts.end(), from.at));
-            plan.passes.push_back({from.at, way.counts, way.tag, facing, from.at - *phrase, way.cut});
+            plan.passes.push_back({from.at, way.counts, way.tag, facing, from.at - *phrase, way.cut, false, {}});
             plan.misses += from.at != *phrase;
             plan.ending = std::min(way.counts, m_end - from.at);
             for (const TurnDone& turn : m_asked.turns)
@@ -187,23 +182,6 @@ Result<std::vector<TurnDone>> parseTurns(std::string_view text) {
         out.push_back({{static_cast<int>(turn->value * 8 / ticksPerCount)}, *count});
     }
     return out;
-}
-
-Result<PhrasePlanCosts> parseCosts(std::string_view text) {
-    PhrasePlanCosts costs;
-    if (trimmed(text).empty()) return costs;
-    for (std::string_view piece : pieces(text, ',')) {
-        piece = trimmed(piece);
-        const auto is = piece.find('=');
-        const std::string_view name = trimmed(piece.substr(0, is));
-        std::int64_t* cost = name == "miss" ? &costs.miss : name == "restart" ? &costs.restart : name == "tag" ? &costs.tag : name == "kind" ? &costs.kind : nullptr;
-        if (!cost || is == std::string_view::npos)
-            return fail(ErrorCode::BadValue, "“" + std::string(piece) + "” is no cost. Write for example miss=10,restart=3,tag=2,kind=2.");
-        const auto value = wholeNumber<std::int64_t>(trimmed(piece.substr(is + 1)));
-        if (!value) return fail(ErrorCode::BadValue, "The cost “" + std::string(piece) + "” is no whole number.");
-        *cost = *value;
-    }
-    return costs;
 }
 
 } // namespace lc

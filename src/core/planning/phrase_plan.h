@@ -1,8 +1,10 @@
 #pragma once
 
 #include "core/base/facing.h"
+#include "core/base/ids.h"
 #include "core/base/result.h"
 #include "core/base/tick.h"
+#include "core/planning/plan_costs.h"
 
 #include <cstdint>
 #include <string>
@@ -10,14 +12,6 @@
 #include <vector>
 
 namespace lc {
-
-/// What a plan is charged for. Whole numbers, at least 0.
-struct PhrasePlanCosts {
-    std::int64_t miss = 10;   ///< a pass that does not start a phrase
-    std::int64_t restart = 3; ///< a pass cut short
-    std::int64_t tag = 2;     ///< a tag
-    std::int64_t kind = 2;    ///< each different length of a cut, and each different length of a tag
-};
 
 /// A turn of the dance, done with a count.
 struct TurnDone {
@@ -32,7 +26,7 @@ struct PhrasePlanAsked {
     std::vector<Tick> cuts;    ///< counts after which a pass may be cut, inside the dance
     std::vector<Tick> tags;    ///< lengths of tags, above 0
     std::vector<TurnDone> turns;
-    PhrasePlanCosts costs;
+    PlanCosts costs;
     std::size_t most = 5;      ///< plans listed
 };
 
@@ -43,6 +37,8 @@ struct PlannedPass {
     Eighths facing;    ///< it starts with
     Tick phraseOffset; ///< since the start of the phrase it lies in
     bool cut = false;
+    bool touch = false; ///< its last change becomes a touch, so that the cut leaves the foot that the next pass needs; in plans of a routine only
+    PassId pass;        ///< of the routine; none in other plans, and for a pass that the plan adds
 };
 
 struct PhrasePlan {
@@ -65,8 +61,5 @@ struct PhrasePlans {
 
 /// "-1/4@28, 1/2@40": parts of a turn, right positive, with the count that each is done with. Error BadValue, with what is wrong.
 [[nodiscard]] Result<std::vector<TurnDone>> parseTurns(std::string_view text);
-
-/// "miss=10,restart=3": those not named keep their value. Error BadValue.
-[[nodiscard]] Result<PhrasePlanCosts> parseCosts(std::string_view text);
 
 } // namespace lc

@@ -1,6 +1,7 @@
 #include "core/routine/performance.h"
 
 #include "core/routine/music_place.h"
+#include "core/routine/pass_dancer.h"
 
 #include <algorithm>
 
@@ -121,10 +122,39 @@ public:
             if (i + 1 < passes.size() && passes[i + 1]->pinned)
                 if (const auto pin = tickOf(*passes[i + 1]->pinned, m_grid)) limit = *pin - passes[i + 1]->wait;
             dance(*passes[i], limit, i == 0);
+            m_out.passes.back().index = static_cast<std::size_t>(passes[i] - m_routine.passes.data());
         }
         m_out.start = m_out.passes.empty() ? m_at : m_out.passes.front().start;
         m_out.end = m_at;
         return std::move(m_out);
+    }
+
+    Standing standing() const {
+        Standing out{m_at, {}, {}};
+        for (const RoleState& state : m_states) {
+            out.free.push_back(state.free);
+            out.facing.push_back(state.facing);
+        }
+        return out;
+    }
+
+    PassPerformance danceFrom(const Pass& pass, Standing& from, bool first) {
+        m_at = m_runningFrom = from.at;
+        for (std::size_t r = 0; r < m_states.size(); ++r) m_states[r] = {from.free[r], from.facing[r], {}};
+        m_out.passes.clear();
+        m_out.readings.clear();
+        for (auto& actions : m_out.roles) actions.clear();
+        dance(pass, std::nullopt, first);
+        from = standing();
+        return std::move(m_out.passes.back());
+    }
+
+    bool musicSpeaks(Tick from, Tick to) const {
+        return std::any_of(m_bound.begin(), m_bound.end(), [&](const BoundException& b) { return b.at >= from && b.at <= to; });
+    }
+
+    std::shared_ptr<const PartReading> readingOf(PartId part, const PassExceptions& exceptions) {
+        return exceptions.changesSteps() ? m_reader.pass(part, exceptions) : m_reader.part(part);
     }
 
 private:
@@ -133,7 +163,6 @@ private:
         done.id = pass.id;
         done.part = pass.part;
         done.number = static_cast<int>(m_out.passes.size()) + 1;
-        done.index = static_cast<std::size_t>(&pass - m_routine.passes.data());
         done.pinned = pass.pinned.has_value();
         done.wait = pass.wait;
         if (const auto pin = pass.pinned ? tickOf(*pass.pinned, m_grid) : std::nullopt) {
@@ -181,10 +210,6 @@ private:
         m_at = done.end();
         if (done.countsFromOneAfter) m_runningFrom = m_at;
         m_out.passes.push_back(std::move(done));
-    }
-
-    std::shared_ptr<const PartReading> readingOf(PartId part, const PassExceptions& exceptions) {
-        return exceptions.changesSteps() ? m_reader.pass(part, exceptions) : m_reader.part(part);
     }
 
     std::size_t keep(const std::shared_ptr<const PartReading>& reading) {
@@ -311,6 +336,23 @@ private:
 };
 
 } // namespace
+
+struct PassDancer::Inside : Unroller {
+    using Unroller::Unroller;
+    Standing opening;
+};
+
+PassDancer::PassDancer(const Routine& routine, const CountGrid& grid) : m_inside(std::make_unique<Inside>(routine, grid)) {
+    m_inside->opening = m_inside->standing();
+    m_inside->opening.at = startOf(routine, grid);
+}
+PassDancer::~PassDancer() = default;
+
+Standing PassDancer::opening() const { return m_inside->opening; }
+
+PassPerformance PassDancer::dance(const Pass& pass, Standing& standing, bool first) { return m_inside->danceFrom(pass, standing, first); }
+bool PassDancer::musicSpeaks(Tick from, Tick to) const { return m_inside->musicSpeaks(from, to); }
+std::shared_ptr<const PartReading> PassDancer::reading(const Pass& pass) { return m_inside->readingOf(pass.part, pass); }
 
 Tick startOf(const Routine& routine, const CountGrid& grid) {
     if (!routine.startAt || grid.empty()) return {};

@@ -1,4 +1,4 @@
-#include "support/core_support.h"
+#include "support/plan_support.h"
 
 #include "core/planning/phrase_plan.h"
 
@@ -8,14 +8,9 @@
 
 using namespace lc;
 using test::must;
+using test::ticks;
 
 namespace {
-
-std::vector<Tick> ticks(const std::vector<int>& all) {
-    std::vector<Tick> out;
-    for (int n : all) out.push_back(counts(n));
-    return out;
-}
 
 PhrasePlanAsked asked(const std::vector<int>& phrases, int dance, const std::vector<int>& cuts = {8, 16, 24}, const std::vector<int>& tags = {2, 4, 8}) {
     PhrasePlanAsked a;
@@ -24,22 +19,6 @@ PhrasePlanAsked asked(const std::vector<int>& phrases, int dance, const std::vec
     a.cuts = ticks(cuts);
     a.tags = ticks(tags);
     return a;
-}
-
-QString facings(const PhrasePlan& plan) {
-    QStringList out;
-    for (const PlannedPass& p : plan.passes) out << test::q(toClock(p.facing));
-    return out.join(' ');
-}
-
-/// "0:32 32:16+4 …": start, counts and tag of each pass.
-QString passes(const PhrasePlan& plan) {
-    QStringList out;
-    for (const PlannedPass& p : plan.passes) {
-        out << test::q(toCountString(p.start)) + ":" + test::q(toCountString(p.counts));
-        if (p.tag > Tick{}) out.back() += "+" + test::q(toCountString(p.tag));
-    }
-    return out.join(' ');
 }
 
 // The same question answered without cleverness: every plan is made, charged and put in order. Nothing of the planner is used; whole counts only.
@@ -127,8 +106,8 @@ private Q_SLOTS:
         const PhrasePlan& best = plans.plans.front();
         QCOMPARE(best.cost, 5);
         QCOMPARE(best.misses, 0);
-        QCOMPARE(passes(best), "0:32 32:32 64:16 80:32 112:32");
-        QCOMPARE(facings(best), "12 9 6 6 3");
+        QCOMPARE(test::passesOf(best), "0:32 32:32 64:16 80:32 112:32");
+        QCOMPARE(test::facingsOf(best), "12 9 6 6 3");
         QCOMPARE(test::q(toClock(best.endingFacing)), "12");
         QCOMPARE(best.ending, counts(32));
         QVERIFY(plans.plans[1].cost > 5);
@@ -136,7 +115,7 @@ private Q_SLOTS:
     void tagsForPhrasesThatAreFourTooLong() {
         const PhrasePlans plans = must(planPhrases(asked({32, 36, 32, 32, 36, 32}, 32)));
         QCOMPARE(plans.plans.front().cost, 6); // a tag of 4 twice: 2 + 2 and one kind
-        QCOMPARE(passes(plans.plans.front()), "0:32 32:32+4 68:32 100:32 132:32+4 168:32");
+        QCOMPARE(test::passesOf(plans.plans.front()), "0:32 32:32+4 68:32 100:32 132:32+4 168:32");
     }
     void againstEveryPlanThatThereIs() {
         std::mt19937 dice(20261126);
@@ -165,7 +144,7 @@ private Q_SLOTS:
                 const PhrasePlan& mine = plans.plans[i];
                 const Brute::Plan& theirs = brute.all[i];
                 QCOMPARE(mine.cost, theirs.cost);
-                QCOMPARE(passes(mine), theirs.passes());
+                QCOMPARE(test::passesOf(mine), theirs.passes());
             }
             QCOMPARE(plans.nextCost, brute.all.size() > a.most ? brute.all[a.most].cost : -1);
             ++cases;
@@ -182,11 +161,11 @@ private Q_SLOTS:
             QVERIFY(!last.cut || last.start + last.counts < counts(10));
             QVERIFY(last.start + last.counts + last.tag >= counts(10));
         }
-        QCOMPARE(passes(must(planPhrases(a)).plans[0]), "0:8+2"); // 2 + 2: cheaper than a second pass that misses
+        QCOMPARE(test::passesOf(must(planPhrases(a)).plans[0]), "0:8+2"); // 2 + 2: cheaper than a second pass that misses
     }
     void aDanceLongerThanTheSongIsCutOffByIt() {
         const PhrasePlan plan = must(planPhrases(asked({16, 4}, 32))).plans.front();
-        QCOMPARE(passes(plan), "0:32");
+        QCOMPARE(test::passesOf(plan), "0:32");
         QCOMPARE(plan.cost, 0);
         QCOMPARE(plan.ending, counts(20));
     }
@@ -201,14 +180,14 @@ private Q_SLOTS:
         PhrasePlanAsked a = asked({cut, 32}, 32, {cut}, {});
         a.turns = must(parseTurns("1/4@28"));
         const PhrasePlan plan = must(planPhrases(a)).plans.front();
-        QCOMPARE(passes(plan), QString("0:%1 %1:32").arg(cut));
+        QCOMPARE(test::passesOf(plan), QString("0:%1 %1:32").arg(cut));
         QTEST(test::q(toClock(plan.passes[1].facing)), "facing");
     }
     void fractionsAreExact() {
         PhrasePlanAsked a = asked({32, 32}, 32, {}, {});
         a.phrases = {countFraction(25, 2), counts(32)};
         a.cuts = {countFraction(25, 2)};
-        QCOMPARE(passes(must(planPhrases(a)).plans.front()), "0:25/2 25/2:32");
+        QCOMPARE(test::passesOf(must(planPhrases(a)).plans.front()), "0:25/2 25/2:32");
     }
     void manyKindsAndALongMedleyStayExact() { // every cut and tag of a 32-count dance, on a song where nothing is square: the cost is what a plan with one kind of each would need at most
         std::vector<int> phrases, cuts;
