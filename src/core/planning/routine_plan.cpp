@@ -14,6 +14,9 @@ namespace lc {
 namespace {
 
 constexpr std::size_t mostPlaces = 2'000'000;
+constexpr std::int64_t impossible = INT64_MAX / 4;
+constexpr const char* notPossible = "Nothing is possible: a pinned start cannot be kept whatever is cut. Take the pin away, or allow more cuts.";
+constexpr const char* tooMany = "There are too many places where a pass could begin. Allow fewer cuts and tags.";
 
 /// A way to dance a pass. As it is where the pass is kept.
 struct Way {
@@ -46,10 +49,24 @@ public:
 
     Result<RoutinePlans> plans() {
         if (auto error = prepare()) return tl::unexpected(std::move(*error));
-        if (!build()) return fail(ErrorCode::BadValue, "There are too many places where a pass could begin. Allow fewer cuts and tags.");
-        const BestPaths best = bestPaths(m_graph, m_wishes.most + 1);
+        const Place first = begin();
+        if (!layBounds(first.at)) return fail(ErrorCode::BadValue, tooMany);
+        if (bound(first.at, 0) >= impossible) return fail(ErrorCode::BadValue, notPossible);
+        BestPaths best;
+        const std::int64_t step = 2 * m_wishes.costs.kind + m_wishes.costs.restart + m_wishes.costs.tag + 1;
+        for (std::int64_t within = bound(first.at, 0) + step, more = step;; within += more *= 2) { // only what a plan within a cost can come to is looked at, and the cost raised until that is enough
+            m_graph.nodes.clear();
+            m_left = false;
+            if (!build(first, within)) return fail(ErrorCode::BadValue, tooMany);
+            best = bestPaths(m_graph, m_wishes.most + 1);
+            if (!best.exact || !m_left) break;
+            if (best.paths.size() <= m_wishes.most) continue;
+            if (best.paths.back().cost <= within) break;
+            within = best.paths.back().cost; // no plan that is wanted costs more
+            more = 0;
+        }
         if (!best.exact) return fail(ErrorCode::BadValue, "There are too many ways to compare them all. Allow fewer cuts and tags.");
-        if (best.paths.empty()) return fail(ErrorCode::BadValue, "Nothing is possible: a pinned start cannot be kept whatever is cut. Take the pin away, or allow more cuts.");
+        if (best.paths.empty()) return fail(ErrorCode::BadValue, notPossible);
         RoutinePlans out;
         for (std::size_t i = 0; i < std::min(m_wishes.most, best.paths.size()); ++i) out.plans.push_back(planOf(best.paths[i]));
         if (best.paths.size() > m_wishes.most) out.nextCost = best.paths[m_wishes.most].cost;
@@ -180,18 +197,16 @@ private:
     }
 
     /// Danced from a place; kept, where neither the music nor a pin has a say in it.
-    Danced dance(const Place& from, std::uint32_t way, bool touch) {
-        const std::size_t m = m_mannerOf[from.stage];
+    Danced dance(std::size_t m, Tick at, std::uint32_t way, bool touch, std::size_t feet) {
         const Manner& manner = m_manners[m];
-        const bool first = from.stage == 0 && from.at == m_start;
         const Tick reach = manner.reading->length + manner.ways[way].tag + manner.pass.wait + canonTail(manner);
-        const bool always = !manner.pass.pinned && !m_dancer.musicSpeaks(from.at, from.at + reach);
-        const auto key = std::tuple(m, way, touch, from.feet);
+        const bool always = !manner.pass.pinned && !m_dancer.musicSpeaks(at, at + reach);
+        const auto key = std::tuple(m, way, touch, feet);
         if (always)
             if (const auto known = m_known.find(key); known != m_known.end()) return known->second;
-        Standing standing{from.at, m_feet[from.feet], std::vector<Eighths>(m_routine.roles.size())};
-        const PassPerformance pass = m_dancer.dance(asDanced(manner, manner.ways[way], touch), standing, first);
-        const Danced done{standing.at - from.at, pass.start - from.at, pass.counts, pass.whole, pass.tag, feetIndex(standing.free), !pass.cutTurns.empty()};
+        Standing standing{at, m_feet[feet], std::vector<Eighths>(m_routine.roles.size())};
+        const PassPerformance pass = m_dancer.dance(asDanced(manner, manner.ways[way], touch), standing, at == m_start);
+        const Danced done{standing.at - at, pass.start - at, pass.counts, pass.whole, pass.tag, feetIndex(standing.free), !pass.cutTurns.empty()};
         if (always) m_known.emplace(key, done);
         return done;
     }
@@ -228,56 +243,126 @@ private:
         return !lands(m_grid, pass);
     }
 
-    bool build() {
+    Place begin() {
         const Standing opening = m_dancer.opening();
         m_start = opening.at;
-        if (mannerAt(0).pass.pinned) m_start = tickOf(*mannerAt(0).pass.pinned, m_grid).value_or(m_start + mannerAt(0).pass.wait) - mannerAt(0).pass.wait;
-        std::map<Place, std::vector<std::pair<std::uint32_t, std::pair<std::optional<Place>, PlanEdge>>>> places; // with the ways on; no place is the end
-        places[{m_start, 0, feetIndex(opening.free)}];
+        if (const Pass& pass = mannerAt(0).pass; pass.pinned) m_start = tickOf(*pass.pinned, m_grid).value_or(m_start + pass.wait) - pass.wait;
+        m_opening = feetIndex(opening.free);
+        return {m_start, 0, m_opening};
+    }
+
+    /// What each manner's ways come to from each place, whatever the feet; and from there the least cost to the end from each stage and place, were it not for feet and kinds. The end of the
+    /// music is the last place. False where there are too many places.
+    bool layBounds(Tick first) {
+        std::map<Tick, std::uint32_t> index{{first, 0}, {m_grid.end(), 0}};
+        for (auto place = index.begin(); place->first < m_grid.end(); ++place) {
+            for (std::size_t m = 0; m < m_manners.size(); ++m)
+                for (std::uint32_t w = 0; w < m_manners[m].ways.size(); ++w)
+                    if (const Step step = stepOf(m, w, place->first); step.possible && step.end < m_grid.end()) index.try_emplace(step.end, 0);
+            if (index.size() > mostPlaces) return false;
+        }
+        for (auto& [at, i] : index) i = static_cast<std::uint32_t>(m_places.size()), m_places.push_back(at);
+        const std::size_t stages = m_mannerOf.size(), end = m_places.size() - 1;
+        m_bound.assign(stages + 1, std::vector<std::int64_t>(m_places.size(), 0)); // behind the last stage a routine is over
+        using Ways = std::vector<std::vector<std::pair<std::uint32_t, std::int64_t>>>; // from each place: where to, for what
+        std::vector<Ways> all(m_manners.size(), Ways(m_places.size()));
+        for (std::size_t m = 0; m < m_manners.size(); ++m)
+            for (std::size_t p = 0; p < end; ++p)
+                for (std::uint32_t w = 0; w < m_manners[m].ways.size(); ++w)
+                    if (const Step step = stepOf(m, w, m_places[p]); step.possible) all[m][p].emplace_back(step.end < m_grid.end() ? index.at(step.end) : static_cast<std::uint32_t>(end), step.cost);
+        for (std::size_t stage = stages; stage-- > 0;) {
+            const std::size_t next = m_endless && stage + 1 == stages ? stage : stage + 1;
+            for (std::size_t p = end; p-- > 0;) {
+                std::int64_t least = impossible;
+                for (const auto& [to, cost] : all[m_mannerOf[stage]][p]) least = std::min(least, std::min(impossible, cost + m_bound[next][to]));
+                m_bound[stage][p] = least;
+            }
+        }
+        return true;
+    }
+
+    struct Step { // a way from a place, whatever the feet
+        Tick end;
+        std::int64_t cost = 0; ///< without kinds
+        bool miss = false;
+        bool possible = false;
+    };
+
+    /// Whether the way can be danced there, where it ends, what it costs.
+    Step stepOf(std::size_t manner, std::uint32_t w, Tick at) {
+        const Way& way = m_manners[manner].ways[w];
+        const Danced done = dance(manner, at, w, false, m_opening);
+        const Tick danceEnd = at + done.lead + done.counts;
+        Step step{at + done.length, way.charged.cost, misses(at + done.lead, done.whole), false};
+        if (step.end <= at) return step; // nothing is danced
+        if (!m_manners[manner].kept) {
+            if (way.cut && (done.whole <= *way.cut || danceEnd >= m_grid.end())) return step; // no cut, or one that ends the music
+            if (way.tag > Tick{} && danceEnd >= m_grid.end()) return step;
+            if ((way.cut && done.counts != *way.cut) || (way.tag > Tick{} && done.tag != way.tag)) return step; // the music has its own restart or tag there
+        }
+        if (way.cut && done.turnCut) step.cost += m_wishes.turnCut;
+        if (step.miss) step.cost += m_wishes.costs.miss;
+        step.possible = true;
+        return step;
+    }
+
+    [[nodiscard]] std::int64_t bound(Tick at, std::size_t stage) const {
+        if (at >= m_grid.end() || !danced(stage)) return 0;
+        return m_bound[stage][static_cast<std::size_t>(std::lower_bound(m_places.begin(), m_places.end(), at) - m_places.begin())];
+    }
+
+    /// All that plans within a cost can come to. `m_left` tells whether anything was left out.
+    bool build(const Place& first, std::int64_t within) {
+        struct Here {
+            std::int64_t cost = 0; ///< of the cheapest way here, without kinds
+            std::vector<std::pair<std::optional<Place>, PlanEdge>> on; ///< no place is the end
+            std::uint32_t node = 0;
+        };
+        std::map<Place, Here> places;
+        places[first];
         for (auto here = places.begin(); here != places.end(); ++here) {
             const Place from = here->first;
-            const Manner& manner = mannerAt(from.stage);
-            for (std::uint32_t w = 0; w < manner.ways.size(); ++w) {
-                const Way& way = manner.ways[w];
-                Danced done = dance(from, w, false);
-                const Tick danceEnd = from.at + done.lead + done.counts;
-                const Tick end = from.at + done.length;
-                if (end <= from.at) continue; // nothing is danced
-                if (!manner.kept) {
-                    if (way.cut && (done.whole <= *way.cut || danceEnd >= m_grid.end())) continue; // no cut, or one that ends the music
-                    if (way.tag > Tick{} && danceEnd >= m_grid.end()) continue;
-                    if ((way.cut && done.counts != *way.cut) || (way.tag > Tick{} && done.tag != way.tag)) continue; // the music has its own restart or tag there
+            const std::size_t manner = m_mannerOf[from.stage];
+            const bool kept = m_manners[manner].kept;
+            const std::size_t next = after(from.stage);
+            for (std::uint32_t w = 0; w < m_manners[manner].ways.size(); ++w) {
+                const Step step = stepOf(manner, w, from.at);
+                if (!step.possible || !inTime(next, step.end)) continue;
+                const std::int64_t least = bound(step.end, next);
+                if (least >= impossible) continue;
+                if (here->second.cost + step.cost + least > within) {
+                    m_left = true;
+                    continue;
+                }
+                const Way& way = m_manners[manner].ways[w];
+                const bool ends = step.end >= m_grid.end() || !danced(next);
+                std::size_t feet = dance(manner, from.at, w, false, from.feet).feet;
+                if (way.cut && !kept && !ends && wrongFoot(next, feet)) {
+                    feet = dance(manner, from.at, w, true, from.feet).feet;
+                    if (wrongFoot(next, feet)) continue;
                 }
                 PlanEdge edge = way.charged;
-                const std::size_t next = after(from.stage);
-                const bool ends = end >= m_grid.end() || !danced(next);
-                if (way.cut && !manner.kept && !ends && wrongFoot(next, done.feet)) {
-                    done = dance(from, w, true);
-                    if (wrongFoot(next, done.feet)) continue;
-                }
-                if (!inTime(next, end)) continue;
-                if (way.cut && done.turnCut) edge.cost += m_wishes.turnCut;
-                if (misses(from.at + done.lead, done.whole)) {
-                    edge.cost += m_wishes.costs.miss;
-                    ++edge.exceptions;
-                }
-                const std::optional<Place> to = ends ? std::nullopt : std::optional(Place{end, next, done.feet});
-                here->second.emplace_back(w, std::pair{to, edge});
-                if (to) places.try_emplace(*to);
+                edge.cost = step.cost;
+                edge.exceptions += step.miss;
+                const std::optional<Place> to = ends ? std::nullopt : std::optional(Place{step.end, next, feet});
+                here->second.on.emplace_back(to, edge);
+                if (!to) continue;
+                const auto [there, fresh] = places.try_emplace(*to);
+                if (const std::int64_t cost = here->second.cost + edge.cost; fresh || cost < there->second.cost) there->second.cost = cost;
             }
             if (places.size() > mostPlaces) return false;
         }
-        std::map<Place, std::uint32_t> index;
-        for (const auto& [place, ways] : places) index.emplace_hint(index.end(), place, static_cast<std::uint32_t>(index.size()));
-        m_graph.nodes.resize(index.size() + 1);
-        m_graph.end = static_cast<std::uint32_t>(index.size());
+        std::uint32_t n = 0;
+        for (auto& [place, here] : places) here.node = n++;
+        m_graph.nodes.resize(n + 1);
+        m_graph.end = n;
         m_graph.nodes.back().at = m_grid.end();
-        for (auto& [place, ways] : places) {
-            PlanNode& node = m_graph.nodes[index.at(place)];
+        for (const auto& [place, here] : places) {
+            PlanNode& node = m_graph.nodes[here.node];
             node.at = place.at;
-            for (auto& [way, on] : ways) {
-                on.second.to = on.first ? index.at(*on.first) : m_graph.end;
-                node.edges.push_back(on.second);
+            for (const auto& [to, edge] : here.on) {
+                node.edges.push_back(edge);
+                node.edges.back().to = to ? places.find(*to)->second.node : m_graph.end;
             }
         }
         return true;
@@ -364,6 +449,10 @@ private:
     std::vector<std::vector<Foot>> m_feet;
     std::map<std::tuple<std::size_t, std::uint32_t, bool, std::size_t>, Danced> m_known;
     Tick m_start;
+    std::size_t m_opening = 0; ///< feet
+    std::vector<Tick> m_places;
+    std::vector<std::vector<std::int64_t>> m_bound; ///< by stage and place
+    bool m_left = false;
     PlanGraph m_graph;
 };
 
