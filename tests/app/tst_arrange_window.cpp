@@ -1,4 +1,4 @@
-#include "support/window_rig.h"
+#include "support/arrange_rig.h"
 
 #include "app/arrange/part_chain.h"
 #include "app/arrange/pass_panel.h"
@@ -18,83 +18,7 @@
 
 using namespace lc;
 
-namespace {
-
-struct ArrangeRig : test::WindowRig {
-    explicit ArrangeRig(const std::string& structure, double bpm = 120) {
-        session->startNew();
-        TypedStructure typed;
-        typed.text = structure;
-        typed.bpm = bpm;
-        if (!session->setStructure(typed)) qFatal("the structure cannot be read");
-        window->setStage(app::Stage::Arrange);
-    }
-    app::ArrangeStage& arrange() const { return window->arrange(); }
-    app::PartChain& chain() const { return arrange().editor().chain(); }
-    const Routine& routine() const { return session->document().routine; }
-    const Performance& performance() const { return session->landing().performance; }
-
-    /// A figure's name at the caret; where it is new its lines follow.
-    void figure(const QString& name, const QStringList& lines = {}) {
-        shortcutToField();
-        QTest::keyClicks(chain().field(), name);
-        if (auto* popup = chain().field()->completer()->popup(); popup && popup->isVisible()) QTest::keyClick(popup, Qt::Key_Escape);
-        QTest::keyClick(chain().field(), Qt::Key_Return);
-        for (int r = 0; r < lines.size(); ++r) {
-            QTest::mouseClick(arrange().editor().line(static_cast<std::size_t>(r))->viewport(), Qt::LeftButton);
-            QTest::keyClicks(arrange().editor().line(static_cast<std::size_t>(r)), lines[r]);
-        }
-    }
-    void shortcutToField() const { chain().typeFigure(); }
-    void order(const QString& text) const {
-        shortcut(Qt::Key_R, Qt::ControlModifier);
-        QTest::keyClicks(arrange().editor().order(), text);
-        QTest::keyClick(arrange().editor().order(), Qt::Key_Return);
-    }
-    void clickCount(int count) const {
-        arrange().strips().showPlace(counts(count));
-        QTest::mouseClick(arrange().strips().viewport(), Qt::LeftButton, Qt::NoModifier, arrange().strips().pointOf(count));
-    }
-    void clickPass(std::size_t number) const { clickCount(static_cast<int>(wholeCounts(performance().passes.at(number - 1).start))); }
-    /// Typed into the panel of the pass at the caret.
-    void passLines(const QStringList& lines) const {
-        shortcut(Qt::Key_J, Qt::ControlModifier);
-        for (int i = 0; i < lines.size(); ++i) {
-            QTest::keyClicks(arrange().passPanel().lines(), lines[i]);
-            if (i + 1 < lines.size()) QTest::keyClick(arrange().passPanel().lines(), Qt::Key_Return);
-        }
-        arrange().strips().setFocus();
-    }
-    QStringList starts() const {
-        QStringList all;
-        for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toCountString(p.start + counts(1)));
-        return all;
-    }
-    QStringList danced() const {
-        QStringList all;
-        for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toCountString(p.counts));
-        return all;
-    }
-    QStringList facings() const {
-        QStringList all;
-        for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toClock(p.roles.front().facingIn));
-        return all;
-    }
-    /// All that a screen reader finds under a widget.
-    static QString spokenOf(QWidget* widget) {
-        QStringList all;
-        const std::function<void(QAccessibleInterface*)> look = [&](QAccessibleInterface* face) {
-            if (!face) return;
-            all << face->text(QAccessible::Name);
-            for (int i = 0; i < face->childCount(); ++i) look(face->child(i));
-        };
-        look(QAccessible::queryAccessibleInterface(widget));
-        return all.join('\n');
-    }
-    QString panel() const { return arrange().passPanel().says(); }
-};
-
-} // namespace
+using test::ArrangeRig;
 
 class ArrangeWindowTest : public QObject {
     Q_OBJECT

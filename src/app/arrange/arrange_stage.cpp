@@ -5,6 +5,7 @@
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"
 #include "app/arrange/pass_panel.h"
+#include "app/arrange/plans_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/arrange/step_edit.h"
 #include "app/shell/session.h"
@@ -50,6 +51,8 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     m_splitter->addWidget(m_passes);
     m_songTrial = new SongTrialPanel(session, theme, m_splitter);
     m_splitter->addWidget(m_songTrial);
+    m_plans = new PlansPanel(session, theme, m_splitter);
+    m_splitter->addWidget(m_plans);
     m_splitter->setStretchFactor(0, 3);
     m_splitter->setStretchFactor(1, 1);
     m_splitter->setCollapsible(0, false);
@@ -82,6 +85,23 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
 }
 
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
+void ArrangeStage::showPlans() {
+    m_songTrial->hide();
+    m_plans->begin();
+}
+
+void ArrangeStage::applyTriedOn() {
+    if (m_plans->previewing()) m_plans->applyChosen();
+    else m_findings->applyChosen();
+}
+
+void ArrangeStage::keepPassInPlans() {
+    if (const PassPerformance* pass = needPassAtCaret()) {
+        m_plans->keepPass(pass->id);
+        showPlans();
+    }
+}
+
 void ArrangeStage::foldLikePasses() {
     const bool opened = m_strips->folding() && m_strips->anyUnfolded();
     m_strips->setFolding(opened || !m_strips->folding());

@@ -24,6 +24,7 @@ class FindingsColumn;
 class PartEditor;
 class PassList;
 class PassPanel;
+class PlansPanel;
 class SongTrialPanel;
 class StepEdit;
 class Session;
@@ -44,6 +45,10 @@ public:
     [[nodiscard]] bool findingsFolded() const;
     void setVocabularyShown(bool shown);
     [[nodiscard]] bool vocabularyShown() const;
+    void showPlans(); ///< proposals that make the routine land
+    void applyTriedOn(); ///< the plan that is previewed, else the chosen remedy
+    void keepPassInPlans(); ///< the pass at the caret keeps its restart and tag there; again frees it
+    [[nodiscard]] PlansPanel& plans() const { return *m_plans; }
     void foldLikePasses(); ///< folds, folds anew what was unfolded, or shows every pass
     void setPassesShown(bool shown);
     [[nodiscard]] bool passesShown() const;
@@ -79,6 +84,7 @@ private:
     FindingsColumn* m_findings;
     PassPanel* m_passPanel;
     SongTrialPanel* m_songTrial;
+    PlansPanel* m_plans;
     StepEdit* m_stepEdit;
     FigureDesk& m_desk;
     FigureList* m_vocabulary;

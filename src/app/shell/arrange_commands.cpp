@@ -77,6 +77,11 @@ void MainWindow::buildArrangeMenu() {
     command(menu, tr("Copy passes"), {}, tr("Those chosen in the list, or the one at the caret, as text"), [this] { m_arrange->copyPasses(); });
     command(menu, tr("Paste passes"), {}, tr("Behind the pass at the caret"), [this] { m_arrange->pastePasses(); });
     menu->addSeparator();
+    command(menu, tr("Make it land …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P), tr("Plans: the fewest changes that make every pass land, with what they cost"), [this] {
+        setStage(Stage::Arrange);
+        m_arrange->showPlans();
+    });
+    command(menu, tr("Plans keep this pass as it is"), {}, tr("Its restart and tag stay; again to free it"), [this] { m_arrange->keepPassInPlans(); });
     command(menu, tr("Try the routine on another song"), {}, tr("Which passes land here and which there, before anything is changed"), [this] {
         setStage(Stage::Arrange);
         m_arrange->songTrial().begin();

@@ -170,7 +170,9 @@ void CountBar::paintEvent(QPaintEvent*) {
         rule(x - px(4));
         x += px(10);
         text(x, px(31), tr("next"), m_theme.words(12), c.ink3);
-        text(x, px(50), w.next, m_theme.words(narrow ? 15 : 18, Weight::Heavy), c.ink, nextRoom - px(10));
+        const QFont heavy = m_theme.words(18, Weight::Heavy);
+        const bool fits = !narrow && QFontMetrics(heavy).horizontalAdvance(w.next) <= nextRoom - px(10);
+        text(x, px(50), w.next, fits ? heavy : m_theme.words(15, Weight::Heavy), c.ink, nextRoom - px(10));
         text(x, px(66), w.nextDetail, m_theme.words(12), c.ink2, nextRoom - px(10));
     }
 

@@ -28,13 +28,13 @@ bool Theme::loadFonts() {
 
 /// Made once: a font that is made anew looks for its outlines each time it is used.
 QFont Theme::kept(const QString& family, int size, int weight) const {
-    QFont& font = m_fonts[{family.size(), px(size), weight}];
-    if (font.pixelSize() == px(size)) return font;
-    font = QFont(family);
+    const std::tuple key{family.size(), px(size), weight};
+    if (const auto found = m_fonts.find(key); found != m_fonts.end()) return found->second;
+    QFont font(family);
     font.setPixelSize(px(size));
     font.setHintingPreference(QFont::PreferNoHinting); // even spacing at small sizes
     font.setWeight(static_cast<QFont::Weight>(weight));
-    return font;
+    return m_fonts.emplace(key, font).first->second;
 }
 
 QFont Theme::words(int size, Weight weight) const { return kept(QStringLiteral("Lato"), size, static_cast<int>(weight)); }

@@ -123,7 +123,7 @@ void MainWindow::buildMenus() {
         }
     });
     command(findings, tr("Preview the remedy"), QKeySequence(Qt::Key_P), tr("Try it on the strips, again to take it off"), [this] { m_arrange->findings().previewChosen(); });
-    command(findings, tr("Apply the remedy"), QKeySequence(Qt::CTRL | Qt::Key_Return), tr("Do it"), [this] { if (m_stage == Stage::Steps) m_steps->column().apply(0, 0); else m_arrange->findings().applyChosen(); });
+    command(findings, tr("Apply the remedy"), QKeySequence(Qt::CTRL | Qt::Key_Return), tr("Do it"), [this] { if (m_stage == Stage::Steps) m_steps->column().apply(0, 0); else m_arrange->applyTriedOn(); });
     command(findings, tr("Leave the finding as it is"), QKeySequence(Qt::CTRL | Qt::Key_L), tr("Say why, and put it aside"), [this] {
         if (auto* reason = m_arrange->findings().findChild<QLineEdit*>(QStringLiteral("leaveReason"))) reason->setFocus(Qt::ShortcutFocusReason);
     });

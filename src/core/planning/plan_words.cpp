@@ -1,0 +1,105 @@
+#include "core/planning/plan_words.h"
+
+#include "core/base/text_rows.h"
+#include "core/landing/sheet_header.h"
+
+#include <algorithm>
+
+namespace lc {
+
+namespace {
+
+std::string upper(std::string text) {
+    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
+    return text;
+}
+
+std::string number(std::size_t n, const char* one, const char* many) {
+    static const char* const words[] = {"no", "one", "two", "three", "four", "five", "six"};
+    return (n < 7 ? words[n] : std::to_string(n)) + std::string(" ") + (n == 1 ? one : many);
+}
+
+/// "pass 2", "passes 2, 5 and 7".
+std::string passNumbers(const std::vector<std::size_t>& passes) {
+    std::string out = passes.size() == 1 ? "pass " : "passes ";
+    for (std::size_t i = 0; i < passes.size(); ++i) out += (i == 0 ? "" : i + 1 == passes.size() ? " and " : ", ") + std::to_string(passes[i]);
+    return out;
+}
+
+/// The same exception in several passes is said once.
+std::string grouped(const std::vector<std::pair<std::string, std::size_t>>& all) {
+    std::vector<std::pair<std::string, std::vector<std::size_t>>> groups;
+    for (const auto& [what, pass] : all) {
+        const auto found = std::find_if(groups.begin(), groups.end(), [&](const auto& g) { return g.first == what; });
+        if (found == groups.end()) groups.push_back({what, {pass}});
+        else found->second.push_back(pass);
+    }
+    std::string out;
+    for (const auto& [what, passes] : groups) out += ", " + what + " " + passNumbers(passes);
+    return out;
+}
+
+} // namespace
+
+std::string planInWords(const Document& document, const Landing& now, const RoutinePlan& plan) {
+    std::vector<std::pair<std::string, std::size_t>> restarts, tags;
+    std::size_t added = 0;
+    for (std::size_t i = 0; i < plan.passes.size(); ++i) {
+        const PlannedPass& pass = plan.passes[i];
+        if (pass.cut) restarts.emplace_back("after " + toSpokenCount(pass.counts) + (pass.touch ? " with a touch for the last change" : "") + " of", i + 1);
+        if (pass.tag > Tick{}) tags.emplace_back("of " + toSpokenCount(pass.tag) + " after", i + 1);
+        added += !pass.pass.valid();
+    }
+    std::string out;
+    if (!restarts.empty()) out = number(restarts.size(), "restart", "restarts") + grouped(restarts);
+    if (!tags.empty()) out += (out.empty() ? "" : "; ") + number(tags.size(), "tag", "tags") + grouped(tags);
+    if (out.empty()) out = "no restart and no tag";
+    if (added > 0) out += "; " + number(added, "more pass", "more passes");
+    if (restarts.size() + tags.size() == 1) { // a single exception is worth a name
+        const std::size_t pass = restarts.empty() ? tags.front().second : restarts.front().second;
+        if (pass <= now.performance.passes.size())
+            if (const auto marks = memoryMarks(document, now, pass - 1); !marks.empty()) out += " (" + marks.front() + ")";
+    }
+    out += plan.misses == 0 ? "; every pass then lands" : "; " + number(static_cast<std::size_t>(plan.misses), "pass does", "passes do") + " not land";
+    return upper(out) + ".";
+}
+
+std::string proofInWords(const RoutinePlans& plans, std::size_t rank) {
+    const std::int64_t cost = plans.plans[rank].cost, best = plans.plans.front().cost;
+    const std::int64_t next = rank + 1 < plans.plans.size() ? plans.plans[rank + 1].cost : plans.nextCost;
+    std::string out = cost == best ? "No plan costs less than " + std::to_string(best) + "." : "It costs " + std::to_string(cost) + ", " + std::to_string(cost - best) + " more than the best.";
+    if (next < 0) return out + " There is no other.";
+    return out + (next == cost ? " The next costs the same; this one's first change comes later, or it has fewer." : " The next best costs " + std::to_string(next) + ".");
+}
+
+const std::vector<PlanPreset>& planPresets() {
+    static const std::vector<PlanPreset> all = [] {
+        const auto preset = [](const char* name, const char* why, PlanCosts costs, std::vector<int> tags) {
+            PlanPreset p{name, why, {}};
+            p.wishes.costs = costs;
+            p.wishes.tags.clear();
+            for (const int tag : tags) p.wishes.tags.push_back(counts(tag));
+            return p;
+        };
+        return std::vector<PlanPreset>{
+            preset("a line of dancers", "A restart is as bad as a tag and a half, and every new kind as bad as a tag.", {10, 3, 2, 2}, {2, 4, 8}),
+            preset("a line of beginners", "Few kinds, and rather a tag than a restart: everyone must remember them.", {10, 5, 3, 6}, {4, 8}),
+            preset("a couple at a social", "A wait of two or four is easily led, a restart is not.", {8, 9, 2, 1}, {2, 4}),
+            preset("a stage group", "It is rehearsed: what matters is that all lands.", {30, 2, 2, 1}, {1, 2, 4, 6, 8}),
+            preset("a competition", "Nothing may miss, and waits are seen.", {60, 2, 4, 1}, {2, 4, 8})};
+    }();
+    return all;
+}
+
+Result<std::vector<Tick>> parseTagLengths(std::string_view text) {
+    std::vector<Tick> out;
+    if (trimmed(text).empty() || trimmed(text) == "none") return out;
+    for (const std::string_view piece : pieces(text, ',')) {
+        const auto length = parseCount(trimmed(piece));
+        if (!length) return tl::unexpected(length.error());
+        out.push_back(*length);
+    }
+    return out;
+}
+
+} // namespace lc

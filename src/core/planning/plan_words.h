@@ -1,0 +1,28 @@
+#pragma once
+
+#include "core/landing/findings.h"
+#include "core/planning/routine_plan.h"
+
+#include <string>
+#include <vector>
+
+namespace lc {
+
+/// What a plan changes and what comes of it: "One restart, after 16 counts of pass 3 (in Verse 2); every pass then lands." `now` is the routine as it is.
+[[nodiscard]] std::string planInWords(const Document& document, const Landing& now, const RoutinePlan& plan);
+
+/// What was proved: "No plan costs less. The next best costs 9." For the plan of that rank.
+[[nodiscard]] std::string proofInWords(const RoutinePlans& plans, std::size_t rank);
+
+/// Costs and leave that suit a kind of dancers. Values are common practice, no source.
+struct PlanPreset {
+    std::string name; ///< "a line of beginners"
+    std::string why;  ///< in a sentence
+    RoutinePlanWishes wishes;
+};
+[[nodiscard]] const std::vector<PlanPreset>& planPresets();
+
+/// "2, 4, 8": lengths of tags as they are typed; nothing and "none" are none. Error BadValue, as parseCount().
+[[nodiscard]] Result<std::vector<Tick>> parseTagLengths(std::string_view text);
+
+} // namespace lc

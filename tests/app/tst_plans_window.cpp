@@ -1,0 +1,118 @@
+#include "support/arrange_rig.h"
+
+#include "app/arrange/plans_panel.h"
+
+#include <QComboBox>
+#include <QSpinBox>
+
+using namespace lc;
+using test::ArrangeRig;
+
+namespace {
+
+app::PlansPanel& plansOf(const ArrangeRig& rig) { return rig.arrange().plans(); }
+
+QString titleOf(const ArrangeRig& rig, int plan) {
+    auto* choice = plansOf(rig).findChild<app::RemedyChoice*>(QStringLiteral("plan%1").arg(plan));
+    return choice ? choice->text() : QString();
+}
+
+int missed(const ArrangeRig& rig) {
+    int n = 0;
+    for (const PassPerformance& p : rig.performance().passes) n += !lands(rig.session->landing().grid, p);
+    return n;
+}
+
+} // namespace
+
+class PlansWindowTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { test::prepareProgram("lc-plans-window"); }
+
+    void makeItLand() {
+        ArrangeRig rig("a 32 | b 32 | c 16 | d 32 | e 32");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-27 walk 28 1/4 L 29-32 walk");
+        rig.order("A x4");
+        QVERIFY(missed(rig) > 0);
+        rig.shortcut(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(plansOf(rig).isVisible());
+        QVERIFY2(titleOf(rig, 0).startsWith("One restart, after 16 of pass 3; one more pass"), qPrintable(titleOf(rig, 0)));
+        QVERIFY2(titleOf(rig, 0).contains("every pass then lands"), qPrintable(titleOf(rig, 0)));
+        rig.press("previewPlan"); // seen on the strips, nothing changed
+        QVERIFY(rig.session->previewLanding());
+        QCOMPARE(missed(rig) > 0, true);
+        rig.shortcut(Qt::Key_Return, Qt::ControlModifier); // applies what is tried on, which is the plan
+        QCOMPARE(missed(rig), 0);
+        QCOMPARE(rig.starts(), (QStringList{"1", "33", "65", "81", "113"}));
+        QCOMPARE(rig.facings(), (QStringList{"12", "9", "6", "6", "3"}));
+        QCOMPARE(plansOf(rig).says(), "Every pass lands as it is.");
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // one step
+        QCOMPARE(rig.starts(), (QStringList{"1", "33", "65", "97"}));
+    }
+    /// A 48-count dance, ¼ R with 12, ½ L with 40, on phrases 48 48 24 48: pass 3 restarts after 24; facings 12 9 6 9, starts 1 49 97 121.
+    void s19ByAPlan() {
+        ArrangeRig rig("song 48 | song 48 | song 24 | song 48");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-11 walk 12 1/4 R 13-39 walk 40 1/2 L 41-48 walk");
+        rig.order("A A A A");
+        rig.shortcut(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
+        rig.press("applyPlan");
+        QCOMPARE(rig.facings(), (QStringList{"12", "9", "6", "9"}));
+        QCOMPARE(rig.starts(), (QStringList{"1", "49", "97", "121"}));
+        QCOMPARE(rig.danced(), (QStringList{"48", "48", "24", "48"}));
+    }
+    void costsAndLeaveAreTheirOwn() {
+        ArrangeRig rig("a 32 | b 32 | c 16 | d 32 | e 32");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
+        rig.order("A x5");
+        rig.shortcut(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(plansOf(rig).plans()->plans.front().cost, 5);
+        auto* restart = rig.window->findChild<QSpinBox*>("costRestart");
+        restart->setValue(30);
+        QVERIFY(plansOf(rig).plans()->plans.front().passes[2].cut == false); // tags, or a miss, are cheaper now
+        restart->setValue(3);
+        rig.press("planCuts"); // no restarts
+        for (const RoutinePlan& plan : plansOf(rig).plans()->plans)
+            for (const PlannedPass& pass : plan.passes) QVERIFY(!pass.cut);
+        rig.press("planCuts");
+        auto* preset = rig.window->findChild<QComboBox*>("planPreset");
+        preset->setCurrentIndex(2);
+        Q_EMIT preset->activated(2);
+        QCOMPARE(restart->value(), 9);
+        auto* tags = rig.window->findChild<QLineEdit*>("planTags");
+        QCOMPARE(tags->text(), "2, 4");
+        tags->setText("four");
+        Q_EMIT tags->editingFinished();
+        QVERIFY(!plansOf(rig).plans());
+        QVERIFY(!rig.button("applyPlan")->isEnabled());
+    }
+    void aPassIsKept() {
+        ArrangeRig rig("a 32 | b 32 | c 16 | d 32 | e 32");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
+        rig.order("A x5");
+        rig.clickPass(2);
+        rig.passLines({"restart after 8"});
+        rig.clickPass(2);
+        rig.arrange().keepPassInPlans();
+        QVERIFY(plansOf(rig).isVisible());
+        QCOMPARE(plansOf(rig).plans()->plans.front().passes[1].counts, counts(8));
+        QVERIFY2(plansOf(rig).says().contains("kept as"), qPrintable(plansOf(rig).says()));
+        const std::int64_t kept = plansOf(rig).plans()->plans.front().cost;
+        rig.arrange().keepPassInPlans();
+        QVERIFY(plansOf(rig).plans()->plans.front().cost < kept);
+    }
+    void nothingToPlanIsSaid() {
+        ArrangeRig rig("a 32");
+        rig.shortcut(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(!plansOf(rig).plans());
+        QVERIFY(plansOf(rig).findChild<QLabel*>());
+        QStringList all;
+        for (auto* label : plansOf(rig).findChildren<QLabel*>()) all << label->text();
+        QVERIFY2(all.join('|').contains("The routine has no passes yet"), qPrintable(all.join('|')));
+        rig.press("closePlans");
+        QVERIFY(plansOf(rig).isHidden());
+    }
+};
+
+QTEST_MAIN(PlansWindowTest)
+#include "tst_plans_window.moc"
