@@ -54,7 +54,7 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
     all->addLayout(row);
     auto* costs = new QHBoxLayout;
     costs->setSpacing(theme.px(6));
-    m_miss = costField(tr("a pass that does not land is as bad as"), tr("Cost of a pass that does not land"), "costMiss", costs);
+    m_miss = costField(tr("How bad: a pass that misses"), tr("Cost of a pass that does not land"), "costMiss", costs);
     m_restart = costField(tr("a restart"), tr("Cost of a pass cut short"), "costRestart", costs);
     m_tag = costField(tr("a tag"), tr("Cost of a tag"), "costTag", costs);
     m_kind = costField(tr("each different length"), tr("Cost of each different length of a cut or tag that dancers must remember"), "costKind", costs);
@@ -90,13 +90,15 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
         m_stale = true;
         if (isVisible()) refresh();
     });
-    setMinimumHeight(theme.px(250));
+    setMinimumHeight(theme.px(310));
     showCosts(planPresets().front().wishes);
     hide();
 }
 
 QSpinBox* PlansPanel::costField(const QString& name, const QString& tip, const char* object, QHBoxLayout* row) {
-    row->addWidget(paragraph(name, m_theme.words(12), m_theme.colours().ink2, this));
+    auto* label = paragraph(name, m_theme.words(12), m_theme.colours().ink2, this);
+    label->setWordWrap(false);
+    row->addWidget(label);
     auto* field = new QSpinBox(this);
     field->setObjectName(QString::fromLatin1(object));
     field->setRange(0, 999);
@@ -168,10 +170,10 @@ void PlansPanel::refresh() {
             choice->setObjectName(QStringLiteral("plan%1").arg(i));
             choice->setFixedWidth(m_theme.px(252));
             connect(choice, &QAbstractButton::clicked, this, [this, i] { choosePlan(i); });
-            column->addWidget(choice);
             auto* mini = new MiniPages(m_session.landing(), land(*then, m_session.landing().grid, m_session.landing().limits), m_theme, page);
             mini->setFixedWidth(m_theme.px(252));
             column->addWidget(mini);
+            column->addWidget(choice);
             column->addStretch();
             row->addLayout(column);
         }
