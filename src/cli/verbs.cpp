@@ -12,7 +12,6 @@
 #include "core/exchange/map_export.h"
 #include "core/exchange/map_import.h"
 #include "core/song/structure_text.h"
-#include "core/base/text_rows.h"
 #include "sheets/sheet_document.h"
 
 #include <algorithm>
@@ -129,18 +128,6 @@ Result<NotationChoices> choicesOf(const std::string& feel, const std::string& sl
     return choices;
 }
 
-/// "8,16,24"; "none" is none of them.
-Result<std::vector<Tick>> countsWithCommas(const std::string& text) {
-    std::vector<Tick> out;
-    if (trimmed(text) == "none") return out;
-    for (const std::string_view one : pieces(text, ',')) {
-        const auto length = parseCount(trimmed(one));
-        if (!length) return tl::unexpected(length.error());
-        out.push_back(*length);
-    }
-    return out;
-}
-
 std::optional<Foot> footOf(const std::string& letter) {
     if (letter.empty()) return std::nullopt;
     return letter == "R" ? Foot::Right : Foot::Left;
@@ -200,7 +187,7 @@ Result<Output> runVersions(const VersionsOptions& options) {
 Result<Output> runFill(const FillOptions& options) {
     const auto total = parseCount(options.counts);
     if (!total) return tl::unexpected(total.error());
-    auto lengths = countsWithCommas(options.lengths);
+    auto lengths = parseLengths(options.lengths);
     if (!lengths) return tl::unexpected(lengths.error());
     const auto filling = fillCounts(*total, std::move(*lengths), options.orders);
     if (!filling) return tl::unexpected(filling.error());
@@ -229,11 +216,11 @@ Result<Output> planOfRoutine(const PlanOptions& options) {
     RoutinePlanWishes wishes;
     wishes.most = options.limit;
     if (!options.cuts.empty()) {
-        auto cuts = countsWithCommas(options.cuts);
+        auto cuts = parseLengths(options.cuts);
         if (!cuts) return tl::unexpected(cuts.error());
         wishes.cuts = std::move(*cuts);
     }
-    auto tags = countsWithCommas(options.tags);
+    auto tags = parseLengths(options.tags);
     if (!tags) return tl::unexpected(tags.error());
     wishes.tags = std::move(*tags);
     const auto costs = parseCosts(options.costs);
@@ -260,7 +247,7 @@ Result<Output> runPlan(const PlanOptions& options) {
         for (Tick cut = counts(8); cut < *dance && asked.cuts.size() < 64; cut += counts(8)) asked.cuts.push_back(cut);
     for (const auto& [text, target] : {std::pair{&options.phrases, &asked.phrases}, {&options.cuts, &asked.cuts}, {&options.tags, &asked.tags}}) {
         if (text == &options.cuts && text->empty()) continue;
-        auto read = countsWithCommas(*text);
+        auto read = parseLengths(*text);
         if (!read) return tl::unexpected(read.error());
         *target = std::move(*read);
     }

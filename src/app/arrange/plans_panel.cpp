@@ -128,7 +128,7 @@ Result<RoutinePlanWishes> PlansPanel::wishes() const {
     RoutinePlanWishes wishes;
     wishes.costs = {m_miss->value(), m_restart->value(), m_tag->value(), m_kind->value()};
     if (!m_cuts->isChecked()) wishes.cuts.emplace();
-    auto tags = parseTagLengths(m_tags->text().toStdString());
+    auto tags = parseLengths(m_tags->text().toStdString());
     if (!tags) return tl::unexpected(tags.error());
     wishes.tags = std::move(*tags);
     wishes.kept = m_kept;

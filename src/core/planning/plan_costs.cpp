@@ -33,4 +33,15 @@ Result<PlanCosts> parseCosts(std::string_view text) {
     return costs;
 }
 
+Result<std::vector<Tick>> parseLengths(std::string_view text) {
+    std::vector<Tick> out;
+    if (trimmed(text).empty() || trimmed(text) == "none") return out;
+    for (const std::string_view piece : pieces(text, ',')) {
+        const auto length = parseCount(trimmed(piece));
+        if (!length) return tl::unexpected(length.error());
+        out.push_back(*length);
+    }
+    return out;
+}
+
 } // namespace lc

@@ -1,10 +1,12 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/base/tick.h"
 
 #include <cstdint>
 #include <optional>
 #include <string_view>
+#include <vector>
 
 namespace lc {
 
@@ -21,5 +23,8 @@ struct PlanCosts {
 
 /// "miss=10,restart=3": those not named keep their value. Error BadValue.
 [[nodiscard]] Result<PlanCosts> parseCosts(std::string_view text);
+
+/// "2, 4, 8": lengths as they are typed; nothing and "none" are none. Error BadValue, as parseCount().
+[[nodiscard]] Result<std::vector<Tick>> parseLengths(std::string_view text);
 
 } // namespace lc

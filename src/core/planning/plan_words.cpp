@@ -1,6 +1,5 @@
 #include "core/planning/plan_words.h"
 
-#include "core/base/text_rows.h"
 #include "core/landing/sheet_header.h"
 
 #include <algorithm>
@@ -54,12 +53,12 @@ std::string planInWords(const Document& document, const Landing& now, const Rout
     if (!restarts.empty()) out = number(restarts.size(), "restart", "restarts") + grouped(restarts);
     if (!tags.empty()) out += (out.empty() ? "" : "; ") + number(tags.size(), "tag", "tags") + grouped(tags);
     if (out.empty()) out = "no restart and no tag";
-    if (added > 0) out += "; " + number(added, "more pass", "more passes");
     if (restarts.size() + tags.size() == 1) { // a single exception is worth a name
         const std::size_t pass = restarts.empty() ? tags.front().second : restarts.front().second;
         if (pass <= now.performance.passes.size())
             if (const auto marks = memoryMarks(document, now, pass - 1); !marks.empty()) out += " (" + marks.front() + ")";
     }
+    if (added > 0) out += "; " + number(added, "more pass", "more passes");
     out += plan.misses == 0 ? "; every pass then lands" : "; " + number(static_cast<std::size_t>(plan.misses), "pass does", "passes do") + " not land";
     return upper(out) + ".";
 }
@@ -89,17 +88,6 @@ const std::vector<PlanPreset>& planPresets() {
             preset("a competition", "Nothing may miss, and waits are seen.", {60, 2, 4, 1}, {2, 4, 8})};
     }();
     return all;
-}
-
-Result<std::vector<Tick>> parseTagLengths(std::string_view text) {
-    std::vector<Tick> out;
-    if (trimmed(text).empty() || trimmed(text) == "none") return out;
-    for (const std::string_view piece : pieces(text, ',')) {
-        const auto length = parseCount(trimmed(piece));
-        if (!length) return tl::unexpected(length.error());
-        out.push_back(*length);
-    }
-    return out;
 }
 
 } // namespace lc

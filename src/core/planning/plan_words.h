@@ -22,7 +22,4 @@ struct PlanPreset {
 };
 [[nodiscard]] const std::vector<PlanPreset>& planPresets();
 
-/// "2, 4, 8": lengths of tags as they are typed; nothing and "none" are none. Error BadValue, as parseCount().
-[[nodiscard]] Result<std::vector<Tick>> parseTagLengths(std::string_view text);
-
 } // namespace lc

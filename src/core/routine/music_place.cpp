@@ -16,7 +16,8 @@ std::string lower(std::string text) {
     return text;
 }
 
-/// "Chorus 2" is the second chorus; a name without a number is the first of its kind.
+} // namespace
+
 std::pair<std::string, int> kindAndNumber(const std::string& label) {
     const auto last = label.find_last_not_of("0123456789");
     int number = 1;
@@ -24,6 +25,8 @@ std::pair<std::string, int> kindAndNumber(const std::string& label) {
     else return {lower(label), 1};
     return {lower(label.substr(0, label.find_last_not_of(' ', last) + 1)), number};
 }
+
+namespace {
 
 /// The nth section of a kind, where no section has the very name. Phrases of one name behind each other are one section.
 const CountPhrase* nthOfKind(const CountGrid& grid, const std::string& label) {

@@ -5,6 +5,7 @@
 
 #include <optional>
 #include <string>
+#include <utility>
 
 namespace lc {
 
@@ -14,6 +15,9 @@ namespace lc {
 
 /// The place at a count of the song: "Bridge, after 16". Nothing outside.
 [[nodiscard]] std::optional<MusicPlace> musicPlaceAt(const CountGrid& grid, Tick at);
+
+/// "Chorus 2" is the second "chorus"; a name without a number is the first of its kind. The kind in small letters.
+[[nodiscard]] std::pair<std::string, int> kindAndNumber(const std::string& label);
 
 /// "in Bridge, after 16"; "on the 1 of Bridge".
 [[nodiscard]] std::string toWords(const MusicPlace& place);

@@ -1,0 +1,162 @@
+#include "core/planning/exception_rule.h"
+
+#include "core/landing/inspection.h"
+#include "core/routine/music_place.h"
+
+#include <algorithm>
+#include <optional>
+
+namespace lc {
+
+namespace {
+
+/// A condition that holds in some passes.
+struct Condition {
+    std::string words;
+    int length; ///< words to remember
+    std::vector<bool> holds;
+};
+
+/// The passes that count, and what can be said of each.
+class Conditions {
+public:
+    Conditions(const Document& document, const Landing& landing) : m_routine(document.routine), m_grid(landing.grid) {
+        for (const PassPerformance& pass : landing.performance.passes)
+            if (pass.start < landing.grid.end()) m_passes.push_back(&pass);
+        places();
+        parts();
+        facings();
+        sections();
+        phrases();
+    }
+
+    const std::vector<const PassPerformance*>& passes() const { return m_passes; }
+
+    /// The shortest condition, or pair of them, that holds in exactly these passes.
+    std::string whenever(const std::vector<bool>& wanted) const {
+        const Condition* best = nullptr;
+        const Condition* with = nullptr;
+        int length = 1000;
+        for (const Condition& one : m_all)
+            if (one.length < length && one.holds == wanted) {
+                best = &one;
+                length = one.length;
+            }
+        for (std::size_t i = 0; i < m_all.size(); ++i) {
+            if (!covers(m_all[i], wanted)) continue;
+            for (std::size_t k = i + 1; k < m_all.size(); ++k) {
+                if (m_all[i].length + m_all[k].length >= length || !covers(m_all[k], wanted) || !together(m_all[i], m_all[k], wanted)) continue;
+                best = &m_all[i];
+                with = &m_all[k];
+                length = best->length + with->length;
+            }
+        }
+        if (!best) return {};
+        return best->words + (with ? " " + with->words : std::string());
+    }
+
+private:
+    static bool covers(const Condition& condition, const std::vector<bool>& wanted) {
+        for (std::size_t i = 0; i < wanted.size(); ++i)
+            if (wanted[i] && !condition.holds[i]) return false;
+        return true;
+    }
+    static bool together(const Condition& a, const Condition& b, const std::vector<bool>& wanted) {
+        for (std::size_t i = 0; i < wanted.size(); ++i)
+            if ((a.holds[i] && b.holds[i]) != wanted[i]) return false;
+        return true;
+    }
+
+    /// A condition for each value that `value` gives of any pass; no value, none.
+    template <typename Value, typename Words>
+    void forEach(Value value, Words words, int length) {
+        std::vector<decltype(value(std::size_t{}))> values;
+        for (std::size_t i = 0; i < m_passes.size(); ++i) values.push_back(value(i));
+        for (std::size_t i = 0; i < values.size(); ++i) {
+            if (!values[i] || std::find(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(i), values[i]) != values.begin() + static_cast<std::ptrdiff_t>(i)) continue;
+            Condition condition{words(*values[i]), length, {}};
+            for (const auto& other : values) condition.holds.push_back(other == values[i]);
+            m_all.push_back(std::move(condition));
+        }
+    }
+
+    const CountPhrase* phraseOf(std::size_t pass) const {
+        const auto phrase = m_grid.phraseAt(m_passes[pass]->start);
+        return phrase ? &m_grid.phrases()[static_cast<std::size_t>(*phrase)] : nullptr;
+    }
+
+    static std::string article(const std::string& name) { return (std::string("aeiou").find(name.empty() ? ' ' : name[0]) != std::string::npos ? "an " : "a ") + name; }
+
+    void places() {
+        for (const int n : {2, 3, 4}) {
+            if (m_passes.size() < 2 * static_cast<std::size_t>(n)) continue; // twice makes a habit
+            forEach([&](std::size_t i) { return (static_cast<int>(i) + 1) % n == 0 ? std::optional(true) : std::nullopt; },
+                    [&](bool) { return std::string("every ") + (n == 2 ? "second" : n == 3 ? "third" : "fourth") + " pass"; }, 3);
+        }
+        forEach([&](std::size_t i) { return i == 0 ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the first pass"); }, 3);
+        forEach([&](std::size_t i) { return i + 1 == m_passes.size() ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the last pass"); }, 3);
+    }
+    void parts() {
+        if (m_routine.parts.size() > 1)
+            forEach([&](std::size_t i) { return std::optional(m_passes[i]->part); }, [&](PartId part) { return "part " + findPart(m_routine, part)->name; }, 2);
+    }
+    void facings() {
+        forEach([&](std::size_t i) { return std::optional(facingIndex(m_passes[i]->roles.front().facingIn)); },
+                [&](int facing) { return "facing " + facingInWords(m_routine.formation, {facing}); }, 2);
+    }
+    void sections() {
+        const auto label = [&](std::size_t i) { return phraseOf(i) ? std::optional(phraseOf(i)->label) : std::nullopt; };
+        const auto kind = [&](std::size_t i) { return phraseOf(i) ? std::optional(kindAndNumber(phraseOf(i)->label).first) : std::nullopt; };
+        forEach(kind, [](const std::string& name) { return "in " + article(name); }, 2);
+        forEach(label, [](const std::string& name) { return "in " + name; }, 2);
+        forEach([&](std::size_t i) { return i > 0 ? kind(i - 1) : std::nullopt; }, [](const std::string& name) { return "after " + article(name); }, 3);
+    }
+    void phrases() {
+        forEach([&](std::size_t i) { return phraseOf(i) ? std::optional(phraseOf(i)->counts) : std::nullopt; },
+                [](int length) { return "on a phrase of " + std::to_string(length); }, 3);
+    }
+
+    const Routine& m_routine;
+    const CountGrid& m_grid;
+    std::vector<const PassPerformance*> m_passes;
+    std::vector<Condition> m_all;
+};
+
+} // namespace
+
+std::vector<ExceptionRule> exceptionRules(const Document& document, const Landing& landing) {
+    const Conditions conditions(document, landing);
+    const auto& passes = conditions.passes();
+    std::vector<ExceptionRule> rules;
+    std::vector<std::vector<bool>> where;
+    const auto happens = [&](std::size_t pass, const std::string& what) {
+        auto found = std::find_if(rules.begin(), rules.end(), [&](const ExceptionRule& r) { return r.what == what; });
+        if (found == rules.end()) {
+            rules.push_back({what, {}, {}});
+            where.emplace_back(passes.size(), false);
+            found = std::prev(rules.end());
+        }
+        found->passes.push_back(passes[pass]->number);
+        where[static_cast<std::size_t>(found - rules.begin())][pass] = true;
+    };
+    for (std::size_t i = 0; i < passes.size(); ++i) {
+        if (passes[i]->cut && !passes[i]->cutByPin) happens(i, "restart after " + toSpokenCount(passes[i]->counts));
+        if (passes[i]->tag > Tick{} && !passes[i]->cutByPin) happens(i, "a tag of " + toSpokenCount(passes[i]->tag));
+    }
+    for (std::size_t r = 0; r < rules.size(); ++r) {
+        rules[r].when = conditions.whenever(where[r]);
+        if (!rules[r].when.empty()) rules[r].when = "whenever you start " + rules[r].when;
+    }
+    return rules;
+}
+
+std::string ruleInWords(const ExceptionRule& rule) {
+    std::string text = rule.what;
+    text[0] = static_cast<char>(text[0] >= 'a' && text[0] <= 'z' ? text[0] - 'a' + 'A' : text[0]);
+    if (!rule.when.empty()) return text + " " + rule.when + ".";
+    std::vector<std::string> numbers;
+    for (const int n : rule.passes) numbers.push_back(std::to_string(n));
+    return text + (numbers.size() == 1 ? " in pass " : " in passes ") + inspect::listOf(numbers) + "; there is no short rule for it.";
+}
+
+} // namespace lc
