@@ -1,6 +1,7 @@
 #include "sheets/sheet_html.h"
 
 #include "core/base/clock_text.h"
+#include "core/planning/exception_rule.h"
 #include "core/landing/landing_report.h"
 #include "core/landing/sheet_header.h"
 
@@ -131,6 +132,10 @@ QString sheetHtml(const Document& document, const Landing& landing, SheetKind ki
     html += QStringLiteral("<h1>%1</h1><p>%2</p><p>%3</p>").arg(title, tempoLine(document, landing), q(headerLine(sheetHeader(document, landing))).toHtmlEscaped());
     const QString exceptions = q(exceptionsInWords(document, landing)).toHtmlEscaped();
     if (!exceptions.isEmpty()) html += QStringLiteral("<h2>%1</h2>").arg(exceptions);
+    QStringList rules; // how to remember them
+    for (const ExceptionRule& rule : exceptionRules(document, landing))
+        if (!rule.when.empty()) rules << q(ruleInWords(rule));
+    if (!rules.isEmpty()) html += QStringLiteral("<p>%1</p>").arg(tr("To remember: %1").arg(rules.join(QLatin1Char(' '))).toHtmlEscaped());
     const auto steps = [&] {
         for (const auto& part : landing.performance.parts) {
             if (part->length == Tick{}) continue;

@@ -37,8 +37,10 @@ private Q_SLOTS:
         QVERIFY(missed(rig) > 0);
         rig.shortcut(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(plansOf(rig).isVisible());
-        QVERIFY2(titleOf(rig, 0).startsWith("One restart, after 16 of pass 3; one more pass"), qPrintable(titleOf(rig, 0)));
+        QVERIFY2(titleOf(rig, 0).startsWith("One restart, after 16 of pass 3 (the one in C); one more pass"), qPrintable(titleOf(rig, 0)));
         QVERIFY2(titleOf(rig, 0).contains("every pass then lands"), qPrintable(titleOf(rig, 0)));
+        auto* first = plansOf(rig).findChild<app::RemedyChoice*>("plan0");
+        QVERIFY2(first->accessibleDescription().contains("No plan costs less than 5") && first->accessibleDescription().contains("Restart after 16 whenever you start in a c."), qPrintable(first->accessibleDescription()));
         rig.press("previewPlan"); // seen on the strips, nothing changed
         QVERIFY(rig.session->previewLanding());
         QCOMPARE(missed(rig) > 0, true);

@@ -3,6 +3,7 @@
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
 #include "app/strips/mini_page.h"
+#include "core/planning/exception_rule.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -164,13 +165,17 @@ void PlansPanel::refresh() {
             const RoutinePlan& plan = m_plans->plans[i];
             const auto then = applyEdits(m_session.document(), plan.edits);
             if (!then) continue;
+            Landing landing = land(*then, m_session.landing().grid, m_session.landing().limits);
             auto* column = new QVBoxLayout;
             column->setSpacing(m_theme.px(4));
-            auto* choice = new RemedyChoice(q(planInWords(m_session.document(), m_session.landing(), plan)), q(proofInWords(*m_plans, i)), i == 0, m_theme, page);
+            QString price = q(proofInWords(*m_plans, i));
+            for (const ExceptionRule& rule : exceptionRules(*then, landing))
+                if (!rule.when.empty()) price += QStringLiteral(" ") + q(ruleInWords(rule));
+            auto* choice = new RemedyChoice(q(planInWords(m_session.document(), m_session.landing(), plan)), price, i == 0, m_theme, page);
             choice->setObjectName(QStringLiteral("plan%1").arg(i));
             choice->setFixedWidth(m_theme.px(252));
             connect(choice, &QAbstractButton::clicked, this, [this, i] { choosePlan(i); });
-            auto* mini = new MiniPages(m_session.landing(), land(*then, m_session.landing().grid, m_session.landing().limits), m_theme, page);
+            auto* mini = new MiniPages(m_session.landing(), std::move(landing), m_theme, page);
             mini->setFixedWidth(m_theme.px(252));
             column->addWidget(mini);
             column->addWidget(choice);
