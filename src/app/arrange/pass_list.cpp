@@ -143,7 +143,7 @@ PassList::PassList(Session& session, const Theme& theme, QWidget* parent) : QTab
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     horizontalHeader()->setMinimumSectionSize(theme.px(30));
-    static constexpr int widths[] = {36, 44, 56, 46, 44, 56, 90, 66, 46, 60, 54, 84, 34, 96, 70};
+    static constexpr int widths[] = {36, 44, 56, 46, 44, 56, 86, 66, 46, 66, 54, 84, 34, 94, 70};
     for (int c = 0; c < PassModel::ColumnCount; ++c) setColumnWidth(c, theme.px(widths[c]));
     horizontalHeader()->setStretchLastSection(true);
     setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed | QAbstractItemView::AnyKeyPressed);
