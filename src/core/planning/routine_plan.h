@@ -29,7 +29,8 @@ struct RoutinePlans {
 };
 
 /// The cheapest restarts and tags that make a routine land on its song, exactly. All else that makes passes differ stays: what they dance, on which side, in canon, pinned starts, what the music
-/// brings. Restarts and tags of passes that are not kept are planned anew. A routine of one part is danced until the music ends, by more or fewer passes; otherwise the order stays, and what
+/// brings. Restarts and tags of passes that are not kept are
+/// planned anew; those that they have, a tag's figure and a turn danced on among them, are among the choices, whatever is wished. A routine of one part is danced until the music ends, by more or fewer passes; otherwise the order stays, and what
 /// comes after the music costs nothing. A cut must leave the foot that the next pass's count 1 needs, if need be by making the last change a touch. What is promised is what land() says of the
 /// edited routine. Order among equal costs: see bestPaths(). Errors: BadValue for a routine without passes, a song without phrases, costs below 0, cuts and tags that are not above 0, more
 /// of them than can be told apart, and where nothing is possible.

@@ -30,7 +30,7 @@ std::int64_t charged(const Document& d, const Landing& landing, const RoutinePla
         }
         if (written.tag) {
             cost += wishes.costs.tag;
-            tags.insert(written.tag->counts);
+            tags.insert(written.tag->figure.valid() ? p.tag : written.tag->counts);
         }
     }
     return cost + wishes.costs.kind * static_cast<std::int64_t>(cuts.size() + tags.size());
@@ -204,6 +204,29 @@ private Q_SLOTS:
         QVERIFY(best.cost > 5); // what keeping it costs
         QCOMPARE(plansOf(d).plans.front().cost, 5);
         keepsItsPromise(d, best, wishes);
+    }
+    void whatATagAndARestartHoldIsNotLost() { // a figure in the tag, counting from 1, a turn danced on, a touch at the end
+        Document d = test::withLine(test::documentOn("a 32 | b 36 | c 32 | d 16 | e 32"), "A", test::walk(32, {{16, "1/4 R"}}));
+        const FigureId sway = test::addFigure(d, "Sway", {"1 2 3 1/4 L 4"});
+        d = test::withOrder(d, "A x5");
+        PassExceptions swayed, cut, touched;
+        swayed.tag = Tag{counts(4), true, sway};
+        cut.restart = Restart{counts(16), true};
+        touched.lastChangeIsTouch = true;
+        test::except(d, 2, swayed);
+        test::except(d, 3, touched);
+        test::except(d, 4, cut);
+        RoutinePlanWishes wishes;
+        wishes.tags = ticks({2, 8}); // four is not wished, but it is there
+        const RoutinePlan best = plansOf(d, wishes).plans.front();
+        QVERIFY(best.edits.empty()); // it lands as it is, and nothing of it is taken away
+        QCOMPARE(best.misses, 0);
+        keepsItsPromise(d, best, wishes);
+        for (const RoutinePlan& plan : plansOf(d, wishes).plans) {
+            const Document done = must(applyEdits(d, plan.edits));
+            if (const auto& tag = test::pass(done, 2).tag; tag && tag->counts == counts(4)) QVERIFY(tag->figure == sway && tag->countFromOne);
+            if (!test::pass(done, 3).restart) QVERIFY(test::pass(done, 3).lastChangeIsTouch);
+        }
     }
     void aPinThatCannotBeKeptIsSaid() {
         Document d = test::withLine(test::documentOn("a 32 | b 32"), "A", test::walk(32));
