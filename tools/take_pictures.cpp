@@ -1,5 +1,6 @@
 // Writes a picture of each main view from the demo data. Usage: take_pictures FOLDER [WIDTH HEIGHT] [routine]
 #include "app/arrange/arrange_stage.h"
+#include "app/arrange/plans_panel.h"
 #include "app/shell/findings_column.h"
 #include "app/listen/listen_stage.h"
 #include "app/shell/main_window.h"
@@ -155,6 +156,13 @@ int main(int argc, char** argv) {
     window.arrange().findings().previewChosen();
     shoot("preview");
     session.endPreview();
+    window.arrange().setPassesShown(false);
+    window.arrange().showPlans();
+    settle();
+    window.arrange().plans().previewChosen();
+    shoot("arrange-plans");
+    session.endPreview();
+    window.arrange().plans().hide();
     window.setMagnification(Magnification::Page);
     window.arrange().setPassesShown(true);
     session.setCaret(counts(100));
@@ -173,12 +181,6 @@ int main(int argc, char** argv) {
     }
     window.setMagnification(Magnification::Strip);
     session.setCaret(counts(98));
-    session.togglePlay();
-    now += 0.7;
-    silent->pump();
-    session.followClock();
-    shoot("landed-playing");
-    session.togglePlay();
     window.setStage(Stage::Sheets);
     shoot("sheet-floor");
     window.sheets().setKind(SheetKind::Full);

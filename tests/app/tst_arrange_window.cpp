@@ -378,6 +378,12 @@ private Q_SLOTS:
         QCOMPARE(lines(), 5U); // 1, 2–20, 21 with its tag, 22, 23–60
         QAccessibleInterface* page = QAccessible::queryAccessibleInterface(&strips);
         QVERIFY2(page->child(1)->text(QAccessible::Name).startsWith("passes 2–20 alike, 32 counts each, in Verse"), qPrintable(page->child(1)->text(QAccessible::Name)));
+        PassExceptions tried; // what is tried on is seen
+        tried.mirrored = true;
+        rig.session->preview({SetExceptions{rig.routine().passes[9].id, tried, {}}}, "tried");
+        QCOMPARE(lines(), 8U); // 1, 2–9, 10, 11, 12–20, 21, 22, 23–60
+        rig.session->endPreview();
+        QCOMPARE(lines(), 5U);
         rig.clickPass(40);
         QVERIFY(lines() > 30U); // the run with pass 40 is open
         QVERIFY(strips.layoutOfStrips().lines[1].folded);
@@ -442,6 +448,19 @@ private Q_SLOTS:
         QVERIFY(!rig.session->landing().findings.empty());
         const QString aloud = rig.spokenOf(&rig.arrange().findings());
         for (const Finding& f : rig.session->landing().findings) QVERIFY2(aloud.contains(QString::fromStdString(f.headline)), qPrintable(QString::fromStdString(f.headline) + " is not in\n" + aloud));
+    }
+    void aRemedyThatIsNotSeenIsOfTheRoutineAsItIs() { // applied from another stage, after the song has changed there
+        ArrangeRig rig("verse 32 | chorus 36 | verse 32");
+        QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
+        rig.order("A x3");
+        QVERIFY(QString::fromStdString(rig.arrange().findings().remedies().front().title).contains("tag of 4 counts after pass 2"));
+        rig.window->setStage(app::Stage::Listen);
+        TypedStructure typed;
+        typed.text = "verse 34 | chorus 32 | verse 32";
+        typed.bpm = 120;
+        QVERIFY(rig.session->setStructure(typed));
+        rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
+        QCOMPARE(rig.starts(), (QStringList{"1", "35", "67"}));
     }
     void everythingHasAName() { // through the accessibility interface, as a screen reader asks
         ArrangeRig rig("song 64");

@@ -22,6 +22,7 @@
 #include <QHBoxLayout>
 #include <QListView>
 #include <QSplitter>
+#include <QTimer>
 
 namespace lc::app {
 
@@ -53,6 +54,9 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     m_splitter->addWidget(m_songTrial);
     m_plans = new PlansPanel(session, theme, m_splitter);
     m_splitter->addWidget(m_plans);
+    connect(m_plans, &PlansPanel::placeWanted, this, [this](Tick at) {
+        QTimer::singleShot(0, m_strips, [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
+    });
     m_splitter->setStretchFactor(0, 3);
     m_splitter->setStretchFactor(1, 1);
     m_splitter->setCollapsible(0, false);

@@ -135,7 +135,9 @@ void PassPanel::refresh() {
     }
     const PassRow row = passRow(m_session.document(), landing, *pass);
     m_head->setText(tr("Pass %1, part %2").arg(pass->number).arg(q(row.partName)));
-    m_where->setText(q(landing.grid.empty() ? std::string() : landing.grid.placeInWords(pass->start)) + (row.startSeconds ? QStringLiteral(", ") + q(row.startClock) : QString()) +
+    const QString place = q(landing.grid.empty() ? std::string() : landing.grid.placeInWords(pass->start));
+    const bool timed = !row.startSeconds || place.contains(QLatin1Char('(') + q(row.startClock) + QLatin1Char(')')); // a section that shares its name says its time
+    m_where->setText(place + (timed ? QString() : QStringLiteral(", ") + q(row.startClock)) +
                      tr(", facing %1, %2 foot free").arg(q(facingInWords(m_session.document().routine.formation, row.facing)), q(freeFootInWords(row.freeFoot))));
     if (pass->roles.size() > 1 && pass->roles.front().orbitIn.value != 0) m_where->setText(m_where->text() + tr(", places %1").arg(q(placeInWords(pass->roles.front().orbitIn))));
     QString said = q(countsInWords(pass->counts)) + QStringLiteral(", ") + q(verdict(row));

@@ -1,6 +1,7 @@
 #include "app/arrange/plans_panel.h"
 
 #include "app/shell/session.h"
+#include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 #include "app/strips/mini_page.h"
 #include "core/planning/exception_rule.h"
@@ -80,20 +81,23 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
 
     connect(m_preset, &QComboBox::activated, this, &PlansPanel::showPreset);
     connect(m_cuts, &QPushButton::toggled, this, &PlansPanel::refresh);
-    connect(m_tags, &QLineEdit::editingFinished, this, &PlansPanel::refresh);
+    connect(m_tags, &QLineEdit::editingFinished, this, [this] {
+        if (m_tags->isModified()) refresh(); // the chosen plan stays chosen when the field is only left
+        m_tags->setModified(false);
+    });
     connect(m_preview, &QPushButton::clicked, this, &PlansPanel::previewChosen);
     connect(m_apply, &QPushButton::clicked, this, &PlansPanel::applyChosen);
     connect(close, &QPushButton::clicked, this, [this] {
         m_session.endPreview();
         hide();
     });
-    connect(&session, &Session::documentChanged, this, [this] {
-        m_stale = true;
-        if (isVisible()) refresh();
-    });
+    m_upToDate = new WhenShown(this, [this] { refresh(); });
+    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session, &Session::routineReplaced, this, [this] { m_kept.clear(); });
     setMinimumHeight(theme.px(310));
     showCosts(planPresets().front().wishes);
     hide();
+    m_upToDate->ask(); // when it is opened first
 }
 
 QSpinBox* PlansPanel::costField(const QString& name, const QString& tip, const char* object, QHBoxLayout* row) {
@@ -139,16 +143,10 @@ Result<RoutinePlanWishes> PlansPanel::wishes() const {
 
 void PlansPanel::begin() {
     show();
-    if (m_stale) refresh();
     m_preset->setFocus(Qt::OtherFocusReason);
 }
 
-void PlansPanel::showEvent(QShowEvent*) {
-    if (m_stale) refresh();
-}
-
 void PlansPanel::refresh() {
-    m_stale = false;
     m_plans.reset();
     m_chosen = 0;
     const auto asked = wishes();
@@ -173,10 +171,10 @@ void PlansPanel::refresh() {
                 if (!rule.when.empty()) price += QStringLiteral(" ") + q(ruleInWords(rule));
             auto* choice = new RemedyChoice(q(planInWords(m_session.document(), m_session.landing(), plan)), price, i == 0, m_theme, page);
             choice->setObjectName(QStringLiteral("plan%1").arg(i));
-            choice->setFixedWidth(m_theme.px(252));
+            choice->setFixedWidth(m_theme.px(300));
             connect(choice, &QAbstractButton::clicked, this, [this, i] { choosePlan(i); });
             auto* mini = new MiniPages(m_session.landing(), std::move(landing), m_theme, page);
-            mini->setFixedWidth(m_theme.px(252));
+            mini->setFixedWidth(m_theme.px(300));
             column->addWidget(mini);
             column->addWidget(choice);
             column->addStretch();
@@ -217,6 +215,11 @@ void PlansPanel::previewChosen() {
     if (!m_plans || m_chosen >= m_plans->plans.size()) return;
     if (previewing()) return m_session.endPreview();
     m_session.preview(m_plans->plans[m_chosen].edits, titleOfChosen());
+    for (const PlannedPass& pass : m_plans->plans[m_chosen].passes)
+        if (pass.cut || pass.tag > Tick{}) { // the page turns to the first change
+            Q_EMIT placeWanted(pass.start);
+            return;
+        }
 }
 
 void PlansPanel::applyChosen() {
@@ -233,8 +236,7 @@ void PlansPanel::keepPass(PassId pass) {
     const auto found = std::find(m_kept.begin(), m_kept.end(), pass);
     if (found == m_kept.end()) m_kept.push_back(pass);
     else m_kept.erase(found);
-    if (isVisible()) refresh();
-    else m_stale = true;
+    m_upToDate->ask();
 }
 
 } // namespace lc::app

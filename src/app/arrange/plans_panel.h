@@ -19,6 +19,7 @@ class QSpinBox;
 namespace lc::app {
 
 class Session;
+class WhenShown;
 
 /// "Make it land": the cheapest plans as a stack of miniature pages, each with what it changes, what it costs and what was proved, under costs and leave that the person sets.
 class PlansPanel : public QWidget {
@@ -35,8 +36,8 @@ public:
     [[nodiscard]] bool previewing() const; ///< the chosen plan is seen on the strips
     [[nodiscard]] QString says() const;
 
-protected:
-    void showEvent(QShowEvent* event) override;
+Q_SIGNALS:
+    void placeWanted(lc::Tick at);
 
 private:
     void refresh();
@@ -51,7 +52,7 @@ private:
     std::optional<RoutinePlans> m_plans;
     std::size_t m_chosen = 0;
     std::vector<PassId> m_kept;
-    bool m_stale = true;
+    WhenShown* m_upToDate;
     QComboBox* m_preset;
     QSpinBox *m_miss, *m_restart, *m_tag, *m_kind;
     QLineEdit* m_tags;

@@ -1,6 +1,7 @@
 #include "app/sheets/sheets_stage.h"
 
 #include "app/shell/session.h"
+#include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 
 #include <QHBoxLayout>
@@ -85,10 +86,8 @@ SheetsStage::SheetsStage(Session& session, const Theme& theme, QWidget* parent) 
     m_paper = new Paper(theme, scroll);
     scroll->setWidget(m_paper);
     column->addWidget(scroll, 1);
-    connect(&session, &Session::documentChanged, this, [this] {
-        m_stale = true;
-        if (isVisible()) refresh();
-    });
+    auto* upToDate = new WhenShown(this, [this] { refresh(); });
+    connect(&session, &Session::documentChanged, upToDate, &WhenShown::ask);
     setKind(SheetKind::Floor);
 }
 
@@ -102,15 +101,10 @@ void SheetsStage::setKind(SheetKind kind) {
     refresh();
 }
 
-void SheetsStage::showEvent(QShowEvent*) {
-    if (m_stale) refresh();
-}
-
 void SheetsStage::refresh() {
     auto next = sheetDocument(m_session.document(), m_session.landing(), m_kind);
     static_cast<Paper*>(m_paper)->show(next.get());
     m_sheet = std::move(next);
-    m_stale = false;
 }
 
 } // namespace lc::app

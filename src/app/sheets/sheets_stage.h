@@ -25,9 +25,6 @@ Q_SIGNALS:
     void saveWanted(const QString& format); ///< "pdf" or "html"
     void printWanted();
 
-protected:
-    void showEvent(QShowEvent* event) override;
-
 private:
     void refresh();
     Session& m_session;
@@ -37,7 +34,6 @@ private:
     QWidget* m_paper;
     QPushButton* m_floor;
     QPushButton* m_full;
-    bool m_stale = true;
 };
 
 } // namespace lc::app

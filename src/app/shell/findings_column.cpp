@@ -14,8 +14,8 @@ namespace lc::app {
 
 FindingsColumn::FindingsColumn(Session& session, const Theme& theme, QWidget* parent) : FoldingColumn(theme, parent), m_session(session) {
     setAccessibleName(tr("Findings"));
-    auto* upToDate = new WhenShown(this, [this] { rebuild(); });
-    connect(&session, &Session::documentChanged, upToDate, &WhenShown::ask);
+    m_upToDate = new WhenShown(this, [this] { rebuild(); });
+    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
     connect(&session, &Session::previewChanged, this, qOverload<>(&QWidget::update));
     rebuild();
 }
@@ -174,6 +174,7 @@ void FindingsColumn::buildMuted() {
 }
 
 void FindingsColumn::openFinding(int index) {
+    m_upToDate->finish();
     const auto& findings = m_session.landing().findings;
     if (index < 0 || static_cast<std::size_t>(index) >= findings.size()) return;
     m_session.endPreview();
@@ -184,11 +185,13 @@ void FindingsColumn::openFinding(int index) {
 }
 
 void FindingsColumn::nextFinding() {
+    m_upToDate->finish();
     const auto size = static_cast<int>(m_session.landing().findings.size());
     if (size > 0) openFinding((m_open + 1) % size);
 }
 
 void FindingsColumn::chooseRemedy(int index) {
+    m_upToDate->finish();
     if (index < 0 || static_cast<std::size_t>(index) >= m_remedies.size()) return;
     const bool previewing = m_session.previewLanding() != nullptr;
     m_remedy = index;
@@ -201,6 +204,7 @@ void FindingsColumn::chooseRemedy(int index) {
 }
 
 void FindingsColumn::previewChosen() {
+    m_upToDate->finish();
     if (m_session.previewLanding() && m_remedy >= 0 && static_cast<std::size_t>(m_remedy) < m_remedies.size() &&
         m_session.previewTitle() == QString::fromStdString(m_remedies[static_cast<std::size_t>(m_remedy)].title))
         return m_session.endPreview();
@@ -210,6 +214,7 @@ void FindingsColumn::previewChosen() {
 }
 
 void FindingsColumn::applyChosen() {
+    m_upToDate->finish();
     if (m_remedy < 0 || static_cast<std::size_t>(m_remedy) >= m_remedies.size()) return;
     const Remedy remedy = m_remedies[static_cast<std::size_t>(m_remedy)];
     QString name = QString::fromStdString(remedy.title);
@@ -218,6 +223,7 @@ void FindingsColumn::applyChosen() {
 }
 
 void FindingsColumn::leaveOpen() {
+    m_upToDate->finish();
     const Finding* finding = openFindingValue();
     if (!finding || !m_reason) return;
     m_session.edit(leaveAsItIs(*finding, m_reason->text().trimmed().toStdString()));

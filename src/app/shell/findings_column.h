@@ -11,6 +11,7 @@ class QVBoxLayout;
 namespace lc::app {
 
 class Session;
+class WhenShown;
 
 /// The findings with their remedies, the worst first. One finding is open; its remedies can be previewed, applied, or
 /// the finding left as it is with a reason. Folds to a narrow strip of diamonds.
@@ -48,6 +49,7 @@ private:
     std::vector<Remedy> m_remedies;
     std::optional<FindingKey> m_openKey; // of the finding a person opened; the worst is open otherwise
     int m_open = -1;
+    WhenShown* m_upToDate;
     QWidget* m_page = nullptr;
     QString m_shown; ///< what the page was built from
     int m_remedy = 0;

@@ -142,6 +142,7 @@ void Session::startWith(Document document) {
     m_onDisk.reset();
     m_caret = {};
     endPreview();
+    Q_EMIT routineReplaced();
     refresh();
     Q_EMIT playingChanged();
 }
@@ -154,6 +155,7 @@ Result<void> Session::open(const QString& path) {
     m_history = History<Document>(std::move(loaded->document));
     m_path = QFileInfo(path).absoluteFilePath();
     m_onDisk = loaded->onDisk;
+    Q_EMIT routineReplaced();
     refresh();
     m_caret = m_landing.performance.start;
     Q_EMIT nowMoved();

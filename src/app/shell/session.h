@@ -106,6 +106,7 @@ public:
 
 Q_SIGNALS:
     void documentChanged(); ///< also after undo, redo, open, new
+    void routineReplaced(); ///< before that, after open and new: identities mean other things now
     void fileChanged();     ///< path or saved state
     void previewChanged();
     void nowMoved();

@@ -16,12 +16,16 @@ public:
         if (!m_wanted) m_work();
     }
 
+    /// Does what is still to be done, before what it brings is used without being seen.
+    void finish() {
+        if (!m_wanted) return;
+        m_wanted = false;
+        m_work();
+    }
+
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override {
-        if (watched == m_widget && event->type() == QEvent::Show && m_wanted) {
-            m_wanted = false;
-            m_work();
-        }
+        if (watched == m_widget && event->type() == QEvent::Show) finish();
         return false;
     }
 

@@ -58,7 +58,7 @@ public:
         const StripLine* line = lineOfPage();
         if (!line || kind != QAccessible::Name) return {};
         if (m_count >= 0) return m_view->describeCount(m_count);
-        if (line->folded) return foldInWords(*line->folded, m_view->session().landing());
+        if (line->folded) return foldInWords(*line->folded, m_view->shownLanding());
         const CountPhrase& phrase = m_view->session().landing().grid.phrases()[static_cast<std::size_t>(line->phrase)];
         QString words = StripsView::tr("%1, at %2, %3 counts").arg(QString::fromStdString(phrase.label), QString::fromStdString(clockText(phrase.start))).arg(line->counts);
         const LineVerdict verdict = lineVerdict(*line, m_view->session().landing());

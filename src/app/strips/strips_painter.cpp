@@ -212,7 +212,7 @@ void LinePainter::fold() const {
     const QFont font = m_theme.words(13, Weight::Bold);
     const double baseline = m_rect.top() + 11 * m_s;
     text(16 * m_s, baseline, QString::fromStdString(clockText(m_grid.phrases()[static_cast<std::size_t>(m_line.phrase)].start)), m_theme.numbers(12), m_c.ink2);
-    text(m_rect.left() + 4 * m_s, baseline, QFontMetricsF(font).elidedText(foldInWords(*m_line.folded, *m_scene.landing), Qt::ElideRight, m_layout.width - m_rect.left() - 12 * m_s), font, m_c.ink);
+    text(m_rect.left() + 4 * m_s, baseline, QFontMetricsF(font).elidedText(foldInWords(*m_line.folded, m_scene.preview ? *m_scene.preview : *m_scene.landing), Qt::ElideRight, m_layout.width - m_rect.left() - 12 * m_s), font, m_c.ink);
 }
 
 void LinePainter::leftMargin() const {

@@ -29,7 +29,8 @@ StripsView::StripsView(Session& session, const Theme& theme, StripContent conten
     setAccessibleName(content == StripContent::Listen ? tr("The song, a phrase a line") : tr("The routine on the song, a phrase a line"));
     connect(&session, &Session::documentChanged, this, &StripsView::relayout);
     connect(&session, &Session::songReady, viewport(), qOverload<>(&QWidget::update));
-    connect(&session, &Session::previewChanged, viewport(), qOverload<>(&QWidget::update));
+    connect(&session, &Session::previewChanged, this, &StripsView::relayout); // what is tried on is not folded away
+    connect(&session, &Session::routineReplaced, this, [this] { m_unfolded.clear(); });
     connect(&session, &Session::nowMoved, this, &StripsView::nowMoved);
     connect(&session, &Session::playingChanged, this, &StripsView::nowMoved);
     relayout();
@@ -56,7 +57,7 @@ void StripsView::relayout() {
 /// A page of few passes is read whole; the first of a run stays as the model of those behind it.
 std::vector<FoldedPhrases> StripsView::folds() const {
     constexpr std::size_t manyPasses = 30, leastAlike = 6;
-    const Landing& landing = m_session.landing();
+    const Landing& landing = shownLanding();
     const auto& passes = landing.performance.passes;
     std::vector<FoldedPhrases> out;
     if (!m_folding || m_content == StripContent::Listen || passes.size() <= manyPasses) return out;
@@ -71,11 +72,12 @@ std::vector<FoldedPhrases> StripsView::folds() const {
     return out;
 }
 
+const Landing& StripsView::shownLanding() const { return m_session.previewLanding() ? *m_session.previewLanding() : m_session.landing(); }
+
 void StripsView::setFolding(bool on) {
     m_folding = on;
     m_unfolded.clear();
     relayout();
-    viewport()->update();
 }
 
 void StripsView::resizeEvent(QResizeEvent* event) {
@@ -102,7 +104,7 @@ void StripsView::showPlace(Tick at) {
     auto index = m_layout.lineOf(static_cast<int>(wholeCounts(at)));
     if (!index) return;
     if (const auto& fold = m_layout.lines[static_cast<std::size_t>(*index)].folded) {
-        m_unfolded.push_back(m_session.landing().performance.passes[fold->firstPass].id);
+        m_unfolded.push_back(shownLanding().performance.passes[fold->firstPass].id);
         relayout();
         index = m_layout.lineOf(static_cast<int>(wholeCounts(at)));
     }

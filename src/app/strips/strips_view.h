@@ -35,6 +35,8 @@ public:
     [[nodiscard]] int role() const { return m_role; }
     /// What a count is, in words: "Chorus 1 5, 0:41.7, pass 2 count 5, touch right".
     [[nodiscard]] QString describeCount(int count) const;
+    /// The routine as it is seen: with what is tried on.
+    [[nodiscard]] const Landing& shownLanding() const;
     [[nodiscard]] const Session& session() const { return m_session; }
 
 Q_SIGNALS:
