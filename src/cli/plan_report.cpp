@@ -51,7 +51,7 @@ std::string plansAsText(const PhrasePlans& plans) {
         out += what.empty() ? ", nothing changed" : what;
         out += plan.misses == 0 ? "; every pass lands" : "; " + std::to_string(plan.misses) + (plan.misses == 1 ? " pass does" : " passes do") + " not land";
         out += "\n   starts";
-        for (const PlannedPass& pass : plan.passes) out += " " + toSpokenCount(pass.start + counts(1)) + (pass.phraseOffset > Tick{} ? "*" : "");
+        for (const PlannedPass& pass : plan.passes) out += " " + toSpokenCount(pass.start + counts(1)) + (pass.misses ? " (misses)" : "");
         out += ", facing";
         for (const PlannedPass& pass : plan.passes) out += " " + toClock(pass.facing);
         out += "; ends after " + countsInWords(plan.ending) + " of the last, facing " + toClock(plan.endingFacing) + "\n";

@@ -75,6 +75,7 @@ private Q_SLOTS:
         const Ran tags = run({"plan", "--phrases", "32,36,32,32,36,32", "--dance", "32", "--json", "--limit", "1"});
         QCOMPARE(tags.json()["plans"].toArray()[0].toObject()["cost"].toInt(), 6);
         QVERIFY(run({"plan", "--phrases", "32,32,16,32,32", "--dance", "32"}).out.contains("pass 3 restarts after 16; every pass lands"));
+        QVERIFY(run({"plan", "--phrases", "32,16,32", "--dance", "32", "--cuts", "none", "--tags", "none"}).out.contains("starts 1 33 65 (misses)"));
         const Ran none = run({"plan", "--phrases", "32,16", "--dance", "32", "--cuts", "none", "--tags", "none"});
         QCOMPARE(none.exit, 0);
         QVERIFY(none.err.contains("Neither cuts nor tags are allowed"));

@@ -139,7 +139,7 @@ private:
             const PlanNode& from = m_graph.nodes[node];
             const Way& way = m_ways[from.edges[i].choice];
             const auto phrase = std::prev(std::upper_bound(m_starts.begin(), m_starts.end(), from.at));
-            plan.passes.push_back({from.at, way.counts, way.tag, facing, from.at - *phrase, way.cut, false, {}});
+            plan.passes.push_back({from.at, way.counts, way.tag, facing, from.at - *phrase, from.at != *phrase, way.cut, false, {}});
             plan.misses += from.at != *phrase;
             plan.ending = std::min(way.counts, m_end - from.at);
             for (const TurnDone& turn : m_asked.turns)

@@ -36,6 +36,7 @@ struct PlannedPass {
     Tick tag;          ///< 0 where none
     Eighths facing;    ///< it starts with
     Tick phraseOffset; ///< since the start of the phrase it lies in
+    bool misses = false; ///< it does not start a phrase; in plans of a routine: it does not land
     bool cut = false;
     bool touch = false; ///< its last change becomes a touch, so that the cut leaves the foot that the next pass needs; in plans of a routine only
     PassId pass;        ///< of the routine; none in other plans, and for a pass that the plan adds

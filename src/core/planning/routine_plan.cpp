@@ -169,8 +169,8 @@ private:
             const PassPerformance done = m_manners.perform(pass, standing);
             const auto phrase = m_grid.phraseAt(done.start);
             plan.passes.push_back({done.start, done.counts, done.tag, before.facing.front(), phrase ? done.start - counts(m_grid.phrases()[static_cast<std::size_t>(*phrase)].firstCount) : Tick{},
-                                   way.restart.has_value(), way.restart && pass.lastChangeIsTouch, i < passes.size() ? passes[i]->id : PassId{}});
-            plan.misses += !lands(m_grid, done);
+                                   !lands(m_grid, done), way.restart.has_value(), way.restart && pass.lastChangeIsTouch, i < passes.size() ? passes[i]->id : PassId{}});
+            plan.misses += plan.passes.back().misses;
             plan.ending = std::max(Tick{}, std::min(done.counts, m_grid.end() - done.start));
             plan.endingFacing = endingFacing(pass, before, plan.ending, done);
             if (i >= passes.size()) added.push_back(pass);
