@@ -6,6 +6,7 @@
 
 #include <cstdio>
 #include <functional>
+#include <tuple>
 
 namespace {
 
@@ -96,7 +97,15 @@ int main(int argc, char** argv) {
     planVerb->add_option("--cuts", plan.cuts, "Counts after which a pass may be cut, or none; otherwise every eight, and in a routine after every figure");
     planVerb->add_option("--tags", plan.tags, "Lengths of tags, or none")->capture_default_str();
     planVerb->add_option("--turn", plan.turns, "Part of a turn, right positive, and the count it is done with: -1/4@28; several with commas")->excludes(planFile);
-    planVerb->add_option("--cost", plan.costs, "miss=10,restart=3,tag=2,kind=2");
+    planVerb->add_option("--cost", plan.costs, "miss=10,restart=3,tag=2,kind=2; for a routine more, see the manual");
+    for (const auto& [name, value, help] : {std::tuple{"--waits", &plan.waits, "Waits that are allowed before the dance begins, lengths with commas"}, {"--bridges", &plan.bridges, "Bridges that are allowed behind figures"},
+                                            {"--fills", &plan.fills, "Figures that may be danced behind a pass, names with commas"}, {"--opening", &plan.opening, "A part that may be danced first"},
+                                            {"--ending", &plan.ending, "A part that may be danced at the end of the music"}, {"--facing", &plan.facing, "Facing wanted when the music ends, 12 or 3"},
+                                            {"--keep", &plan.kept, "Passes that stay as they are, numbers with commas"}, {"--start", &plan.starts, "3@65: pass 3 begins on count 65; several with commas"}})
+        planVerb->add_option(name, *value, help)->needs(planFile)->excludes(phrases);
+    for (const auto& [name, value, help] : {std::tuple{"--versions", &plan.versions, "Figures may be danced in their versions"}, {"--figures", &plan.figures, "Figures may be left out or danced twice"},
+                                            {"--bars", &plan.bars, "Figures may follow the music into shorter bars"}, {"--differ", &plan.differ, "List only plans that truly differ"}})
+        planVerb->add_flag(name, *value, help)->needs(planFile)->excludes(phrases);
     planVerb->add_option("--limit", plan.limit, "Show so many plans")->check(CLI::Range(1, 1000))->capture_default_str();
     planVerb->add_flag("--json", plan.json, "Print JSON");
     planVerb->callback([&] {

@@ -3,11 +3,10 @@
 #include "audio/analysis.h"
 #include "audio/audio_file.h"
 #include "cli/count_report.h"
-#include "cli/plan_report.h"
 #include "cli/rhythm_report.h"
 #include "core/document/document_file.h"
 #include "core/landing/landing_report.h"
-#include "core/planning/routine_plan.h"
+#include "core/planning/plan_costs.h"
 #include "core/exchange/routine_text.h"
 #include "core/exchange/map_export.h"
 #include "core/exchange/map_import.h"
@@ -194,8 +193,6 @@ Result<Output> runFill(const FillOptions& options) {
     return Output{options.json ? fillingAsJson(*filling) : fillingAsText(*filling), nothingFills(*filling)};
 }
 
-namespace {
-/// A routine file, or the plain-text form of one.
 Result<Document> readRoutine(const std::string& file) {
     if (const auto bytes = textOf(file); bytes && looksLikeRoutineText(*bytes)) {
         auto read = routineFromText(*bytes);
@@ -206,67 +203,6 @@ Result<Document> readRoutine(const std::string& file) {
     if (!loaded) return tl::unexpected(loaded.error());
     return std::move(loaded->document);
 }
-} // namespace
-
-namespace {
-
-Result<Output> planOfRoutine(const PlanOptions& options) {
-    const auto document = readRoutine(options.file);
-    if (!document) return tl::unexpected(document.error());
-    RoutinePlanWishes wishes;
-    wishes.most = options.limit;
-    if (!options.cuts.empty()) {
-        auto cuts = parseLengths(options.cuts);
-        if (!cuts) return tl::unexpected(cuts.error());
-        wishes.cuts = std::move(*cuts);
-    }
-    auto tags = parseLengths(options.tags);
-    if (!tags) return tl::unexpected(tags.error());
-    wishes.tags = std::move(*tags);
-    const auto costs = parseCosts(options.costs);
-    if (!costs) return tl::unexpected(costs.error());
-    wishes.costs = *costs;
-    auto plans = planRoutine(*document, CountGrid(*document->map, document->scheme), wishes);
-    if (!plans) return tl::unexpected(plans.error());
-    PhrasePlans shown;
-    shown.nextCost = plans->nextCost;
-    for (RoutinePlan& plan : plans->plans) shown.plans.push_back(std::move(plan));
-    return Output{options.json ? plansAsJson(shown) : plansAsText(shown), {}};
-}
-
-} // namespace
-
-Result<Output> runPlan(const PlanOptions& options) {
-    if (!options.file.empty()) return planOfRoutine(options);
-    PhrasePlanAsked asked;
-    asked.most = options.limit;
-    const auto dance = parseCount(options.dance);
-    if (!dance) return tl::unexpected(dance.error());
-    asked.dance = *dance;
-    if (options.cuts.empty())
-        for (Tick cut = counts(8); cut < *dance && asked.cuts.size() < 64; cut += counts(8)) asked.cuts.push_back(cut);
-    for (const auto& [text, target] : {std::pair{&options.phrases, &asked.phrases}, {&options.cuts, &asked.cuts}, {&options.tags, &asked.tags}}) {
-        if (text == &options.cuts && text->empty()) continue;
-        auto read = parseLengths(*text);
-        if (!read) return tl::unexpected(read.error());
-        *target = std::move(*read);
-    }
-    const auto turns = parseTurns(options.turns);
-    if (!turns) return tl::unexpected(turns.error());
-    asked.turns = *turns;
-    const auto costs = parseCosts(options.costs);
-    if (!costs) return tl::unexpected(costs.error());
-    asked.costs = *costs;
-    Tick song;
-    for (const Tick phrase : asked.phrases) song += phrase;
-    std::string notes;
-    if (asked.dance > song && song > Tick{}) notes = "The dance of " + countsInWords(asked.dance) + " is longer than the song of " + countsInWords(song) + ": it is cut off by the end of the music.\n";
-    if (asked.cuts.empty() && asked.tags.empty()) notes += "Neither cuts nor tags are allowed, so nothing can be put right.\n";
-    const auto plans = planPhrases(std::move(asked));
-    if (!plans) return tl::unexpected(plans.error());
-    return Output{options.json ? plansAsJson(*plans) : plansAsText(*plans), std::move(notes)};
-}
-
 Result<Output> runLand(const std::string& file, bool json) {
     const auto document = readRoutine(file);
     if (!document) return tl::unexpected(document.error());

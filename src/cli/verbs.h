@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/document/document.h"
 
 #include <optional>
 #include <string>
@@ -61,6 +62,9 @@ struct FillOptions {
 };
 [[nodiscard]] Result<Output> runFill(const FillOptions& options);
 
+/// A routine file, or the plain-text form of one.
+[[nodiscard]] Result<Document> readRoutine(const std::string& file);
+
 struct PlanOptions {
     std::string file;    ///< a routine; empty = phrases and dance are given
     std::string phrases; ///< lengths with commas
@@ -71,6 +75,14 @@ struct PlanOptions {
     std::string costs;
     std::size_t limit = 5;
     bool json = false;
+    // of a routine only
+    std::string waits, bridges; ///< lengths with commas
+    std::string fills;          ///< names of figures with commas
+    std::string opening, ending;///< names of parts
+    std::string facing;         ///< wanted at the end, a clock number
+    std::string kept;           ///< numbers of passes with commas
+    std::string starts;         ///< "3@65": pass 3 begins on count 65; several with commas
+    bool versions = false, figures = false, bars = false, differ = false;
 };
 [[nodiscard]] Result<Output> runPlan(const PlanOptions& options);
 

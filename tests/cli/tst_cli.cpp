@@ -81,7 +81,7 @@ private Q_SLOTS:
         QVERIFY(none.err.contains("Neither cuts nor tags are allowed"));
         const Ran below = run({"plan", "--phrases", "32,16", "--dance", "32", "--cost", "miss=-1"});
         QCOMPARE(below.exit, 1);
-        QVERIFY(below.err.contains("The cost of a miss is -1"));
+        QVERIFY(below.err.contains("The cost of a pass that misses is -1"));
         QCOMPARE(run({"plan", "--phrases", "32,x", "--dance", "32"}).exit, 1);
         for (const QStringList& wrong : {QStringList{"plan"}, {"plan", "--dance", "32"}, {"plan", "--phrases", "32"}, {"plan", demo, "--phrases", "32", "--dance", "32"}}) QCOMPARE(run(wrong).exit, 2);
     }

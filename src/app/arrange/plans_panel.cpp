@@ -1,19 +1,22 @@
 #include "app/arrange/plans_panel.h"
 
+#include "app/arrange/flow_layout.h"
+#include "app/arrange/plan_settings.h"
 #include "app/shell/session.h"
 #include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 #include "app/strips/mini_page.h"
 #include "core/planning/exception_rule.h"
+#include "core/planning/plan_reason.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QScrollBar>
-#include <QSpinBox>
+
+#include <algorithm>
+#include <cstdlib>
 
 namespace lc::app {
 
@@ -35,109 +38,93 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
     m_preset->setAccessibleName(tr("For whom the plans are"));
     for (const PlanPreset& preset : planPresets()) m_preset->addItem(q(preset.name));
     row->addWidget(m_preset);
-    m_cuts = new QPushButton(tr("Restarts"), this);
-    m_cuts->setObjectName(QStringLiteral("planCuts"));
-    m_cuts->setCheckable(true);
-    m_cuts->setChecked(true);
-    m_cuts->setToolTip(tr("May passes be cut, after each figure and each set?"));
-    row->addWidget(m_cuts);
-    row->addWidget(paragraph(tr("tags of"), theme.words(13), theme.colours().ink2, this));
-    m_tags = new QLineEdit(this);
-    m_tags->setObjectName(QStringLiteral("planTags"));
-    m_tags->setAccessibleName(tr("Lengths of tags that are allowed"));
-    m_tags->setToolTip(tr("Counts with commas; empty = no tags"));
-    m_tags->setFixedWidth(theme.px(84));
-    row->addWidget(m_tags);
+    m_shown = new QPushButton(tr("Allowed and costs"), this);
+    m_shown->setObjectName(QStringLiteral("planSettings"));
+    m_shown->setCheckable(true);
+    m_shown->setToolTip(tr("What plans may do, what is wanted at the end, and how bad everything is"));
+    row->addWidget(m_shown);
     row->addStretch();
-    auto* close = new QPushButton(tr("Close"), this);
-    close->setObjectName(QStringLiteral("closePlans"));
-    close->setToolTip(tr("Nothing is changed"));
-    row->addWidget(close);
+    const auto button = [&](const QString& text, const QString& tip, const char* object) {
+        auto* made = new QPushButton(text, this);
+        made->setObjectName(QString::fromLatin1(object));
+        made->setToolTip(tip);
+        row->addWidget(made);
+        return made;
+    };
+    m_start = button(tr("A pass starts here"), tr("The pass whose start lies nearest to the caret begins there in every plan; again frees it"), "startHere");
+    m_hold = button(tr("Hold the pass"), tr("The pass at the caret stays as the chosen plan has it, and the rest is planned anew; again frees it"), "holdPass");
+    m_preview = button(tr("Preview"), tr("Show the plan on the strips without changing anything"), "previewPlan");
+    m_apply = button(tr("Apply"), tr("Do it; Undo takes all of it back"), "applyPlan");
+    m_apply->setProperty("main", true);
+    auto* close = button(tr("Close"), tr("Nothing is changed"), "closePlans");
     all->addLayout(row);
-    auto* costs = new QHBoxLayout;
-    costs->setSpacing(theme.px(6));
-    m_miss = costField(tr("How bad: a pass that misses"), tr("Cost of a pass that does not land"), "costMiss", costs);
-    m_restart = costField(tr("a restart"), tr("Cost of a pass cut short"), "costRestart", costs);
-    m_tag = costField(tr("a tag"), tr("Cost of a tag"), "costTag", costs);
-    m_kind = costField(tr("each different length"), tr("Cost of each different length of a cut or tag that dancers must remember"), "costKind", costs);
-    costs->addStretch();
-    all->addLayout(costs);
+    m_pins = new QWidget(this);
+    m_pins->setLayout(new FlowLayout(theme.px(6)));
+    all->addWidget(m_pins);
     m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
     all->addWidget(m_says);
+    auto* below = new QHBoxLayout;
+    below->setSpacing(theme.px(12));
+    m_settings = new PlanSettings(session, theme, this);
+    m_settingsScroll = new QScrollArea(this);
+    m_settingsScroll->setWidget(m_settings);
+    m_settingsScroll->setWidgetResizable(true);
+    m_settingsScroll->setFrameShape(QFrame::NoFrame);
+    m_settingsScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_settingsScroll->setFixedWidth(theme.px(330));
+    m_settingsScroll->hide();
+    below->addWidget(m_settingsScroll);
     m_scroll = new QScrollArea(this);
     m_scroll->setWidgetResizable(true);
     m_scroll->setFrameShape(QFrame::NoFrame);
     m_scroll->setAccessibleName(tr("Plans, the best first"));
-    all->addWidget(m_scroll, 1);
-    m_preview = new QPushButton(tr("Preview"), this);
-    m_preview->setObjectName(QStringLiteral("previewPlan"));
-    m_preview->setToolTip(tr("Show the plan on the strips without changing anything"));
-    m_apply = new QPushButton(tr("Apply"), this);
-    m_apply->setObjectName(QStringLiteral("applyPlan"));
-    m_apply->setProperty("main", true);
-    m_apply->setToolTip(tr("Do it; Undo takes all of it back"));
-    row->insertWidget(row->count() - 1, m_preview);
-    row->insertWidget(row->count() - 1, m_apply);
+    below->addWidget(m_scroll, 1);
+    all->addLayout(below, 1);
 
-    connect(m_preset, &QComboBox::activated, this, &PlansPanel::showPreset);
-    connect(m_cuts, &QPushButton::toggled, this, &PlansPanel::refresh);
-    connect(m_tags, &QLineEdit::editingFinished, this, [this] {
-        if (m_tags->isModified()) refresh(); // the chosen plan stays chosen when the field is only left
-        m_tags->setModified(false);
+    connect(m_preset, &QComboBox::activated, this, [this](int index) {
+        if (index < 0 || static_cast<std::size_t>(index) >= planPresets().size()) return;
+        m_settings->show(planPresets()[static_cast<std::size_t>(index)].wishes);
+        refresh();
     });
+    connect(m_shown, &QPushButton::toggled, this, &PlansPanel::showSettings);
+    connect(m_settings, &PlanSettings::changed, this, &PlansPanel::refresh);
     connect(m_preview, &QPushButton::clicked, this, &PlansPanel::previewChosen);
     connect(m_apply, &QPushButton::clicked, this, &PlansPanel::applyChosen);
+    connect(m_start, &QPushButton::clicked, this, [this] { startAt(m_session.now()); });
+    connect(m_hold, &QPushButton::clicked, this, [this] {
+        const auto& performance = m_session.landing().performance;
+        if (const auto pass = passAt(performance, m_session.now())) holdPass(performance.passes[*pass].id);
+        else Q_EMIT m_session.told(tr("There is no pass at the caret. Click a count that is danced."));
+    });
     connect(close, &QPushButton::clicked, this, [this] {
         m_session.endPreview();
         hide();
     });
     m_upToDate = new WhenShown(this, [this] { refresh(); });
     connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
-    connect(&session, &Session::routineReplaced, this, [this] { m_kept.clear(); });
+    connect(&session, &Session::routineReplaced, this, [this] {
+        m_kept.clear();
+        m_starts.clear();
+    });
     setMinimumHeight(theme.px(310));
-    showCosts(planPresets().front().wishes);
+    m_settings->show(planPresets().front().wishes);
     hide();
     m_upToDate->ask(); // when it is opened first
 }
 
-QSpinBox* PlansPanel::costField(const QString& name, const QString& tip, const char* object, QHBoxLayout* row) {
-    auto* label = paragraph(name, m_theme.words(12), m_theme.colours().ink2, this);
-    label->setWordWrap(false);
-    row->addWidget(label);
-    auto* field = new QSpinBox(this);
-    field->setObjectName(QString::fromLatin1(object));
-    field->setRange(0, 999);
-    field->setAccessibleName(tip);
-    field->setToolTip(tip);
-    connect(field, &QSpinBox::valueChanged, this, &PlansPanel::refresh);
-    row->addWidget(field);
-    return field;
-}
-
-void PlansPanel::showPreset(int index) {
-    if (index >= 0 && static_cast<std::size_t>(index) < planPresets().size()) showCosts(planPresets()[static_cast<std::size_t>(index)].wishes);
-    refresh();
-}
-
-void PlansPanel::showCosts(const RoutinePlanWishes& wishes) {
-    for (const auto& [field, cost] : {std::pair{m_miss, wishes.costs.miss}, {m_restart, wishes.costs.restart}, {m_tag, wishes.costs.tag}, {m_kind, wishes.costs.kind}}) {
-        const QSignalBlocker quiet(field);
-        field->setValue(static_cast<int>(cost));
-    }
-    QStringList tags;
-    for (const Tick tag : wishes.tags) tags << q(toCountString(tag));
-    m_tags->setText(tags.join(QStringLiteral(", ")));
+void PlansPanel::showSettings(bool shown) {
+    m_shown->setChecked(shown);
+    m_settingsScroll->setVisible(shown);
+    setMinimumHeight(m_theme.px(shown ? 380 : 310));
 }
 
 Result<RoutinePlanWishes> PlansPanel::wishes() const {
-    RoutinePlanWishes wishes;
-    wishes.costs = {m_miss->value(), m_restart->value(), m_tag->value(), m_kind->value()};
-    if (!m_cuts->isChecked()) wishes.cuts.emplace();
-    auto tags = parseLengths(m_tags->text().toStdString());
-    if (!tags) return tl::unexpected(tags.error());
-    wishes.tags = std::move(*tags);
-    wishes.kept = m_kept;
-    wishes.most = mostPlans;
+    auto wishes = m_settings->wishes();
+    if (!wishes) return wishes;
+    wishes->kept = m_kept;
+    wishes->starts = m_starts;
+    wishes->differ = true;
+    wishes->most = mostPlans;
     return wishes;
 }
 
@@ -149,13 +136,22 @@ void PlansPanel::begin() {
 void PlansPanel::refresh() {
     m_plans.reset();
     m_chosen = 0;
+    m_reason.clear();
+    m_price.reset();
+    const Document& document = m_session.document();
+    const CountGrid& grid = m_session.landing().grid;
     const auto asked = wishes();
-    auto plans = asked ? planRoutine(m_session.document(), m_session.landing().grid, *asked) : tl::unexpected(asked.error());
+    auto plans = asked ? planRoutine(document, grid, *asked) : tl::unexpected(asked.error());
+    if (plans) {
+        rankByRule(document, grid, *plans);
+        m_reason = q(whyNotAllLands(document, grid, *asked, *plans));
+        m_price = priceOfKeeping(document, grid, *asked, *plans);
+    }
     auto* page = new QWidget;
     auto* row = new QHBoxLayout(page);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(m_theme.px(14));
-    m_preview->setEnabled(plans.has_value());
+    for (QPushButton* needs : {m_preview, m_hold}) needs->setEnabled(plans.has_value());
     m_apply->setEnabled(plans.has_value());
     if (plans) {
         m_plans = std::move(*plans);
@@ -184,17 +180,44 @@ void PlansPanel::refresh() {
     } else m_says->setText(QStringLiteral("◆ ") + q(plans.error().message));
     row->addStretch();
     m_scroll->setWidget(page);
+    showPins();
     if (m_session.previewLanding()) m_session.endPreview();
+}
+
+QString PlansPanel::numberOf(PassId pass) const {
+    for (const PassPerformance& p : m_session.landing().performance.passes)
+        if (p.id == pass) return QString::number(p.number);
+    return tr("(gone)");
+}
+
+/// What is kept, a button each that frees it.
+void PlansPanel::showPins() {
+    clearLayout(m_pins->layout());
+    const auto pin = [&](const QString& text, auto free) {
+        auto* chip = new QPushButton(text + QStringLiteral("  ×"), m_pins);
+        chip->setProperty("pin", true);
+        chip->setToolTip(tr("Free it again"));
+        connect(chip, &QPushButton::clicked, this, free);
+        m_pins->layout()->addWidget(chip);
+    };
+    for (const KeptPass& kept : m_kept)
+        pin(kept.as ? tr("pass %1 held as planned").arg(numberOf(kept.pass)) : tr("pass %1 as it is").arg(numberOf(kept.pass)), [this, id = kept.pass] { keepPass(id); });
+    for (const WantedStart& start : m_starts)
+        pin(tr("pass %1 starts on %2").arg(numberOf(start.pass), q(m_session.landing().grid.placeInWords(start.at))), [this, id = start.pass] {
+            std::erase_if(m_starts, [&](const WantedStart& s) { return s.pass == id; });
+            m_upToDate->ask();
+        });
+    m_pins->setVisible(m_pins->layout()->count() > 0);
 }
 
 QString PlansPanel::says() const {
     if (!m_plans || m_plans->plans.empty()) return {};
     const RoutinePlan& best = m_plans->plans.front();
     QString words;
-    if (best.edits.empty()) words = best.misses == 0 ? tr("Every pass lands as it is.") : tr("Nothing that is allowed is worth its cost: what does not land costs less than what would mend it.");
-    else if (best.misses > 0) words = tr("Nothing that is allowed makes everything land for less; this is the least bad.");
+    if (best.edits.empty() && best.misses == 0) words = tr("Every pass lands as it is.");
+    else if (best.misses > 0) words = m_reason;
     else words = q(planPresets()[static_cast<std::size_t>(std::max(0, m_preset->currentIndex()))].why);
-    if (!m_kept.empty()) words += tr(" %n pass(es) kept as they are.", nullptr, static_cast<int>(m_kept.size()));
+    if (m_price) words += *m_price == 0 ? tr(" What is kept costs nothing.") : tr(" What is kept costs %1.").arg(*m_price);
     return words;
 }
 
@@ -215,9 +238,10 @@ void PlansPanel::previewChosen() {
     if (!m_plans || m_chosen >= m_plans->plans.size()) return;
     if (previewing()) return m_session.endPreview();
     m_session.preview(m_plans->plans[m_chosen].edits, titleOfChosen());
-    for (const PlannedPass& pass : m_plans->plans[m_chosen].passes)
-        if (pass.cut || pass.tag > Tick{}) { // the page turns to the first change
-            Q_EMIT placeWanted(pass.start);
+    const RoutinePlan& plan = m_plans->plans[m_chosen];
+    for (std::size_t i = 0; i < plan.passes.size(); ++i)
+        if (!(plan.as[i] == PassExceptions{})) { // the page turns to the first change
+            Q_EMIT placeWanted(plan.passes[i].start);
             return;
         }
 }
@@ -232,10 +256,33 @@ void PlansPanel::applyChosen() {
     m_session.edit(edits, tr("a plan that lands"));
 }
 
-void PlansPanel::keepPass(PassId pass) {
-    const auto found = std::find(m_kept.begin(), m_kept.end(), pass);
-    if (found == m_kept.end()) m_kept.push_back(pass);
+/// Keeps the pass so, or frees it.
+void PlansPanel::pinPass(KeptPass pin) {
+    const auto found = std::find_if(m_kept.begin(), m_kept.end(), [&](const KeptPass& k) { return k.pass == pin.pass; });
+    if (found == m_kept.end()) m_kept.push_back(std::move(pin));
     else m_kept.erase(found);
+    m_upToDate->ask();
+}
+
+void PlansPanel::keepPass(PassId pass) { pinPass(KeptPass(pass)); }
+
+void PlansPanel::holdPass(PassId pass) {
+    if (!m_plans || m_chosen >= m_plans->plans.size()) return;
+    const RoutinePlan& plan = m_plans->plans[m_chosen];
+    for (std::size_t i = 0; i < plan.passes.size(); ++i)
+        if (plan.passes[i].pass == pass) return pinPass(KeptPass(pass, plan.as[i]));
+    Q_EMIT m_session.told(tr("The chosen plan does not dance that pass."));
+}
+
+void PlansPanel::startAt(Tick at) {
+    const auto& passes = m_session.landing().performance.passes;
+    if (passes.empty()) return;
+    const Tick here = counts(wholeCounts(at));
+    const auto nearest = std::min_element(passes.begin(), passes.end(), [&](const PassPerformance& a, const PassPerformance& b) { return std::abs((a.start - here).value) < std::abs((b.start - here).value); });
+    const auto found = std::find_if(m_starts.begin(), m_starts.end(), [&](const WantedStart& s) { return s.pass == nearest->id; });
+    if (found == m_starts.end()) m_starts.push_back({nearest->id, here});
+    else if (found->at == here) m_starts.erase(found);
+    else found->at = here;
     m_upToDate->ask();
 }
 

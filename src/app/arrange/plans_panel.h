@@ -9,15 +9,13 @@
 #include <vector>
 
 class QComboBox;
-class QHBoxLayout;
 class QLabel;
-class QLineEdit;
 class QPushButton;
 class QScrollArea;
-class QSpinBox;
 
 namespace lc::app {
 
+class PlanSettings;
 class Session;
 class WhenShown;
 
@@ -30,8 +28,13 @@ public:
     void choosePlan(std::size_t rank);
     void previewChosen(); ///< on the strips; again takes it off
     void applyChosen();   ///< one undo step
-    /// The pass keeps the restart and tag that it has; again frees it.
+    /// The pass stays as it is, whatever is planned; again frees it.
     void keepPass(PassId pass);
+    /// The pass stays as the chosen plan has it, and the rest is planned anew: plans are mixed so.
+    void holdPass(PassId pass);
+    /// The pass whose start lies nearest begins there; again frees it.
+    void startAt(Tick at);
+    void showSettings(bool shown);
     [[nodiscard]] const RoutinePlans* plans() const { return m_plans ? &*m_plans : nullptr; }
     [[nodiscard]] bool previewing() const; ///< the chosen plan is seen on the strips
     [[nodiscard]] QString says() const;
@@ -41,25 +44,29 @@ Q_SIGNALS:
 
 private:
     void refresh();
+    void showPins();
     [[nodiscard]] QString titleOfChosen() const;
-    void showPreset(int index);
-    void showCosts(const RoutinePlanWishes& wishes);
     [[nodiscard]] Result<RoutinePlanWishes> wishes() const;
-    QSpinBox* costField(const QString& name, const QString& tip, const char* object, QHBoxLayout* row);
+    [[nodiscard]] QString numberOf(PassId pass) const;
+    void pinPass(KeptPass pin);
 
     Session& m_session;
     const Theme& m_theme;
     std::optional<RoutinePlans> m_plans;
     std::size_t m_chosen = 0;
-    std::vector<PassId> m_kept;
+    std::vector<KeptPass> m_kept;
+    std::vector<WantedStart> m_starts;
+    QString m_reason; ///< why not all lands
+    std::optional<std::int64_t> m_price; ///< of what is kept
     WhenShown* m_upToDate;
     QComboBox* m_preset;
-    QSpinBox *m_miss, *m_restart, *m_tag, *m_kind;
-    QLineEdit* m_tags;
-    QPushButton* m_cuts;
+    QPushButton* m_shown;
+    PlanSettings* m_settings;
+    QScrollArea* m_settingsScroll;
+    QWidget* m_pins;
     QLabel* m_says;
     QScrollArea* m_scroll;
-    QPushButton *m_preview, *m_apply;
+    QPushButton *m_hold, *m_start, *m_preview, *m_apply;
 };
 
 } // namespace lc::app

@@ -1,6 +1,7 @@
 #include "core/planning/exception_rule.h"
 
 #include "core/landing/inspection.h"
+#include "core/planning/exception_words.h"
 #include "core/routine/music_place.h"
 
 #include <algorithm>
@@ -141,7 +142,9 @@ std::vector<ExceptionRule> exceptionRules(const Document& document, const Landin
     };
     for (std::size_t i = 0; i < passes.size(); ++i) {
         if (passes[i]->cut && !passes[i]->cutByPin) happens(i, "restart after " + toSpokenCount(passes[i]->counts));
-        if (passes[i]->tag > Tick{} && !passes[i]->cutByPin) happens(i, "a tag of " + toSpokenCount(passes[i]->tag));
+        if (passes[i]->tag > Tick{} && !passes[i]->cutByPin && !passes[i]->tagReading) happens(i, "a tag of " + toSpokenCount(passes[i]->tag));
+        for (const std::string& what : otherExceptionsInWords(document.routine, passes[i]->exceptions))
+            if (what.rfind("wait", 0) != 0 && what.rfind("ending", 0) != 0) happens(i, what); // where the dance begins and ends needs no rule
     }
     for (std::size_t r = 0; r < rules.size(); ++r) {
         rules[r].when = conditions.whenever(where[r]);

@@ -9,26 +9,32 @@
 #include <map>
 #include <memory>
 #include <optional>
+#include <string>
 #include <tuple>
 #include <vector>
 
 namespace lc {
 
-/// A way to dance a pass: whole or cut, with nothing or a tag behind it.
+/// A way to dance a pass: whole, cut or changed, with nothing, a tag or a figure behind it.
 struct PassWay {
-    std::optional<Restart> restart;
-    std::optional<Tag> tag;
-    Tick tagLength;     ///< 0 where none; a tag's figure says it
-    bool touch = false; ///< as it is written
-    PlanEdge charged;   ///< what it costs, its kinds, how many exceptions it is
+    PassExceptions what;      ///< what then makes it differ; without the figures in the bars of the music, which depend on the place
+    Tick tagLength;           ///< 0 where none; a tag's figure says it
+    bool inBars = false;      ///< figures follow the bars of the music
+    bool ends = false;        ///< with the ending: nothing follows
+    bool movesFeet = false;   ///< an exception may leave another foot free than the pass as it is written
+    PlanEdge charged = {};    ///< what it costs, its kinds, how many exceptions it is
+    std::vector<std::optional<Foot>> needs = {}; ///< the foot that each role needs free at its count 1
 };
 
 /// Passes that can be danced alike.
 struct PassManner {
     Pass pass; ///< as it is written, without identity and mark
     bool kept = false;
+    PassExceptions written; ///< what made it differ before it was to be kept otherwise
+    bool first = false;     ///< of the routine: it may wait
+    bool last = false;      ///< an ending may follow it
     std::shared_ptr<const PartReading> reading;
-    std::vector<PassWay> ways; ///< shorter ones first; a kept pass has one
+    std::vector<PassWay> ways; ///< shorter ones first, then those with a change inside, then endings; a kept pass has one
 };
 
 /// What came of dancing a pass, from its place on.
@@ -37,22 +43,34 @@ struct PassDanced {
     Tick lead;   ///< until its count 1
     Tick counts, whole, tag;
     std::size_t feet = 0; ///< afterwards, see PassManners::feetIndex()
+    Eighths turned;       ///< by the first role
     bool turnCut = false;
+    bool figureCut = false; ///< a restart lies inside a figure
 };
 
 /// A way from a place, whatever the feet.
 struct PassStep {
+    Tick start;    ///< count 1
+    Tick danceEnd; ///< without what is behind it
     Tick end;
     std::int64_t cost = 0; ///< without kinds
     bool miss = false;
     bool possible = false;
 };
 
+/// How the dancers stand after a way.
+struct PassLeft {
+    std::size_t feet = 0;
+    Eighths turned;
+    bool flipped = false; ///< its last change was made a touch for it, or its touch a change
+};
+
 /// The passes of a routine one after another, and the ways there are to dance each. A *stage* is how many came before, as far as that matters: a routine of one part goes on for ever in its last.
-/// Beside the cuts and tags that are wished, the restart and tag that a pass has already are ways of it, with all that belongs to them.
+/// Beside what is wished, the restart and tag that a pass has already are ways of it, with all that belongs to them.
 class PassManners {
 public:
-    PassManners(const Routine& routine, const CountGrid& grid, const RoutinePlanWishes& wishes);
+    /// `opener` is a pass put before the others that does not say whether the routine is of one part.
+    PassManners(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes, PassId opener);
     /// Lays out stages and ways. What is wrong with the routine or the wishes, if anything is.
     [[nodiscard]] std::optional<Error> lay();
 
@@ -63,35 +81,52 @@ public:
     [[nodiscard]] std::size_t after(std::size_t stage) const { return m_endless ? std::min(stage + 1, stages() - 1) : stage + 1; }
     [[nodiscard]] std::size_t mannerOf(std::size_t stage) const { return m_mannerOf[stage]; }
     [[nodiscard]] const std::vector<PassManner>& all() const { return m_manners; }
-    [[nodiscard]] std::size_t kinds() const { return m_kinds.size(); }
+    /// What each kind of exception costs, those of places among them.
+    [[nodiscard]] const std::vector<std::int64_t>& kindCosts() const { return m_kindCosts; }
+    /// The kind of an exception's place; nothing where places cost nothing.
+    [[nodiscard]] std::optional<std::size_t> placeKind(Tick at);
 
     [[nodiscard]] Standing opening() const; ///< where the first pass begins
     [[nodiscard]] std::size_t feetIndex(const std::vector<Foot>& feet);
-    /// A pass danced so; `touch` turns its last change into a touch, or leaves it a step.
-    [[nodiscard]] static Pass asDanced(const PassManner& manner, const PassWay& way, bool touch);
+    /// A pass danced so from a place; `touch` turns its last change into a touch, or leaves it a step.
+    [[nodiscard]] Pass asDanced(const PassManner& manner, const PassWay& way, Tick at, bool touch) const;
     [[nodiscard]] PassPerformance perform(const Pass& pass, Standing& standing) { return m_dancer.dance(pass, standing, standing.at == m_start); }
     [[nodiscard]] PassStep step(std::size_t manner, std::uint32_t way, Tick at);
-    /// The feet after a way, and whether its last change is to be a touch so that the next stage begins on a foot that is free; nothing where neither helps. `next` none: nothing follows.
-    [[nodiscard]] std::optional<std::pair<std::size_t, bool>> feetAfter(std::size_t manner, std::uint32_t way, Tick at, std::size_t feet, std::optional<std::size_t> next);
+    /// How the dancers stand after a way; and, where that does not suit each way of the next stage, with its last change made a touch. `next` none: nothing follows.
+    [[nodiscard]] std::vector<PassLeft> leftBy(std::size_t manner, std::uint32_t way, Tick at, std::size_t feet, std::optional<std::size_t> next);
+    /// Would a pass danced so begin with the weight on a foot that it needs?
+    [[nodiscard]] bool entersWrong(std::size_t manner, std::uint32_t way, std::size_t feet) const;
     /// Whether the pinned start of a stage can be kept by who comes there at a place.
     [[nodiscard]] bool inTime(std::size_t stage, Tick at) const;
+    /// Whether a stage may have its count 1 there.
+    [[nodiscard]] bool mayStart(std::size_t stage, Tick at) const;
+    /// Accents of a stage that do not meet their moments.
+    [[nodiscard]] std::int64_t accentsMissed(std::size_t stage, std::uint32_t way, Tick at);
 
 private:
-    [[nodiscard]] std::size_t mannerFor(const Pass& pass, bool kept);
+    [[nodiscard]] std::optional<Error> wrongWishes() const;
+    [[nodiscard]] std::size_t mannerFor(PassManner manner);
     [[nodiscard]] std::vector<Tick> cutsOf(const PassManner& manner) const;
     [[nodiscard]] std::optional<Error> layWays(PassManner& manner);
+    void addInside(const PassManner& manner, std::vector<PassWay>& bodies);
+    [[nodiscard]] std::optional<Error> charge(const PassManner& manner, PassWay& way);
     [[nodiscard]] const PassDanced& dance(std::size_t manner, Tick at, std::uint32_t way, bool touch, std::size_t feet);
-    [[nodiscard]] bool wrongFoot(std::size_t stage, std::size_t feet) const;
+    [[nodiscard]] std::vector<FigureChange> inBarsOfMusic(const PassManner& manner, Tick start) const;
+    [[nodiscard]] std::int64_t ofQuarter(Tick at) const;
+    std::size_t kindOf(const std::string& what, std::int64_t cost);
 
+    const Document& m_document;
     const Routine& m_routine;
     const CountGrid& m_grid;
     const RoutinePlanWishes& m_wishes;
+    PassId m_opener;
     PassDancer m_dancer;
     std::vector<const Pass*> m_passes;
     std::vector<PassManner> m_manners;
     std::vector<std::size_t> m_mannerOf; ///< by stage
     bool m_endless = false;
-    std::map<std::pair<bool, Tick>, std::size_t> m_kinds; ///< a tag, of a length
+    std::map<std::string, std::size_t> m_kinds;
+    std::vector<std::int64_t> m_kindCosts;
     std::vector<std::vector<Foot>> m_feet;
     std::map<std::tuple<std::size_t, std::uint32_t, bool, std::size_t>, PassDanced> m_known;
     PassDanced m_once; ///< where the music or a pin has a say

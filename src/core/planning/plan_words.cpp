@@ -1,6 +1,7 @@
 #include "core/planning/plan_words.h"
 
 #include "core/landing/sheet_header.h"
+#include "core/planning/exception_words.h"
 
 #include <algorithm>
 
@@ -41,21 +42,28 @@ std::string grouped(const std::vector<std::pair<std::string, std::size_t>>& all)
 } // namespace
 
 std::string planInWords(const Document& document, const Landing& now, const RoutinePlan& plan) {
-    std::vector<std::pair<std::string, std::size_t>> restarts, tags;
+    std::vector<std::pair<std::string, std::size_t>> restarts, tags, others;
     std::size_t added = 0;
+    const std::size_t shift = plan.opened ? 1 : 0; // the pass numbers of `now` do not know the opening
     for (std::size_t i = 0; i < plan.passes.size(); ++i) {
         const PlannedPass& pass = plan.passes[i];
+        const PassExceptions& as = plan.as[i];
         if (pass.cut) restarts.emplace_back("after " + toSpokenCount(pass.counts) + (pass.touch ? " with a touch for the last change" : "") + " of", i + 1);
-        if (pass.tag > Tick{}) tags.emplace_back("of " + toSpokenCount(pass.tag) + " after", i + 1);
+        if (as.tag && !as.tag->figure.valid() && pass.tag > Tick{}) tags.emplace_back("of " + toSpokenCount(pass.tag) + " after", i + 1);
+        for (const std::string& what : otherExceptionsInWords(document.routine, as, writtenExceptions(document.routine, pass.pass)))
+            others.emplace_back(what + " in", i + 1);
         added += !pass.pass.valid();
     }
     std::string out;
-    if (!restarts.empty()) out = number(restarts.size(), "restart", "restarts") + grouped(restarts);
-    if (!tags.empty()) out += (out.empty() ? "" : "; ") + number(tags.size(), "tag", "tags") + grouped(tags);
+    const auto say = [&](const std::string& what) { out += (out.empty() ? "" : "; ") + what; };
+    if (plan.opened && !plan.parts.empty()) say("opening " + findPart(document.routine, plan.parts.front())->name + " first");
+    if (!restarts.empty()) say(number(restarts.size(), "restart", "restarts") + grouped(restarts));
+    if (!tags.empty()) say(number(tags.size(), "tag", "tags") + grouped(tags));
+    if (!others.empty()) say(grouped(others).substr(2));
     if (out.empty()) out = "no restart and no tag";
-    if (restarts.size() + tags.size() == 1) { // a single exception is worth a name
-        const std::size_t pass = restarts.empty() ? tags.front().second : restarts.front().second;
-        if (pass <= now.performance.passes.size())
+    if (restarts.size() + tags.size() + others.size() == 1) { // a single exception is worth a name
+        const std::size_t pass = (restarts.empty() ? tags.empty() ? others : tags : restarts).front().second - shift;
+        if (pass >= 1 && pass <= now.performance.passes.size())
             if (const auto marks = memoryMarks(document, now, pass - 1); !marks.empty()) out += " (" + marks.front() + ")";
     }
     if (added > 0) out += "; " + number(added, "more pass", "more passes");
@@ -73,19 +81,42 @@ std::string proofInWords(const RoutinePlans& plans, std::size_t rank) {
 
 const std::vector<PlanPreset>& planPresets() {
     static const std::vector<PlanPreset> all = [] {
-        const auto preset = [](const char* name, const char* why, PlanCosts costs, std::vector<int> tags) {
+        const auto preset = [](const char* name, const char* why, PlanCosts costs, std::vector<int> tags, auto more) {
             PlanPreset p{name, why, {}};
-            p.wishes.costs = costs;
+            static_cast<PlanCosts&>(p.wishes.costs) = costs;
             p.wishes.tags.clear();
             for (const int tag : tags) p.wishes.tags.push_back(counts(tag));
+            more(p.wishes);
             return p;
         };
         return std::vector<PlanPreset>{
-            preset("a line of dancers", "A restart is as bad as a tag and a half, and every new kind as bad as a tag.", {10, 3, 2, 2}, {2, 4, 8}),
-            preset("a line of beginners", "Few kinds, and rather a tag than a restart: everyone must remember them.", {10, 5, 3, 6}, {4, 8}),
-            preset("a couple at a social", "A wait of two or four is easily led, a restart is not.", {8, 9, 2, 1}, {2, 4}),
-            preset("a stage group", "It is rehearsed: what matters is that all lands.", {30, 2, 2, 1}, {1, 2, 4, 6, 8}),
-            preset("a competition", "Nothing may miss, and waits are seen.", {60, 2, 4, 1}, {2, 4, 8})};
+            preset("a line of dancers", "A restart is as bad as a tag and a half, and every new kind as bad as a tag.", {10, 3, 2, 2}, {2, 4, 8}, [](RoutinePlanWishes&) {}),
+            preset("a line of beginners", "Few kinds, and rather a tag than a restart: everyone must remember them. Nothing in the first quarter, where they still learn it.", {10, 5, 3, 6}, {4, 8},
+                   [](RoutinePlanWishes& w) {
+                       w.costs.early = 2;
+                       w.costs.figureCut = 3;
+                       w.costs.place = 1;
+                   }),
+            preset("a couple at a social", "A wait of two or four is easily led, a restart is not, and a figure may always come twice.", {8, 9, 2, 1}, {2, 4},
+                   [](RoutinePlanWishes& w) {
+                       w.figures = true;
+                       w.costs.change = 2;
+                       w.costs.figureCut = 6;
+                   }),
+            preset("a stage group", "It is rehearsed: what matters is that all lands, with the accents.", {30, 2, 2, 1}, {1, 2, 4, 6, 8},
+                   [](RoutinePlanWishes& w) {
+                       w.bridges = {counts(2), counts(4)};
+                       w.bars = true;
+                       w.costs.accent = 8;
+                       w.costs.missCount = 1;
+                       w.costs.cutOff = 4;
+                   }),
+            preset("a competition", "Nothing may miss, waits are seen, and the end is seen most.", {60, 2, 4, 1}, {2, 4, 8}, [](RoutinePlanWishes& w) {
+                w.costs.accent = 6;
+                w.costs.touch = 1;
+                w.costs.late = 1;
+                w.costs.cutOff = 6;
+            })};
     }();
     return all;
 }

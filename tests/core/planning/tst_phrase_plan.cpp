@@ -215,7 +215,7 @@ private Q_SLOTS:
         QTest::newRow("no dance") << with([](auto& a) { a.dance = {}; }) << "The dance has 0 counts";
         QTest::newRow("cut at the end") << with([](auto& a) { a.cuts.push_back(counts(32)); }) << "A cut after 32 counts does not lie inside the dance of 32 counts";
         QTest::newRow("tag of 0") << with([](auto& a) { a.tags.push_back({}); }) << "A tag of 0 counts";
-        QTest::newRow("cost below 0") << with([](auto& a) { a.costs.kind = -1; }) << "The cost of a kind is -1";
+        QTest::newRow("cost below 0") << with([](auto& a) { a.costs.kind = -1; }) << "The cost of each different kind is -1";
         QTest::newRow("turn outside") << with([](auto& a) { a.turns = {{{2}, counts(33)}}; }) << "A turn done with count 33";
         QTest::newRow("too long") << with([](auto& a) { a.phrases.assign(4000, counts(32)); }) << "longer than 100000 counts";
         QTest::newRow("thousands of cuts") << with([](auto& a) {
