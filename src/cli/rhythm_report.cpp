@@ -63,6 +63,8 @@ std::string fillingAsJson(const Filling& filling) {
         Json j;
         for (Tick length : order.lengths) j["lengths"].push_back(toCountString(length));
         for (Tick start : order.starts) j["starts"].push_back(toCountString(musicCountIn(start)));
+        j["ones"] = Json::array();
+        for (const OneMet& one : onesMet(order.lengths)) j["ones"].push_back({{"count", toCountString(one.count)}, {"figure", one.figure + 1}, {"on", toCountString(one.inFigure)}});
         out["orders"].push_back(std::move(j));
     }
     if (filling.below) out["nearest_below"] = toCountString(*filling.below);

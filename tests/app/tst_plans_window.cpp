@@ -1,6 +1,8 @@
 #include "support/arrange_rig.h"
 
+#include "app/arrange/fill_panel.h"
 #include "app/arrange/plans_panel.h"
+#include "app/steps/plain_table.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -116,6 +118,44 @@ private Q_SLOTS:
         rig.order("A x3");
         QVERIFY(plansOf(rig).plans());
         QVERIFY2(!plansOf(rig).says().contains("kept"), qPrintable(plansOf(rig).says()));
+    }
+    /// 40 counts from figures of 6 and 8: five eights, or four sixes and two eights; 6 6 8 6 6 8 starts on 1 7 5 5 3 1, and the 9, 17, 25 and 33 fall on the 3, 5, 5 and 1 of figures 2, 3, 4 and 6.
+    void s12ThroughTheWindow() {
+        ArrangeRig rig("verse 40 | chorus 40");
+        rig.figure("Sixer", {"1-6 walk"});
+        rig.figure("Eighter", {"1-8 walk"});
+        for (const Placement& placed : std::vector<Placement>(rig.routine().parts[0].figures)) {
+            rig.chain().choose(placed.id);
+            rig.chain().removeChosen();
+        }
+        rig.shortcut(Qt::Key_F, Qt::ControlModifier | Qt::ShiftModifier);
+        app::FillPanel& fill = rig.arrange().fill();
+        QVERIFY(fill.isVisible());
+        QCOMPARE(rig.window->findChild<QSpinBox*>("fillPhraseCounts")->value(), 40); // the empty part, to the end of the phrase
+        auto* times = rig.window->findChild<QSpinBox*>("fillPhraseTimes");
+        times->setValue(5);
+        rig.window->findChild<QCheckBox*>("fillPhraseOwn")->setChecked(true);
+        auto* lengths = rig.window->findChild<QLineEdit*>("fillPhraseLengths");
+        QTest::keyClicks(lengths, "6, 8");
+        QTest::keyClick(lengths, Qt::Key_Return);
+        QVERIFY2(fill.says().startsWith("40 counts from these lengths: 5 × 8, or 4 × 6 + 2 × 8. "), qPrintable(fill.says()));
+        int row = -1;
+        for (int r = 0; r < fill.table().rowCount(); ++r)
+            if (fill.table().rowText(r)[1] == "6 6 8 6 6 8" && fill.table().rowText(r)[3].contains("Sixer, Sixer, Eighter, Sixer, Sixer, Eighter")) row = r;
+        if (row < 0) { // other figures of the vocabulary have these lengths too: only those of the routine are wanted
+            QStringList rows;
+            for (int r = 0; r < fill.table().rowCount(); ++r) rows << fill.table().rowText(r).join('|');
+            QFAIL(qPrintable(rows.join('\n')));
+        }
+        QCOMPARE(fill.table().rowText(row)[2], "1 7 5 5 3 1");
+        fill.table().selectRow(row);
+        const QString ones = fill.findChild<QLabel*>("fillOnes")->text();
+        QCOMPARE(ones, "The 1s of the music: count 9 on the 3 of figure 2, count 17 on the 5 of figure 3, count 25 on the 5 of figure 4, count 33 on the 1 of figure 6. None in figure 5.");
+        rig.press("applyFill");
+        QCOMPARE(rig.routine().parts[0].figures.size(), std::size_t{6});
+        QCOMPARE(rig.danced(), (QStringList{"40"}));
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(rig.routine().parts[0].figures.size(), std::size_t{0});
     }
     void nothingToPlanIsSaid() {
         ArrangeRig rig("a 32");

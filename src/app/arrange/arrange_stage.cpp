@@ -1,6 +1,7 @@
 #include "app/arrange/arrange_stage.h"
 
 #include "app/shell/findings_column.h"
+#include "app/arrange/fill_panel.h"
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"
@@ -54,6 +55,8 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     m_splitter->addWidget(m_songTrial);
     m_plans = new PlansPanel(session, theme, m_splitter);
     m_splitter->addWidget(m_plans);
+    m_fill = new FillPanel(session, desk, *m_editor, theme, m_splitter);
+    m_splitter->addWidget(m_fill);
     connect(m_plans, &PlansPanel::placeWanted, this, [this](Tick at) {
         QTimer::singleShot(0, m_strips, [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
     });
@@ -89,9 +92,25 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
 }
 
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
+
+void ArrangeStage::showPanel(QWidget* panel) {
+    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill})
+        if (other != panel) other->hide();
+}
+
 void ArrangeStage::showPlans() {
-    m_songTrial->hide();
+    showPanel(m_plans);
     m_plans->begin();
+}
+
+void ArrangeStage::showFill() {
+    showPanel(m_fill);
+    m_fill->begin();
+}
+
+void ArrangeStage::showSongTrial() {
+    showPanel(m_songTrial);
+    m_songTrial->begin();
 }
 
 void ArrangeStage::applyTriedOn() {

@@ -20,6 +20,7 @@ namespace lc::app {
 
 class FigureDesk;
 class FigureList;
+class FillPanel;
 class FindingsColumn;
 class PartEditor;
 class PassList;
@@ -46,6 +47,9 @@ public:
     void setVocabularyShown(bool shown);
     [[nodiscard]] bool vocabularyShown() const;
     void showPlans(); ///< proposals that make the routine land
+    void showFill();  ///< ways to fill the phrase behind the chosen part
+    [[nodiscard]] FillPanel& fill() const { return *m_fill; }
+    void showSongTrial();
     void applyTriedOn(); ///< the plan that is previewed, else the chosen remedy
     void keepPassInPlans(); ///< the pass at the caret keeps its restart and tag there; again frees it
     [[nodiscard]] PlansPanel& plans() const { return *m_plans; }
@@ -70,6 +74,7 @@ Q_SIGNALS:
     void contextMenuWanted(const QPoint& global, lc::Tick at);
 
 private:
+    void showPanel(QWidget* panel); ///< of those below the strips one is shown
     void showPreviewLine();
     [[nodiscard]] std::optional<PassId> passAtCaret() const;
     [[nodiscard]] const PassPerformance* needPassAtCaret();
@@ -85,6 +90,7 @@ private:
     PassPanel* m_passPanel;
     SongTrialPanel* m_songTrial;
     PlansPanel* m_plans;
+    FillPanel* m_fill;
     StepEdit* m_stepEdit;
     FigureDesk& m_desk;
     FigureList* m_vocabulary;

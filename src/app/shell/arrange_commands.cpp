@@ -81,10 +81,14 @@ void MainWindow::buildArrangeMenu() {
         setStage(Stage::Arrange);
         m_arrange->showPlans();
     });
+    command(menu, tr("Fill the phrase …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F), tr("Every way to go on with figures at hand so that the phrase is full and the feet fit"), [this] {
+        setStage(Stage::Arrange);
+        m_arrange->showFill();
+    });
     command(menu, tr("Plans keep this pass as it is"), {}, tr("Its restart and tag stay; again to free it"), [this] { m_arrange->keepPassInPlans(); });
     command(menu, tr("Try the routine on another song"), {}, tr("Which passes land here and which there, before anything is changed"), [this] {
         setStage(Stage::Arrange);
-        m_arrange->songTrial().begin();
+        m_arrange->showSongTrial();
     });
     auto* formation = menu->addMenu(tr("Formation"));
     connect(formation, &QMenu::aboutToShow, this, [this, formation] {

@@ -109,6 +109,18 @@ Result<Filling> fillCounts(Tick total, std::vector<Tick> lengths, std::size_t mo
     return out;
 }
 
+std::vector<OneMet> onesMet(const std::vector<Tick>& lengths, Tick set, Tick from) {
+    std::vector<OneMet> out;
+    Tick start;
+    Tick one = set - (from - counts(1)); // the next 1
+    for (std::size_t f = 0; f < lengths.size(); ++f) {
+        for (; one < start + lengths[f]; one += set)
+            if (one >= start) out.push_back({one + counts(1), f, one - start + counts(1)});
+        start += lengths[f];
+    }
+    return out;
+}
+
 Tick musicCountIn(Tick at, Tick set) { return counts(1) + Tick{((at.value % set.value) + set.value) % set.value}; }
 
 } // namespace lc

@@ -36,4 +36,15 @@ struct Filling {
 /// The music count on which something starts that is `at` from a 1, in sets of `set` counts: 1 to set; a fraction stays.
 [[nodiscard]] Tick musicCountIn(Tick at, Tick set = counts(8));
 
+/// Where a 1 of the music falls among figures one after another.
+struct OneMet {
+    Tick count;             ///< of the filling, from 1: 9, 17, 25
+    std::size_t figure = 0; ///< index into the lengths
+    Tick inFigure;          ///< its count, from 1
+    bool operator==(const OneMet&) const = default;
+};
+
+/// The 1s that fall into figures of these lengths behind the first 1, in sets of `set` counts; `from` is the music count on which they begin.
+[[nodiscard]] std::vector<OneMet> onesMet(const std::vector<Tick>& lengths, Tick set = counts(8), Tick from = counts(1));
+
 } // namespace lc

@@ -1,0 +1,323 @@
+#include "app/arrange/fill_panel.h"
+
+#include "app/arrange/part_chain.h"
+#include "app/arrange/part_editor.h"
+#include "app/shell/session.h"
+#include "app/shell/when_shown.h"
+#include "app/shell/wording.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/page_parts.h"
+#include "app/steps/plain_table.h"
+#include "core/figures/fill_orders.h"
+#include "core/figures/joints.h"
+#include "core/planning/plan_costs.h"
+#include "core/routine/routine_figures.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSpinBox>
+
+#include <map>
+#include <set>
+
+namespace lc::app {
+
+namespace {
+
+QString q(const std::string& text) { return QString::fromStdString(text); }
+
+/// The commonest length of a phrase in counts; 32 without a song.
+int usualPhrase(const CountGrid& grid) {
+    std::map<int, int> times;
+    for (const CountPhrase& phrase : grid.phrases()) ++times[phrase.counts];
+    int usual = 32, most = 0;
+    for (const auto& [length, n] : times)
+        if (n > most) usual = length, most = n;
+    return usual;
+}
+
+/// "5 × 8, or 4 × 6 + 2 × 8": lengths alone.
+QString combinationsInWords(const Filling& filling) {
+    QStringList all;
+    for (const FillCombination& combination : filling.combinations) {
+        QStringList one;
+        for (std::size_t i = 0; i < filling.lengths.size(); ++i)
+            if (combination.times[i] > 0) one << QStringLiteral("%1 × %2").arg(combination.times[i]).arg(q(toSpokenCount(filling.lengths[i])));
+        all << one.join(QStringLiteral(" + "));
+        if (all.size() == 4 && filling.combinations.size() > 5) {
+            all << FillPanel::tr("%1 more").arg(filling.combinations.size() - 4);
+            break;
+        }
+    }
+    return all.join(FillPanel::tr(", or "));
+}
+
+} // namespace
+
+FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_desk(desk), m_editor(editor) {
+    setAccessibleName(tr("Fill the phrase with figures"));
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
+    all->setSpacing(theme.px(4));
+    auto* row = new QHBoxLayout;
+    auto* below = new QHBoxLayout;
+    const auto word = [&](QHBoxLayout* to, const QString& text) { 
+        auto* label = paragraph(text, theme.words(13), theme.colours().ink2, this);
+        label->setWordWrap(false);
+        to->addWidget(label);
+    };
+    const auto combo = [&](QHBoxLayout* to, const char* name, const QString& what) {
+        auto* box = new QComboBox(this);
+        box->setObjectName(QString::fromLatin1(name));
+        box->setAccessibleName(what);
+        box->setToolTip(what);
+        connect(box, &QComboBox::activated, this, &FillPanel::refresh);
+        to->addWidget(box);
+        return box;
+    };
+    row->addWidget(paragraph(tr("Fill"), theme.words(13, Weight::Bold), theme.colours().ink, this));
+    m_counts = numberField("fillPhraseCounts", tr("Counts to fill behind the part"), 1, 256, theme, this);
+    row->addWidget(m_counts);
+    word(row, tr("counts behind the part, and leave"));
+    m_leave = combo(row, "fillPhraseLeave", tr("The foot that is free afterwards"));
+    for (const QString& words : {tr("the foot its count 1 needs"), tr("the left foot free"), tr("the right foot free"), tr("either foot")}) m_leave->addItem(words);
+    word(row, tr("turning"));
+    m_turn = combo(row, "fillPhraseTurn", tr("How much is turned in all"));
+    m_turn->addItem(tr("as it comes"));
+    for (const int e : {0, 2, 4, -2}) m_turn->addItem(e == 0 ? tr("not") : q(turnInWords({e})), e);
+    row->addStretch();
+    m_apply = new QPushButton(tr("Place them"), this);
+    m_apply->setObjectName(QStringLiteral("applyFill"));
+    m_apply->setProperty("main", true);
+    m_apply->setToolTip(tr("The figures of the chosen row come behind the part; Undo takes them out"));
+    row->addWidget(m_apply);
+    auto* close = new QPushButton(tr("Close"), this);
+    close->setObjectName(QStringLiteral("closeFill"));
+    row->addWidget(close);
+    word(below, tr("figures of"));
+    m_lengths = new QLineEdit(this);
+    m_lengths->setObjectName(QStringLiteral("fillPhraseLengths"));
+    m_lengths->setAccessibleName(tr("Lengths of figures that may be used"));
+    m_lengths->setToolTip(tr("Counts with commas, such as 6, 8; empty = any"));
+    m_lengths->setPlaceholderText(tr("any"));
+    m_lengths->setFixedWidth(theme.px(84));
+    below->addWidget(m_lengths);
+    word(below, tr("counts, each at most"));
+    m_times = numberField("fillPhraseTimes", tr("How often a figure may come"), 1, 99, theme, this);
+    m_times->setValue(4);
+    below->addWidget(m_times);
+    word(below, tr("times,"));
+    m_level = combo(below, "fillPhraseLevel", tr("Levels of figures that may be used"));
+    m_twice = new QCheckBox(tr("twice in a row"), this);
+    m_twice->setObjectName(QStringLiteral("fillPhraseTwice"));
+    m_twice->setChecked(true);
+    m_twice->setToolTip(tr("May a figure follow itself?"));
+    below->addWidget(m_twice);
+    m_own = new QCheckBox(tr("of this routine only"), this);
+    m_own->setObjectName(QStringLiteral("fillPhraseOwn"));
+    m_own->setToolTip(tr("Leave the vocabulary's other figures out"));
+    below->addWidget(m_own);
+    below->addStretch();
+    all->addLayout(row);
+    all->addLayout(below);
+    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    all->addWidget(m_says);
+    m_table = new PlainTable({tr("different"), tr("lengths"), tr("start on"), tr("figures")}, theme, this);
+    m_table->setObjectName(QStringLiteral("phraseFills"));
+    m_table->setAccessibleName(tr("Ways to fill, fewest figures first"));
+    all->addWidget(m_table, 1);
+    m_ones = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_ones->setObjectName(QStringLiteral("fillOnes"));
+    all->addWidget(m_ones);
+    setMinimumHeight(theme.px(280));
+    hide();
+
+    m_upToDate = new WhenShown(this, [this] { refresh(); });
+    connect(m_counts, &QSpinBox::valueChanged, this, &FillPanel::refresh);
+    connect(m_times, &QSpinBox::valueChanged, this, &FillPanel::refresh);
+    connect(m_twice, &QCheckBox::toggled, this, &FillPanel::refresh);
+    connect(m_own, &QCheckBox::toggled, this, &FillPanel::refresh);
+    connect(m_lengths, &QLineEdit::editingFinished, this, &FillPanel::refresh);
+    connect(m_table, &QTableWidget::itemSelectionChanged, this, &FillPanel::showOnes);
+    connect(m_table, &QTableWidget::itemActivated, this, &FillPanel::applyChosen);
+    connect(m_apply, &QPushButton::clicked, this, &FillPanel::applyChosen);
+    connect(close, &QPushButton::clicked, this, &QWidget::hide);
+    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&desk, &FigureDesk::listChanged, m_upToDate, &WhenShown::ask);
+}
+
+void FillPanel::begin() {
+    m_desk.open();
+    m_desk.search({});
+    offer();
+    show();
+    refresh();
+    m_counts->setFocus(Qt::OtherFocusReason);
+}
+
+void FillPanel::offer() {
+    const Document& document = m_session.document();
+    const Part* part = findPart(document.routine, m_editor.chain().part());
+    const int usual = usualPhrase(m_session.landing().grid);
+    const Tick length = part ? readPart(document.routine, *part).length : Tick{};
+    const QSignalBlocker quiet(m_counts);
+    m_counts->setValue(usual - static_cast<int>(wholeCounts(length) % usual));
+    std::set<std::string> levels;
+    for (const ShownFigure& shown : m_desk.figures())
+        if (!shown.card.facts.level.empty()) levels.insert(shown.card.facts.level);
+    m_level->clear();
+    m_level->addItem(tr("any level"));
+    for (const std::string& level : levels) m_level->addItem(tr("%1 only").arg(q(level)), q(level));
+}
+
+Result<PhraseFillAsked> FillPanel::asked() {
+    PhraseFillAsked asked;
+    asked.length = counts(m_counts->value());
+    auto lengths = parseLengths(m_lengths->text().toStdString());
+    if (!lengths) return tl::unexpected(lengths.error());
+    asked.lengths = std::move(*lengths);
+    asked.mostTimes = static_cast<std::size_t>(m_times->value());
+    asked.twiceInARow = m_twice->isChecked();
+    if (m_level->currentData().isValid()) asked.levels = {m_level->currentData().toString().toStdString(), {}};
+    if (m_turn->currentData().isValid()) asked.turn = Eighths{m_turn->currentData().toInt()};
+    // where the part ends
+    const Routine& routine = m_session.document().routine;
+    asked.roles.clear();
+    for (const Role& role : routine.roles) asked.roles.push_back(role.name);
+    std::vector<std::unique_ptr<FigureReading>> readings;
+    std::vector<lc::ChainLink> links;
+    const Part* part = findPart(routine, m_editor.chain().part());
+    if (part)
+        for (const Placement& placed : part->figures)
+            if (const Figure* figure = findFigure(routine, placed.figure)) {
+                readings.push_back(std::make_unique<FigureReading>(readFigure(cardOf(routine, *figure), routine.choices)));
+                links.push_back({figure->name, readings.back().get()});
+            }
+    const Chain chain = chainFigures(links);
+    const PartReading reading = part ? readPart(routine, *part) : PartReading{};
+    m_from = reading.length;
+    asked.free.assign(asked.roles.size(), Foot::Both);
+    for (std::size_t r = 0; r < asked.roles.size(); ++r) {
+        const bool danced = !links.empty() && !chain.joints.empty();
+        if (danced)
+            for (const RoleAtJoint& role : chain.joints.back().roles)
+                if (role.role == asked.roles[r] || chain.joints.back().roles.size() == 1) asked.free[r] = role.free;
+        const auto needs = r < reading.roles.size() ? reading.roles[r].needs : std::nullopt;
+        const bool first = r == 0;
+        switch (m_leave->currentIndex()) {
+        case 0: asked.leave.push_back(needs); break;
+        case 1: asked.leave.push_back(first ? std::optional(Foot::Left) : std::nullopt); break;
+        case 2: asked.leave.push_back(first ? std::optional(Foot::Right) : std::nullopt); break;
+        default: asked.leave.push_back(std::nullopt);
+        }
+    }
+    if (!chain.joints.empty()) asked.couple = chain.joints.back().couple;
+    return asked;
+}
+
+void FillPanel::refresh() {
+    if (isHidden()) return;
+    m_fills.reset();
+    m_figures.clear();
+    m_readings.clear();
+    m_shown.clear();
+    for (const ShownFigure& shown : m_desk.figures()) {
+        const bool twin = !shown.inRoutine() && std::any_of(m_desk.figures().begin(), m_desk.figures().end(), [&](const ShownFigure& other) { return other.inRoutine() && other.card.name == shown.card.name; });
+        const bool couple = m_session.document().routine.roles.size() == 1 && !shown.inRoutine() && shown.digest.couple;
+        if (shown.card.name.empty() || twin || couple || (m_own->isChecked() && !shown.inRoutine())) continue;
+        auto reading = std::make_unique<FigureReading>(readFigure(shown.card, m_session.document().routine.choices));
+        if (!reading->readable() || reading->untimed || reading->length <= Tick{}) continue;
+        m_figures.push_back({shown.card.name, shown.card.facts.level, reading.get()});
+        m_readings.push_back(std::move(reading));
+        m_shown.push_back(&shown);
+    }
+    const auto wanted = asked();
+    auto fills = wanted ? fillPhrase(*wanted, m_figures) : tl::unexpected(wanted.error());
+    m_table->clearRows();
+    m_apply->setEnabled(fills && !fills->fills.empty());
+    if (!fills) {
+        m_says->setText(QStringLiteral("◆ ") + q(fills.error().message));
+        m_ones->clear();
+        return;
+    }
+    m_fills = std::move(*fills);
+    const Tick set = counts(m_session.landing().grid.empty() ? 8 : m_session.landing().grid.regularSet());
+    for (const PhraseFill& fill : m_fills->fills) {
+        QStringList names, lengths, starts;
+        Tick at = m_from;
+        for (const std::size_t f : fill.figures) {
+            names << q(m_figures[f].name);
+            lengths << q(toSpokenCount(m_readings[f]->length));
+            starts << q(toSpokenCount(musicCountIn(at, set)));
+            at += m_readings[f]->length;
+        }
+        m_table->addRow({QString::number(fill.different), lengths.join(QLatin1Char(' ')), starts.join(QLatin1Char(' ')), names.join(QStringLiteral(", "))});
+    }
+    m_says->setText(says());
+    if (m_table->rowCount() > 0) m_table->selectRow(0);
+    showOnes();
+}
+
+QString FillPanel::says() const {
+    if (!m_fills) return m_says->text();
+    std::vector<Tick> lengths = {};
+    const auto allowed = parseLengths(m_lengths->text().toStdString());
+    for (const auto& reading : m_readings)
+        if (!allowed || allowed->empty() || std::find(allowed->begin(), allowed->end(), reading->length) != allowed->end()) lengths.push_back(reading->length);
+    const Tick total = counts(m_counts->value());
+    const auto filling = fillCounts(total, lengths);
+    QString words;
+    if (filling && !filling->combinations.empty()) words = tr("%1 from these lengths: %2. ").arg(q(countsInWords(total)), combinationsInWords(*filling));
+    else if (filling) words = tr("No figures at hand have lengths that make %1. ").arg(q(countsInWords(total)));
+    if (m_fills->fills.empty()) return words + (m_fills->all && *m_fills->all == 0 ? tr("None fits the feet, the holds and the turn wanted: ask for either foot, or another turn.") : tr("None keeps the limits of variety: allow figures more often."));
+    words += m_fills->all ? tr("%L1 in all fit the feet and holds").arg(static_cast<qulonglong>(*m_fills->all)) : tr("More than can be counted fit the feet and holds");
+    return words + (m_fills->listedAll ? tr(".") : tr("; %1 of them from all over are shown.").arg(m_fills->fills.size()));
+}
+
+void FillPanel::showOnes() {
+    m_ones->clear();
+    const int row = m_table->currentRow();
+    if (!m_fills || row < 0 || static_cast<std::size_t>(row) >= m_fills->fills.size()) return;
+    const PhraseFill& fill = m_fills->fills[static_cast<std::size_t>(row)];
+    std::vector<Tick> lengths;
+    for (const std::size_t f : fill.figures) lengths.push_back(m_readings[f]->length);
+    const Tick set = counts(m_session.landing().grid.empty() ? 8 : m_session.landing().grid.regularSet());
+    QStringList met;
+    std::set<std::size_t> meeting;
+    for (const OneMet& one : onesMet(lengths, set, musicCountIn(m_from, set))) {
+        if (met.size() < 8) met << tr("count %1 on the %2 of figure %3").arg(q(toSpokenCount(m_from + one.count)), q(toSpokenCount(one.inFigure))).arg(one.figure + 1);
+        meeting.insert(one.figure);
+    }
+    QStringList without;
+    for (std::size_t f = 0; f < fill.figures.size(); ++f)
+        if (!meeting.contains(f) && !(f == 0 && musicCountIn(m_from, set) == counts(1))) without << QString::number(f + 1);
+    m_ones->setText(tr("The 1s of the music: %1.").arg(met.isEmpty() ? tr("only where it begins") : met.join(QStringLiteral(", "))) +
+                    (without.isEmpty() ? QString() : tr(" None in figure %1.").arg(without.join(QStringLiteral(", ")))));
+}
+
+void FillPanel::applyChosen() {
+    const int row = m_table->currentRow();
+    if (!m_fills || row < 0 || static_cast<std::size_t>(row) >= m_fills->fills.size()) return;
+    const Routine& routine = m_session.document().routine;
+    const PartId part = m_editor.chain().part();
+    std::vector<Edit> edits;
+    std::map<std::size_t, FigureId> ids;
+    std::uint32_t next = routine.lastId;
+    const std::vector<std::size_t> figures = m_fills->fills[static_cast<std::size_t>(row)].figures;
+    for (const std::size_t f : figures) // those of the vocabulary first: their identities then follow one another
+        if (const ShownFigure& shown = *m_shown[f]; shown.inRoutine()) ids[f] = shown.figure;
+        else if (!ids.contains(f)) {
+            edits.emplace_back(AddFigure{shown.card, shown.kept.id});
+            ids[f] = FigureId{++next};
+        }
+    for (const std::size_t f : figures) edits.emplace_back(PlaceFigure{part, ids[f], {}});
+    if (routine.passes.empty()) edits.emplace_back(InsertPass{0, part}); // so that it is seen on the song at once
+    if (!m_session.edit(edits, tr("fill the phrase"))) return;
+    offer();
+    refresh();
+}
+
+} // namespace lc::app
