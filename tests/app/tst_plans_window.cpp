@@ -2,6 +2,8 @@
 
 #include "app/arrange/fill_panel.h"
 #include "app/arrange/plans_panel.h"
+#include "app/arrange/turns_panel.h"
+#include "app/shell/command_box.h"
 #include "app/steps/plain_table.h"
 
 #include <QCheckBox>
@@ -18,6 +20,12 @@ app::PlansPanel& plansOf(const ArrangeRig& rig) { return rig.arrange().plans(); 
 QString titleOf(const ArrangeRig& rig, int plan) {
     auto* choice = plansOf(rig).findChild<app::RemedyChoice*>(QStringLiteral("plan%1").arg(plan));
     return choice ? choice->text() : QString();
+}
+
+void doAnything(const ArrangeRig& rig, const QString& typed) {
+    rig.shortcut(Qt::Key_K, Qt::ControlModifier);
+    QTest::keyClicks(rig.window->findChild<app::CommandBox*>(), typed);
+    QTest::keyClick(rig.window->findChild<app::CommandBox*>(), Qt::Key_Return);
 }
 
 int missed(const ArrangeRig& rig) {
@@ -156,6 +164,30 @@ private Q_SLOTS:
         QCOMPARE(rig.danced(), (QStringList{"40"}));
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(rig.routine().parts[0].figures.size(), std::size_t{0});
+    }
+    /// One extra bar of 4 after beat 64: at beat 69 the dancers say 5 and the music 1. Put right at once with a touch for both, or left: the same at the next odd bar undoes it.
+    void s13ThroughTheWindow() {
+        ArrangeRig rig("verse 64 | bar 4 | chorus 64 | bar 4 | outro 64", 184);
+        QTest::keyClicks(rig.arrange().editor().line(0), "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait");
+        rig.order("A x25");
+        rig.clickCount(72);
+        doAnything(rig, "put a turned-round");
+        app::TurnsPanel& turns = rig.arrange().turns();
+        QVERIFY(turns.isVisible());
+        QCOMPARE(turns.mends().size(), 3U);
+        const auto choice = [&](int n) { return turns.findChild<app::RemedyChoice*>(QStringLiteral("turn%1").arg(n)); };
+        QVERIFY2(choice(0)->text().contains("begin again on the music's 1, count 1 of Chorus, the last change a touch"), qPrintable(choice(0)->text()));
+        QVERIFY2(choice(0)->accessibleDescription().contains("The breaks are again left on 1 and right on 5"), qPrintable(choice(0)->accessibleDescription()));
+        QVERIFY2(choice(2)->text().contains("Leave it: at count 1 of Outro the music undoes it"), qPrintable(choice(2)->text()));
+        QVERIFY2(choice(2)->accessibleDescription().startsWith("68 counts danced turned round"), qPrintable(choice(2)->accessibleDescription()));
+        rig.press("previewTurn");
+        QVERIFY(rig.session->previewLanding());
+        rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
+        QCOMPARE(rig.performance().passes[9].start, counts(68));
+        QVERIFY(rig.session->landing().turned.front().from == counts(136)); // the next odd bar turns it again
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QTest::mouseClick(choice(2), Qt::LeftButton);
+        QVERIFY(!rig.button("applyTurn")->isEnabled()); // to leave it changes nothing
     }
     void nothingToPlanIsSaid() {
         ArrangeRig rig("a 32");

@@ -9,6 +9,7 @@
 #include "app/arrange/plans_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/arrange/step_edit.h"
+#include "app/arrange/turns_panel.h"
 #include "app/shell/session.h"
 #include "app/steps/figure_desk.h"
 #include "app/steps/figure_list.h"
@@ -57,9 +58,13 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     m_splitter->addWidget(m_plans);
     m_fill = new FillPanel(session, desk, *m_editor, theme, m_splitter);
     m_splitter->addWidget(m_fill);
-    connect(m_plans, &PlansPanel::placeWanted, this, [this](Tick at) {
+    m_turns = new TurnsPanel(session, theme, m_splitter);
+    m_splitter->addWidget(m_turns);
+    const auto turnTo = [this](Tick at) {
         QTimer::singleShot(0, m_strips, [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
-    });
+    };
+    connect(m_plans, &PlansPanel::placeWanted, this, turnTo);
+    connect(m_turns, &TurnsPanel::placeWanted, this, turnTo);
     m_splitter->setStretchFactor(0, 3);
     m_splitter->setStretchFactor(1, 1);
     m_splitter->setCollapsible(0, false);
@@ -94,7 +99,7 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
 
 void ArrangeStage::showPanel(QWidget* panel) {
-    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill})
+    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns})
         if (other != panel) other->hide();
 }
 
@@ -113,8 +118,14 @@ void ArrangeStage::showSongTrial() {
     m_songTrial->begin();
 }
 
+void ArrangeStage::showTurns() {
+    showPanel(m_turns);
+    m_turns->begin();
+}
+
 void ArrangeStage::applyTriedOn() {
     if (m_plans->previewing()) m_plans->applyChosen();
+    else if (m_turns->previewing()) m_turns->applyChosen();
     else m_findings->applyChosen();
 }
 

@@ -30,6 +30,7 @@ class SongTrialPanel;
 class StepEdit;
 class Session;
 class StripsView;
+class TurnsPanel;
 
 /// The routine on the song: parts and order at the top, the strips, the list of passes, and the findings at the right.
 class ArrangeStage : public QWidget {
@@ -50,6 +51,8 @@ public:
     void showFill();  ///< ways to fill the phrase behind the chosen part
     [[nodiscard]] FillPanel& fill() const { return *m_fill; }
     void showSongTrial();
+    void showTurns(); ///< when to put right what is turned round
+    [[nodiscard]] TurnsPanel& turns() const { return *m_turns; }
     void applyTriedOn(); ///< the plan that is previewed, else the chosen remedy
     void keepPassInPlans(); ///< the pass at the caret keeps its restart and tag there; again frees it
     [[nodiscard]] PlansPanel& plans() const { return *m_plans; }
@@ -91,6 +94,7 @@ private:
     SongTrialPanel* m_songTrial;
     PlansPanel* m_plans;
     FillPanel* m_fill;
+    TurnsPanel* m_turns;
     StepEdit* m_stepEdit;
     FigureDesk& m_desk;
     FigureList* m_vocabulary;

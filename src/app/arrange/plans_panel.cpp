@@ -2,10 +2,10 @@
 
 #include "app/arrange/flow_layout.h"
 #include "app/arrange/plan_settings.h"
+#include "app/arrange/proposal_row.h"
 #include "app/shell/session.h"
 #include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
-#include "app/strips/mini_page.h"
 #include "core/planning/exception_rule.h"
 #include "core/planning/plan_reason.h"
 
@@ -74,11 +74,9 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
     m_settingsScroll->setFixedWidth(theme.px(330));
     m_settingsScroll->hide();
     below->addWidget(m_settingsScroll);
-    m_scroll = new QScrollArea(this);
-    m_scroll->setWidgetResizable(true);
-    m_scroll->setFrameShape(QFrame::NoFrame);
-    m_scroll->setAccessibleName(tr("Plans, the best first"));
-    below->addWidget(m_scroll, 1);
+    m_row = new ProposalRow(QStringLiteral("plan"), theme, this);
+    m_row->setAccessibleName(tr("Plans, the best first"));
+    below->addWidget(m_row, 1);
     all->addLayout(below, 1);
 
     connect(m_preset, &QComboBox::activated, this, [this](int index) {
@@ -88,6 +86,7 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
     });
     connect(m_shown, &QPushButton::toggled, this, &PlansPanel::showSettings);
     connect(m_settings, &PlanSettings::changed, this, &PlansPanel::refresh);
+    connect(m_row, &ProposalRow::picked, this, &PlansPanel::choosePlan);
     connect(m_preview, &QPushButton::clicked, this, &PlansPanel::previewChosen);
     connect(m_apply, &QPushButton::clicked, this, &PlansPanel::applyChosen);
     connect(m_start, &QPushButton::clicked, this, [this] { startAt(m_session.now()); });
@@ -147,10 +146,7 @@ void PlansPanel::refresh() {
         m_reason = q(whyNotAllLands(document, grid, *asked, *plans));
         m_price = priceOfKeeping(document, grid, *asked, *plans);
     }
-    auto* page = new QWidget;
-    auto* row = new QHBoxLayout(page);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(m_theme.px(14));
+    m_row->clear();
     for (QPushButton* needs : {m_preview, m_hold}) needs->setEnabled(plans.has_value());
     m_apply->setEnabled(plans.has_value());
     if (plans) {
@@ -159,27 +155,14 @@ void PlansPanel::refresh() {
             const RoutinePlan& plan = m_plans->plans[i];
             const auto then = applyEdits(m_session.document(), plan.edits);
             if (!then) continue;
-            Landing landing = land(*then, m_session.landing().grid, m_session.landing().limits);
-            auto* column = new QVBoxLayout;
-            column->setSpacing(m_theme.px(4));
+            Landing landing = land(*then, grid, m_session.landing().limits);
             QString price = q(proofInWords(*m_plans, i));
             for (const ExceptionRule& rule : exceptionRules(*then, landing))
                 if (!rule.when.empty()) price += QStringLiteral(" ") + q(ruleInWords(rule));
-            auto* choice = new RemedyChoice(q(planInWords(m_session.document(), m_session.landing(), plan)), price, i == 0, m_theme, page);
-            choice->setObjectName(QStringLiteral("plan%1").arg(i));
-            choice->setFixedWidth(m_theme.px(300));
-            connect(choice, &QAbstractButton::clicked, this, [this, i] { choosePlan(i); });
-            auto* mini = new MiniPages(m_session.landing(), std::move(landing), m_theme, page);
-            mini->setFixedWidth(m_theme.px(300));
-            column->addWidget(mini);
-            column->addWidget(choice);
-            column->addStretch();
-            row->addLayout(column);
+            m_row->add(q(planInWords(document, m_session.landing(), plan)), price, m_session.landing(), std::move(landing));
         }
         m_says->setText(says());
     } else m_says->setText(QStringLiteral("◆ ") + q(plans.error().message));
-    row->addStretch();
-    m_scroll->setWidget(page);
     showPins();
     if (m_session.previewLanding()) m_session.endPreview();
 }
@@ -225,8 +208,7 @@ void PlansPanel::choosePlan(std::size_t rank) {
     if (!m_plans || rank >= m_plans->plans.size()) return;
     const bool previewing = m_session.previewLanding() != nullptr;
     m_chosen = rank;
-    for (std::size_t i = 0; i < m_plans->plans.size(); ++i)
-        if (auto* choice = m_scroll->widget()->findChild<RemedyChoice*>(QStringLiteral("plan%1").arg(i))) choice->setChosen(i == rank);
+    m_row->choose(rank);
     if (previewing) previewChosen();
 }
 

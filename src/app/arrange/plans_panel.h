@@ -16,6 +16,7 @@ class QScrollArea;
 namespace lc::app {
 
 class PlanSettings;
+class ProposalRow;
 class Session;
 class WhenShown;
 
@@ -65,7 +66,7 @@ private:
     QScrollArea* m_settingsScroll;
     QWidget* m_pins;
     QLabel* m_says;
-    QScrollArea* m_scroll;
+    ProposalRow* m_row;
     QPushButton *m_hold, *m_start, *m_preview, *m_apply;
 };
 

@@ -81,6 +81,10 @@ void MainWindow::buildArrangeMenu() {
         setStage(Stage::Arrange);
         m_arrange->showPlans();
     });
+    command(menu, tr("Put a turned-round dance right …"), {}, tr("At once, within some sets, or left until the music undoes it"), [this] {
+        setStage(Stage::Arrange);
+        m_arrange->showTurns();
+    });
     command(menu, tr("Fill the phrase …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F), tr("Every way to go on with figures at hand so that the phrase is full and the feet fit"), [this] {
         setStage(Stage::Arrange);
         m_arrange->showFill();

@@ -1,6 +1,5 @@
 #include "core/landing/inspection.h"
 
-#include "core/notation/step_words.h"
 #include "core/routine/music_place.h"
 
 #include <algorithm>
@@ -50,19 +49,11 @@ void passesOffPhrase(Inspection& in) {
     }
 }
 
-/// Where the first role's steps that are marked as breaks fall, ascending.
-std::vector<Tick> breaks(const Inspection& in) {
-    std::vector<Tick> out;
-    for (const PerformedAction& a : in.performance.roles.front())
-        if (a.action && a.action->words.find("break") != std::string::npos && meaningOf(a.action->words).breaks) out.push_back(a.at);
-    return out;
-}
-
 /// The music counts of those within [from, to), ascending, each once.
-std::set<Tick> musicCountsOf(const Inspection& in, const std::vector<Tick>& breaks, Tick from, Tick to) {
+std::set<Tick> musicCountsOf(const Inspection& in, const std::vector<BreakStep>& breaks, Tick from, Tick to) {
     std::set<Tick> counts;
-    for (auto at = std::lower_bound(breaks.begin(), breaks.end(), from); at != breaks.end() && *at < to; ++at)
-        if (const auto music = in.grid.musicCountAt(*at)) counts.insert(*music);
+    for (auto step = std::lower_bound(breaks.begin(), breaks.end(), from, [](const BreakStep& b, Tick t) { return b.at < t; }); step != breaks.end() && step->at < to; ++step)
+        if (const auto music = in.grid.musicCountAt(step->at)) counts.insert(*music);
     return counts;
 }
 
@@ -90,7 +81,7 @@ std::string feetOnOne(const Inspection& in, const TurnedSpan& span) {
 
 void turnedRound(Inspection& in) {
     const auto& passes = in.performance.passes;
-    std::optional<std::vector<Tick>> allBreaks; // looked for once, where they are to be told
+    std::optional<std::vector<BreakStep>> allBreaks; // looked for once, where they are to be told
     for (std::size_t i = 0; i < in.turned.size(); ++i) {
         const TurnedSpan& span = in.turned[i];
         const auto index = passAt(in.performance, span.from);
@@ -100,7 +91,7 @@ void turnedRound(Inspection& in) {
         const bool toldByPhrase = std::any_of(first, behind, [&](const PassPerformance& p) { return judgedByPhrases(in, p) && missOf(in, p).value_or(Tick{}) != Tick{}; });
         if (toldByPhrase) continue; // the same cause, said once
         const bool lands = std::any_of(first, behind, [&](const PassPerformance& p) { return judgedByPhrases(in, p); }); // they start phrases all the same: a matter of counting aloud
-        if (!allBreaks) allBreaks = breaks(in);
+        if (!allBreaks) allBreaks = breakSteps(in.performance, 0);
         const PassPerformance& pass = passes[*index];
         std::string text = "At " + in.grid.placeInWords(span.from) + " the dancers say " + toSpokenCount(span.runningCount) + " where the music says " + toSpokenCount(span.musicCount) +
                            ", for " + countsInWords(span.to - span.from) + ".";

@@ -1,5 +1,7 @@
 #include "core/routine/turned_round.h"
 
+#include "core/notation/step_words.h"
+
 namespace lc {
 
 std::vector<TurnedSpan> turnedSpans(const Performance& performance, const CountGrid& grid) {
@@ -21,6 +23,13 @@ std::vector<TurnedSpan> turnedSpans(const Performance& performance, const CountG
         }
     }
     return spans;
+}
+
+std::vector<BreakStep> breakSteps(const Performance& performance, std::size_t role) {
+    std::vector<BreakStep> out;
+    for (const PerformedAction& a : performance.roles[role])
+        if (a.action && a.action->words.find("break") != std::string::npos && meaningOf(a.action->words).breaks) out.push_back({a.at, a.foot.value_or(Foot::Both)});
+    return out;
 }
 
 } // namespace lc

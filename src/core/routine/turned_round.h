@@ -18,4 +18,11 @@ struct TurnedSpan {
 /// Where the dance is turned round, in order. Counts outside the song and between passes have none. O(counts danced).
 [[nodiscard]] std::vector<TurnedSpan> turnedSpans(const Performance& performance, const CountGrid& grid);
 
+/// Where a role's steps that are marked as breaks fall, ascending; and the foot of each.
+struct BreakStep {
+    Tick at;
+    Foot foot = Foot::Both;
+};
+[[nodiscard]] std::vector<BreakStep> breakSteps(const Performance& performance, std::size_t role);
+
 } // namespace lc

@@ -1,0 +1,48 @@
+#include "app/arrange/proposal_row.h"
+
+#include "app/shell/wording.h"
+#include "app/strips/mini_page.h"
+
+#include <QHBoxLayout>
+
+namespace lc::app {
+
+ProposalRow::ProposalRow(const QString& object, const Theme& theme, QWidget* parent) : QScrollArea(parent), m_object(object), m_theme(theme) {
+    setWidgetResizable(true);
+    setFrameShape(QFrame::NoFrame);
+    clear();
+}
+
+void ProposalRow::clear() {
+    auto* page = new QWidget;
+    m_row = new QHBoxLayout(page);
+    m_row->setContentsMargins(0, 0, 0, 0);
+    m_row->setSpacing(m_theme.px(14));
+    m_row->addStretch();
+    m_count = m_chosen = 0;
+    setWidget(page);
+}
+
+void ProposalRow::add(const QString& title, const QString& price, const Landing& now, Landing then) {
+    const std::size_t index = m_count++;
+    auto* column = new QVBoxLayout;
+    column->setSpacing(m_theme.px(4));
+    auto* choice = new RemedyChoice(title, price, index == m_chosen, m_theme, widget());
+    choice->setObjectName(m_object + QString::number(index));
+    choice->setFixedWidth(m_theme.px(300));
+    connect(choice, &QAbstractButton::clicked, this, [this, index] { Q_EMIT picked(index); });
+    auto* mini = new MiniPages(now, std::move(then), m_theme, widget());
+    mini->setFixedWidth(m_theme.px(300));
+    column->addWidget(mini);
+    column->addWidget(choice);
+    column->addStretch();
+    m_row->insertLayout(m_row->count() - 1, column);
+}
+
+void ProposalRow::choose(std::size_t index) {
+    m_chosen = index;
+    for (std::size_t i = 0; i < m_count; ++i)
+        if (auto* choice = widget()->findChild<RemedyChoice*>(m_object + QString::number(i))) choice->setChosen(i == index);
+}
+
+} // namespace lc::app

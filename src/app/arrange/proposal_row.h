@@ -1,0 +1,34 @@
+#pragma once
+
+#include "app/shell/theme.h"
+#include "core/landing/findings.h"
+
+#include <QScrollArea>
+
+class QHBoxLayout;
+
+namespace lc::app {
+
+/// Proposals side by side, each as two pages in miniature, now and then, with what it does and what it costs; one is chosen.
+class ProposalRow : public QScrollArea {
+    Q_OBJECT
+public:
+    /// `object` names each choice, with its number behind it.
+    ProposalRow(const QString& object, const Theme& theme, QWidget* parent);
+    void clear();
+    void add(const QString& title, const QString& price, const Landing& now, Landing then);
+    void choose(std::size_t index);
+    [[nodiscard]] std::size_t chosen() const { return m_chosen; }
+
+Q_SIGNALS:
+    void picked(std::size_t index); ///< by the person
+
+private:
+    QString m_object;
+    const Theme& m_theme;
+    QHBoxLayout* m_row = nullptr;
+    std::size_t m_count = 0;
+    std::size_t m_chosen = 0;
+};
+
+} // namespace lc::app

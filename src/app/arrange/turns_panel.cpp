@@ -1,0 +1,131 @@
+#include "app/arrange/turns_panel.h"
+
+#include "app/arrange/proposal_row.h"
+#include "app/shell/session.h"
+#include "app/shell/when_shown.h"
+#include "app/shell/wording.h"
+#include "app/steps/page_parts.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QSpinBox>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
+    setAccessibleName(tr("When to put a turned-round dance right"));
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
+    all->setSpacing(theme.px(4));
+    auto* row = new QHBoxLayout;
+    const auto word = [&](const QString& text, const QFont& font, const QColor& colour) {
+        auto* label = paragraph(text, font, colour, this);
+        label->setWordWrap(false);
+        row->addWidget(label);
+    };
+    word(tr("Turned round"), theme.words(13, Weight::Bold), theme.colours().ink);
+    m_span = new QComboBox(this);
+    m_span->setObjectName(QStringLiteral("turnedSpan"));
+    m_span->setAccessibleName(tr("Where the dance is turned round"));
+    row->addWidget(m_span);
+    word(tr("put right at once, within"), theme.words(13), theme.colours().ink2);
+    m_sets = numberField("turnSets", tr("Sets within which it is put right"), 1, 32, theme, this);
+    m_sets->setValue(4);
+    row->addWidget(m_sets);
+    word(tr("sets, or left"), theme.words(13), theme.colours().ink2);
+    row->addStretch();
+    m_preview = new QPushButton(tr("Preview"), this);
+    m_preview->setObjectName(QStringLiteral("previewTurn"));
+    m_preview->setToolTip(tr("Show it on the strips without changing anything"));
+    m_apply = new QPushButton(tr("Apply"), this);
+    m_apply->setObjectName(QStringLiteral("applyTurn"));
+    m_apply->setProperty("main", true);
+    m_apply->setToolTip(tr("Do it; Undo takes it back"));
+    auto* close = new QPushButton(tr("Close"), this);
+    for (QPushButton* button : {m_preview, m_apply, close}) row->addWidget(button);
+    all->addLayout(row);
+    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    all->addWidget(m_says);
+    m_row = new ProposalRow(QStringLiteral("turn"), theme, this);
+    m_row->setAccessibleName(tr("Three ways to go on"));
+    all->addWidget(m_row, 1);
+    setMinimumHeight(theme.px(290));
+    hide();
+    m_upToDate = new WhenShown(this, [this] { refresh(); });
+    connect(m_span, &QComboBox::activated, this, &TurnsPanel::refresh);
+    connect(m_sets, &QSpinBox::valueChanged, this, &TurnsPanel::refresh);
+    connect(m_row, &ProposalRow::picked, this, &TurnsPanel::choose);
+    connect(m_preview, &QPushButton::clicked, this, &TurnsPanel::previewChosen);
+    connect(m_apply, &QPushButton::clicked, this, &TurnsPanel::applyChosen);
+    connect(close, &QPushButton::clicked, this, [this] {
+        m_session.endPreview();
+        hide();
+    });
+    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+}
+
+void TurnsPanel::begin() {
+    show();
+    refresh();
+    const auto& turned = m_session.landing().turned;
+    for (std::size_t i = 0; i < turned.size(); ++i)
+        if (m_session.now() >= turned[i].from && m_session.now() < turned[i].to) {
+            m_span->setCurrentIndex(static_cast<int>(i));
+            refresh();
+        }
+    m_span->setFocus(Qt::OtherFocusReason);
+}
+
+void TurnsPanel::refresh() {
+    const Landing& landing = m_session.landing();
+    const int chosen = m_span->currentIndex();
+    m_span->clear();
+    for (const TurnedSpan& span : landing.turned) m_span->addItem(tr("from %1 on, %2").arg(q(landing.grid.placeInWords(span.from)), q(countsInWords(span.to - span.from))));
+    m_span->setCurrentIndex(std::clamp(chosen, landing.turned.empty() ? -1 : 0, static_cast<int>(landing.turned.size()) - 1));
+    m_mends = m_span->currentIndex() < 0 ? std::vector<TurnMend>{} : turnMends(m_session.document(), landing, static_cast<std::size_t>(m_span->currentIndex()), m_sets->value());
+    m_row->clear();
+    m_row->setVisible(!m_mends.empty());
+    for (const TurnMend& mend : m_mends)
+        if (const auto then = applyEdits(m_session.document(), mend.edits)) m_row->add(q(mend.title), q(mend.price), landing, land(*then, landing.grid, landing.limits));
+    if (m_mends.empty()) m_says->setText(tr("The dancers' count and the music's agree all through: nothing is turned round."));
+    else {
+        const TurnedSpan& span = landing.turned[static_cast<std::size_t>(m_span->currentIndex())];
+        m_says->setText(tr("The dancers who count on say %1 where the music says %2.").arg(q(toSpokenCount(span.runningCount)), q(toSpokenCount(span.musicCount))));
+    }
+    choose(0);
+    if (m_session.previewLanding()) m_session.endPreview();
+}
+
+void TurnsPanel::choose(std::size_t index) {
+    const bool previewing = this->previewing();
+    m_row->choose(index);
+    const bool can = index < m_mends.size() && !m_mends[index].edits.empty();
+    m_preview->setEnabled(can);
+    m_apply->setEnabled(can);
+    if (previewing && can) previewChosen();
+}
+
+QString TurnsPanel::titleOfChosen() const { return m_row->chosen() < m_mends.size() ? q(m_mends[m_row->chosen()].title) : QString(); }
+
+bool TurnsPanel::previewing() const { return isVisible() && m_session.previewLanding() && m_session.previewTitle() == titleOfChosen(); }
+
+void TurnsPanel::previewChosen() {
+    if (m_row->chosen() >= m_mends.size() || m_mends[m_row->chosen()].edits.empty()) return;
+    if (previewing()) return m_session.endPreview();
+    m_session.preview(m_mends[m_row->chosen()].edits, titleOfChosen());
+    Q_EMIT placeWanted(m_mends[m_row->chosen()].at);
+}
+
+void TurnsPanel::applyChosen() {
+    if (m_row->chosen() >= m_mends.size() || m_mends[m_row->chosen()].edits.empty()) return;
+    const std::vector<Edit> edits = m_mends[m_row->chosen()].edits;
+    m_session.edit(edits, tr("put right what is turned round"));
+}
+
+} // namespace lc::app

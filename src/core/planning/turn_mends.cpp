@@ -1,0 +1,216 @@
+#include "core/planning/turn_mends.h"
+
+#include "core/landing/inspection.h"
+
+#include <algorithm>
+#include <optional>
+#include <set>
+#include <tuple>
+#include <utility>
+
+namespace lc {
+
+namespace {
+
+Tick turnedFrom(const Landing& landing, Tick from) {
+    Tick all;
+    for (const TurnedSpan& span : landing.turned)
+        if (span.to > from) all += span.to - std::max(span.from, from);
+    return all;
+}
+
+/// Findings by which a partner feels that something was done.
+int noticed(const Landing& landing) {
+    static const std::set<std::string> codes{finding::wrongFoot, finding::wrongFootAtJoint, finding::couple, finding::relation, finding::places, finding::turnCut};
+    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(), [&](const Finding& f) { return codes.contains(f.key.code); }));
+}
+
+int misses(const Landing& landing) {
+    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; }));
+}
+
+/// Which foot breaks on which music count, for each role.
+std::set<std::tuple<std::size_t, Tick, Foot>> breaksOf(const Landing& landing, Tick from, Tick to) {
+    std::set<std::tuple<std::size_t, Tick, Foot>> out;
+    for (std::size_t r = 0; r < landing.performance.roles.size(); ++r)
+        for (const BreakStep& step : breakSteps(landing.performance, r))
+            if (const auto music = step.at >= from && step.at < to ? landing.grid.musicCountAt(step.at) : std::nullopt) out.emplace(r, *music, step.foot);
+    return out;
+}
+
+struct Candidate {
+    std::vector<Edit> edits;
+    std::string words;
+    Tick at;
+    bool touch = false;
+};
+
+struct Tried {
+    Candidate candidate;
+    Landing landing;
+    Tick turned;
+    int noticed = 0; ///< more than before
+    int misses = 0;
+};
+
+class Mender {
+public:
+    Mender(const Document& document, const Landing& landing, const TurnedSpan& span, int sets)
+        : m_document(document), m_landing(landing), m_span(span), m_set(counts(landing.grid.regularSet())), m_until(std::min(span.to, span.from + Tick{m_set.value * std::max(1, sets)})) {}
+
+    std::vector<TurnMend> mends(int sets) {
+        std::vector<Tried> tried;
+        for (Candidate& candidate : candidates())
+            if (auto one = tryOut(std::move(candidate))) tried.push_back(std::move(*one));
+        const Tick now = turnedFrom(m_landing, m_span.from);
+        const auto best = [&](Tick until, bool quietly) {
+            const Tried* found = nullptr;
+            const auto rank = [&](const Tried& t) { return quietly ? std::tuple(Tick{t.noticed}, Tick{t.misses}, t.turned, t.candidate.touch, t.candidate.at) : std::tuple(t.turned, Tick{t.noticed}, Tick{t.misses}, t.candidate.touch, t.candidate.at); };
+            for (const Tried& t : tried)
+                if (t.candidate.at < until && t.turned < now && (!found || rank(t) < rank(*found))) found = &t;
+            return found;
+        };
+        std::vector<TurnMend> out;
+        out.push_back(mend(MendTime::AtOnce, best(std::min(m_until, m_span.from + m_set), false), "At once: ", "At once nothing helps: no 1 of the music and no end of a pass lies in the first set."));
+        const std::string within = "Within " + std::to_string(sets) + (sets == 1 ? " set: " : " sets: ");
+        out.push_back(mend(MendTime::Within, best(m_until, true), within, within + "nothing helps; the next places lie further on."));
+        TurnMend left;
+        left.at = m_span.to;
+        left.turned = now;
+        const bool byItself = m_span.to < std::min(m_landing.performance.end, m_landing.grid.end());
+        left.title = byItself ? "Leave it: at " + m_landing.grid.placeInWords(m_span.to) + " the music undoes it." : "Leave it: it stays so to the end.";
+        left.price = turnedInWords(now) + breaks(m_landing, m_span.from, m_span.to, "Meanwhile the breaks are ");
+        out.push_back(std::move(left));
+        return out;
+    }
+
+private:
+    std::vector<Candidate> candidates() const {
+        std::vector<Candidate> out;
+        const auto& passes = m_landing.performance.passes;
+        const CountGrid& grid = m_landing.grid;
+        for (std::int64_t n = wholeCounts(m_span.from); counts(n) < m_until; ++n) { // begin again on a 1 of the music
+            const Tick at = counts(n);
+            const auto index = passAt(m_landing.performance, at);
+            if (grid.musicCountAt(at) != std::optional(counts(1)) || !index) continue;
+            const PassPerformance& pass = passes[*index];
+            const Tick into = at - pass.start;
+            const Pass& written = m_document.routine.passes[pass.index];
+            if (into <= Tick{} || into >= pass.whole || written.canon) continue;
+            for (const bool touch : {false, true}) {
+                PassExceptions what = written;
+                what.restart = Restart{into};
+                what.tag.reset();
+                what.lastChangeIsTouch = touch;
+                out.push_back({{SetExceptions{pass.id, what, "begin again on the 1"}}, "begin again on the music's 1, " + grid.placeInWords(at) + (touch ? ", the last change a touch" : ""), at, touch});
+            }
+        }
+        for (const PassPerformance& pass : passes) { // wait behind a pass until the music's 1
+            const Tick end = pass.danceEnd();
+            if (pass.start < m_span.from - m_set - pass.whole || end < m_span.from - m_set || end >= m_until || pass.tag > Tick{} || pass.cutByPin) continue;
+            const auto music = grid.musicCountAt(end);
+            if (!music || *music != counts(wholeCounts(*music))) continue;
+            Tick wait;
+            while (wait < m_set + m_set && grid.musicCountAt(end + wait) != std::optional(counts(1))) wait += counts(1);
+            if (wait == Tick{} || grid.musicCountAt(end + wait) != std::optional(counts(1)) || end + wait < m_span.from) continue;
+            for (const bool touch : {false, true}) {
+                PassExceptions what = m_document.routine.passes[pass.index];
+                what.tag = Tag{wait, true};
+                what.lastChangeIsTouch = touch != what.lastChangeIsTouch;
+                out.push_back({{SetExceptions{pass.id, what, "wait for the 1"}},
+                               "wait " + countsInWords(wait) + " behind pass " + std::to_string(pass.number) + " and count from 1 on " + grid.placeInWords(end + wait) + (touch ? ", the last change a touch" : ""), end + wait, touch});
+            }
+        }
+        return out;
+    }
+
+    std::optional<Tried> tryOut(Candidate candidate) const {
+        auto done = applyEdits(m_document, candidate.edits);
+        if (!done) return std::nullopt;
+        if (sameEnd(done->routine)) { // a routine of one part goes on as long as the music does
+            Landing first = land(*done, m_landing.grid, m_landing.limits);
+            const Tick before = std::min(m_landing.performance.end, m_landing.grid.end());
+            const PartId part = done->routine.passes.back().part;
+            for (int more = 0; more < 4 && first.performance.end < before; ++more) {
+                candidate.edits.emplace_back(InsertPass{done->routine.passes.size(), part});
+                done = applyEdit(*done, candidate.edits.back());
+                if (!done) return std::nullopt;
+                first = land(*done, m_landing.grid, m_landing.limits);
+            }
+        }
+        Tried out{std::move(candidate), land(*done, m_landing.grid, m_landing.limits), {}, 0, 0};
+        out.turned = turnedFrom(out.landing, m_span.from);
+        out.noticed = std::max(0, noticed(out.landing) - noticed(m_landing));
+        out.misses = std::max(0, misses(out.landing) - misses(m_landing));
+        return out;
+    }
+
+    static bool sameEnd(const Routine& routine) {
+        return std::all_of(routine.passes.begin(), routine.passes.end(), [&](const Pass& p) { return p.part == routine.passes.front().part; });
+    }
+
+    std::string turnedInWords(Tick turned) const { return turned == Tick{} ? "Never turned round. " : countsInWords(turned) + " danced turned round in all. "; }
+
+    std::string breaks(const Landing& landing, Tick from, Tick to, const std::string& head) const {
+        const std::string words = breaksInWords(m_document, landing, from, to);
+        return words.empty() ? std::string() : head + words + ". ";
+    }
+
+    TurnMend mend(MendTime when, const Tried* tried, const std::string& head, std::string none) const {
+        TurnMend out;
+        out.when = when;
+        if (!tried) {
+            out.possible = false;
+            out.title = std::move(none);
+            out.at = m_span.to;
+            out.turned = turnedFrom(m_landing, m_span.from);
+            return out;
+        }
+        out.title = head + tried->candidate.words + ".";
+        out.edits = tried->candidate.edits;
+        out.at = tried->candidate.at;
+        out.turned = tried->turned;
+        out.partnerNotices = tried->noticed > 0 || tried->candidate.touch;
+        out.price = turnedInWords(tried->turned);
+        const bool couple = m_document.routine.roles.size() > 1;
+        if (tried->noticed > 0) out.price += couple ? "The partner notices: a foot or a hold does not fit. " : "A foot does not fit. ";
+        else if (tried->candidate.touch) out.price += couple ? "Both make a touch of their last change; feet and holds fit. " : "The feet fit. ";
+        else if (couple) out.price += "The partner need not notice: feet and holds fit. ";
+        const Tick next = [&] { // until it is turned round anew
+            for (const TurnedSpan& span : tried->landing.turned)
+                if (span.from >= tried->candidate.at) return span.from;
+            return std::min(tried->landing.performance.end, tried->landing.grid.end());
+        }();
+        const auto before = breaksOf(m_landing, m_landing.performance.start, m_span.from), then = breaksOf(tried->landing, tried->candidate.at, next);
+        if (!then.empty()) out.price += breaks(tried->landing, tried->candidate.at, next, before == then ? "The breaks are again " : "The breaks are then ");
+        if (tried->misses > 0) out.price += std::to_string(tried->misses) + (tried->misses == 1 ? " new finding. " : " new findings. ");
+        return out;
+    }
+
+    const Document& m_document;
+    const Landing& m_landing;
+    const TurnedSpan& m_span;
+    Tick m_set;
+    Tick m_until;
+};
+
+} // namespace
+
+std::string breaksInWords(const Document& document, const Landing& landing, Tick from, Tick to) {
+    std::vector<std::vector<std::string>> roles(document.routine.roles.size());
+    for (const auto& [role, music, foot] : breaksOf(landing, from, to))
+        roles[role].push_back((foot == Foot::Both ? "with both feet" : freeFootInWords(foot)) + " on " + toSpokenCount(music));
+    std::vector<std::string> words;
+    for (std::size_t r = 0; r < roles.size(); ++r)
+        if (!roles[r].empty()) words.push_back((roles.size() > 1 ? document.routine.roles[r].name + " " : "") + inspect::listOf(roles[r]));
+    std::string out;
+    for (const std::string& one : words) out += (out.empty() ? "" : ", ") + one;
+    return out;
+}
+
+std::vector<TurnMend> turnMends(const Document& document, const Landing& landing, std::size_t span, int sets) {
+    if (span >= landing.turned.size()) return {};
+    return Mender(document, landing, landing.turned[span], sets).mends(sets);
+}
+
+} // namespace lc
