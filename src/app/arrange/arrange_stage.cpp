@@ -7,8 +7,10 @@
 #include "app/arrange/pass_list.h"
 #include "app/arrange/pass_panel.h"
 #include "app/arrange/plans_panel.h"
+#include "app/arrange/rank_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/arrange/step_edit.h"
+#include "app/arrange/tempo_panel.h"
 #include "app/arrange/turns_panel.h"
 #include "app/shell/session.h"
 #include "app/steps/figure_desk.h"
@@ -60,6 +62,10 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     m_splitter->addWidget(m_fill);
     m_turns = new TurnsPanel(session, theme, m_splitter);
     m_splitter->addWidget(m_turns);
+    m_ranking = new RankPanel(session, *m_plans, theme, m_splitter);
+    m_splitter->addWidget(m_ranking);
+    m_tempi = new TempoPanel(session, theme, m_splitter);
+    m_splitter->addWidget(m_tempi);
     const auto turnTo = [this](Tick at) {
         QTimer::singleShot(0, m_strips, [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
     };
@@ -99,7 +105,7 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
 
 void ArrangeStage::showPanel(QWidget* panel) {
-    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns})
+    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns, m_ranking, m_tempi})
         if (other != panel) other->hide();
 }
 
@@ -121,6 +127,16 @@ void ArrangeStage::showSongTrial() {
 void ArrangeStage::showTurns() {
     showPanel(m_turns);
     m_turns->begin();
+}
+
+void ArrangeStage::showRanking() {
+    showPanel(m_ranking);
+    m_ranking->begin();
+}
+
+void ArrangeStage::showTempi() {
+    showPanel(m_tempi);
+    m_tempi->begin();
 }
 
 void ArrangeStage::applyTriedOn() {

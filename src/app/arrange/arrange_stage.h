@@ -26,10 +26,12 @@ class PartEditor;
 class PassList;
 class PassPanel;
 class PlansPanel;
+class RankPanel;
 class SongTrialPanel;
 class StepEdit;
 class Session;
 class StripsView;
+class TempoPanel;
 class TurnsPanel;
 
 /// The routine on the song: parts and order at the top, the strips, the list of passes, and the findings at the right.
@@ -53,6 +55,10 @@ public:
     void showSongTrial();
     void showTurns(); ///< when to put right what is turned round
     [[nodiscard]] TurnsPanel& turns() const { return *m_turns; }
+    void showRanking(); ///< which song for this dance, which dance for this song
+    [[nodiscard]] RankPanel& ranking() const { return *m_ranking; }
+    void showTempi(); ///< tempi usual for dance families
+    [[nodiscard]] TempoPanel& tempi() const { return *m_tempi; }
     void applyTriedOn(); ///< the plan that is previewed, else the chosen remedy
     void keepPassInPlans(); ///< the pass at the caret keeps its restart and tag there; again frees it
     [[nodiscard]] PlansPanel& plans() const { return *m_plans; }
@@ -95,6 +101,8 @@ private:
     PlansPanel* m_plans;
     FillPanel* m_fill;
     TurnsPanel* m_turns;
+    RankPanel* m_ranking;
+    TempoPanel* m_tempi;
     StepEdit* m_stepEdit;
     FigureDesk& m_desk;
     FigureList* m_vocabulary;

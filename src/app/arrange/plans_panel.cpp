@@ -117,8 +117,10 @@ void PlansPanel::showSettings(bool shown) {
     setMinimumHeight(m_theme.px(shown ? 380 : 310));
 }
 
+Result<RoutinePlanWishes> PlansPanel::leave() const { return m_settings->wishes(); }
+
 Result<RoutinePlanWishes> PlansPanel::wishes() const {
-    auto wishes = m_settings->wishes();
+    auto wishes = leave();
     if (!wishes) return wishes;
     wishes->kept = m_kept;
     wishes->starts = m_starts;

@@ -36,6 +36,8 @@ public:
     /// The pass whose start lies nearest begins there; again frees it.
     void startAt(Tick at);
     void showSettings(bool shown);
+    /// What plans may do and how bad it is, without what is said of single passes of this routine.
+    [[nodiscard]] Result<RoutinePlanWishes> leave() const;
     [[nodiscard]] const RoutinePlans* plans() const { return m_plans ? &*m_plans : nullptr; }
     [[nodiscard]] bool previewing() const; ///< the chosen plan is seen on the strips
     [[nodiscard]] QString says() const;

@@ -1,9 +1,10 @@
 #include "app/arrange/song_trial_panel.h"
 
 #include "app/shell/session.h"
+#include "app/shell/song_loader.h"
 #include "app/shell/wording.h"
 #include "app/steps/plain_table.h"
-#include "core/document/document_file.h"
+#include "audio/heard_cache.h"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -33,7 +34,7 @@ SongTrialPanel::SongTrialPanel(Session& session, const Theme& theme, QWidget* pa
     auto* file = new QPushButton(tr("A routine's song …"), this);
     file->setToolTip(tr("The song of another saved routine, with its map"));
     connect(file, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("A routine on the other song"), {}, tr("Routines (*.liftcount)"));
+        const QString path = QFileDialog::getOpenFileName(this, tr("A routine on the other song"), {}, tr("Routines and maps (*.liftcount *.txt *.mid *.midi *.csv)"));
         if (!path.isEmpty()) tryFile(path);
     });
     row->addWidget(file);
@@ -97,10 +98,10 @@ void SongTrialPanel::show(Result<std::vector<Edit>> edits, const QString& title,
 }
 
 void SongTrialPanel::tryFile(const QString& path) {
-    const auto loaded = loadDocument(path.toStdString());
-    if (!loaded) return show(tl::unexpected(loaded.error()), path);
-    if (loaded->document.map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
-    show(songOf(loaded->document), tr("the song of %1").arg(QString::fromStdString(loaded->document.title)));
+    const auto other = documentOfSong(path.toStdString(), heardFolder().toStdString());
+    if (!other) return show(tl::unexpected(other.error()), path);
+    if (other->map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
+    show(songOf(*other), tr("the song of %1").arg(QString::fromStdString(other->title)));
 }
 
 void SongTrialPanel::tryTyped() {

@@ -5,6 +5,7 @@
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_panel.h"
+#include "app/arrange/rank_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/shell/file_desk.h"
 #include "core/base/clock_text.h"
@@ -93,6 +94,21 @@ void MainWindow::buildArrangeMenu() {
     command(menu, tr("Try the routine on another song"), {}, tr("Which passes land here and which there, before anything is changed"), [this] {
         setStage(Stage::Arrange);
         m_arrange->showSongTrial();
+    });
+    command(menu, tr("Which song for this dance, which dance for this song …"), {}, tr("The files of a folder, the best fit first"), [this] {
+        setStage(Stage::Arrange);
+        m_arrange->showRanking();
+    });
+    connect(&m_arrange->ranking(), &RankPanel::songWanted, this, [this](const QString& path) {
+        static const QStringList maps{QStringLiteral("liftcount"), QStringLiteral("txt"), QStringLiteral("mid"), QStringLiteral("midi")};
+        if (!maps.contains(QFileInfo(path).suffix().toLower())) return openAny(path); // a recording
+        m_arrange->showSongTrial();
+        m_arrange->songTrial().tryFile(path);
+    });
+    connect(&m_arrange->ranking(), &RankPanel::routineWanted, this, &MainWindow::openAny);
+    command(menu, tr("Tempi of dances …"), {}, tr("What is usual, with its source; at what per cent this song would fit, and how fast the routine is there"), [this] {
+        setStage(Stage::Arrange);
+        m_arrange->showTempi();
     });
     auto* formation = menu->addMenu(tr("Formation"));
     connect(formation, &QMenu::aboutToShow, this, [this, formation] {

@@ -1,11 +1,8 @@
 #include "app/shell/song_loader.h"
 
-#include "audio/analysis.h"
-#include "audio/features_file.h"
-#include "audio/resample.h"
 #include "audio/audio_file.h"
+#include "audio/heard_cache.h"
 
-#include <QDir>
 #include <QMetaObject>
 #include <QStandardPaths>
 
@@ -15,19 +12,13 @@ namespace {
 
 /// Features of a sound, from the cache or listened to now; nothing when stopped.
 std::shared_ptr<const HeardSong> hear(const AudioBuffer& sound, const std::string& hash, const Task& task) {
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/heard");
-    const std::string kept = (folder + QLatin1Char('/') + QString::fromStdString(hash)).toStdString();
-    auto features = loadFeatures(kept);
-    if (!features) {
-        features = songFeatures(resampled(mono(sound), 44100), task.part(0, 0.6));
-        if (task.stopped()) return nullptr;
-        if (QDir().mkpath(folder)) (void)saveFeatures(*features, kept); // a full disk costs a second listening, no more
-    }
-    auto heard = hearSong(std::move(*features), task.part(0.6, 1));
+    auto heard = hearKept(sound, hash, heardFolder().toStdString(), task);
     return heard ? std::make_shared<const HeardSong>(std::move(*heard)) : nullptr;
 }
 
 } // namespace
+
+QString heardFolder() { return QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/heard"); }
 
 SongLoader::~SongLoader() { stopThread(); }
 

@@ -16,6 +16,9 @@
 
 namespace lc::app {
 
+/// Where what was heard of songs is kept, by the content of their files.
+[[nodiscard]] QString heardFolder();
+
 /// What a song file gave.
 struct LoadedSong {
     QString path;

@@ -1,0 +1,170 @@
+#include "app/arrange/rank_panel.h"
+
+#include "app/arrange/plans_panel.h"
+#include "app/shell/session.h"
+#include "app/shell/wording.h"
+#include "app/steps/plain_table.h"
+#include "core/document/document_file.h"
+
+#include <QComboBox>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QSettings>
+
+#include <cmath>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_plans(plans) {
+    setAccessibleName(tr("Which song for this dance, which dance for this song"));
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
+    all->setSpacing(theme.px(4));
+    auto* row = new QHBoxLayout;
+    const auto button = [&](const QString& text, const QString& tip, const char* object) {
+        auto* made = new QPushButton(text, this);
+        made->setObjectName(QString::fromLatin1(object));
+        made->setToolTip(tip);
+        row->addWidget(made);
+        return made;
+    };
+    connect(button(tr("Songs of a folder …"), tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"), "rankSongs"), &QPushButton::clicked, this, [this] { choose(Ranked::Songs); });
+    connect(button(tr("Dances of a folder …"), tr("Which of these routines suits this song best"), "rankRoutines"), &QPushButton::clicked, this, [this] { choose(Ranked::Routines); });
+    auto* label = paragraph(tr("danced as"), theme.words(13), theme.colours().ink2, this);
+    label->setWordWrap(false);
+    row->addWidget(label);
+    m_family = new QComboBox(this);
+    m_family->setObjectName(QStringLiteral("rankFamily"));
+    m_family->setAccessibleName(tr("Dance family whose tempo is wanted"));
+    m_family->addItem(tr("any tempo"));
+    for (const TempoRange& range : tempoRanges()) m_family->addItem(tr("%1, %2 to %3 bpm").arg(q(range.family)).arg(range.from).arg(range.to), q(range.family));
+    row->addWidget(m_family);
+    row->addStretch();
+    m_take = button(tr("Try it"), tr("The chosen song is opened for this dance, or the chosen dance is opened"), "rankTake");
+    m_save = button(tr("Save the table …"), tr("As CSV"), "rankSave");
+    m_cancel = button(tr("Stop"), tr("What was read so far stays"), "rankCancel");
+    auto* close = button(tr("Close"), {}, "closeRank");
+    all->addLayout(row);
+    auto* below = new QHBoxLayout;
+    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    below->addWidget(m_says, 1);
+    m_progress = new QProgressBar(this);
+    m_progress->setFixedWidth(theme.px(180));
+    m_progress->setAccessibleName(tr("How far it is"));
+    m_progress->hide();
+    below->addWidget(m_progress);
+    all->addLayout(below);
+    m_table = new PlainTable({tr("name"), tr("bpm"), tr("metre"), tr("at"), tr("exceptions"), tr("miss"), tr("cost"), tr("stops"), tr("last pass"), tr("")}, theme, this);
+    m_table->setObjectName(QStringLiteral("rankTable"));
+    m_table->setAccessibleName(tr("The best fit first"));
+    all->addWidget(m_table, 1);
+    setMinimumHeight(theme.px(250));
+    hide();
+    connect(m_take, &QPushButton::clicked, this, &RankPanel::take);
+    connect(m_table, &QTableWidget::itemActivated, this, &RankPanel::take);
+    connect(m_save, &QPushButton::clicked, this, [this] { saveTable(); });
+    connect(m_cancel, &QPushButton::clicked, this, &RankPanel::cancel);
+    connect(close, &QPushButton::clicked, this, [this] {
+        cancel();
+        hide();
+    });
+    connect(m_family, &QComboBox::activated, this, [this] {
+        if (!m_folder.isEmpty()) rank(m_folder, m_what);
+    });
+    connect(&m_worker, &RankWorker::progressed, this, [this](double part, const QString&) { m_progress->setValue(static_cast<int>((static_cast<double>(m_fits.size()) + part) * 1000)); });
+    connect(&m_worker, &RankWorker::fitted, this, [this](const SongFit& fit, int done, int of) {
+        m_of = of;
+        m_fits.push_back(fit);
+        rankFits(m_fits, wishes());
+        m_progress->setValue(done * 1000);
+        showFits();
+    });
+    connect(&m_worker, &RankWorker::finished, this, [this] {
+        m_progress->hide();
+        showFits();
+    });
+    showFits();
+}
+
+void RankPanel::begin() {
+    show();
+    findChild<QPushButton*>(QStringLiteral("rankSongs"))->setFocus(Qt::OtherFocusReason);
+}
+
+void RankPanel::choose(Ranked what) {
+    const QString key = what == Ranked::Songs ? QStringLiteral("songFolder") : QStringLiteral("routineFolder");
+    const QString folder = QFileDialog::getExistingDirectory(this, what == Ranked::Songs ? tr("A folder of songs") : tr("A folder of routines"), QSettings().value(key).toString());
+    if (!folder.isEmpty()) rank(folder, what);
+}
+
+FitWishes RankPanel::wishes() const {
+    FitWishes wishes;
+    if (const auto plan = m_plans.leave()) wishes.plan = *plan;
+    if (const TempoRange* range = tempoRangeOf(m_family->currentData().toString().toStdString())) wishes.tempo = *range;
+    return wishes;
+}
+
+void RankPanel::rank(const QString& folder, Ranked what) {
+    m_worker.cancel();
+    m_folder = folder;
+    m_what = what;
+    m_fits.clear();
+    const QStringList files = RankWorker::filesIn(folder, what);
+    m_of = static_cast<int>(files.size());
+    m_progress->setRange(0, std::max(1, m_of) * 1000);
+    m_progress->setValue(0);
+    m_progress->setVisible(m_of > 0);
+    if (m_of > 0) m_worker.start(m_session.document(), files, what, wishes());
+    showFits();
+}
+
+QString RankPanel::says() const {
+    if (m_folder.isEmpty()) return tr("Choose a folder: each song is planned for this dance with what the plans may do, and the tempo counts too. Recordings are heard once and remembered.");
+    if (m_of == 0) return m_what == Ranked::Songs ? tr("There is no song in %1: no recording, routine, MIDI file or text.").arg(m_folder) : tr("There is no routine in %1.").arg(m_folder);
+    if (m_worker.busy()) return tr("%1 of %2 read.").arg(m_fits.size()).arg(m_of);
+    return m_fits.size() < static_cast<std::size_t>(m_of) ? tr("Stopped: %1 of %2 read.").arg(m_fits.size()).arg(m_of) : tr("%n in all, the best fit first: by what has to be changed, and each per cent of tempo.", nullptr, m_of);
+}
+
+void RankPanel::showFits() {
+    const int row = m_table->currentRow();
+    m_table->clearRows();
+    for (const SongFit& fit : m_fits) {
+        const bool planned = fit.problem.empty();
+        const QString percent = std::abs(fit.percent - 100) < 0.05 ? (m_family->currentData().isValid() && fit.bpm > 0 ? tr("as it is") : QString()) : tr("%1 %").arg(fit.percent, 0, 'f', 1);
+        const auto number = [&](auto n) { return planned ? QString::number(n) : QString(); };
+        m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(), fit.bpm > 0 ? q(fit.metre) : QString(), percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
+                         QString::number(fit.stops), planned ? tr("%1, facing %2").arg(q(endingInWords(fit)), q(toClock(fit.endingFacing))) : QString(), q(fit.problem)},
+                        !planned);
+    }
+    if (m_table->rowCount() > 0) m_table->selectRow(std::clamp(row, 0, m_table->rowCount() - 1));
+    m_says->setText(says());
+    m_cancel->setEnabled(m_worker.busy());
+    m_save->setEnabled(!m_fits.empty());
+    m_take->setEnabled(!m_fits.empty());
+}
+
+void RankPanel::take() {
+    const int row = m_table->currentRow();
+    if (row < 0 || static_cast<std::size_t>(row) >= m_fits.size()) return;
+    const QString file = q(m_fits[static_cast<std::size_t>(row)].file);
+    if (m_what == Ranked::Songs) Q_EMIT songWanted(file);
+    else Q_EMIT routineWanted(file);
+}
+
+void RankPanel::saveTable(QString path) {
+    if (m_fits.empty()) return;
+    if (path.isEmpty()) path = QFileDialog::getSaveFileName(this, tr("Save the table"), QStringLiteral("fits.csv"), tr("Tables (*.csv)"));
+    if (path.isEmpty()) return;
+    const auto written = writeFileAtomically(path.toStdString(), fitsToCsv(m_fits));
+    Q_EMIT m_session.told(written ? tr("The table is in %1.").arg(QFileInfo(path).fileName()) : q(written.error().message));
+}
+
+} // namespace lc::app

@@ -1,0 +1,114 @@
+#include "app/arrange/tempo_panel.h"
+
+#include "app/shell/session.h"
+#include "app/shell/when_shown.h"
+#include "app/shell/wording.h"
+#include "app/steps/plain_table.h"
+#include "core/landing/routine_pace.h"
+#include "core/song/tempo_ranges.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+#include <algorithm>
+#include <cmath>
+#include <tuple>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+} // namespace
+
+TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
+    setAccessibleName(tr("Tempi of dance families"));
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
+    all->setSpacing(theme.px(4));
+    auto* row = new QHBoxLayout;
+    m_says = paragraph({}, theme.words(13, Weight::Bold), theme.colours().ink, this);
+    row->addWidget(m_says, 1);
+    m_play = new QPushButton(tr("Play at that tempo"), this);
+    m_play->setObjectName(QStringLiteral("playAtTempo"));
+    m_play->setToolTip(tr("The tempo below becomes the one at which the chosen family would fit"));
+    row->addWidget(m_play);
+    auto* close = new QPushButton(tr("Close"), this);
+    row->addWidget(close);
+    all->addLayout(row);
+    m_table = new PlainTable({tr("danced as"), tr("bars of"), tr("bpm"), tr("bars a minute"), tr("this song fits at"), tr("felt"), tr("source")}, theme, this);
+    m_table->setObjectName(QStringLiteral("tempoTable"));
+    m_table->setAccessibleName(tr("Tempi of dance families"));
+    all->addWidget(m_table, 1);
+    m_pace = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_pace->setObjectName(QStringLiteral("tempoPace"));
+    all->addWidget(m_pace);
+    setMinimumHeight(theme.px(250));
+    hide();
+    m_upToDate = new WhenShown(this, [this] { refresh(); });
+    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(m_table, &QTableWidget::itemSelectionChanged, this, &TempoPanel::showPace);
+    connect(m_table, &QTableWidget::itemActivated, this, &TempoPanel::playChosen);
+    connect(m_play, &QPushButton::clicked, this, &TempoPanel::playChosen);
+    connect(close, &QPushButton::clicked, this, &QWidget::hide);
+    m_upToDate->ask();
+}
+
+void TempoPanel::begin() {
+    show();
+    m_table->setFocus(Qt::OtherFocusReason);
+}
+
+double TempoPanel::percentOf(int row) const {
+    const auto bpm = medianTempo(*m_session.document().map);
+    if (!bpm || row < 0 || static_cast<std::size_t>(row) >= m_shown.size()) return 100;
+    return fitTempo(*bpm, *m_shown[static_cast<std::size_t>(row)]).percent;
+}
+
+void TempoPanel::refresh() {
+    const auto bpm = medianTempo(*m_session.document().map);
+    m_table->clearRows();
+    m_shown.clear();
+    for (const TempoRange& range : tempoRanges()) m_shown.push_back(&range);
+    const Metre& metre = m_session.document().map->metre;
+    if (bpm) // what fits this song comes first
+        std::stable_sort(m_shown.begin(), m_shown.end(), [&](const TempoRange* a, const TempoRange* b) {
+            const auto rank = [&](const TempoRange& range) {
+                const TempoFit fit = fitTempo(*bpm, range);
+                return std::tuple(!suitsMetre(range, metre), std::abs(std::log(fit.percent / 100)), fit.felt != 1);
+            };
+            return rank(*a) < rank(*b);
+        });
+    for (const TempoRange* shown : m_shown) {
+        const TempoRange& range = *shown;
+        const TempoFit fit = bpm ? fitTempo(*bpm, range) : TempoFit{};
+        m_table->addRow({q(range.family), QString::number(range.beatsInBar), tr("%1 to %2").arg(range.from).arg(range.to),
+                         tr("%1 to %2").arg(range.from / range.beatsInBar, 0, 'g', 3).arg(range.to / range.beatsInBar, 0, 'g', 3), !bpm ? QString() : fit.fits() ? tr("100 %, as it is") : tr("%1 %").arg(fit.percent, 0, 'f', 1),
+                         fit.felt == 1 ? QString() : fit.felt < 1 ? tr("every other beat") : tr("twice as many"), q(range.source)},
+                        bpm && !suitsMetre(range, metre));
+    }
+    m_table->selectRow(0);
+    m_says->setText(says());
+    showPace();
+}
+
+QString TempoPanel::says() const {
+    const auto bpm = medianTempo(*m_session.document().map);
+    if (!bpm) return tr("There is no song yet. These are the tempi usual for dances; none is a rule for your floor.");
+    return tr("This song has %1 bpm, %2.").arg(*bpm, 0, 'f', 1).arg(q(toString(m_session.document().map->metre)));
+}
+
+void TempoPanel::showPace() {
+    const double percent = percentOf(m_table->currentRow());
+    m_play->setEnabled(!m_session.document().map->beats.empty() && percent >= 40 && percent <= 150);
+    m_pace->setText(m_session.landing().performance.passes.empty() ? tr("No routine yet: nothing is said of steps and turns.")
+                                                                   : tr("At %1 % the routine has %2 Warm up, and mind your own limits and your teacher's word.").arg(percent, 0, 'f', percent == 100 ? 0 : 1).arg(q(paceInWords(m_session.landing(), percent))));
+}
+
+void TempoPanel::playChosen() {
+    if (!m_play->isEnabled()) return;
+    m_session.setTempoPercent(static_cast<int>(std::lround(percentOf(m_table->currentRow()))));
+    Q_EMIT m_session.told(tr("It plays at %1 %.").arg(m_session.tempoPercent()));
+}
+
+} // namespace lc::app
