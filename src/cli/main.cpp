@@ -113,6 +113,28 @@ int main(int argc, char** argv) {
         run = [&] { return runPlan(plan); };
     });
 
+    lc::cli::RankOptions rank;
+    auto* rankVerb = app.add_subcommand("rank", "Which song suits a routine, or which routine suits its song, the best fit first");
+    rankVerb->add_option("file", rank.file, "A routine file, or its plain-text form")->required();
+    rankVerb->add_option("files", rank.files, "Songs: recordings, routines with a song, MIDI files, csv and label files")->required();
+    rankVerb->add_flag("--routines", rank.routines, "The files are routines for the first one's song");
+    rankVerb->add_option("--family", rank.family, "A dance family whose tempo is wanted, for example waltz");
+    rankVerb->add_option("--cost", rank.costs, "Costs as for plan");
+    auto* rankJson = rankVerb->add_flag("--json", rank.json, "Print JSON");
+    rankVerb->add_flag("--csv", rank.csv, "Print a table in CSV")->excludes(rankJson);
+    rankVerb->callback([&] { run = [&] { return runRank(rank); }; });
+
+    lc::cli::MendOptions mend;
+    auto* mendVerb = app.add_subcommand("mend", "The fewest cuts and repeats of whole bars of the song on which the unchanged dance lands");
+    mendVerb->add_option("file", mend.file, "A routine file, or its plain-text form")->required();
+    mendVerb->add_option("--longest", mend.longest, "Bars that one cut or repeat takes at most")->check(CLI::Range(1, 64))->capture_default_str();
+    mendVerb->add_option("--limit", mend.limit, "Show so many")->check(CLI::Range(1, 50))->capture_default_str();
+    auto* mendOut = mendVerb->add_option("-o", mend.out, "Write the best as sound, with its map beside it; you say that you may change the recording");
+    bool mayChange = false;
+    mendOut->needs(mendVerb->add_flag("--i-may-change-this-recording", mayChange, "Needed with -o: the rights are yours to know"));
+    mendVerb->add_flag("--json", mend.json, "Print JSON");
+    mendVerb->callback([&] { run = [&] { return runMend(mend); }; });
+
     std::string landFile;
     bool landJson = false;
     auto* landVerb = app.add_subcommand("land", "Where every pass of a routine lands, and what does not");

@@ -5,6 +5,7 @@
 
 #include <optional>
 #include <string>
+#include <vector>
 
 namespace lc::cli {
 
@@ -85,6 +86,27 @@ struct PlanOptions {
     bool versions = false, figures = false, bars = false, differ = false;
 };
 [[nodiscard]] Result<Output> runPlan(const PlanOptions& options);
+
+struct RankOptions {
+    std::string file;               ///< a routine
+    std::vector<std::string> files; ///< songs; routines where `routines`
+    bool routines = false;
+    std::string family;             ///< whose tempo is wanted; empty = any
+    std::string costs;
+    bool json = false, csv = false;
+};
+/// Songs for a routine, or routines for its song, the best fit first.
+[[nodiscard]] Result<Output> runRank(const RankOptions& options);
+
+struct MendOptions {
+    std::string file;   ///< a routine
+    std::string out;    ///< sound to write, of the best mend; empty = none
+    std::size_t longest = 16;
+    std::size_t limit = 5;
+    bool json = false;
+};
+/// Cuts and repeats of whole bars of the song on which the dance lands.
+[[nodiscard]] Result<Output> runMend(const MendOptions& options);
 
 [[nodiscard]] Result<Output> runLand(const std::string& file, bool json);
 

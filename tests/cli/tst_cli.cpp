@@ -85,6 +85,59 @@ private Q_SLOTS:
         QCOMPARE(run({"plan", "--phrases", "32,x", "--dance", "32"}).exit, 1);
         for (const QStringList& wrong : {QStringList{"plan"}, {"plan", "--dance", "32"}, {"plan", "--phrases", "32"}, {"plan", demo, "--phrases", "32", "--dance", "32"}}) QCOMPARE(run(wrong).exit, 2);
     }
+    void planMayDoMore() {
+        const Ran r = run({"plan", demo, "--json", "--limit", "3", "--bridges", "2", "--figures", "--bars", "--waits", "8", "--differ", "--facing", "12", "--keep", "1", "--cost", "facing=4"});
+        QCOMPARE(r.exit, 0);
+        QVERIFY(r.err.contains("What is kept costs 0."));
+        const QJsonObject best = r.json()["plans"].toArray()[0].toObject();
+        QVERIFY(best.contains("changes") && best.contains("opening"));
+        const Ran pinned = run({"plan", demo, "--json", "--start", "2@67", "--limit", "1"});
+        QCOMPARE(pinned.json()["plans"].toArray()[0].toObject()["passes"].toArray()[1].toObject()["start"].toString(), "66");
+        QVERIFY(run({"plan", demo, "--cuts", "none", "--tags", "none"}).err.contains("Whatever is done of what is allowed, at least"));
+        for (const auto& [args, says] : {std::pair{QStringList{"--fills", "No such"}, "no figure “No such”"}, {{"--ending", "Z"}, "no part “Z”"}, {{"--keep", "99"}, "There is no pass “99”"}, {{"--start", "3"}, "says no count"}, {{"--facing", "13"}, "13"}}) {
+            const Ran wrong = run(QStringList{"plan", demo} + args);
+            QCOMPARE(wrong.exit, 1);
+            QVERIFY2(wrong.err.contains(says), wrong.err.constData());
+        }
+        QCOMPARE(run({"plan", "--phrases", "32", "--dance", "32", "--bars"}).exit, 2);
+    }
+    void rankPutsTheBestSongFirst() {
+        const auto song = [&](const QString& name, const QString& structure, int bpm) {
+            const QString path = m_folder.filePath(name + ".txt");
+            QFile file(path);
+            if (!file.open(QIODevice::WriteOnly)) qFatal("not written");
+            file.write(QString("Lift Count routine\ntitle: %1\nsong: %2\ntempo: %3\nroles: everyone\npart: A\n").arg(name, structure).arg(bpm).toUtf8());
+            return path;
+        };
+        const QString square = song("square", "verse 32 | chorus 32 | verse 32", 122), odd = song("odd", "verse 30 | chorus 34 | verse 30", 122), slow = song("slow", "verse 32 | chorus 32 | verse 32", 80);
+        const Ran r = run({"rank", demo, odd, slow, square, m_folder.filePath("missing.mid"), "--family", "cha-cha", "--json"});
+        QCOMPARE(r.exit, 0);
+        const QJsonArray fits = r.json()["fits"].toArray();
+        QCOMPARE(fits.size(), 4);
+        QCOMPARE(fits[0].toObject()["name"].toString(), "square");
+        QVERIFY(fits[3].toObject()["problem"].toString().contains("cannot be opened"));
+        QCOMPARE(run({"rank", demo, square, "--csv"}).out.split('\n')[0], "name,file,bpm,metre,tempo_percent,cost,exceptions,misses,stops,ending_counts,last_pass_counts,ending_facing,problem\r");
+        QVERIFY(run({"rank", demo, square}).out.startsWith("1. square, 122 bpm: cost "));
+        QVERIFY(run({"rank", square, demo, "--routines"}).out.contains("bpm"));
+        const Ran wrong = run({"rank", demo, square, "--family", "no such"});
+        QCOMPARE(wrong.exit, 1);
+        QVERIFY(wrong.err.contains("There are: waltz, tango"));
+    }
+    void mendCutsTheMusic() {
+        const Ran r = run({"mend", demo, "--json"});
+        QVERIFY2(r.exit == 0, r.err.constData());
+        const QJsonObject best = r.json()["mends"].toArray()[0].toObject();
+        QCOMPARE(best["misses"].toInt(), 0);
+        QVERIFY(best["joints"].toInt() >= 1);
+        QVERIFY(best["bars"].toArray().size() >= 2);
+        const QString out = m_folder.filePath("mended.wav");
+        QCOMPARE(run({"mend", demo, "-o", out}).exit, 2); // it has to be said that one may
+        const Ran written = run({"mend", demo, "-o", out, "--i-may-change-this-recording"});
+        QVERIFY2(written.exit == 0, written.err.constData());
+        QVERIFY(QFileInfo(out).size() > 1'000'000);
+        QCOMPARE(run({"map", "--import", m_folder.filePath("mended.csv"), "--json"}).exit, 0);
+        QVERIFY(run({"mend", routine(newDocument(), "none.liftcount")}).err.contains("The song has no bars yet"));
+    }
     void planMakesTheDemoLand() {
         const Ran r = run({"plan", demo, "--json", "--limit", "2"});
         QCOMPARE(r.exit, 0);

@@ -2,6 +2,7 @@
 
 #include "app/shell/findings_column.h"
 #include "app/arrange/fill_panel.h"
+#include "app/arrange/mend_panel.h"
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"
@@ -54,9 +55,9 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     m_passes = new PassList(session, theme, m_splitter);
     m_splitter->addWidget(m_strips);
     m_splitter->addWidget(m_passes);
-    m_songTrial = new SongTrialPanel(session, theme, m_splitter);
-    m_splitter->addWidget(m_songTrial);
     m_plans = new PlansPanel(session, theme, m_splitter);
+    m_songTrial = new SongTrialPanel(session, *m_plans, theme, m_splitter);
+    m_splitter->addWidget(m_songTrial);
     m_splitter->addWidget(m_plans);
     m_fill = new FillPanel(session, desk, *m_editor, theme, m_splitter);
     m_splitter->addWidget(m_fill);
@@ -66,6 +67,8 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     m_splitter->addWidget(m_ranking);
     m_tempi = new TempoPanel(session, theme, m_splitter);
     m_splitter->addWidget(m_tempi);
+    m_mends = new MendPanel(session, theme, m_splitter);
+    m_splitter->addWidget(m_mends);
     const auto turnTo = [this](Tick at) {
         QTimer::singleShot(0, m_strips, [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
     };
@@ -105,7 +108,7 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
 
 void ArrangeStage::showPanel(QWidget* panel) {
-    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns, m_ranking, m_tempi})
+    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns, m_ranking, m_tempi, m_mends})
         if (other != panel) other->hide();
 }
 
@@ -132,6 +135,11 @@ void ArrangeStage::showTurns() {
 void ArrangeStage::showRanking() {
     showPanel(m_ranking);
     m_ranking->begin();
+}
+
+void ArrangeStage::showMends() {
+    showPanel(m_mends);
+    m_mends->begin();
 }
 
 void ArrangeStage::showTempi() {

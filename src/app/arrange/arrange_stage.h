@@ -22,6 +22,7 @@ class FigureDesk;
 class FigureList;
 class FillPanel;
 class FindingsColumn;
+class MendPanel;
 class PartEditor;
 class PassList;
 class PassPanel;
@@ -57,6 +58,8 @@ public:
     [[nodiscard]] TurnsPanel& turns() const { return *m_turns; }
     void showRanking(); ///< which song for this dance, which dance for this song
     [[nodiscard]] RankPanel& ranking() const { return *m_ranking; }
+    void showMends(); ///< cuts and repeats of the music on which the dance lands
+    [[nodiscard]] MendPanel& musicMends() const { return *m_mends; }
     void showTempi(); ///< tempi usual for dance families
     [[nodiscard]] TempoPanel& tempi() const { return *m_tempi; }
     void applyTriedOn(); ///< the plan that is previewed, else the chosen remedy
@@ -103,6 +106,7 @@ private:
     TurnsPanel* m_turns;
     RankPanel* m_ranking;
     TempoPanel* m_tempi;
+    MendPanel* m_mends;
     StepEdit* m_stepEdit;
     FigureDesk& m_desk;
     FigureList* m_vocabulary;

@@ -1,11 +1,13 @@
 #include "app/arrange/song_trial_panel.h"
 
+#include "app/arrange/plans_panel.h"
 #include "app/shell/session.h"
 #include "app/shell/song_loader.h"
 #include "app/shell/wording.h"
 #include "app/steps/plain_table.h"
 #include "audio/heard_cache.h"
 
+#include <QComboBox>
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -16,7 +18,7 @@
 
 namespace lc::app {
 
-SongTrialPanel::SongTrialPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_plans(plans) {
     setAccessibleName(tr("The routine tried on another song"));
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
@@ -38,6 +40,12 @@ SongTrialPanel::SongTrialPanel(Session& session, const Theme& theme, QWidget* pa
         if (!path.isEmpty()) tryFile(path);
     });
     row->addWidget(file);
+    m_edits = new QComboBox(this);
+    m_edits->setObjectName(QStringLiteral("trialEdits"));
+    m_edits->setAccessibleName(tr("Another edit of this song"));
+    m_edits->setToolTip(tr("What if the intro were longer, a section left out, or heard twice"));
+    connect(m_edits, &QComboBox::activated, this, &SongTrialPanel::tryWhatIf);
+    row->addWidget(m_edits);
     row->addWidget(paragraph(tr("or at"), theme.words(13), theme.colours().ink2, this));
     m_tempo = new QSpinBox(this);
     m_tempo->setObjectName(QStringLiteral("trialTempo"));
@@ -82,6 +90,7 @@ SongTrialPanel::SongTrialPanel(Session& session, const Theme& theme, QWidget* pa
 
 void SongTrialPanel::begin() {
     m_trial.reset();
+    offerWhatIfs();
     refresh();
     QWidget::show();
     m_typed->setFocus(Qt::OtherFocusReason);
@@ -118,6 +127,23 @@ void SongTrialPanel::tryTempo(int percent) {
     show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(atTempo(*d.map, percent)), MapOrigin::Imported, std::nullopt}}, tr("the song at %1 %").arg(percent), false);
 }
 
+void SongTrialPanel::offerWhatIfs() {
+    m_whatIfs = whatIfs(*m_session.document().map, m_session.document().scheme);
+    m_edits->clear();
+    m_edits->addItem(tr("what if …"));
+    for (const WhatIf& what : m_whatIfs) m_edits->addItem(QString::fromStdString(what.words));
+    m_edits->setEnabled(!m_whatIfs.empty());
+}
+
+void SongTrialPanel::tryWhatIf(int index) {
+    if (index < 1 || static_cast<std::size_t>(index) > m_whatIfs.size()) return;
+    const WhatIf& what = m_whatIfs[static_cast<std::size_t>(index) - 1];
+    const bool recorded = !m_session.document().song.path.empty(); // the recording itself is not cut by asking
+    show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(what.map), MapOrigin::Imported, std::nullopt}}, tr("the song %1").arg(QString::fromStdString(what.words)), !recorded);
+}
+
+QString SongTrialPanel::says() const { return m_says->text(); }
+
 void SongTrialPanel::take() {
     if (!m_trial || !m_takeable) return;
     const std::vector<Edit> edits = m_trial->edits;
@@ -137,7 +163,11 @@ void SongTrialPanel::refresh() {
         m_says->setText(tr("Which passes land here, and which there: type a song's structure, take the song of another routine, or another tempo."));
         return;
     }
-    m_says->setText(QString::fromStdString(trialInWords(*m_trial)));
+    QString words = QString::fromStdString(trialInWords(*m_trial));
+    const auto then = applyEdits(m_session.document(), m_trial->edits);
+    if (const auto leave = m_plans.leave(); then && leave && !then->routine.passes.empty()) words += QLatin1Char(' ') + QString::fromStdString(bestPlanInWords(*then, m_trial->then.grid, *leave));
+    if (!m_takeable) words += tr(" The recording stays as it is; what is shown is what would be.");
+    m_says->setText(words);
     for (const PassOnTwoSongs& pass : m_trial->passes)
         m_table->addRow({QString::number(pass.number), QString::fromStdString(pass.part), QString::fromStdString(pass.now), QString::fromStdString(pass.then)});
 }

@@ -2,11 +2,14 @@
 
 #include "app/shell/theme.h"
 #include "core/landing/song_trial.h"
+#include "core/planning/what_if.h"
 
 #include <QWidget>
 
 #include <optional>
+#include <vector>
 
+class QComboBox;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -15,18 +18,22 @@ class QSpinBox;
 namespace lc::app {
 
 class PlainTable;
+class PlansPanel;
 class Session;
 
 /// The routine tried on another song: which passes land here and which there, side by side, before anything is changed.
 class SongTrialPanel : public QWidget {
     Q_OBJECT
 public:
-    SongTrialPanel(Session& session, const Theme& theme, QWidget* parent = nullptr);
+    /// The plans say what may be done there.
+    SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent = nullptr);
     void begin();
     /// The song of another routine file.
     void tryFile(const QString& path);
     void tryTyped();
     void tryTempo(int percent);
+    void tryWhatIf(int index); ///< another edit of this song, of those offered
+    [[nodiscard]] QString says() const;
     void take(); ///< the song that was tried; one undo step
     [[nodiscard]] const SongTrial* trial() const { return m_trial ? &*m_trial : nullptr; }
     [[nodiscard]] PlainTable* table() const { return m_table; }
@@ -35,13 +42,17 @@ private:
     /// `takeable`: a tempo is only asked about, since the recording keeps its own.
     void show(Result<std::vector<Edit>> edits, const QString& title, bool takeable = true);
     void refresh();
+    void offerWhatIfs();
 
     Session& m_session;
     const Theme& m_theme;
     std::optional<SongTrial> m_trial;
     QString m_title;
     bool m_takeable = true;
+    PlansPanel& m_plans;
+    std::vector<WhatIf> m_whatIfs;
     QLineEdit* m_typed;
+    QComboBox* m_edits;
     QSpinBox* m_tempo;
     QLabel* m_says;
     PlainTable* m_table;

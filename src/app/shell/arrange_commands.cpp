@@ -82,6 +82,10 @@ void MainWindow::buildArrangeMenu() {
         setStage(Stage::Arrange);
         m_arrange->showPlans();
     });
+    command(menu, tr("Mend the music instead …"), {}, tr("The fewest cuts and repeats of whole bars on which the unchanged dance lands"), [this] {
+        setStage(Stage::Arrange);
+        m_arrange->showMends();
+    });
     command(menu, tr("Put a turned-round dance right …"), {}, tr("At once, within some sets, or left until the music undoes it"), [this] {
         setStage(Stage::Arrange);
         m_arrange->showTurns();
@@ -91,7 +95,7 @@ void MainWindow::buildArrangeMenu() {
         m_arrange->showFill();
     });
     command(menu, tr("Plans keep this pass as it is"), {}, tr("Its restart and tag stay; again to free it"), [this] { m_arrange->keepPassInPlans(); });
-    command(menu, tr("Try the routine on another song"), {}, tr("Which passes land here and which there, before anything is changed"), [this] {
+    command(menu, tr("Try the routine on another song"), {}, tr("Or another edit of this one, or another tempo: which passes land here and which there, before anything is changed"), [this] {
         setStage(Stage::Arrange);
         m_arrange->showSongTrial();
     });

@@ -31,6 +31,7 @@ public:
     [[nodiscard]] int revision() const { return m_revision; }
     [[nodiscard]] Player& player() { return *m_player; }
     [[nodiscard]] const LoudnessCurve* loudness() const { return m_loudness.get(); }
+    [[nodiscard]] std::shared_ptr<const AudioBuffer> sound() const { return m_sound; } ///< of the song; null until it is read, and for a song without a recording
     [[nodiscard]] bool hasSong() const { return !document().map->beats.empty() || m_sound != nullptr; }
 
     /// Applies edits as one undo step. On an error nothing changes and the sentence is told.

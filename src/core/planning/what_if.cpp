@@ -1,0 +1,47 @@
+#include "core/planning/what_if.h"
+
+#include "core/landing/findings.h"
+#include "core/planning/plan_words.h"
+#include "core/song/song_edit.h"
+
+namespace lc {
+
+std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
+    std::vector<WhatIf> out;
+    const std::size_t bars = map.bars.size();
+    const auto add = [&](std::string words, const std::vector<BarSpan>& spans) {
+        if (auto song = spans.empty() ? tl::unexpected(Error{}) : editSong(map, spans)) out.push_back({std::move(words), std::move(song->map)});
+    };
+    const CountGrid grid(map, scheme);
+    for (const int longer : {8, 16, 32}) {
+        if (map.phrases.empty()) break;
+        const auto& first = map.phrases.front();
+        std::size_t end = 0;
+        for (std::int64_t c = 0; c < longer && grid.cell(c) && grid.cell(c)->bar >= 0; ++c) end = static_cast<std::size_t>(grid.cell(c)->bar) + 1;
+        if (end > 0 && end <= first.firstBar + first.bars) add(first.label + " " + std::to_string(longer) + " counts longer", withBarsTwice(bars, {0, end}));
+    }
+    for (std::size_t p = 0; p < map.phrases.size();) { // phrases of one name, one after another, are a section
+        const std::size_t from = map.phrases[p].firstBar;
+        std::size_t q = p;
+        while (q + 1 < map.phrases.size() && map.phrases[q + 1].label == map.phrases[p].label) ++q;
+        const BarSpan section{from, map.phrases[q].firstBar + map.phrases[q].bars};
+        const auto& at = grid.phrases()[p];
+        const std::string name = at.sharesLabel ? grid.placeInWords(counts(at.firstCount)).substr(std::string("count 1 of ").size()) : map.phrases[p].label;
+        add("without " + name, withoutBars(bars, section));
+        add(name + " twice", withBarsTwice(bars, section));
+        p = q + 1;
+    }
+    return out;
+}
+
+std::string bestPlanInWords(const Document& then, const CountGrid& grid, RoutinePlanWishes wishes) {
+    wishes.most = 1;
+    wishes.differ = false;
+    wishes.kept.clear();
+    wishes.starts.clear();
+    const auto plans = planRoutine(then, grid, wishes);
+    if (!plans) return plans.error().message;
+    return "Best plan there, for " + std::to_string(plans->plans.front().cost) + ": " + planInWords(then, land(then, grid), plans->plans.front());
+}
+
+} // namespace lc

@@ -1,0 +1,164 @@
+#include "support/plan_support.h"
+
+#include "core/landing/song_trial.h"
+#include "core/planning/music_mend.h"
+
+#include <functional>
+#include <random>
+
+using namespace lc;
+using test::must;
+
+namespace {
+
+Document danceOn(const std::string& song, int length, int passes) { return test::withOrder(test::withLine(test::documentOn(song), "A", test::walk(length)), "A x" + std::to_string(passes)); }
+
+Document mended(const Document& d, const MusicMend& mend) {
+    return must(applyEdit(d, SetMap{std::make_shared<const SongMap>(must(editSong(*d.map, mend.spans)).map), MapOrigin::Imported, std::nullopt}));
+}
+
+} // namespace
+
+class MusicMendTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void anOddBarIsCut() {
+        const Document d = danceOn("verse 32 | chorus 36 | verse 32 | chorus 32", 32, 4);
+        const MusicMends mends = must(mendMusic(d, land(d)));
+        QCOMPARE(mends.mends.front().misses, 0);
+        QCOMPARE(mends.mends.front().joints, 1);
+        QVERIFY2(test::q(mendInWords(*d.map, mends.mends.front())).startsWith("One change: without bar "), mendInWords(*d.map, mends.mends.front()).c_str());
+        const Document then = mended(d, mends.mends.front());
+        const Landing landing = land(then);
+        QCOMPARE(landing.grid.countsInSong(), 128);
+        for (const PassPerformance& pass : landing.performance.passes) QVERIFY(lands(landing.grid, pass));
+        QVERIFY(mends.nextCost >= mends.mends.back().cost);
+    }
+    void aShortPhraseIsPlayedAgain() {
+        const Document d = danceOn("verse 32 | chorus 32 | quiet 16 | verse 32 | chorus 32", 32, 5);
+        MusicMendWishes wishes;
+        const MusicMends mends = must(mendMusic(d, land(d), wishes));
+        const MusicMend& best = mends.mends.front();
+        QCOMPARE(best.joints, 1); // the four quiet bars out, or twice
+        QCOMPARE(best.cost, 14);
+        const Landing landing = land(mended(d, best));
+        for (const PassPerformance& pass : landing.performance.passes)
+            if (pass.start < landing.grid.end()) QCOMPARE(*phraseMiss(landing.grid, pass.start), Tick{});
+    }
+    void nothingIsCutWhereItLands() {
+        const Document d = danceOn("verse 32 | chorus 32", 32, 2);
+        const MusicMend best = must(mendMusic(d, land(d))).mends.front();
+        QCOMPARE(best.cost, 0);
+        QCOMPARE(best.spans, (std::vector<BarSpan>{{0, 16}}));
+        QCOMPARE(test::q(mendInWords(*d.map, best)), "No cut and no repeat; every pass then starts a phrase.");
+    }
+    /// Every way to play the bars with at most four joints, tried one by one: the cheapest agree.
+    void againstEveryWayWithFewJoints() {
+        std::mt19937 dice(2);
+        int two = 0;
+        for (int n = 0; n < 60; ++n) {
+            std::string song;
+            for (int p = 0; p < 3; ++p) song += (song.empty() ? "" : " | ") + std::string("part") + std::to_string(p) + " " + std::to_string(4 * (1 + static_cast<int>(dice() % 4)));
+            const Document d = danceOn(song, 4 * (1 + static_cast<int>(dice() % 3)), 1 + static_cast<int>(dice() % 3));
+            MusicMendWishes wishes;
+            wishes.longest = 2;
+            wishes.joint = 3;
+            wishes.rough = static_cast<std::int64_t>(dice() % 3);
+            wishes.seam = static_cast<std::int64_t>(dice() % 2);
+            wishes.miss = 9;
+            wishes.most = 1;
+            const Landing landing = land(d);
+            const auto& grid = landing.grid;
+            const int bars = static_cast<int>(d.map->bars.size());
+            const int length = static_cast<int>(wholeCounts(landing.performance.passes.front().whole)) / 4; // of a pass, in bars
+            std::vector<bool> phrase(static_cast<std::size_t>(bars)), set(static_cast<std::size_t>(bars) + 1, true);
+            for (int b = 0; b < bars; ++b) {
+                phrase[static_cast<std::size_t>(b)] = *phraseMiss(grid, counts(4 * b)) == Tick{};
+                set[static_cast<std::size_t>(b)] = *grid.musicCountAt(counts(4 * b)) == counts(1);
+            }
+            std::int64_t best = 1'000'000;
+            int joints = 0;
+            const std::function<void(int, int, std::int64_t, int)> play = [&](int next, int danced, std::int64_t cost, int used) {
+                if (cost >= best) return;
+                if (next == bars) {
+                    best = cost;
+                    joints = used;
+                    return;
+                }
+                for (int bar = std::max(0, next - 2); bar <= std::min(bars - 1, next + 2); ++bar) {
+                    if ((danced == 0 || used == 4) && bar != next) continue;
+                    std::int64_t price = bar == next ? 0 : 3 + std::abs(bar - next) + (set[static_cast<std::size_t>(next)] && set[static_cast<std::size_t>(bar)] ? 0 : wishes.rough) +
+                                         (bar == next || ((next == bars || phrase[static_cast<std::size_t>(next)]) && phrase[static_cast<std::size_t>(bar)]) ? 0 : wishes.seam);
+                    if (danced % length == 0 && !phrase[static_cast<std::size_t>(bar)] && !(length <= 2 && set[static_cast<std::size_t>(bar)])) price += 9;
+                    play(bar + 1, danced + 1, cost + price, used + (bar != next));
+                }
+            };
+            play(0, 0, 0, 0);
+            const auto mends = mendMusic(d, landing, wishes);
+            QVERIFY2(mends, mends ? "" : mends.error().message.c_str());
+            QCOMPARE(mends->mends.front().cost, best);
+            two += joints > 1;
+        }
+        QVERIFY(two > 3);
+    }
+    void theMapFollows() {
+        const SongMap map = test::song("pickup 2 | intro 8 | verse 16 @120 | stop 4 | bar 3 | fermata 1 2s | chorus 8 @90", 120);
+        const std::size_t bars = map.bars.size();
+        const EditedSong same = must(editSong(map, {{0, bars}}));
+        QVERIFY(same.map == map); // beats, bars, phrases, stops, fermatas
+        QVERIFY(same.joints.empty());
+        const EditedSong shorter = must(editSong(map, withoutBars(bars, {2, 4}))); // two bars of the verse
+        QCOMPARE(shorter.map.beats.size(), map.beats.size() - 8);
+        QCOMPARE(shorter.joints.size(), std::size_t{1});
+        QCOMPARE(shorter.map.phrases.size(), map.phrases.size());
+        QCOMPARE(beatsIn(shorter.map, shorter.map.phrases[1]), beatsIn(map, map.phrases[1]) - 8);
+        QVERIFY(qAbs(shorter.map.end - (map.end - 4)) < 1e-9); // eight beats of half a second
+        QCOMPARE(shorter.map.stops.size(), map.stops.size());
+        QVERIFY(qAbs(shorter.map.stops[0].start - (map.stops[0].start - 4)) < 1e-9);
+        QCOMPARE(shorter.map.fermatas.size(), map.fermatas.size());
+        const EditedSong longer = must(editSong(map, withBarsTwice(bars, {0, 2}))); // the intro twice
+        QCOMPARE(longer.map.phrases.size(), map.phrases.size() + 1);
+        QCOMPARE(longer.map.phrases[1].label, map.phrases[0].label);
+        QCOMPARE(longer.map.pickupBeats, std::size_t{2});
+        for (const EditedSong* song : {&shorter, &longer})
+            for (std::size_t b = 1; b < song->map.beats.size(); ++b) QVERIFY(song->map.beats[b].time > song->map.beats[b - 1].time);
+        Seconds all = 0;
+        for (const SoundSpan& span : longer.sound) all += span.to - span.from;
+        QVERIFY(qAbs(all - longer.map.end) < 1e-9); // sound and map are equally long
+    }
+    void momentsFollow() {
+        const SongMap map = test::song("verse 32 | chorus 32", 120); // bars of two seconds
+        const EditedSong cut = must(editSong(map, withoutBars(16, {4, 6}))), twice = must(editSong(map, withBarsTwice(16, {4, 6})));
+        QCOMPARE(*placeIn(cut, 3.0), 3.0);
+        QCOMPARE(*placeIn(cut, 13.0), 9.0);
+        QVERIFY(!placeIn(cut, 9.0)); // left out
+        QCOMPARE(*placeIn(twice, 9.0), 9.0); // heard first there
+        QCOMPARE(*placeIn(twice, 13.0), 17.0);
+    }
+    void spansHaveWords() {
+        const SongMap map = test::song("verse 32 | chorus 32", 120);
+        QCOMPARE(test::q(spansInWords(map, {{0, 16}})), "as it is");
+        QCOMPARE(test::q(spansInWords(map, withoutBars(16, {8, 10}))), "without bars 9 to 10 (Chorus, 0:16.0)");
+        QCOMPARE(test::q(spansInWords(map, withBarsTwice(16, {7, 8}))), "bar 8 (Verse, 0:14.0) again");
+    }
+    void badInputIsASentence() {
+        const auto says = [](const Document& d, const char* words, MusicMendWishes wishes = {}) {
+            const auto mends = mendMusic(d, land(d), wishes);
+            return !mends && test::q(mends.error().message).contains(words);
+        };
+        QVERIFY(says(newDocument(), "The song has no bars yet"));
+        QVERIFY(says(test::documentOn("verse 32"), "The routine has no passes yet"));
+        MusicMendWishes wishes;
+        wishes.joint = -1;
+        QVERIFY(says(danceOn("verse 32", 32, 1), "The cost of a joint is -1", wishes));
+        Document inside = danceOn("verse 32", 32, 1);
+        inside = must(applyEdit(inside, SetStart{1.0})); // the second beat
+        QVERIFY(says(inside, "does not begin with a bar"));
+        QVERIFY(!editSong(test::song("verse 32"), {{4, 4}}));
+        QVERIFY(!editSong(test::song("verse 32"), {{0, 99}}));
+        QVERIFY(!editSong(test::song("verse 32"), {}));
+    }
+};
+
+QTEST_APPLESS_MAIN(MusicMendTest)
+#include "tst_music_mend.moc"

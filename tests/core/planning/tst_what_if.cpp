@@ -1,0 +1,37 @@
+#include "support/plan_support.h"
+
+#include "core/landing/findings.h"
+#include "core/landing/song_trial.h"
+#include "core/planning/what_if.h"
+
+using namespace lc;
+using test::must;
+
+class WhatIfTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void sectionsAreLeftOutAndRepeated() {
+        const SongMap map = test::song("intro 16 | verse 32 | chorus 32 | verse 32");
+        QStringList said;
+        for (const WhatIf& what : whatIfs(map, {})) said << test::q(what.words) + " " + QString::number(what.map.beats.size());
+        QCOMPARE(said, (QStringList{"Intro 8 counts longer 120", "Intro 16 counts longer 128", "without Intro 96", "Intro twice 128", "without Verse (0:08.0) 80", "Verse (0:08.0) twice 144", "without Chorus 80", "Chorus twice 144",
+                                    "without Verse (0:40.0) 80", "Verse (0:40.0) twice 144"}));
+        QVERIFY(whatIfs({}, {}).empty());
+    }
+    void thePlanThereIsSaid() {
+        const Document d = test::withOrder(test::withLine(test::documentOn("verse 32 | quiet 16 | chorus 32 | outro 32"), "A", test::walk(32)), "A x4");
+        const auto without = [&](const char* words) {
+            for (WhatIf& what : whatIfs(*d.map, d.scheme))
+                if (what.words == words) return must(applyEdit(d, SetMap{std::make_shared<const SongMap>(std::move(what.map)), MapOrigin::Imported, std::nullopt}));
+            qFatal("not offered: %s", words);
+        };
+        const auto plan = [](const Document& then) { return test::q(bestPlanInWords(then, CountGrid(*then.map, then.scheme), {})); };
+        QVERIFY2(plan(d).startsWith("Best plan there, for 5: One restart, after 16 of pass 2"), qPrintable(plan(d)));
+        QVERIFY2(plan(without("without Quiet")).startsWith("Best plan there, for 0: No restart and no tag"), qPrintable(plan(without("without Quiet"))));
+        QVERIFY2(plan(without("Quiet twice")).startsWith("Best plan there, for 0:"), qPrintable(plan(without("Quiet twice"))));
+        QVERIFY(plan(newDocument()).contains("The song has no phrases yet"));
+    }
+};
+
+QTEST_APPLESS_MAIN(WhatIfTest)
+#include "tst_what_if.moc"
