@@ -1,6 +1,9 @@
 // Writes a picture of each main view from the demo data. Usage: take_pictures FOLDER [WIDTH HEIGHT] [routine]
 #include "app/arrange/arrange_stage.h"
+#include "app/arrange/mend_panel.h"
 #include "app/arrange/plans_panel.h"
+#include "app/arrange/rank_panel.h"
+#include "app/shell/file_desk.h"
 #include "app/shell/findings_column.h"
 #include "app/listen/listen_stage.h"
 #include "app/shell/main_window.h"
@@ -84,7 +87,6 @@ int main(int argc, char** argv) {
     window.openAny(wav);
     for (int i = 0; i < 200 && session.loading(); ++i) settle(50);
     window.setStage(Stage::Listen);
-    shoot("listen-uncounted");
     session.undo(); // nothing is asked about unsaved work
     if (args.size() > 4) window.openAny(args[4]);
     else window.openDemo();
@@ -134,7 +136,6 @@ int main(int argc, char** argv) {
     kerb.claimed.reset();
     kerb.facts.description = "A figure as it was said; one letter can be meant in two ways.";
     steps.desk().duplicate(kerb);
-    shoot("steps-question");
     kerb.lines = {{"everyone", "1 forward L 2 forward R 3 side L 4 close R 5 back L 6 close R"}};
     kerb.facts.description = "Two counts in, two of any kind, two out.";
     kerb.facts.entry = kerb.facts.close = counts(2);
@@ -153,16 +154,26 @@ int main(int argc, char** argv) {
     window.setStage(Stage::Arrange);
     session.setCaret(counts(44));
     shoot("arrange-strip");
-    window.arrange().findings().previewChosen();
-    shoot("preview");
-    session.endPreview();
     window.arrange().setPassesShown(false);
     window.arrange().showPlans();
     settle();
     window.arrange().plans().previewChosen();
     shoot("arrange-plans");
     session.endPreview();
-    window.arrange().plans().hide();
+    window.arrange().showFill();
+    shoot("arrange-fill");
+    QTemporaryDir shelf; // the other songs of the hall
+    for (const char* song : {"copper-weathervane.ogg", "lantern-arcade.ogg", "orchard-gate.ogg", "sevenfold-stairs.ogg"})
+        QFile::copy(QFileInfo(FileDesk::demoPath()).path() + QLatin1Char('/') + QString::fromLatin1(song), shelf.filePath(QString::fromLatin1(song)));
+    window.arrange().showRanking();
+    window.arrange().ranking().rank(shelf.path(), Ranked::Songs);
+    for (int i = 0; i < 1200 && window.arrange().ranking().busy(); ++i) settle(50);
+    shoot("arrange-ranking");
+    window.arrange().showTempi();
+    shoot("arrange-tempi");
+    window.arrange().showMends();
+    shoot("arrange-mends");
+    window.arrange().musicMends().hide();
     window.setMagnification(Magnification::Page);
     window.arrange().setPassesShown(true);
     session.setCaret(counts(100));
@@ -185,7 +196,7 @@ int main(int argc, char** argv) {
     shoot("sheet-floor");
     window.sheets().setKind(SheetKind::Full);
     shoot("sheet-steps");
-    // Two routines as they come by mail: rows in canon, and a couple's dance that an extra bar turns round.
+    // A routine as it comes by mail: a couple's dance that an extra bar turns round.
     const auto show = [&](const char* text, int count, const char* name) {
         const auto routine = routineFromText(text);
         if (!routine) {
@@ -201,26 +212,9 @@ int main(int argc, char** argv) {
         for (const PassPerformance& pass : session.landing().performance.passes)
             if (pass.start <= counts(count) && counts(count) < pass.end()) window.arrange().goToPass(pass.id);
         session.setCaret(counts(count));
+        window.arrange().showTurns();
         shoot(name);
     };
-    show(R"(Lift Count routine
-title: Stair rail
-song: intro 16 | verse 32 | break 24 | chorus 32 | ending 16
-tempo: 96
-roles: row 1, row 2, row 3, row 4, row 5
-start: 10 s
-figure: Up the stairs
-  everyone: 1 forward L 2 forward R 3 forward L 4 touch R 5 back R 6 back L 7 back R 8 touch L
-figure: Turn the landing
-  everyone: 1 side L 2 close R 3 side L 1/4 L 4 touch R 5 side R 6 close L 7 side R 8 touch L
-part: A
-  Up the stairs
-  Turn the landing
-order: A x6
-pass 3
-  canon 2 apart, ripple
-  remembered by: by the line “all on the stairs”
-)", 54, "arrange-canon");
     show(R"(Lift Count routine
 title: Harbour lane
 song: verse 32 | chorus 36 | verse 32 | chorus 32

@@ -117,7 +117,7 @@ private Q_SLOTS:
         }
         QVERIFY(chaCha >= 0 && waltz > chaCha); // what suits the bars and fits comes first
         QCOMPARE(panel.table().rowText(chaCha)[4], "100 %, as it is");
-        QVERIFY(panel.table().rowText(chaCha)[6].contains("Competition Rules"));
+        QVERIFY(panel.table().rowText(chaCha)[6].contains("World DanceSport Federation"));
         for (int r = 0; r < panel.table().rowCount(); ++r)
             if (panel.table().rowText(r)[0] == "rumba") {
                 QCOMPARE(panel.table().rowText(r)[4], "87.1 %");

@@ -140,7 +140,7 @@ void RankPanel::showFits() {
         const bool planned = fit.problem.empty();
         const QString percent = std::abs(fit.percent - 100) < 0.05 ? (m_family->currentData().isValid() && fit.bpm > 0 ? tr("as it is") : QString()) : tr("%1 %").arg(fit.percent, 0, 'f', 1);
         const auto number = [&](auto n) { return planned ? QString::number(n) : QString(); };
-        m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(), fit.bpm > 0 ? q(fit.metre) : QString(), percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
+        m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(), fit.bpm > 0 ? q(fit.metre) + (fit.otherBars ? tr(", other bars") : QString()) : QString(), percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
                          QString::number(fit.stops), planned ? tr("%1, facing %2").arg(q(endingInWords(fit)), q(toClock(fit.endingFacing))) : QString(), q(fit.problem)},
                         !planned);
     }

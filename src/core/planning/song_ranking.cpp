@@ -17,6 +17,8 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
     fit.name = song.title;
     fit.metre = toString(song.map->metre);
     fit.stops = song.map->stops.size();
+    const int here = routine.map->metre.beats, there = song.map->metre.beats;
+    fit.otherBars = !routine.map->beats.empty() && here % there != 0 && there % here != 0;
     if (const auto bpm = medianTempo(*song.map)) fit.bpm = *bpm;
     if (wishes.tempo && fit.bpm > 0) fit.percent = fitTempo(fit.bpm, *wishes.tempo).percent;
     if (song.map->beats.empty()) {
@@ -52,7 +54,7 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
 
 void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes) {
     std::stable_sort(fits.begin(), fits.end(), [&](const SongFit& a, const SongFit& b) {
-        const auto rank = [&](const SongFit& f) { return std::tuple(!f.problem.empty(), f.total(wishes.percentCost), f.misses, f.exceptions, f.name); };
+        const auto rank = [&](const SongFit& f) { return std::tuple(!f.problem.empty(), f.otherBars, f.total(wishes.percentCost), f.misses, f.exceptions, f.name); };
         return rank(a) < rank(b);
     });
 }

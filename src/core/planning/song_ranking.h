@@ -15,6 +15,7 @@ struct SongFit {
     std::string file;
     Bpm bpm = 0;              ///< 0 where the song has no beats
     std::string metre;
+    bool otherBars = false;   ///< its bars do not go with those the routine was made for: three beats against four, seven against four
     double percent = 100;     ///< tempo at which it comes into the range asked for
     std::int64_t cost = -1;   ///< of the best plan; −1 where there is none
     int exceptions = 0;       ///< restarts, tags and the like of the best plan
@@ -38,7 +39,7 @@ struct FitWishes {
 /// The routine on the song of another document, planned as is wished. Never fails: what is wrong is the fit's problem.
 [[nodiscard]] SongFit fitSong(const Document& routine, const Document& song, const FitWishes& wishes);
 
-/// The best fit first: possible ones before others, then the smaller total, fewer misses, fewer exceptions, and by name.
+/// The best fit first: possible ones before others, those whose bars go with the routine's before others, then the smaller total, fewer misses, fewer exceptions, and by name.
 void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes);
 
 /// A table in CSV (RFC 4180): `name,file,bpm,metre,tempo_percent,cost,exceptions,misses,stops,ending_counts,last_pass_counts,ending_facing,problem`.

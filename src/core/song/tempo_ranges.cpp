@@ -8,7 +8,7 @@ namespace lc {
 
 const std::vector<TempoRange>& tempoRanges() {
     static const std::vector<TempoRange> all = [] {
-        const std::string rules = "World DanceSport Federation, Competition Rules; from memory", practice = "common practice, no source";
+        const std::string rules = "World DanceSport Federation rules; from memory", practice = "common practice, no source";
         const auto bars = [&](const char* family, int beats, double from, double to) { return TempoRange{family, beats, from * beats, to * beats, rules}; };
         const auto usual = [&](const char* family, int beats, double from, double to) { return TempoRange{family, beats, from, to, practice}; };
         return std::vector<TempoRange>{

@@ -43,6 +43,14 @@ private Q_SLOTS:
         const auto stopped = std::find_if(fits.begin(), fits.end(), [](const SongFit& f) { return f.name == "Stopped"; });
         QCOMPARE(stopped->stops, std::size_t{1});
     }
+    void otherBarsComeBehind() {
+        const Document dance = danceOf32();
+        std::vector<SongFit> fits{fitSong(dance, songOf("waltz", "a 96 | b 96", 116, "3/4"), {}), fitSong(dance, songOf("odd", "a 30 | b 34 | c 30"), {}), fitSong(dance, songOf("two", "a 30 | b 34", 116, "2/4"), {})};
+        QVERIFY(fits[0].otherBars && !fits[1].otherBars && !fits[2].otherBars);
+        QVERIFY(fits[0].cost < fits[1].cost); // its phrases fit, but it is a waltz
+        rankFits(fits, {});
+        QCOMPARE(test::q(fits.back().name), "waltz");
+    }
     void theTempoCounts() {
         const Document dance = danceOf32();
         FitWishes wishes;
