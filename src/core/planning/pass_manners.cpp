@@ -155,6 +155,17 @@ std::int64_t PassManners::ofQuarter(Tick at) const {
     return at >= m_grid.end() - Tick{music.value / 4} ? m_wishes.costs.late : 0;
 }
 
+const std::vector<PassStep>& PassManners::steps(std::size_t m, Tick at) {
+    m_steps.resize(m_manners.size());
+    const auto [known, fresh] = m_steps[m].try_emplace(at.value);
+    if (fresh) {
+        std::vector<PassStep> all;
+        for (std::uint32_t w = 0; w < m_manners[m].ways.size(); ++w) all.push_back(step(m, w, at));
+        known->second = std::move(all);
+    }
+    return known->second;
+}
+
 PassStep PassManners::step(std::size_t m, std::uint32_t w, Tick at) {
     const PassManner& manner = m_manners[m];
     const PassWay& way = manner.ways[w];

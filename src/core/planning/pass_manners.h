@@ -11,6 +11,7 @@
 #include <optional>
 #include <string>
 #include <tuple>
+#include <unordered_map>
 #include <vector>
 
 namespace lc {
@@ -91,7 +92,8 @@ public:
     /// A pass danced so from a place; `touch` turns its last change into a touch, or leaves it a step.
     [[nodiscard]] Pass asDanced(const PassManner& manner, const PassWay& way, Tick at, bool touch) const;
     [[nodiscard]] PassPerformance perform(const Pass& pass, Standing& standing) { return m_dancer.dance(pass, standing, standing.at == m_start); }
-    [[nodiscard]] PassStep step(std::size_t manner, std::uint32_t way, Tick at);
+    /// What each way of a manner comes to from a place, whatever the feet; worked out once.
+    [[nodiscard]] const std::vector<PassStep>& steps(std::size_t manner, Tick at);
     /// How the dancers stand after a way; and, where that does not suit each way of the next stage, with its last change made a touch. `next` none: nothing follows.
     [[nodiscard]] std::vector<PassLeft> leftBy(std::size_t manner, std::uint32_t way, Tick at, std::size_t feet, std::optional<std::size_t> next);
     /// Would a pass danced so begin with the weight on a foot that it needs?
@@ -110,6 +112,7 @@ private:
     [[nodiscard]] std::optional<Error> layWays(PassManner& manner);
     void addInside(const PassManner& manner, std::vector<PassWay>& bodies);
     [[nodiscard]] std::optional<Error> charge(const PassManner& manner, PassWay& way);
+    [[nodiscard]] PassStep step(std::size_t manner, std::uint32_t way, Tick at);
     [[nodiscard]] const PassDanced& dance(std::size_t manner, Tick at, std::uint32_t way, bool touch, std::size_t feet);
     [[nodiscard]] std::vector<FigureChange> inBarsOfMusic(const PassManner& manner, Tick start) const;
     [[nodiscard]] std::int64_t ofQuarter(Tick at) const;
@@ -129,6 +132,7 @@ private:
     std::vector<std::int64_t> m_kindCosts;
     std::vector<std::vector<Foot>> m_feet;
     std::map<std::tuple<std::size_t, std::uint32_t, bool, std::size_t>, PassDanced> m_known;
+    std::vector<std::unordered_map<std::int64_t, std::vector<PassStep>>> m_steps; ///< by manner and place
     PassDanced m_once; ///< where the music or a pin has a say
     Tick m_start;
     std::size_t m_opening = 0; ///< feet

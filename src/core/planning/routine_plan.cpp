@@ -106,8 +106,8 @@ private:
         std::map<Tick, std::uint32_t> index{{first, 0}, {m_grid.end(), 0}};
         for (auto place = index.begin(); place->first < m_grid.end(); ++place) {
             for (std::size_t m = 0; m < manners.size(); ++m)
-                for (std::uint32_t w = 0; w < manners[m].ways.size(); ++w)
-                    if (const PassStep step = m_manners.step(m, w, place->first); step.possible && step.end < m_grid.end() && !manners[m].ways[w].ends) index.try_emplace(step.end, 0);
+                for (std::uint32_t w = 0; const PassStep& step : m_manners.steps(m, place->first))
+                    if (const bool ends = manners[m].ways[w++].ends; step.possible && step.end < m_grid.end() && !ends) index.try_emplace(step.end, 0);
             if (index.size() > mostPlaces) return false;
         }
         for (auto& [at, i] : index) i = static_cast<std::uint32_t>(m_places.size()), m_places.push_back(at);
@@ -122,8 +122,8 @@ private:
             if (all[m].empty()) {
                 all[m].resize(m_places.size());
                 for (std::size_t p = 0; p < end; ++p)
-                    for (std::uint32_t w = 0; w < manners[m].ways.size(); ++w)
-                        if (const PassStep step = m_manners.step(m, w, m_places[p]); step.possible) all[m][p].emplace_back(step.end < m_grid.end() && !manners[m].ways[w].ends ? index.at(step.end) : static_cast<std::uint32_t>(end), step.cost);
+                    for (std::uint32_t w = 0; const PassStep& step : m_manners.steps(m, m_places[p]))
+                        if (const bool ends = manners[m].ways[w++].ends; step.possible) all[m][p].emplace_back(step.end < m_grid.end() && !ends ? index.at(step.end) : static_cast<std::uint32_t>(end), step.cost);
             }
             for (std::size_t p = end; p-- > 0;) {
                 std::int64_t least = impossible;
@@ -154,8 +154,9 @@ private:
             const std::size_t manner = m_manners.mannerOf(from.stage);
             const std::size_t next = m_manners.after(from.stage);
             const auto& ways = m_manners.all()[manner].ways;
+            const auto& steps = m_manners.steps(manner, from.at);
             for (std::uint32_t w = 0; w < ways.size(); ++w) {
-                const PassStep step = m_manners.step(manner, w, from.at);
+                const PassStep& step = steps[w];
                 const bool ends = step.end >= m_grid.end() || ways[w].ends || !m_manners.danced(next);
                 if (ways[w].ends && m_manners.endless() && !canGo(from.stage + 1)) continue; // nothing may come behind it
                 if (!step.possible || !m_manners.inTime(next, step.end) || !m_manners.mayStart(from.stage, step.start)) continue;
