@@ -46,7 +46,7 @@ MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     word(tr("Mend the music"), true);
     word(tr("by at most"));
     m_longest = field("mendLongest", tr("Bars that one cut or repeat takes at most"), 1, 32, 16);
-    word(tr("bars at a time; how bad: a joint"));
+    word(tr("bars; a joint costs"));
     m_joint = field("mendJoint", tr("Cost of a joint"), 0, 99, 10);
     word(tr("each bar"));
     m_bar = field("mendBar", tr("Cost of each bar left out or played again"), 0, 99, 1);
@@ -175,7 +175,9 @@ void MendPanel::write(QString path) {
     if (path == q(m_session.document().song.path)) return Q_EMIT m_session.told(tr("That is the recording itself, which stays as it is. Choose another name."));
     const auto written = writeSound(spliced(*m_session.sound(), song->sound), path.toStdString());
     if (!written) return Q_EMIT m_session.told(q(written.error().message));
-    const QString table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");
+    QString table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");
+    for (int n = 2; QFileInfo::exists(table); ++n) // another's table is not written over
+        table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(" %1.csv").arg(n);
     if (const auto saved = writeFileAtomically(table.toStdString(), mapToCsv(*map)); !saved) return Q_EMIT m_session.told(q(saved.error().message));
     const auto print = fingerprintFile(path.toStdString());
     if (!print) return Q_EMIT m_session.told(q(print.error().message));

@@ -9,7 +9,7 @@
 
 namespace lc::app {
 
-RankWorker::~RankWorker() { cancel(); }
+RankWorker::~RankWorker() { stopThread(); } // nobody is told any more
 
 QStringList RankWorker::filesIn(const QString& folder, Ranked what) {
     QStringList kinds{QStringLiteral("*.liftcount"), QStringLiteral("*.txt")};
@@ -20,10 +20,14 @@ QStringList RankWorker::filesIn(const QString& folder, Ranked what) {
     return out;
 }
 
-void RankWorker::cancel() {
+void RankWorker::stopThread() {
     if (!m_thread.joinable()) return;
     m_thread.request_stop();
     m_thread.join();
+}
+
+void RankWorker::cancel() {
+    stopThread();
     ++m_job; // what the thread still sent is out of date
     if (m_busy) {
         m_busy = false;

@@ -30,6 +30,7 @@ Q_SIGNALS:
     void finished(bool cancelled);
 
 private:
+    void stopThread();
     std::jthread m_thread;
     bool m_busy = false;
     int m_job = 0;

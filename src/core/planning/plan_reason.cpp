@@ -4,7 +4,7 @@
 #include "core/planning/exception_rule.h"
 
 #include <algorithm>
-#include <set>
+#include <cstdlib>
 #include <utility>
 
 namespace lc {
@@ -23,8 +23,10 @@ std::string whereItFails(const CountGrid& grid, const RoutinePlan& plan) {
         if (const Tick far = counts(phrase.firstCount) - before.start; far > Tick{} && ahead.size() < 3) ahead.push_back(toSpokenCount(far));
     const std::string pass = std::to_string(missed - plan.passes.begin());
     if (ahead.empty()) return " After pass " + pass + " no phrase begins any more.";
+    const auto miss = phraseMiss(grid, missed->start);
+    const std::string lacks = !miss || *miss == Tick{} ? "" : ": " + countsInWords(Tick{std::abs(miss->value)}) + (*miss < Tick{} ? " more" : " fewer") + " would land it";
     return " For one, pass " + std::to_string(missed - plan.passes.begin() + 1) + " begins " + countsInWords(missed->start - before.start) + " after pass " + pass + " (" + grid.placeInWords(before.start) +
-           "), where the next phrases begin " + inspect::listOf(ahead) + " counts on.";
+           "), where the next phrases begin " + inspect::listOf(ahead) + " counts on" + lacks + ".";
 }
 
 } // namespace
