@@ -30,7 +30,7 @@ std::string passNumbers(const std::vector<std::size_t>& passes) {
 std::string grouped(const std::vector<std::pair<std::string, std::size_t>>& all) {
     std::vector<std::pair<std::string, std::vector<std::size_t>>> groups;
     for (const auto& [what, pass] : all) {
-        const auto found = std::find_if(groups.begin(), groups.end(), [&](const auto& g) { return g.first == what; });
+        const auto found = std::find_if(groups.begin(), groups.end(), [&name = what](const auto& g) { return g.first == name; });
         if (found == groups.end()) groups.push_back({what, {pass}});
         else found->second.push_back(pass);
     }
