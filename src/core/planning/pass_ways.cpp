@@ -102,7 +102,8 @@ std::optional<Error> PassManners::charge(const PassManner& manner, PassWay& way)
     way.charged.choice = 2 * static_cast<std::uint32_t>(manner.ways.size());
     Pass danced = manner.pass;
     static_cast<PassExceptions&>(danced) = what;
-    for (const PartRoleReading& role : (danced.changesSteps() ? m_dancer.reading(danced) : manner.reading)->roles) way.needs.push_back(role.needs);
+    const std::shared_ptr<const PartReading> reading = danced.changesSteps() ? m_dancer.reading(danced) : manner.reading; // held while it is read
+    for (const PartRoleReading& role : reading->roles) way.needs.push_back(role.needs);
     return std::nullopt;
 }
 
