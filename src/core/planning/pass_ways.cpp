@@ -38,7 +38,8 @@ void PassManners::addInside(const PassManner& manner, std::vector<PassWay>& bodi
     Pass plain;
     plain.part = manner.pass.part;
     std::vector<PlacementId> changeable; // those written in the part, each once
-    for (const FigureSpan& span : m_dancer.reading(plain)->figures) changeable.push_back(span.placement);
+    const std::shared_ptr<const PartReading> asWritten = m_dancer.reading(plain);
+    for (const FigureSpan& span : asWritten->figures) changeable.push_back(span.placement);
     Tick ofPart; // a bridge is placed by the counts of the part
     for (std::size_t i = 0; i < figures.size(); ++i) {
         const FigureSpan& span = figures[i];
