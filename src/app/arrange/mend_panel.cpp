@@ -1,5 +1,6 @@
 #include "app/arrange/mend_panel.h"
 
+#include "app/arrange/panel_parts.h"
 #include "app/arrange/proposal_row.h"
 #include "app/shell/session.h"
 #include "app/shell/when_shown.h"
@@ -9,6 +10,7 @@
 #include "audio/song_splice.h"
 #include "core/document/document_file.h"
 #include "core/exchange/map_export.h"
+#include "core/landing/song_trial.h"
 
 #include <QCheckBox>
 #include <QFileDialog>
@@ -19,6 +21,8 @@
 #include <QSettings>
 #include <QSpinBox>
 
+#include <algorithm>
+
 namespace lc::app {
 
 namespace {
@@ -27,15 +31,8 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 
 MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
     setAccessibleName(tr("Mend the music instead of the dance"));
-    auto* all = new QVBoxLayout(this);
-    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
-    all->setSpacing(theme.px(4));
+    auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
-    const auto word = [&](const QString& text, bool bold = false) {
-        auto* label = paragraph(text, bold ? theme.words(13, Weight::Bold) : theme.words(13), bold ? theme.colours().ink : theme.colours().ink2, this);
-        label->setWordWrap(false);
-        row->addWidget(label);
-    };
     const auto field = [&](const char* name, const QString& what, int least, int most, int value) {
         auto* spin = numberField(name, what, least, most, theme, this);
         spin->setValue(value);
@@ -43,22 +40,18 @@ MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QW
         connect(spin, &QSpinBox::valueChanged, this, &MendPanel::refresh);
         return spin;
     };
-    word(tr("Mend the music"), true);
-    word(tr("by at most"));
+    addWords(row, tr("Mend the music"), theme, this, true);
+    addWords(row, tr("by at most"), theme, this);
     m_longest = field("mendLongest", tr("Bars that one cut or repeat takes at most"), 1, 32, 16);
-    word(tr("bars; a joint costs"));
+    addWords(row, tr("bars; a joint costs"), theme, this);
     m_joint = field("mendJoint", tr("Cost of a joint"), 0, 99, 10);
-    word(tr("each bar"));
+    addWords(row, tr("each bar"), theme, this);
     m_bar = field("mendBar", tr("Cost of each bar left out or played again"), 0, 99, 1);
     row->addStretch();
-    m_hear = new QPushButton(tr("Hear the joint"), this);
-    m_hear->setObjectName(QStringLiteral("hearJoint"));
-    m_hear->setToolTip(tr("Some seconds before and after it; again the next joint"));
-    m_write = new QPushButton(tr("Write the new song …"), this);
-    m_write->setObjectName(QStringLiteral("writeMend"));
+    m_hear = addButton(row, tr("Hear the joint"), tr("Some seconds before and after it; again the next joint"), "hearJoint", this);
+    m_write = addButton(row, tr("Write the new song …"), {}, "writeMend", this);
     m_write->setProperty("main", true);
-    auto* close = new QPushButton(tr("Close"), this);
-    for (QPushButton* button : {m_hear, m_write, close}) row->addWidget(button);
+    auto* close = addButton(row, tr("Close"), {}, "closeMends", this);
     all->addLayout(row);
     auto* below = new QHBoxLayout;
     m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
@@ -83,7 +76,7 @@ MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QW
         hide();
     });
     connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
-    connect(&session, &Session::songReady, this, [this] { choose(m_row->chosen()); });
+    connect(&session, &Session::songReady, m_upToDate, &WhenShown::ask);
 }
 
 void MendPanel::begin() {
@@ -109,12 +102,19 @@ void MendPanel::refresh() {
     for (std::size_t i = 0; m_mends && i < m_mends->mends.size(); ++i) {
         const MusicMend& mend = m_mends->mends[i];
         const auto song = editSong(*document.map, mend.spans);
-        const auto then = song ? applyEdit(document, SetMap{std::make_shared<const SongMap>(song->map), MapOrigin::Imported, std::nullopt}) : tl::unexpected(song.error());
-        if (!then) continue;
+        const auto then = song ? applyEdits(document, songEdited(document, *song)) : tl::unexpected(song.error());
+        if (!then) { // the row and the list stay alike
+            m_mends->mends.resize(i);
+            break;
+        }
+        Landing landed = land(*then, landing.limits);
+        const auto& passes = landed.performance.passes;
+        const auto begun = std::count_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.start < landed.grid.end(); });
+        const auto good = std::count_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.start < landed.grid.end() && lands(landed.grid, p); });
         const std::int64_t best = m_mends->mends.front().cost;
         QString price = mend.cost == best ? tr("No mend of the music costs less than %1.").arg(best) : tr("It costs %1, %2 more than the best.").arg(mend.cost).arg(mend.cost - best);
-        price += tr(" The song is %1 then.").arg(q(countsInWords(counts(CountGrid(song->map, document.scheme).countsInSong()))));
-        m_row->add(q(mendInWords(*document.map, mend)), price, landing, land(*then, landing.limits));
+        price += tr(" The song is %1 then; %2 of %3 passes land.").arg(q(countsInWords(landed.grid.end()))).arg(good).arg(begun);
+        m_row->add(q(mendInWords(*document.map, mend)), price, landing, std::move(landed));
     }
     if (m_mends) m_says->setText(says());
     choose(0);
@@ -123,7 +123,8 @@ void MendPanel::refresh() {
 QString MendPanel::says() const {
     if (!m_mends) return m_says->text();
     if (!m_mends->mends.empty() && m_mends->mends.front().joints == 0) return tr("The dance lands as it is: the music need not be mended.");
-    return m_session.sound() ? tr("The dance stays as it is. Listen to every joint before you decide: the arithmetic does not hear the singer.") : tr("The dance stays as it is. There is no recording: only the song's structure is changed.");
+    if (recorded() && !m_session.sound()) return tr("The recording is not read yet, or not where it was: its joints can be heard and written when it is.");
+    return recorded() ? tr("The dance stays as it is. Listen to every joint before you decide: the arithmetic does not hear the singer.") : tr("The dance stays as it is. There is no recording: only the song's structure is changed.");
 }
 
 void MendPanel::choose(std::size_t index) {
@@ -131,11 +132,13 @@ void MendPanel::choose(std::size_t index) {
     m_nextJoint = 0;
     const bool can = m_mends && index < m_mends->mends.size() && m_mends->mends[index].joints > 0;
     m_hear->setEnabled(can && m_session.sound());
-    m_write->setEnabled(can && (m_mayChange->isChecked() || !m_session.sound()));
-    m_write->setText(m_session.sound() ? tr("Write the new song …") : tr("Take the new structure"));
+    m_write->setEnabled(can && (recorded() ? m_mayChange->isChecked() && m_session.sound() : true));
+    m_write->setText(recorded() ? tr("Write the new song …") : tr("Take the new structure"));
     m_write->setToolTip(can && !m_write->isEnabled() ? tr("Say first that you may change this recording") : tr("A new file with the joints faded on the beat, and its map beside it; it becomes the routine's song. The recording stays as it is."));
-    m_mayChange->setVisible(m_session.sound() != nullptr);
+    m_mayChange->setVisible(recorded());
 }
+
+bool MendPanel::recorded() const { return !m_session.document().song.path.empty(); }
 
 Result<EditedSong> MendPanel::chosenSong() const {
     const auto sound = m_session.sound();
@@ -157,17 +160,8 @@ void MendPanel::write(QString path) {
     auto song = chosenSong();
     if (!song) return Q_EMIT m_session.told(q(song.error().message));
     const QString title = q(m_session.document().song.title.empty() ? m_session.document().title : m_session.document().song.title);
-    auto map = std::make_shared<const SongMap>(song->map);
-    SetCarried carried; // with what was marked in the song, and where the dance starts
-    carried.map = map;
-    carried.startAt = m_session.document().routine.startAt;
-    for (Moment moment : m_session.document().moments)
-        if (const auto at = placeIn(*song, moment.at)) {
-            moment.at = *at;
-            carried.moments.push_back(std::move(moment));
-        }
-    if (!m_session.sound()) {
-        m_session.edit({carried}, tr("mend the music"));
+    if (!recorded()) {
+        m_session.edit(songEdited(m_session.document(), *song), tr("mend the music"));
         return;
     }
     if (path.isEmpty()) path = QFileDialog::getSaveFileName(this, tr("Write the mended song"), QSettings().value(QStringLiteral("songFolder")).toString() + QStringLiteral("/%1 mended.flac").arg(title), tr("Sound (*.flac *.wav *.ogg)"));
@@ -178,11 +172,11 @@ void MendPanel::write(QString path) {
     QString table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");
     for (int n = 2; QFileInfo::exists(table); ++n) // another's table is not written over
         table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(" %1.csv").arg(n);
-    if (const auto saved = writeFileAtomically(table.toStdString(), mapToCsv(*map)); !saved) return Q_EMIT m_session.told(q(saved.error().message));
+    if (const auto saved = writeFileAtomically(table.toStdString(), mapToCsv(song->map)); !saved) return Q_EMIT m_session.told(q(saved.error().message));
     const auto print = fingerprintFile(path.toStdString());
     if (!print) return Q_EMIT m_session.told(q(print.error().message));
-    carried.song = {path.toStdString(), print->bytes, print->hash, map->end, (title + tr(", mended")).toStdString(), m_session.document().song.artist};
-    m_session.edit({carried}, tr("mend the music"));
+    const SongReference file{path.toStdString(), print->bytes, print->hash, song->map.end, (title + tr(", mended")).toStdString(), m_session.document().song.artist};
+    m_session.edit(songEdited(m_session.document(), *song, file), tr("mend the music"));
     Q_EMIT m_session.told(tr("%1 is written, with its map in %2.").arg(QFileInfo(path).fileName(), QFileInfo(table).fileName()));
 }
 

@@ -34,6 +34,7 @@ public:
 private:
     void refresh();
     [[nodiscard]] Result<EditedSong> chosenSong() const;
+    [[nodiscard]] bool recorded() const; ///< the song has a recording, read or not
 
     Session& m_session;
     WhenShown* m_upToDate;

@@ -1,11 +1,12 @@
 #include "app/arrange/song_trial_panel.h"
 
+#include "app/arrange/panel_parts.h"
 #include "app/arrange/plans_panel.h"
 #include "app/shell/session.h"
 #include "app/shell/song_loader.h"
 #include "app/shell/wording.h"
 #include "app/steps/plain_table.h"
-#include "audio/heard_cache.h"
+#include "audio/song_file.h"
 
 #include <QComboBox>
 #include <QFileDialog>
@@ -20,9 +21,7 @@ namespace lc::app {
 
 SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_plans(plans) {
     setAccessibleName(tr("The routine tried on another song"));
-    auto* all = new QVBoxLayout(this);
-    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
-    all->setSpacing(theme.px(4));
+    auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
     row->setSpacing(theme.px(8));
     row->addWidget(paragraph(tr("Try it on"), theme.words(13, Weight::Bold), theme.colours().ink, this));
@@ -139,7 +138,7 @@ void SongTrialPanel::tryWhatIf(int index) {
     if (index < 1 || static_cast<std::size_t>(index) > m_whatIfs.size()) return;
     const WhatIf& what = m_whatIfs[static_cast<std::size_t>(index) - 1];
     const bool recorded = !m_session.document().song.path.empty(); // the recording itself is not cut by asking
-    show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(what.map), MapOrigin::Imported, std::nullopt}}, tr("the song %1").arg(QString::fromStdString(what.words)), !recorded);
+    show(songEdited(m_session.document(), what.song), tr("the song %1").arg(QString::fromStdString(what.words)), !recorded);
 }
 
 QString SongTrialPanel::says() const { return m_says->text(); }

@@ -68,6 +68,20 @@ std::vector<Edit> songOf(const Document& other) {
     return edits;
 }
 
+std::vector<Edit> songEdited(const Document& document, const EditedSong& song, std::optional<SongReference> file) {
+    SetCarried carried;
+    carried.song = file ? std::move(*file) : document.song;
+    carried.map = std::make_shared<const SongMap>(song.map);
+    for (Moment moment : document.moments)
+        if (const auto at = placeIn(song, moment.at)) {
+            moment.at = *at;
+            carried.moments.push_back(std::move(moment));
+        }
+    std::stable_sort(carried.moments.begin(), carried.moments.end(), [](const Moment& a, const Moment& b) { return a.at < b.at; });
+    if (const auto start = document.routine.startAt) carried.startAt = placeFrom(song, *start);
+    return {std::move(carried)};
+}
+
 Result<std::vector<Edit>> songTyped(const TypedStructure& typed) {
     auto map = mapFromStructure(typed.text, typed.bpm, typed.metre, typed.offset);
     if (!map) return tl::unexpected(map.error());

@@ -2,7 +2,9 @@
 
 #include "core/edits/edits.h"
 #include "core/landing/findings.h"
+#include "core/song/song_edit.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -37,6 +39,9 @@ struct SongTrial {
 
 /// Edits that take the song of another routine, with all that was said of it.
 [[nodiscard]] std::vector<Edit> songOf(const Document& other);
+/// Edits that take another edit of the routine's song: its map, with the moments that are still heard and the dance starting where it did, or on the first bar behind that is kept. `file` is the
+/// recording that was made of it; nothing = the song keeps the reference it has.
+[[nodiscard]] std::vector<Edit> songEdited(const Document& document, const EditedSong& song, std::optional<SongReference> file = std::nullopt);
 /// Edits that take a song typed as structure. Error: as mapFromStructure().
 [[nodiscard]] Result<std::vector<Edit>> songTyped(const TypedStructure& typed);
 /// The map played at `percent` of its tempo, 25 to 400: every time moves, no count does.

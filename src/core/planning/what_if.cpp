@@ -2,7 +2,6 @@
 
 #include "core/landing/findings.h"
 #include "core/planning/plan_words.h"
-#include "core/song/song_edit.h"
 
 namespace lc {
 
@@ -10,7 +9,7 @@ std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
     std::vector<WhatIf> out;
     const std::size_t bars = map.bars.size();
     const auto add = [&](std::string words, const std::vector<BarSpan>& spans) {
-        if (auto song = spans.empty() ? tl::unexpected(Error{}) : editSong(map, spans)) out.push_back({std::move(words), std::move(song->map)});
+        if (auto song = spans.empty() ? tl::unexpected(Error{}) : editSong(map, spans)) out.push_back({std::move(words), std::move(*song)});
     };
     const CountGrid grid(map, scheme);
     for (const int longer : {8, 16, 32}) {
@@ -22,14 +21,13 @@ std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
     }
     for (std::size_t p = 0; p < map.phrases.size();) { // phrases of one name, one after another, are a section
         const std::size_t from = map.phrases[p].firstBar;
-        std::size_t q = p;
-        while (q + 1 < map.phrases.size() && map.phrases[q + 1].label == map.phrases[p].label) ++q;
-        const BarSpan section{from, map.phrases[q].firstBar + map.phrases[q].bars};
-        const auto& at = grid.phrases()[p];
-        const std::string name = at.sharesLabel ? grid.placeInWords(counts(at.firstCount)).substr(std::string("count 1 of ").size()) : map.phrases[p].label;
+        std::size_t last = p;
+        while (last + 1 < map.phrases.size() && map.phrases[last + 1].label == map.phrases[p].label) ++last;
+        const BarSpan section{from, map.phrases[last].firstBar + map.phrases[last].bars};
+        const std::string name = grid.phraseInWords(p);
         add("without " + name, withoutBars(bars, section));
         add(name + " twice", withBarsTwice(bars, section));
-        p = q + 1;
+        p = last + 1;
     }
     return out;
 }

@@ -2,6 +2,7 @@
 
 #include "core/document/document.h"
 #include "core/planning/routine_plan.h"
+#include "core/song/song_edit.h"
 
 #include <string>
 #include <vector>
@@ -11,7 +12,7 @@ namespace lc {
 /// Another edit of the routine's song that may be asked about.
 struct WhatIf {
     std::string words; ///< "without Verse 2", "Chorus twice", "the intro 16 counts longer"
-    SongMap map;
+    EditedSong song;
 };
 
 /// Each section left out, each section twice, and a beginning that is 8, 16 or 32 counts longer (bars of the first section again). None for a song without sections.

@@ -109,6 +109,14 @@ std::optional<Seconds> placeIn(const EditedSong& song, Seconds at) {
     return std::nullopt;
 }
 
+std::optional<Seconds> placeFrom(const EditedSong& song, Seconds at) {
+    if (const auto there = placeIn(song, at)) return there;
+    const SoundSpan* behind = nullptr;
+    for (const SoundSpan& span : song.sound)
+        if (span.from >= at && (!behind || span.from < behind->from)) behind = &span;
+    return behind ? placeIn(song, behind->from) : std::nullopt;
+}
+
 std::string spansInWords(const SongMap& map, const std::vector<BarSpan>& spans) {
     std::string out;
     const auto say = [&](const std::string& what) { out += (out.empty() ? "" : ", ") + what; };

@@ -43,6 +43,9 @@ struct EditedSong {
 /// Where a moment of the recording is heard first in the new song; nothing where it is left out.
 [[nodiscard]] std::optional<Seconds> placeIn(const EditedSong& song, Seconds at);
 
+/// The same, or of what is left out the place where what comes behind it in the recording is heard first.
+[[nodiscard]] std::optional<Seconds> placeFrom(const EditedSong& song, Seconds at);
+
 /// "without bars 9 to 12 (Verse 1, 0:16.0), bars 17 to 18 twice (Chorus, 0:32.0)"; "as it is".
 [[nodiscard]] std::string spansInWords(const SongMap& map, const std::vector<BarSpan>& spans);
 
