@@ -1,5 +1,6 @@
 #include "app/arrange/fill_panel.h"
 
+#include "app/arrange/panel_parts.h"
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
 #include "app/shell/session.h"
@@ -9,9 +10,7 @@
 #include "app/steps/page_parts.h"
 #include "app/steps/plain_table.h"
 #include "core/figures/fill_orders.h"
-#include "core/figures/joints.h"
 #include "core/planning/plan_costs.h"
-#include "core/routine/routine_figures.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -59,16 +58,9 @@ QString combinationsInWords(const Filling& filling) {
 
 FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_desk(desk), m_editor(editor) {
     setAccessibleName(tr("Fill the phrase with figures"));
-    auto* all = new QVBoxLayout(this);
-    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
-    all->setSpacing(theme.px(4));
+    auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
     auto* below = new QHBoxLayout;
-    const auto word = [&](QHBoxLayout* to, const QString& text) { 
-        auto* label = paragraph(text, theme.words(13), theme.colours().ink2, this);
-        label->setWordWrap(false);
-        to->addWidget(label);
-    };
     const auto combo = [&](QHBoxLayout* to, const char* name, const QString& what) {
         auto* box = new QComboBox(this);
         box->setObjectName(QString::fromLatin1(name));
@@ -78,26 +70,21 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
         to->addWidget(box);
         return box;
     };
-    row->addWidget(paragraph(tr("Fill"), theme.words(13, Weight::Bold), theme.colours().ink, this));
+    addWords(row, tr("Fill"), theme, this, true);
     m_counts = numberField("fillPhraseCounts", tr("Counts to fill behind the part"), 1, 256, theme, this);
     row->addWidget(m_counts);
-    word(row, tr("counts behind the part, and leave"));
+    addWords(row, tr("counts behind the part, and leave"), theme, this);
     m_leave = combo(row, "fillPhraseLeave", tr("The foot that is free afterwards"));
     for (const QString& words : {tr("the foot its count 1 needs"), tr("the left foot free"), tr("the right foot free"), tr("either foot")}) m_leave->addItem(words);
-    word(row, tr("turning"));
+    addWords(row, tr("turning"), theme, this);
     m_turn = combo(row, "fillPhraseTurn", tr("How much is turned in all"));
     m_turn->addItem(tr("as it comes"));
     for (const int e : {0, 2, 4, -2}) m_turn->addItem(e == 0 ? tr("not") : q(turnInWords({e})), e);
     row->addStretch();
-    m_apply = new QPushButton(tr("Place them"), this);
-    m_apply->setObjectName(QStringLiteral("applyFill"));
+    m_apply = addButton(row, tr("Place them"), tr("The figures of the chosen row come behind the part; Undo takes them out"), "applyFill", this);
     m_apply->setProperty("main", true);
-    m_apply->setToolTip(tr("The figures of the chosen row come behind the part; Undo takes them out"));
-    row->addWidget(m_apply);
-    auto* close = new QPushButton(tr("Close"), this);
-    close->setObjectName(QStringLiteral("closeFill"));
-    row->addWidget(close);
-    word(below, tr("figures of"));
+    auto* close = addButton(row, tr("Close"), {}, "closeFill", this);
+    addWords(below, tr("figures of"), theme, this);
     m_lengths = new QLineEdit(this);
     m_lengths->setObjectName(QStringLiteral("fillPhraseLengths"));
     m_lengths->setAccessibleName(tr("Lengths of figures that may be used"));
@@ -105,11 +92,11 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
     m_lengths->setPlaceholderText(tr("any"));
     m_lengths->setFixedWidth(theme.px(84));
     below->addWidget(m_lengths);
-    word(below, tr("counts, each at most"));
+    addWords(below, tr("counts, each at most"), theme, this);
     m_times = numberField("fillPhraseTimes", tr("How often a figure may come"), 1, 99, theme, this);
     m_times->setValue(4);
     below->addWidget(m_times);
-    word(below, tr("times,"));
+    addWords(below, tr("times,"), theme, this);
     m_level = combo(below, "fillPhraseLevel", tr("Levels of figures that may be used"));
     m_twice = new QCheckBox(tr("twice in a row"), this);
     m_twice->setObjectName(QStringLiteral("fillPhraseTwice"));
@@ -151,7 +138,6 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
 
 void FillPanel::begin() {
     m_desk.open();
-    m_desk.search({});
     offer();
     show();
     refresh();
@@ -174,47 +160,23 @@ void FillPanel::offer() {
 }
 
 Result<PhraseFillAsked> FillPanel::asked() {
-    PhraseFillAsked asked;
+    const Routine& routine = m_session.document().routine;
+    const Part* part = findPart(routine, m_editor.chain().part());
+    const PartReading reading = part ? readPart(routine, *part) : PartReading{};
+    m_from = reading.length;
+    PhraseFillAsked asked = fillBehind(routine, reading);
     asked.length = counts(m_counts->value());
     auto lengths = parseLengths(m_lengths->text().toStdString());
     if (!lengths) return tl::unexpected(lengths.error());
     asked.lengths = std::move(*lengths);
     asked.mostTimes = static_cast<std::size_t>(m_times->value());
     asked.twiceInARow = m_twice->isChecked();
-    if (m_level->currentData().isValid()) asked.levels = {m_level->currentData().toString().toStdString(), {}};
+    if (m_level->currentData().isValid()) asked.levels = {m_level->currentData().toString().toStdString()};
     if (m_turn->currentData().isValid()) asked.turn = Eighths{m_turn->currentData().toInt()};
-    // where the part ends
-    const Routine& routine = m_session.document().routine;
-    asked.roles.clear();
-    for (const Role& role : routine.roles) asked.roles.push_back(role.name);
-    std::vector<std::unique_ptr<FigureReading>> readings;
-    std::vector<lc::ChainLink> links;
-    const Part* part = findPart(routine, m_editor.chain().part());
-    if (part)
-        for (const Placement& placed : part->figures)
-            if (const Figure* figure = findFigure(routine, placed.figure)) {
-                readings.push_back(std::make_unique<FigureReading>(readFigure(cardOf(routine, *figure), routine.choices)));
-                links.push_back({figure->name, readings.back().get()});
-            }
-    const Chain chain = chainFigures(links);
-    const PartReading reading = part ? readPart(routine, *part) : PartReading{};
-    m_from = reading.length;
-    asked.free.assign(asked.roles.size(), Foot::Both);
-    for (std::size_t r = 0; r < asked.roles.size(); ++r) {
-        const bool danced = !links.empty() && !chain.joints.empty();
-        if (danced)
-            for (const RoleAtJoint& role : chain.joints.back().roles)
-                if (role.role == asked.roles[r] || chain.joints.back().roles.size() == 1) asked.free[r] = role.free;
-        const auto needs = r < reading.roles.size() ? reading.roles[r].needs : std::nullopt;
-        const bool first = r == 0;
-        switch (m_leave->currentIndex()) {
-        case 0: asked.leave.push_back(needs); break;
-        case 1: asked.leave.push_back(first ? std::optional(Foot::Left) : std::nullopt); break;
-        case 2: asked.leave.push_back(first ? std::optional(Foot::Right) : std::nullopt); break;
-        default: asked.leave.push_back(std::nullopt);
-        }
+    if (m_leave->currentIndex() > 0) {
+        asked.leave.assign(asked.roles.size(), std::nullopt);
+        if (m_leave->currentIndex() < 3 && !asked.leave.empty()) asked.leave.front() = m_leave->currentIndex() == 1 ? Foot::Left : Foot::Right;
     }
-    if (!chain.joints.empty()) asked.couple = chain.joints.back().couple;
     return asked;
 }
 

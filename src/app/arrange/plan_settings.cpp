@@ -12,6 +12,8 @@
 #include <QPushButton>
 #include <QSpinBox>
 
+#include <algorithm>
+
 namespace lc::app {
 
 namespace {
@@ -51,11 +53,9 @@ PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent
     m_opening = choice(tr("an opening"), tr("A part that may be danced before the first pass"), "planOpening");
     m_ending = choice(tr("an ending"), tr("A part that may be danced at the end of the music"), "planEnding");
     m_facing = choice(tr("facing at the end"), tr("The facing that is wanted when the music ends; how bad another is stands below"), "planFacing");
-    m_facing->addItem(tr("any"));
-    for (int e = 0; e < 8; ++e) m_facing->addItem(q(toClock({e})), e);
     heading(tr("How bad it is"));
     for (const CostName& name : costNames()) m_costs[name.key] = cost(q(name.words), QStringLiteral("cost_") + q(name.key));
-    m_feet = check(tr("the wrong foot may be"), tr("Otherwise no plan leaves the weight on the foot that the next pass needs"), "planFeet");
+    m_feet = check(tr("the wrong foot is allowed"), tr("Otherwise no plan leaves the weight on the foot that the next pass needs"), "planFeet");
     m_wrongFoot = cost(tr("the wrong foot"), QStringLiteral("cost_wrong_foot"));
     m_wrongFoot->setEnabled(false);
     connect(m_feet, &QCheckBox::toggled, m_wrongFoot, &QWidget::setEnabled);
@@ -117,6 +117,11 @@ void PlanSettings::offerRoutine() {
         for (const Part& part : routine.parts) box->addItem(tr("part %1").arg(q(part.name)), part.id.value);
         box->setCurrentIndex(std::max(0, box->findData(chosen)));
     }
+    const int facing = m_facing->currentIndex();
+    m_facing->clear();
+    m_facing->addItem(tr("any"));
+    for (int e = 0; e < 8; ++e) m_facing->addItem(q(facingInWords(routine.formation, {e})), e);
+    m_facing->setCurrentIndex(std::max(0, facing));
     std::vector<std::uint32_t> allowed;
     for (const QAction* action : m_fills->actions())
         if (action->isChecked()) allowed.push_back(action->data().toUInt());

@@ -1,12 +1,14 @@
 #include "app/arrange/plans_panel.h"
 
 #include "app/arrange/flow_layout.h"
+#include "app/arrange/panel_parts.h"
 #include "app/arrange/plan_settings.h"
 #include "app/arrange/proposal_row.h"
 #include "app/shell/session.h"
 #include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 #include "core/planning/exception_rule.h"
+#include "core/planning/exception_words.h"
 #include "core/planning/plan_reason.h"
 
 #include <QComboBox>
@@ -27,36 +29,24 @@ constexpr std::size_t mostPlans = 6;
 
 PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
     setAccessibleName(tr("Plans that make the routine land"));
-    auto* all = new QVBoxLayout(this);
-    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
-    all->setSpacing(theme.px(4));
+    auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
     row->setSpacing(theme.px(6));
-    row->addWidget(paragraph(tr("Make it land for"), theme.words(13, Weight::Bold), theme.colours().ink, this));
+    addWords(row, tr("Make it land for"), theme, this, true);
     m_preset = new QComboBox(this);
     m_preset->setObjectName(QStringLiteral("planPreset"));
     m_preset->setAccessibleName(tr("For whom the plans are"));
     for (const PlanPreset& preset : planPresets()) m_preset->addItem(q(preset.name));
     row->addWidget(m_preset);
-    m_shown = new QPushButton(tr("Allowed and costs"), this);
-    m_shown->setObjectName(QStringLiteral("planSettings"));
+    m_shown = addButton(row, tr("Allowed and costs"), tr("What plans may do, what is wanted at the end, and how bad everything is"), "planSettings", this);
     m_shown->setCheckable(true);
-    m_shown->setToolTip(tr("What plans may do, what is wanted at the end, and how bad everything is"));
-    row->addWidget(m_shown);
     row->addStretch();
-    const auto button = [&](const QString& text, const QString& tip, const char* object) {
-        auto* made = new QPushButton(text, this);
-        made->setObjectName(QString::fromLatin1(object));
-        made->setToolTip(tip);
-        row->addWidget(made);
-        return made;
-    };
-    m_start = button(tr("A pass starts here"), tr("The pass whose start lies nearest to the caret begins there in every plan; again frees it"), "startHere");
-    m_hold = button(tr("Hold the pass"), tr("The pass at the caret stays as the chosen plan has it, and the rest is planned anew; again frees it"), "holdPass");
-    m_preview = button(tr("Preview"), tr("Show the plan on the strips without changing anything"), "previewPlan");
-    m_apply = button(tr("Apply"), tr("Do it; Undo takes all of it back"), "applyPlan");
+    m_start = addButton(row, tr("A pass starts here"), tr("The pass whose start lies nearest to the caret begins there in every plan; again frees it"), "startHere", this);
+    m_hold = addButton(row, tr("Hold the pass"), tr("The pass at the caret stays as the chosen plan has it, and the rest is planned anew; again frees it"), "holdPass", this);
+    m_preview = addButton(row, tr("Preview"), tr("Show the plan on the strips without changing anything"), "previewPlan", this);
+    m_apply = addButton(row, tr("Apply"), tr("Do it; Undo takes all of it back"), "applyPlan", this);
     m_apply->setProperty("main", true);
-    auto* close = button(tr("Close"), tr("Nothing is changed"), "closePlans");
+    auto* close = addButton(row, tr("Close"), tr("Nothing is changed"), "closePlans", this);
     all->addLayout(row);
     m_pins = new QWidget(this);
     m_pins->setLayout(new FlowLayout(theme.px(6)));
@@ -156,7 +146,10 @@ void PlansPanel::refresh() {
         for (std::size_t i = 0; i < m_plans->plans.size(); ++i) {
             const RoutinePlan& plan = m_plans->plans[i];
             const auto then = applyEdits(m_session.document(), plan.edits);
-            if (!then) continue;
+            if (!then) { // the row and the list stay alike
+                m_plans->plans.resize(i);
+                break;
+            }
             Landing landing = land(*then, grid, m_session.landing().limits);
             QString price = q(proofInWords(*m_plans, i));
             for (const ExceptionRule& rule : exceptionRules(*then, landing))
@@ -224,7 +217,7 @@ void PlansPanel::previewChosen() {
     m_session.preview(m_plans->plans[m_chosen].edits, titleOfChosen());
     const RoutinePlan& plan = m_plans->plans[m_chosen];
     for (std::size_t i = 0; i < plan.passes.size(); ++i)
-        if (!(plan.as[i] == PassExceptions{})) { // the page turns to the first change
+        if (!(plan.as[i] == writtenExceptions(m_session.document().routine, plan.passes[i].pass))) { // the page turns to the first change
             Q_EMIT placeWanted(plan.passes[i].start);
             return;
         }

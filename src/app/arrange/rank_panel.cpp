@@ -1,5 +1,6 @@
 #include "app/arrange/rank_panel.h"
 
+#include "app/arrange/panel_parts.h"
 #include "app/arrange/plans_panel.h"
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
@@ -25,22 +26,11 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 
 RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_plans(plans) {
     setAccessibleName(tr("Which song for this dance, which dance for this song"));
-    auto* all = new QVBoxLayout(this);
-    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
-    all->setSpacing(theme.px(4));
+    auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
-    const auto button = [&](const QString& text, const QString& tip, const char* object) {
-        auto* made = new QPushButton(text, this);
-        made->setObjectName(QString::fromLatin1(object));
-        made->setToolTip(tip);
-        row->addWidget(made);
-        return made;
-    };
-    connect(button(tr("Songs of a folder …"), tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"), "rankSongs"), &QPushButton::clicked, this, [this] { choose(Ranked::Songs); });
-    connect(button(tr("Dances of a folder …"), tr("Which of these routines suits this song best"), "rankRoutines"), &QPushButton::clicked, this, [this] { choose(Ranked::Routines); });
-    auto* label = paragraph(tr("danced as"), theme.words(13), theme.colours().ink2, this);
-    label->setWordWrap(false);
-    row->addWidget(label);
+    connect(addButton(row, tr("Songs of a folder …"), tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"), "rankSongs", this), &QPushButton::clicked, this, [this] { choose(Ranked::Songs); });
+    connect(addButton(row, tr("Dances of a folder …"), tr("Which of these routines suits this song best"), "rankRoutines", this), &QPushButton::clicked, this, [this] { choose(Ranked::Routines); });
+    addWords(row, tr("danced as"), theme, this);
     m_family = new QComboBox(this);
     m_family->setObjectName(QStringLiteral("rankFamily"));
     m_family->setAccessibleName(tr("Dance family whose tempo is wanted"));
@@ -48,10 +38,10 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     for (const TempoRange& range : tempoRanges()) m_family->addItem(tr("%1, %2 to %3 bpm").arg(q(range.family)).arg(range.from).arg(range.to), q(range.family));
     row->addWidget(m_family);
     row->addStretch();
-    m_take = button(tr("Try it"), tr("The chosen song is opened for this dance, or the chosen dance is opened"), "rankTake");
-    m_save = button(tr("Save the table …"), tr("As CSV"), "rankSave");
-    m_cancel = button(tr("Stop"), tr("What was read so far stays"), "rankCancel");
-    auto* close = button(tr("Close"), {}, "closeRank");
+    m_take = addButton(row, tr("Try it"), tr("The chosen song is opened for this dance, or the chosen dance is opened"), "rankTake", this);
+    m_save = addButton(row, tr("Save the table …"), tr("As CSV"), "rankSave", this);
+    m_cancel = addButton(row, tr("Stop"), tr("What was read so far stays"), "rankCancel", this);
+    auto* close = addButton(row, tr("Close"), {}, "closeRank", this);
     all->addLayout(row);
     auto* below = new QHBoxLayout;
     m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
@@ -62,7 +52,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     m_progress->hide();
     below->addWidget(m_progress);
     all->addLayout(below);
-    m_table = new PlainTable({tr("name"), tr("bpm"), tr("metre"), tr("at"), tr("exceptions"), tr("miss"), tr("cost"), tr("stops"), tr("last pass"), tr("")}, theme, this);
+    m_table = new PlainTable({tr("name"), tr("bpm"), tr("metre"), tr("tempo"), tr("exceptions"), tr("misses"), tr("cost"), tr("stops"), tr("last pass"), tr("")}, theme, this);
     m_table->setObjectName(QStringLiteral("rankTable"));
     m_table->setAccessibleName(tr("The best fit first"));
     all->addWidget(m_table, 1);
@@ -91,6 +81,10 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
         m_progress->hide();
         showFits();
     });
+    connect(&session, &Session::documentChanged, this, [this] {
+        m_stale = !m_fits.empty() || m_worker.busy();
+        m_says->setText(says());
+    });
     showFits();
 }
 
@@ -117,6 +111,7 @@ void RankPanel::rank(const QString& folder, Ranked what) {
     m_folder = folder;
     m_what = what;
     m_fits.clear();
+    m_stale = false;
     const QStringList files = RankWorker::filesIn(folder, what);
     m_of = static_cast<int>(files.size());
     m_progress->setRange(0, std::max(1, m_of) * 1000);
@@ -129,6 +124,7 @@ void RankPanel::rank(const QString& folder, Ranked what) {
 QString RankPanel::says() const {
     if (m_folder.isEmpty()) return tr("Choose a folder: each song is planned for this dance with what the plans may do, and the tempo counts too. Recordings are heard once and remembered.");
     if (m_of == 0) return m_what == Ranked::Songs ? tr("There is no song in %1: no recording, routine, MIDI file or text.").arg(m_folder) : tr("There is no routine in %1.").arg(m_folder);
+    if (m_stale) return tr("The routine was changed since: these fits are of the routine as it was. Choose the folder again.");
     if (m_worker.busy()) return tr("%1 of %2 read.").arg(m_fits.size()).arg(m_of);
     return m_fits.size() < static_cast<std::size_t>(m_of) ? tr("Stopped: %1 of %2 read.").arg(m_fits.size()).arg(m_of) : tr("%n in all, the best fit first: by what has to be changed, and each per cent of tempo.", nullptr, m_of);
 }
@@ -141,7 +137,7 @@ void RankPanel::showFits() {
         const QString percent = std::abs(fit.percent - 100) < 0.05 ? (m_family->currentData().isValid() && fit.bpm > 0 ? tr("as it is") : QString()) : tr("%1 %").arg(fit.percent, 0, 'f', 1);
         const auto number = [&](auto n) { return planned ? QString::number(n) : QString(); };
         m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(), fit.bpm > 0 ? q(fit.metre) + (fit.otherBars ? tr(", other bars") : QString()) : QString(), percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
-                         QString::number(fit.stops), planned ? tr("%1, facing %2").arg(q(endingInWords(fit)), q(toClock(fit.endingFacing))) : QString(), q(fit.problem)},
+                         QString::number(fit.stops), planned ? q(endingInWords(fit)) : QString(), q(fit.problem)},
                         !planned);
     }
     if (m_table->rowCount() > 0) m_table->selectRow(std::clamp(row, 0, m_table->rowCount() - 1));

@@ -51,6 +51,7 @@ private:
     std::vector<SongFit> m_fits;
     QString m_folder;
     int m_of = 0;
+    bool m_stale = false; ///< the routine was changed since
     QComboBox* m_family;
     QProgressBar* m_progress;
     QPushButton *m_cancel, *m_save, *m_take;

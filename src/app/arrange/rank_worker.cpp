@@ -1,7 +1,7 @@
 #include "app/arrange/rank_worker.h"
 
 #include "app/shell/song_loader.h"
-#include "audio/heard_cache.h"
+#include "audio/song_file.h"
 
 #include <QDir>
 #include <QFileInfo>

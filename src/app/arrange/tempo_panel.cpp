@@ -1,5 +1,6 @@
 #include "app/arrange/tempo_panel.h"
 
+#include "app/arrange/panel_parts.h"
 #include "app/shell/session.h"
 #include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
@@ -23,18 +24,12 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 
 TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
     setAccessibleName(tr("Tempi of dance families"));
-    auto* all = new QVBoxLayout(this);
-    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
-    all->setSpacing(theme.px(4));
+    auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
     m_says = paragraph({}, theme.words(13, Weight::Bold), theme.colours().ink, this);
     row->addWidget(m_says, 1);
-    m_play = new QPushButton(tr("Play at that tempo"), this);
-    m_play->setObjectName(QStringLiteral("playAtTempo"));
-    m_play->setToolTip(tr("The tempo below becomes the one at which the chosen family would fit"));
-    row->addWidget(m_play);
-    auto* close = new QPushButton(tr("Close"), this);
-    row->addWidget(close);
+    m_play = addButton(row, tr("Play at that tempo"), tr("The tempo below becomes the one at which the chosen family would fit"), "playAtTempo", this);
+    auto* close = addButton(row, tr("Close"), {}, "closeTempi", this);
     all->addLayout(row);
     m_table = new PlainTable({tr("danced as"), tr("bars of"), tr("bpm"), tr("bars a minute"), tr("this song fits at"), tr("felt"), tr("source")}, theme, this);
     m_table->setObjectName(QStringLiteral("tempoTable"));

@@ -1,5 +1,6 @@
 #include "app/arrange/turns_panel.h"
 
+#include "app/arrange/panel_parts.h"
 #include "app/arrange/proposal_row.h"
 #include "app/shell/session.h"
 #include "app/shell/when_shown.h"
@@ -20,35 +21,23 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 
 TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
     setAccessibleName(tr("When to put a turned-round dance right"));
-    auto* all = new QVBoxLayout(this);
-    all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
-    all->setSpacing(theme.px(4));
+    auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
-    const auto word = [&](const QString& text, const QFont& font, const QColor& colour) {
-        auto* label = paragraph(text, font, colour, this);
-        label->setWordWrap(false);
-        row->addWidget(label);
-    };
-    word(tr("Turned round"), theme.words(13, Weight::Bold), theme.colours().ink);
+    addWords(row, tr("Turned round"), theme, this, true);
     m_span = new QComboBox(this);
     m_span->setObjectName(QStringLiteral("turnedSpan"));
     m_span->setAccessibleName(tr("Where the dance is turned round"));
     row->addWidget(m_span);
-    word(tr("put right at once, within"), theme.words(13), theme.colours().ink2);
+    addWords(row, tr("put right at once, within"), theme, this);
     m_sets = numberField("turnSets", tr("Sets within which it is put right"), 1, 32, theme, this);
     m_sets->setValue(4);
     row->addWidget(m_sets);
-    word(tr("sets, or left"), theme.words(13), theme.colours().ink2);
+    addWords(row, tr("sets, or left"), theme, this);
     row->addStretch();
-    m_preview = new QPushButton(tr("Preview"), this);
-    m_preview->setObjectName(QStringLiteral("previewTurn"));
-    m_preview->setToolTip(tr("Show it on the strips without changing anything"));
-    m_apply = new QPushButton(tr("Apply"), this);
-    m_apply->setObjectName(QStringLiteral("applyTurn"));
+    m_preview = addButton(row, tr("Preview"), tr("Show it on the strips without changing anything"), "previewTurn", this);
+    m_apply = addButton(row, tr("Apply"), tr("Do it; Undo takes it back"), "applyTurn", this);
     m_apply->setProperty("main", true);
-    m_apply->setToolTip(tr("Do it; Undo takes it back"));
-    auto* close = new QPushButton(tr("Close"), this);
-    for (QPushButton* button : {m_preview, m_apply, close}) row->addWidget(button);
+    auto* close = addButton(row, tr("Close"), {}, "closeTurns", this);
     all->addLayout(row);
     m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
     all->addWidget(m_says);
@@ -91,8 +80,10 @@ void TurnsPanel::refresh() {
     m_mends = m_span->currentIndex() < 0 ? std::vector<TurnMend>{} : turnMends(m_session.document(), landing, static_cast<std::size_t>(m_span->currentIndex()), m_sets->value());
     m_row->clear();
     m_row->setVisible(!m_mends.empty());
-    for (const TurnMend& mend : m_mends)
-        if (const auto then = applyEdits(m_session.document(), mend.edits)) m_row->add(q(mend.title), q(mend.price), landing, land(*then, landing.grid, landing.limits));
+    for (const TurnMend& mend : m_mends) { // each was carried out already
+        const auto then = applyEdits(m_session.document(), mend.edits);
+        m_row->add(q(mend.title), q(mend.price), landing, then ? land(*then, landing.grid, landing.limits) : landing);
+    }
     if (m_mends.empty()) m_says->setText(tr("The dancers' count and the music's agree all through: nothing is turned round."));
     else {
         const TurnedSpan& span = landing.turned[static_cast<std::size_t>(m_span->currentIndex())];

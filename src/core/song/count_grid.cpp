@@ -198,11 +198,16 @@ std::optional<Tick> CountGrid::musicCountAt(Tick at) const {
     return counts(found->number) + (at - counts(wholeCounts(at)));
 }
 
+std::string CountGrid::phraseInWords(std::size_t phrase) const {
+    const CountPhrase& p = m_phrases[phrase];
+    return p.label + (p.sharesLabel ? " (" + clockText(p.start) + ")" : "");
+}
+
 std::string CountGrid::placeInWords(Tick at) const {
     const auto phrase = phraseAt(at);
     if (!phrase) return at < Tick{} ? "the pick-up" : "after the song";
     const CountPhrase& p = m_phrases[static_cast<std::size_t>(*phrase)];
-    return "count " + toSpokenCount(at - counts(p.firstCount) + counts(1)) + " of " + p.label + (p.sharesLabel ? " (" + clockText(p.start) + ")" : "");
+    return "count " + toSpokenCount(at - counts(p.firstCount) + counts(1)) + " of " + phraseInWords(static_cast<std::size_t>(*phrase));
 }
 
 } // namespace lc

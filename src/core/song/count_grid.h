@@ -83,6 +83,8 @@ public:
     [[nodiscard]] std::optional<int> phraseAt(Tick at) const;
     /// Music count of a place, with its fraction: count 9 of a grid in eights is 1, a half later 3/2.
     [[nodiscard]] std::optional<Tick> musicCountAt(Tick at) const;
+    /// "Chorus 2"; "Chorus (0:41)" where several phrases have that name.
+    [[nodiscard]] std::string phraseInWords(std::size_t phrase) const;
     /// "count 17 of Chorus 2": the phrase and the 1-based count in it, in words a dancer would say; "(0:41)" behind a name that several phrases have.
     [[nodiscard]] std::string placeInWords(Tick at) const;
 
