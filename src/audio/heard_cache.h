@@ -4,7 +4,6 @@
 #include "audio/song_solver.h"
 #include "audio/task.h"
 #include "core/base/result.h"
-#include "core/document/document.h"
 
 #include <optional>
 #include <string>
@@ -17,9 +16,5 @@ namespace lc {
 
 /// The same of a file that was heard before, without decoding it; nothing where its features are not in the folder.
 [[nodiscard]] std::optional<HeardSong> heardBefore(const std::string& hash, const std::string& folder, const Task& task = {});
-
-/// A document with the song of a file: of a routine file or its plain-text form the song with all that was said of it; of a MIDI file, a csv or a label file the map; of a recording the map as
-/// analysed (from the folder where it was heard before). Its title is the song's, else the file's name. Errors: those of reading; NoPulse where no beat is found; Cancelled.
-[[nodiscard]] Result<Document> documentOfSong(const std::string& path, const std::string& folder, const Task& task = {});
 
 } // namespace lc

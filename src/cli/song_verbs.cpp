@@ -1,6 +1,6 @@
 // The verbs that change or choose the song: rank and mend.
 #include "audio/audio_file.h"
-#include "audio/heard_cache.h"
+#include "audio/song_file.h"
 #include "audio/song_splice.h"
 #include "cli/verbs.h"
 #include "core/base/clock_text.h"
@@ -41,8 +41,7 @@ std::string fitsAsText(const std::vector<SongFit>& fits) {
         out += std::to_string(i + 1) + ". " + f.name;
         if (f.bpm > 0) out += ", " + std::to_string(std::lround(f.bpm)) + " bpm" + (f.percent == 100 ? "" : " (fits at " + decimals(f.percent, 1) + " %)");
         if (f.problem.empty())
-            out += ": cost " + std::to_string(f.cost) + ", " + std::to_string(f.exceptions) + " exceptions, " + std::to_string(f.misses) + " misses, " + std::to_string(f.stops) + " stops, last pass " + endingInWords(f) +
-                   ", facing " + toClock(f.endingFacing);
+            out += ": cost " + std::to_string(f.cost) + ", " + std::to_string(f.exceptions) + " exceptions, " + std::to_string(f.misses) + " misses, " + std::to_string(f.stops) + " stops, last pass " + endingInWords(f);
         else out += ": " + f.problem;
         out += "\n";
     }

@@ -242,24 +242,26 @@ std::int64_t PassManners::accentsMissed(std::size_t stage, std::uint32_t w, Tick
     if (m_wishes.costs.accent == 0 || stage >= m_passes.size() || m_routine.accents.empty()) return 0;
     std::int64_t missed = 0;
     const PassManner& manner = m_manners[m_mannerOf[stage]];
-    std::shared_ptr<const PartReading> reading;
-    Pass pass;
+    std::shared_ptr<const PartReading> reading; // with what the music brings
+    PassPerformance done;
     for (const BoundAccent& accent : m_routine.accents) {
         if (accent.pass != m_passes[stage]->id) continue;
         const auto moment = std::find_if(m_document.moments.begin(), m_document.moments.end(), [&](const Moment& x) { return x.id == accent.moment; });
         const auto wanted = moment == m_document.moments.end() ? tl::unexpected(Error{}) : m_grid.tickAt(moment->at);
         if (!wanted) continue; // no plan could meet it
         if (!reading) {
-            pass = asDanced(manner, manner.ways[w], at, false);
+            Standing standing{at, m_feet[m_opening], std::vector<Eighths>(m_routine.roles.size())};
+            Pass pass = asDanced(manner, manner.ways[w], at, false);
+            done = perform(pass, standing);
+            static_cast<PassExceptions&>(pass) = done.exceptions;
             reading = m_dancer.reading(pass);
         }
-        const PassDanced& done = dance(m_mannerOf[stage], at, w, manner.ways[w].what.lastChangeIsTouch, m_opening);
         AccentFall fall;
         fall.moment = *wanted;
         for (const FigureSpan& span : reading->figures)
             if (std::find(span.path.begin(), span.path.end(), accent.placement) != span.path.end() && accent.at < span.length) {
                 if (span.start + accent.at < done.counts) {
-                    fall.at = at + done.lead + span.start + accent.at;
+                    fall.at = done.start + span.start + accent.at;
                     fall.off = *fall.at - *wanted;
                 }
                 break;

@@ -205,6 +205,25 @@ private:
 
 } // namespace
 
+PhraseFillAsked fillBehind(const Routine& routine, const PartReading& part) {
+    PhraseFillAsked asked;
+    asked.roles.clear();
+    asked.free.clear();
+    for (std::size_t r = 0; r < routine.roles.size(); ++r) {
+        asked.roles.push_back(routine.roles[r].name);
+        const PartRoleReading none;
+        const PartRoleReading& role = r < part.roles.size() ? part.roles[r] : none;
+        const auto feet = followFeet(role.actions, role.needs.value_or(Foot::Both));
+        asked.free.push_back(feet.empty() ? Foot::Both : feet.back().freeAfter);
+        asked.leave.push_back(role.needs);
+    }
+    for (auto role = part.roles.rbegin(); role != part.roles.rend(); ++role) { // the first role has the last word
+        asked.couple = asked.couple.then(role->coupleIn);
+        for (const Action& action : role->actions) asked.couple = asked.couple.then(action.couple);
+    }
+    return asked;
+}
+
 Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures) {
     if (asked.length <= Tick{} || asked.length > counts(256)) return fail(ErrorCode::BadValue, "Between one and 256 counts can be filled, not " + countsInWords(asked.length) + ".");
     if (asked.mostTimes == 0) return fail(ErrorCode::BadValue, "Each figure may come at least once.");

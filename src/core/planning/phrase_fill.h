@@ -3,6 +3,7 @@
 #include "core/base/facing.h"
 #include "core/base/result.h"
 #include "core/figures/figure_reading.h"
+#include "core/routine/part_reading.h"
 
 #include <cstdint>
 #include <optional>
@@ -33,6 +34,10 @@ struct PhraseFillAsked {
     bool twiceInARow = true;
     std::size_t most = 200;                  ///< listed
 };
+
+/// Asked for behind a part: its roles, the feet, hold, position and relation with which it ends, however its figures are mirrored, exchanged or lie in parts inside it; and the feet that its own count 1
+/// needs to be left. `length` is still to be said.
+[[nodiscard]] PhraseFillAsked fillBehind(const Routine& routine, const PartReading& part);
 
 struct PhraseFill {
     std::vector<std::size_t> figures; ///< indices into the figures given

@@ -40,8 +40,8 @@ std::string whyNotAllLands(const Document& document, const CountGrid& grid, cons
     const auto best = planRoutine(document, grid, fewest);
     if (!best) return {};
     const RoutinePlan& plan = best->plans.front();
-    if (plan.misses == 0) return "Everything could land, but with what it costs (" + std::to_string(plan.cost) + ") a miss is the lesser evil. Make a miss dearer to have it.";
-    return "Whatever is done of what is allowed, at least " + misses(plan.misses) + "." + whereItFails(grid, plan) + (plans.plans.front().misses > plan.misses ? " This plan misses more, since that is cheaper." : "") +
+    if (plan.misses == 0) return "Everything could land for " + std::to_string(plan.cost) + ", but as it is priced a miss is the lesser evil. Make a miss dearer to have it.";
+    return "With all that is allowed, at least " + misses(plan.misses) + "." + whereItFails(grid, plan) + (plans.plans.front().misses > plan.misses ? " This plan misses more, since that is cheaper." : "") +
            " Allow other tags, bridges or changes.";
 }
 

@@ -76,7 +76,7 @@ std::string proofInWords(const RoutinePlans& plans, std::size_t rank) {
     const std::int64_t next = rank + 1 < plans.plans.size() ? plans.plans[rank + 1].cost : plans.nextCost;
     std::string out = cost == best ? "No plan costs less than " + std::to_string(best) + "." : "It costs " + std::to_string(cost) + ", " + std::to_string(cost - best) + " more than the best.";
     if (next < 0) return out + " There is no other.";
-    return out + (next == cost ? " The next costs the same; this one's first change comes later, or it has fewer." : " The next best costs " + std::to_string(next) + ".");
+    return out + (next == cost ? " The next costs the same." : " The next best costs " + std::to_string(next) + ".");
 }
 
 const std::vector<PlanPreset>& planPresets() {

@@ -20,7 +20,7 @@ constexpr const char* tooMany = "There are too many places where a pass could be
 class RoutinePlanner {
 public:
     RoutinePlanner(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes, PassId opener)
-        : m_routine(document.routine), m_grid(grid), m_wishes(wishes), m_opener(opener), m_facings(wishes.endFacing && wishes.costs.facing > 0), m_manners(document, grid, wishes, opener) {}
+        : m_routine(document.routine), m_grid(grid), m_wishes(wishes), m_facings(wishes.endFacing && wishes.costs.facing > 0), m_manners(document, grid, wishes, opener) {}
 
     Result<RoutinePlans> plans() {
         if (auto error = m_manners.lay()) return tl::unexpected(std::move(*error));
@@ -312,7 +312,6 @@ private:
     const Routine& m_routine;
     const CountGrid& m_grid;
     const RoutinePlanWishes& m_wishes;
-    PassId m_opener;
     bool m_facings; ///< matter
     PassManners m_manners;
     std::vector<Tick> m_places;

@@ -49,6 +49,7 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
     fit.ending = best.ending;
     fit.lastPass = best.passes.back().counts;
     fit.endingFacing = best.endingFacing;
+    fit.formation = routine.routine.formation;
     return fit;
 }
 
@@ -59,7 +60,9 @@ void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes) {
     });
 }
 
-std::string endingInWords(const SongFit& fit) { return fit.ending >= fit.lastPass ? "whole" : "after " + toSpokenCount(fit.ending) + " of " + toSpokenCount(fit.lastPass); }
+std::string endingInWords(const SongFit& fit) {
+    return (fit.ending >= fit.lastPass ? "whole" : "after " + toSpokenCount(fit.ending) + " of " + toSpokenCount(fit.lastPass)) + ", facing " + facingInWords(fit.formation, fit.endingFacing);
+}
 
 std::string fitsToCsv(const std::vector<SongFit>& fits) {
     std::string out = csvRow({"name", "file", "bpm", "metre", "tempo_percent", "cost", "exceptions", "misses", "stops", "ending_counts", "last_pass_counts", "ending_facing", "problem"});

@@ -24,6 +24,7 @@ struct SongFit {
     Tick ending;              ///< counts danced of the last pass when the music ends
     Tick lastPass;            ///< counts it has
     Eighths endingFacing;
+    Formation formation = Formation::Rows; ///< of the routine: how facings are said
     std::string problem;      ///< why it cannot be planned; empty otherwise
     /// What it is ranked by: the plan's cost, and the tempo's.
     [[nodiscard]] std::int64_t total(std::int64_t percentCost) const;
@@ -45,7 +46,7 @@ void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes);
 /// A table in CSV (RFC 4180): `name,file,bpm,metre,tempo_percent,cost,exceptions,misses,stops,ending_counts,last_pass_counts,ending_facing,problem`.
 [[nodiscard]] std::string fitsToCsv(const std::vector<SongFit>& fits);
 
-/// "whole", "after 16 of 32".
+/// "whole, facing 12"; "after 16 of 32, facing the line of dance".
 [[nodiscard]] std::string endingInWords(const SongFit& fit);
 
 } // namespace lc

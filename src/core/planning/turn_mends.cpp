@@ -3,6 +3,7 @@
 #include "core/landing/inspection.h"
 
 #include <algorithm>
+#include <array>
 #include <optional>
 #include <set>
 #include <tuple>
@@ -65,15 +66,18 @@ public:
         const Tick now = turnedFrom(m_landing, m_span.from);
         const auto best = [&](Tick until, bool quietly) {
             const Tried* found = nullptr;
-            const auto rank = [&](const Tried& t) { return quietly ? std::tuple(Tick{t.noticed}, Tick{t.misses}, t.turned, t.candidate.touch, t.candidate.at) : std::tuple(t.turned, Tick{t.noticed}, Tick{t.misses}, t.candidate.touch, t.candidate.at); };
+            const auto rank = [&](const Tried& t) {
+                const std::int64_t turned = t.turned.value, touch = t.candidate.touch, at = t.candidate.at.value;
+                return quietly ? std::array<std::int64_t, 5>{t.noticed, t.misses, turned, touch, at} : std::array<std::int64_t, 5>{turned, t.noticed, t.misses, touch, at};
+            };
             for (const Tried& t : tried)
                 if (t.candidate.at < until && t.turned < now && (!found || rank(t) < rank(*found))) found = &t;
             return found;
         };
         std::vector<TurnMend> out;
-        out.push_back(mend(MendTime::AtOnce, best(std::min(m_until, m_span.from + m_set), false), "At once: ", "At once nothing helps: no 1 of the music and no end of a pass lies in the first set."));
+        out.push_back(mend(MendTime::AtOnce, best(std::min(m_until, m_span.from + m_set), false), "At once: ", "At once: nothing that can be done within the first set helps."));
         const std::string within = "Within " + std::to_string(sets) + (sets == 1 ? " set: " : " sets: ");
-        out.push_back(mend(MendTime::Within, best(m_until, true), within, within + "nothing helps; the next places lie further on."));
+        out.push_back(mend(MendTime::Within, best(m_until, true), within, within + "nothing that can be done there helps."));
         TurnMend left;
         left.at = m_span.to;
         left.turned = now;
@@ -102,7 +106,7 @@ private:
                 what.restart = Restart{into};
                 what.tag.reset();
                 what.lastChangeIsTouch = touch;
-                out.push_back({{SetExceptions{pass.id, what, "begin again on the 1"}}, "begin again on the music's 1, " + grid.placeInWords(at) + (touch ? ", the last change a touch" : ""), at, touch});
+                out.push_back({{SetExceptions{pass.id, what, "begin again on the 1"}}, "begin again on the music's 1, " + grid.placeInWords(at) + (touch ? ", the last change a touch" : "") + (written.tag ? ", its tag left out" : ""), at, touch});
             }
         }
         for (const PassPerformance& pass : passes) { // wait behind a pass until the music's 1
@@ -127,25 +131,23 @@ private:
     std::optional<Tried> tryOut(Candidate candidate) const {
         auto done = applyEdits(m_document, candidate.edits);
         if (!done) return std::nullopt;
-        if (sameEnd(done->routine)) { // a routine of one part goes on as long as the music does
-            Landing first = land(*done, m_landing.grid, m_landing.limits);
-            const Tick before = std::min(m_landing.performance.end, m_landing.grid.end());
-            const PartId part = done->routine.passes.back().part;
-            for (int more = 0; more < 4 && first.performance.end < before; ++more) {
-                candidate.edits.emplace_back(InsertPass{done->routine.passes.size(), part});
-                done = applyEdit(*done, candidate.edits.back());
-                if (!done) return std::nullopt;
-                first = land(*done, m_landing.grid, m_landing.limits);
-            }
+        Landing landing = land(*done, m_landing.grid, m_landing.limits);
+        const Tick before = std::min(m_landing.performance.end, m_landing.grid.end());
+        const PartId part = done->routine.passes.back().part;
+        for (int more = 0; more < 4 && onePart(done->routine) && landing.performance.end < before; ++more) { // a routine of one part goes on as long as it did
+            candidate.edits.emplace_back(InsertPass{done->routine.passes.size(), part});
+            done = applyEdit(*done, candidate.edits.back());
+            if (!done) return std::nullopt;
+            landing = land(*done, m_landing.grid, m_landing.limits);
         }
-        Tried out{std::move(candidate), land(*done, m_landing.grid, m_landing.limits), {}, 0, 0};
+        Tried out{std::move(candidate), std::move(landing), {}, 0, 0};
         out.turned = turnedFrom(out.landing, m_span.from);
         out.noticed = std::max(0, noticed(out.landing) - noticed(m_landing));
         out.misses = std::max(0, misses(out.landing) - misses(m_landing));
         return out;
     }
 
-    static bool sameEnd(const Routine& routine) {
+    static bool onePart(const Routine& routine) {
         return std::all_of(routine.passes.begin(), routine.passes.end(), [&](const Pass& p) { return p.part == routine.passes.front().part; });
     }
 

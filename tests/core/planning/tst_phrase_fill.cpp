@@ -156,6 +156,30 @@ private Q_SLOTS:
         asked.free = {Foot::Left, Foot::Left}; // the follower's foot is not free
         QCOMPARE(must(fillPhrase(asked, figures.all)).fills.size(), std::size_t{0});
     }
+    /// A part of three changes ends on the other foot; mirrored it needs and leaves the other way round, and in a part inside a part it is the same.
+    void aFillingBeginsWhereThePartEnds() {
+        Document d = test::documentOn("verse 32");
+        const FigureId three = test::addFigure(d, "Three", {"1 step L 2 step R 3 step L 4 touch R"});
+        d = must(applyEdit(d, PlaceFigure{d.routine.parts[0].id, three}));
+        const auto behind = [](const Document& x, std::size_t part = 0) { return fillBehind(x.routine, readPart(x.routine, x.routine.parts[part])); };
+        QVERIFY(behind(d).free == std::vector<Foot>{Foot::Right});
+        QVERIFY(behind(d).leave == std::vector<std::optional<Foot>>{Foot::Left});
+        Placement mirrored = d.routine.parts[0].figures[0];
+        mirrored.mirrored = true;
+        d = must(applyEdit(d, ChangePlacement{mirrored}));
+        QVERIFY(behind(d).free == std::vector<Foot>{Foot::Left});
+        QVERIFY(behind(d).leave == std::vector<std::optional<Foot>>{Foot::Right});
+        d = must(applyEdit(d, AddPart{"B"}));
+        d = must(applyEdit(d, PlacePart{d.routine.parts[1].id, d.routine.parts[0].id}));
+        QVERIFY(behind(d, 1).free == std::vector<Foot>{Foot::Left});
+        Document couple = test::documentOn("verse 32");
+        couple = must(applyEdits(couple, {RenameRole{couple.routine.roles[0].id, "leader"}, AddRole{"follower"}}));
+        const FigureId in = test::addFigure(couple, "Close in", {"[open L-R] 1 L 2 R [closed] 3 L 4 R", "1 R 2 L 3 R 4 L"});
+        couple = must(applyEdit(couple, PlaceFigure{couple.routine.parts[0].id, in}));
+        QVERIFY(behind(couple).free == (std::vector<Foot>{Foot::Left, Foot::Right}));
+        QVERIFY(behind(couple).couple.position == Position::Closed);
+        QVERIFY(behind(test::documentOn("verse 32")).free == std::vector<Foot>{Foot::Both}); // nothing yet
+    }
     void varietyAndLevelAreKept() {
         Figures figures;
         figures.add("One", "1-4 walk", "first steps");

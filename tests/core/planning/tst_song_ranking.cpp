@@ -34,7 +34,11 @@ private Q_SLOTS:
         QCOMPARE(names.mid(0, 3), (QStringList{"Square", "Stopped", "One short phrase"})); // a tag of 4 puts the stop right
         QCOMPARE(fits[0].cost, 0);
         QCOMPARE(fits[0].exceptions, 0);
-        QCOMPARE(test::q(endingInWords(fits[0])), "whole");
+        QCOMPARE(test::q(endingInWords(fits[0])), "whole, facing 12");
+        SongFit couple = fits[0];
+        couple.formation = Formation::Couples;
+        couple.ending = counts(16);
+        QCOMPARE(test::q(endingInWords(couple)), "after 16 of 32, facing the line of dance");
         QCOMPARE(fits[1].cost, 4);
         QCOMPARE(fits[2].cost, 5); // one restart after 16 in pass 3
         QCOMPARE(fits[2].exceptions, 1);
