@@ -1,2 +1,0 @@
-// Only carries the headers that the tests of the core share.
-int main() { return 0; }
