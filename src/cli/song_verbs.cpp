@@ -108,7 +108,7 @@ Result<Output> runMend(const MendOptions& options) {
     std::string text;
     for (std::size_t i = 0; i < mends->mends.size(); ++i) {
         const MusicMend& mend = mends->mends[i];
-        Json j{{"cost", mend.cost}, {"misses", mend.misses}, {"joints", mend.joints}, {"what", mendInWords(*document->map, mend)}};
+        Json j{{"cost", mend.cost}, {"misses", mend.misses}, {"joints", mend.joints}, {"missing_counts", toCountString(mend.missing)}, {"what", mendInWords(*document->map, mend)}};
         for (const BarSpan& span : mend.spans) j["bars"].push_back({{"first", span.first}, {"end", span.end}});
         out["mends"].push_back(std::move(j));
         text += std::to_string(i + 1) + ". cost " + std::to_string(mend.cost) + ". " + mendInWords(*document->map, mend) + "\n";

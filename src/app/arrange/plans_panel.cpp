@@ -154,6 +154,7 @@ void PlansPanel::refresh() {
             QString price = q(proofInWords(*m_plans, i));
             for (const ExceptionRule& rule : exceptionRules(*then, landing))
                 if (!rule.when.empty()) price += QStringLiteral(" ") + q(ruleInWords(rule));
+            price += tr(" Last pass: %1.").arg(q(endingInWords(document.routine.formation, plan.ending, plan.passes.back().counts, plan.endingFacing)));
             m_row->add(q(planInWords(document, m_session.landing(), plan)), price, m_session.landing(), std::move(landing));
         }
         m_says->setText(says());

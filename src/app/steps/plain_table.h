@@ -16,6 +16,10 @@ public:
     /// All cells, for tests and for people who do not see them.
     [[nodiscard]] QStringList rowText(int row) const;
 
+protected:
+    /// With a gap behind each column.
+    [[nodiscard]] int sizeHintForColumn(int column) const override { return QTableWidget::sizeHintForColumn(column) + m_theme.px(12); }
+
 private:
     const Theme& m_theme;
 };

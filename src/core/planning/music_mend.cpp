@@ -28,6 +28,10 @@ public:
         m_whole = passes.back().whole;
         m_endless = std::all_of(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.part == passes.front().part; });
     }
+    /// Counts of the dance behind a place of it.
+    [[nodiscard]] Tick missing(Tick danced) const { return std::max(Tick{}, m_end - danced); }
+    /// Does music that ends there end in the middle of the dance?
+    [[nodiscard]] bool unfinished(Tick danced) const { return danced < m_end && !(m_endless && std::binary_search(m_starts.begin(), m_starts.end(), danced)); }
     /// The first start at or after a place of the dance, and whether its pass is a set or shorter; nothing behind the last of a dance that ends.
     [[nodiscard]] std::optional<std::pair<Tick, bool>> startFrom(Tick at) const {
         const auto found = std::lower_bound(m_starts.begin(), m_starts.end(), at);
@@ -84,7 +88,6 @@ private:
             std::uint32_t node = 0;
             std::vector<std::pair<Place, PlanEdge>> on;
         };
-        const DanceRow dance(m_landing);
         const std::size_t bars = m_map.bars.size();
         std::map<Place, Here> places;
         places[{Tick{}, m_first}];
@@ -92,7 +95,12 @@ private:
         for (std::size_t b = m_first; b < bars; ++b) longest += m_counts[b] + m_counts[b];
         for (auto here = places.begin(); here != places.end(); ++here) {
             const Place from = here->first;
-            if (from.bar >= bars) continue;
+            if (from.bar >= bars) { // the music ends
+                const PlanEdge last{0, m_dance->unfinished(from.danced) ? m_wishes.unfinished : 0, {}, 0, 0};
+                if (here->second.cost + last.cost > within) left = true;
+                else here->second.on.emplace_back(from, last);
+                continue;
+            }
             const std::size_t back = from.bar > m_wishes.longest + m_first ? from.bar - m_wishes.longest : m_first;
             for (std::size_t bar = back; bar < std::min(bars, from.bar + m_wishes.longest + 1); ++bar) {
                 if (from.danced == Tick{} && bar != from.bar) continue; // the beginning stays
@@ -104,7 +112,7 @@ private:
                 }
                 const Place to{from.danced + m_counts[bar], bar + 1};
                 if (to.danced > longest) continue;
-                for (auto start = dance.startFrom(from.danced); start && start->first < to.danced; start = dance.startFrom(start->first + Tick{1}))
+                for (auto start = m_dance->startFrom(from.danced); start && start->first < to.danced; start = m_dance->startFrom(start->first + Tick{1}))
                     if (!good(bar, start->first - from.danced, start->second)) {
                         edge.cost += m_wishes.miss;
                         ++edge.exceptions;
@@ -127,10 +135,9 @@ private:
         for (const auto& [place, here] : places) {
             PlanNode& node = m_graph.nodes[here.node];
             node.at = place.danced;
-            if (place.bar >= bars) node.edges.push_back({m_graph.end, 0, {}, 0, 0});
             for (const auto& [to, edge] : here.on) {
                 node.edges.push_back(edge);
-                node.edges.back().to = places.find(to)->second.node;
+                node.edges.back().to = place.bar >= bars ? m_graph.end : places.find(to)->second.node;
             }
         }
         m_graph.nodes.back().at = longest + counts(1);
@@ -138,11 +145,12 @@ private:
     }
 
     std::optional<Error> lay() {
-        for (const auto& [name, cost] : {std::pair{"joint", m_wishes.joint}, {"bar", m_wishes.bar}, {"rough joint", m_wishes.rough}, {"seam", m_wishes.seam}, {"miss", m_wishes.miss}})
+        for (const auto& [name, cost] : {std::pair{"joint", m_wishes.joint}, {"bar", m_wishes.bar}, {"rough joint", m_wishes.rough}, {"seam", m_wishes.seam}, {"miss", m_wishes.miss}, {"dance left unfinished", m_wishes.unfinished}})
             if (cost < 0) return bad("The cost of a " + std::string(name) + " is " + std::to_string(cost) + ". Costs are whole numbers from 0 on.");
         if (m_map.bars.empty() || m_grid.phrases().empty()) return bad("The song has no bars yet. Open a song or type its structure first.");
         const auto& passes = m_landing.performance.passes;
         if (passes.empty()) return bad("The routine has no passes yet. Give the order of the parts first.");
+        m_dance.emplace(m_landing);
         m_counts.assign(m_map.bars.size(), Tick{});
         m_setStart.assign(m_map.bars.size() + 1, true); // the end of the song is one too
         m_phraseStart.assign(m_map.bars.size() + 1, false);
@@ -185,7 +193,10 @@ private:
         mend.spans.push_back({0, m_first});
         for (const auto& [node, edge] : path.edges) {
             const PlanEdge& e = m_graph.nodes[node].edges[edge];
-            if (e.to == m_graph.end) break;
+            if (e.to == m_graph.end) {
+                mend.missing = m_dance->missing(m_graph.nodes[node].at);
+                break;
+            }
             const std::size_t bar = e.choice;
             if (bar != next) {
                 ++mend.joints;
@@ -204,6 +215,7 @@ private:
     const CountGrid& m_grid;
     const Landing& m_landing;
     const MusicMendWishes& m_wishes;
+    std::optional<DanceRow> m_dance;
     std::vector<Tick> m_counts;     ///< of each bar
     std::vector<bool> m_setStart, m_phraseStart;
     std::size_t m_first = 0;        ///< bar with which the dance begins
@@ -216,6 +228,7 @@ Result<MusicMends> mendMusic(const Document& document, const Landing& landing, c
 std::string mendInWords(const SongMap& map, const MusicMend& mend) {
     std::string out = mend.joints == 0 ? "No cut and no repeat" : (mend.joints == 1 ? "One change: " : std::to_string(mend.joints) + " changes: ") + spansInWords(map, mend.spans);
     out += mend.misses == 0 ? "; every pass then starts a phrase." : "; " + std::to_string(mend.misses) + (mend.misses == 1 ? " pass does not." : " passes do not.");
+    if (mend.missing > Tick{}) out += " The music ends " + countsInWords(mend.missing) + " before the dance.";
     return out;
 }
 

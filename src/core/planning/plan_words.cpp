@@ -79,6 +79,10 @@ std::string proofInWords(const RoutinePlans& plans, std::size_t rank) {
     return out + (next == cost ? " The next costs the same." : " The next best costs " + std::to_string(next) + ".");
 }
 
+std::string endingInWords(Formation formation, Tick danced, Tick whole, Eighths facing) {
+    return (danced >= whole ? "whole" : "after " + toSpokenCount(danced) + " of " + toSpokenCount(whole)) + ", facing " + facingInWords(formation, facing);
+}
+
 const std::vector<PlanPreset>& planPresets() {
     static const std::vector<PlanPreset> all = [] {
         const auto preset = [](const char* name, const char* why, PlanCosts costs, std::vector<int> tags, auto more) {

@@ -2,6 +2,7 @@
 
 #include "core/landing/findings.h"
 #include "core/planning/routine_plan.h"
+#include "core/routine/formation.h"
 
 #include <string>
 #include <vector>
@@ -13,6 +14,9 @@ namespace lc {
 
 /// What was proved: "No plan costs less. The next best costs 9." For the plan of that rank.
 [[nodiscard]] std::string proofInWords(const RoutinePlans& plans, std::size_t rank);
+
+/// How the last pass ends with the music, after `danced` of its `whole` counts: "whole, facing 12"; "after 16 of 32, facing the line of dance".
+[[nodiscard]] std::string endingInWords(Formation formation, Tick danced, Tick whole, Eighths facing);
 
 /// Costs and leave that suit a kind of dancers. Values are common practice, no source.
 struct PlanPreset {

@@ -3,6 +3,7 @@
 #include "core/base/clock_text.h"
 #include "core/base/csv_text.h"
 #include "core/landing/song_trial.h"
+#include "core/planning/plan_words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -60,9 +61,7 @@ void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes) {
     });
 }
 
-std::string endingInWords(const SongFit& fit) {
-    return (fit.ending >= fit.lastPass ? "whole" : "after " + toSpokenCount(fit.ending) + " of " + toSpokenCount(fit.lastPass)) + ", facing " + facingInWords(fit.formation, fit.endingFacing);
-}
+std::string endingInWords(const SongFit& fit) { return endingInWords(fit.formation, fit.ending, fit.lastPass, fit.endingFacing); }
 
 std::string fitsToCsv(const std::vector<SongFit>& fits) {
     std::string out = csvRow({"name", "file", "bpm", "metre", "tempo_percent", "cost", "exceptions", "misses", "stops", "ending_counts", "last_pass_counts", "ending_facing", "problem"});

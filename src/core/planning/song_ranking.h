@@ -46,7 +46,7 @@ void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes);
 /// A table in CSV (RFC 4180): `name,file,bpm,metre,tempo_percent,cost,exceptions,misses,stops,ending_counts,last_pass_counts,ending_facing,problem`.
 [[nodiscard]] std::string fitsToCsv(const std::vector<SongFit>& fits);
 
-/// "whole, facing 12"; "after 16 of 32, facing the line of dance".
+/// Of its last pass.
 [[nodiscard]] std::string endingInWords(const SongFit& fit);
 
 } // namespace lc
