@@ -16,6 +16,7 @@ constexpr double surely = 1.5;        // logarithm of odds (one to four and a ha
 constexpr double asLikelyAsNot = 0;    // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 3;
+constexpr double sameStart = 0.1;         // seconds from a stated start to the bar that it moved to
 constexpr std::size_t longestAsOne = 8;    // bars; a phrase of more is asked about
 constexpr std::size_t fewestOfAPhrase = 2; // bars
 constexpr std::size_t fewestOfAMetre = 3; // bars of another length in a row: a part in its own metre
@@ -291,9 +292,14 @@ private:
             {PhraseFact{barStart(phrase.firstBar), std::nullopt}}, std::move(others), 0.25);
     }
 
-    /// A phrase that is longer than people mostly count may be two.
+    /// A phrase that is longer than people mostly count may be two, until its length is stated: where it starts does not say where it ends.
     void inside(const Phrase& phrase) {
-        if (phrase.confirmed || phrase.bars <= longestAsOne) return;
+        if (phrase.bars <= longestAsOne) return;
+        const bool stated = std::any_of(m_d.facts.begin(), m_d.facts.end(), [&](const SongFact& fact) {
+            const auto* said = std::get_if<PhraseFact>(&fact);
+            return said && said->beats && std::abs(said->at - barStart(phrase.firstBar)) < sameStart;
+        });
+        if (stated) return;
         const double now = worthOf(phrase.firstBar, {phrase.bars});
         std::vector<Other> others;
         for (std::size_t bars = fewestOfAPhrase; bars + fewestOfAPhrase <= phrase.bars; ++bars)

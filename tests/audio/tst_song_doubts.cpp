@@ -91,7 +91,10 @@ private Q_SLOTS:
         QCOMPARE(readingsOf(*doubt), "one phrase of 64 beats, from bar 5; a phrase starts at bar 13");
         QVERIFY(doubt->readings[0].facts == (std::vector<SongFact>{PhraseFact{song.barStart(4), 64}}));
         QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{PhraseFact{song.barStart(12), std::nullopt}}));
-        song.map.phrases[1].confirmed = true; // a person said so
+        song.map.phrases[1].confirmed = true; // a person said where it starts: not how long it is
+        song.facts.emplace_back(PhraseFact{song.barStart(4) + 0.05, std::nullopt});
+        QVERIFY(about(song.doubts(), "how long a phrase is"));
+        song.facts.emplace_back(PhraseFact{song.barStart(4) + 0.05, 64});
         QVERIFY(!about(song.doubts(), "how long a phrase is"));
     }
     void eightBarsAreNotAskedAbout() {

@@ -236,7 +236,7 @@ QString FillPanel::says() const {
     else if (filling) words = tr("No figures at hand have lengths that make %1. ").arg(q(countsInWords(total)));
     if (m_fills->fills.empty()) return words + (m_fills->all && *m_fills->all == 0 ? tr("None fits the feet, the holds and the turn wanted: ask for either foot, or another turn.") : tr("None keeps the limits of variety: allow figures more often."));
     words += m_fills->all ? tr("%L1 in all fit the feet and holds").arg(static_cast<qulonglong>(*m_fills->all)) : tr("More than can be counted fit the feet and holds");
-    return words + (m_fills->listedAll ? tr(".") : tr("; %1 of them from all over are shown.").arg(m_fills->fills.size()));
+    return words + (m_fills->listedAll ? tr(".") : tr("; %1 of them are shown, of every number of figures.").arg(m_fills->fills.size()));
 }
 
 void FillPanel::showOnes() {

@@ -26,32 +26,39 @@ std::string passNumbers(const std::vector<std::size_t>& passes) {
     return out;
 }
 
+/// An exception: what comes before the number of its pass, and what behind.
+struct Told {
+    std::string what;
+    std::size_t pass;
+    std::string how = {};
+};
+
 /// The same exception in several passes is said once.
-std::string grouped(const std::vector<std::pair<std::string, std::size_t>>& all) {
-    std::vector<std::pair<std::string, std::vector<std::size_t>>> groups;
-    for (const auto& [what, pass] : all) {
-        const auto found = std::find_if(groups.begin(), groups.end(), [&name = what](const auto& g) { return g.first == name; });
-        if (found == groups.end()) groups.push_back({what, {pass}});
-        else found->second.push_back(pass);
+std::string grouped(const std::vector<Told>& all) {
+    std::vector<std::pair<Told, std::vector<std::size_t>>> groups;
+    for (const Told& told : all) {
+        const auto found = std::find_if(groups.begin(), groups.end(), [&](const auto& g) { return g.first.what == told.what && g.first.how == told.how; });
+        if (found == groups.end()) groups.push_back({told, {told.pass}});
+        else found->second.push_back(told.pass);
     }
     std::string out;
-    for (const auto& [what, passes] : groups) out += ", " + what + " " + passNumbers(passes);
+    for (const auto& [told, passes] : groups) out += ", " + told.what + " " + passNumbers(passes) + told.how;
     return out;
 }
 
 } // namespace
 
 std::string planInWords(const Document& document, const Landing& now, const RoutinePlan& plan) {
-    std::vector<std::pair<std::string, std::size_t>> restarts, tags, others;
+    std::vector<Told> restarts, tags, others;
     std::size_t added = 0;
     const std::size_t shift = plan.opened ? 1 : 0; // the pass numbers of `now` do not know the opening
     for (std::size_t i = 0; i < plan.passes.size(); ++i) {
         const PlannedPass& pass = plan.passes[i];
         const PassExceptions& as = plan.as[i];
-        if (pass.cut) restarts.emplace_back("after " + toSpokenCount(pass.counts) + (pass.touch ? " with a touch for the last change" : "") + " of", i + 1);
-        if (as.tag && !as.tag->figure.valid() && pass.tag > Tick{}) tags.emplace_back("of " + toSpokenCount(pass.tag) + " after", i + 1);
+        if (pass.cut) restarts.push_back({"after " + toSpokenCount(pass.counts) + " of", i + 1, pass.touch ? " with a touch at the end" : ""});
+        if (as.tag && !as.tag->figure.valid() && pass.tag > Tick{}) tags.push_back({"of " + toSpokenCount(pass.tag) + " after", i + 1});
         for (const std::string& what : otherExceptionsInWords(document.routine, as, writtenExceptions(document.routine, pass.pass)))
-            others.emplace_back(what + " in", i + 1);
+            others.push_back({what + " in", i + 1});
         added += !pass.pass.valid();
     }
     std::string out;
@@ -62,7 +69,7 @@ std::string planInWords(const Document& document, const Landing& now, const Rout
     if (!others.empty()) say(grouped(others).substr(2));
     if (out.empty()) out = "no restart and no tag";
     if (restarts.size() + tags.size() + others.size() == 1) { // a single exception is worth a name
-        const std::size_t pass = (restarts.empty() ? tags.empty() ? others : tags : restarts).front().second - shift;
+        const std::size_t pass = (restarts.empty() ? tags.empty() ? others : tags : restarts).front().pass - shift;
         if (pass >= 1 && pass <= now.performance.passes.size())
             if (const auto marks = memoryMarks(document, now, pass - 1); !marks.empty()) out += " (" + marks.front() + ")";
     }

@@ -32,7 +32,7 @@ private Q_SLOTS:
         wishes.cuts = test::ticks({5});
         wishes.tags.clear();
         d = test::withOrder(d, "A A");
-        QCOMPARE(said(d, plansOf(d, wishes).plans.front()), "One restart, after 5 with a touch for the last change of pass 2 (the one in B); one more pass; every pass then lands.");
+        QCOMPARE(said(d, plansOf(d, wishes).plans.front()), "One restart, after 5 of pass 2 with a touch at the end (the one in B); one more pass; every pass then lands.");
         wishes.cuts->clear();
         QCOMPARE(said(d, plansOf(d, wishes).plans.front()), "No restart and no tag; one more pass; one pass does not land.");
     }
