@@ -170,6 +170,7 @@ PassStep PassManners::step(std::size_t m, std::uint32_t w, Tick at) {
     const PassManner& manner = m_manners[m];
     const PassWay& way = manner.ways[w];
     const auto& restart = way.what.restart;
+    if (way.inBars && !manner.kept && inBarsOfMusic(manner, at + way.what.wait).empty()) return {}; // that is the pass as it is
     const PassDanced& done = dance(m, at, w, way.what.lastChangeIsTouch, m_opening);
     const Tick start = at + done.lead, danceEnd = start + done.counts;
     PassPerformance pass; // as far as landing asks

@@ -171,19 +171,14 @@ Result<Tick> CountGrid::tickAt(Seconds time) const {
 }
 
 std::optional<int> CountGrid::nearestPhraseStart(Tick at) const {
-    std::optional<int> best;
-    Tick bestDistance{};
-    for (std::size_t p = 0; p < m_phrases.size(); ++p) {
-        const Tick start = counts(m_phrases[p].firstCount);
-        const Tick distance = at > start ? at - start : start - at;
-        if (best && distance >= bestDistance) {
-            if (start > at) break; // starts ascend: it only gets farther
-            continue;
-        }
-        best = static_cast<int>(p);
-        bestDistance = distance;
-    }
-    return best;
+    if (m_phrases.empty()) return std::nullopt;
+    const auto start = [](const CountPhrase& phrase) { return counts(phrase.firstCount); };
+    const auto from = [&](Tick t) { return std::lower_bound(m_phrases.begin(), m_phrases.end(), t, [&](const CountPhrase& phrase, Tick place) { return start(phrase) < place; }); };
+    const auto behind = from(at); // starts ascend
+    if (behind == m_phrases.begin()) return 0;
+    const Tick before = start(*std::prev(behind));
+    if (behind != m_phrases.end() && start(*behind) - at < at - before) return static_cast<int>(behind - m_phrases.begin());
+    return static_cast<int>(from(before) - m_phrases.begin());
 }
 
 std::optional<int> CountGrid::phraseAt(Tick at) const {

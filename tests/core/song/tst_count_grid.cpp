@@ -106,6 +106,17 @@ private Q_SLOTS:
         QCOMPARE(test::q(grid.placeInWords(counts(20))), "count 5 of Verse");
         QCOMPARE(*grid.musicCountAt(counts(20) + countFraction(1, 2)), counts(5) + countFraction(1, 2));
     }
+    /// Every place of songs of odd phrases, against all phrases compared one by one.
+    void theNearestPhraseIsTheNearest() {
+        for (const char* text : {"intro 16 | verse 32 | chorus 32", "pickup 2 | verse 7 | chorus 9 | bridge 1 | bridge 1 | verse 20 | stop 4 | chorus 3", "verse 1"}) {
+            const CountGrid grid = gridOf(test::song(text));
+            for (Tick at = counts(-3); at < grid.end() + counts(3); at += countFraction(1, 4)) {
+                std::vector<std::int64_t> away;
+                for (const CountPhrase& phrase : grid.phrases()) away.push_back(std::abs((at - counts(phrase.firstCount)).value));
+                QCOMPARE(*grid.nearestPhraseStart(at), static_cast<int>(std::min_element(away.begin(), away.end()) - away.begin()));
+            }
+        }
+    }
     void outsideTheSongIsAnError() {
         const CountGrid grid = gridOf(test::song("verse 8"));
         QVERIFY(grid.secondsAt(counts(8)));
