@@ -284,7 +284,7 @@ void VersionsPage::refresh() {
     asked.musicStart = m_desk.musicStart();
     asked.tempo = m_desk.tempo();
     asked.limits = m_desk.limits();
-    Bench bench = makeBench(m_desk.card(), m_desk.reading(), asked);
+    Bench bench = makeBench(m_desk.reading(), asked);
     m_heading->setText(q(bench.heading));
     m_heading->setVisible(!bench.heading.empty());
     m_cells->show(std::move(bench), m_desk.set());

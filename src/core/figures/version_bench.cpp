@@ -42,7 +42,7 @@ Tick remainderOf(Tick length, Tick musicStart, Tick set) {
 
 class Maker {
 public:
-    Maker(const FigureCard& card, const FigureReading& reading, const BenchAsked& asked) : m_card(card), m_reading(reading), m_asked(asked) {}
+    Maker(const FigureReading& reading, const BenchAsked& asked) : m_reading(reading), m_asked(asked) {}
 
     Bench run() {
         if (m_reading.roles.empty() || !m_reading.readable() || m_reading.length == Tick{}) {
@@ -206,7 +206,6 @@ private:
         m_out.heading = "in the time of step " + std::to_string(m_asked.step) + (m_reading.roles.size() > 1 ? " of " + last.role : "") + ": an odd number of changes leaves the foot as it is";
     }
 
-    const FigureCard& m_card;
     const FigureReading& m_reading;
     const BenchAsked& m_asked;
     Bench m_out;
@@ -214,6 +213,6 @@ private:
 
 } // namespace
 
-Bench makeBench(const FigureCard& card, const FigureReading& reading, const BenchAsked& asked) { return Maker(card, reading, asked).run(); }
+Bench makeBench(const FigureReading& reading, const BenchAsked& asked) { return Maker(reading, asked).run(); }
 
 } // namespace lc

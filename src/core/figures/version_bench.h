@@ -44,6 +44,6 @@ struct Bench {
 };
 
 /// The versions of a figure. At most 2000; more are said in `problem`. A couple's roles change the same steps.
-[[nodiscard]] Bench makeBench(const FigureCard& card, const FigureReading& reading, const BenchAsked& asked);
+[[nodiscard]] Bench makeBench(const FigureReading& reading, const BenchAsked& asked);
 
 } // namespace lc

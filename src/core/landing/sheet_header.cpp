@@ -28,7 +28,7 @@ std::string passes(const std::vector<int>& numbers) {
 
 class Exceptions {
 public:
-    Exceptions(const Document& document, const Landing& landing) : m_document(document), m_routine(document.routine), m_landing(landing) {}
+    Exceptions(const Routine& routine, const Landing& landing) : m_routine(routine), m_landing(landing) {}
 
     std::vector<std::string> sentences() {
         restarts();
@@ -142,7 +142,6 @@ private:
         if (written.pinned && pass.wait == Tick{}) add("Pinned", who + " starts " + toWords(*written.pinned));
     }
 
-    const Document& m_document;
     const Routine& m_routine;
     const Landing& m_landing;
     std::string m_restarts;
@@ -177,7 +176,7 @@ SheetHeader sheetHeader(const Document& document, const Landing& landing) {
         header.intro = "intro " + countsInWords(landing.performance.start);
         if (const auto seconds = landing.grid.secondsAt(landing.performance.start)) header.intro += " (" + clockText(*seconds) + ")";
     }
-    header.exceptions = Exceptions(document, landing).sentences();
+    header.exceptions = Exceptions(document.routine, landing).sentences();
     return header;
 }
 
@@ -190,7 +189,7 @@ std::string headerLine(const SheetHeader& header) {
 
 std::string exceptionsInWords(const Document& document, const Landing& landing) {
     std::string text;
-    for (const std::string& sentence : Exceptions(document, landing).sentences()) text += (text.empty() ? "" : " ") + sentence + ".";
+    for (const std::string& sentence : Exceptions(document.routine, landing).sentences()) text += (text.empty() ? "" : " ") + sentence + ".";
     return text;
 }
 

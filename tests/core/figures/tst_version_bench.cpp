@@ -15,7 +15,7 @@ private Q_SLOTS:
             BenchAsked asked;
             asked.kind = kind;
             asked.times = times;
-            return makeBench(card, readFigure(card), asked);
+            return makeBench(readFigure(card), asked);
         };
         QCOMPARE(bench("1-6 walk", BenchKind::Stretch, 2).versions.size(), std::size_t{15}); // C(6,2)
         QCOMPARE(bench("1-5 walk", BenchKind::StretchOrDouble).versions.size(), std::size_t{9});
@@ -33,7 +33,7 @@ private Q_SLOTS:
     void aCouplesRolesChangeTheSameSteps() {
         FigureCard card;
         card.lines = {{"leader", "1 step L 2 step R 3 step L"}, {"follower", "1 step R 2 step L 3 step R"}};
-        const Bench bench = makeBench(card, readFigure(card), {});
+        const Bench bench = makeBench(readFigure(card), {});
         for (const BenchVersion& version : bench.versions) {
             QCOMPARE(version.lines.size(), std::size_t{2});
             QCOMPARE(version.reading.roles[0].line.length, version.reading.roles[1].line.length);
@@ -47,12 +47,12 @@ private Q_SLOTS:
         BenchAsked asked;
         asked.kind = BenchKind::Stretch;
         asked.musicStart = counts(3); // 3 4 5 6 7 8: a stretched six ends before the 1
-        const Bench bench = makeBench(card, readFigure(card), asked);
+        const Bench bench = makeBench(readFigure(card), asked);
         QCOMPARE(bench.versions.at(0).remainder, Tick{});
         QVERIFY2(test::q(bench.heading).endsWith("no count left"), bench.heading.c_str());
         QCOMPARE(test::q(bench.versions.at(0).note), "last step on 8");
         asked.kind = BenchKind::OtherStart;
-        for (const BenchVersion& version : makeBench(card, readFigure(card), asked).versions) QVERIFY(version.musicStart != counts(3));
+        for (const BenchVersion& version : makeBench(readFigure(card), asked).versions) QVERIFY(version.musicStart != counts(3));
     }
     void ornamentsSayTheirSecondsInAnyLocale() {
         FigureCard card;
@@ -61,7 +61,7 @@ private Q_SLOTS:
         asked.kind = BenchKind::Ornament;
         asked.tempo = 1.0;
         asked.limits = {0.25, std::nullopt};
-        const Bench bench = makeBench(card, readFigure(card), asked);
+        const Bench bench = makeBench(readFigure(card), asked);
         QCOMPARE(test::q(bench.versions.at(1).note), "0.333 s each, fits");
         QCOMPARE(test::q(bench.versions.at(2).note), "0.250 s each, wrong foot");
         QCOMPARE(test::q(bench.versions.at(3).note), "0.200 s each, over your limit");
@@ -72,7 +72,7 @@ private Q_SLOTS:
         BenchAsked asked;
         asked.kind = BenchKind::OtherFeel;
         QStringList titles;
-        for (const BenchVersion& version : makeBench(card, readFigure(card), asked).versions) titles << test::q(version.title);
+        for (const BenchVersion& version : makeBench(readFigure(card), asked).versions) titles << test::q(version.title);
         QCOMPARE(titles.join("; "), "swung; rolling by thirds; rolling by quarters; in fractions of its own");
     }
 };
