@@ -13,6 +13,14 @@
 
 namespace lc::test {
 
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+inline constexpr bool sanitized = true;
+#else
+inline constexpr bool sanitized = false;
+#endif
+/// How many of the random cases of a long test are run: all, or a third under sanitizers, which take nine times as long and look for other things than wrong answers.
+constexpr int cases(int all) { return sanitized ? all / 3 : all; }
+
 inline QString q(const std::string& text) { return QString::fromStdString(text); }
 
 /// The value of a result that must be there; the error's sentence is printed otherwise.

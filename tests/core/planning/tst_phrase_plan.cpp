@@ -126,7 +126,7 @@ private Q_SLOTS:
             return std::vector<int>(once.begin(), once.end());
         };
         int several = 0, cases = 0; // `several`: optima of two or more exceptions
-        while (cases < 4000) {
+        while (cases < test::cases(4000)) {
             Brute brute;
             brute.dance = roll(3, 8);
             for (int n = roll(2, 6); n > 0; --n) brute.phrases.push_back(roll(2, 8));
