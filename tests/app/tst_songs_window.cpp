@@ -65,6 +65,10 @@ private Q_SLOTS:
         QCOMPARE(panel.table().rowText(0).mid(4, 4), (QStringList{"0", "0", "0", "0"}));
         QVERIFY2(!panel.table().rowText(2)[9].isEmpty(), qPrintable(panel.table().rowText(2).join('|'))); // the broken one says why
         QVERIFY2(panel.says().startsWith("3 in all"), qPrintable(panel.says()));
+        rig.order("A A A"); // another dance than the one that was planned
+        QVERIFY2(panel.says().startsWith("The dance was changed since"), qPrintable(panel.says()));
+        rig.session->undo();
+        QVERIFY2(panel.says().startsWith("3 in all"), qPrintable(panel.says()));
         auto* family = panel.findChild<QComboBox*>("rankFamily"); // a tempo is wanted
         family->setCurrentIndex(family->findData("waltz"));
         Q_EMIT family->activated(family->currentIndex());

@@ -82,14 +82,14 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
         showFits();
     });
     connect(&session, &Session::documentChanged, this, [this] {
-        m_stale = !m_fits.empty() || m_worker.busy();
-        m_says->setText(says());
+        if (!isHidden()) m_says->setText(says());
     });
     showFits();
 }
 
 void RankPanel::begin() {
     show();
+    m_says->setText(says());
     findChild<QPushButton*>(QStringLiteral("rankSongs"))->setFocus(Qt::OtherFocusReason);
 }
 
@@ -111,20 +111,26 @@ void RankPanel::rank(const QString& folder, Ranked what) {
     m_folder = folder;
     m_what = what;
     m_fits.clear();
-    m_stale = false;
+    m_asked = m_session.document();
     const QStringList files = RankWorker::filesIn(folder, what);
     m_of = static_cast<int>(files.size());
     m_progress->setRange(0, std::max(1, m_of) * 1000);
     m_progress->setValue(0);
     m_progress->setVisible(m_of > 0);
-    if (m_of > 0) m_worker.start(m_session.document(), files, what, wishes());
+    if (m_of > 0) m_worker.start(*m_asked, files, what, wishes());
     showFits();
+}
+
+bool RankPanel::stale() const {
+    if (!m_asked) return false;
+    const Document& now = m_session.document();
+    return now.scheme != m_asked->scheme || (m_what == Ranked::Songs ? now.routine != m_asked->routine : now.map != m_asked->map && *now.map != *m_asked->map);
 }
 
 QString RankPanel::says() const {
     if (m_folder.isEmpty()) return tr("Choose a folder: each song is planned for this dance with what the plans may do, and the tempo counts too. Recordings are heard once and remembered.");
     if (m_of == 0) return m_what == Ranked::Songs ? tr("There is no song in %1: no recording, routine, MIDI file or text.").arg(m_folder) : tr("There is no routine in %1.").arg(m_folder);
-    if (m_stale) return tr("The routine was changed since: these fits are of the routine as it was. Choose the folder again.");
+    if (stale()) return m_what == Ranked::Songs ? tr("The dance was changed since: this is how they fitted it before. Choose the folder again.") : tr("The song was changed since: this is how they fitted it before. Choose the folder again.");
     if (m_worker.busy()) return tr("%1 of %2 read.").arg(m_fits.size()).arg(m_of);
     return m_fits.size() < static_cast<std::size_t>(m_of) ? tr("Stopped: %1 of %2 read.").arg(m_fits.size()).arg(m_of) : tr("%n in all, the best fit first: by what has to be changed, and each per cent of tempo.", nullptr, m_of);
 }

@@ -5,6 +5,7 @@
 
 #include <QWidget>
 
+#include <optional>
 #include <vector>
 
 class QComboBox;
@@ -43,6 +44,8 @@ private:
     void showFits();
     void take();
     [[nodiscard]] FitWishes wishes() const;
+    /// Whether what was ranked for has changed since: the dance, or the song.
+    [[nodiscard]] bool stale() const;
 
     Session& m_session;
     PlansPanel& m_plans;
@@ -51,7 +54,7 @@ private:
     std::vector<SongFit> m_fits;
     QString m_folder;
     int m_of = 0;
-    bool m_stale = false; ///< the routine was changed since
+    std::optional<Document> m_asked; ///< for which the folder was ranked
     QComboBox* m_family;
     QProgressBar* m_progress;
     QPushButton *m_cancel, *m_save, *m_take;
