@@ -1,7 +1,8 @@
 #pragma once
 
 #include "audio/audio_buffer.h"
-#include "audio/task.h"
+#include "audio/song_stream.h"
+#include "core/base/task.h"
 #include "core/base/result.h"
 
 #include <string>
@@ -15,15 +16,12 @@ struct DecodedSong {
     std::string warning;   ///< a sentence when something was put right while reading; else empty
 };
 
-/// Longest recording that is taken, in seconds.
-inline constexpr double longestSongSeconds = 90 * 60;
-
 /// Reads WAV, FLAC, OGG, Opus, MP3, AIFF and what else libsndfile knows, and by FFmpeg's libav the rest: M4A, WMA, the sound
 /// of a video. The same song stands at the same time in each. More than two channels are mixed to two, other sample rates are brought to 44.1 kHz, samples that are not numbers become silence (with a warning).
 /// Errors: NotFound, Unreadable (not a sound file, cut off, no samples, too long), Cancelled. O(length).
 [[nodiscard]] Result<DecodedSong> decodeSong(const std::string& path, const Task& task = {});
 
-/// Writes 16-bit sound; the kind follows the file's ending (wav, flac, ogg). Error Unwritable.
+/// Writes 16-bit sound; the kind follows the file's ending (wav, flac, ogg). A file that is there is replaced whole, or stays. Error Unwritable.
 [[nodiscard]] Result<void> writeSound(const AudioBuffer& sound, const std::string& path);
 
 } // namespace lc

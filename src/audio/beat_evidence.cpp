@@ -62,6 +62,7 @@ std::vector<double> onesHeard(const std::vector<BeatCues>& cues) {
 
 constexpr double reachSeconds = 0.030; // beyond which an onset belongs to another moment; half the shortest sixteenth danced
 constexpr double harmonySpan = 0.5;
+constexpr int listeningRate = 44100; // of OnsetListener and SpectrumListener
 
 double harmonyChange(const SpectralFrames& spectra, double seconds, double span) {
     return difference(spectra.mean(seconds - span, seconds - 0.02).chroma, spectra.mean(seconds + 0.03, seconds + span).chroma);
@@ -81,15 +82,50 @@ std::vector<float> peaksAround(const std::vector<float>& function, double rate) 
 
 } // namespace
 
-SongFeatures songFeatures(const AudioBuffer& mono, const Task& task) {
-    SongFeatures song;
-    song.seconds = mono.seconds();
-    {
-        const std::jthread onsets([&] { song.onsets = onsetFunctions(mono, {{}, task.stop}); }); // the shorter work: the other one tells
-        song.spectra = spectralFrames(mono, task);
+SongListener::SongListener(int sampleRate, int channels) : m_channels(static_cast<std::size_t>(channels)), m_sampleRate(sampleRate) {
+    if (sampleRate != listeningRate) m_resampler = std::make_unique<StreamResampler>(sampleRate, listeningRate, 1);
+}
+
+void SongListener::add(const float* interleaved, std::size_t samples) {
+    const std::size_t frames = samples / m_channels;
+    m_frames += frames;
+    m_mono.resize(frames);
+    for (std::size_t i = 0; i < frames; ++i) {
+        float sum = 0;
+        for (std::size_t c = 0; c < m_channels; ++c) sum += interleaved[i * m_channels + c];
+        m_mono[i] = m_channels == 1 ? sum : sum / static_cast<float>(m_channels);
     }
+    if (m_resampler) m_mono = m_resampler->next(m_mono, false);
+    listen(m_mono.data(), m_mono.size());
+}
+
+void SongListener::listen(const float* mono, std::size_t count) {
+    const std::jthread onsets([&] { m_onsets.add(mono, count); });
+    m_spectra.add(mono, count);
+}
+
+SongFeatures SongListener::finish() {
+    if (m_resampler) {
+        const auto rest = m_resampler->next({}, true);
+        listen(rest.data(), rest.size());
+    }
+    SongFeatures song;
+    song.seconds = static_cast<double>(m_frames) / m_sampleRate;
+    song.onsets = m_onsets.finish();
+    song.spectra = m_spectra.finish();
     song.prepare();
     return song;
+}
+
+SongFeatures songFeatures(const AudioBuffer& sound, const Task& task) {
+    SongListener listener(sound.sampleRate, sound.channels);
+    const std::size_t part = static_cast<std::size_t>(sound.channels) << 18; // six seconds
+    for (std::size_t at = 0; at < sound.samples.size(); at += part) {
+        if (task.stopped()) return {};
+        listener.add(sound.samples.data() + at, std::min(part, sound.samples.size() - at));
+        task.report(static_cast<double>(at) / static_cast<double>(sound.samples.size()));
+    }
+    return listener.finish();
 }
 
 void SongFeatures::prepare() {

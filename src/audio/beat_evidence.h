@@ -1,10 +1,13 @@
 #pragma once
 
 #include "audio/onset_functions.h"
+#include "audio/resample.h"
 #include "audio/spectral_features.h"
+#include "core/base/task.h"
 
 #include <array>
 #include <cstddef>
+#include <memory>
 #include <vector>
 
 namespace lc {
@@ -27,8 +30,28 @@ struct SongFeatures {
     [[nodiscard]] double harmonyAt(double seconds) const;
 };
 
-/// Features of a mono recording at 44.1 kHz (asserted). Empty onsets when the task was stopped.
-[[nodiscard]] SongFeatures songFeatures(const AudioBuffer& mono, const Task& task = {});
+/// Listens to a recording that comes in parts, whatever its rate and channels; the whole of it is held nowhere. Uses two threads in add().
+class SongListener {
+public:
+    SongListener(int sampleRate, int channels);
+
+    void add(const float* interleaved, std::size_t samples);
+    [[nodiscard]] SongFeatures finish(); ///< once
+
+private:
+    void listen(const float* mono, std::size_t count);
+
+    std::size_t m_channels;
+    std::size_t m_frames = 0;
+    int m_sampleRate;
+    std::unique_ptr<StreamResampler> m_resampler;
+    std::vector<float> m_mono;
+    OnsetListener m_onsets;
+    SpectrumListener m_spectra;
+};
+
+/// Features of a recording at hand. Empty onsets when the task was stopped. O(length).
+[[nodiscard]] SongFeatures songFeatures(const AudioBuffer& sound, const Task& task = {});
 
 /// What can speak for a beat being the 1 of its bar; one value for each, higher is more, in standard deviations of the song.
 enum BeatCue : std::size_t {

@@ -1,18 +1,18 @@
 #include "audio/features_file.h"
 
-#include "core/document/document_file.h"
+#include "core/base/content_hash.h"
+#include "core/base/files.h"
 
 #include <cstdint>
 #include <cstring>
-#include <filesystem>
-#include <fstream>
-#include <sstream>
 
 namespace lc {
 
 namespace {
 
-constexpr char magic[8] = {'l', 'c', 'f', 'e', 'a', 't', '0', '1'}; // the last two count versions of the analysis
+constexpr char magic[8] = {'l', 'c', 'f', 'e', 'a', 't', '0', '2'}; // the last two count versions of the analysis
+
+constexpr std::uint64_t mostFeatureBytes = 1U << 30; // ninety minutes have 110 MB
 
 template <typename T>
 void put(std::string& out, const T& value) {
@@ -57,17 +57,20 @@ Result<void> saveFeatures(const SongFeatures& song, const std::string& path) {
     for (const auto* function : {&song.onsets.flux, &song.onsets.complexDomain, &song.onsets.low, &song.onsets.high, &song.onsets.level}) putAll(out, *function);
     put(out, song.spectra.step);
     putAll(out, song.spectra.frames);
+    out += fingerprintBytes(out).hash;
     return writeFileAtomically(path, out);
 }
 
 Result<SongFeatures> loadFeatures(const std::string& path) {
-    std::ifstream file(path, std::ios::binary);
-    if (!file) return fail(ErrorCode::NotFound, "There are no kept features.", path);
-    std::ostringstream all;
-    all << file.rdbuf();
-    const std::string bytes = all.str();
+    auto read = readFile(path, mostFeatureBytes);
+    if (!read) return fail(ErrorCode::NotFound, "There are no kept features.", path);
+    std::string bytes = std::move(*read);
     const auto bad = [&] { return fail(ErrorCode::Unreadable, "The kept features cannot be used.", path); };
-    if (bytes.size() < sizeof magic || std::memcmp(bytes.data(), magic, sizeof magic) != 0) return bad();
+    constexpr std::size_t hashLength = 32;
+    if (bytes.size() < sizeof magic + hashLength) return bad();
+    const std::string hash = bytes.substr(bytes.size() - hashLength);
+    bytes.resize(bytes.size() - hashLength);
+    if (fingerprintBytes(bytes).hash != hash || std::memcmp(bytes.data(), magic, sizeof magic) != 0) return bad();
     Reader in{bytes, sizeof magic};
     SongFeatures song;
     in.get(song.seconds);

@@ -41,15 +41,8 @@ RealFourier::RealFourier(std::size_t window) : m_window(window), m_shape(window)
 
 RealFourier::~RealFourier() = default;
 
-void RealFourier::transform(const std::vector<float>& samples, std::ptrdiff_t first) {
-    const auto size = static_cast<std::ptrdiff_t>(samples.size());
-    const auto window = static_cast<std::ptrdiff_t>(m_window);
-    const std::ptrdiff_t from = std::clamp<std::ptrdiff_t>(-first, 0, window);
-    const std::ptrdiff_t to = std::clamp<std::ptrdiff_t>(size - first, from, window);
-    float* in = m_plan->in;
-    std::fill(in, in + from, 0.0F);
-    for (std::ptrdiff_t i = from; i < to; ++i) in[i] = samples[static_cast<std::size_t>(first + i)] * m_shape[static_cast<std::size_t>(i)];
-    std::fill(in + to, in + window, 0.0F);
+void RealFourier::transform(const float* samples) {
+    for (std::size_t i = 0; i < m_window; ++i) m_plan->in[i] = samples[i] * m_shape[i];
     fftwf_execute(m_plan->plan);
 }
 

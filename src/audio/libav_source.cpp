@@ -33,25 +33,25 @@ class LibavSource : public SoundSource {
 public:
     LibavSource(Format format, Decoder decoder, AVStream* stream)
         : m_format(std::move(format)), m_decoder(std::move(decoder)), m_stream(stream), m_packet(av_packet_alloc()), m_frame(av_frame_alloc()) {
-        m_channels = m_decoder->ch_layout.nb_channels;
-        m_rate = m_decoder->sample_rate;
         m_oneFrameOnly = isWma() && tag("encoder").rfind("Lavf", 0) == 0;
         if (m_oneFrameOnly) m_decoder->flags2 |= AV_CODEC_FLAG2_SKIP_MANUAL;
-        decodeMore(); // some formats tell their true rate with the first frame only
+        decodeMore(); // some formats tell their true channels and rate with the first frame only; from here on they are settled
     }
+    ~LibavSource() override { av_channel_layout_uninit(&m_layout); }
 
     int channels() const override { return m_channels; }
     int sampleRate() const override { return m_rate; }
     std::int64_t frames() const override {
+        if (m_format->duration_estimation_method == AVFMT_DURATION_FROM_BITRATE) return 0; // a guess from the first frames' rate
         const double seconds = m_stream->duration != AV_NOPTS_VALUE ? static_cast<double>(m_stream->duration) * av_q2d(m_stream->time_base)
                              : m_format->duration != AV_NOPTS_VALUE ? static_cast<double>(m_format->duration) / AV_TIME_BASE : 0;
-        return static_cast<std::int64_t>(seconds * m_rate);
+        return seconds > 0 && seconds < 1e7 ? static_cast<std::int64_t>(seconds * m_rate) : 0;
     }
     SoundTags tags() const override { return {tag("title"), tag("artist")}; }
 
     std::int64_t read(float* to, std::int64_t frames) override {
         std::int64_t given = 0;
-        while (given < frames) {
+        while (given < frames && m_channels > 0) {
             const auto channels = static_cast<std::size_t>(m_channels);
             const std::size_t have = (m_ready.size() - m_used) / channels;
             if (have == 0) {
@@ -93,7 +93,7 @@ private:
                 if (keep()) return true;
                 continue;
             }
-            if (got != AVERROR(EAGAIN) && got != AVERROR_EOF && ++m_faults > 1000) m_ended = true;
+            if (got != AVERROR(EAGAIN) && got != AVERROR_EOF && ++m_faults > mostFaults) m_ended = true;
             if (got == AVERROR_EOF || m_ended || m_drained) { m_ended = true; break; }
             feed();
         }
@@ -120,40 +120,70 @@ private:
         }
     }
 
-    /// Converts the frame at hand to interleaved floats; false when it gave none.
+    /// Converts the frame at hand to interleaved floats in the channels and rate of the first one that could be converted; false when it gave none.
+    /// What the frame says of itself is checked here: it comes from the file.
     bool keep() {
-        if (m_frame->nb_samples <= 0 || m_frame->sample_rate <= 0) return false;
-        if (!m_converter) {
-            m_channels = m_frame->ch_layout.nb_channels;
-            m_rate = m_frame->sample_rate;
-            av_channel_layout_copy(&m_layout, &m_frame->ch_layout);
-            m_drop = untoldDelay();
-        }
-        if (!m_converter || m_frame->sample_rate != m_fromRate || m_frame->format != m_fromFormat ||
-            m_frame->ch_layout.nb_channels != m_fromChannels) {
-            SwrContext* made = nullptr;
-            swr_alloc_set_opts2(&made, &m_layout, AV_SAMPLE_FMT_FLT, m_rate, &m_frame->ch_layout, static_cast<AVSampleFormat>(m_frame->format),
-                                m_frame->sample_rate, 0, nullptr);
-            m_converter.reset(made);
-            if (!made || swr_init(made) < 0) {
-                m_converter.reset();
-                return false;
-            }
-            m_fromRate = m_frame->sample_rate;
-            m_fromFormat = m_frame->format;
-            m_fromChannels = m_frame->ch_layout.nb_channels;
+        const int channels = m_frame->ch_layout.nb_channels;
+        if (m_frame->nb_samples <= 0 || m_frame->nb_samples > mostFrameSamples || m_frame->sample_rate <= 0 || channels < 1 || channels > mostSourceChannels) return false;
+        if ((!m_converter || m_frame->sample_rate != m_fromRate || m_frame->format != m_fromFormat || channels != m_fromChannels) && !convertFrom(*m_frame)) {
+            m_converter.reset();
+            if (++m_faults > mostFaults) m_ended = true;
+            return false;
         }
         const int room = swr_get_out_samples(m_converter.get(), m_frame->nb_samples);
         if (room <= 0) return false;
-        m_ready.resize(static_cast<std::size_t>(room) * static_cast<std::size_t>(m_channels));
+        const auto each = static_cast<std::size_t>(m_channels);
+        m_ready.resize(static_cast<std::size_t>(room) * each);
         auto* out = reinterpret_cast<std::uint8_t*>(m_ready.data());
-        const int made = swr_convert(m_converter.get(), &out, room, const_cast<const std::uint8_t**>(m_frame->extended_data), m_frame->nb_samples);
-        const int dropped = std::clamp(m_drop, 0, std::max(0, made));
+        const int made = std::clamp(swr_convert(m_converter.get(), &out, room, const_cast<const std::uint8_t**>(m_frame->extended_data), m_frame->nb_samples), 0, room);
+        m_faults = 0;
+        const int dropped = std::clamp(m_drop, 0, made);
         m_drop -= dropped;
-        m_ready.resize(static_cast<std::size_t>(std::max(0, made)) * static_cast<std::size_t>(m_channels));
-        m_used = static_cast<std::size_t>(dropped) * static_cast<std::size_t>(m_channels);
+        m_ready.resize(static_cast<std::size_t>(made) * each);
+        m_used = static_cast<std::size_t>(dropped) * each;
         return made > dropped;
     }
+
+    /// A converter from what this frame is; the first one settles what all are converted to. False where there is no way.
+    bool convertFrom(AVFrame& frame) {
+        const bool first = m_channels == 0;
+        if (first) {
+            // The head of the file knows better than a first frame, which may be damaged.
+            const AVChannelLayout& said = m_stream->codecpar->ch_layout;
+            const bool sound = said.order == AV_CHANNEL_ORDER_NATIVE && said.nb_channels >= 1 && said.nb_channels <= mostSourceChannels;
+            if (av_channel_layout_copy(&m_layout, sound ? &said : &frame.ch_layout) < 0) return false;
+        }
+        const int rate = first ? frame.sample_rate : m_rate;
+        if (!convertBetween(frame.ch_layout, m_layout, frame, rate)) {
+            // Channels without places, or in places that no loudspeakers have: the usual places for so many.
+            AVChannelLayout from{}, to{};
+            av_channel_layout_default(&from, frame.ch_layout.nb_channels);
+            av_channel_layout_default(&to, m_layout.nb_channels);
+            const bool done = convertBetween(from, to, frame, rate);
+            av_channel_layout_uninit(&from);
+            av_channel_layout_uninit(&to);
+            if (!done) return false;
+        }
+        if (first) {
+            m_channels = m_layout.nb_channels;
+            m_rate = rate;
+            m_drop = untoldDelay();
+        }
+        m_fromRate = frame.sample_rate;
+        m_fromFormat = frame.format;
+        m_fromChannels = frame.ch_layout.nb_channels;
+        return true;
+    }
+
+    bool convertBetween(AVChannelLayout& from, AVChannelLayout& to, const AVFrame& frame, int rate) {
+        SwrContext* made = nullptr;
+        const int set = swr_alloc_set_opts2(&made, &to, AV_SAMPLE_FMT_FLT, rate, &from, static_cast<AVSampleFormat>(frame.format), frame.sample_rate, 0, nullptr);
+        m_converter.reset(made);
+        return set >= 0 && made && swr_init(made) >= 0;
+    }
+
+    static constexpr int mostFrameSamples = 1 << 22; // lossless codecs have the longest frames: below 2^17
+    static constexpr int mostFaults = 1000;          // in a row of frames and packets; a damaged second of sound has fewer than a hundred
 
     Format m_format;
     Decoder m_decoder;
@@ -181,11 +211,21 @@ private:
 
 } // namespace
 
+namespace {
+/// Kinds of files that are opened: those that hold sound themselves. Lists of other files, of addresses and of devices are none of them.
+constexpr const char* containers = "mov,matroska,webm,asf,avi,flv,mpeg,mpegts,mp3,aac,ac3,eac3,ogg,flac,wav,w64,aiff,au,caf,wv,ape,tta,tak,amr,dsf,dts,mpc,mpc8,rm,shn,spdif,truehd,voc";
+} // namespace
+
 std::unique_ptr<SoundSource> openWithLibav(const std::string& path) {
     static std::once_flag quiet;
     std::call_once(quiet, [] { av_log_set_level(AV_LOG_QUIET); }); // what went wrong is said by us, in a sentence
     AVFormatContext* opened = nullptr;
-    if (avformat_open_input(&opened, ("file:" + path).c_str(), nullptr, nullptr) < 0) return nullptr;
+    AVDictionary* options = nullptr;
+    av_dict_set(&options, "format_whitelist", containers, 0);
+    av_dict_set(&options, "protocol_whitelist", "file", 0);
+    const int failed = avformat_open_input(&opened, ("file:" + path).c_str(), nullptr, &options);
+    av_dict_free(&options);
+    if (failed < 0) return nullptr;
     Format format(opened);
     if (avformat_find_stream_info(format.get(), nullptr) < 0) return nullptr;
     const AVCodec* codec = nullptr;

@@ -1,8 +1,7 @@
 #pragma once
 
-#include "audio/audio_buffer.h"
-#include "audio/task.h"
-
+#include <cstddef>
+#include <memory>
 #include <vector>
 
 namespace lc {
@@ -22,9 +21,22 @@ struct OnsetFunctions {
     [[nodiscard]] double secondsOf(double frame) const { return frame / rate; }
 };
 
-/// Onset functions of a mono recording at 44.1 kHz (asserted); frame k is centred on k / rate seconds.
+/// Onset functions of a mono recording at 44.1 kHz that comes in parts; frame k is centred on k / rate seconds.
 /// Flux: Böck, Widmer, "Maximum filter vibrato suppression for onset detection", DAFx 2013. Complex domain, rising half
-/// only: Dixon, "Onset detection revisited", DAFx 2006. O(length). Empty when the task was stopped.
-[[nodiscard]] OnsetFunctions onsetFunctions(const AudioBuffer& mono, const Task& task = {});
+/// only: Dixon, "Onset detection revisited", DAFx 2006. Time linear in the samples; until finish() some 60 kB are held for each second.
+class OnsetListener {
+public:
+    OnsetListener();
+    ~OnsetListener();
+    OnsetListener(const OnsetListener&) = delete;
+    OnsetListener& operator=(const OnsetListener&) = delete;
+
+    void add(const float* samples, std::size_t count);
+    [[nodiscard]] OnsetFunctions finish(); ///< once
+
+private:
+    struct State;
+    std::unique_ptr<State> m_state;
+};
 
 } // namespace lc

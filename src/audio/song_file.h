@@ -1,6 +1,6 @@
 #pragma once
 
-#include "audio/task.h"
+#include "core/base/task.h"
 #include "core/base/result.h"
 #include "core/document/document.h"
 

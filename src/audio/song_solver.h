@@ -2,7 +2,7 @@
 
 #include "audio/beat_evidence.h"
 #include "audio/metre_reading.h"
-#include "audio/task.h"
+#include "core/base/task.h"
 #include "core/base/result.h"
 #include "core/song/song_doubt.h"
 #include "core/song/song_map.h"

@@ -8,6 +8,7 @@
 namespace lc {
 
 namespace {
+constexpr int rate = 44100;
 constexpr std::size_t window = 4096; // 93 ms at 44.1 kHz: parts semitones from about 200 Hz up
 } // namespace
 
@@ -61,54 +62,69 @@ double SpectralFrames::pitchRise(double seconds, double span) const {
     return rise;
 }
 
-SpectralFrames spectralFrames(const AudioBuffer& sound, const Task& task) {
+struct SpectrumListener::State {
+    static constexpr std::size_t hop = 882; // SpectralFrames::step at 44.1 kHz
+    RealFourier fourier{window};
+    SlidingWindow windows{window, hop};
+    std::vector<int> pitchClass;
+    std::vector<bool> bassRegister;
+    std::vector<std::size_t> band;
     SpectralFrames out;
-    const std::size_t hop = static_cast<std::size_t>(std::lround(out.step * sound.sampleRate));
-    RealFourier fourier(window);
+
+    State();
+    void frame(const float* samples);
+};
+
+SpectrumListener::State::State() {
     const std::size_t bins = fourier.bins();
-    std::vector<int> pitchClass(bins, -1);
-    std::vector<bool> bassRegister(bins, false);
-    std::vector<std::size_t> band(bins, 0);
+    pitchClass.assign(bins, -1);
+    bassRegister.assign(bins, false);
+    band.assign(bins, 0);
     for (std::size_t b = 1; b < bins; ++b) {
-        const double hertz = static_cast<double>(b) * sound.sampleRate / window;
+        const double hertz = static_cast<double>(b) * rate / window;
         bassRegister[b] = hertz >= 35 && hertz < 260;
         if (hertz >= 35 && hertz <= 4000) // A4 = 440 Hz (ISO 16)
             pitchClass[b] = ((static_cast<int>(std::lround(12 * std::log2(hertz / 440))) + 9) % 12 + 12) % 12;
         band[b] = hertz < 150 ? 0 : hertz < 400 ? 1 : hertz < 1000 ? 2 : hertz < 2500 ? 3 : hertz < 6000 ? 4 : 5;
     }
-    const auto size = static_cast<std::ptrdiff_t>(sound.samples.size());
-    for (std::size_t at = 0; at < sound.samples.size(); at += hop) {
-        float energy = 0; // of the hop around the frame's middle
-        const auto first = static_cast<std::ptrdiff_t>(at) - static_cast<std::ptrdiff_t>(hop / 2);
-        for (std::ptrdiff_t k = std::max<std::ptrdiff_t>(0, first); k < std::min(size, first + static_cast<std::ptrdiff_t>(hop)); ++k)
-            energy += sound.samples[static_cast<std::size_t>(k)] * sound.samples[static_cast<std::size_t>(k)];
-        fourier.transform(sound.samples, static_cast<std::ptrdiff_t>(at) - static_cast<std::ptrdiff_t>(window / 2));
-        const float* spectrum = fourier.spectrum();
-        SpectralFrame frame;
-        std::array<float, 6> bands{};
-        for (std::size_t b = 1; b < bins; ++b) {
-            const float re = spectrum[2 * b];
-            const float im = spectrum[2 * b + 1];
-            const float power = re * re + im * im;
-            if (pitchClass[b] >= 0) {
-                const float magnitude = std::sqrt(power);
-                if (bassRegister[b]) frame.bass[static_cast<std::size_t>(pitchClass[b])] += magnitude;
-                else frame.chroma[static_cast<std::size_t>(pitchClass[b])] += magnitude;
-            }
-            bands[band[b]] += power;
+}
+
+void SpectrumListener::State::frame(const float* samples) {
+    float energy = 0; // of the hop around the frame's middle
+    for (const float* s = samples + window / 2 - hop / 2; s < samples + window / 2 - hop / 2 + hop; ++s) energy += *s * *s;
+    fourier.transform(samples);
+    const float* spectrum = fourier.spectrum();
+    SpectralFrame frame;
+    std::array<float, 6> bands{};
+    for (std::size_t b = 1; b < band.size(); ++b) {
+        const float re = spectrum[2 * b];
+        const float im = spectrum[2 * b + 1];
+        const float power = re * re + im * im;
+        if (pitchClass[b] >= 0) {
+            const float magnitude = std::sqrt(power);
+            if (bassRegister[b]) frame.bass[static_cast<std::size_t>(pitchClass[b])] += magnitude;
+            else frame.chroma[static_cast<std::size_t>(pitchClass[b])] += magnitude;
         }
-        for (std::size_t k = 0; k < 6; ++k) frame.bands[k] = std::log10(1e-4F + bands[k]);
-        frame.low = std::sqrt(bands[0]);
-        frame.high = std::sqrt(bands[5]);
-        frame.level = std::sqrt(energy / static_cast<float>(hop));
-        out.frames.push_back(frame);
-        if (out.frames.size() % 256 == 0) {
-            if (task.stopped()) break;
-            task.report(static_cast<double>(at) / static_cast<double>(sound.samples.size()));
-        }
+        bands[band[b]] += power;
     }
-    out.sumUp();
-    return out;
+    for (std::size_t k = 0; k < 6; ++k) frame.bands[k] = std::log10(1e-4F + bands[k]);
+    frame.low = std::sqrt(bands[0]);
+    frame.high = std::sqrt(bands[5]);
+    frame.level = std::sqrt(energy / static_cast<float>(hop));
+    out.frames.push_back(frame);
+}
+
+SpectrumListener::SpectrumListener() : m_state(std::make_unique<State>()) {}
+SpectrumListener::~SpectrumListener() = default;
+
+void SpectrumListener::add(const float* samples, std::size_t count) {
+    m_state->windows.add(samples, count, [this](const float* it) { m_state->frame(it); });
+}
+
+SpectralFrames SpectrumListener::finish() {
+    State& s = *m_state;
+    s.windows.finish((s.windows.size() + State::hop - 1) / State::hop, [&](const float* it) { s.frame(it); });
+    return std::move(s.out);
 }
 
 } // namespace lc

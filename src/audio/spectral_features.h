@@ -1,9 +1,8 @@
 #pragma once
 
-#include "audio/audio_buffer.h"
-#include "audio/task.h"
-
 #include <array>
+#include <cstddef>
+#include <memory>
 #include <vector>
 
 namespace lc {
@@ -33,7 +32,20 @@ private:
     std::vector<std::array<double, 33>> m_sums; // of all frames before each
 };
 
-/// Short-time spectra (Hann window, FFTW) of a mono recording folded into pitch classes and bands. O(length).
-[[nodiscard]] SpectralFrames spectralFrames(const AudioBuffer& mono, const Task& task = {});
+/// Short-time spectra (Hann window, FFTW) of a mono recording at 44.1 kHz that comes in parts, folded into pitch classes and bands. Time linear in the samples.
+class SpectrumListener {
+public:
+    SpectrumListener();
+    ~SpectrumListener();
+    SpectrumListener(const SpectrumListener&) = delete;
+    SpectrumListener& operator=(const SpectrumListener&) = delete;
+
+    void add(const float* samples, std::size_t count);
+    [[nodiscard]] SpectralFrames finish(); ///< once; mean() is not prepared
+
+private:
+    struct State;
+    std::unique_ptr<State> m_state;
+};
 
 } // namespace lc

@@ -1,8 +1,7 @@
 #include "cli/count_report.h"
 
+#include "core/base/json_text.h"
 #include "core/notation/care.h"
-
-#include <nlohmann/json.hpp>
 
 namespace lc::cli {
 
@@ -14,8 +13,7 @@ Foot freeIn(const NotationReading& reading, std::optional<Foot> asked) { return 
 } // namespace
 
 std::string countAsJson(const NotationReading& reading, std::optional<Foot> asked) {
-    using Json = nlohmann::ordered_json;
-    const Foot in = freeIn(reading, asked);
+        const Foot in = freeIn(reading, asked);
     const auto feet = followFeet(reading.actions, in);
     Json out;
     out["length"] = toCountString(reading.length);
@@ -60,7 +58,7 @@ std::string countAsJson(const NotationReading& reading, std::optional<Foot> aske
     if (reading.unfinished) out["unfinished"] = true;
     out["care"] = Json::array();
     for (const CareMark& mark : careFor(reading.actions, reading.couple)) out["care"].push_back(std::string(mark.code));
-    return out.dump(1) + "\n";
+    return jsonText(out);
 }
 
 std::string countAsText(const NotationReading& reading, std::optional<Foot> asked) {

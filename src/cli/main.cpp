@@ -1,32 +1,53 @@
 #include "cli/verbs.h"
+#include "core/base/plain_text.h"
 
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
 #include <QFontDatabase>
 
+#include <cerrno>
+#include <csignal>
 #include <cstdio>
+#include <cstring>
+#include <filesystem>
 #include <functional>
 #include <tuple>
 
 namespace {
 
+/// Everything on its way to a person or a program; a full disk or a closed pipe is a fault like any other.
 int finish(const lc::Result<lc::cli::Output>& result) {
     if (!result) {
-        std::fprintf(stderr, "%s\n", result.error().message.c_str());
+        std::fprintf(stderr, "%s\n", lc::shown(result.error().message).c_str());
         return 1;
     }
-    std::fputs(result->notes.c_str(), stderr);
-    std::fwrite(result->text.data(), 1, result->text.size(), stdout);
-    return 0;
+    std::fputs(lc::shown(result->notes).c_str(), stderr);
+    const std::string text = result->data ? result->text : lc::shown(result->text);
+    if (std::fwrite(text.data(), 1, text.size(), stdout) == text.size() && std::fflush(stdout) == 0) return 0;
+    std::fprintf(stderr, "The result could not be written to the standard output: %s.\n", std::strerror(errno));
+    return 1;
 }
 
-} // namespace
+/// Words among the arguments must be text; names of files are bytes.
+std::optional<std::string> noTextAmong(int argc, char** argv) {
+    for (int i = 1; i < argc; ++i) {
+        std::error_code error;
+        if (lc::isUtf8(argv[i]) || std::filesystem::exists(argv[i], error) || std::string_view(argv[i - 1]) == "-o") continue;
+        return "“" + lc::shown(argv[i]) + "” is neither text in UTF-8 nor a file that is there.";
+    }
+    return std::nullopt;
+}
 
-int main(int argc, char** argv) {
+int run(int argc, char** argv) {
+    std::signal(SIGXFSZ, SIG_IGN); // a file beyond the system's limit is an error that is told, not an end
+    if (const auto none = noTextAmong(argc, argv)) {
+        std::fprintf(stderr, "%s\n", none->c_str());
+        return 1;
+    }
     CLI::App app("Lift Count without a window: maps songs, reads counts, lands routines, writes sheets.", "lift-count-cli");
     app.set_version_flag("--version", LIFTCOUNT_VERSION);
     app.require_subcommand(1);
-    std::function<lc::Result<lc::cli::Output>()> run;
+    std::function<lc::Result<lc::cli::Output>()> verb;
 
     lc::cli::MapOptions map;
     bool mapJson = false;
@@ -40,7 +61,7 @@ int main(int argc, char** argv) {
     mapVerb->add_option("--metre", map.metre, "auto, 4/4, 3/4, 6/8, 7/8:3+2+2 …");
     mapVerb->add_option("--tempo", map.tempo, "auto, or beats a minute");
     mapVerb->add_option("--confirm", map.confirm, "A file of facts, one a line: one 12.3, bar 12.3 2, phrase 30.1 32, tempo 112 …");
-    mapVerb->add_option("--seconds-limit", map.secondsLimit, "Listen to no more than this")->check(CLI::NonNegativeNumber);
+    mapVerb->add_option("--seconds-limit", map.secondsLimit, "Listen to no more than this")->check(CLI::Range(0.0, 1e9));
     mapVerb->add_option("--offset", map.offset, "Seconds of the first beat of a typed structure");
     auto* format = mapVerb->add_option("--format", map.format, "text, json, csv, labels, midi or vtt")->check(CLI::IsMember({"text", "json", "csv", "labels", "midi", "vtt"}));
     mapVerb->add_flag("--json", mapJson, "The same as --format json")->excludes(format);
@@ -48,14 +69,14 @@ int main(int argc, char** argv) {
     mapVerb->callback([&] {
         if (map.audio.empty() && map.structure.empty() && map.importFile.empty()) throw CLI::RequiredError("A sound file, --structure or --import");
         if (mapJson) map.format = "json";
-        run = [&] { return runMap(map); };
+        verb = [&] { return runMap(map); };
     });
 
-    const auto addCounting = [](CLI::App* verb, std::string& feel, std::string& slow, std::string& quick, std::string& foot) {
-        verb->add_option("--feel", feel, "straight, swing, rolling-thirds or rolling-quarters")->check(CLI::IsMember({"straight", "swing", "rolling-thirds", "rolling-quarters"}));
-        verb->add_option("--slow", slow, "Counts of S");
-        verb->add_option("--quick", quick, "Counts of Q");
-        verb->add_option("--foot", foot, "The foot that is free before it")->check(CLI::IsMember({"L", "R"}));
+    const auto addCounting = [](CLI::App* sub, std::string& feel, std::string& slow, std::string& quick, std::string& foot) {
+        sub->add_option("--feel", feel, "straight, swing, rolling-thirds or rolling-quarters")->check(CLI::IsMember({"straight", "swing", "rolling-thirds", "rolling-quarters"}));
+        sub->add_option("--slow", slow, "Counts of S");
+        sub->add_option("--quick", quick, "Counts of Q");
+        sub->add_option("--foot", foot, "The foot that is free before it")->check(CLI::IsMember({"L", "R"}));
     };
     lc::cli::CountOptions count;
     auto* countVerb = app.add_subcommand("count", "What a line of counts means");
@@ -63,7 +84,7 @@ int main(int argc, char** argv) {
     addCounting(countVerb, count.feel, count.slow, count.quick, count.foot);
     countVerb->add_option("--length", count.length, "The length it is said to have");
     countVerb->add_flag("--json", count.json, "Print JSON");
-    countVerb->callback([&] { run = [&] { return runCount(count); }; });
+    countVerb->callback([&] { verb = [&] { return runCount(count); }; });
 
     lc::cli::VersionsOptions versions;
     auto* versionsVerb = app.add_subcommand("versions", "All versions of a rhythm with some steps stretched or doubled");
@@ -77,7 +98,7 @@ int main(int argc, char** argv) {
     versionsVerb->add_flag("--json", versions.json, "Print JSON");
     versionsVerb->callback([&] {
         if (versions.stretch == 0 && versions.twice == 0) throw CLI::RequiredError("--stretch or --double");
-        run = [&] { return runVersions(versions); };
+        verb = [&] { return runVersions(versions); };
     });
 
     lc::cli::FillOptions fill;
@@ -86,7 +107,7 @@ int main(int argc, char** argv) {
     fillVerb->add_option("--lengths", fill.lengths, "Lengths of the figures, for example 6,8")->required();
     fillVerb->add_option("--orders", fill.orders, "Show so many orders")->check(CLI::Range(0, 100000));
     fillVerb->add_flag("--json", fill.json, "Print JSON");
-    fillVerb->callback([&] { run = [&] { return runFill(fill); }; });
+    fillVerb->callback([&] { verb = [&] { return runFill(fill); }; });
 
     lc::cli::PlanOptions plan;
     auto* planVerb = app.add_subcommand("plan", "The cheapest cuts and tags that make a dance land on the phrases of a song");
@@ -110,7 +131,7 @@ int main(int argc, char** argv) {
     planVerb->add_flag("--json", plan.json, "Print JSON");
     planVerb->callback([&] {
         if (plan.file.empty() && plan.phrases.empty()) throw CLI::RequiredError("A routine file, or --phrases and --dance");
-        run = [&] { return runPlan(plan); };
+        verb = [&] { return runPlan(plan); };
     });
 
     lc::cli::RankOptions rank;
@@ -122,7 +143,7 @@ int main(int argc, char** argv) {
     rankVerb->add_option("--cost", rank.costs, "Costs as for plan");
     auto* rankJson = rankVerb->add_flag("--json", rank.json, "Print JSON");
     rankVerb->add_flag("--csv", rank.csv, "Print a table in CSV")->excludes(rankJson);
-    rankVerb->callback([&] { run = [&] { return runRank(rank); }; });
+    rankVerb->callback([&] { verb = [&] { return runRank(rank); }; });
 
     lc::cli::MendOptions mend;
     auto* mendVerb = app.add_subcommand("mend", "The fewest cuts and repeats of whole bars of the song on which the unchanged dance lands");
@@ -130,17 +151,18 @@ int main(int argc, char** argv) {
     mendVerb->add_option("--longest", mend.longest, "Bars that one cut or repeat takes at most")->check(CLI::Range(1, 64))->capture_default_str();
     mendVerb->add_option("--limit", mend.limit, "Show so many")->check(CLI::Range(1, 50))->capture_default_str();
     auto* mendOut = mendVerb->add_option("-o", mend.out, "Write the best as sound, with its map beside it; you say that you may change the recording");
+    mendVerb->add_flag("--overwrite", mend.overwrite, "A table of that name beside the sound may be replaced")->needs(mendOut);
     bool mayChange = false;
     mendOut->needs(mendVerb->add_flag("--i-may-change-this-recording", mayChange, "Needed with -o: the rights are yours to know"));
     mendVerb->add_flag("--json", mend.json, "Print JSON");
-    mendVerb->callback([&] { run = [&] { return runMend(mend); }; });
+    mendVerb->callback([&] { verb = [&] { return runMend(mend); }; });
 
     std::string landFile;
     bool landJson = false;
     auto* landVerb = app.add_subcommand("land", "Where every pass of a routine lands, and what does not");
     landVerb->add_option("file", landFile, "A routine file")->required();
     landVerb->add_flag("--json", landJson, "Print JSON");
-    landVerb->callback([&] { run = [&] { return lc::cli::runLand(landFile, landJson); }; });
+    landVerb->callback([&] { verb = [&] { return lc::cli::runLand(landFile, landJson); }; });
 
     lc::cli::SheetOptions sheet;
     auto* sheetVerb = app.add_subcommand("sheet", "A hand-out of a routine");
@@ -148,19 +170,32 @@ int main(int argc, char** argv) {
     sheetVerb->add_option("--kind", sheet.kind, "floor or full")->check(CLI::IsMember({"floor", "full"}));
     sheetVerb->add_option("--format", sheet.format, "html or pdf; by the file's ending otherwise")->check(CLI::IsMember({"html", "pdf"}));
     sheetVerb->add_option("-o", sheet.outFile, "Write to this file")->required();
-    sheetVerb->callback([&] { run = [&] { return runSheet(sheet); }; });
+    sheetVerb->callback([&] { verb = [&] { return runSheet(sheet); }; });
 
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {
         return app.exit(e) == 0 ? 0 : 2;
     }
-    if (!sheetVerb->parsed()) return finish(run());
+    if (!sheetVerb->parsed()) return finish(verb());
     qputenv("QT_QPA_PLATFORM", "offscreen"); // only for fonts and pages; never a window
     qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {}); // standard error is for our own sentences
     int none = 1;
     const QGuiApplication gui(none, argv);
     for (const char* font : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf", "Lato-Heavy.ttf", "Lato-Black.ttf", "CountFigures-Regular.otf", "CountFigures-Bold.otf"})
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/") + QString::fromLatin1(font));
-    return finish(run());
+    return finish(verb());
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    try { // the one place for what nothing else could catch
+        return run(argc, argv);
+    } catch (const std::bad_alloc&) {
+        std::fputs("There is not enough memory for this. Close other programs, or take a smaller file.\n", stderr);
+    } catch (const std::exception& e) {
+        std::fprintf(stderr, "Something went wrong that should not: %s. Nothing was written.\n", lc::shown(e.what()).c_str());
+    }
+    return 1;
 }

@@ -1,14 +1,11 @@
 #include "cli/plan_report.h"
 
+#include "core/base/json_text.h"
 #include "core/planning/exception_words.h"
-
-#include <nlohmann/json.hpp>
 
 namespace lc::cli {
 
 namespace {
-
-using Json = nlohmann::ordered_json;
 
 /// What a plan of a routine changes besides restarts and waits behind passes: pass, what.
 std::vector<std::pair<std::size_t, std::string>> otherChanges(const Document& document, const RoutinePlan& plan) {
@@ -44,7 +41,7 @@ std::string allAsJson(Json plans, std::int64_t nextCost) {
     Json out;
     out["plans"] = std::move(plans);
     out["next_cost"] = nextCost < 0 ? Json(nullptr) : Json(nextCost);
-    return out.dump(1) + "\n";
+    return jsonText(out);
 }
 
 std::string planAsText(std::size_t number, const PhrasePlan& plan, const std::string& more) {

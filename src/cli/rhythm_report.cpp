@@ -1,14 +1,11 @@
 #include "cli/rhythm_report.h"
 
 #include "core/base/feet.h"
-
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 namespace lc::cli {
 
 namespace {
-
-using Json = nlohmann::ordered_json;
 
 constexpr std::uint64_t exactInJson = std::uint64_t{1} << 53; // beyond it readers of JSON round
 
@@ -34,7 +31,7 @@ std::string versionsAsJson(const std::vector<RhythmVersion>& versions) {
         j["ends_on_count"] = toCountString(v.lastStepAt + counts(1));
         out["versions"].push_back(std::move(j));
     }
-    return out.dump(1) + "\n";
+    return jsonText(out);
 }
 
 std::string versionsAsText(const std::vector<RhythmVersion>& versions) {
@@ -69,7 +66,7 @@ std::string fillingAsJson(const Filling& filling) {
     }
     if (filling.below) out["nearest_below"] = toCountString(*filling.below);
     if (filling.above) out["nearest_above"] = toCountString(*filling.above);
-    return out.dump(1) + "\n";
+    return jsonText(out);
 }
 
 std::string fillingAsText(const Filling& filling) {

@@ -4,13 +4,12 @@
 #include "audio/song_splice.h"
 #include "cli/verbs.h"
 #include "core/base/clock_text.h"
-#include "core/document/document_file.h"
+#include "core/base/json_text.h"
+#include "core/base/files.h"
 #include "core/exchange/map_export.h"
 #include "core/landing/findings.h"
 #include "core/planning/music_mend.h"
 #include "core/planning/song_ranking.h"
-
-#include <nlohmann/json.hpp>
 
 #include <cmath>
 #include <filesystem>
@@ -18,8 +17,6 @@
 namespace lc::cli {
 
 namespace {
-
-using Json = nlohmann::ordered_json;
 
 std::string fitsAsJson(const std::vector<SongFit>& fits) {
     Json out;
@@ -31,7 +28,7 @@ std::string fitsAsJson(const std::vector<SongFit>& fits) {
         else j["problem"] = f.problem;
         out["fits"].push_back(std::move(j));
     }
-    return out.dump(1) + "\n";
+    return jsonText(out);
 }
 
 template <typename Number>
@@ -76,12 +73,12 @@ Result<Output> runRank(const RankOptions& options) {
         if (!other) fit.problem = other.error().message;
         else fit = options.routines ? fitSong(*other, *document, wishes) : fitSong(*document, *other, wishes);
         if (other) fit.name = other->title;
-        if (fit.name.empty()) fit.name = std::filesystem::path(file).stem().string();
+        if (fit.name.empty()) fit.name = shown(std::filesystem::path(file).stem().string());
         fit.file = file;
         fits.push_back(std::move(fit));
     }
     rankFits(fits, wishes);
-    return Output{options.csv ? fitsToCsv(fits) : options.json ? fitsAsJson(fits) : fitsAsText(fits), {}};
+    return Output{options.csv ? fitsToCsv(fits) : options.json ? fitsAsJson(fits) : fitsAsText(fits), {}, options.csv};
 }
 
 Result<Output> runMend(const MendOptions& options) {
@@ -97,12 +94,14 @@ Result<Output> runMend(const MendOptions& options) {
         if (document->song.path.empty()) return fail(ErrorCode::NotFound, "The routine has no recording, so no sound can be written. Without -o the cuts are listed.");
         std::error_code same;
         if (std::filesystem::equivalent(options.out, document->song.path, same)) return fail(ErrorCode::BadValue, "That is the recording itself, which stays as it is. Give another name with -o.");
+        const std::string table = std::filesystem::path(options.out).replace_extension(".csv").string();
+        if (std::filesystem::exists(table, same) && !options.overwrite)
+            return fail(ErrorCode::BadValue, shownName(table) + " is there already, and the map of the mended song would take its place. Give another name with -o, or add --overwrite.");
         const auto sound = decodeSong(document->song.path);
         if (!sound) return tl::unexpected(sound.error());
         const auto song = editSong(*document->map, mends->mends.front().spans, std::max(0.0, sound->sound.seconds() - document->map->end));
         if (!song) return tl::unexpected(song.error());
         if (const auto written = writeSound(spliced(sound->sound, song->sound), options.out); !written) return tl::unexpected(written.error());
-        const std::string table = std::filesystem::path(options.out).replace_extension(".csv").string();
         if (const auto saved = writeFileAtomically(table, mapToCsv(song->map)); !saved) return tl::unexpected(saved.error());
         notes = options.out + " is written, with its map in " + table + ".\n";
     }
@@ -118,7 +117,7 @@ Result<Output> runMend(const MendOptions& options) {
     }
     out["next_cost"] = mends->nextCost < 0 ? Json(nullptr) : Json(mends->nextCost);
     if (mends->nextCost >= 0) text += "No other costs less than " + std::to_string(mends->nextCost) + ".\n";
-    return Output{options.json ? out.dump(1) + "\n" : text, std::move(notes)};
+    return Output{options.json ? jsonText(out) : text, std::move(notes)};
 }
 
 } // namespace lc::cli

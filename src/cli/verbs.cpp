@@ -1,35 +1,24 @@
 #include "cli/verbs.h"
 
 #include "audio/analysis.h"
-#include "audio/audio_file.h"
 #include "cli/count_report.h"
 #include "cli/rhythm_report.h"
-#include "core/document/document_file.h"
+#include "core/base/files.h"
 #include "core/landing/landing_report.h"
 #include "core/planning/plan_costs.h"
-#include "core/exchange/routine_text.h"
+#include "core/exchange/routine_file.h"
 #include "core/exchange/map_export.h"
 #include "core/exchange/map_import.h"
 #include "core/song/structure_text.h"
 #include "sheets/sheet_document.h"
 
 #include <algorithm>
+#include <cstdio>
 #include <filesystem>
-#include <fstream>
-#include <sstream>
 
 namespace lc::cli {
 
 namespace {
-
-/// The contents of a small text file that a person wrote.
-Result<std::string> textOf(const std::string& path) {
-    std::ifstream file(path, std::ios::binary);
-    if (!file) return fail(ErrorCode::NotFound, "There is no file “" + path + "” that can be read.", path);
-    std::ostringstream all;
-    all << file.rdbuf();
-    return all.str();
-}
 
 /// A map that was not heard, with the facts put into it.
 Result<SongReading> around(const SongMap& map, const std::vector<SongFact>& facts) {
@@ -40,7 +29,7 @@ Result<SongReading> around(const SongMap& map, const std::vector<SongFact>& fact
 
 /// Stated > imported > options: the options say only what the file does not.
 Result<SongReading> importedMap(const MapOptions& options, const std::vector<SongFact>& facts, std::string& notes) {
-    const auto bytes = textOf(options.importFile);
+    const auto bytes = readFile(options.importFile, mostTextBytes);
     if (!bytes) return tl::unexpected(bytes.error());
     ImportHints hints;
     std::vector<SongFact> stated;
@@ -52,7 +41,7 @@ Result<SongReading> importedMap(const MapOptions& options, const std::vector<Son
         else stated.push_back(fact);
     }
     if (options.bpm > 0) hints.bpm = options.bpm;
-    auto imported = importMap(*bytes, std::filesystem::path(options.importFile).filename().string(), hints);
+    auto imported = importMap(*bytes, options.importFile, hints);
     if (!imported) return tl::unexpected(imported.error());
     if (!imported->note.empty()) notes += imported->note + "\n";
     return around(imported->map, stated);
@@ -61,9 +50,10 @@ Result<SongReading> importedMap(const MapOptions& options, const std::vector<Son
 Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
     std::vector<SongFact> facts;
     if (!options.confirm.empty()) {
-        const auto text = textOf(options.confirm);
+        const auto text = readTextFile(options.confirm);
         if (!text) return tl::unexpected(text.error());
-        auto read = readFacts(*text);
+        if (text->western) notes += text->note(shownName(options.confirm)) + "\n";
+        auto read = readFacts(text->text);
         if (!read) return tl::unexpected(read.error());
         facts = std::move(*read);
     }
@@ -89,20 +79,14 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
         return around(*map, facts);
     }
     if (!options.importFile.empty()) return importedMap(options, facts, notes);
-    auto song = decodeSong(options.audio);
-    if (!song) return tl::unexpected(song.error());
-    if (!song->warning.empty()) notes += song->warning + "\n";
-    if (options.secondsLimit > 0) {
-        const auto most = static_cast<std::size_t>(options.secondsLimit * song->sound.sampleRate) * static_cast<std::size_t>(song->sound.channels);
-        if (song->sound.samples.size() > most) song->sound.samples.resize(most);
-    }
-    const auto heard = hearSound(song->sound);
-    if (!heard) return tl::unexpected(heard.error());
-    return solveSong(*heard, facts);
+    const auto file = hearFile(options.audio, options.secondsLimit);
+    if (!file) return tl::unexpected(file.error());
+    if (!file->warning.empty()) notes += file->warning + "\n";
+    return solveSong(file->heard, facts);
 }
 
 Result<Output> write(const std::string& path, std::string bytes, std::string notes) {
-    if (path.empty()) return Output{std::move(bytes), std::move(notes)};
+    if (path.empty()) return Output{std::move(bytes), std::move(notes), true};
     if (auto written = writeFileAtomically(path, bytes); !written) return tl::unexpected(written.error());
     return Output{{}, notes + "Written: " + path + "\n"};
 }
@@ -149,7 +133,9 @@ Result<Output> runMap(const MapOptions& options) {
         if (!midi) return tl::unexpected(midi.error());
         bytes.assign(midi->begin(), midi->end());
     } else bytes = mapToText(*map, reading->doubts);
-    return write(options.outFile, std::move(bytes), std::move(notes));
+    auto output = write(options.outFile, std::move(bytes), std::move(notes));
+    if (output) output->data = options.format != "text";
+    return output;
 }
 
 Result<Output> runCount(const CountOptions& options) {
@@ -194,15 +180,12 @@ Result<Output> runFill(const FillOptions& options) {
 }
 
 Result<Document> readRoutine(const std::string& file) {
-    if (const auto bytes = textOf(file); bytes && looksLikeRoutineText(*bytes)) {
-        auto read = routineFromText(*bytes);
-        if (!read) read.error().message = file + ": " + read.error().message;
-        return read;
-    }
-    auto loaded = loadDocument(file);
-    if (!loaded) return tl::unexpected(loaded.error());
-    return std::move(loaded->document);
+    auto read = readRoutineFile(file);
+    if (!read) return tl::unexpected(read.error());
+    if (!read->note.empty()) std::fprintf(stderr, "%s\n", read->note.c_str());
+    return std::move(read->document);
 }
+
 Result<Output> runLand(const std::string& file, bool json) {
     const auto document = readRoutine(file);
     if (!document) return tl::unexpected(document.error());

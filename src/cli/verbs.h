@@ -13,6 +13,7 @@ namespace lc::cli {
 struct Output {
     std::string text;  ///< for standard output
     std::string notes; ///< for standard error
+    bool data = false; ///< bytes for another program, given as they are; words are cleared of what could steer a terminal
 };
 
 struct MapOptions {
@@ -63,7 +64,7 @@ struct FillOptions {
 };
 [[nodiscard]] Result<Output> runFill(const FillOptions& options);
 
-/// A routine file, or the plain-text form of one.
+/// A routine file, or the plain-text form of one. What must be told of it goes to standard error at once.
 [[nodiscard]] Result<Document> readRoutine(const std::string& file);
 
 struct PlanOptions {
@@ -101,6 +102,7 @@ struct RankOptions {
 struct MendOptions {
     std::string file;   ///< a routine
     std::string out;    ///< sound to write, of the best mend; empty = none
+    bool overwrite = false; ///< a table beside it that is there may be replaced
     std::size_t longest = 16;
     std::size_t limit = 5;
     bool json = false;

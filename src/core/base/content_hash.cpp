@@ -1,9 +1,10 @@
 #include "core/base/content_hash.h"
 
+#include "core/base/files.h"
+
 #include <xxhash.h>
 
 #include <array>
-#include <filesystem>
 #include <fstream>
 #include <memory>
 #include <vector>
@@ -25,10 +26,8 @@ std::string hexadecimal(XXH128_hash_t hash) {
 } // namespace
 
 Result<FileFingerprint> fingerprintFile(const std::string& path) {
-    std::error_code error;
-    if (!std::filesystem::is_regular_file(path, error)) return fail(ErrorCode::NotFound, "There is no file “" + path + "”.", path);
+    if (const auto regular = checkRegularFile(path); !regular) return tl::unexpected(regular.error());
     std::ifstream in(path, std::ios::binary);
-    if (!in) return fail(ErrorCode::Unreadable, "The file “" + path + "” cannot be opened. Check that you may read it.", path);
     const std::unique_ptr<XXH3_state_t, decltype(&XXH3_freeState)> state(XXH3_createState(), &XXH3_freeState);
     XXH3_128bits_reset(state.get());
     std::vector<char> block(1 << 18);
@@ -38,7 +37,7 @@ Result<FileFingerprint> fingerprintFile(const std::string& path) {
         XXH3_128bits_update(state.get(), block.data(), got);
         print.bytes += got;
     }
-    if (in.bad()) return fail(ErrorCode::Unreadable, "The file “" + path + "” could not be read to its end.", path);
+    if (!in.eof()) return fail(ErrorCode::Unreadable, "The file " + shownName(path) + " could not be read to its end.", path);
     print.hash = hexadecimal(XXH3_128bits_digest(state.get()));
     return print;
 }

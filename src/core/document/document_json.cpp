@@ -91,7 +91,7 @@ std::string toJson(const Document& document) {
     for (const SongFact& fact : document.facts) out["facts"].push_back(toJson(fact));
     out["counting"] = {{"unit", toString(document.scheme.unit)}, {"bars_per_set", document.scheme.barsPerSet}};
     out["routine"] = toJson(document.routine);
-    return out.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+    return jsonText(out);
 }
 
 Result<Document> documentFromJson(std::string_view text) {

@@ -45,6 +45,8 @@ public:
 
     /// Remembers that the current value is what the file holds.
     void markSaved() { m_savedAt = m_at; m_mergeOpen = false; }
+    /// No file holds the current value, such as one that was pasted.
+    void markUnsaved() { m_savedAt = nowhere; }
     [[nodiscard]] bool isSaved() const { return m_savedAt == m_at; }
 
 private:

@@ -3,9 +3,8 @@
 // Reading JSON with the place of each mistake. Private to the readers of files: it needs nlohmann-json.
 
 #include "core/base/ids.h"
+#include "core/base/json_text.h"
 #include "core/base/tick.h"
-
-#include <nlohmann/json.hpp>
 
 #include <cmath>
 #include <cstdint>
@@ -16,8 +15,6 @@
 #include <vector>
 
 namespace lc {
-
-using Json = nlohmann::ordered_json;
 
 struct BadField {
     std::string path;
@@ -106,6 +103,7 @@ private:
 /// Reads `text` as JSON and hands it to `read`, which may throw BadField; what is thrown on the way becomes an error made by `damaged(where, why)`.
 template <typename T, typename Read, typename Damaged>
 [[nodiscard]] Result<T> readJson(std::string_view text, Read read, Damaged damaged) {
+    if (const JsonExcess excess = beyondBounds(text); !excess.why.empty()) return damaged("the text", excess.why + " (byte " + std::to_string(excess.byte) + ")");
     try {
         const Json json = Json::parse(text);
         return read(json);

@@ -41,7 +41,7 @@ std::vector<std::string> divided(const std::string& text) {
 
 } // namespace
 
-std::string cardToJson(const FigureCard& card) { return toJson(card).dump(-1, ' ', false, Json::error_handler_t::replace); }
+std::string cardToJson(const FigureCard& card) { return jsonText(toJson(card), -1); }
 
 Result<FigureCard> cardFromJson(std::string_view text) {
     return guarded<FigureCard>(text, "A figure", [](const Json& json) -> Result<FigureCard> { return figureCardFrom(Field(json, "")); });
@@ -50,7 +50,7 @@ Result<FigureCard> cardFromJson(std::string_view text) {
 std::string figuresToJson(const std::vector<FigureCard>& figures) {
     Json out{{"format", "liftcount-figures"}, {"version", figuresVersion}, {"figures", Json::array()}};
     for (const FigureCard& card : figures) out["figures"].push_back(toJson(card));
-    return out.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+    return jsonText(out);
 }
 
 Result<std::vector<FigureCard>> figuresFromJson(std::string_view text) {
@@ -87,7 +87,7 @@ std::string figuresToCsv(const std::vector<FigureCard>& figures) {
                                      choice([](const NotationChoices& c) { return toCountString(c.quick); }), choice([](const NotationChoices& c) { return toCountString(c.ownAnd); }),
                                      choice([](const NotationChoices& c) { return toCountString(c.ownA); }),
                                      choice([](const NotationChoices& c) { return std::string(c.stompTakesWeight ? "yes" : "no"); }), length(f.entry), length(f.close),
-                                     f.versions.empty() ? "" : toJson(f)["versions"].dump(-1, ' ', false, Json::error_handler_t::replace)};
+                                     f.versions.empty() ? "" : jsonText(toJson(f)["versions"], -1)};
         for (const std::string& role : roles) {
             const auto line = std::find_if(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == role; });
             row.push_back(line == card.lines.end() ? "" : line->text);

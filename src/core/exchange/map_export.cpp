@@ -1,8 +1,7 @@
 #include "core/exchange/map_export.h"
 
 #include "core/base/clock_text.h"
-
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -61,8 +60,7 @@ std::string mapToCsv(const SongMap& map) {
 }
 
 std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts) {
-    using Json = nlohmann::ordered_json;
-    const auto places = placesOf(map);
+        const auto places = placesOf(map);
     Json out;
     const auto tempo = medianTempo(map);
     out["tempo_bpm"] = tempo ? Json(*tempo) : Json();
@@ -95,7 +93,7 @@ std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts) 
         }
         out["doubts"].push_back({{"start_s", doubt.start}, {"end_s", doubt.end}, {"about", doubt.about}, {"readings", readings}});
     }
-    return out.dump(1) + "\n";
+    return jsonText(out);
 }
 
 std::string mapToLabels(const SongMap& map) {

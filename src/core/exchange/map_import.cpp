@@ -2,6 +2,7 @@
 #include "core/exchange/map_import.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/plain_text.h"
 #include "core/song/map_draft.h"
 #include "core/base/text_rows.h"
 
@@ -174,11 +175,16 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
 
 Result<ImportedMap> importMap(const std::string& bytes, const std::string& name, const ImportHints& hints) {
     if (bytes.rfind("MThd", 0) == 0) return mapFromMidi({bytes.begin(), bytes.end()}, hints);
-    const auto lines = textLines(bytes);
+    auto text = readForeignText(bytes, shownName(name));
+    if (!text) return tl::unexpected(text.error());
+    const auto lines = textLines(text->text);
     const std::string_view first = lines.empty() ? std::string_view{} : lines.front();
-    if (first.rfind("time_s,", 0) == 0) return mapFromCsv(bytes, hints);
-    if (first.find('\t') != std::string_view::npos && bytes.find('\0') == std::string::npos) return mapFromLabels(bytes, hints);
-    return fail(ErrorCode::Unreadable, "“" + name + "” is no song map. Known are MIDI files, CSV with the columns time_s,bar_index,beat_in_bar,phrase_index, and label files (start, end, label, with tabs).", name);
+    const bool csv = first.rfind("time_s,", 0) == 0;
+    if (!csv && first.find('\t') == std::string_view::npos)
+        return fail(ErrorCode::Unreadable, shownName(name) + " is no song map. Known are MIDI files, CSV with the columns time_s,bar_index,beat_in_bar,phrase_index, and label files (start, end, label, with tabs).", name);
+    auto map = csv ? mapFromCsv(text->text, hints) : mapFromLabels(text->text, hints);
+    if (map && text->western) map->note = text->note(shownName(name)) + (map->note.empty() ? "" : " " + map->note);
+    return map;
 }
 
 } // namespace lc

@@ -35,7 +35,7 @@ struct ImportedMap {
 /// metre events, from its first metre event to its last event; markers start phrases. Without markers, every eight bars do.
 [[nodiscard]] Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const ImportHints& hints = {});
 
-/// Any of the three, told apart by their content. `name` is the file's, for the sentences.
+/// Any of the three, told apart by their content; text goes through readForeignText(). `name` is the file's, for the sentences.
 [[nodiscard]] Result<ImportedMap> importMap(const std::string& bytes, const std::string& name, const ImportHints& hints = {});
 
 } // namespace lc

@@ -3,14 +3,11 @@
 #include "core/base/clock_text.h"
 #include "core/landing/sheet_header.h"
 #include "core/routine/music_place.h"
-
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <algorithm>
 
 namespace lc {
-
-using Json = nlohmann::ordered_json;
 
 namespace {
 
@@ -154,7 +151,7 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
             j["remedies"].push_back({{"text", remedy.title}, {"price", remedy.price}});
         out["findings"].push_back(std::move(j));
     }
-    return out.dump(1) + "\n";
+    return jsonText(out);
 }
 
 std::string landingAsText(const Document& document, const Landing& landing) {
