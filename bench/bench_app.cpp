@@ -54,7 +54,7 @@ int main(int argc, char** argv) {
     const Theme theme;
     app.setStyle(QStringLiteral("Fusion"));
     app.setStyleSheet(theme.styleSheet());
-    Session session(std::make_unique<SilentOutput>(), Player::Filling::OnPull);
+    Session session(std::make_unique<SilentOutput>(), Player::Filling::OnPull, Worker::Mode::AtOnce);
     MainWindow window(session, theme);
     window.resize(1280, 800);
     window.show();

@@ -61,7 +61,7 @@ int main(int argc, char** argv) {
     double now = 0;
     auto output = std::make_unique<SilentOutput>([&now] { return now; });
     SilentOutput* silent = output.get();
-    Session session(std::move(output), Player::Filling::OnPull);
+    Session session(std::move(output), Player::Filling::OnPull, Worker::Mode::AtOnce);
     QTemporaryDir vocabulary; // the starter figures, and nobody's own
     MainWindow window(session, theme, vocabulary.filePath(QStringLiteral("vocabulary.sqlite")));
     window.resize(size);

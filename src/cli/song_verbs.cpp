@@ -5,6 +5,7 @@
 #include "cli/verbs.h"
 #include "core/base/clock_text.h"
 #include "core/base/json_text.h"
+#include "core/base/number_words.h"
 #include "core/base/files.h"
 #include "core/exchange/map_export.h"
 #include "core/landing/findings.h"
@@ -31,9 +32,6 @@ std::string fitsAsJson(const std::vector<SongFit>& fits) {
     return jsonText(out);
 }
 
-template <typename Number>
-std::string number(Number n, const char* one, const char* many) { return std::to_string(n) + (n == 1 ? one : many); }
-
 std::string fitsAsText(const std::vector<SongFit>& fits) {
     std::string out;
     for (std::size_t i = 0; i < fits.size(); ++i) {
@@ -41,7 +39,7 @@ std::string fitsAsText(const std::vector<SongFit>& fits) {
         out += std::to_string(i + 1) + ". " + f.name;
         if (f.bpm > 0) out += ", " + std::to_string(std::lround(f.bpm)) + " bpm" + (f.percent == 100 ? "" : " (fits at " + decimals(f.percent, 1) + " %)");
         if (f.problem.empty())
-            out += ": cost " + std::to_string(f.cost) + ", " + number(f.exceptions, " exception", " exceptions") + ", " + number(f.misses, " miss", " misses") + ", " + number(f.stops, " stop", " stops") + ", last pass " + endingInWords(f);
+            out += ": cost " + std::to_string(f.cost) + ", " + numbered(f.exceptions, "exception", "exceptions") + ", " + numbered(f.misses, "miss", "misses") + ", " + numbered(f.stops, "stop", "stops") + ", last pass " + endingInWords(f);
         else out += ": " + f.problem;
         out += "\n";
     }

@@ -1,5 +1,6 @@
 #include "store/vocabulary.h"
 
+#include "core/base/plain_text.h"
 #include "core/exchange/figure_file.h"
 
 #include <sqlite3.h>
@@ -15,7 +16,7 @@ namespace {
 constexpr int vocabularyVersion = 1;
 constexpr int applicationId = 0x4C434631; // "LCF1": tells our files from other SQLite files
 
-std::string fileName(const std::string& path) { return std::filesystem::path(path).filename().string(); }
+std::string fileName(const std::string& path) { return shown(std::filesystem::path(path).filename().string()); }
 
 Error errorOf(int code, const std::string& path) {
     const std::string file = "The vocabulary " + fileName(path);
@@ -108,7 +109,7 @@ Result<int> pragma(sqlite3* db, const char* name, const std::string& path) {
 
 Result<VocabularyFigure> figureFrom(const Statement& row, const std::string& path) {
     auto card = cardFromJson(row.text(2));
-    if (!card) return tl::unexpected(Error{ErrorCode::Unreadable, "The vocabulary " + fileName(path) + " holds a figure that cannot be read: " + card.error().message, path});
+    if (!card) return tl::unexpected(Error{ErrorCode::Unreadable, "The vocabulary " + fileName(path) + " holds a figure “" + shown(row.text(3)) + "” that cannot be read: " + card.error().message, path});
     return VocabularyFigure{row.text(0), row.number(1), std::move(*card)};
 }
 
@@ -120,7 +121,7 @@ Vocabulary::Vocabulary(sqlite3* db, std::string path, bool isNew) : m_db(db), m_
 
 Vocabulary::~Vocabulary() { sqlite3_close(m_db); }
 
-Result<std::unique_ptr<Vocabulary>> Vocabulary::open(const std::string& path) {
+Result<std::unique_ptr<Vocabulary>> Vocabulary::open(const std::string& path, const std::vector<FigureCard>& starters) {
     std::error_code none;
     const bool there = std::filesystem::exists(path, none) && std::filesystem::file_size(path, none) > 0;
     if (!there) std::filesystem::create_directories(std::filesystem::path(path).parent_path(), none);
@@ -129,11 +130,11 @@ Result<std::unique_ptr<Vocabulary>> Vocabulary::open(const std::string& path) {
     std::unique_ptr<Vocabulary> vocabulary(new Vocabulary(db, path, !there));
     if (code != SQLITE_OK) return tl::unexpected(errorOf(code, path));
     sqlite3_busy_timeout(db, 1500);
-    if (auto ready = vocabulary->prepareFile(); !ready) return tl::unexpected(ready.error());
+    if (auto ready = vocabulary->prepareFile(starters); !ready) return tl::unexpected(ready.error());
     return vocabulary;
 }
 
-Result<void> Vocabulary::prepareFile() {
+Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
     const auto id = pragma(m_db, "application_id", m_path);
     if (!id) return tl::unexpected(id.error());
     const auto version = pragma(m_db, "user_version", m_path);
@@ -147,6 +148,8 @@ Result<void> Vocabulary::prepareFile() {
         const std::string sql = "CREATE TABLE figures (id TEXT PRIMARY KEY, revision INTEGER NOT NULL, name TEXT NOT NULL, card TEXT NOT NULL) WITHOUT ROWID;"
                                 "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " + std::to_string(vocabularyVersion) + ";";
         if (const int code = sqlite3_exec(m_db, sql.c_str(), nullptr, nullptr, nullptr); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
+        for (const FigureCard& card : starters)
+            if (const auto added = insert(card); !added) return tl::unexpected(added.error());
         if (const int code = transaction.commit(); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
         return {};
     }
@@ -166,21 +169,21 @@ std::int64_t Vocabulary::othersChanges() const {
     return statement.step() == SQLITE_ROW ? statement.number(0) : 0;
 }
 
-Result<std::vector<VocabularyFigure>> Vocabulary::all() const {
-    Statement statement(m_db, "SELECT id, revision, card FROM figures ORDER BY name COLLATE NOCASE, id");
+Result<std::vector<VocabularyFigure>> Vocabulary::all(std::vector<std::string>* unreadable) const {
+    Statement statement(m_db, "SELECT id, revision, card, name FROM figures ORDER BY name COLLATE NOCASE, id");
     std::vector<VocabularyFigure> figures;
     int code = 0;
     while ((code = statement.step()) == SQLITE_ROW) {
         auto figure = figureFrom(statement, m_path);
-        if (!figure) return tl::unexpected(figure.error());
-        figures.push_back(std::move(*figure));
+        if (figure) figures.push_back(std::move(*figure));
+        else if (unreadable) unreadable->push_back(figure.error().message);
     }
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     return figures;
 }
 
 Result<VocabularyFigure> Vocabulary::find(const std::string& id) const {
-    Statement statement(m_db, "SELECT id, revision, card FROM figures WHERE id = ?1");
+    Statement statement(m_db, "SELECT id, revision, card, name FROM figures WHERE id = ?1");
     const int code = statement.bind(1, id).step();
     if (code == SQLITE_DONE) return fail(ErrorCode::NotFound, "This figure is no longer in the vocabulary.", m_path);
     if (code != SQLITE_ROW) return tl::unexpected(errorOf(code, m_path));
@@ -193,17 +196,23 @@ Result<VocabularyFigure> Vocabulary::add(const FigureCard& card) {
     return std::move(added->front());
 }
 
+Result<VocabularyFigure> Vocabulary::insert(const FigureCard& card) {
+    if (card.name.empty()) return noName();
+    VocabularyFigure figure{newIdentity(), 1, card};
+    Statement statement(m_db, "INSERT INTO figures (id, revision, name, card) VALUES (?1, 1, ?2, ?3)");
+    const int code = statement.bind(1, figure.id).bind(2, card.name).bind(3, cardToJson(card)).step();
+    if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
+    return figure;
+}
+
 Result<std::vector<VocabularyFigure>> Vocabulary::addAll(const std::vector<FigureCard>& cards) {
     std::vector<VocabularyFigure> figures;
     Transaction transaction(m_db);
     if (transaction.code() != SQLITE_OK) return tl::unexpected(errorOf(transaction.code(), m_path));
     for (const FigureCard& card : cards) {
-        if (card.name.empty()) return noName();
-        VocabularyFigure figure{newIdentity(), 1, card};
-        Statement statement(m_db, "INSERT INTO figures (id, revision, name, card) VALUES (?1, 1, ?2, ?3)");
-        const int code = statement.bind(1, figure.id).bind(2, card.name).bind(3, cardToJson(card)).step();
-        if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
-        figures.push_back(std::move(figure));
+        auto figure = insert(card);
+        if (!figure) return tl::unexpected(figure.error());
+        figures.push_back(std::move(*figure));
     }
     if (const int code = transaction.commit(); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
     return figures;

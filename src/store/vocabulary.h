@@ -28,7 +28,8 @@ struct VocabularyFigure {
 class Vocabulary {
 public:
     /// Opens the file, or makes it, with its folder, where there is none. A file that cannot be written opens for reading alone.
-    [[nodiscard]] static Result<std::unique_ptr<Vocabulary>> open(const std::string& path);
+    /// A file that is made gets `starters` in the same transaction: it is there with them, or not at all.
+    [[nodiscard]] static Result<std::unique_ptr<Vocabulary>> open(const std::string& path, const std::vector<FigureCard>& starters = {});
     ~Vocabulary();
     Vocabulary(const Vocabulary&) = delete;
     Vocabulary& operator=(const Vocabulary&) = delete;
@@ -39,8 +40,8 @@ public:
     /// Changes when another window has written; compare with an earlier value.
     [[nodiscard]] std::int64_t othersChanges() const;
 
-    /// All figures by name.
-    [[nodiscard]] Result<std::vector<VocabularyFigure>> all() const;
+    /// All figures by name. Those that cannot be read are left out and stay in the file; a sentence that names each is put into `unreadable`.
+    [[nodiscard]] Result<std::vector<VocabularyFigure>> all(std::vector<std::string>* unreadable = nullptr) const;
     [[nodiscard]] Result<VocabularyFigure> find(const std::string& id) const;
 
     [[nodiscard]] Result<VocabularyFigure> add(const FigureCard& card);
@@ -56,7 +57,8 @@ public:
 
 private:
     Vocabulary(sqlite3* db, std::string path, bool isNew);
-    [[nodiscard]] Result<void> prepareFile();
+    [[nodiscard]] Result<void> prepareFile(const std::vector<FigureCard>& starters);
+    [[nodiscard]] Result<VocabularyFigure> insert(const FigureCard& card);
 
     sqlite3* m_db;
     std::string m_path;

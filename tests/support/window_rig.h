@@ -44,7 +44,7 @@ struct WindowRig {
     WindowRig() {
         auto silent = std::make_unique<SilentOutput>([this] { return now; });
         output = silent.get();
-        session = std::make_unique<app::Session>(std::move(silent), Player::Filling::OnPull);
+        session = std::make_unique<app::Session>(std::move(silent), Player::Filling::OnPull, app::Worker::Mode::AtOnce);
         window = std::make_unique<app::MainWindow>(*session, theme);
         window->setStyleSheet(theme.styleSheet());
         window->show();

@@ -56,7 +56,7 @@ QString combinationsInWords(const Filling& filling) {
 
 } // namespace
 
-FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_desk(desk), m_editor(editor) {
+FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_desk(desk), m_editor(editor), m_worker(session.working()) {
     setAccessibleName(tr("Fill the phrase with figures"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -190,14 +190,23 @@ void FillPanel::refresh() {
         const bool twin = !shown.inRoutine() && std::any_of(m_desk.figures().begin(), m_desk.figures().end(), [&](const ShownFigure& other) { return other.inRoutine() && other.card.name == shown.card.name; });
         const bool couple = m_session.document().routine.roles.size() == 1 && !shown.inRoutine() && shown.digest.couple;
         if (shown.card.name.empty() || twin || couple || (m_own->isChecked() && !shown.inRoutine())) continue;
-        auto reading = std::make_unique<FigureReading>(readFigure(shown.card, m_session.document().routine.choices));
+        auto reading = std::make_shared<const FigureReading>(readFigure(shown.card, m_session.document().routine.choices));
         if (!reading->readable() || reading->untimed || reading->length <= Tick{}) continue;
         m_figures.push_back({shown.card.name, shown.card.facts.level, reading.get()});
         m_readings.push_back(std::move(reading));
         m_shown.push_back(&shown);
     }
     const auto wanted = asked();
-    auto fills = wanted ? fillPhrase(*wanted, m_figures) : tl::unexpected(wanted.error());
+    m_apply->setEnabled(false); // what is shown until then is of the part as it was
+    if (!wanted) {
+        m_worker.drop();
+        return showFills(tl::unexpected(wanted.error()));
+    }
+    m_worker.start([asked = *wanted, figures = m_figures, readings = m_readings](const Task& task) { return fillPhrase(asked, figures, task); }, // the readings are what the figures point to
+                   [this](Result<PhraseFills> fills) { showFills(std::move(fills)); });
+}
+
+void FillPanel::showFills(Result<PhraseFills> fills) {
     m_table->clearRows();
     m_apply->setEnabled(fills && !fills->fills.empty());
     if (!fills) {

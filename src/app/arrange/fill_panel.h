@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
+#include "app/shell/worker.h"
 #include "core/planning/phrase_fill.h"
 
 #include <QWidget>
@@ -38,6 +39,7 @@ public:
 
 private:
     void refresh();
+    void showFills(Result<PhraseFills> fills);
     void offer();     ///< counts to the end of the phrase, and what figures have as levels
     void showOnes();  ///< where the 1s fall in the chosen row
     [[nodiscard]] Result<PhraseFillAsked> asked();
@@ -53,7 +55,8 @@ private:
     QLabel *m_says, *m_ones;
     PlainTable* m_table;
     QPushButton* m_apply;
-    std::vector<std::unique_ptr<FigureReading>> m_readings;
+    Worker m_worker;
+    std::vector<std::shared_ptr<const FigureReading>> m_readings;
     std::vector<PhraseFigure> m_figures;
     std::vector<const ShownFigure*> m_shown; ///< of each of m_figures
     std::optional<PhraseFills> m_fills;

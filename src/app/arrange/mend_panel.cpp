@@ -2,13 +2,15 @@
 
 #include "app/arrange/panel_parts.h"
 #include "app/arrange/proposal_row.h"
+#include "app/shell/paths.h"
 #include "app/shell/session.h"
 #include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 #include "app/steps/page_parts.h"
 #include "audio/audio_file.h"
 #include "audio/song_splice.h"
-#include "core/document/document_file.h"
+#include "core/base/files.h"
+#include "core/base/number_words.h"
 #include "core/exchange/map_export.h"
 #include "core/landing/song_trial.h"
 
@@ -18,7 +20,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QSettings>
+#include <QStandardPaths>
 #include <QSpinBox>
 
 #include <algorithm>
@@ -29,7 +31,7 @@ namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
-MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
+MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_worker(session.working()), m_writer(session.working()) {
     setAccessibleName(tr("Mend the music instead of the dance"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -87,36 +89,46 @@ void MendPanel::begin() {
 
 void MendPanel::refresh() {
     if (isHidden()) return;
-    const Document& document = m_session.document();
-    const Landing& landing = m_session.landing();
     MusicMendWishes wishes;
     wishes.longest = static_cast<std::size_t>(m_longest->value());
     wishes.joint = m_joint->value();
     wishes.bar = m_bar->value();
     wishes.most = 4;
-    auto mends = mendMusic(document, landing, wishes);
     m_mends.reset();
-    m_row->clear();
-    if (mends) m_mends = std::move(*mends);
-    else m_says->setText(QStringLiteral("◆ ") + q(mends.error().message));
-    for (std::size_t i = 0; m_mends && i < m_mends->mends.size(); ++i) {
-        const MusicMend& mend = m_mends->mends[i];
+    for (QPushButton* needs : {m_hear, m_write}) needs->setEnabled(false); // what is shown until then is of the song as it was
+    m_worker.start([document = m_session.document(), landing = m_session.sharedLanding(), wishes](const Task& task) { return compare(document, *landing, wishes, task); },
+                   [this](Result<Compared> compared) { showCompared(std::move(compared)); });
+}
+
+Result<MendPanel::Compared> MendPanel::compare(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task) {
+    auto mends = mendMusic(document, landing, wishes, task);
+    if (!mends) return tl::unexpected(mends.error());
+    Compared out{std::move(*mends), {}};
+    for (const MusicMend& mend : out.mends.mends) {
         const auto song = editSong(*document.map, mend.spans);
         const auto then = song ? applyEdits(document, songEdited(document, *song)) : tl::unexpected(song.error());
-        if (!then) { // the row and the list stay alike
-            m_mends->mends.resize(i);
-            break;
-        }
+        if (!then) break;
         Landing landed = land(*then, landing.limits);
         const auto& passes = landed.performance.passes;
         const auto begun = std::count_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.start < landed.grid.end(); });
         const auto good = std::count_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.start < landed.grid.end() && lands(landed.grid, p); });
-        const std::int64_t best = m_mends->mends.front().cost;
+        const std::int64_t best = out.mends.mends.front().cost;
         QString price = mend.cost == best ? tr("No mend of the music costs less than %1.").arg(best) : tr("It costs %1, %2 more than the best.").arg(mend.cost).arg(mend.cost - best);
-        price += tr(" The song is %1 then; %2 of %3 passes land.").arg(q(countsInWords(landed.grid.end()))).arg(good).arg(begun);
-        m_row->add(q(mendInWords(*document.map, mend)), price, landing, std::move(landed));
+        price += tr(" The song is %1 then; %2.").arg(q(countsInWords(landed.grid.end())), q(someOf(good, begun, "pass", "passes", "lands", "land")));
+        out.rows.push_back({mendInWords(*document.map, mend), price.toStdString(), std::move(landed)});
     }
-    if (m_mends) m_says->setText(says());
+    out.mends.mends.resize(out.rows.size()); // the row and the list stay alike
+    return out;
+}
+
+void MendPanel::showCompared(Result<Compared> compared) {
+    m_row->clear();
+    if (!compared) m_says->setText(QStringLiteral("◆ ") + q(compared.error().message));
+    else {
+        m_mends = std::move(compared->mends);
+        for (Tried& row : compared->rows) m_row->add(q(row.title), q(row.price), m_session.landing(), std::move(row.then));
+        m_says->setText(says());
+    }
     choose(0);
 }
 
@@ -164,20 +176,28 @@ void MendPanel::write(QString path) {
         m_session.edit(songEdited(m_session.document(), *song), tr("mend the music"));
         return;
     }
-    if (path.isEmpty()) path = QFileDialog::getSaveFileName(this, tr("Write the mended song"), QSettings().value(QStringLiteral("songFolder")).toString() + QStringLiteral("/%1 mended.flac").arg(title), tr("Sound (*.flac *.wav *.ogg)"));
+    if (path.isEmpty()) path = QFileDialog::getSaveFileName(this, tr("Write the mended song"), (m_session.document().song.path.empty() ? QStandardPaths::writableLocation(QStandardPaths::MusicLocation) : QFileInfo(pathOf(m_session.document().song.path)).absolutePath()) + QStringLiteral("/%1 mended.flac").arg(title), tr("Sound (*.flac *.wav *.ogg)"));
     if (path.isEmpty()) return;
-    if (path == q(m_session.document().song.path)) return Q_EMIT m_session.told(tr("That is the recording itself, which stays as it is. Choose another name."));
-    const auto written = writeSound(spliced(*m_session.sound(), song->sound), path.toStdString());
-    if (!written) return Q_EMIT m_session.told(q(written.error().message));
+    if (fileName(path) == m_session.document().song.path) return Q_EMIT m_session.told(tr("That is the recording itself, which stays as it is. Choose another name."));
     QString table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");
     for (int n = 2; QFileInfo::exists(table); ++n) // another's table is not written over
         table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(" %1.csv").arg(n);
-    if (const auto saved = writeFileAtomically(table.toStdString(), mapToCsv(song->map)); !saved) return Q_EMIT m_session.told(q(saved.error().message));
-    const auto print = fingerprintFile(path.toStdString());
-    if (!print) return Q_EMIT m_session.told(q(print.error().message));
-    const SongReference file{path.toStdString(), print->bytes, print->hash, song->map.end, (title + tr(", mended")).toStdString(), m_session.document().song.artist};
-    m_session.edit(songEdited(m_session.document(), *song, file), tr("mend the music"));
-    Q_EMIT m_session.told(tr("%1 is written, with its map in %2.").arg(QFileInfo(path).fileName(), QFileInfo(table).fileName()));
+    m_write->setEnabled(false);
+    m_writer.start(
+        [sound = m_session.sound(), song = *song, file = fileName(path), csv = fileName(table)](const Task&) -> Result<FileFingerprint> {
+            if (const auto written = writeSound(spliced(*sound, song.sound), file); !written) return tl::unexpected(written.error());
+            if (const auto saved = writeFileAtomically(csv, mapToCsv(song.map)); !saved) return tl::unexpected(saved.error());
+            return fingerprintFile(file);
+        },
+        [this, song = *song, path, table, title, revision = m_session.revision()](const Result<FileFingerprint>& print) {
+            choose(m_row->chosen());
+            if (!print) return Q_EMIT m_session.told(q(print.error().message));
+            const QString done = tr("%1 is written, with its map in %2.").arg(readable(QFileInfo(path).fileName()), readable(QFileInfo(table).fileName()));
+            if (revision != m_session.revision()) return Q_EMIT m_session.told(done + tr(" The routine was changed meanwhile, so its song stays. Open the new one from the Song menu."));
+            const SongReference file{fileName(path), print->bytes, print->hash, song.map.end, (title + tr(", mended")).toStdString(), m_session.document().song.artist};
+            m_session.edit(songEdited(m_session.document(), song, file), tr("mend the music"));
+            Q_EMIT m_session.told(done);
+        });
 }
 
 } // namespace lc::app

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
+#include "app/shell/worker.h"
 #include "core/planning/music_mend.h"
 
 #include <QWidget>
@@ -32,11 +33,23 @@ public:
     [[nodiscard]] QString says() const;
 
 private:
+    struct Tried {
+        std::string title, price;
+        Landing then;
+    };
+    struct Compared {
+        MusicMends mends;
+        std::vector<Tried> rows; ///< of each mend
+    };
     void refresh();
+    static Result<Compared> compare(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task);
+    void showCompared(Result<Compared> compared);
     [[nodiscard]] Result<EditedSong> chosenSong() const;
     [[nodiscard]] bool recorded() const; ///< the song has a recording, read or not
 
     Session& m_session;
+    Worker m_worker; ///< compares
+    Worker m_writer; ///< of the new song
     WhenShown* m_upToDate;
     QSpinBox *m_longest, *m_joint, *m_bar;
     QLabel* m_says;

@@ -27,7 +27,7 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 constexpr std::size_t mostPlans = 6;
 } // namespace
 
-PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_planner(session.working()) {
     setAccessibleName(tr("Plans that make the routine land"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -90,6 +90,7 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
         hide();
     });
     m_upToDate = new WhenShown(this, [this] { refresh(); });
+    connect(&m_planner, &Worker::failed, m_says, [this](const QString& sentence) { m_says->setText(QStringLiteral("◆ ") + sentence); });
     connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
     connect(&session, &Session::routineReplaced, this, [this] {
         m_kept.clear();
@@ -129,38 +130,50 @@ void PlansPanel::refresh() {
     m_chosen = 0;
     m_reason.clear();
     m_price.reset();
-    const Document& document = m_session.document();
-    const CountGrid& grid = m_session.landing().grid;
-    const auto asked = wishes();
-    auto plans = asked ? planRoutine(document, grid, *asked) : tl::unexpected(asked.error());
-    if (plans) {
-        rankByRule(document, grid, *plans);
-        m_reason = q(whyNotAllLands(document, grid, *asked, *plans));
-        m_price = priceOfKeeping(document, grid, *asked, *plans);
-    }
-    m_row->clear();
-    for (QPushButton* needs : {m_preview, m_hold}) needs->setEnabled(plans.has_value());
-    m_apply->setEnabled(plans.has_value());
-    if (plans) {
-        m_plans = std::move(*plans);
-        for (std::size_t i = 0; i < m_plans->plans.size(); ++i) {
-            const RoutinePlan& plan = m_plans->plans[i];
-            const auto then = applyEdits(m_session.document(), plan.edits);
-            if (!then) { // the row and the list stay alike
-                m_plans->plans.resize(i);
-                break;
-            }
-            Landing landing = land(*then, grid, m_session.landing().limits);
-            QString price = q(proofInWords(*m_plans, i));
-            for (const ExceptionRule& rule : exceptionRules(*then, landing))
-                if (!rule.when.empty()) price += QStringLiteral(" ") + q(ruleInWords(rule));
-            price += tr(" Last pass: %1.").arg(q(endingInWords(document.routine.formation, plan.ending, plan.passes.back().counts, plan.endingFacing)));
-            m_row->add(q(planInWords(document, m_session.landing(), plan)), price, m_session.landing(), std::move(landing));
-        }
-        m_says->setText(says());
-    } else m_says->setText(QStringLiteral("◆ ") + q(plans.error().message));
+    for (QPushButton* needs : {m_preview, m_hold, m_apply}) needs->setEnabled(false); // what is shown until then is of the routine as it was
     showPins();
     if (m_session.previewLanding()) m_session.endPreview();
+    const auto asked = wishes();
+    if (!asked) {
+        m_planner.drop();
+        return showLaid(tl::unexpected(asked.error()));
+    }
+    m_planner.start([document = m_session.document(), landing = m_session.sharedLanding(), asked = *asked](const Task& task) { return lay(document, *landing, asked, task); },
+                    [this](Result<Laid> laid) { showLaid(std::move(laid)); });
+}
+
+Result<PlansPanel::Laid> PlansPanel::lay(const Document& document, const Landing& landing, const RoutinePlanWishes& wishes, const Task& task) {
+    const CountGrid& grid = landing.grid;
+    auto plans = planRoutine(document, grid, wishes, task);
+    if (!plans) return tl::unexpected(plans.error());
+    rankByRule(document, grid, *plans);
+    Laid laid{std::move(*plans), {}, {}, {}};
+    laid.reason = whyNotAllLands(document, grid, wishes, laid.plans);
+    laid.keeping = priceOfKeeping(document, grid, wishes, laid.plans);
+    for (std::size_t i = 0; i < laid.plans.plans.size() && !task.stopped(); ++i) {
+        const RoutinePlan& plan = laid.plans.plans[i];
+        const auto then = applyEdits(document, plan.edits);
+        if (!then) break;
+        Landing after = land(*then, grid, landing.limits);
+        std::string price = proofInWords(laid.plans, i);
+        for (const ExceptionRule& rule : exceptionRules(*then, after))
+            if (!rule.when.empty()) price += " " + ruleInWords(rule);
+        price += tr(" Last pass: %1.").arg(q(endingInWords(document.routine.formation, plan.ending, plan.passes.back().counts, plan.endingFacing))).toStdString();
+        laid.rows.push_back({planInWords(document, landing, plan), std::move(price), std::move(after)});
+    }
+    laid.plans.plans.resize(laid.rows.size()); // the row and the list stay alike
+    return laid;
+}
+
+void PlansPanel::showLaid(Result<Laid> laid) {
+    m_row->clear();
+    if (!laid) return m_says->setText(QStringLiteral("◆ ") + q(laid.error().message));
+    for (QPushButton* needs : {m_preview, m_hold, m_apply}) needs->setEnabled(true);
+    m_plans = std::move(laid->plans);
+    m_reason = q(laid->reason);
+    m_price = laid->keeping;
+    for (Laid::Row& row : laid->rows) m_row->add(q(row.title), q(row.price), m_session.landing(), std::move(row.then));
+    m_says->setText(says());
 }
 
 QString PlansPanel::numberOf(PassId pass) const {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
+#include "app/shell/worker.h"
 #include "core/planning/plan_words.h"
 
 #include <QWidget>
@@ -46,7 +47,20 @@ Q_SIGNALS:
     void placeWanted(lc::Tick at);
 
 private:
+    /// Everything that is shown of plans, worked out in the background.
+    struct Laid {
+        struct Row {
+            std::string title, price;
+            Landing then;
+        };
+        RoutinePlans plans;
+        std::vector<Row> rows; ///< of each plan
+        std::string reason;    ///< why not all lands
+        std::optional<std::int64_t> keeping; ///< price of what is kept
+    };
     void refresh();
+    static Result<Laid> lay(const Document& document, const Landing& landing, const RoutinePlanWishes& wishes, const Task& task);
+    void showLaid(Result<Laid> laid);
     void showPins();
     [[nodiscard]] QString titleOfChosen() const;
     [[nodiscard]] Result<RoutinePlanWishes> wishes() const;
@@ -61,6 +75,7 @@ private:
     std::vector<WantedStart> m_starts;
     QString m_reason; ///< why not all lands
     std::optional<std::int64_t> m_price; ///< of what is kept
+    Worker m_planner;
     WhenShown* m_upToDate;
     QComboBox* m_preset;
     QPushButton* m_shown;

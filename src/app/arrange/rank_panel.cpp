@@ -2,12 +2,14 @@
 
 #include "app/arrange/panel_parts.h"
 #include "app/arrange/plans_panel.h"
+#include "app/shell/paths.h"
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
 #include "app/steps/plain_table.h"
 #include "core/document/document_file.h"
 
 #include <QComboBox>
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
@@ -15,6 +17,7 @@
 #include <QProgressBar>
 #include <QPushButton>
 #include <QSettings>
+#include <QStandardPaths>
 
 #include <cmath>
 
@@ -95,7 +98,7 @@ void RankPanel::begin() {
 
 void RankPanel::choose(Ranked what) {
     const QString key = what == Ranked::Songs ? QStringLiteral("songFolder") : QStringLiteral("routineFolder");
-    const QString folder = QFileDialog::getExistingDirectory(this, what == Ranked::Songs ? tr("A folder of songs") : tr("A folder of routines"), QSettings().value(key).toString());
+    const QString folder = QFileDialog::getExistingDirectory(this, what == Ranked::Songs ? tr("A folder of songs") : tr("A folder of routines"), QSettings().value(key, QStandardPaths::writableLocation(what == Ranked::Songs ? QStandardPaths::MusicLocation : QStandardPaths::DocumentsLocation)).toString());
     if (!folder.isEmpty()) rank(folder, what);
 }
 
@@ -156,16 +159,16 @@ void RankPanel::showFits() {
 void RankPanel::take() {
     const int row = m_table->currentRow();
     if (row < 0 || static_cast<std::size_t>(row) >= m_fits.size()) return;
-    const QString file = q(m_fits[static_cast<std::size_t>(row)].file);
+    const QString file = pathOf(m_fits[static_cast<std::size_t>(row)].file);
     if (m_what == Ranked::Songs) Q_EMIT songWanted(file);
     else Q_EMIT routineWanted(file);
 }
 
 void RankPanel::saveTable(QString path) {
     if (m_fits.empty()) return;
-    if (path.isEmpty()) path = QFileDialog::getSaveFileName(this, tr("Save the table"), QStringLiteral("fits.csv"), tr("Tables (*.csv)"));
+    if (path.isEmpty()) path = QFileDialog::getSaveFileName(this, tr("Save the table"), QDir(m_folder).filePath(QStringLiteral("fits.csv")), tr("Tables (*.csv)"));
     if (path.isEmpty()) return;
-    const auto written = writeFileAtomically(path.toStdString(), fitsToCsv(m_fits));
+    const auto written = writeFileAtomically(fileName(path), fitsToCsv(m_fits));
     Q_EMIT m_session.told(written ? tr("The table is in %1.").arg(QFileInfo(path).fileName()) : q(written.error().message));
 }
 

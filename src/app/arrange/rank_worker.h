@@ -1,11 +1,10 @@
 #pragma once
 
+#include "app/shell/worker.h"
 #include "core/planning/song_ranking.h"
 
 #include <QObject>
 #include <QStringList>
-
-#include <thread>
 
 namespace lc::app {
 
@@ -16,13 +15,12 @@ enum class Ranked { Songs, Routines };
 class RankWorker : public QObject {
     Q_OBJECT
 public:
-    using QObject::QObject;
-    ~RankWorker() override;
+    explicit RankWorker(QObject* parent = nullptr);
     /// The files in a folder that can be ranked, by name.
     [[nodiscard]] static QStringList filesIn(const QString& folder, Ranked what);
     void start(const Document& document, const QStringList& files, Ranked what, const FitWishes& wishes);
     void cancel();
-    [[nodiscard]] bool busy() const { return m_busy; }
+    [[nodiscard]] bool busy() const { return m_worker.busy(); }
 
 Q_SIGNALS:
     void fitted(const lc::SongFit& fit, int done, int of);
@@ -30,10 +28,7 @@ Q_SIGNALS:
     void finished(bool cancelled);
 
 private:
-    void stopThread();
-    std::jthread m_thread;
-    bool m_busy = false;
-    int m_job = 0;
+    Worker m_worker;
 };
 
 } // namespace lc::app

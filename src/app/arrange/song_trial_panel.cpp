@@ -2,24 +2,28 @@
 
 #include "app/arrange/panel_parts.h"
 #include "app/arrange/plans_panel.h"
+#include "app/shell/paths.h"
 #include "app/shell/session.h"
 #include "app/shell/song_loader.h"
+#include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 #include "app/steps/plain_table.h"
 #include "audio/song_file.h"
 
 #include <QComboBox>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSpinBox>
+#include <QStandardPaths>
 
 namespace lc::app {
 
-SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_plans(plans) {
+SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_worker(session.working()), m_plans(plans) {
     setAccessibleName(tr("The routine tried on another song"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -35,7 +39,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     auto* file = new QPushButton(tr("A routine's song …"), this);
     file->setToolTip(tr("The song of another saved routine, with its map"));
     connect(file, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("A routine on the other song"), {}, tr("Routines and maps (*.liftcount *.txt *.mid *.midi *.csv)"));
+        const QString path = QFileDialog::getOpenFileName(this, tr("A routine on the other song"), m_session.path().isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) : QFileInfo(m_session.path()).absolutePath(), tr("Routines and maps (*.liftcount *.txt *.mid *.midi *.csv)"));
         if (!path.isEmpty()) tryFile(path);
     });
     row->addWidget(file);
@@ -59,7 +63,9 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     close->setObjectName(QStringLiteral("closeTrial"));
     close->setToolTip(tr("Nothing is changed"));
     connect(close, &QPushButton::clicked, this, [this] {
+        m_asked.reset();
         m_trial.reset();
+        m_worker.drop();
         hide();
     });
     row->addWidget(close);
@@ -81,14 +87,22 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     m_table->setColumnWidth(2, theme.px(280));
     m_table->horizontalHeader()->setStretchLastSection(true);
     all->addWidget(m_table, 1);
-    connect(&session, &Session::documentChanged, this, &SongTrialPanel::refresh);
+    m_upToDate = new WhenShown(this, [this] {
+        if (m_asked) refresh();
+    });
+    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session, &Session::routineReplaced, this, [this] {
+        m_asked.reset();
+        refresh();
+    });
+    connect(&m_worker, &Worker::failed, m_says, [this](const QString& sentence) { m_says->setText(QStringLiteral("◆ ") + sentence); });
     setMinimumHeight(theme.px(190));
     refresh();
     hide();
 }
 
 void SongTrialPanel::begin() {
-    m_trial.reset();
+    m_asked.reset();
     offerWhatIfs();
     refresh();
     QWidget::show();
@@ -96,20 +110,24 @@ void SongTrialPanel::begin() {
 }
 
 void SongTrialPanel::show(Result<std::vector<Edit>> edits, const QString& title, bool takeable) {
-    m_trial.reset();
     m_takeable = takeable;
     m_title = title;
-    auto trial = edits ? tryOnSong(m_session.document(), m_session.landing(), std::move(*edits)) : tl::unexpected(edits.error());
-    if (trial) m_trial = std::move(*trial);
+    m_asked.reset();
+    if (edits) m_asked = std::move(*edits);
     refresh();
-    if (!trial) m_says->setText(QStringLiteral("◆ ") + QString::fromStdString(trial.error().message));
+    if (!edits) showTried(tl::unexpected(edits.error()));
 }
 
 void SongTrialPanel::tryFile(const QString& path) {
-    const auto other = documentOfSong(path.toStdString(), heardFolder().toStdString());
-    if (!other) return show(tl::unexpected(other.error()), path);
-    if (other->map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
-    show(songOf(*other), tr("the song of %1").arg(QString::fromStdString(other->title)));
+    m_asked.reset();
+    refresh();
+    m_says->setText(tr("Reading “%1” …").arg(readable(QFileInfo(path).fileName())));
+    m_worker.start([file = fileName(path), folder = fileName(heardFolder())](const Task& task) { return documentOfSong(file, folder, task); },
+                   [this, path](const Result<Document>& other) {
+                       if (!other) return show(tl::unexpected(other.error()), path);
+                       if (other->map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
+                       show(songOf(*other), tr("the song of %1").arg(QString::fromStdString(other->title)));
+                   });
 }
 
 void SongTrialPanel::tryTyped() {
@@ -147,26 +165,39 @@ void SongTrialPanel::take() {
     if (!m_trial || !m_takeable) return;
     const std::vector<Edit> edits = m_trial->edits;
     m_trial.reset();
+    m_asked.reset();
     m_session.edit(edits, m_title);
     hide();
 }
 
+/// What is tried is tried on the routine as it is now.
 void SongTrialPanel::refresh() {
-    if (m_trial) { // what is tried is tried on the routine as it is now
-        auto again = tryOnSong(m_session.document(), m_session.landing(), m_trial->edits);
-        if (again) m_trial = std::move(*again);
+    m_trial.reset();
+    m_take->hide();
+    if (!m_asked) {
+        m_worker.drop();
+        m_table->clearRows();
+        return m_says->setText(tr("Which passes land here, and which there: type a song's structure, take the song of another routine, or another tempo."));
     }
+    m_worker.start(
+        [document = m_session.document(), landing = m_session.sharedLanding(), edits = *m_asked, leave = m_plans.leave()](const Task& task) -> Result<Tried> {
+            auto trial = tryOnSong(document, *landing, edits);
+            if (!trial) return tl::unexpected(trial.error());
+            Tried out{std::move(*trial), {}};
+            out.words = trialInWords(out.trial);
+            const auto then = applyEdits(document, out.trial.edits);
+            if (then && leave && !then->routine.passes.empty() && !task.stopped()) out.words += " " + bestPlanInWords(*then, out.trial.then.grid, *leave);
+            return out;
+        },
+        [this](Result<Tried> tried) { showTried(std::move(tried)); });
+}
+
+void SongTrialPanel::showTried(Result<Tried> tried) {
     m_table->clearRows();
-    m_take->setVisible(m_trial && m_takeable);
-    if (!m_trial) {
-        m_says->setText(tr("Which passes land here, and which there: type a song's structure, take the song of another routine, or another tempo."));
-        return;
-    }
-    QString words = QString::fromStdString(trialInWords(*m_trial));
-    const auto then = applyEdits(m_session.document(), m_trial->edits);
-    if (const auto leave = m_plans.leave(); then && leave && !then->routine.passes.empty()) words += QLatin1Char(' ') + QString::fromStdString(bestPlanInWords(*then, m_trial->then.grid, *leave));
-    if (!m_takeable) words += tr(" The recording stays as it is; what is shown is what would be.");
-    m_says->setText(words);
+    m_take->setVisible(tried && m_takeable);
+    if (!tried) return m_says->setText(QStringLiteral("◆ ") + QString::fromStdString(tried.error().message));
+    m_trial = std::move(tried->trial);
+    m_says->setText(QString::fromStdString(tried->words) + (m_takeable ? QString() : tr(" The recording stays as it is; what is shown is what would be.")));
     for (const PassOnTwoSongs& pass : m_trial->passes)
         m_table->addRow({QString::number(pass.number), QString::fromStdString(pass.part), QString::fromStdString(pass.now), QString::fromStdString(pass.then)});
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
+#include "app/shell/worker.h"
 #include "core/landing/song_trial.h"
 #include "core/planning/what_if.h"
 
@@ -20,6 +21,7 @@ namespace lc::app {
 class PlainTable;
 class PlansPanel;
 class Session;
+class WhenShown;
 
 /// The routine tried on another song: which passes land here and which there, side by side, before anything is changed.
 class SongTrialPanel : public QWidget {
@@ -39,13 +41,21 @@ public:
     [[nodiscard]] PlainTable* table() const { return m_table; }
 
 private:
+    struct Tried {
+        SongTrial trial;
+        std::string words;
+    };
     /// `takeable`: a tempo is only asked about, since the recording keeps its own.
     void show(Result<std::vector<Edit>> edits, const QString& title, bool takeable = true);
     void refresh();
+    void showTried(Result<Tried> tried);
     void offerWhatIfs();
 
     Session& m_session;
     const Theme& m_theme;
+    Worker m_worker; ///< tries, and reads a song that is to be tried
+    WhenShown* m_upToDate;
+    std::optional<std::vector<Edit>> m_asked;
     std::optional<SongTrial> m_trial;
     QString m_title;
     bool m_takeable = true;

@@ -19,7 +19,7 @@ namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
-TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
+TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_worker(session.working()) {
     setAccessibleName(tr("When to put a turned-round dance right"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -77,20 +77,41 @@ void TurnsPanel::refresh() {
     m_span->clear();
     for (const TurnedSpan& span : landing.turned) m_span->addItem(tr("from %1 on, %2").arg(q(landing.grid.placeInWords(span.from)), q(countsInWords(span.to - span.from))));
     m_span->setCurrentIndex(std::clamp(chosen, landing.turned.empty() ? -1 : 0, static_cast<int>(landing.turned.size()) - 1));
-    m_mends = m_span->currentIndex() < 0 ? std::vector<TurnMend>{} : turnMends(m_session.document(), landing, static_cast<std::size_t>(m_span->currentIndex()), m_sets->value());
-    m_row->clear();
-    m_row->setVisible(!m_mends.empty());
-    for (const TurnMend& mend : m_mends) { // each was carried out already
-        const auto then = applyEdits(m_session.document(), mend.edits);
-        m_row->add(q(mend.title), q(mend.price), landing, then ? land(*then, landing.grid, landing.limits) : landing);
+    m_mends.clear();
+    for (QPushButton* needs : {m_preview, m_apply}) needs->setEnabled(false);
+    if (m_session.previewLanding()) m_session.endPreview();
+    if (m_span->currentIndex() < 0) {
+        m_worker.drop();
+        return showTried({});
     }
-    if (m_mends.empty()) m_says->setText(tr("The dancers' count and the music's agree all through: nothing is turned round."));
+    m_worker.start(
+        [document = m_session.document(), now = m_session.sharedLanding(), span = static_cast<std::size_t>(m_span->currentIndex()), sets = m_sets->value()](const Task& task) {
+            std::vector<Tried> tried;
+            for (TurnMend& mend : turnMends(document, *now, span, sets, task)) { // each was carried out already
+                const auto then = applyEdits(document, mend.edits);
+                Landing landed = then ? land(*then, now->grid, now->limits) : *now;
+                tried.push_back({std::move(mend), std::move(landed)});
+            }
+            return tried;
+        },
+        [this](std::vector<Tried> tried) { showTried(std::move(tried)); });
+}
+
+void TurnsPanel::showTried(std::vector<Tried> tried) {
+    const Landing& landing = m_session.landing();
+    m_row->clear();
+    m_row->setVisible(!tried.empty());
+    for (Tried& one : tried) {
+        m_row->add(q(one.mend.title), q(one.mend.price), landing, std::move(one.then));
+        m_mends.push_back(std::move(one.mend));
+    }
+    const int index = m_span->currentIndex();
+    if (m_mends.empty() || index < 0 || static_cast<std::size_t>(index) >= landing.turned.size()) m_says->setText(tr("The dancers' count and the music's agree all through: nothing is turned round."));
     else {
-        const TurnedSpan& span = landing.turned[static_cast<std::size_t>(m_span->currentIndex())];
+        const TurnedSpan& span = landing.turned[static_cast<std::size_t>(index)];
         m_says->setText(tr("The dancers who count on say %1 where the music says %2.").arg(q(toSpokenCount(span.runningCount)), q(toSpokenCount(span.musicCount))));
     }
     choose(0);
-    if (m_session.previewLanding()) m_session.endPreview();
 }
 
 void TurnsPanel::choose(std::size_t index) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/shell/theme.h"
+#include "app/shell/worker.h"
 #include "core/planning/turn_mends.h"
 
 #include <QWidget>
@@ -33,11 +34,17 @@ Q_SIGNALS:
     void placeWanted(lc::Tick at);
 
 private:
+    struct Tried {
+        TurnMend mend;
+        Landing then;
+    };
     void refresh();
+    void showTried(std::vector<Tried> tried);
     void choose(std::size_t index);
     [[nodiscard]] QString titleOfChosen() const;
 
     Session& m_session;
+    Worker m_worker;
     WhenShown* m_upToDate;
     QComboBox* m_span;
     QSpinBox* m_sets;

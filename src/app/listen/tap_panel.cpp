@@ -45,6 +45,7 @@ TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent) : Hand
     again->setFocusPolicy(Qt::TabFocus);
     connect(again, &QPushButton::clicked, this, &TapPanel::startAgain);
     addClose();
+    connect(&session, &Session::tapsTaken, this, &TapPanel::learnLateness);
     connect(m_target, &QComboBox::currentIndexChanged, this, &TapPanel::refresh);
     connect(m_late, &QSpinBox::valueChanged, this, [this](int late) {
         QSettings().setValue(lateKey(), late);
@@ -94,9 +95,16 @@ void TapPanel::useTaps() {
     }
     const TapTarget target = m_target->currentIndex() == 1 ? TapTarget::Ones : TapTarget::Beats;
     const Metre metre = m_session.document().map->beats.empty() ? Metre{} : m_session.document().map->metre;
-    if (!m_session.stateTaps(*fit, target, metre)) return;
-    if (const auto rest = lateness(*m_session.document().map, fit->places); rest && m_session.document().origin == MapOrigin::Heard)
-        m_late->setValue(m_late->value() + static_cast<int>(std::lround(*rest * 500))); // half of what is left: one person, many songs
+    m_used = fit->places;
+    m_session.stateTaps(*fit, target, metre);
+}
+
+/// When the taps are in the map: half of what they are still late by is learned, for one person taps many songs.
+void TapPanel::learnLateness() {
+    if (m_used.empty()) return;
+    if (const auto rest = lateness(*m_session.document().map, m_used); rest && m_session.document().origin == MapOrigin::Heard)
+        m_late->setValue(m_late->value() + static_cast<int>(std::lround(*rest * 500)));
+    m_used.clear();
     m_taps.clear();
     Q_EMIT done();
 }

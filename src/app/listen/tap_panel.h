@@ -22,6 +22,7 @@ Q_SIGNALS:
     void tempoTapped(double bpm); ///< where there is no recording to tap to
 
 private:
+    void learnLateness();
     void startAgain();
     void refresh();
 
@@ -30,6 +31,7 @@ private:
     QSpinBox* m_late;
     QPushButton* m_use;
     std::vector<double> m_taps;
+    std::vector<double> m_used; ///< places of the taps that are being worked in
     QElapsedTimer m_clock; ///< without a recording
 };
 

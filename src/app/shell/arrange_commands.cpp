@@ -12,7 +12,6 @@
 #include "core/exchange/routine_text.h"
 
 #include <QClipboard>
-#include <QFile>
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QMenuBar>
@@ -130,18 +129,9 @@ void MainWindow::copyRoutineAsText() {
     tell(tr("The routine is copied as text. Paste it into a mail, or here with Ctrl+Shift+V."));
 }
 
-void MainWindow::pasteRoutine() { startFromText(QGuiApplication::clipboard()->text(), {}); }
-
-bool MainWindow::openAsText(const QString& path) {
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly) || !looksLikeRoutineText(file.peek(4096).toStdString())) return false;
-    startFromText(QString::fromUtf8(file.readAll()), QFileInfo(path).fileName() + QStringLiteral(": "));
-    return true;
-}
-
-void MainWindow::startFromText(const QString& text, const QString& from) {
-    const auto read = routineFromText(text.toStdString());
-    if (!read) return tell(from + q(read.error().message));
+void MainWindow::pasteRoutine() {
+    const auto read = routineFromText(QGuiApplication::clipboard()->text().toStdString());
+    if (!read) return tell(q(read.error().message));
     if (!m_files->mayDiscard()) return;
     m_session.startWith(*read);
     m_leftStart = true;

@@ -1,11 +1,13 @@
 #include "app/shell/file_desk.h"
 
+#include "app/shell/paths.h"
 #include "app/shell/session.h"
 #include "core/document/document_file.h"
 #include "core/exchange/map_export.h"
 
 #include <QCoreApplication>
 #include <QDateTime>
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
@@ -13,6 +15,7 @@
 #include <QPrinter>
 #include <QPushButton>
 #include <QSettings>
+#include <QStandardPaths>
 
 namespace lc::app {
 
@@ -27,7 +30,7 @@ QString soundFilter() {
 FileDesk::FileDesk(Session& session, QWidget* window) : QObject(window), m_session(session), m_window(window) {}
 
 /// The title as a file name, or `otherwise` when there is none.
-QString FileDesk::fileName(const QString& otherwise) const {
+QString FileDesk::nameOfFile(const QString& otherwise) const {
     const QString title = q(m_session.document().title);
     return title.isEmpty() ? otherwise : title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')).remove(QLatin1Char('/'));
 }
@@ -47,7 +50,7 @@ QString FileDesk::demoPath() {
 }
 
 void FileDesk::chooseSong() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a song"), QSettings().value(QStringLiteral("songFolder")).toString(),
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a song"), startFolder(QStringLiteral("songFolder")),
                                                       soundFilter());
     if (path.isEmpty()) return;
     QSettings().setValue(QStringLiteral("songFolder"), QFileInfo(path).absolutePath());
@@ -55,36 +58,37 @@ void FileDesk::chooseSong() {
 }
 
 void FileDesk::findSong() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Where is “%1” now?").arg(q(m_session.document().song.title)), {}, soundFilter());
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Where is “%1” now?").arg(q(m_session.document().song.title)), startFolder(QStringLiteral("songFolder")), soundFilter());
     if (path.isEmpty()) return;
     SongReference song = m_session.document().song;
-    song.path = path.toStdString();
+    song.path = fileName(path);
     if (songState(song) != SongState::There) return Q_EMIT told(tr("That is another recording: its content differs from the one this routine was made for. Use Open a song to count it anew."));
     m_session.edit(MoveSongFile{song.path});
 }
 
 void FileDesk::carrySong() {
     if (!m_session.heardSong()) return Q_EMIT told(tr("First open the song whose map is to be carried over, and let it be heard."));
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Another recording of “%1”").arg(q(m_session.document().song.title)), QSettings().value(QStringLiteral("songFolder")).toString(), soundFilter());
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Another recording of “%1”").arg(q(m_session.document().song.title)), startFolder(QStringLiteral("songFolder")), soundFilter());
     if (!path.isEmpty()) m_session.carryTo(path);
 }
 
 void FileDesk::importMap() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import a map"), QSettings().value(QStringLiteral("songFolder")).toString(), tr("Maps (*.mid *.midi *.csv *.txt);;All files (*)"));
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import a map"), startFolder(QStringLiteral("songFolder")), tr("Maps (*.mid *.midi *.csv *.txt);;All files (*)"));
     if (!path.isEmpty()) m_session.importMap(path);
 }
 
 void FileDesk::importLyrics() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import lines of words"), QSettings().value(QStringLiteral("songFolder")).toString(), tr("Lines of words (*.lrc);;All files (*)"));
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import lines of words"), startFolder(QStringLiteral("songFolder")), tr("Lines of words (*.lrc);;All files (*)"));
     if (!path.isEmpty()) m_session.importLyrics(path);
 }
 
 void FileDesk::chooseRoutine() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a routine"), QSettings().value(QStringLiteral("routineFolder")).toString(), tr("Routines, also as plain text (*.liftcount *.txt)"));
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a routine"), startFolder(QStringLiteral("routineFolder")), tr("Routines, also as plain text (*.liftcount *.txt)"));
     if (!path.isEmpty()) Q_EMIT fileChosen(path);
 }
 
 bool FileDesk::mayDiscard() {
+    Q_EMIT aboutToSave();
     if (m_session.isSaved() || m_session.document() == newDocument()) return true;
     QMessageBox box(m_window);
     box.setObjectName(QStringLiteral("unsaved"));
@@ -111,6 +115,7 @@ bool FileDesk::saveTo(const QString& path, bool evenIfChanged) {
 }
 
 bool FileDesk::save() {
+    Q_EMIT aboutToSave();
     if (m_session.path().isEmpty()) return saveAs();
     const auto written = m_session.save(m_session.path());
     if (written) {
@@ -133,12 +138,72 @@ bool FileDesk::save() {
 }
 
 bool FileDesk::saveAs() {
-    QString name = fileName(tr("routine"));
-    QString path = QFileDialog::getSaveFileName(m_window, tr("Save the routine"), QSettings().value(QStringLiteral("routineFolder")).toString() + QLatin1Char('/') + name + QStringLiteral(".liftcount"), tr("Routines (*.liftcount)"));
-    if (path.isEmpty()) return false;
-    if (!path.endsWith(QStringLiteral(".liftcount"))) path += QStringLiteral(".liftcount");
-    QSettings().setValue(QStringLiteral("routineFolder"), QFileInfo(path).absolutePath());
-    return saveTo(path, true);
+    Q_EMIT aboutToSave();
+    const QString path = askWhereToWrite(tr("Save the routine"), QStringLiteral("routineFolder"), nameOfFile(tr("routine")), QStringLiteral("liftcount"), tr("Routines (*.liftcount)"));
+    return !path.isEmpty() && saveTo(path, true);
+}
+
+QString FileDesk::startFolder(const QString& setting) const {
+    QStringList places{QSettings().value(setting).toString()};
+    const bool songs = setting == QStringLiteral("songFolder");
+    const QString song = pathOf(m_session.document().song.path);
+    for (const QString& file : songs ? QStringList{song, m_session.path()} : QStringList{m_session.path(), song})
+        if (!file.isEmpty()) places << QFileInfo(file).absolutePath();
+    places << QStandardPaths::writableLocation(songs ? QStandardPaths::MusicLocation : QStandardPaths::DocumentsLocation) << QDir::homePath();
+    for (const QString& place : places)
+        if (!place.isEmpty() && place != QStringLiteral("/") && QFileInfo(place).isDir()) return place;
+    return QDir::tempPath(); // no home at all
+}
+
+QString FileDesk::askWhereToWrite(const QString& title, const QString& setting, const QString& name, const QString& ending, const QString& filter) {
+    const QString dotted = QLatin1Char('.') + ending;
+    QString path = QDir(startFolder(setting)).filePath(name.endsWith(dotted) ? name : name + dotted);
+    while (true) {
+        path = QFileDialog::getSaveFileName(m_window, title, path, filter, nullptr, QFileDialog::DontConfirmOverwrite);
+        if (path.isEmpty()) return {};
+        if (QFileInfo(path).suffix().isEmpty() || (!path.endsWith(dotted, Qt::CaseInsensitive) && !filter.contains(QLatin1Char('.') + QFileInfo(path).suffix()))) path += dotted;
+        QSettings().setValue(setting, QFileInfo(path).absolutePath());
+        if (!QFileInfo::exists(path)) return path;
+        QMessageBox box(m_window);
+        box.setObjectName(QStringLiteral("replace"));
+        box.setText(tr("“%1” is there already.").arg(readable(QFileInfo(path).fileName())));
+        box.setInformativeText(tr("Writing would put the new file in its place."));
+        auto* replace = box.addButton(tr("Replace it"), QMessageBox::DestructiveRole);
+        auto* back = box.addButton(tr("Go back"), QMessageBox::RejectRole);
+        box.setDefaultButton(back);
+        box.exec();
+        if (box.clickedButton() == replace) return path;
+    }
+}
+
+namespace {
+QString rescueFolder() { return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/rescued"); }
+} // namespace
+
+QString FileDesk::rescue() {
+    Q_EMIT aboutToSave();
+    if (m_session.isSaved() || m_session.document() == newDocument()) return {};
+    const QString stem = m_session.path().isEmpty() ? nameOfFile(tr("routine")) : QFileInfo(m_session.path()).completeBaseName();
+    const QString name = tr("%1 (rescued %2)").arg(stem, QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH.mm.ss"))) + QStringLiteral(".liftcount");
+    QDir().mkpath(rescueFolder());
+    QStringList folders{rescueFolder()};
+    if (!m_session.path().isEmpty()) folders.prepend(QFileInfo(m_session.path()).absolutePath());
+    for (const QString& folder : folders) {
+        const QString path = QDir(folder).filePath(name);
+        if (QFileInfo::exists(path) || !saveDocument(m_session.document(), fileName(path))) continue;
+        QSettings settings;
+        settings.setValue(QStringLiteral("rescued"), settings.value(QStringLiteral("rescued")).toStringList() << path);
+        settings.sync();
+        return path;
+    }
+    return {};
+}
+
+QStringList FileDesk::rescued() const {
+    QStringList there;
+    for (const QString& path : QSettings().value(QStringLiteral("rescued")).toStringList())
+        if (QFileInfo::exists(path)) there << path;
+    return there;
 }
 
 void FileDesk::remember(const QString& path) {
@@ -146,11 +211,13 @@ void FileDesk::remember(const QString& path) {
     QStringList files = settings.value(QStringLiteral("recent")).toStringList();
     files.removeAll(path);
     files.prepend(path);
+    QStringList kept = settings.value(QStringLiteral("rescued")).toStringList();
+    if (kept.removeAll(path) > 0) settings.setValue(QStringLiteral("rescued"), kept);
     while (files.size() > mostRecent) files.removeLast();
     settings.setValue(QStringLiteral("recent"), files);
     const Document& d = m_session.document();
     QString about = d.song.title.empty() ? tr("no song yet") : tr("to “%1”").arg(q(d.song.title));
-    about += tr(", %1 passes").arg(d.routine.passes.size());
+    about += d.routine.passes.size() == 1 ? tr(", one pass") : tr(", %1 passes").arg(d.routine.passes.size());
     settings.setValue(QStringLiteral("about/") + QString::fromLatin1(path.toUtf8().toHex()), QStringList{shownTitle(), about});
     Q_EMIT recentChanged();
 }
@@ -179,25 +246,22 @@ void FileDesk::printSheet(SheetKind kind) {
 bool FileDesk::writeSheet(const QString& path, const QString& format, SheetKind kind) {
     const QByteArray bytes = format == QStringLiteral("pdf") ? sheetPdf(m_session.document(), m_session.landing(), kind)
                                                              : sheetHtml(m_session.document(), m_session.landing(), kind).toUtf8();
-    const auto written = writeFileAtomically(path.toStdString(), bytes.toStdString());
-    Q_EMIT told(written ? tr("Written: %1").arg(path) : q(written.error().message));
+    const auto written = writeFileAtomically(fileName(path), bytes.toStdString());
+    Q_EMIT told(written ? tr("Written: %1").arg(readable(path)) : q(written.error().message));
     return written.has_value();
 }
 
 void FileDesk::saveSheetAs(const QString& format, SheetKind kind) {
-    const QString name = fileName(tr("sheet")) +
-                         (kind == SheetKind::Floor ? tr("-floor") : tr("-steps")) + QLatin1Char('.') + format;
-    const QString path = QFileDialog::getSaveFileName(m_window, tr("Save the sheet"), QSettings().value(QStringLiteral("sheetFolder")).toString() + QLatin1Char('/') + name, QStringLiteral("*.") + format);
+    const QString name = nameOfFile(tr("sheet")) +
+                         (kind == SheetKind::Floor ? tr("-floor") : tr("-steps"));
+    const QString path = askWhereToWrite(tr("Save the sheet"), QStringLiteral("sheetFolder"), name, format, QStringLiteral("*.") + format);
     if (path.isEmpty()) return;
-    QSettings().setValue(QStringLiteral("sheetFolder"), QFileInfo(path).absolutePath());
     writeSheet(path, format, kind);
 }
 
 void FileDesk::exportMap(const QString& kind) {
     const SongMap& map = *m_session.document().map;
     if (map.beats.empty()) return Q_EMIT told(tr("There are no beats to export yet. Open a song first."));
-    const QString path = QFileDialog::getSaveFileName(m_window, tr("Export the map"), QStringLiteral("map.") + kind, QStringLiteral("*.") + kind);
-    if (path.isEmpty()) return;
     std::string bytes;
     if (kind == QStringLiteral("csv")) bytes = mapToCsv(map);
     else if (kind == QStringLiteral("json")) bytes = mapToJson(map);
@@ -215,8 +279,10 @@ void FileDesk::exportMap(const QString& kind) {
         if (!midi) return Q_EMIT told(q(midi.error().message));
         bytes.assign(midi->begin(), midi->end());
     }
-    const auto written = writeFileAtomically(path.toStdString(), bytes);
-    Q_EMIT told(written ? tr("Written: %1").arg(path) : q(written.error().message));
+    const QString path = askWhereToWrite(tr("Export the map"), QStringLiteral("songFolder"), nameOfFile(tr("map")), kind, QStringLiteral("*.") + kind);
+    if (path.isEmpty()) return;
+    const auto written = writeFileAtomically(fileName(path), bytes);
+    Q_EMIT told(written ? tr("Written: %1").arg(readable(path)) : q(written.error().message));
 }
 
 } // namespace lc::app

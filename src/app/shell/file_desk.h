@@ -36,6 +36,17 @@ public:
     void importMap();
     void importLyrics();
 
+    /// Asks where to write. The ending is put on before it is asked whether a file that is there may be replaced. Empty = go back. `setting` keeps the folder.
+    [[nodiscard]] QString askWhereToWrite(const QString& title, const QString& setting, const QString& name, const QString& ending, const QString& filter);
+    /// Where a dialog begins: the folder of last time, else that of the song or the routine, else the user's own for such things; never the root of the disk.
+    [[nodiscard]] QString startFolder(const QString& setting) const;
+
+    /// Writes what is not saved into a file of its own beside the routine's, or into the user's data where that cannot be; the routine's file stays as it is.
+    /// For an end that nobody can be asked about. The name of the file; empty where there is nothing to save or no place.
+    QString rescue();
+    /// Files that rescue() wrote and nobody has opened since.
+    [[nodiscard]] QStringList rescued() const;
+
     void remember(const QString& path); ///< puts the open routine on top of the files of late
     [[nodiscard]] QList<RecentFile> recent() const;
 
@@ -47,11 +58,12 @@ public:
 Q_SIGNALS:
     void told(const QString& sentence);
     void fileChosen(const QString& path);
+    void aboutToSave(); ///< what is still being typed should be taken now
     void saved();
     void recentChanged();
 
 private:
-    [[nodiscard]] QString fileName(const QString& otherwise) const;
+    [[nodiscard]] QString nameOfFile(const QString& otherwise) const;
 
     Session& m_session;
     QWidget* m_window;

@@ -2,6 +2,7 @@
 
 #include "app/arrange/arrange_stage.h"
 #include "app/shell/count_bar.h"
+#include "app/shell/paths.h"
 #include "app/shell/file_desk.h"
 #include "app/shell/findings_column.h"
 #include "app/listen/listen_stage.h"
@@ -16,6 +17,7 @@
 #include "core/base/clock_text.h"
 #include "core/document/document_file.h"
 #include "core/exchange/map_export.h"
+#include "core/exchange/routine_file.h"
 
 #include <QAbstractButton>
 #include <QCloseEvent>
@@ -125,6 +127,7 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     connect(m_files, &FileDesk::recentChanged, this, [this] { m_start->setRecent(m_files->recent()); });
     connect(m_arrange, &ArrangeStage::contextMenuWanted, this, &MainWindow::contextMenu);
     connect(&session, &Session::documentChanged, this, &MainWindow::refresh);
+    connect(&session, &Session::opened, this, &MainWindow::showOpened);
     connect(&session, &Session::fileChanged, this, &MainWindow::refreshTitle);
     connect(&session, &Session::told, this, &MainWindow::tell);
     connect(&session, &Session::loadingProgressed, this, [this](double part, const QString& what) {
@@ -139,6 +142,22 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
         m_progress->hide();
     });
     connect(&session, &Session::songReady, this, &MainWindow::showStartOrStage);
+    m_solvingShown = new QTimer(this); // what is done in a moment needs no word
+    m_solvingShown->setSingleShot(true);
+    m_solvingShown->setInterval(400);
+    connect(m_solvingShown, &QTimer::timeout, this, [this] {
+        m_messageText->setText(tr("Working the song out again around what you said …"));
+        m_stopLoading->setText(tr("OK"));
+        m_progress->hide();
+        m_message->show();
+        m_saysSolving = true;
+    });
+    connect(&session, &Session::solvingChanged, this, [this] {
+        if (m_session.solving() && !m_solvingShown->isActive() && !m_saysSolving) m_solvingShown->start();
+        if (m_session.solving()) return;
+        m_solvingShown->stop();
+        if (std::exchange(m_saysSolving, false)) m_message->hide();
+    });
     m_clock = new QTimer(this);
     m_clock->setTimerType(Qt::PreciseTimer);
     m_clock->setInterval(15);
@@ -150,6 +169,9 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     m_start->setRecent(m_files->recent());
     setStage(Stage::Listen);
     refresh();
+    if (const QStringList rescued = m_files->rescued(); !rescued.isEmpty())
+        tell(rescued.size() == 1 ? tr("Work that was not saved when Lift Count ended is in “%1”. Open it to go on.").arg(readable(rescued.front()))
+                                 : tr("Work that was not saved when Lift Count ended is in %1 files, the newest “%2”. Open it to go on.").arg(rescued.size()).arg(readable(rescued.back())));
 }
 
 MainWindow::~MainWindow() { m_steps->letGo(); }
@@ -175,7 +197,8 @@ void MainWindow::buildHeading(QWidget* parent) {
     };
     connect(m_title, &QLineEdit::textChanged, this, fit);
     fit();
-    connect(m_title, &QLineEdit::editingFinished, this, [this] { m_session.edit(SetTitle{m_title->text().trimmed().toStdString()}); });
+    connect(m_title, &QLineEdit::editingFinished, this, &MainWindow::takeTitle);
+    connect(m_files, &FileDesk::aboutToSave, this, &MainWindow::takeTitle); // also a title that is still being typed
     connect(m_title, &QLineEdit::returnPressed, this, [this] { currentStrips()->setFocus(); });
     row->addWidget(m_title);
     m_about = paragraph({}, m_theme.words(13), m_theme.colours().ink2, m_heading);
@@ -199,6 +222,8 @@ void MainWindow::buildHeading(QWidget* parent) {
     m_commandBox->setFixedWidth(m_theme.px(228));
     row->addWidget(m_commandBox);
 }
+
+void MainWindow::takeTitle() { m_session.edit(SetTitle{m_title->text().trimmed().toStdString()}); }
 
 StripsView* MainWindow::currentStrips() { return m_stage == Stage::Listen ? &m_listen->strips() : &m_arrange->strips(); }
 
@@ -302,6 +327,7 @@ void MainWindow::changeEvent(QEvent* event) {
 }
 
 void MainWindow::tell(const QString& sentence) {
+    m_saysSolving = false;
     m_lastTold = sentence;
     m_messageText->setText(sentence);
     m_progress->hide();
@@ -335,11 +361,11 @@ void MainWindow::typeStructure() {
 }
 
 void MainWindow::openAny(const QString& path) {
-    if (path.endsWith(QStringLiteral(".liftcount"), Qt::CaseInsensitive)) {
-        if (m_files->mayDiscard()) openRoutine(path);
-        return;
+    if (isRoutineFile(fileName(path))) {
+        if (!m_files->mayDiscard()) return;
+        keepView();
+        return m_session.open(path);
     }
-    if (openAsText(path)) return;
     m_leftStart = true;
     setStage(Stage::Listen);
     const QString ending = QFileInfo(path).suffix().toLower();
@@ -348,12 +374,11 @@ void MainWindow::openAny(const QString& path) {
     else m_session.openSong(path);
 }
 
-void MainWindow::openRoutine(const QString& path) {
-    keepView();
-    const auto opened = m_session.open(path);
-    if (!opened) {
-        tell(q(opened.error().message));
-        return;
+/// A file has taken the place of the routine.
+void MainWindow::showOpened() {
+    if (m_session.path().isEmpty()) { // a routine as plain text
+        m_leftStart = true;
+        return setStage(Stage::Arrange);
     }
     m_files->remember(m_session.path());
     setStage(m_session.document().routine.passes.empty() ? Stage::Listen : Stage::Arrange);
@@ -399,6 +424,14 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     keepView();
     if (m_session.player().playing()) m_session.togglePlay();
     event->accept();
+}
+
+void MainWindow::saveForTheWorst(const QString& why) {
+    m_steps->desk().keepNow();
+    const QString path = m_files->rescue();
+    if (why.isEmpty()) return keepView();
+    tell(path.isEmpty() ? tr("Something went wrong that should not: %1. Save your work under another name and start Lift Count again.").arg(why)
+                        : tr("Something went wrong that should not: %1. Your work was saved in “%2”; start Lift Count again and open it.").arg(why, readable(path)));
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

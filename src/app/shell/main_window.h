@@ -36,6 +36,8 @@ public:
     /// Opens a routine or a song by its ending, after asking about work that is not saved.
     void openAny(const QString& path);
     void openDemo();
+    /// Keeps what is not saved in a file of its own, since the program is about to end or something went wrong (`why`, the end of a sentence), and says so.
+    void saveForTheWorst(const QString& why);
     void setStage(Stage stage);
     void setMagnification(Magnification magnification);
     [[nodiscard]] Stage stage() const { return m_stage; }
@@ -66,8 +68,8 @@ private:
     [[nodiscard]] bool undoesVocabulary() const;
     void copyRoutineAsText();
     void pasteRoutine();
-    bool openAsText(const QString& path); ///< whether the file holds a routine as plain text
-    void startFromText(const QString& text, const QString& from);
+    void showOpened();
+    void takeTitle();
     void typeStructure(); ///< also where there is no song yet
     void buildHeading(QWidget* parent);
     QAction* command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what);
@@ -77,7 +79,6 @@ private:
     void refreshTitle();
     void showStartOrStage();
     void tell(const QString& sentence);
-    void openRoutine(const QString& path);
     void keepView();
     void restoreView(const QString& path);
     void toggleLoop();
@@ -111,6 +112,8 @@ private:
     QAction* m_undo = nullptr;
     QAction* m_redo = nullptr;
     QTimer* m_clock = nullptr;
+    QTimer* m_solvingShown = nullptr;
+    bool m_saysSolving = false;
     QString m_lastTold;
     bool m_narrow = false; ///< the window is too narrow for everything at once
     bool m_closeAnyway = false; ///< it was said that something could not be kept

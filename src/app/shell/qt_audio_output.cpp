@@ -1,5 +1,7 @@
 #include "app/shell/qt_audio_output.h"
 
+#include "app/shell/hosted_output.h"
+
 #include <QAudioFormat>
 #include <QAudioSink>
 #include <QIODevice>
@@ -94,7 +96,9 @@ private:
 
 } // namespace
 
-std::unique_ptr<AudioOutput> makeQtAudioOutput() { return std::make_unique<QtAudioOutput>(); }
+std::unique_ptr<AudioOutput> makeQtAudioOutput() {
+    return std::make_unique<HostedOutput>([] { return std::make_unique<QtAudioOutput>(); });
+}
 
 bool hasAudioDevice() { return !QMediaDevices::defaultAudioOutput().isNull(); }
 

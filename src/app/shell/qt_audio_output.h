@@ -6,7 +6,7 @@
 
 namespace lc::app {
 
-/// Sound through Qt Multimedia. If the system has no output device, problem() says so.
+/// Sound through Qt Multimedia, in a thread of its own. If the system has no output device, problem() says so.
 [[nodiscard]] std::unique_ptr<AudioOutput> makeQtAudioOutput();
 
 /// Whether the system has a device to play through.

@@ -1,13 +1,18 @@
 #include "app/shell/session.h"
 
+#include "app/shell/paths.h"
+#include "app/shell/session_reading.h"
+#include "core/exchange/routine_file.h"
+
 #include <QFileInfo>
 
 #include <algorithm>
 
 namespace lc::app {
 
-Session::Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, QObject* parent)
-    : QObject(parent), m_player(std::make_unique<Player>(std::move(output), filling)) {
+Session::Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, Worker::Mode working, QObject* parent)
+    : QObject(parent), m_working(working), m_landing(std::make_shared<const Landing>()), m_player(std::make_unique<Player>(std::move(output), filling)),
+      m_reader(working), m_solver(working), m_doubter(working), m_hearer(working), m_tapper(working), m_carrier(working) {
     connect(&m_loader, &SongLoader::progressed, this, &Session::loadingProgressed);
     connect(&m_loader, &SongLoader::loaded, this, &Session::takeSong);
     connect(&m_loader, &SongLoader::heard, this, &Session::takeHeard);
@@ -16,8 +21,17 @@ Session::Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, Q
         Q_EMIT loadingEnded();
         Q_EMIT told(sentence);
     });
+    for (Worker* worker : {&m_reader, &m_solver, &m_doubter, &m_hearer, &m_tapper, &m_carrier}) connect(worker, &Worker::failed, this, &Session::told);
+    connect(&m_solver, &Worker::failed, this, [this] {
+        m_statements.clear();
+        Q_EMIT solvingChanged();
+    });
+    connect(&m_reader, &Worker::ended, this, &Session::loadingEnded);
+    connect(&m_carrier, &Worker::ended, this, &Session::loadingEnded);
     refresh();
 }
+
+Session::~Session() = default;
 
 bool Session::edit(const std::vector<Edit>& edits, const QString& name) {
     if (edits.empty()) return true;
@@ -49,9 +63,9 @@ void Session::redo() {
 void Session::refresh() {
     ++m_revision;
     const bool sameGrid = m_gridOf == document().map && m_gridScheme == document().scheme;
-    if (sameGrid) m_landing = land(document(), std::move(m_landing.grid), m_limits);
+    if (sameGrid) m_landing = std::make_shared<const Landing>(land(document(), m_landing->grid, m_limits));
     else {
-        m_landing = land(document(), m_limits);
+        m_landing = std::make_shared<const Landing>(land(document(), m_limits));
         m_gridOf = document().map;
         m_gridScheme = document().scheme;
         ensureSound();
@@ -65,11 +79,11 @@ void Session::refresh() {
 void Session::passClicks() {
     m_loop.reset();
     m_player->setLoop(std::nullopt);
-    m_player->setClicks(clicksFor(m_landing.grid));
+    m_player->setClicks(clicksFor(m_landing->grid));
 }
 
 void Session::ensureSound() {
-    const QString wanted = QString::fromStdString(document().song.path);
+    const QString wanted = pathOf(document().song.path);
     if (wanted == m_soundPath && (m_sound || wanted.isEmpty())) {
         if (!m_sound) m_player->setSong(nullptr, document().map->end);
         return;
@@ -82,10 +96,10 @@ void Session::ensureSound() {
     if (wanted.isEmpty()) return;
     switch (songState(document().song)) {
     case SongState::Missing:
-        Q_EMIT told(tr("The song “%1” is not where it was. The counts are all here; use Song, Find the song file to hear it again.").arg(QFileInfo(wanted).fileName()));
+        Q_EMIT told(tr("The song “%1” is not where it was. The counts are all here; use Song, Find the song file to hear it again.").arg(readable(QFileInfo(wanted).fileName())));
         return;
     case SongState::Changed:
-        Q_EMIT told(tr("The song file “%1” was changed since this routine was saved, so counts may no longer fit. Open it again from the Song menu to count it anew.").arg(QFileInfo(wanted).fileName()));
+        Q_EMIT told(tr("The song file “%1” was changed since this routine was saved, so counts may no longer fit. Open it again from the Song menu to count it anew.").arg(readable(QFileInfo(wanted).fileName())));
         break;
     case SongState::None:
     case SongState::There: break;
@@ -95,23 +109,45 @@ void Session::ensureSound() {
 
 void Session::openSong(const QString& path) {
     m_carryFrom.reset();
+    m_carrier.drop();
     m_loader.load(QFileInfo(path).absoluteFilePath(), true);
 }
 
-void Session::takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed) {
-    if (analysed && m_carryFrom && !carryNow(*song)) return;
-    m_sound = song->sound;
-    m_loudness = song->loudness;
-    m_soundPath = song->path;
+void Session::cancelLoading() {
+    m_loader.cancel();
+    for (Worker* worker : {&m_reader, &m_carrier})
+        if (worker->busy()) {
+            worker->cancel();
+            Q_EMIT told(tr("Stopped. Nothing was changed."));
+        }
+}
+
+/// What is still being worked out for the routine at hand is of no use to another one.
+void Session::dropWork() {
+    const bool wasLoading = loading();
+    m_loader.drop();
+    for (Worker* worker : {&m_reader, &m_solver, &m_doubter, &m_hearer, &m_tapper, &m_carrier}) worker->drop();
+    m_statements.clear();
+    m_carryFrom.reset();
+    m_doubtsFor.reset();
+    if (wasLoading) Q_EMIT loadingEnded();
+    Q_EMIT solvingChanged();
+}
+
+void Session::takeSound(const LoadedSong& song) {
+    m_sound = song.sound;
+    m_loudness = song.loudness;
+    m_soundPath = song.path;
     m_player->setSong(m_sound, 0);
     m_player->setSpeed(m_tempoPercent / 100.0);
-    if (analysed && m_carried) {
-        m_heard = song->heard;
-        m_doubtsFor.reset();
-        edit({std::move(*m_carried)}, tr("another recording of the song"));
-        m_carried.reset();
-        m_caret = m_landing.performance.start;
-    } else if (analysed) {
+}
+
+/// A loader's song belongs to the routine for which it was asked: dropWork() sees to that. Sound that was to be found again is taken only while it is this routine's.
+void Session::takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed) {
+    if (!analysed && song->path != pathOf(document().song.path)) return Q_EMIT loadingEnded();
+    if (analysed && m_carryFrom) return carry(song, std::exchange(m_carryFrom, nullptr));
+    takeSound(*song);
+    if (analysed) {
         const SongReference reference = referenceTo(*song);
         m_heard = song->heard;
         m_doubtsFor.reset();
@@ -119,7 +155,7 @@ void Session::takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed) {
         if (song->reading && *song->reading) map = std::make_shared<const SongMap>((*song->reading)->solved);
         if (song->reading && !*song->reading) Q_EMIT told(QString::fromStdString(song->reading->error().message));
         edit({SetSong{reference, std::move(map)}}, tr("song “%1”").arg(song->title));
-        m_caret = m_landing.performance.start;
+        m_caret = m_landing->performance.start;
     }
     passClicks();
     if (!song->warning.isEmpty()) Q_EMIT told(song->warning);
@@ -134,39 +170,47 @@ void Session::setLimits(const BodyLimits& limits) {
     refresh();
 }
 
-void Session::startWith(Document document) {
-    m_loader.cancel();
+void Session::replaceRoutine(Document document) {
+    dropWork();
     m_player->pause();
+    endPreview();
     m_history = History<Document>(std::move(document));
+    if (!(this->document() == newDocument())) m_history.markUnsaved(); // until a file is said to hold it
     m_path.clear();
     m_onDisk.reset();
     m_caret = {};
-    endPreview();
+}
+
+void Session::startWith(Document document) {
+    replaceRoutine(std::move(document));
     Q_EMIT routineReplaced();
     refresh();
     Q_EMIT playingChanged();
 }
 
-Result<void> Session::open(const QString& path) {
-    auto loaded = loadDocument(path.toStdString());
-    if (!loaded) return tl::unexpected(loaded.error());
-    m_player->pause();
-    endPreview();
-    m_history = History<Document>(std::move(loaded->document));
-    m_path = QFileInfo(path).absoluteFilePath();
-    m_onDisk = loaded->onDisk;
-    Q_EMIT routineReplaced();
-    refresh();
-    m_caret = m_landing.performance.start;
-    Q_EMIT nowMoved();
-    Q_EMIT playingChanged();
-    return {};
+void Session::open(const QString& path) {
+    readThen(path, [](const std::string& file, const Task& task) { return readRoutineFile(file, task); },
+             [this, path](RoutineFile file) {
+                 replaceRoutine(std::move(file.document));
+                 if (file.onDisk) {
+                     m_path = QFileInfo(path).absoluteFilePath();
+                     m_onDisk = file.onDisk;
+                     m_history.markSaved();
+                 }
+                 Q_EMIT routineReplaced();
+                 refresh();
+                 m_caret = m_landing->performance.start;
+                 Q_EMIT nowMoved();
+                 Q_EMIT playingChanged();
+                 Q_EMIT opened(path);
+                 if (!file.note.empty()) Q_EMIT told(QString::fromStdString(file.note));
+             });
 }
 
 Result<void> Session::save(const QString& path, bool evenIfChanged) {
     const QString absolute = QFileInfo(path).absoluteFilePath();
     const bool same = absolute == m_path && m_onDisk && !evenIfChanged;
-    auto written = saveDocument(document(), absolute.toStdString(), same ? &*m_onDisk : nullptr);
+    auto written = saveDocument(document(), fileName(absolute), same ? &*m_onDisk : nullptr);
     if (!written) return tl::unexpected(written.error());
     m_path = absolute;
     m_onDisk = *written;
@@ -178,7 +222,7 @@ Result<void> Session::save(const QString& path, bool evenIfChanged) {
 void Session::preview(const std::vector<Edit>& edits, const QString& title) {
     const auto then = applyEdits(document(), edits);
     if (!then) return Q_EMIT told(QString::fromStdString(then.error().message));
-    m_preview = land(*then, m_landing.grid, m_limits);
+    m_preview = land(*then, m_landing->grid, m_limits);
     m_previewTitle = title;
     Q_EMIT previewChanged();
 }
@@ -191,21 +235,21 @@ void Session::endPreview() {
 }
 
 std::optional<double> Session::secondsOf(Tick at) const {
-    const auto seconds = m_landing.grid.secondsAt(at);
+    const auto seconds = m_landing->grid.secondsAt(at);
     return seconds ? std::optional<double>(*seconds) : std::nullopt;
 }
 
 Tick Session::now() const {
     if (!m_player->playing() || m_hearingFigure) return m_caret;
     const double seconds = m_player->position();
-    if (const auto at = m_landing.grid.tickAt(seconds)) return *at;
-    const auto first = secondsOf(counts(-m_landing.grid.pickupCounts()));
-    return first && seconds < *first ? counts(-m_landing.grid.pickupCounts()) - Tick{1} : m_landing.grid.end();
+    if (const auto at = m_landing->grid.tickAt(seconds)) return *at;
+    const auto first = secondsOf(counts(-m_landing->grid.pickupCounts()));
+    return first && seconds < *first ? counts(-m_landing->grid.pickupCounts()) - Tick{1} : m_landing->grid.end();
 }
 
 void Session::setCaret(Tick at) {
-    if (m_landing.grid.empty()) return;
-    m_caret = std::clamp(at, counts(-m_landing.grid.pickupCounts()), m_landing.grid.end() - Tick{1});
+    if (m_landing->grid.empty()) return;
+    m_caret = std::clamp(at, counts(-m_landing->grid.pickupCounts()), m_landing->grid.end() - Tick{1});
     if (const auto seconds = secondsOf(m_caret)) m_player->seek(*seconds);
     m_lastSeconds = -1;
     Q_EMIT nowMoved();
@@ -217,9 +261,9 @@ void Session::togglePlay() {
     if (m_player->playing()) {
         const Tick here = now();
         m_player->pause();
-        if (!m_landing.grid.empty()) m_caret = std::clamp(here, counts(-m_landing.grid.pickupCounts()), m_landing.grid.end() - Tick{1});
+        if (!m_landing->grid.empty()) m_caret = std::clamp(here, counts(-m_landing->grid.pickupCounts()), m_landing->grid.end() - Tick{1});
     } else {
-        if (!m_landing.grid.empty())
+        if (!m_landing->grid.empty())
             if (const auto seconds = secondsOf(m_caret); seconds && std::abs(*seconds - m_player->position()) > 0.02) m_player->seek(*seconds);
         if (!m_player->play()) Q_EMIT told(QString::fromStdString(m_player->problem()));
     }
@@ -232,13 +276,13 @@ void Session::setLoop(std::optional<std::pair<Tick, Tick>> span) {
     std::optional<LoopSpan> seconds;
     if (span) {
         const auto from = secondsOf(span->first);
-        const auto to = secondsOf(std::min(span->second, m_landing.grid.end()));
+        const auto to = secondsOf(std::min(span->second, m_landing->grid.end()));
         if (from && to) seconds = LoopSpan{*from, *to};
         else m_loop.reset();
     }
     m_player->setLoop(seconds);
     if (seconds && !m_player->playing()) {
-        if (const auto at = m_landing.grid.tickAt(m_player->position())) m_caret = *at;
+        if (const auto at = m_landing->grid.tickAt(m_player->position())) m_caret = *at;
     }
     Q_EMIT nowMoved();
     Q_EMIT playingChanged();

@@ -1,6 +1,8 @@
 #pragma once
 
 #include "app/shell/song_loader.h"
+#include "app/shell/worker.h"
+#include "audio/carried_map.h"
 #include "audio/player.h"
 #include "audio/tap_facts.h"
 #include "core/document/document_file.h"
@@ -12,6 +14,8 @@
 #include <QObject>
 #include <QString>
 
+#include <deque>
+#include <functional>
 #include <memory>
 #include <optional>
 #include <vector>
@@ -23,12 +27,17 @@ namespace lc::app {
 class Session : public QObject {
     Q_OBJECT
 public:
-    Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, QObject* parent = nullptr);
+    Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, Worker::Mode working = Worker::Mode::InThread, QObject* parent = nullptr);
+    ~Session() override;
 
     [[nodiscard]] const Document& document() const { return m_history.current(); }
     /// Grid, performance and findings of the current revision.
-    [[nodiscard]] const Landing& landing() const { return m_landing; }
-    [[nodiscard]] int revision() const { return m_revision; }
+    [[nodiscard]] const Landing& landing() const { return *m_landing; }
+    /// The same to be taken along by long work: it stays as it is.
+    [[nodiscard]] std::shared_ptr<const Landing> sharedLanding() const { return m_landing; }
+    [[nodiscard]] int revision() const { return m_revision; } ///< counts every change of the document; never the same again, whatever routine is open
+    /// How long work is done in this program: for panels that have work of their own.
+    [[nodiscard]] Worker::Mode working() const { return m_working; }
     [[nodiscard]] Player& player() { return *m_player; }
     [[nodiscard]] const LoudnessCurve* loudness() const { return m_loudness.get(); }
     [[nodiscard]] std::shared_ptr<const AudioBuffer> sound() const { return m_sound; } ///< of the song; null until it is read, and for a song without a recording
@@ -50,28 +59,31 @@ public:
     [[nodiscard]] bool isSaved() const { return m_history.isSaved(); }
     void startNew() { startWith(newDocument()); }
     void startWith(Document document); ///< unsaved, with nothing to undo
-    Result<void> open(const QString& path);
+    /// Reads a routine file, or a routine as plain text, in the background; it then takes the place of the routine at hand, and opened() tells. Errors are told.
+    void open(const QString& path);
     Result<void> save(const QString& path, bool evenIfChanged = false);
     /// Reads and analyses a song in the background; it then becomes the routine's song, as one undo step.
     void openSong(const QString& path);
     /// Reads another recording of the same song and carries the map over to it, with everything stated, as one undo step.
     void carryTo(const QString& path);
-    void cancelLoading() { m_loader.cancel(); }
-    [[nodiscard]] bool loading() const { return m_loader.busy(); }
+    void cancelLoading();
+    [[nodiscard]] bool loading() const { return m_loader.busy() || m_reader.busy() || m_carrier.busy(); }
 
     // What is known of the song, and what is asked
     /// Where the analysis is unsure, the worst first; empty while the song has not been heard.
     [[nodiscard]] const std::vector<SongDoubt>& doubts() const { return m_doubts; }
     [[nodiscard]] bool heardSong() const { return m_heard != nullptr; }
     /// States facts, and forgets those at `forget`: the rest of the song is solved anew around them where it was heard,
-    /// otherwise they are put into the map as it is. One undo step.
-    bool state(const std::vector<SongFact>& facts, const QString& name = {}, const std::vector<std::size_t>& forget = {});
-    /// A map that was not heard: typed, or read from a MIDI file, a csv or labels. Errors are told.
+    /// otherwise they are put into the map as it is. One undo step. Solving is done in the background, one statement after another in the order in which they
+    /// were made; errors are told, and the map is then as it was.
+    void state(const std::vector<SongFact>& facts, const QString& name = {}, const std::vector<std::size_t>& forget = {});
+    [[nodiscard]] bool solving() const { return !m_statements.empty(); } ///< statements are being worked in
+    /// A map that was not heard: typed, or read from a MIDI file, a csv or labels (in the background). Errors are told.
     bool setStructure(const TypedStructure& typed);
-    bool importMap(const QString& path);
-    bool importLyrics(const QString& path);
-    /// What taps say: facts about a song that was heard, else a map of their own. Tells what came of it.
-    bool stateTaps(const TapFit& fit, TapTarget target, const Metre& metre);
+    void importMap(const QString& path);
+    void importLyrics(const QString& path);
+    /// What taps say: facts about a song that was heard, else a map of their own. Tells what came of it; tapsTaken() when they are in the map.
+    void stateTaps(const TapFit& fit, TapTarget target, const Metre& metre);
     /// Plays four bars as a doubt's reading has them, with clicks, again and again; nothing is changed.
     void hearReading(std::size_t doubt, std::size_t reading);
     void endHearing();
@@ -114,41 +126,68 @@ Q_SIGNALS:
     void playingChanged();
     void songReady();       ///< sound and silhouette are there
     void doubtsChanged();
+    void opened(const QString& path); ///< a file took the place of the routine
+    void tapsTaken();
+    void solvingChanged();
     void loadingProgressed(double part, const QString& what);
     void loadingEnded();
     void told(const QString& sentence); ///< something a person should read
 
 private:
+    struct Statement { ///< that waits to be worked in
+        std::vector<SongFact> facts;
+        std::vector<SongFact> forget;
+        QString name;
+        std::function<void()> then; ///< when it is in the map
+    };
+
     void refresh();
+    void replaceRoutine(Document document);
+    void dropWork();
     void takeSong(const std::shared_ptr<LoadedSong>& song, bool analysed);
+    void takeSound(const LoadedSong& song);
     void ensureSound();
     void passClicks();
     void takeHeard(const QString& path, const std::shared_ptr<const HeardSong>& heard);
     void refreshDoubts();
-    bool carryNow(const LoadedSong& song);
-    [[nodiscard]] Result<SongMap> mapAround(const std::vector<SongFact>& facts) const;
+    void stateThen(const std::vector<SongFact>& facts, const QString& name, const std::vector<SongFact>& forget, std::function<void()> then);
+    void workInNext();
+    void hearMap(const SongMap& map, Seconds place);
+    void tapsIntoMap(const TapFit& fit, TapTarget target, const Metre& metre, const QString& about);
+    void carry(const std::shared_ptr<LoadedSong>& song, const std::shared_ptr<const HeardSong>& from);
+    void takeCarried(const LoadedSong& song, CarriedMap carried);
+    /// Reads a file in the background; `take` gets what `read` made of it, and errors are told.
+    template <typename Read, typename Take>
+    void readThen(const QString& path, Read read, Take take);
     [[nodiscard]] static SongReference referenceTo(const LoadedSong& song);
     [[nodiscard]] std::optional<double> secondsOf(Tick at) const;
 
+    Worker::Mode m_working;
     History<Document> m_history{newDocument()};
-    Landing m_landing;
-    std::shared_ptr<const SongMap> m_gridOf; // map and scheme of m_landing.grid
+    std::shared_ptr<const Landing> m_landing;
+    std::shared_ptr<const SongMap> m_gridOf; // map and scheme of m_landing->grid
     CountingScheme m_gridScheme;
     int m_revision = 0;
     std::unique_ptr<Player> m_player;
     SongLoader m_loader;
+    Worker m_reader;  ///< of routines, maps, lines of words
+    Worker m_solver;  ///< of statements
+    Worker m_doubter; ///< finds the doubts of a map that came back by undo
+    Worker m_hearer;  ///< solves a reading that is to be heard
+    Worker m_tapper;
+    Worker m_carrier;
     QString m_soundPath;
     std::shared_ptr<const AudioBuffer> m_sound;
     std::shared_ptr<const LoudnessCurve> m_loudness;
 
     std::shared_ptr<const HeardSong> m_heard;
     std::vector<SongDoubt> m_doubts;
-    std::optional<std::vector<SongFact>> m_doubtsFor; ///< the facts around which they were found
+    std::optional<std::vector<SongFact>> m_doubtsFor; ///< the facts around which they were found, or are being found
+    std::deque<Statement> m_statements; ///< the first is being worked in
     bool m_hearing = false;
     bool m_hearingFigure = false;
     std::optional<std::pair<Tick, Tick>> m_loopBefore;    ///< the person's own, while a reading is heard
     std::shared_ptr<const HeardSong> m_carryFrom;         ///< the recording that the map is to be carried from
-    std::optional<SetCarried> m_carried;
 
     QString m_path;
     std::optional<FileFingerprint> m_onDisk;

@@ -1,12 +1,14 @@
 // What the session knows of the song, and what it is told about it.
 #include "app/shell/session.h"
 
+#include "app/shell/session_reading.h"
+
 #include "audio/carried_map.h"
+#include "core/base/files.h"
 #include "core/exchange/map_import.h"
 #include "core/song/structure_text.h"
 #include "core/song/unmatched_doubts.h"
 
-#include <QFile>
 #include <QFileInfo>
 
 #include <algorithm>
@@ -15,26 +17,19 @@ namespace lc::app {
 
 namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
-
-Result<std::string> bytesOf(const QString& path) {
-    constexpr qint64 most = 20 * 1024 * 1024; // a map of hours is a hundredth of it
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly)) return fail(ErrorCode::NotFound, "There is no file “" + QFileInfo(path).fileName().toStdString() + "” that can be read.");
-    if (file.size() > most) return fail(ErrorCode::Unreadable, "“" + QFileInfo(path).fileName().toStdString() + "” is too large for a song map. Is it a recording? Use Open a song.");
-    return file.readAll().toStdString();
-}
 } // namespace
 
 void Session::takeHeard(const QString& path, const std::shared_ptr<const HeardSong>& heard) {
-    if (path != QString::fromStdString(document().song.path)) return;
+    if (path != pathOf(document().song.path)) return;
     m_heard = heard;
     m_doubtsFor.reset();
     refreshDoubts();
 }
 
-/// The doubts belong to the facts: found again when those change, be it by undo. About 100 ms.
+/// The doubts belong to the facts: found again when those change, be it by undo. About 100 ms for three minutes of music; those of before stand meanwhile.
 void Session::refreshDoubts() {
     if (!solvesAnew()) {
+        m_doubter.drop();
         m_doubtsFor.reset();
         auto doubts = unmatchedDoubts(*document().map, document().unmatched, document().facts);
         if (doubts == m_doubts) return;
@@ -42,51 +37,95 @@ void Session::refreshDoubts() {
         return Q_EMIT doubtsChanged();
     }
     if (m_doubtsFor == document().facts) return;
-    auto reading = solveSong(*m_heard, document().facts);
-    m_doubts = reading ? std::move(reading->doubts) : std::vector<SongDoubt>{};
     m_doubtsFor = document().facts;
-    Q_EMIT doubtsChanged();
+    m_doubter.start([heard = m_heard, facts = document().facts](const Task&) { return solveSong(*heard, facts); },
+                    [this](Result<SongReading> reading) {
+                        m_doubts = reading ? std::move(reading->doubts) : std::vector<SongDoubt>{};
+                        Q_EMIT doubtsChanged();
+                    });
 }
 
-bool Session::state(const std::vector<SongFact>& facts, const QString& name, const std::vector<std::size_t>& forget) {
-    std::vector<SongFact> all;
-    for (std::size_t i = 0; i < document().facts.size(); ++i)
-        if (std::find(forget.begin(), forget.end(), i) == forget.end()) all.push_back(document().facts[i]);
-    for (const SongFact& fact : facts) all = addFact(std::move(all), fact);
+void Session::state(const std::vector<SongFact>& facts, const QString& name, const std::vector<std::size_t>& forget) {
+    std::vector<SongFact> forgotten;
+    for (const std::size_t i : forget)
+        if (i < document().facts.size()) forgotten.push_back(document().facts[i]);
+    stateThen(facts, name, forgotten, {});
+}
+
+void Session::stateThen(const std::vector<SongFact>& facts, const QString& name, const std::vector<SongFact>& forget, std::function<void()> then) {
     endHearing();
-    if (!solvesAnew()) {
-        std::vector<Edit> edits;
-        std::vector<std::size_t> order = forget;
-        std::sort(order.rbegin(), order.rend());
-        for (std::size_t i : order) edits.emplace_back(ForgetFact{i});
-        for (const SongFact& fact : facts) edits.emplace_back(StateFact{fact});
-        return edit(edits, name);
+    m_statements.push_back({facts, forget, name, std::move(then)});
+    if (m_statements.size() == 1) workInNext();
+    Q_EMIT solvingChanged();
+}
+
+/// Works in the first of the statements that wait. They are worked in one after another: each around all that were worked in before it.
+void Session::workInNext() {
+    while (!m_statements.empty()) {
+        const Statement& statement = m_statements.front();
+        std::vector<SongFact> all;
+        for (const SongFact& fact : document().facts)
+            if (std::find(statement.forget.begin(), statement.forget.end(), fact) == statement.forget.end()) all.push_back(fact);
+        for (const SongFact& fact : statement.facts) all = addFact(std::move(all), fact);
+        const auto finish = [this](bool done) {
+            const Statement finished = std::move(m_statements.front());
+            m_statements.pop_front();
+            if (done && finished.then) finished.then();
+            Q_EMIT solvingChanged();
+        };
+        if (!solvesAnew()) { // the map is typed, imported or carried: what is stated is put into it
+            std::vector<Edit> edits;
+            for (std::size_t i = document().facts.size(); i-- > 0;)
+                if (std::find(statement.forget.begin(), statement.forget.end(), document().facts[i]) != statement.forget.end()) edits.emplace_back(ForgetFact{i});
+            for (const SongFact& fact : statement.facts) edits.emplace_back(StateFact{fact});
+            finish(edit(edits, statement.name));
+            continue;
+        }
+        m_solver.start([heard = m_heard, all](const Task&) { return solveSong(*heard, all); },
+                       [this, finish, all, heard = m_heard, before = document().facts](Result<SongReading> reading) {
+                           if (heard != m_heard || before != document().facts) return workInNext(); // the song was changed meanwhile, by undo or otherwise: anew around what holds now
+                           if (!reading) {
+                               Q_EMIT told(q(reading.error().message));
+                               finish(false);
+                               return workInNext();
+                           }
+                           m_doubter.drop();
+                           m_doubts = std::move(reading->doubts);
+                           m_doubtsFor = all;
+                           const bool done = edit({SolveAround{all, std::make_shared<const SongMap>(std::move(reading->solved))}}, m_statements.front().name);
+                           if (!done) m_doubtsFor.reset();
+                           Q_EMIT doubtsChanged();
+                           finish(done);
+                           workInNext();
+                       });
+        return;
     }
-    auto reading = solveSong(*m_heard, all);
-    if (!reading) {
-        Q_EMIT told(QString::fromStdString(reading.error().message));
-        return false;
-    }
-    m_doubts = std::move(reading->doubts);
-    m_doubtsFor = all;
-    const bool done = edit({SolveAround{all, std::make_shared<const SongMap>(std::move(reading->solved))}}, name);
-    if (!done) m_doubtsFor.reset();
-    Q_EMIT doubtsChanged();
-    return done;
 }
 
 void Session::hearReading(std::size_t doubt, std::size_t reading) {
     if (doubt >= m_doubts.size() || reading >= m_doubts[doubt].readings.size()) return;
     std::vector<SongFact> facts = document().facts;
     for (const SongFact& fact : m_doubts[doubt].readings[reading].facts) facts = addFact(std::move(facts), fact);
-    const auto solved = mapAround(facts);
-    if (!solved) return Q_EMIT told(QString::fromStdString(solved.error().message));
-    const CountGrid grid(*solved, solved->metre == document().map->metre ? document().scheme : usualScheme(solved->metre));
+    m_hearer.start(
+        [heard = solvesAnew() ? m_heard : nullptr, detected = document().detected, facts](const Task&) -> Result<SongMap> {
+            if (!heard) return withFacts(*detected, facts);
+            auto solved = solveSong(*heard, facts);
+            if (!solved) return tl::unexpected(solved.error());
+            return std::move(solved->map);
+        },
+        [this, start = m_doubts[doubt].start](const Result<SongMap>& solved) {
+            if (!solved) return Q_EMIT told(q(solved.error().message));
+            hearMap(*solved, start);
+        });
+}
+
+/// Four bars of a map from the bar before a place, with clicks, again and again.
+void Session::hearMap(const SongMap& map, Seconds place) {
+    const CountGrid grid(map, map.metre == document().map->metre ? document().scheme : usualScheme(map.metre));
     if (!m_hearing) m_loopBefore = m_loop;
     m_player->setClicks(clicksFor(grid));
     m_player->setClicksHeard(true);
-    const SongMap& map = *solved;
-    const double start = std::max(m_doubts[doubt].start, map.beats.empty() ? 0.0 : map.beats.front().time);
+    const double start = std::max(place, map.beats.empty() ? 0.0 : map.beats.front().time);
     std::size_t bar = 0; // the bar before the doubtful place, and three from there on
     while (bar + 1 < map.bars.size() && map.beats[map.bars[bar + 1].firstBeat].time < start - 0.01) ++bar;
     const std::size_t last = std::min(bar + 4, map.bars.size());
@@ -100,22 +139,16 @@ void Session::hearReading(std::size_t doubt, std::size_t reading) {
 }
 
 void Session::endHearing() {
+    m_hearer.drop();
     if (!m_hearing) return;
     m_hearing = false;
     if (m_player->playing()) m_player->pause();
     m_player->setClicksHeard(m_clicksHeard);
     passClicks();
     if (m_loopBefore) setLoop(std::exchange(m_loopBefore, std::nullopt));
-    if (const auto at = m_landing.grid.tickAt(m_player->position())) m_caret = *at;
+    if (const auto at = m_landing->grid.tickAt(m_player->position())) m_caret = *at;
     Q_EMIT playingChanged();
     Q_EMIT nowMoved();
-}
-
-Result<SongMap> Session::mapAround(const std::vector<SongFact>& facts) const {
-    if (!solvesAnew()) return withFacts(*document().detected, facts);
-    auto reading = solveSong(*m_heard, facts);
-    if (!reading) return tl::unexpected(reading.error());
-    return std::move(reading->map);
 }
 
 bool Session::setStructure(const TypedStructure& typed) {
@@ -127,60 +160,68 @@ bool Session::setStructure(const TypedStructure& typed) {
     return edit({SetMap{std::make_shared<const SongMap>(std::move(*map)), MapOrigin::Typed, typed}}, tr("typed structure"));
 }
 
-bool Session::importMap(const QString& path) {
-    const auto bytes = bytesOf(path);
-    auto imported = bytes ? lc::importMap(*bytes, QFileInfo(path).fileName().toStdString()) : tl::unexpected(bytes.error());
-    if (!imported) {
-        Q_EMIT told(q(imported.error().message));
-        return false;
-    }
-    const std::size_t phrases = imported->map.phrases.size();
-    if (!edit({SetMap{std::make_shared<const SongMap>(std::move(imported->map)), MapOrigin::Imported, std::nullopt}}, tr("imported map"))) return false;
-    Q_EMIT told(imported->note.empty() ? tr("%1 beats in %2 phrases were read from “%3”.").arg(document().map->beats.size()).arg(phrases).arg(QFileInfo(path).fileName()) : q(imported->note));
-    return true;
+void Session::importMap(const QString& path) {
+    const auto read = [](const std::string& file, const Task& task) -> Result<ImportedMap> {
+        const auto bytes = readFile(file, mostTextBytes, task);
+        if (!bytes) return tl::unexpected(bytes.error());
+        return lc::importMap(*bytes, file);
+    };
+    readThen(path, read, [this, path](ImportedMap imported) {
+        const auto phrases = static_cast<int>(imported.map.phrases.size());
+        if (!edit({SetMap{std::make_shared<const SongMap>(std::move(imported.map)), MapOrigin::Imported, std::nullopt}}, tr("imported map"))) return;
+        const auto beats = document().map->beats.size();
+        Q_EMIT told(imported.note.empty() ? tr("%1 beats in %2 were read from “%3”.").arg(beats).arg(phrases == 1 ? tr("one phrase") : tr("%1 phrases").arg(phrases), readable(QFileInfo(path).fileName())) : q(imported.note));
+    });
 }
 
-bool Session::importLyrics(const QString& path) {
-    const auto bytes = bytesOf(path);
-    auto lines = bytes ? readLyrics(*bytes) : tl::unexpected(bytes.error());
-    if (!lines) {
-        Q_EMIT told(q(lines.error().message));
-        return false;
-    }
-    if (!edit({SetLyrics{*lines}}, tr("lines of words"))) return false;
-    Q_EMIT told(tr("%1 lines of words are marked in the song.").arg(lines->size()));
-    return true;
+void Session::importLyrics(const QString& path) {
+    struct Lines {
+        std::vector<LyricLine> lines;
+        std::string note;
+    };
+    const auto read = [](const std::string& file, const Task& task) -> Result<Lines> {
+        const auto text = readTextFile(file, mostTextBytes, task);
+        if (!text) return tl::unexpected(text.error());
+        auto lines = readLyrics(text->text);
+        if (!lines) return tl::unexpected(lines.error());
+        return Lines{std::move(*lines), text->note(shownName(file))};
+    };
+    readThen(path, read, [this](const Lines& got) {
+        if (!edit({SetLyrics{got.lines}}, tr("lines of words"))) return;
+        const QString done = got.lines.size() == 1 ? tr("One line of words is marked in the song.") : tr("%1 lines of words are marked in the song.").arg(got.lines.size());
+        Q_EMIT told(got.note.empty() ? done : done + QLatin1Char(' ') + q(got.note));
+    });
 }
 
-bool Session::stateTaps(const TapFit& fit, TapTarget target, const Metre& metre) {
+void Session::stateTaps(const TapFit& fit, TapTarget target, const Metre& metre) {
     const QString about = tr("%1 bpm tapped").arg(QString::number(60 / fit.period * (target == TapTarget::Ones ? metre.beats : 1), 'f', 1));
-    if (solvesAnew() && !document().map->beats.empty()) {
-        const auto facts = factsFromTaps(*m_heard, document().facts, fit, target);
-        if (!facts) {
-            Q_EMIT told(q(facts.error().message));
-            return false;
-        }
-        if (facts->empty()) {
-            Q_EMIT told(tr("Your taps agree with what was heard (%1).").arg(about));
-            return true;
-        }
-        const bool done = state(*facts, tr("taps"));
-        if (done) Q_EMIT told(facts->size() == 1 ? tr("One statement made the song agree with your taps (%1).").arg(about) : tr("%1 statements made the song agree with your taps (%2).").arg(facts->size()).arg(about));
-        return done;
-    }
+    if (!solvesAnew() || document().map->beats.empty()) return tapsIntoMap(fit, target, metre, about);
+    m_tapper.start([heard = m_heard, stated = document().facts, fit, target](const Task&) { return factsFromTaps(*heard, stated, fit, target); },
+                   [this, about](const Result<std::vector<SongFact>>& facts) {
+                       if (!facts) return Q_EMIT told(q(facts.error().message));
+                       if (facts->empty()) {
+                           Q_EMIT told(tr("Your taps agree with what was heard (%1).").arg(about));
+                           return Q_EMIT tapsTaken();
+                       }
+                       stateThen(*facts, tr("taps"), {}, [this, about, n = facts->size()] {
+                           Q_EMIT told(n == 1 ? tr("One statement made the song agree with your taps (%1).").arg(about) : tr("%1 statements made the song agree with your taps (%2).").arg(n).arg(about));
+                           Q_EMIT tapsTaken();
+                       });
+                   });
+}
+
+/// A song that was not heard is counted by the taps alone.
+void Session::tapsIntoMap(const TapFit& fit, TapTarget target, const Metre& metre, const QString& about) {
     const Seconds end = m_sound ? m_sound->seconds() : fit.places.back() + fit.period;
     auto map = mapFromTaps(fit, target == TapTarget::Ones ? metre.beats : 1, metre, end);
-    if (!map) {
-        Q_EMIT told(q(map.error().message));
-        return false;
-    }
-    const bool done = edit({SetMap{std::make_shared<const SongMap>(std::move(*map)), MapOrigin::Tapped, std::nullopt}}, tr("taps"));
-    if (done) Q_EMIT told(tr("The song is counted by your taps (%1), %2 counts in all.").arg(about).arg(m_landing.grid.countsInSong()));
-    return done;
+    if (!map) return Q_EMIT told(q(map.error().message));
+    if (!edit({SetMap{std::make_shared<const SongMap>(std::move(*map)), MapOrigin::Tapped, std::nullopt}}, tr("taps"))) return;
+    Q_EMIT told(tr("The song is counted by your taps (%1), %2 counts in all.").arg(about).arg(m_landing->grid.countsInSong()));
+    Q_EMIT tapsTaken();
 }
 
 SongReference Session::referenceTo(const LoadedSong& song) {
-    return {song.path.toStdString(), song.print.bytes, song.print.hash, song.sound->seconds(), song.title.toStdString(), song.artist.toStdString()};
+    return {fileName(song.path), song.print.bytes, song.print.hash, song.sound->seconds(), song.title.toStdString(), song.artist.toStdString()};
 }
 
 void Session::carryTo(const QString& path) {
@@ -189,36 +230,44 @@ void Session::carryTo(const QString& path) {
     m_loader.load(QFileInfo(path).absoluteFilePath(), true);
 }
 
-/// Makes the edit that carries everything to the recording just read. About a third of a second for songs of three minutes.
-bool Session::carryNow(const LoadedSong& song) {
-    const auto from = std::exchange(m_carryFrom, nullptr);
-    auto carried = carryMap(*document().map, document().facts, from->features, *song.heard);
-    if (!carried) {
-        Q_EMIT loadingEnded();
-        Q_EMIT told(q(carried.error().message));
-        return false;
-    }
-    SetCarried edit{referenceTo(song), std::make_shared<const SongMap>(std::move(carried->map)), std::move(carried->facts), {}, std::move(carried->unmatched), {}};
-    int lost = static_cast<int>(carried->lost.size());
+/// Works out the map on the recording just read. About a third of a second for songs of three minutes. Should the map or what is stated change meanwhile, it is worked out anew.
+void Session::carry(const std::shared_ptr<LoadedSong>& song, const std::shared_ptr<const HeardSong>& from) {
+    m_carrier.start([song, from, map = document().map, facts = document().facts](const Task&) { return carryMap(*map, facts, from->features, *song->heard); },
+                    [this, song, from, map = document().map, facts = document().facts](Result<CarriedMap> carried) {
+                        if (map != document().map || facts != document().facts) return carry(song, from);
+                        if (!carried) return Q_EMIT told(q(carried.error().message));
+                        takeCarried(*song, std::move(*carried));
+                    });
+}
+
+void Session::takeCarried(const LoadedSong& song, CarriedMap carried) {
+    SetCarried change{referenceTo(song), std::make_shared<const SongMap>(std::move(carried.map)), std::move(carried.facts), {}, std::move(carried.unmatched), {}};
+    int lost = static_cast<int>(carried.lost.size());
     for (Moment moment : document().moments) {
-        const auto at = carried->match.carried(moment.at);
+        const auto at = carried.match.carried(moment.at);
         if (!at) ++lost;
         else {
             moment.at = *at;
-            edit.moments.push_back(std::move(moment));
+            change.moments.push_back(std::move(moment));
         }
     }
-    if (const auto start = document().routine.startAt) edit.startAt = carried->match.carried(*start);
+    if (const auto start = document().routine.startAt) change.startAt = carried.match.carried(*start);
     Seconds missing = 0;
-    for (const SongSpan& span : carried->missing) missing += span.to - span.from;
+    for (const SongSpan& span : carried.missing) missing += span.to - span.from;
     QString sentence = tr("The map was carried over to “%1”.").arg(song.title);
     if (missing > 0) sentence += tr(" It lacks %1 s of the other recording.").arg(std::lround(missing));
-    if (edit.unmatched.size() == 1) sentence += tr(" One place could not be matched: see the doubts.");
-    if (edit.unmatched.size() > 1) sentence += tr(" %1 places could not be matched: see the doubts.").arg(edit.unmatched.size());
-    if (lost > 0) sentence += tr(" %1 statements about music that is not there were left behind.").arg(lost);
-    m_carried = std::move(edit);
-    Q_EMIT told(sentence);
-    return true;
+    if (change.unmatched.size() == 1) sentence += tr(" One place could not be matched: see the doubts.");
+    if (change.unmatched.size() > 1) sentence += tr(" %1 places could not be matched: see the doubts.").arg(change.unmatched.size());
+    if (lost == 1) sentence += tr(" One statement about music that is not there was left behind.");
+    if (lost > 1) sentence += tr(" %1 statements about music that is not there were left behind.").arg(lost);
+    takeSound(song);
+    m_heard = song.heard;
+    m_doubtsFor.reset();
+    edit({std::move(change)}, tr("another recording of the song"));
+    m_caret = m_landing->performance.start;
+    passClicks();
+    Q_EMIT told(song.warning.isEmpty() ? sentence : sentence + QLatin1Char(' ') + song.warning);
+    Q_EMIT songReady();
 }
 
 } // namespace lc::app

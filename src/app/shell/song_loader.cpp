@@ -1,9 +1,9 @@
 #include "app/shell/song_loader.h"
 
+#include "app/shell/paths.h"
 #include "audio/audio_file.h"
 #include "audio/heard_cache.h"
 
-#include <QMetaObject>
 #include <QStandardPaths>
 
 namespace lc::app {
@@ -12,79 +12,69 @@ namespace {
 
 /// Features of a sound, from the cache or listened to now; nothing when stopped.
 std::shared_ptr<const HeardSong> hear(const AudioBuffer& sound, const std::string& hash, const Task& task) {
-    auto heard = hearKept(sound, hash, heardFolder().toStdString(), task);
+    auto heard = hearKept(sound, hash, fileName(heardFolder()), task);
     return heard ? std::make_shared<const HeardSong>(std::move(*heard)) : nullptr;
+}
+
+Result<std::shared_ptr<LoadedSong>> loadSong(const QString& path, bool analyse, const Task& task) {
+    const double readingPart = analyse ? 0.3 : 1.0;
+    auto decoded = decodeSong(fileName(path), task.part(0, readingPart));
+    if (!decoded) return tl::unexpected(decoded.error());
+    auto song = std::make_shared<LoadedSong>();
+    song->path = path;
+    song->title = QString::fromStdString(decoded->title);
+    song->artist = QString::fromStdString(decoded->artist);
+    song->warning = QString::fromStdString(decoded->warning);
+    const auto print = fingerprintFile(fileName(path));
+    if (!print) return tl::unexpected(print.error());
+    song->print = *print;
+    song->loudness = std::make_shared<const LoudnessCurve>(loudnessOf(decoded->sound));
+    song->sound = std::make_shared<const AudioBuffer>(std::move(decoded->sound));
+    if (analyse) {
+        song->heard = hear(*song->sound, song->print.hash, task.part(readingPart, 1));
+        if (!song->heard) return fail(ErrorCode::Cancelled, "The analysis was stopped.");
+        song->reading = solveSong(*song->heard);
+    }
+    return song;
 }
 
 } // namespace
 
 QString heardFolder() { return QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/heard"); }
 
-SongLoader::~SongLoader() { stopThread(); }
+SongLoader::SongLoader(QObject* parent) : QObject(parent) {
+    connect(&m_worker, &Worker::failed, this, [this](const QString& sentence) {
+        m_busy = false;
+        Q_EMIT failed(sentence, false);
+    });
+}
 
-void SongLoader::stopThread() {
-    if (!m_thread.joinable()) return;
-    m_thread.request_stop();
-    m_thread.join();
+void SongLoader::drop() {
+    m_worker.drop();
+    m_busy = false;
 }
 
 void SongLoader::cancel() {
     if (!m_busy) return;
-    stopThread();
-    ++m_job; // what the thread still sent is out of date
-    m_busy = false;
+    drop();
     Q_EMIT failed(tr("Stopped. Nothing was changed."), true);
 }
 
 void SongLoader::load(const QString& path, bool analyse) {
-    stopThread();
     m_busy = true;
-    const int job = ++m_job;
-    m_thread = std::jthread([this, job, path, analyse](const std::stop_token& stop) {
-        const auto tell = [this, job](auto&& what) {
-            QMetaObject::invokeMethod(this, [this, job, what] { if (job == m_job) what(); }, Qt::QueuedConnection);
-        };
-        int lastPercent = -1;
-        const auto report = [&](double part, const QString& what) {
-            const int percent = static_cast<int>(part * 100);
-            if (percent == lastPercent) return;
-            lastPercent = percent;
-            tell([this, part, what] { Q_EMIT progressed(part, what); });
-        };
-        const auto give = [&](const Error& error) {
-            const bool cancelled = error.code == ErrorCode::Cancelled;
-            tell([this, cancelled, sentence = QString::fromStdString(error.message)] {
-                m_busy = false;
-                Q_EMIT failed(sentence, cancelled);
-            });
-        };
-        const double readingPart = analyse ? 0.3 : 1.0;
-        auto decoded = decodeSong(path.toStdString(), {[&](double p) { report(p * readingPart, tr("Reading the song")); }, stop});
-        if (!decoded) return give(decoded.error());
-        auto song = std::make_shared<LoadedSong>();
-        song->path = path;
-        song->title = QString::fromStdString(decoded->title);
-        song->artist = QString::fromStdString(decoded->artist);
-        song->warning = QString::fromStdString(decoded->warning);
-        const auto print = fingerprintFile(path.toStdString());
-        if (!print) return give(print.error());
-        song->print = *print;
-        song->loudness = std::make_shared<const LoudnessCurve>(loudnessOf(decoded->sound));
-        auto sound = std::make_shared<const AudioBuffer>(std::move(decoded->sound));
-        song->sound = sound;
-        if (analyse) {
-            song->heard = hear(*sound, song->print.hash, {[&](double p) { report(readingPart + p * (1 - readingPart), tr("Listening for beats, bars and phrases")); }, stop});
-            if (!song->heard) return give({ErrorCode::Cancelled, "The analysis was stopped.", {}});
-            song->reading = solveSong(*song->heard);
-        }
-        if (stop.stop_requested()) return;
-        tell([this, song, analyse] {
-            m_busy = false;
-            Q_EMIT loaded(song, analyse);
-        });
-        if (analyse) return;
-        if (const auto later = hear(*sound, song->print.hash, {{}, stop})) tell([this, path, later] { Q_EMIT heard(path, later); });
+    disconnect(&m_worker, &Worker::progressed, this, nullptr);
+    connect(&m_worker, &Worker::progressed, this, [this, analyse](double part) {
+        if (m_busy) Q_EMIT progressed(part, analyse && part >= 0.3 ? tr("Listening for beats, bars and phrases") : tr("Reading the song"));
     });
+    m_worker.start([path, analyse](const Task& task) { return loadSong(path, analyse, task); },
+                   [this, path, analyse](Result<std::shared_ptr<LoadedSong>> song) {
+                       m_busy = false;
+                       if (!song) return Q_EMIT failed(QString::fromStdString(song.error().message), song.error().code == ErrorCode::Cancelled);
+                       if (!analyse) // the sound is there; what was heard of it follows
+                           m_worker.start([sound = (*song)->sound, hash = (*song)->print.hash](const Task& task) { return hear(*sound, hash, task); },
+                                          [this, path](const std::shared_ptr<const HeardSong>& later) { if (later) Q_EMIT heard(path, later); });
+                       Q_EMIT loaded(*song, analyse);
+                   });
 }
 
 } // namespace lc::app

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/shell/worker.h"
 #include "audio/audio_buffer.h"
 #include "audio/song_solver.h"
 #include "audio/loudness.h"
@@ -12,7 +13,6 @@
 
 #include <memory>
 #include <optional>
-#include <thread>
 
 namespace lc::app {
 
@@ -37,12 +37,12 @@ struct LoadedSong {
 class SongLoader : public QObject {
     Q_OBJECT
 public:
-    using QObject::QObject;
-    ~SongLoader() override;
+    explicit SongLoader(QObject* parent = nullptr);
 
     /// With `analyse`, loaded() brings a reading; otherwise the sound comes at once, and heard() follows.
     void load(const QString& path, bool analyse);
-    void cancel();
+    void cancel(); ///< says failed()
+    void drop();   ///< without a word: the song is wanted no more
     [[nodiscard]] bool busy() const { return m_busy; }
 
 Q_SIGNALS:
@@ -52,11 +52,8 @@ Q_SIGNALS:
     void failed(const QString& sentence, bool cancelled);
 
 private:
-    void stopThread();
-
-    std::jthread m_thread;
-    bool m_busy = false;
-    int m_job = 0;
+    Worker m_worker;
+    bool m_busy = false; ///< until loaded() or failed(); what is heard later is nobody's wait
 };
 
 } // namespace lc::app

@@ -1,13 +1,13 @@
 #include "app/steps/figure_desk.h"
 
+#include "app/shell/paths.h"
 #include "app/shell/session.h"
+#include "core/base/files.h"
 #include "core/exchange/figure_file.h"
 #include "core/routine/routine_figures.h"
 #include "store/starter_figures.h"
 
-#include <QFile>
 #include <QFileInfo>
-#include <QSaveFile>
 #include <QSettings>
 #include <QTimer>
 
@@ -42,11 +42,10 @@ void FigureDesk::tellProblem(const Error& error) { Q_EMIT told(q(error.message))
 void FigureDesk::open() {
     if (m_opened) return;
     m_opened = true;
-    auto opened = Vocabulary::open(m_path.toStdString());
+    auto opened = Vocabulary::open(fileName(m_path), starterFigures());
     if (opened) {
         m_vocabulary = std::move(*opened);
-        if (m_vocabulary->isNew())
-            if (auto added = m_vocabulary->addAll(starterFigures()); !added) tellProblem(added.error());
+        if (m_vocabulary->isReadOnly()) Q_EMIT told(tr("The vocabulary may only be read here: figures can be taken into a routine, and what you change in them stays in the routine."));
     } else {
         m_problem = q(opened.error().message);
         Q_EMIT told(m_problem);
@@ -69,7 +68,8 @@ void FigureDesk::readVocabulary() {
     if (!m_vocabulary) return;
     m_keptWith = m_session.document().routine.choices;
     m_othersChanges = m_vocabulary->othersChanges();
-    auto all = m_vocabulary->all();
+    std::vector<std::string> unreadable;
+    auto all = m_vocabulary->all(&unreadable);
     if (!all) {
         m_problem = q(all.error().message);
         return;
@@ -78,6 +78,7 @@ void FigureDesk::readVocabulary() {
         FigureDigest digest = digestOf(figure.card, m_keptWith);
         m_kept.push_back({std::move(figure), std::move(digest)});
     }
+    if (!unreadable.empty()) Q_EMIT told(q(unreadable.front()) + (unreadable.size() == 1 ? QString() : unreadable.size() == 2 ? tr(" One more cannot be read either.") : tr(" %1 more cannot be read either.").arg(unreadable.size() - 1)));
 }
 
 void FigureDesk::put(const VocabularyFigure& figure) {
@@ -345,9 +346,9 @@ void FigureDesk::giveToVocabulary() {
 }
 
 void FigureDesk::importFile(const QString& path) {
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly)) return Q_EMIT told(tr("The file %1 cannot be read.").arg(QFileInfo(path).fileName()));
-    const auto cards = figuresFromText(file.readAll().toStdString());
+    const auto text = readTextFile(fileName(path));
+    if (!text) return tellProblem(text.error());
+    const auto cards = figuresFromText(text->text);
     if (!cards) return tellProblem(cards.error());
     if (!m_vocabulary) return Q_EMIT told(m_problem);
     auto added = m_vocabulary->addAll(*cards);
@@ -356,7 +357,7 @@ void FigureDesk::importFile(const QString& path) {
     for (const VocabularyFigure& figure : *added) step.push_back({std::nullopt, figure});
     record(std::move(step));
     reload();
-    Q_EMIT told(tr("Figures that came in from %1: %2.").arg(QFileInfo(path).fileName()).arg(added->size()));
+    Q_EMIT told(tr("Figures that came in from %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(added->size()));
 }
 
 void FigureDesk::exportFile(const QString& path) {
@@ -365,10 +366,8 @@ void FigureDesk::exportFile(const QString& path) {
     for (const std::size_t i : m_found)
         if (!m_figures[i].likeKept) cards.push_back(m_figures[i].card); // once, though the routine has it too
     const std::string text = path.endsWith(QStringLiteral(".csv"), Qt::CaseInsensitive) ? figuresToCsv(cards) : figuresToJson(cards);
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly) || file.write(text.data(), static_cast<qint64>(text.size())) != static_cast<qint64>(text.size()) || !file.commit())
-        return Q_EMIT told(tr("The file %1 could not be written: %2. Nothing was changed.").arg(QFileInfo(path).fileName(), file.errorString()));
-    Q_EMIT told(tr("Figures written to %1: %2.").arg(QFileInfo(path).fileName()).arg(cards.size()));
+    if (const auto written = writeFileAtomically(fileName(path), text); !written) return tellProblem(written.error());
+    Q_EMIT told(tr("Figures written to %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(cards.size()));
 }
 
 const ShownFigure* FigureDesk::twin() const {

@@ -1,5 +1,7 @@
 #include "core/landing/remedies.h"
 
+#include "core/base/number_words.h"
+
 #include "core/landing/remedy_search.h"
 
 #include <algorithm>
@@ -49,8 +51,7 @@ std::string priceInWords(const remedy::Search& in, const Landing& after, const s
     const auto [landing, onPhrases] = landed(after);
     const auto total = static_cast<std::ptrdiff_t>(passes.size());
     if (in.finding.key.code == finding::offPhrase || landing != landed(in.landing).first) {
-        const std::string what = onPhrases ? (landing == total ? "starts a phrase." : "start a phrase.") : landing == total ? "lands." : "land.";
-        say((landing == total ? "Every pass then " : std::to_string(landing) + " of " + std::to_string(total) + " passes then ") + what);
+        say(asSentence(someOf(landing, total, "pass", "passes", onPhrases ? "then starts a phrase" : "then lands", onPhrases ? "then start a phrase" : "then land")) + ".");
     }
     for (std::size_t i = 0; i < std::min(passes.size(), in.passes.size()); ++i) {
         if (passes[i].id != in.passes[i].id || passes[i].roles.empty()) break;

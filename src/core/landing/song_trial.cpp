@@ -1,5 +1,7 @@
 #include "core/landing/song_trial.h"
 
+#include "core/base/number_words.h"
+
 #include "core/landing/landing_report.h"
 #include "core/routine/music_place.h"
 
@@ -105,10 +107,8 @@ SongMap atTempo(SongMap map, double percent) {
 }
 
 std::string trialInWords(const SongTrial& trial) {
-    const auto n = [](int k, const char* one, const char* many) { return std::to_string(k) + " " + (k == 1 ? one : many); };
-    const std::string total = std::to_string(trial.passes.size());
-    std::string text = std::to_string(trial.landThen) + " of " + total + (trial.landThen == 1 ? " passes lands there" : " passes land there") + ", " + std::to_string(trial.landNow) + " here; " +
-                       n(trial.findingsThen, "finding", "findings") + " there, " + std::to_string(trial.findingsNow) + " here. ";
+    std::string text = asSentence(someOf(trial.landThen, static_cast<std::int64_t>(trial.passes.size()), "pass", "passes", "lands there", "land there")) + ", " + std::to_string(trial.landNow) + " here; " +
+                       numbered(trial.findingsThen, "finding", "findings") + " there, " + std::to_string(trial.findingsNow) + " here. ";
     if (trial.leftThen > Tick{}) text += countsInWords(trial.leftThen) + " of music would be left.";
     else if (trial.leftThen < Tick{}) text += "The dance would be " + countsInWords(-trial.leftThen) + " too long.";
     else text += "Dance and song would end together.";

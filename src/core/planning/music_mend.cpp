@@ -50,7 +50,7 @@ private:
 
 class MusicMender {
 public:
-    MusicMender(const Document& document, const Landing& landing, const MusicMendWishes& wishes) : m_map(*document.map), m_grid(landing.grid), m_landing(landing), m_wishes(wishes) {}
+    MusicMender(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task) : m_task(task), m_map(*document.map), m_grid(landing.grid), m_landing(landing), m_wishes(wishes) {}
 
     Result<MusicMends> mends() {
         if (auto error = lay()) return tl::unexpected(std::move(*error));
@@ -62,7 +62,7 @@ public:
                 out.nextCost = within - more / 2 + 1;
                 return out;
             }
-            const BestPaths best = bestPaths(m_graph, m_wishes.most + 1);
+            const BestPaths best = bestPaths(m_graph, m_wishes.most + 1, m_task);
             if (!best.exact) return fail(ErrorCode::BadValue, "There are too many cuts to compare them all. Allow shorter ones.");
             out = {};
             for (const PlanPath& path : best.paths) {
@@ -126,7 +126,7 @@ private:
                 const auto [there, fresh] = places.try_emplace(to);
                 if (const std::int64_t cost = here->second.cost + edge.cost; fresh || cost < there->second.cost) there->second.cost = cost;
             }
-            if (places.size() > mostPlaces) return false;
+            if (places.size() > mostPlaces || m_task.stopped()) return false;
         }
         std::uint32_t n = 0;
         for (auto& [place, here] : places) here.node = n++;
@@ -210,6 +210,7 @@ private:
         return mend;
     }
 
+    const Task& m_task;
     PlanGraph m_graph;
     const SongMap& m_map;
     const CountGrid& m_grid;
@@ -223,7 +224,11 @@ private:
 
 } // namespace
 
-Result<MusicMends> mendMusic(const Document& document, const Landing& landing, const MusicMendWishes& wishes) { return MusicMender(document, landing, wishes).mends(); }
+Result<MusicMends> mendMusic(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task) {
+    auto mends = MusicMender(document, landing, wishes, task).mends();
+    if (task.stopped()) return fail(ErrorCode::Cancelled, "Comparing cuts was stopped.");
+    return mends;
+}
 
 std::string mendInWords(const SongMap& map, const MusicMend& mend) {
     std::string out = mend.joints == 0 ? "No cut and no repeat" : (mend.joints == 1 ? "One change: " : std::to_string(mend.joints) + " changes: ") + spansInWords(map, mend.spans);

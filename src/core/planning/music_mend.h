@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/base/task.h"
 #include "core/document/document.h"
 #include "core/landing/findings.h"
 #include "core/song/song_edit.h"
@@ -41,7 +42,7 @@ struct MusicMends {
 /// danced now, pass by pass, with its restarts and tags; a routine of one part goes on with whole passes as long as the music does, and is finished behind each. A pass is judged by whether it begins on the first bar of a phrase of the song,
 /// or in a part of one set or less on a set; what the mended song then says of it, its phrases being shorter or longer, is land()'s. The beginning of the dance and the end of the song stay. Errors: BadValue for a song without bars, a
 /// dance that does not begin with a bar, costs below 0, bars that are no whole counts, and songs too long.
-[[nodiscard]] Result<MusicMends> mendMusic(const Document& document, const Landing& landing, const MusicMendWishes& wishes = {});
+[[nodiscard]] Result<MusicMends> mendMusic(const Document& document, const Landing& landing, const MusicMendWishes& wishes = {}, const Task& task = {});
 
 /// "One cut: without bar 33 (Verse 2, 1:17.7); every pass then starts a phrase."
 [[nodiscard]] std::string mendInWords(const SongMap& map, const MusicMend& mend);

@@ -32,7 +32,7 @@ struct Usable {
 
 class Filler {
 public:
-    Filler(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures) : m_asked(asked) {
+    Filler(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures, const Task& task) : m_asked(asked), m_task(task) {
         for (std::size_t f = 0; f < figures.size(); ++f) {
             const PhraseFigure& figure = figures[f];
             const auto in = [](const auto& all, const auto& one) { return all.empty() || std::find(all.begin(), all.end(), one) != all.end(); };
@@ -53,6 +53,7 @@ public:
         const bool limits = m_asked.mostTimes < 256 || !m_asked.twiceInARow;
         std::uint64_t tried = 0;
         for (const auto& [k, rank] : spread(ways, limits ? mostTried : m_asked.most)) {
+            if (m_task.stopped()) break;
             ++tried;
             PhraseFill fill = ranked(first, k, rank);
             if (varied(fill)) out.fills.push_back(std::move(fill));
@@ -138,7 +139,7 @@ private:
         std::vector<std::uint64_t> ways;
         if (state.left == Tick{}) {
             if (isEnd(state)) ways = {1};
-        } else if (m_known.size() <= mostStates)
+        } else if (m_known.size() <= mostStates && !m_task.stopped())
             for (const Usable& figure : m_usable)
                 if (const auto to = after(state, figure)) {
                     const auto& on = waysFrom(*to);
@@ -198,6 +199,7 @@ private:
     }
 
     const PhraseFillAsked& m_asked;
+    const Task& m_task;
     std::vector<Usable> m_usable;
     std::vector<CoupleState> m_couples;
     std::map<State, std::vector<std::uint64_t>> m_known;
@@ -224,10 +226,12 @@ PhraseFillAsked fillBehind(const Routine& routine, const PartReading& part) {
     return asked;
 }
 
-Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures) {
+Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures, const Task& task) {
     if (asked.length <= Tick{} || asked.length > counts(256)) return fail(ErrorCode::BadValue, "Between one and 256 counts can be filled, not " + countsInWords(asked.length) + ".");
     if (asked.mostTimes == 0) return fail(ErrorCode::BadValue, "Each figure may come at least once.");
-    return Filler(asked, figures).fills();
+    auto fills = Filler(asked, figures, task).fills();
+    if (task.stopped()) return fail(ErrorCode::Cancelled, "Filling was stopped.");
+    return fills;
 }
 
 } // namespace lc

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/task.h"
 #include "core/base/facing.h"
 #include "core/base/result.h"
 #include "core/figures/figure_reading.h"
@@ -54,6 +55,6 @@ struct PhraseFills {
 /// for. They are counted exactly; where there are more than are listed, each number of figures has the same share, with ways at even distances, so that the list shows the whole range. Errors: BadValue for a length outside the
 /// range, or where nothing is left to fill with.
 /// Source: counting and unranking by dynamic programming, Nijenhuis and Wilf, "Combinatorial Algorithms" (1978), chapter 13. O(counts × feet × facings × states of the couple × figures × number of figures).
-[[nodiscard]] Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures);
+[[nodiscard]] Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures, const Task& task = {});
 
 } // namespace lc

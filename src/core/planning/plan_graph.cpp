@@ -45,7 +45,7 @@ struct WayOn {
 
 class Search {
 public:
-    Search(const PlanGraph& graph, std::size_t mostStates) : m_graph(graph), m_mostStates(mostStates) {
+    Search(const PlanGraph& graph, const Task& task, std::size_t mostStates) : m_graph(graph), m_task(task), m_mostStates(mostStates) {
         boundFromEnd();
         if (m_bound[graph.start] >= never) return;
         m_open.push({m_bound[graph.start], stateOf({graph.start, true, {}}, 0)});
@@ -110,7 +110,7 @@ private:
                 if (known != m_index.end() && m_states[known->second].cost <= cost) continue;
                 m_open.push({cost + m_bound[e.to], stateOf(key, cost)});
             }
-            if (m_states.size() > m_mostStates) return false;
+            if (m_states.size() > m_mostStates || m_task.stopped()) return false;
         }
         return true;
     }
@@ -195,6 +195,7 @@ private:
     }
 
     const PlanGraph& m_graph;
+    const Task& m_task;
     std::size_t m_mostStates;
     std::vector<std::int64_t> m_bound;
     std::vector<State> m_states;
@@ -206,6 +207,6 @@ private:
 
 } // namespace
 
-BestPaths bestPaths(const PlanGraph& graph, std::size_t most, std::size_t mostStates) { return Search(graph, mostStates).best(most); }
+BestPaths bestPaths(const PlanGraph& graph, std::size_t most, const Task& task, std::size_t mostStates) { return Search(graph, task, mostStates).best(most); }
 
 } // namespace lc

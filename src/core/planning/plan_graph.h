@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/task.h"
 #include "core/base/tick.h"
 
 #include <bitset>
@@ -45,15 +46,18 @@ struct PlanPath {
 struct BestPaths {
     std::vector<PlanPath> paths; ///< the best first
     bool all = false;            ///< there are no others
-    bool exact = true;           ///< false where the search was ended by `mostStates`; `paths` is then empty
+    bool exact = true;           ///< false where the search was ended by `mostStates` or stopped; `paths` is then empty
     std::size_t states = 0;      ///< places with the kinds used on the way, looked at
 };
+
+/// States that are compared at most: some 150 MB and a few seconds.
+inline constexpr std::size_t mostPlanStates = 1'000'000;
 
 /// The `most` best paths, exactly. Better is: the smaller cost; then the later first exception, taken at the place its edge begins (none = the latest); then the fewer exceptions; then the
 /// smaller places in order, a plan that ends sooner first; then the smaller choices in order.
 /// A shortest path over (place, kinds used), A* with the cost without kinds as a bound that never says too much; then the `most` best ways on from each state, backwards, among the states
 /// that lie within the cost of the worst path listed. Sources: Hart, Nilsson, Raphael, "A formal basis for the heuristic determination of minimum cost paths", IEEE Trans. SSC 4 (1968);
 /// Bellman and Kalaba, "On kth best policies", J. SIAM 8 (1960).
-[[nodiscard]] BestPaths bestPaths(const PlanGraph& graph, std::size_t most, std::size_t mostStates = 4'000'000);
+[[nodiscard]] BestPaths bestPaths(const PlanGraph& graph, std::size_t most, const Task& task = {}, std::size_t mostStates = mostPlanStates);
 
 } // namespace lc

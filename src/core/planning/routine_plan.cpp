@@ -19,8 +19,8 @@ constexpr const char* tooMany = "There are too many places where a pass could be
 
 class RoutinePlanner {
 public:
-    RoutinePlanner(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes, PassId opener)
-        : m_routine(document.routine), m_grid(grid), m_wishes(wishes), m_facings(wishes.endFacing && wishes.costs.facing > 0), m_manners(document, grid, wishes, opener) {}
+    RoutinePlanner(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes, PassId opener, const Task& task)
+        : m_task(task), m_routine(document.routine), m_grid(grid), m_wishes(wishes), m_facings(wishes.endFacing && wishes.costs.facing > 0), m_manners(document, grid, wishes, opener) {}
 
     Result<RoutinePlans> plans() {
         if (auto error = m_manners.lay()) return tl::unexpected(std::move(*error));
@@ -68,7 +68,7 @@ private:
             if (!build(first, within)) return fail(ErrorCode::BadValue, tooMany);
             if (m_manners.kindCosts().size() > mostKinds) return fail(ErrorCode::BadValue, tooManyKinds);
             m_graph.kindCosts = m_manners.kindCosts();
-            best = bestPaths(m_graph, listed);
+            best = bestPaths(m_graph, listed, m_task);
             if (!best.exact || !m_left) break;
             if (best.paths.size() < listed) continue;
             if (best.paths.back().cost <= within) break;
@@ -108,7 +108,7 @@ private:
             for (std::size_t m = 0; m < manners.size(); ++m)
                 for (std::uint32_t w = 0; const PassStep& step : m_manners.steps(m, place->first))
                     if (const bool ends = manners[m].ways[w++].ends; step.possible && step.end < m_grid.end() && !ends) index.try_emplace(step.end, 0);
-            if (index.size() > mostPlaces) return false;
+            if (index.size() > mostPlaces || m_task.stopped()) return false;
         }
         for (auto& [at, i] : index) i = static_cast<std::uint32_t>(m_places.size()), m_places.push_back(at);
         const std::size_t stages = m_manners.stages(), end = m_places.size() - 1;
@@ -185,7 +185,7 @@ private:
                     if (const std::int64_t cost = here->second.cost + edge.cost; fresh || cost < there->second.cost) there->second.cost = cost;
                 }
             }
-            if (places.size() > mostPlaces) return false;
+            if (places.size() > mostPlaces || m_task.stopped()) return false;
         }
         m_endings.clear();
         std::uint32_t n = 0;
@@ -309,6 +309,7 @@ private:
         edits.emplace_back(RemovePasses{std::move(rest)});
     }
 
+    const Task& m_task;
     const Routine& m_routine;
     const CountGrid& m_grid;
     const RoutinePlanWishes& m_wishes;
@@ -340,12 +341,14 @@ Result<Opened> openedBy(const Document& document, const RoutinePlanWishes& wishe
 
 } // namespace
 
-Result<RoutinePlans> planRoutine(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes) {
-    auto plans = RoutinePlanner(document, grid, wishes, {}).plans();
+Result<RoutinePlans> planRoutine(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes, const Task& task) {
+    auto plans = RoutinePlanner(document, grid, wishes, {}, task).plans();
+    if (task.stopped()) return fail(ErrorCode::Cancelled, "Planning was stopped.");
     if (!wishes.opening || !findPart(document.routine, *wishes.opening)) return plans;
     const auto opened = openedBy(document, wishes);
     if (!opened) return plans;
-    auto others = RoutinePlanner(opened->document, grid, opened->wishes, opened->opener).plans();
+    auto others = RoutinePlanner(opened->document, grid, opened->wishes, opened->opener, task).plans();
+    if (task.stopped()) return fail(ErrorCode::Cancelled, "Planning was stopped.");
     if (!others) return plans;
     if (!plans) plans = RoutinePlans{};
     std::int64_t next = plans->nextCost;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/task.h"
 #include "core/edits/edits.h"
 #include "core/planning/phrase_plan.h"
 #include "core/song/count_grid.h"
@@ -68,6 +69,6 @@ struct RoutinePlans {
 /// comes after the music costs nothing. Where feet change by an exception, it must leave the foot that the next pass's count 1 needs, if need be by making the last change a touch, or pay for the wrong foot. What is promised is what land() says of the
 /// edited routine. Order among equal costs: see bestPaths(). Errors: BadValue for a routine without passes, a song without phrases, costs below 0, lengths that are not above 0, more
 /// exceptions than can be told apart, and where nothing is possible.
-[[nodiscard]] Result<RoutinePlans> planRoutine(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes = {});
+[[nodiscard]] Result<RoutinePlans> planRoutine(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes = {}, const Task& task = {});
 
 } // namespace lc

@@ -59,10 +59,11 @@ public:
     Mender(const Document& document, const Landing& landing, const TurnedSpan& span, int sets)
         : m_document(document), m_landing(landing), m_span(span), m_set(counts(landing.grid.regularSet())), m_until(std::min(span.to, span.from + Tick{m_set.value * std::max(1, sets)})) {}
 
-    std::vector<TurnMend> mends(int sets) {
+    std::vector<TurnMend> mends(int sets, const Task& task) {
         std::vector<Tried> tried;
         for (Candidate& candidate : candidates())
-            if (auto one = tryOut(std::move(candidate))) tried.push_back(std::move(*one));
+            if (task.stopped()) return {};
+            else if (auto one = tryOut(std::move(candidate))) tried.push_back(std::move(*one));
         const Tick now = turnedFrom(m_landing, m_span.from);
         const auto best = [&](Tick until, bool quietly) {
             const Tried* found = nullptr;
@@ -210,9 +211,9 @@ std::string breaksInWords(const Document& document, const Landing& landing, Tick
     return out;
 }
 
-std::vector<TurnMend> turnMends(const Document& document, const Landing& landing, std::size_t span, int sets) {
+std::vector<TurnMend> turnMends(const Document& document, const Landing& landing, std::size_t span, int sets, const Task& task) {
     if (span >= landing.turned.size()) return {};
-    return Mender(document, landing, landing.turned[span], sets).mends(sets);
+    return Mender(document, landing, landing.turned[span], sets).mends(sets, task);
 }
 
 } // namespace lc
