@@ -3,6 +3,7 @@
 #include "audio/phrase_path.h"
 #include "audio/subdivision.h"
 #include "core/base/clock_text.h"
+#include "core/base/number_words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -212,7 +213,7 @@ private:
         const std::string place = "bar " + std::to_string(b + 1) + " has ";
         const int other = m_d.map.metre.beats;
         add(barStart(b), barEnd(b), "the length of bar " + std::to_string(b + 1), place + std::to_string(bar.beats) + (bar.beats == 1 ? " beat" : " beats"),
-            {BarFact{barStart(b), bar.beats, {}}}, {{place + std::to_string(other) + " beats like the others", asLikelyAsNot, {BarFact{barStart(b), other, {}}}}},
+            {BarFact{barStart(b), bar.beats, {}}}, {{place + numbered(other, "beat", "beats") + " like the others", asLikelyAsNot, {BarFact{barStart(b), other, {}}}}},
             0.5 * (m_d.map.end - barStart(b)) / (m_d.map.end - songStart()));
     }
 
@@ -306,7 +307,7 @@ private:
             others.push_back({"a phrase starts at bar " + std::to_string(phrase.firstBar + bars + 1), worthOf(phrase.firstBar, {bars, phrase.bars - bars}) - now,
                               {PhraseFact{barStart(phrase.firstBar + bars), std::nullopt}}});
         const int beats = beatsIn(m_d.map, phrase);
-        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "how long a phrase is", "one phrase of " + std::to_string(beats) + " beats, from bar " + std::to_string(phrase.firstBar + 1),
+        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "how long a phrase is", "one phrase of " + numbered(beats, "beat", "beats") + ", from bar " + std::to_string(phrase.firstBar + 1),
             {PhraseFact{barStart(phrase.firstBar), beats}}, std::move(others), 0.3);
     }
 

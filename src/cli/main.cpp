@@ -83,6 +83,13 @@ int run(int argc, char** argv) {
     countVerb->add_option("notation", count.notation, "For example \"1 2 3&4\"")->required();
     addCounting(countVerb, count.feel, count.slow, count.quick, count.foot);
     countVerb->add_option("--length", count.length, "The length it is said to have");
+    countVerb->add_option("--bpm", count.bpm, "Counts a minute: milliseconds, step rate and turn speed are told")->check(CLI::Range(10.0, 600.0));
+    countVerb->add_option("--bar", count.bar, "Counts of a bar of the music")->capture_default_str();
+    const auto addLimits = [](CLI::App* sub, double& step, double& turn) {
+        sub->add_option("--shortest-step", step, "Your own limit: a step takes at least so many seconds")->check(CLI::Range(0.01, 10.0));
+        sub->add_option("--turn-speed", turn, "Your own limit: degrees a second")->check(CLI::Range(1.0, 10000.0));
+    };
+    addLimits(countVerb, count.shortestStep, count.turnSpeed);
     countVerb->add_flag("--json", count.json, "Print JSON");
     countVerb->callback([&] { verb = [&] { return runCount(count); }; });
 
@@ -157,12 +164,40 @@ int run(int argc, char** argv) {
     mendVerb->add_flag("--json", mend.json, "Print JSON");
     mendVerb->callback([&] { verb = [&] { return runMend(mend); }; });
 
-    std::string landFile;
-    bool landJson = false;
+    lc::cli::LandOptions land;
     auto* landVerb = app.add_subcommand("land", "Where every pass of a routine lands, and what does not");
-    landVerb->add_option("file", landFile, "A routine file")->required();
-    landVerb->add_flag("--json", landJson, "Print JSON");
-    landVerb->callback([&] { verb = [&] { return lc::cli::runLand(landFile, landJson); }; });
+    landVerb->add_option("file", land.file, "A routine file, or its plain-text form")->required();
+    addLimits(landVerb, land.shortestStep, land.turnSpeed);
+    landVerb->add_flag("--json", land.json, "Print JSON");
+    landVerb->callback([&] { verb = [&] { return runLand(land); }; });
+
+    lc::cli::FillersOptions fillers;
+    auto* fillersVerb = app.add_subcommand("fillers", "What fills counts and leaves the right foot free: bare steps, and figures of a routine");
+    fillersVerb->add_option("counts", fillers.counts, "How many counts, 1 to 64")->required();
+    fillersVerb->add_option("--file", fillers.file, "A routine whose figures may be used");
+    fillersVerb->add_option("--foot", fillers.foot, "The foot that is free before it")->check(CLI::IsMember({"L", "R"}))->capture_default_str();
+    fillersVerb->add_option("--leave", fillers.leave, "The foot that must be free after it")->check(CLI::IsMember({"L", "R"}));
+    fillersVerb->add_option("--limit", fillers.most, "Show so many")->check(CLI::Range(1, 1000))->capture_default_str();
+    fillersVerb->add_flag("--json", fillers.json, "Print JSON");
+    fillersVerb->callback([&] { verb = [&] { return runFillers(fillers); }; });
+
+    lc::cli::BodiesOptions bodies;
+    auto* bodiesVerb = app.add_subcommand("bodies", "Which figures of a routine fit between the entry and the close of one, and why others do not");
+    bodiesVerb->add_option("file", bodies.file, "A routine file, or its plain-text form")->required();
+    bodiesVerb->add_option("--figure", bodies.figure, "The figure with an entry and a close")->required();
+    bodiesVerb->add_flag("--json", bodies.json, "Print JSON");
+    bodiesVerb->callback([&] { verb = [&] { return runBodies(bodies); }; });
+
+    lc::cli::MeetOptions meet;
+    auto* meetVerb = app.add_subcommand("meet", "Which version of a line, begun on which count, puts such a step on a count of the music");
+    meetVerb->add_option("notation", meet.notation, "For example \"1 2 3:2 5\"")->required();
+    meetVerb->add_option("--moment", meet.moment, "The count of the music, from 1")->required();
+    meetVerb->add_option("--step", meet.step, "slow, quick, accented or break")->check(CLI::IsMember({"slow", "quick", "accented", "break"}))->capture_default_str();
+    meetVerb->add_option("--set", meet.set, "Counts of a set of the music")->capture_default_str();
+    auto* meetStretch = meetVerb->add_option("--stretch", meet.stretch, "Versions with so many steps stretched are tried too")->check(CLI::Range(1, 4096));
+    meetVerb->add_option("--double", meet.twice, "Versions with so many pairs in one count are tried too")->check(CLI::Range(1, 4096))->excludes(meetStretch);
+    meetVerb->add_flag("--json", meet.json, "Print JSON");
+    meetVerb->callback([&] { verb = [&] { return runMeet(meet); }; });
 
     lc::cli::SheetOptions sheet;
     auto* sheetVerb = app.add_subcommand("sheet", "A hand-out of a routine");

@@ -27,6 +27,7 @@ std::string fitsAsJson(const std::vector<SongFit>& fits) {
         if (f.problem.empty())
             j.update({{"cost", f.cost}, {"exceptions", f.exceptions}, {"misses", f.misses}, {"ending", {{"counts", toCountString(f.ending)}, {"of", toCountString(f.lastPass)}, {"facing", toClock(f.endingFacing)}}}});
         else j["problem"] = f.problem;
+        if (!f.remark.empty()) j["remark"] = f.remark;
         out["fits"].push_back(std::move(j));
     }
     return jsonText(out);
@@ -41,6 +42,7 @@ std::string fitsAsText(const std::vector<SongFit>& fits) {
         if (f.problem.empty())
             out += ": cost " + std::to_string(f.cost) + ", " + numbered(f.exceptions, "exception", "exceptions") + ", " + numbered(f.misses, "miss", "misses") + ", " + numbered(f.stops, "stop", "stops") + ", last pass " + endingInWords(f);
         else out += ": " + f.problem;
+        if (!f.remark.empty()) out += ". " + f.remark;
         out += "\n";
     }
     return out;

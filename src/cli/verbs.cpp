@@ -111,6 +111,13 @@ Result<NotationChoices> choicesOf(const std::string& feel, const std::string& sl
     return choices;
 }
 
+BodyLimits limitsOf(double shortestStep, double turnSpeed) {
+    BodyLimits limits;
+    if (shortestStep > 0) limits.shortestStepSeconds = shortestStep;
+    if (turnSpeed > 0) limits.turnDegreesPerSecond = turnSpeed;
+    return limits;
+}
+
 std::optional<Foot> footOf(const std::string& letter) {
     if (letter.empty()) return std::nullopt;
     return letter == "R" ? Foot::Right : Foot::Left;
@@ -149,8 +156,15 @@ Result<Output> runCount(const CountOptions& options) {
     }
     const NotationReading reading = readNotation(options.notation, *choices, claimed);
     if (reading.error) return tl::unexpected(notationError(options.notation, reading));
-    const auto foot = footOf(options.foot);
-    return Output{options.json ? countAsJson(reading, foot) : countAsText(reading, foot), {}};
+    const auto bar = positiveCounts(options.bar, "A bar has at least a part of a count.");
+    if (!bar) return tl::unexpected(bar.error());
+    CountSurroundings around{footOf(options.foot), {}, {}};
+    around.look.choices = *choices;
+    around.look.bar = *bar;
+    around.look.limits = limitsOf(options.shortestStep, options.turnSpeed);
+    if (options.bpm > 0) around.tempo = around.look.tempo = CountTempo(60 / options.bpm);
+    const FigureCard card{"The line", {{"everyone", options.notation}}, claimed, {}};
+    return Output{options.json ? countAsJson(reading, card, around) : countAsText(reading, card, around), {}};
 }
 
 Result<Output> runVersions(const VersionsOptions& options) {
@@ -186,11 +200,11 @@ Result<Document> readRoutine(const std::string& file) {
     return std::move(read->document);
 }
 
-Result<Output> runLand(const std::string& file, bool json) {
-    const auto document = readRoutine(file);
+Result<Output> runLand(const LandOptions& options) {
+    const auto document = readRoutine(options.file);
     if (!document) return tl::unexpected(document.error());
-    const Landing landing = land(*document);
-    return Output{json ? landingAsJson(*document, landing) : landingAsText(*document, landing), {}};
+    const Landing landing = land(*document, limitsOf(options.shortestStep, options.turnSpeed));
+    return Output{options.json ? landingAsJson(*document, landing) : landingAsText(*document, landing), {}};
 }
 
 Result<Output> runSheet(const SheetOptions& options) {

@@ -38,6 +38,10 @@ struct CountOptions {
     std::string quick = "1";
     std::string length;
     std::string foot;
+    double bpm = 0;           ///< counts a minute, for milliseconds and pace; 0 = none
+    std::string bar = "4";    ///< counts of a bar of the music
+    double shortestStep = 0;  ///< the person's own limits: seconds, degrees a second; 0 = none
+    double turnSpeed = 0;
     bool json = false;
 };
 [[nodiscard]] Result<Output> runCount(const CountOptions& options);
@@ -63,6 +67,36 @@ struct FillOptions {
     bool json = false;
 };
 [[nodiscard]] Result<Output> runFill(const FillOptions& options);
+
+struct FillersOptions {
+    std::string counts;
+    std::string file;  ///< a routine whose figures may be used too; empty = bare steps alone
+    std::string foot = "L";
+    std::string leave; ///< the foot that must be free afterwards; empty = either
+    std::size_t most = 20;
+    bool json = false;
+};
+/// What fills counts, by feet.
+[[nodiscard]] Result<Output> runFillers(const FillersOptions& options);
+
+struct BodiesOptions {
+    std::string file;
+    std::string figure; ///< that has an entry and a close
+    bool json = false;
+};
+/// Which figures of a routine fit between the entry and the close of one.
+[[nodiscard]] Result<Output> runBodies(const BodiesOptions& options);
+
+struct MeetOptions {
+    std::string notation;
+    std::string moment;          ///< count of the music, from 1
+    std::string step = "slow";   ///< slow, quick, accented, break
+    std::string set = "8";
+    int stretch = 0, twice = 0;  ///< versions that are tried too, as of runVersions()
+    bool json = false;
+};
+/// Which version, begun where, puts such a step on a moment.
+[[nodiscard]] Result<Output> runMeet(const MeetOptions& options);
 
 /// A routine file, or the plain-text form of one. What must be told of it goes to standard error at once.
 [[nodiscard]] Result<Document> readRoutine(const std::string& file);
@@ -110,7 +144,13 @@ struct MendOptions {
 /// Cuts and repeats of whole bars of the song on which the dance lands.
 [[nodiscard]] Result<Output> runMend(const MendOptions& options);
 
-[[nodiscard]] Result<Output> runLand(const std::string& file, bool json);
+struct LandOptions {
+    std::string file;
+    double shortestStep = 0; ///< the person's own limits: seconds, degrees a second; 0 = none
+    double turnSpeed = 0;
+    bool json = false;
+};
+[[nodiscard]] Result<Output> runLand(const LandOptions& options);
 
 struct SheetOptions {
     std::string file;

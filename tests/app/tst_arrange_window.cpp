@@ -1,5 +1,8 @@
 #include "support/arrange_rig.h"
 
+#include "app/steps/figure_desk.h"
+#include "app/steps/steps_stage.h"
+
 #include "app/arrange/part_chain.h"
 #include "app/arrange/pass_panel.h"
 #include "app/arrange/song_trial_panel.h"
@@ -268,8 +271,9 @@ private Q_SLOTS:
         QCOMPARE(rig.starts(), (QStringList{"1", "5", "9"}));
         QVERIFY(rig.session->path().isEmpty()); // it is saved under a name of its own
         rig.window->openAny(file("bad.txt", "Lift Count routine\ncolour: red\n"));
-        QVERIFY2(rig.window->lastTold().startsWith("bad.txt: Line 2"), qPrintable(rig.window->lastTold()));
+        QVERIFY2(rig.window->lastTold().startsWith("“bad.txt”: Line 2"), qPrintable(rig.window->lastTold()));
         QCOMPARE(rig.starts().size(), 3);
+        QVERIFY(!rig.session->isSaved()); // no file holds it yet
     }
     void anotherSongIsTriedBeforeItIsTaken() {
         ArrangeRig rig("verse 32 | chorus 36 | verse 32 | chorus 32");
@@ -399,7 +403,7 @@ private Q_SLOTS:
         rig.figure("Three", {"1 2"});
         auto& strips = rig.arrange().strips();
         QMimeData mime;
-        mime.setData(QString::fromLatin1(app::figureMime), "Three");
+        mime.setData(QString::fromLatin1(app::figureMime), QString("r%1").arg(rig.routine().figures.back().id.value).toUtf8());
         const QPoint onTwo = strips.pointOf(3), beside = strips.pointOf(40);
         const auto drop = [&](QPoint at) {
             QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
@@ -414,6 +418,32 @@ private Q_SLOTS:
         drop(beside);
         QCOMPARE(rig.routine().parts[0].figures.size(), 4U);
         QVERIFY2(rig.window->lastTold().contains("no pass at the caret"), qPrintable(rig.window->lastTold()));
+    }
+    /// Of two figures with one name the one that is dragged is placed.
+    void figuresOfOneNameAreToldApart() {
+        ArrangeRig rig("song 64");
+        auto& desk = rig.window->steps().desk();
+        desk.open();
+        QTemporaryDir folder;
+        QFile file(folder.filePath("twins.csv"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("name,line of everyone\nLantern twin,1 2\nLantern twin,1 2 3 4 5\n");
+        file.close();
+        desk.importFile(file.fileName());
+        rig.figure("Opening walk", {"1-8 walk"});
+        QStringList longer;
+        for (const app::ShownFigure& f : desk.figures())
+            if (f.card.name == "Lantern twin" && f.digest.length == counts(5)) longer << f.key();
+        QCOMPARE(longer.size(), 1);
+        QMimeData mime;
+        mime.setData(QString::fromLatin1(app::figureMime), longer[0].toUtf8());
+        const QPoint at = rig.arrange().strips().pointOf(3);
+        QDropEvent event(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(rig.arrange().strips().viewport(), &event);
+        const Figure* placed = findFigure(rig.routine(), rig.routine().parts[0].figures.back().figure);
+        QVERIFY(placed);
+        QCOMPARE(QString::fromStdString(placed->vocabularyId), longer[0]);
+        QCOMPARE(rig.danced(), QStringList{"13"});
     }
     void everyRowCountAndFindingIsReadAloud() {
         ArrangeRig rig("verse 36 | verse 32 | outro 28");

@@ -295,7 +295,7 @@ private Q_SLOTS:
         rig.desk().importFile(folder.filePath("f.csv"));
         QCOMPARE(rig.desk().figures().size(), all + waltzes);
         rig.desk().importFile(folder.filePath("nothing.json"));
-        QVERIFY(rig.window->lastTold().contains("cannot be read"));
+        QVERIFY(rig.window->lastTold().contains("There is no file"));
     }
     void anotherWindowsChangesAreSeenAndNotOverwritten() {
         const StepsRig rig;

@@ -285,7 +285,7 @@ private Q_SLOTS:
         WindowRig rig;
         int shortcuts = 0;
         QSet<QString> seen;
-        for (QAction* action : rig.window->actions()) {
+        for (QAction* action : rig.window->commands()) {
             QVERIFY2(!action->toolTip().isEmpty(), qPrintable(action->text()));
             if (action->shortcut().isEmpty()) continue;
             ++shortcuts;

@@ -11,6 +11,7 @@
 #include <QTemporaryDir>
 
 using namespace lc;
+using test::must;
 
 namespace {
 struct Ran {
@@ -379,7 +380,7 @@ private Q_SLOTS:
             QProcess text; // poppler, an independent reader of PDF
             text.start("pdftotext", {"-layout", pdf, "-"});
             if (!text.waitForFinished() || text.error() == QProcess::FailedToStart) QSKIP("poppler-utils is not here");
-            const QString words = QString::fromUtf8(text.readAllStandardOutput()).simplified().replace(QChar(0xFB01), QStringLiteral("fi")); // the face joins f and i
+            const QString words = QString::fromUtf8(text.readAllStandardOutput()).simplified();
             QVERIFY(words.contains("Weathervane"));
             QVERIFY(words.contains("Order of passes"));
             QVERIFY(words.contains("Chorus 2"));
@@ -399,6 +400,112 @@ private Q_SLOTS:
         const QByteArray page = file.readAll();
         QVERIFY(page.contains("<title>Weathervane</title>"));
         QVERIFY(!page.contains("http"));
+    }
+    /// S04 and S05: six of eight counts stepped at 184 bpm are 138 steps a minute; at 96 bpm "a" falls 0.469 s after its count, "&" 0.313 s.
+    void countTellsMillisecondsAndPace() {
+        const QJsonObject o = run({"count", "1 2 3 5 6 7", "--length", "8", "--bpm", "184", "--json"}).json();
+        QVERIFY(qAbs(o["pace"].toObject()["steps_per_minute"].toDouble() - 138) < 0.01);
+        const QJsonArray a = run({"count", "1 a 2", "--bpm", "96", "--json"}).json()["steps"].toArray(), n = run({"count", "1 & 2", "--bpm", "96", "--json"}).json()["steps"].toArray();
+        QCOMPARE(a[1].toObject()["at_ms"].toDouble(), 468.75);
+        QCOMPARE(n[1].toObject()["at_ms"].toDouble(), 312.5);
+    }
+    /// S11: 0.2 s exceed a personal limit of 0.25 s; a full turn in a count at 120 bpm is 720° a second, over a limit of 360.
+    void limitsAreThePersonsOwn() {
+        const auto codes = [](const QJsonObject& o) {
+            QStringList all;
+            for (const QJsonValue& f : o["findings"].toArray()) all << f["code"].toString();
+            return all;
+        };
+        const QJsonObject fast = run({"count", "1 full R 2", "--bpm", "120", "--turn-speed", "360", "--json"}).json();
+        QVERIFY(qAbs(fast["pace"].toObject()["turn_degrees_s"].toDouble() - 720) < 1e-6);
+        QVERIFY2(codes(fast).contains("figure-turn-speed"), qPrintable(codes(fast).join(' ')));
+        QVERIFY(!codes(run({"count", "1 full R 2", "--bpm", "120", "--turn-speed", "800", "--json"}).json()).contains("figure-turn-speed"));
+        const QJsonObject quick = run({"count", "1&2&3", "--bpm", "150", "--shortest-step", "0.25", "--json"}).json();
+        QVERIFY(qAbs(quick["pace"].toObject()["shortest_step_s"].toDouble() - 0.2) < 1e-9);
+        QVERIFY2(codes(quick).join(' ').contains("quick"), qPrintable(codes(quick).join(' ')));
+        QVERIFY(!codes(run({"count", "1&2&3", "--bpm", "150", "--shortest-step", "0.15", "--json"}).json()).join(' ').contains("quick"));
+    }
+    /// S14: 10 counts are 2½ bars of four, the half bar is flagged; in bars of five it is not.
+    void halfBarsAreFlagged() {
+        const auto has = [](const Ran& r) { return r.out.contains("figure-half-bar"); };
+        QVERIFY(has(run({"count", "S Q Q S S Q Q", "--json"})));
+        QVERIFY(!has(run({"count", "S Q Q S S Q Q", "--bar", "5", "--json"})));
+    }
+    /// S13: on which count of the music a line begins so that it breaks on 1, 2 or 3.
+    void theBreakMayFallOnOneOrTwo() {
+        const QJsonObject o = run({"count", "1 2 break R 3 4", "--json"}).json();
+        QCOMPARE(o["break_steps"].toArray(), QJsonArray{"1"});
+        QCOMPARE(o["starts_for_break"].toObject()["2"].toString(), "1");
+        QCOMPARE(o["starts_for_break"].toObject()["1"].toString(), "8");
+    }
+    /// S08: fillers with an odd number of changes for a figure that leaves the other foot.
+    void fillersGoByFeet() {
+        const QJsonObject o = run({"fillers", "2", "--foot", "R", "--leave", "L", "--json"}).json();
+        QVERIFY(!o["fillers"].toArray().isEmpty());
+        for (const QJsonValue& f : o["fillers"].toArray()) {
+            QCOMPARE(f["weight_changes"].toInt() % 2, 1);
+            QCOMPARE(f["free_foot_out"].toString(), "L");
+        }
+        QVERIFY(run({"fillers", "65"}).exit == 1);
+    }
+    /// S07: entry 2 + body 2 + close 2; bodies of two counts that leave the same foot fit, others say why not.
+    void bodiesFitAFrame() {
+        Document d = newDocument();
+        FigureCard frame{"Frame", {{"everyone", "1 L 2 R 3 L 4 R 5 L 6 R"}}, std::nullopt, {}};
+        frame.facts.entry = counts(2);
+        frame.facts.close = counts(2);
+        d = must(applyEdit(d, AddFigure{frame, {}}));
+        test::addFigure(d, "Two", {"1 L 2 R"});
+        test::addFigure(d, "Three", {"1 L 2 R 3 L"});
+        test::addFigure(d, "Odd", {"1 L 2 touch R"});
+        const Ran r = run({"bodies", routine(d, "frame.liftcount"), "--figure", "Frame", "--json"});
+        QCOMPARE(r.exit, 0);
+        QMap<QString, QJsonObject> bodies;
+        for (const QJsonValue& b : r.json()["bodies"].toArray()) bodies[b["name"].toString()] = b.toObject();
+        QVERIFY(bodies["Two"]["fits"].toBool() && !bodies["Three"]["fits"].toBool() && !bodies["Odd"]["fits"].toBool());
+        QVERIFY(bodies["Three"]["why"].toString().contains("3 counts"));
+        QCOMPARE(run({"bodies", routine(d, "frame.liftcount"), "--figure", "Nobody"}).exit, 1);
+    }
+    /// Which version puts its slow step on a moment: every version of a line with one step stretched, walked by hand: the slow step k of version k lies k − 1 counts behind its start.
+    void versionsThatMeetAMoment() {
+        const Ran r = run({"meet", "1 2 3 4 5", "--moment", "9", "--stretch", "1", "--json"});
+        QCOMPARE(r.exit, 0);
+        const QJsonArray starts = r.json()["starts"].toArray();
+        QCOMPARE(starts.size(), 5);
+        for (const QJsonValue& s : starts) {
+            QCOMPARE(s["version"].toInt(), s["step"].toInt());
+            QCOMPARE(s["start_count"].toString().toInt(), 9 - (s["step"].toInt() - 1));
+        }
+    }
+    void landTellsPaceAndLimits() {
+        const QJsonObject calm = run({"land", demo, "--json"}).json(), strict = run({"land", demo, "--shortest-step", "2", "--json"}).json();
+        QVERIFY(calm["pace"].toObject()["steps_per_minute"].toDouble() > 10);
+        QVERIFY(strict["findings"].toArray().size() > calm["findings"].toArray().size());
+    }
+    /// Every word of a sheet is found in its PDF by who searches or reads it aloud: no letters are joined to one sign.
+    void everyWordOfASheetIsFoundInItsPdf() {
+        Document d = test::documentOn("verse 32 | chorus 32 | afternoon drift 16");
+        test::addFigure(d, "Flat shift with lift", {"1 left L 2 touch fifth R 3 shuffle R 4 twist left 1/4 L 5 drift L 6 afterwards offbeat R 7 fit fl ffi L 8 tt ti tf fb ff"});
+        test::placeFigure(d, "A", d.routine.figures.back().id, 4);
+        d = test::withOrder(must(applyEdit(d, SetTitle{"Afternoon lift of the left foot"})), "A A");
+        const QString file = routine(d, "ligatures.liftcount");
+        for (const char* kind : {"floor", "full"}) {
+            const QString pdf = m_folder.filePath("ligatures.pdf"), html = m_folder.filePath("ligatures.html");
+            QCOMPARE(run({"sheet", file, "--kind", kind, "-o", pdf}).exit, 0);
+            QCOMPARE(run({"sheet", file, "--kind", kind, "-o", html}).exit, 0);
+            QProcess text;
+            text.start("pdftotext", {pdf, "-"});
+            if (!text.waitForFinished() || text.error() == QProcess::FailedToStart) QSKIP("poppler-utils is not here");
+            const QString found = QString::fromUtf8(text.readAllStandardOutput());
+            QFile page(html);
+            QVERIFY(page.open(QIODevice::ReadOnly));
+            QString written = QString::fromUtf8(page.readAll());
+            written.remove(QRegularExpression("<(style|head)[^>]*>.*</\\1>", QRegularExpression::DotMatchesEverythingOption)).replace(QRegularExpression("<[^>]*>"), " ");
+            const QStringList words = written.split(QRegularExpression("[^\\p{L}]+"), Qt::SkipEmptyParts);
+            QVERIFY(words.size() > 40);
+            for (const QString& word : words)
+                if (word != "amp" && word != "nbsp") QVERIFY2(found.contains(word), qPrintable(QString(kind) + ": " + word));
+        }
     }
 };
 

@@ -93,13 +93,13 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     connect(m_strips, &StripsView::passChosen, this, &ArrangeStage::followCaret);
     connect(m_strips, &StripsView::editWanted, this, [this](Tick at, int role) { m_stepEdit->openAt(at, static_cast<std::size_t>(role)); });
     connect(m_passes, &PassList::passChosen, this, &ArrangeStage::goToPass);
-    connect(m_vocabulary->list(), &QAbstractItemView::activated, this, [this](const QModelIndex& index) { m_editor->chain().placeNamed(index.data(Qt::DisplayRole).toString()); });
+    connect(m_vocabulary->list(), &QAbstractItemView::activated, this, [this](const QModelIndex& index) { m_editor->chain().placeShown(index.data(FigureListModel::Key).toString()); });
     connect(m_findings, &FindingsColumn::placeChosen, this, [this](Tick at) { m_session.setCaret(at); m_strips->showPlace(at); });
-    connect(m_strips, &StripsView::figureDropped, this, [this](const QString& name, Tick at) {
+    connect(m_strips, &StripsView::figureDropped, this, [this](const QString& key, Tick at) {
         m_session.setCaret(at);
         if (!needPassAtCaret()) return;
         followCaret(); // the figure danced there is chosen: the new one comes behind it
-        m_editor->chain().placeNamed(name);
+        m_editor->chain().placeShown(key);
     });
     connect(m_strips, &StripsView::contextMenuWanted, this, &ArrangeStage::contextMenuWanted);
     connect(&session, &Session::previewChanged, this, &ArrangeStage::showPreviewLine);
@@ -147,10 +147,19 @@ void ArrangeStage::showTempi() {
     m_tempi->begin();
 }
 
+/// What is tried on; else what is highlighted where the focus is; else in the panel that is open.
 void ArrangeStage::applyTriedOn() {
-    if (m_plans->previewing()) m_plans->applyChosen();
-    else if (m_turns->previewing()) m_turns->applyChosen();
-    else m_findings->applyChosen();
+    if (m_plans->previewing()) return m_plans->applyChosen();
+    if (m_turns->previewing()) return m_turns->applyChosen();
+    const QWidget* focus = focusWidget();
+    if (m_session.previewLanding() || (focus && m_findings->isAncestorOf(focus))) return m_findings->applyChosen();
+    if (m_plans->isVisible()) return m_plans->applyChosen();
+    if (m_turns->isVisible()) return m_turns->applyChosen();
+    if (m_fill->isVisible()) return m_fill->applyChosen();
+    if (m_songTrial->isVisible()) return m_songTrial->take();
+    for (const QWidget* other : std::initializer_list<const QWidget*>{m_ranking, m_tempi, m_mends})
+        if (other->isVisible()) return Q_EMIT m_session.told(tr("There is nothing chosen that could be applied. Close what is open below to apply a remedy."));
+    m_findings->applyChosen();
 }
 
 void ArrangeStage::keepPassInPlans() {

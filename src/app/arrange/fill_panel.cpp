@@ -274,17 +274,9 @@ void FillPanel::applyChosen() {
     if (!m_fills || row < 0 || static_cast<std::size_t>(row) >= m_fills->fills.size()) return;
     const Routine& routine = m_session.document().routine;
     const PartId part = m_editor.chain().part();
-    std::vector<Edit> edits;
-    std::map<std::size_t, FigureId> ids;
-    std::uint32_t next = routine.lastId;
-    const std::vector<std::size_t> figures = m_fills->fills[static_cast<std::size_t>(row)].figures;
-    for (const std::size_t f : figures) // those of the vocabulary first: their identities then follow one another
-        if (const ShownFigure& shown = *m_shown[f]; shown.inRoutine()) ids[f] = shown.figure;
-        else if (!ids.contains(f)) {
-            edits.emplace_back(AddFigure{shown.card, shown.kept.id});
-            ids[f] = FigureId{++next};
-        }
-    for (const std::size_t f : figures) edits.emplace_back(PlaceFigure{part, ids[f], {}});
+    PlaceFigures place{part, {}};
+    for (const std::size_t f : m_fills->fills[static_cast<std::size_t>(row)].figures) place.figures.push_back(m_shown[f]->toPlace());
+    std::vector<Edit> edits{std::move(place)};
     if (routine.passes.empty()) edits.emplace_back(InsertPass{0, part}); // so that it is seen on the song at once
     if (!m_session.edit(edits, tr("fill the phrase"))) return;
     offer();

@@ -81,22 +81,17 @@ void ChainLink::mouseMoveEvent(QMouseEvent* event) {
 
 // ---------------------------------------------------------------- placing
 
-std::vector<Edit> placingEdits(const Routine& routine, const FigureDesk& desk, const QString& name, PartId part, PlacementId before) {
+std::optional<Edit> placingEdit(const Routine& routine, const FigureDesk& desk, const QString& name, PartId part, PlacementId before) {
     const QString wanted = name.trimmed();
-    if (wanted.isEmpty()) return {};
+    if (wanted.isEmpty()) return std::nullopt;
     const auto same = [&](const std::string& other) { return q(other).compare(wanted, Qt::CaseInsensitive) == 0; };
     for (const Figure& figure : routine.figures)
-        if (!figure.name.empty() && same(figure.name)) return {PlaceFigure{part, figure.id, before}};
+        if (!figure.name.empty() && same(figure.name)) return PlaceFigure{part, figure.id, before};
     for (const Part& other : routine.parts)
-        if (wanted.compare(PartChain::tr("part %1").arg(q(other.name)), Qt::CaseInsensitive) == 0) return {PlacePart{part, other.id, before}};
-    FigureCard card{wanted.toStdString(), {}, std::nullopt, {}};
-    std::string from;
+        if (wanted.compare(PartChain::tr("part %1").arg(q(other.name)), Qt::CaseInsensitive) == 0) return PlacePart{part, other.id, before};
     for (const ShownFigure& shown : desk.figures())
-        if (!shown.inRoutine() && same(shown.card.name)) {
-            card = shown.card;
-            from = shown.kept.id;
-        }
-    return {AddFigure{card, from}, PlaceFigure{part, FigureId{routine.lastId + 1}, before}};
+        if (!shown.inRoutine() && same(shown.card.name)) return PlaceFigures{part, {shown.toPlace()}, before};
+    return PlaceFigures{part, {{{}, {wanted.toStdString(), {}, std::nullopt, {}}, {}}}, before};
 }
 
 // ---------------------------------------------------------------- the chain
@@ -264,24 +259,29 @@ PlacementId PartChain::behindCaret() const {
 
 bool PartChain::place(const QString& name, PlacementId before) {
     m_desk.open();
-    const std::vector<PlacementId> had = [&] {
-        std::vector<PlacementId> all;
-        for (const Placement& p : shown()->figures) all.push_back(p.id);
-        return all;
-    }();
-    std::vector<Edit> edits = placingEdits(m_session.document().routine, m_desk, name, m_part, before);
-    if (edits.empty()) return false;
-    const bool isNew = std::any_of(edits.begin(), edits.end(), [](const Edit& e) { const auto* add = std::get_if<AddFigure>(&e); return add && add->card.lines.empty(); });
-    const bool noPasses = m_session.document().routine.passes.empty();
-    if (noPasses) edits.emplace_back(InsertPass{0, m_part}); // so that it is seen on the song at once
-    if (!m_session.edit(edits, tr("place %1").arg(name.trimmed()))) return false;
+    const auto edit = placingEdit(m_session.document().routine, m_desk, name, m_part, before);
+    if (!edit || !place(*edit, name.trimmed())) return false;
+    const auto* fresh = std::get_if<PlaceFigures>(&*edit);
+    const bool isNew = fresh && fresh->figures.front().card.lines.empty();
     if (isNew) Q_EMIT m_session.told(tr("%1 is a new figure: type its steps below. If another was meant, undo and choose it from those offered.").arg(name.trimmed()));
-    for (const Placement& p : shown()->figures) // the caret goes behind what was placed
-        if (std::find(had.begin(), had.end(), p.id) == had.end()) choose(p.id);
     return isNew;
 }
 
-void PartChain::placeNamed(const QString& name) { place(name, behindCaret()); }
+bool PartChain::place(const Edit& edit, const QString& name) {
+    std::vector<Edit> edits{edit};
+    if (m_session.document().routine.passes.empty()) edits.emplace_back(InsertPass{0, m_part}); // so that it is seen on the song at once
+    Made made;
+    if (!m_session.edit(edits, tr("place %1").arg(name), &made)) return false;
+    if (!made.placements.empty()) choose(made.placements.back()); // the caret goes behind what was placed
+    return true;
+}
+
+void PartChain::placeShown(const QString& key) { placeShown(key, behindCaret()); }
+
+void PartChain::placeShown(const QString& key, PlacementId before) {
+    m_desk.open();
+    if (const ShownFigure* shown = m_desk.figureWith(key)) place(PlaceFigures{m_part, {shown->toPlace()}, before}, q(shown->card.name));
+}
 
 void PartChain::placeTyped() {
     const QString name = m_type->text();
@@ -439,7 +439,7 @@ void PartChain::dropEvent(QDropEvent* event) {
     }
     event->acceptProposedAction();
     if (event->mimeData()->hasFormat(QString::fromLatin1(figureMime))) {
-        place(QString::fromUtf8(event->mimeData()->data(QString::fromLatin1(figureMime))), before);
+        placeShown(QString::fromUtf8(event->mimeData()->data(QString::fromLatin1(figureMime))), before);
         return;
     }
     const PlacementId moved{event->mimeData()->data(QString::fromLatin1(placementMime)).toUInt()};

@@ -53,7 +53,7 @@ public:
     /// The one figure chosen; nothing where none or several are.
     [[nodiscard]] std::optional<Placement> chosen() const;
     void choose(std::optional<PlacementId> placement, bool extend = false);
-    void placeNamed(const QString& name); ///< at the caret
+    void placeShown(const QString& key); ///< one of the figures at hand, by its key, at the caret
     void typeFigure(); ///< goes to the field at the caret
     [[nodiscard]] QLineEdit* field() const { return m_type; }
 
@@ -85,6 +85,8 @@ private:
     [[nodiscard]] bool needChosen();
     [[nodiscard]] PlacementId behindCaret() const; ///< the figure before which a new one comes; none = the end
     bool place(const QString& name, PlacementId before); ///< whether it is a new figure
+    bool place(const Edit& edit, const QString& name);
+    void placeShown(const QString& key, PlacementId before);
     template <typename Change>
     void changeChosen(const QString& name, Change change);
 
@@ -100,7 +102,7 @@ private:
 };
 
 /// Edits that put a figure into a part: one of the routine by its name, else one at hand under that name, else a new one that has no steps yet.
-[[nodiscard]] std::vector<Edit> placingEdits(const Routine& routine, const FigureDesk& desk, const QString& name, PartId part, PlacementId before);
+[[nodiscard]] std::optional<Edit> placingEdit(const Routine& routine, const FigureDesk& desk, const QString& name, PartId part, PlacementId before);
 
 inline constexpr const char* placementMime = "application/x-liftcount-placement";
 

@@ -146,7 +146,7 @@ void RankPanel::showFits() {
         const QString percent = std::abs(fit.percent - 100) < 0.05 ? (m_family->currentData().isValid() && fit.bpm > 0 ? tr("as it is") : QString()) : tr("%1 %").arg(fit.percent, 0, 'f', 1);
         const auto number = [&](auto n) { return planned ? QString::number(n) : QString(); };
         m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(), fit.bpm > 0 ? q(fit.metre) + (fit.otherBars ? tr(", other bars") : QString()) : QString(), percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
-                         QString::number(fit.stops), planned ? q(endingInWords(fit)) : QString(), q(fit.problem)},
+                         QString::number(fit.stops), planned ? q(endingInWords(fit)) : QString(), q(planned ? fit.remark : fit.problem)},
                         !planned);
     }
     if (m_table->rowCount() > 0) m_table->selectRow(std::clamp(row, 0, m_table->rowCount() - 1));

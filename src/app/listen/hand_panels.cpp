@@ -4,6 +4,7 @@
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
 #include "core/base/clock_text.h"
+#include "core/base/number_words.h"
 #include "core/song/structure_text.h"
 
 #include <QComboBox>
@@ -147,7 +148,7 @@ void SpanPanel::refresh() {
     const int beats = countsBetween();
     if (beats > 0) m_counts->setValue(beats);
     m_span->setText(tr("from %1 to %2").arg(q(clockText(*m_from)), q(clockText(m_to))));
-    say(beats < 1 ? tr("Put the caret where it ends, then press S again or State it.") : tr("%1 beats of the map as it is now.").arg(beats));
+    say(beats < 1 ? tr("Put the caret where it ends, then press S again or State it.") : tr("%1 of the map as it is now.").arg(q(numbered(beats, "beat", "beats"))));
 }
 
 void SpanPanel::stateIt() {
@@ -254,7 +255,7 @@ void StructurePanel::understand() {
     const auto map = mapFromStructure(m_text->text().toStdString(), m_bpm->value(), *metre, m_offset->value());
     if (!map) return say(q(map.error().message));
     m_use->setEnabled(true);
-    say(tr("%1 phrases, %2 beats in %3 bars, %4 long.").arg(map->phrases.size()).arg(map->beats.size()).arg(map->bars.size()).arg(q(clockText(map->end))));
+    say(tr("%1, %2 in %3, %4 long.").arg(q(numbered(map->phrases.size(), "phrase", "phrases")), q(numbered(map->beats.size(), "beat", "beats")), q(numbered(map->bars.size(), "bar", "bars"))).arg(q(clockText(map->end))));
 }
 
 void StructurePanel::use() {

@@ -5,6 +5,7 @@
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
 #include "core/base/clock_text.h"
+#include "core/base/number_words.h"
 
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -68,7 +69,7 @@ void SongColumn::rebuild() {
         if (const auto tempo = medianTempo(*document.map)) add(tr("%1 bpm, %2").arg(std::lround(*tempo)).arg(q(toString(document.map->metre))), 14, Weight::Bold, c.ink);
         if (!document.song.artist.empty()) add(tr("“%1” by %2").arg(q(document.song.title), q(document.song.artist)), 13, Weight::Regular, c.ink2);
         if (const QString origin = originInWords(document.origin); !origin.isEmpty()) add(origin, 13, Weight::Regular, c.ink2);
-        add(tr("%1 counts in %2 phrases; the first 1 is at %3.").arg(grid.countsInSong()).arg(grid.phrases().size()).arg(q(clockText(grid.cell(0)->start))), 13, Weight::Regular, c.ink2);
+        add(tr("%1 in %2; the first 1 is at %3.").arg(q(countsInWords(counts(grid.countsInSong()))), q(numbered(grid.phrases().size(), "phrase", "phrases"))).arg(q(clockText(grid.cell(0)->start))), 13, Weight::Regular, c.ink2);
         for (const BarRun& run : oddRuns(*document.map)) {
             const QString at = q(clockText(document.map->beats[document.map->bars[run.first].firstBeat].time));
             if (run.count == 1) add(run.beats == 1 ? tr("Bar %1 has one beat, at %2.").arg(run.first + 1).arg(at) : tr("Bar %1 has %2 beats, at %3.").arg(run.first + 1).arg(run.beats).arg(at), 13, Weight::Regular, c.ink2);
@@ -79,7 +80,7 @@ void SongColumn::rebuild() {
         for (const Fermata& held : document.map->fermatas)
             add(tr("A beat held for %1 s at %2.").arg(QString::number(held.end - held.start, 'f', 1), q(clockText(held.start))), 13, Weight::Regular, c.ink2);
         for (const Stop& stop : document.map->stops)
-            add(tr("A stop of %1 beats at %2.").arg(stop.beats).arg(q(clockText(stop.start))), 13, Weight::Regular, c.ink2);
+            add(tr("A stop of %1 at %2.").arg(q(numbered(stop.beats, "beat", "beats"))).arg(q(clockText(stop.start))), 13, Weight::Regular, c.ink2);
         add(tr("Where a 1 or a phrase is wrong, put the caret there and say it by hand; the rest is worked out again around it."), 13, Weight::Regular, c.ink2);
         auto* nameRow = new QHBoxLayout;
         auto* name = new QLineEdit(page);

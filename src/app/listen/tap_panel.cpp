@@ -1,6 +1,7 @@
 #include "app/listen/tap_panel.h"
 
 #include "app/shell/session.h"
+#include "core/base/number_words.h"
 #include "core/song/tapping.h"
 
 #include <QComboBox>
@@ -78,7 +79,7 @@ void TapPanel::refresh() {
     const auto fit = fitTaps(m_taps, m_late->value() / 1000.0);
     if (!fit) return say(m_taps.size() == 1 ? tr("1 tap.") : tr("%1 taps. Go on.").arg(m_taps.size()));
     m_use->setEnabled(true);
-    QString text = tr("%1 taps: %2 bpm, scattered by %3 ms").arg(m_taps.size()).arg(QString::number(60 / fit->period, 'f', 1)).arg(std::lround(fit->scatter * 1000));
+    QString text = tr("%1: %2 bpm, scattered by %3 ms").arg(QString::fromStdString(numbered(m_taps.size(), "tap", "taps"))).arg(QString::number(60 / fit->period, 'f', 1)).arg(std::lround(fit->scatter * 1000));
     if (fit->outvoted > 0) text += tr(", %1 outvoted").arg(fit->outvoted);
     if (fit->doubled > 0) text += tr(", %1 came twice").arg(fit->doubled);
     if (fit->missed > 0) text += tr(", %1 filled in").arg(fit->missed);

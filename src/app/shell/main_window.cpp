@@ -361,11 +361,12 @@ void MainWindow::typeStructure() {
 }
 
 void MainWindow::openAny(const QString& path) {
-    if (isRoutineFile(fileName(path))) {
-        if (!m_files->mayDiscard()) return;
-        keepView();
-        return m_session.open(path);
-    }
+    if (isRoutineFile(fileName(path)))
+        return m_session.open(path, [this] {
+            if (!m_files->mayDiscard()) return false;
+            keepView();
+            return true;
+        });
     m_leftStart = true;
     setStage(Stage::Listen);
     const QString ending = QFileInfo(path).suffix().toLower();

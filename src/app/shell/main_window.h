@@ -50,6 +50,8 @@ public:
     /// The sentence last told to the person.
     [[nodiscard]] QString lastTold() const { return m_lastTold; }
     [[nodiscard]] FileDesk& files() { return *m_files; }
+    /// Everything that can be done by a command, in the order of the menus.
+    [[nodiscard]] const QList<QAction*>& commands() const { return m_commands; }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -109,6 +111,7 @@ private:
     QProgressBar* m_progress = nullptr;
     QPushButton* m_stopLoading = nullptr;
     CountBar* m_countBar = nullptr;
+    QList<QAction*> m_commands;
     QAction* m_undo = nullptr;
     QAction* m_redo = nullptr;
     QTimer* m_clock = nullptr;

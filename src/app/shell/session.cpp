@@ -33,9 +33,9 @@ Session::Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, W
 
 Session::~Session() = default;
 
-bool Session::edit(const std::vector<Edit>& edits, const QString& name) {
+bool Session::edit(const std::vector<Edit>& edits, const QString& name, Made* made) {
     if (edits.empty()) return true;
-    auto next = applyEdits(document(), edits);
+    auto next = applyEdits(document(), edits, made);
     if (!next) {
         Q_EMIT told(QString::fromStdString(next.error().message));
         return false;
@@ -188,9 +188,10 @@ void Session::startWith(Document document) {
     Q_EMIT playingChanged();
 }
 
-void Session::open(const QString& path) {
+void Session::open(const QString& path, std::function<bool()> mayReplace) {
     readThen(path, [](const std::string& file, const Task& task) { return readRoutineFile(file, task); },
-             [this, path](RoutineFile file) {
+             [this, path, mayReplace = std::move(mayReplace)](RoutineFile file) {
+                 if (mayReplace && !mayReplace()) return;
                  replaceRoutine(std::move(file.document));
                  if (file.onDisk) {
                      m_path = QFileInfo(path).absoluteFilePath();

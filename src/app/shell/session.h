@@ -44,7 +44,8 @@ public:
     [[nodiscard]] bool hasSong() const { return !document().map->beats.empty() || m_sound != nullptr; }
 
     /// Applies edits as one undo step. On an error nothing changes and the sentence is told.
-    bool edit(const std::vector<Edit>& edits, const QString& name = {});
+    /// `made` gets the identities of what came in.
+    bool edit(const std::vector<Edit>& edits, const QString& name = {}, Made* made = nullptr);
     bool edit(const Edit& one) { return edit(std::vector<Edit>{one}); }
     void undo();
     void redo();
@@ -60,7 +61,8 @@ public:
     void startNew() { startWith(newDocument()); }
     void startWith(Document document); ///< unsaved, with nothing to undo
     /// Reads a routine file, or a routine as plain text, in the background; it then takes the place of the routine at hand, and opened() tells. Errors are told.
-    void open(const QString& path);
+    /// `mayReplace` is asked when the file has been read and before anything is lost.
+    void open(const QString& path, std::function<bool()> mayReplace = {});
     Result<void> save(const QString& path, bool evenIfChanged = false);
     /// Reads and analyses a song in the background; it then becomes the routine's song, as one undo step.
     void openSong(const QString& path);

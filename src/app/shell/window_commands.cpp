@@ -26,6 +26,14 @@ namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
+namespace {
+/// A key that is typed in words and names: it belongs to the strips alone. Space, which presses a focused button, and keys with Ctrl or Alt are none.
+bool isTyped(const QKeySequence& key) {
+    if (key.count() != 1 || (key[0].keyboardModifiers() & ~Qt::ShiftModifier)) return false;
+    return key[0].key() > Qt::Key_Space && key[0].key() < Qt::Key_Escape;
+}
+} // namespace
+
 QAction* MainWindow::command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what) {
     auto* action = new QAction(name, this);
     action->setShortcut(key);
@@ -33,7 +41,12 @@ QAction* MainWindow::command(QMenu* menu, const QString& name, const QKeySequenc
     action->setToolTip(key.isEmpty() ? tip : tip + QStringLiteral(" (") + key.toString(QKeySequence::NativeText) + QStringLiteral(")"));
     connect(action, &QAction::triggered, this, std::move(what));
     menu->addAction(action);
-    addAction(action);
+    m_commands.append(action);
+    if (isTyped(key)) { // typed into a list or a field it must change nothing
+        action->setShortcutContext(Qt::WidgetWithChildrenShortcut);
+        m_listen->strips().addAction(action);
+        m_arrange->strips().addAction(action);
+    } else addAction(action);
     return action;
 }
 
@@ -160,7 +173,7 @@ void MainWindow::buildMenus() {
 std::vector<Command> MainWindow::commandsFor(const QString& typed) {
     std::vector<Command> all;
     addPlaces(all, typed);
-    for (QAction* action : actions()) {
+    for (QAction* action : m_commands) {
         if (!action->isEnabled()) continue;
         QString name = action->text();
         all.push_back({name.remove(QLatin1Char('&')), action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
@@ -205,7 +218,7 @@ void MainWindow::addPlaces(std::vector<Command>& all, const QString& typed) {
 
 void MainWindow::contextMenu(const QPoint& global, Tick) {
     QMenu menu(this);
-    for (QAction* action : actions())
+    for (QAction* action : m_commands)
         if (action->text().contains(tr("caret")) || action->shortcut() == QKeySequence(Qt::Key_O) || action->shortcut() == QKeySequence(Qt::Key_Space)) menu.addAction(action);
     menu.exec(global);
 }

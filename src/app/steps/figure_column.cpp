@@ -4,6 +4,7 @@
 #include "app/shell/when_shown.h"
 #include "app/shell/wording.h"
 #include "app/steps/figure_desk.h"
+#include "core/base/number_words.h"
 #include "core/figures/joints.h"
 
 #include <QComboBox>
@@ -203,7 +204,7 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
     if (pace.turnDegreesPerSecond)
         field("limitTurn", tr("fastest turn %1°/s").arg(std::lround(*pace.turnDegreesPerSecond)), QStringLiteral("°/s"), m_desk.limits().turnDegreesPerSecond,
               [](BodyLimits& own, std::optional<double> value) { own.turnDegreesPerSecond = value; });
-    column->addWidget(paragraph(tr("%1 steps a minute").arg(std::lround(pace.stepsPerMinute)), m_theme.words(12), m_theme.colours().ink2, page));
+    column->addWidget(paragraph(tr("%1 a minute").arg(q(numbered(std::lround(pace.stepsPerMinute), "step", "steps"))), m_theme.words(12), m_theme.colours().ink2, page));
 }
 
 /// What the whole routine is counted by: the school's choices, and how counts lie on the music.

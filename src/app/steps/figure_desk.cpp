@@ -141,8 +141,10 @@ QString FigureDesk::understood() const {
     return all.join(QStringLiteral(", "));
 }
 
-const ShownFigure* FigureDesk::chosen() const {
-    const auto found = std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == m_chosen; });
+const ShownFigure* FigureDesk::chosen() const { return figureWith(m_chosen); }
+
+const ShownFigure* FigureDesk::figureWith(const QString& key) const {
+    const auto found = std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == key; });
     return found == m_figures.end() ? nullptr : &*found;
 }
 
@@ -295,20 +297,15 @@ void FigureDesk::takeIntoRoutine() {
     keepNow();
     const ShownFigure* now = chosen();
     if (!now || now->inRoutine()) return;
-    if (!m_session.edit(AddFigure{now->card, now->kept.id})) return;
-    choose(QStringLiteral("r%1").arg(m_session.document().routine.figures.back().id.value));
+    Made made;
+    if (m_session.edit({AddFigure{now->card, now->kept.id}}, {}, &made) && !made.figures.empty()) choose(QStringLiteral("r%1").arg(made.figures.back().value));
 }
 
 void FigureDesk::placeInPart(PartId part) {
     keepNow();
     const ShownFigure* now = chosen();
     if (!now) return;
-    if (now->inRoutine()) {
-        m_session.edit(PlaceFigure{part, now->figure});
-        return;
-    }
-    const FigureId next{m_session.document().routine.lastId + 1};
-    m_session.edit({AddFigure{now->card, now->kept.id}, PlaceFigure{part, next}}, tr("place %1").arg(q(now->card.name)));
+    m_session.edit({PlaceFigures{part, {now->toPlace()}}}, tr("place %1").arg(q(now->card.name)));
 }
 
 void FigureDesk::takeFromVocabulary() {

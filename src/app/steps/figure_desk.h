@@ -31,6 +31,7 @@ struct ShownFigure {
     QStringList differs;     ///< of one that is in both: what the routine has otherwise
 
     [[nodiscard]] bool inRoutine() const { return figure.valid(); }
+    [[nodiscard]] FigureToPlace toPlace() const { return inRoutine() ? FigureToPlace{figure, {}, {}} : FigureToPlace{{}, card, kept.id}; }
     [[nodiscard]] QString key() const { return inRoutine() ? QStringLiteral("r%1").arg(figure.value) : QString::fromStdString(kept.id); }
 };
 
@@ -58,6 +59,7 @@ public:
 
     void choose(const QString& key);
     [[nodiscard]] const ShownFigure* chosen() const;
+    [[nodiscard]] const ShownFigure* figureWith(const QString& key) const; ///< null where there is none (any more)
     /// The chosen figure as it stands now, with what is typed and not yet kept.
     [[nodiscard]] const FigureCard& card() const { return m_card; }
     [[nodiscard]] const FigureReading& reading() const { return m_reading; }

@@ -103,7 +103,7 @@ QVariant FigureListModel::data(const QModelIndex& index, int role) const {
 
 QMimeData* FigureListModel::mimeData(const QModelIndexList& indexes) const {
     auto* mime = new QMimeData;
-    if (!indexes.isEmpty()) mime->setData(QString::fromLatin1(figureMime), indexes.front().data(Qt::DisplayRole).toString().toUtf8());
+    if (!indexes.isEmpty()) mime->setData(QString::fromLatin1(figureMime), indexes.front().data(Key).toString().toUtf8());
     return mime;
 }
 

@@ -14,7 +14,7 @@ namespace lc::app {
 
 class FigureDesk;
 
-/// A figure that is dragged: its name.
+/// A figure that is dragged: its key among the figures at hand, for names may be the same.
 inline constexpr const char* figureMime = "application/x-liftcount-figure";
 
 /// The figures that the search finds, one a row.
@@ -27,7 +27,7 @@ public:
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     [[nodiscard]] QModelIndex indexOf(const QString& key) const;
     void reset();
-    // Figures can be dragged into a part: by name
+    // Figures can be dragged into a part: by key
     [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override { return QAbstractListModel::flags(index) | Qt::ItemIsDragEnabled; }
     [[nodiscard]] QStringList mimeTypes() const override { return {QString::fromLatin1(figureMime)}; }
     [[nodiscard]] QMimeData* mimeData(const QModelIndexList& indexes) const override;

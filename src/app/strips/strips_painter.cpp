@@ -244,7 +244,7 @@ void LinePainter::leftMargin() const {
         return;
     }
     const bool several = m_scene.document->routine.roles.size() > 1; // their names need the room
-    text(left, y + 15 * m_s, several ? QString::number(phrase.counts) : tr("%1 counts").arg(phrase.counts), several ? m_theme.numbers(12) : m_theme.words(12), m_c.ink2);
+    text(left, y + 15 * m_s, several ? QString::number(phrase.counts) : QString::fromStdString(countsInWords(counts(phrase.counts))), several ? m_theme.numbers(12) : m_theme.words(12), m_c.ink2);
     for (std::size_t r = 0; r < m_scene.document->routine.roles.size(); ++r) {
         const QFont lane = m_theme.words(11, Weight::Medium);
         const double laneBase = m_lanesTop + (static_cast<double>(r) + 0.5) * m_layout.measures.lane * m_s + 4 * m_s;

@@ -42,7 +42,7 @@ public:
 Q_SIGNALS:
     void passChosen(lc::PassId pass);
     void contextMenuWanted(const QPoint& global, lc::Tick at);
-    void figureDropped(const QString& name, lc::Tick at); ///< dragged from the vocabulary
+    void figureDropped(const QString& key, lc::Tick at); ///< dragged from the vocabulary
     void editWanted(lc::Tick at, int role); ///< the step at the caret is to be typed
 
 protected:

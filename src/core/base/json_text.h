@@ -21,8 +21,8 @@ using Json = nlohmann::ordered_json;
 /// What a JSON text may hold before it is read at all: reading takes some thirty times the room of the text, a value is found in an object by
 /// going through its keys, and nested values are freed one inside another.
 struct JsonBounds {
-    std::size_t bytes = 64U << 20;
-    std::size_t values = 6'000'000; ///< a map of ten hours of music has half a million
+    std::size_t bytes = 24U << 20;
+    std::size_t values = 2'000'000; ///< a map of ten hours of music has a hundred thousand
     std::size_t depth = 48;         ///< the deepest of our own formats has 12
     std::size_t keys = 512;         ///< of one object; the largest of our own has 24
 };

@@ -9,7 +9,7 @@
 
 namespace lc {
 
-inline constexpr std::uint64_t mostDocumentBytes = 64U << 20; ///< a routine of 5000 passes is below 2 MB
+inline constexpr std::uint64_t mostDocumentBytes = 24U << 20; ///< a routine of 5000 passes is below 2 MB
 
 struct LoadedDocument {
     Document document;       ///< song path absolute

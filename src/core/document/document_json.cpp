@@ -2,6 +2,7 @@
 
 #include "core/document/map_json.h"
 #include "core/document/routine_json.h"
+#include "core/routine/part_reading.h"
 
 #include <algorithm>
 
@@ -28,6 +29,21 @@ std::vector<Moment> momentsFrom(const Field& field, std::uint32_t lastId) {
     return moments;
 }
 
+/// Up to format 2 a figure said how long the tag or bridge is in which it is danced, whatever was written there.
+void lengthsOfFigures(Routine& routine) {
+    PartReader reader(routine);
+    const auto fit = [&](Tick& length, FigureId figure) {
+        if (!findFigure(routine, figure)) return;
+        if (const Tick danced = reader.figure(figure, false, false)->length; danced > Tick{}) length = danced;
+    };
+    const auto all = [&](PassExceptions& e) {
+        if (e.tag) fit(e.tag->counts, e.tag->figure);
+        for (Bridge& bridge : e.bridges) fit(bridge.counts, bridge.figure);
+    };
+    for (Pass& pass : routine.passes) all(pass);
+    for (MusicException& exception : routine.atMusic) all(exception.what);
+}
+
 Document documentFrom(const Field& field) {
     field.onlyKeys({"format", "version", "title", "song", "map", "map_origin", "structure", "unmatched", "moments", "facts", "counting", "routine"});
     Document document;
@@ -45,6 +61,7 @@ Document documentFrom(const Field& field) {
     counting.onlyKeys({"unit", "bars_per_set"});
     document.scheme = {counting["unit"].valueOf(parseCountUnit(counting["unit"].text())), counting["bars_per_set"].whole<int>(1, 16)};
     document.routine = routineFrom(field["routine"]);
+    if (field["version"].whole<int>(1, documentVersion) < 3) lengthsOfFigures(document.routine);
     if (const auto origin = field.maybe("map_origin")) document.origin = origin->valueOf(parseMapOrigin(origin->text()));
     if (const auto typed = field.maybe("structure")) document.typed = structureFrom(*typed);
     if (const auto unmatched = field.maybe("unmatched"))

@@ -2,6 +2,7 @@
 
 #include "core/document/exceptions_json.h"
 #include "core/document/figure_json.h"
+#include "core/routine/routine_size.h"
 
 #include <algorithm>
 
@@ -33,7 +34,12 @@ Json mutedToJson(const MutedFinding& m) {
     if (m.key.pass.valid()) j["pass"] = m.key.pass.value;
     if (m.key.part.valid()) j["part"] = m.key.part.value;
     if (m.key.role.valid()) j["role"] = m.key.role.value;
-    if (m.key.thing != 0) j["thing"] = m.key.thing;
+    if (const auto* figure = std::get_if<FigureId>(&m.key.thing)) j["figure"] = figure->value;
+    else if (const auto* placement = std::get_if<PlacementId>(&m.key.thing)) j["placement"] = placement->value;
+    else if (const auto* exception = std::get_if<ExceptionId>(&m.key.thing)) j["exception"] = exception->value;
+    else if (const auto* accent = std::get_if<AccentId>(&m.key.thing)) j["accent"] = accent->value;
+    else if (const auto* ahead = std::get_if<CountsAhead>(&m.key.thing)) j["ahead"] = toCountString(ahead->by);
+    else if (const auto* time = std::get_if<SongTime>(&m.key.thing)) j["at_s"] = time->at;
     return j;
 }
 
@@ -59,6 +65,7 @@ public:
         if (const auto level = m_field.maybe("level")) m_routine.level = level->text();
         if (const auto start = m_field.maybe("start_at_s")) m_routine.startAt = start->seconds();
         muted();
+        if (const auto size = checkSize(m_routine); !size) m_field.bad(size.error().message);
         return std::move(m_routine);
     }
 
@@ -114,16 +121,9 @@ private:
         i = 0;
         for (const Field& p : m_field["parts"].items()) {
             for (const Placement& placed : m_routine.parts[i].figures)
-                if (placed.part.valid() && insideItself(m_routine.parts[i].id, placed.part, 0)) p["figures"].bad("puts the part inside itself");
+                if (placed.part.valid() && containsPart(m_routine, placed.part, m_routine.parts[i].id)) p["figures"].bad("puts the part inside itself");
             ++i;
         }
-    }
-
-    /// Does `from` lead back to `part`? Deeper than there are parts means a circle of others, which is found at one of those.
-    bool insideItself(PartId part, PartId from, std::size_t depth) const {
-        if (from == part) return true;
-        const Part* inner = depth > m_routine.parts.size() ? nullptr : findPart(m_routine, from);
-        return inner && std::any_of(inner->figures.begin(), inner->figures.end(), [&](const Placement& p) { return p.part.valid() && insideItself(part, p.part, depth + 1); });
     }
 
     /// Everything that exceptions point to must be there.
@@ -219,14 +219,20 @@ private:
 
     void muted() {
         for (const Field& m : m_field["muted"].items()) {
-            m.onlyKeys({"code", "reason", "pass", "part", "role", "thing"});
+            m.onlyKeys({"code", "reason", "pass", "part", "role", "figure", "placement", "exception", "accent", "ahead", "at_s", "thing"});
             MutedFinding muted;
             muted.key.code = m["code"].text();
             muted.reason = m["reason"].text();
             if (const auto pass = m.maybe("pass")) muted.key.pass = pass->id<PassId>();
             if (const auto part = m.maybe("part")) muted.key.part = part->id<PartId>();
             if (const auto role = m.maybe("role")) muted.key.role = role->id<RoleId>();
-            if (const auto thing = m.maybe("thing")) muted.key.thing = thing->whole<std::uint32_t>(1, UINT32_MAX);
+            if (const auto figure = m.maybe("figure")) muted.key.thing = figure->id<FigureId>();
+            if (const auto placement = m.maybe("placement")) muted.key.thing = placement->id<PlacementId>();
+            if (const auto exception = m.maybe("exception")) muted.key.thing = exception->id<ExceptionId>();
+            if (const auto accent = m.maybe("accent")) muted.key.thing = accent->id<AccentId>();
+            if (const auto ahead = m.maybe("ahead")) muted.key.thing = CountsAhead{ahead->count()};
+            if (const auto time = m.maybe("at_s")) muted.key.thing = SongTime{time->seconds()};
+            if (const auto thing = m.maybe("thing")) muted.key.thing = thingOfNumber(m_routine, muted.key.code, thing->whole<std::uint32_t>(1, UINT32_MAX)); // of format 2
             m_routine.muted.push_back(std::move(muted));
         }
     }

@@ -29,6 +29,7 @@ auto* byId(Container& items, IdType id) {
 /// A document that edits are applied to, one after another. After an error it is thrown away.
 struct Applier {
     Document document;
+    Made made;
 
     using Done = Result<void>;
 
@@ -61,6 +62,7 @@ struct Applier {
     Done operator()(const DuplicatePart& e);
     Done operator()(const SetLine& e);
     Done operator()(const PlaceFigure& e);
+    Done operator()(const PlaceFigures& e);
     Done operator()(const PlacePart& e);
     Done operator()(const ChangePlacement& e);
     Done operator()(const RemovePlacements& e);

@@ -100,6 +100,7 @@ Result<void> Applier::operator()(const AddFigure& e) {
     if (e.card.name.empty()) return fail(ErrorCode::BadValue, "A figure needs a name.");
     if (r.figures.size() >= mostFigures) return fail(ErrorCode::BadValue, "A routine has at most 2000 figures.");
     r.figures.push_back({newId<FigureTag>(r), e.card.name, linesForRoles(e.card, r.roles), e.card.claimed, e.card.facts, e.vocabularyId});
+    made.figures.push_back(r.figures.back().id);
     return {};
 }
 
@@ -269,8 +270,27 @@ Result<void> Applier::operator()(const PlaceFigure& e) {
     const std::vector<Placement> before = part->figures;
     const Placement placed{newId<PlacementTag>(r), e.figure};
     if (auto done = insertPlacement(e.part, placed, e.before); !done) return done;
+    made.placements.push_back(placed.id);
     const Figure* only = before.size() == 1 && before.front().figure != e.figure ? findFigure(r, before.front().figure) : nullptr;
     return only && saysNothing(*only) ? (*this)(RemovePlacements{{before.front().id}}) : Done{};
+}
+
+Result<void> Applier::operator()(const PlaceFigures& e) {
+    std::vector<std::pair<const FigureToPlace*, FigureId>> taken; // cards that have become figures
+    for (const FigureToPlace& one : e.figures) {
+        FigureId id = one.figure;
+        if (!id.valid()) {
+            const auto same = std::find_if(taken.begin(), taken.end(), [&](const auto& t) { return t.first->vocabularyId == one.vocabularyId && (!one.vocabularyId.empty() || t.first->card.name == one.card.name); });
+            if (same != taken.end()) id = same->second;
+            else {
+                if (auto done = (*this)(AddFigure{one.card, one.vocabularyId}); !done) return done;
+                id = made.figures.back();
+                taken.emplace_back(&one, id);
+            }
+        }
+        if (auto done = (*this)(PlaceFigure{e.part, id, e.before}); !done) return done;
+    }
+    return {};
 }
 
 Result<void> Applier::operator()(const PlacePart& e) {
@@ -278,7 +298,9 @@ Result<void> Applier::operator()(const PlacePart& e) {
     const Part* part = byId(r.parts, e.part);
     if (!part) return gone("part");
     const std::vector<Placement> before = part->figures;
-    if (auto done = insertPlacement(e.part, {newId<PlacementTag>(r), {}, e.inner}, e.before); !done) return done;
+    const Placement placed{newId<PlacementTag>(r), {}, e.inner};
+    if (auto done = insertPlacement(e.part, placed, e.before); !done) return done;
+    made.placements.push_back(placed.id);
     const Figure* only = before.size() == 1 ? findFigure(r, before.front().figure) : nullptr;
     return only && saysNothing(*only) ? (*this)(RemovePlacements{{before.front().id}}) : Done{};
 }

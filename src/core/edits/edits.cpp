@@ -1,6 +1,7 @@
 #include "core/edits/edits.h"
 
 #include "core/edits/applier.h"
+#include "core/routine/routine_size.h"
 
 namespace lc {
 
@@ -35,6 +36,7 @@ struct Describer {
     std::string operator()(const ChangeFigure& e) const { return "change " + e.card.name; }
     std::string operator()(const RemoveFigure&) const { return "take a figure out"; }
     std::string operator()(const PlaceFigure&) const { return "place a figure"; }
+    std::string operator()(const PlaceFigures& e) const { return e.figures.size() == 1 ? "place a figure" : "place figures"; }
     std::string operator()(const SetLine&) const { return "steps"; }
     std::string operator()(const SetFigureLine&) const { return "steps"; }
     std::string operator()(const DuplicatePart&) const { return "copy of a part"; }
@@ -76,10 +78,12 @@ struct Describer {
 
 Result<Document> applyEdit(const Document& document, const Edit& edit) { return applyEdits(document, {edit}); }
 
-Result<Document> applyEdits(const Document& document, const std::vector<Edit>& all) {
-    edits::Applier applier{document};
+Result<Document> applyEdits(const Document& document, const std::vector<Edit>& all, Made* made) {
+    edits::Applier applier{document, {}};
     for (const Edit& edit : all)
         if (auto done = std::visit(applier, edit); !done) return tl::unexpected(done.error());
+    if (const auto size = checkSize(applier.document.routine); !size) return tl::unexpected(size.error());
+    if (made) *made = std::move(applier.made);
     return std::move(applier.document);
 }
 

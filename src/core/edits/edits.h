@@ -49,6 +49,10 @@ struct ChangeFigure { FigureId figure; FigureCard card; };
 struct RemoveFigure { FigureId figure; };              ///< with its placements; tags and bridges that dance it become waits
 /// A figure into a part, before a placement of it, at its end where none is said. A typed part that is still empty gives way.
 struct PlaceFigure { PartId part; FigureId figure; PlacementId before = {}; };
+/// A figure of the routine, or a card that becomes one: cards of one figure of the vocabulary, or without one of the same name, become one figure.
+struct FigureToPlace { FigureId figure; FigureCard card; std::string vocabularyId; };
+/// Figures one behind another, new ones taken into the routine with them.
+struct PlaceFigures { PartId part; std::vector<FigureToPlace> figures; PlacementId before = {}; };
 /// A part into a part; refused where it would come to lie inside itself.
 struct PlacePart { PartId part; PartId inner; PlacementId before = {}; };
 /// What is done to a placed figure, or another figure in its place. Its identity says which.
@@ -90,14 +94,21 @@ struct UnmuteFinding { FindingKey key; };
 
 using Edit = std::variant<SetTitle, SetSong, SetMap, SetCarried, MoveSongFile, AddMoment, ChangeMoment, RemoveMoment, SetLyrics, StateFact, ForgetFact, SolveAround,
                           SetScheme, SetChoices, RenameRole, AddRole, RemoveRole, SetFormation, SetLevel, AddFigure, ChangeFigure, RemoveFigure, SetFigureLine, AddPart,
-                          RenamePart, RemovePart, DuplicatePart, SetLine, PlaceFigure, PlacePart, ChangePlacement, RemovePlacements, DuplicatePlacements, MovePlacements,
+                          RenamePart, RemovePart, DuplicatePart, SetLine, PlaceFigure, PlaceFigures, PlacePart, ChangePlacement, RemovePlacements, DuplicatePlacements, MovePlacements,
                           ReversePlacements, SetOrder, InsertPass, InsertPasses, MovePass, RemovePasses, SetRestart, SetTag, SetLastChangeIsTouch, SetExceptions, PinPass,
                           SetMark, AddMusicException, ChangeMusicException, RemoveMusicException, BindAccent, RemoveAccent, SetOpening, SetStart, MuteFinding, UnmuteFinding>;
+
+/// Identities of what edits brought into a routine, in the order in which it came.
+struct Made {
+    std::vector<FigureId> figures;
+    std::vector<PlacementId> placements;
+};
 
 /// The document after an edit. Errors: NotFound when what the edit speaks of is gone, BadValue when it asks for what
 /// cannot be (each with its sentence). Never changes `document`.
 [[nodiscard]] Result<Document> applyEdit(const Document& document, const Edit& edit);
-[[nodiscard]] Result<Document> applyEdits(const Document& document, const std::vector<Edit>& edits);
+/// `made` gets the identities of what the edits brought in.
+[[nodiscard]] Result<Document> applyEdits(const Document& document, const std::vector<Edit>& edits, Made* made = nullptr);
 
 /// What undo calls an edit: "restart after 16".
 [[nodiscard]] std::string describe(const Edit& edit);

@@ -2,6 +2,7 @@
 
 #include "core/base/clock_text.h"
 #include "core/base/json_text.h"
+#include "core/base/number_words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -19,7 +20,7 @@ struct BeatPlace {
 std::vector<BeatPlace> placesOf(const SongMap& map) {
     std::vector<BeatPlace> places(map.beats.size());
     for (std::size_t i = 0; i < map.pickupBeats; ++i) // bar −1 ends on its last beat
-        places[i].beatInBar = std::max(1, map.metre.beats - static_cast<int>(map.pickupBeats - i) + 1);
+        places[i].beatInBar = pickupBeatInBar(map, i);
     for (std::size_t p = 0; p < map.phrases.size(); ++p)
         for (std::size_t b = map.phrases[p].firstBar; b < map.phrases[p].firstBar + map.phrases[p].bars; ++b)
             for (int k = 0; k < map.bars[b].beats; ++k)
@@ -125,22 +126,22 @@ std::string mapToText(const SongMap& map, const std::vector<SongDoubt>& doubts) 
     std::string out;
     const auto tempo = medianTempo(map);
     if (tempo) out += numberText(std::round(*tempo * 10) / 10) + " bpm, ";
-    out += toString(map.metre) + ", " + std::to_string(map.beats.size()) + " beats, " + std::to_string(map.bars.size()) + " bars, " +
-           std::to_string(map.phrases.size()) + " phrases\n";
+    out += toString(map.metre) + ", " + numbered(map.beats.size(), "beat", "beats") + ", " + numbered(map.bars.size(), "bar", "bars") + ", " +
+           numbered(map.phrases.size(), "phrase", "phrases") + "\n";
     if (map.swing > swungFrom) out += "swung: the & falls at " + std::to_string(std::lround(100 * map.swing)) + " % of the beat\n";
-    if (map.pickupBeats > 0) out += "pick-up of " + std::to_string(map.pickupBeats) + " beats\n";
+    if (map.pickupBeats > 0) out += "pick-up of " + numbered(map.pickupBeats, "beat", "beats") + "\n";
     for (const Phrase& phrase : map.phrases) {
         const int beats = beatsIn(map, phrase);
         const int more = beats - usualBeats(map, phrase);
         out += clockText(map.beats[firstBeatOf(map, phrase)].time) + "  bars " + std::to_string(phrase.firstBar + 1) + "–" +
-               std::to_string(phrase.firstBar + phrase.bars) + "  " + std::to_string(beats) + " beats";
+               std::to_string(phrase.firstBar + phrase.bars) + "  " + numbered(beats, "beat", "beats");
         if (more != 0) out += more > 0 ? " (+" + std::to_string(more) + ")" : " (−" + std::to_string(-more) + ")";
         out += "  " + phrase.label + "\n";
     }
     for (const Bar& bar : map.bars)
         if (bar.beats != map.metre.beats)
             out += clockText(map.beats[bar.firstBeat].time) + "  a bar of " + std::to_string(bar.beats) + "\n";
-    for (const Stop& stop : map.stops) out += clockText(stop.start) + "  stop of " + std::to_string(stop.beats) + " beats\n";
+    for (const Stop& stop : map.stops) out += clockText(stop.start) + "  stop of " + numbered(stop.beats, "beat", "beats") + "\n";
     for (const SongDoubt& doubt : doubts) {
         out += "doubt at " + clockText(doubt.start) + ", " + doubt.about + ": ";
         for (std::size_t r = 0; r < doubt.readings.size(); ++r)

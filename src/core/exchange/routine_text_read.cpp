@@ -5,6 +5,7 @@
 #include "core/exchange/exception_text.h"
 #include "core/routine/order_text.h"
 #include "core/song/structure_text.h"
+#include "core/routine/routine_size.h"
 
 #include <algorithm>
 #include <map>
@@ -38,6 +39,7 @@ public:
         for (const Line* line : m_figures) figure(*line);
         for (const Line* line : m_parts) addPart(*line);
         for (std::size_t i = 0; i < m_parts.size(); ++i) fillPart(*m_parts[i], i);
+        if (const auto size = checkSize(routine()); !size && !m_parts.empty()) bad(*m_parts.back(), size.error().message);
         for (const Line* line : m_loose) typedSteps(*line);
         finishParts();
         if (m_order) apply(*m_order, SetOrder{need(*m_order, readOrder(routine(), keyed(*m_order).second))});
@@ -314,14 +316,19 @@ private:
                 if (!found) bad(line, "there is no part “" + *part + "”.");
                 muted.key.part = found->id;
             } else if (const auto role = behind(all[i], "role")) muted.key.role = m_said.roleNamed(line, unquoted(*role));
-            else if (const auto figure = behind(all[i], "figure")) muted.key.thing = m_said.figureNamed(line, *figure).value;
-            else if (const auto place = behind(all[i], "place")) muted.key.thing = m_said.placementAddressed(line, *place).value;
+            else if (const auto figure = behind(all[i], "figure")) muted.key.thing = m_said.figureNamed(line, *figure);
+            else if (const auto place = behind(all[i], "place")) muted.key.thing = m_said.placementAddressed(line, *place);
             else if (const auto added = behind(all[i], "added in pass")) {
                 const auto space = std::min(added->find(' '), added->size());
-                muted.key.thing = m_said.addedTo(line, passIn(line, added->substr(0, space)), added->substr(space)).value;
-            } else if (const auto music = behind(all[i], "music")) muted.key.thing = nth(line, *music, routine().atMusic).id.value;
-            else if (const auto accent = behind(all[i], "accent")) muted.key.thing = nth(line, *accent, routine().accents).id.value;
-            else if (const auto number = behind(all[i], "number")) muted.key.thing = static_cast<std::uint32_t>(wholeIn(line, *number, 1, 2'000'000'000));
+                muted.key.thing = m_said.addedTo(line, passIn(line, added->substr(0, space)), added->substr(space));
+            } else if (const auto bridge = behind(all[i], "bridge in pass")) {
+                const auto space = std::min(bridge->find(' '), bridge->size());
+                muted.key.thing = nth(line, bridge->substr(std::min(space + 1, bridge->size())), passIn(line, bridge->substr(0, space)).bridges).id;
+            } else if (const auto music = behind(all[i], "music")) muted.key.thing = nth(line, *music, routine().atMusic).id;
+            else if (const auto accent = behind(all[i], "accent")) muted.key.thing = nth(line, *accent, routine().accents).id;
+            else if (const auto ahead = behind(all[i], "ahead")) muted.key.thing = CountsAhead{need(line, parseCount(trimmed(*ahead)))};
+            else if (const auto time = behind(all[i], "at")) muted.key.thing = SongTime{secondsIn(line, *time)};
+            else if (const auto number = behind(all[i], "number")) muted.key.thing = thingOfNumber(routine(), muted.key.code, static_cast<std::uint32_t>(wholeIn(line, *number, 1, 2'000'000'000)));
             else bad(line, "“" + all[i] + "” does not say which finding is left as it is.");
         }
         routine().muted.push_back(std::move(muted));

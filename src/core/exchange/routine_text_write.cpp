@@ -351,21 +351,30 @@ private:
         }
     }
 
-    /// What else a muted finding speaks of, by name or place; a plain number where it is no identity.
-    std::string thing(const FindingKey& key) const {
-        if (key.thing == 0) return {};
-        if (const Figure* figure = findFigure(m_routine, FigureId{key.thing})) return ", figure " + figureName(figure->id);
-        if (const auto place = addressOf(PlacementId{key.thing})) return ", place " + *place;
-        for (std::size_t i = 0; i < m_routine.passes.size(); ++i) {
-            int added = 0;
-            for (const FigureChange& c : m_routine.passes[i].changes)
-                if (c.kind == FigureChange::Kind::Add && (++added, c.added.id.value == key.thing)) return ", added in pass " + std::to_string(i + 1) + " " + std::to_string(added);
+    /// What else a muted finding speaks of, by name, place or time.
+    std::string thing(const FindingThing& thing) const {
+        if (const auto* figure = std::get_if<FigureId>(&thing); figure && findFigure(m_routine, *figure)) return ", figure " + figureName(*figure);
+        if (const auto* placement = std::get_if<PlacementId>(&thing)) {
+            if (const auto place = addressOf(*placement)) return ", place " + *place;
+            for (std::size_t i = 0; i < m_routine.passes.size(); ++i) {
+                int added = 0;
+                for (const FigureChange& c : m_routine.passes[i].changes)
+                    if (c.kind == FigureChange::Kind::Add && (++added, c.added.id == *placement)) return ", added in pass " + std::to_string(i + 1) + " " + std::to_string(added);
+            }
         }
-        for (std::size_t i = 0; i < m_routine.atMusic.size(); ++i)
-            if (m_routine.atMusic[i].id.value == key.thing) return ", music " + std::to_string(i + 1);
-        for (std::size_t i = 0; i < m_routine.accents.size(); ++i)
-            if (m_routine.accents[i].id.value == key.thing) return ", accent " + std::to_string(i + 1);
-        return ", number " + std::to_string(key.thing);
+        const auto numberIn = [](const auto& all, const auto& id, const char* kind) {
+            const auto found = std::find_if(all.begin(), all.end(), [&](const auto& one) { return one.id == id; });
+            return found == all.end() ? std::string() : kind + std::to_string(1 + (found - all.begin()));
+        };
+        if (const auto* exception = std::get_if<ExceptionId>(&thing)) {
+            for (std::size_t i = 0; i < m_routine.passes.size(); ++i)
+                if (const std::string bridge = numberIn(m_routine.passes[i].bridges, *exception, ""); !bridge.empty()) return ", bridge in pass " + std::to_string(i + 1) + " " + bridge;
+            return numberIn(m_routine.atMusic, *exception, ", music ");
+        }
+        if (const auto* accent = std::get_if<AccentId>(&thing)) return numberIn(m_routine.accents, *accent, ", accent ");
+        if (const auto* ahead = std::get_if<CountsAhead>(&thing)) return ", ahead " + toCountString(ahead->by);
+        if (const auto* time = std::get_if<SongTime>(&thing)) return ", at " + numberText(time->at) + " s";
+        return {};
     }
 
     void muted() {
@@ -386,8 +395,9 @@ private:
                 if (!findRole(m_routine, m.key.role)) continue;
                 words += ", role " + quoted(roleName(m.key.role));
             }
-            const bool number = m.key.code == "turned-round" || m.key.code == "over-stop"; // its number is no identity
-            words += number && m.key.thing != 0 ? ", number " + std::to_string(m.key.thing) : thing(m.key);
+            const std::string what = thing(m.key.thing);
+            if (what.empty() && !std::holds_alternative<std::monostate>(m.key.thing)) continue; // of something that is no longer there
+            words += what;
             line(0, "left as it is: " + words + ": " + oneLine(m.reason));
         }
     }

@@ -31,6 +31,7 @@ inline constexpr const char* relation = "foot-relation";           ///< partners
 inline constexpr const char* places = "places";                    ///< partners have walked different ways round each other
 inline constexpr const char* turnCut = "turn-cut";                 ///< a restart inside a turn
 inline constexpr const char* canonTrim = "canon-trim";             ///< a canon together takes counts from those who enter later
+inline constexpr const char* extraLength = "extra-length";         ///< a tag or bridge is longer or shorter than the figure danced in it
 inline constexpr const char* restartPastEnd = "restart-past-end";  ///< a restart at or after the end of its part
 inline constexpr const char* exceptionUnmet = "exception-unmet";   ///< an exception of the music befalls no pass
 // parts and figures

@@ -50,7 +50,7 @@ void accents(Inspection& in) {
             text = "It falls " + std::to_string(std::llround(std::abs(fall.offSeconds) * 1000)) + " ms " + (late ? "after" : "before") + " the moment at " + clockText(moment->at) + ".";
         }
         Finding& f = in.addFor(*pass, finding::accent, Severity::Misses, fall.at.value_or(fall.moment.value_or(pass->start)), headline, text);
-        f.key.thing = accent.id.value;
+        f.key.thing = accent.id;
     }
 }
 

@@ -109,7 +109,7 @@ void demanding(Inspection& in) {
                 Finding& f = in.addFor(pass, finding::noBalance, Severity::Note, pass.start + span.start, "Nothing calm follows " + in.figureName(span.figure, pass.part),
                                        "It is demanding, and no wait, touch or balance comes within four counts after it. A breath there helps to stay on balance.");
                 if (pass.plain) f.key.pass = {};
-                f.key.thing = span.placement.value;
+                f.key.thing = placedAt(span.placement);
                 break;
             }
         }

@@ -37,7 +37,7 @@ void restart(Inspection& in, const PassPerformance& pass) {
 }
 
 void canon(Inspection& in, const PassPerformance& pass) {
-    if (!pass.exceptions.canon || pass.exceptions.canon->ripple) return;
+    if (!pass.exceptions.canon) return;
     std::vector<std::string> trimmed;
     bool turned = false;
     for (const RoleInPass& role : pass.roles) {
@@ -46,9 +46,26 @@ void canon(Inspection& in, const PassPerformance& pass) {
         turned = turned || facingIndex(role.facingOut) != facingIndex(pass.roles.front().facingOut);
     }
     if (trimmed.empty()) return;
-    std::string text = "All end together, so that counts are taken: " + listOf(trimmed) + ".";
+    std::string text = (pass.exceptions.canon->ripple ? "The cut after " + toSpokenCount(pass.counts) + " comes before the last are done, so that counts are taken: " : "All end together, so that counts are taken: ") + listOf(trimmed) + ".";
     if (turned) text += " They then do not all face the same way.";
     in.addFor(pass, finding::canonTrim, turned ? Severity::Doubtful : Severity::Note, pass.danceEnd(), "The canon of pass " + std::to_string(pass.number) + " trims those who enter later", text);
+}
+
+/// A figure danced in a tag or bridge of another length.
+void extras(Inspection& in, const PassPerformance& pass) {
+    PartReader reader(in.routine);
+    const auto check = [&](const char* what, FigureId figure, Tick length, Tick at, FindingThing thing) {
+        if (!figure.valid() || !findFigure(in.routine, figure)) return;
+        const Tick danced = reader.figure(figure, false, false)->length;
+        if (danced == length || danced <= Tick{}) return;
+        const std::string name = in.figureName(figure, pass.part), pass_ = "pass " + std::to_string(pass.number);
+        Finding& f = danced > length
+            ? in.addFor(pass, finding::extraLength, Severity::Doubtful, at, "The " + std::string(what) + " in " + pass_ + " cuts " + name, "It is " + countsInWords(length) + " long and " + name + " has " + toSpokenCount(danced) + ": the last " + toSpokenCount(danced - length) + " of it are not danced.")
+            : in.addFor(pass, finding::extraLength, Severity::Note, at, "The " + std::string(what) + " in " + pass_ + " is longer than " + name, "It is " + countsInWords(length) + " long and " + name + " has " + toSpokenCount(danced) + ": behind it everyone waits " + countsInWords(length - danced) + ".");
+        f.key.thing = thing;
+    };
+    if (const auto& tag = pass.exceptions.tag; tag && !pass.cutByPin) check("tag", tag->figure, tag->counts, pass.danceEnd(), {});
+    for (const Bridge& bridge : pass.exceptions.bridges) check("bridge", bridge.figure, bridge.counts, pass.start + bridge.after, bridge.id);
 }
 
 /// Exceptions of the music that befall nobody.
@@ -61,7 +78,7 @@ void unmet(Inspection& in) {
         Finding& f = in.add(finding::exceptionUnmet, at ? Severity::Note : Severity::Doubtful, at.value_or(in.performance.start), "What is bound " + toWords(exception.place) + " does nothing",
                             !at ? "This song has no such place."
                                 : "No pass is danced there, or it begins or ends just there.");
-        f.key.thing = exception.id.value;
+        f.key.thing = exception.id;
     }
 }
 
@@ -72,6 +89,7 @@ void cuts(Inspection& in) {
         turns(in, pass);
         restart(in, pass);
         canon(in, pass);
+        extras(in, pass);
     }
     unmet(in);
 }

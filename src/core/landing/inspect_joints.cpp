@@ -79,7 +79,7 @@ void fromFigureToFigure(Inspection& in) {
                 if (pass.plain) f.key.pass = {}; // it is the part's
                 f.key.part = pass.part;
                 f.key.role = pass.roles[r].role;
-                f.key.thing = span.placement.value;
+                f.key.thing = placedAt(span.placement);
             }
         }
     }
@@ -104,7 +104,7 @@ void couples(Inspection& in) {
                                            "Hold or position does not fit into " + name, broken + (lastFigure.empty() ? "." : ", after " + lastFigure + "."));
                     if (pass.plain) f.key.pass = {};
                     f.key.part = pass.part;
-                    f.key.thing = span.placement.value;
+                    f.key.thing = placedAt(span.placement);
                 }
             state = state.then(span.wants);
             const Tick end = std::min(span.start + span.length, pass.counts);
@@ -154,7 +154,7 @@ void partners(Inspection& in) {
                                            freeFootInWords(a) + " free, " + in.roleName(two.role) + " the " + freeFootInWords(b) + ". One of them alone changes feet.");
                 if (pass.plain) f.key.pass = {};
                 f.key.part = pass.part;
-                f.key.thing = span.placement.value;
+                f.key.thing = placedAt(span.placement);
                 break; // what follows from the first is not said again
             }
         }

@@ -26,7 +26,7 @@ void remarks(Inspection& in, const PartReading& reading, const Part& part) {
                             error ? what + " cannot be read to its end" : what + " says a foot that is not free", "At " + place + ": " + remark.remark.text);
         f.key.part = part.id;
         f.key.role = remark.role;
-        if (named) f.key.thing = figure->id.value;
+        if (named) f.key.thing = figure->id;
     }
 }
 
@@ -45,7 +45,7 @@ void lengths(Inspection& in, const PartReading& reading, const Part& part) {
                                 "In " + in.figureName(figure.id, part.id) + " " + role.name + " is " + toSpokenCount(shorter.missing) + " short", text);
             f.key.part = part.id;
             f.key.role = role.id;
-            if (named) f.key.thing = figure.id.value;
+            if (named) f.key.thing = figure.id;
             break; // the first tells it; the others are in the sum
         }
     }
@@ -53,15 +53,17 @@ void lengths(Inspection& in, const PartReading& reading, const Part& part) {
 
 /// Figures by themselves: claimed and built length, meet points, holds, versions, tails that are not written.
 void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& told) {
-    static const std::set<std::string> saidElsewhere{figure_finding::notation, figure_finding::footNotFree, figure_finding::unequalRoles, figure_finding::halfBar,
-                                                     figure_finding::quickStep, figure_finding::turnSpeed, figure_finding::ambiguous};
+    static const std::set<std::string> saidElsewhere{figure_finding::notation, figure_finding::footNotFree, figure_finding::unequalRoles,
+                                                     figure_finding::quickStep, figure_finding::turnSpeed};
     for (const FigureSpan& span : reading.figures) {
         if (!span.figure.valid() || !told.insert(span.figure).second) continue;
         const Figure* figure = findFigure(in.routine, span.figure);
         const bool plain = figure->name.empty() && figure->facts == FigureFacts{} && !figure->claimed;
-        if (plain && in.routine.roles.size() < 2 && !reading.unfinished) continue; // nothing that could be said
+        const bool asked = std::any_of(figure->lines.begin(), figure->lines.end(), [&](const RoleLine& l) { return !readNotation(l.text, in.routine.choices).questions.empty(); });
+        if (plain && in.routine.roles.size() < 2 && !reading.unfinished && !asked) continue; // nothing that could be said
         FigureSurroundings around;
         around.choices = in.routine.choices;
+        if (!in.grid.empty()) around.bar = counts(std::max(1, in.grid.regularSet() / std::max(1, in.grid.scheme().barsPerSet)));
         const FigureCard card = cardOf(in.routine, *figure);
         for (const FigureFinding& one : inspectFigure(card, readFigure(card, in.routine.choices), around)) {
             if (saidElsewhere.count(one.code) > 0) continue;
@@ -70,7 +72,7 @@ void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& tol
             if (!headline.empty() && headline[0] >= 'A' && headline[0] <= 'Z') headline[0] = static_cast<char>(headline[0] - 'A' + 'a');
             Finding& f = in.add(finding::ofFigure, one.severity, in.firstPlace(reading.part), name + ": " + headline, one.text);
             f.key.code = one.code;
-            f.key.thing = figure->id.value;
+            f.key.thing = figure->id;
             if (const auto role = std::find_if(in.routine.roles.begin(), in.routine.roles.end(), [&](const Role& r) { return r.name == one.role; }); role != in.routine.roles.end())
                 f.key.role = role->id;
         }
@@ -104,7 +106,7 @@ void parts(Inspection& in) {
             Finding& f = in.addFor(pass, finding::lostSteps, Severity::Misses, pass.start, "Steps of " + in.figureName(steps.figure, pass.part) + " have no count",
                                    "Danced in bars of another length it loses " + std::to_string(steps.steps) + (steps.steps == 1 ? " step" : " steps") + in.commaRole(steps.role) +
                                        ": they stand on counts that these bars do not have.");
-            f.key.thing = steps.placement.value;
+            f.key.thing = placedAt(steps.placement);
         }
 }
 

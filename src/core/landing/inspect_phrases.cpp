@@ -102,11 +102,11 @@ void turnedRound(Inspection& in) {
             const auto before = musicCountsOf(in, *allBreaks, in.performance.start, span.from);
             text += " The breaks fall on " + spokenCounts(now) + (before.empty() || before == now ? "" : " instead of " + spokenCounts(before)) + " of the music.";
         }
-        if (i + 1 < in.turned.size() && in.turned[i + 1].from == span.to) text += " Then it differs by another amount.";
-        else if (span.to < std::min(in.performance.end, in.grid.end())) text += " At " + in.grid.placeInWords(span.to) + " they agree again.";
+        if (const auto again = agreesAgain(in.performance, in.grid, span.to)) text += " At " + in.grid.placeInWords(*again) + " they agree again.";
+        else if (i + 1 < in.turned.size()) text += in.turned[i + 1].ahead == span.ahead ? " Behind that it goes on so." : " Then it differs by another amount.";
         else text += " It stays so to the end.";
         in.addFor(pass, finding::turnedRound, lands ? Severity::Note : Severity::Misses, span.from, "Turned round from " + in.grid.placeInWords(span.from) + " on", text)
-            .key.thing = static_cast<std::uint32_t>(wholeCounts(span.ahead)); // a pass may be turned round twice
+            .key.thing = CountsAhead{span.ahead}; // a pass may be turned round twice
     }
 }
 
@@ -170,7 +170,7 @@ void barsElsewhere(Inspection& in) {
         if (off > Tick{}) text += " The pass ends " + countsInWords(off) + " early.";
         if (off < Tick{}) text += " The pass ends " + countsInWords(-off) + " late.";
         Finding& f = in.addFor(pass, finding::barsElsewhere, Severity::Misses, pass.start + first->start, "Pass " + std::to_string(pass.number) + " counts bars that the music does not have", text);
-        f.key.thing = first->placement.value;
+        f.key.thing = placedAt(first->placement);
     }
 }
 
@@ -189,7 +189,7 @@ void stops(Inspection& in) {
                                "The music stands still for " + countsInWords(stop.end - stop.start) + "; " + std::to_string(steps) + (steps == 1 ? " step is" : " steps are") +
                                    " danced in it. Count it aloud, or let everyone wait.");
         f.key.pass = {}; // it stays with the stop, whichever pass is danced there
-        f.key.thing = static_cast<std::uint32_t>(std::lround(in.grid.secondsAt(stop.start).value_or(0) * 10) + 1);
+        f.key.thing = SongTime{in.grid.secondsAt(stop.start).value_or(0)};
     }
 }
 

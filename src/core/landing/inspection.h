@@ -9,6 +9,9 @@
 
 namespace lc::inspect {
 
+/// What a finding speaks of that has a place in a part; what a tag or bridge dances has none.
+[[nodiscard]] inline FindingThing placedAt(PlacementId id) { return id.valid() ? FindingThing(id) : FindingThing(); }
+
 /// What is inspected, and what was found so far.
 struct Inspection {
     const Document& document;

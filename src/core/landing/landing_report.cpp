@@ -1,6 +1,7 @@
 #include "core/landing/landing_report.h"
 
 #include "core/base/clock_text.h"
+#include "core/landing/routine_pace.h"
 #include "core/landing/sheet_header.h"
 #include "core/routine/music_place.h"
 #include "core/base/json_text.h"
@@ -96,7 +97,7 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
         j["pass"] = pass.number;
         j["part"] = row.partName;
         j["start_count"] = toCountString(row.startCount);
-        j["counts"] = toCountString(pass.counts);
+        j["counts"] = toCountString(pass.roles.empty() ? pass.counts : pass.roles.front().counts);
         j["start_s"] = row.startSeconds ? Json(*row.startSeconds) : Json();
         j["music_count"] = countOrNull(row.musicCount);
         j["running_count"] = toCountString(row.runningCount);
@@ -130,6 +131,10 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
     totals["facing"] = landing.performance.passes.empty() || landing.performance.passes.back().roles.empty()
                            ? Json() : Json(toClock(landing.performance.passes.back().roles.front().facingOut));
     out["totals"] = std::move(totals);
+    const RoutinePace pace = routinePace(landing);
+    out["pace"] = {{"steps_per_minute", pace.stepsPerMinute}};
+    if (pace.shortestStepSeconds) out["pace"].update({{"shortest_step_s", *pace.shortestStepSeconds}, {"shortest_at_count", toCountString(pace.shortestAt + counts(1))}});
+    if (pace.turnDegreesPerSecond) out["pace"].update({{"turn_degrees_s", *pace.turnDegreesPerSecond}, {"fastest_turn_at_count", toCountString(pace.fastestTurnAt + counts(1))}});
     out["turned_round"] = Json::array();
     for (const TurnedSpan& span : landing.turned)
         out["turned_round"].push_back({{"from_count", toCountString(span.from + counts(1))}, {"counts", toCountString(span.to - span.from)}, {"music_count", toCountString(span.musicCount)},
@@ -167,7 +172,7 @@ std::string landingAsText(const Document& document, const Landing& landing) {
                    row.phraseOffset ? toSpokenCount(*row.phraseOffset) : "–", toClock(row.facing), freeFootInWords(row.freeFoot),
                    toSpokenCount(pass.counts), how});
     }
-        const SheetHeader header = sheetHeader(document, landing);
+    const SheetHeader header = sheetHeader(document, landing);
     std::string out = (document.title.empty() ? std::string("Routine") : document.title) + "\n" + headerLine(header) + "\n";
     for (const std::string& sentence : header.exceptions) out += sentence + ".\n";
     out += "\n" + table.text();

@@ -118,7 +118,7 @@ std::optional<std::size_t> remedy::Search::passIndex() const {
 const Placement* remedy::Search::placementOfFinding() const {
     for (const Part& part : document.routine.parts)
         for (const Placement& placed : part.figures)
-            if (placed.id.value == finding.key.thing) return &placed;
+            if (placed.id == thing<PlacementId>()) return &placed;
     return nullptr;
 }
 

@@ -10,7 +10,7 @@ namespace {
 const Placement* placedBefore(const Search& in) {
     for (const Part& part : in.document.routine.parts)
         for (std::size_t i = 1; i < part.figures.size(); ++i)
-            if (part.figures[i].id.value == in.finding.key.thing) return &part.figures[i - 1];
+            if (FindingThing(part.figures[i].id) == in.finding.key.thing) return &part.figures[i - 1];
     return nullptr;
 }
 
@@ -108,11 +108,36 @@ void relation(Search& in) {
 
 void canonTrim(Search& in) {
     const auto index = in.passIndex();
-    if (index && in.passOf(in.passes[*index]).canon)
+    if (!index) return;
+    if (in.passes[*index].exceptions.canon && in.passes[*index].exceptions.canon->ripple) {
+        if (in.passOf(in.passes[*index]).restart) in.propose("Let " + passName(in.passes[*index].number) + " be danced whole.", {SetRestart{in.finding.key.pass, std::nullopt}});
+    } else if (in.passOf(in.passes[*index]).canon)
         in.propose("Let every role finish; the next pass starts when the last is done.", {in.changed(in.passes[*index], "canon as a ripple", [](PassExceptions& e) { e.canon->ripple = true; })});
 }
 
-void exceptionUnmet(Search& in) { in.propose("Take it out.", {RemoveMusicException{ExceptionId{in.finding.key.thing}}}); }
+/// The tag or bridge as long as the figure danced in it, or without the figure.
+void extraLength(Search& in) {
+    const auto index = in.passIndex();
+    if (!index) return;
+    const PassPerformance& pass = in.passes[*index];
+    PartReader reader(in.document.routine);
+    const auto lengthOf = [&](FigureId figure) { return reader.figure(figure, false, false)->length; };
+    if (const auto& tag = in.passOf(pass).tag; tag && tag->figure.valid() && !in.thing<ExceptionId>().valid()) {
+        const Tick length = lengthOf(tag->figure);
+        in.propose("Make the tag " + countsInWords(length) + " long.", {SetTag{pass.id, Tag{length, tag->countFromOne, tag->figure}}});
+        in.propose("Let everyone wait in it instead.", {SetTag{pass.id, Tag{tag->counts, tag->countFromOne, {}}}});
+    }
+    for (const Bridge& bridge : in.passOf(pass).bridges) {
+        if (bridge.id != in.thing<ExceptionId>() || !bridge.figure.valid()) continue;
+        const Tick length = lengthOf(bridge.figure);
+        in.propose("Make the bridge " + countsInWords(length) + " long.", {in.changed(pass, "bridge as long as its figure", [&](PassExceptions& e) {
+                       for (Bridge& b : e.bridges)
+                           if (b.id == bridge.id) b.counts = length;
+                   })});
+    }
+}
+
+void exceptionUnmet(Search& in) { in.propose("Take it out.", {RemoveMusicException{in.thing<ExceptionId>()}}); }
 
 } // namespace
 
@@ -124,6 +149,7 @@ void forJoints(Search& in) {
     if (code == finding::turnCut) turnCut(in);
     if (code == finding::canonTrim) canonTrim(in);
     if (code == finding::restartPastEnd) restartPastEnd(in);
+    if (code == finding::extraLength) extraLength(in);
     if (code == finding::exceptionUnmet) exceptionUnmet(in);
 }
 

@@ -17,7 +17,7 @@ void unequalRoles(Search& in) {
     for (const ShortLine& shorter : reading.shorts) {
         if (shorter.role != in.finding.key.role || !shorter.version.empty()) continue;
         const Figure* figure = findFigure(in.document.routine, shorter.figure);
-        if (in.finding.key.thing != 0 && figure->id.value != in.finding.key.thing) continue;
+        if (in.thing<FigureId>().valid() && figure->id != in.thing<FigureId>()) continue;
         std::string text = lineText(*figure, shorter.role);
         const NotationReading line = readNotation(text, figure->facts.choices.value_or(in.document.routine.choices));
         if (line.error) return;
@@ -30,7 +30,7 @@ void unequalRoles(Search& in) {
 
 /// What the inspection of the figure itself offers.
 void ofFigure(Search& in) {
-    const Figure* figure = findFigure(in.document.routine, FigureId{in.finding.key.thing});
+    const Figure* figure = findFigure(in.document.routine, in.thing<FigureId>());
     if (!figure) return;
     const FigureCard card = cardOf(in.document.routine, *figure);
     FigureSurroundings around;
@@ -44,7 +44,7 @@ void lostSteps(Search& in) {
     const auto index = in.passIndex();
     if (!index) return;
     in.propose("Dance its bars as they are written in " + passName(in.passes[*index].number) + ".", {in.changed(in.passes[*index], "bars as written", [&](PassExceptions& e) {
-                   std::erase_if(e.changes, [&](const FigureChange& c) { return c.kind == FigureChange::Kind::Bars && c.at.value == in.finding.key.thing; });
+                   std::erase_if(e.changes, [&](const FigureChange& c) { return c.kind == FigureChange::Kind::Bars && c.at == in.thing<PlacementId>(); });
                })});
     if (const Placement* placed = in.placementOfFinding(); placed && !placed->bars.none()) {
         Placement plain = *placed;

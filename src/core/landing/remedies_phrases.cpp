@@ -90,8 +90,10 @@ void leftOver(Search& in) {
         return edits;
     };
     const auto words = [&](std::int64_t n) { return std::to_string(n) + (n == 1 ? " more pass of " : " more passes of ") + part->name; };
+    constexpr std::int64_t mostAdded = 64; // more than that is another dance, or a part that is not written yet
+    if (fit > mostAdded) return;
     if (fit > 0 && last.whole * fit == left) in.propose("Add " + words(fit) + ".", add(fit));
-    else if (fit >= 0 && fit < 500) {
+    else if (fit >= 0) {
         std::vector<Edit> edits = add(fit + 1);
         in.propose("Add " + words(fit + 1) + "; the song ends inside the last one.", std::move(edits));
         if (fit > 0) in.propose("Add " + words(fit) + ".", add(fit));
@@ -137,8 +139,8 @@ void turnedRound(Search& in) {
     };
     if (onOne && into > Tick{} && *index > 0) after(in.passes[*index - 1], Tick{into.value % set.value}); // so that it does not begin
     after(into == Tick{} && *index > 0 ? in.passes[*index - 1] : pass, missing);
-    if (span->to < std::min(in.landing.performance.end, in.landing.grid.end()))
-        in.propose("Leave it: at " + in.landing.grid.placeInWords(span->to) + " it comes right by itself.", {leaveAsItIs(in.finding, "the music undoes it at " + in.landing.grid.placeInWords(span->to))});
+    if (const auto again = agreesAgain(in.landing.performance, in.landing.grid, span->to))
+        in.propose("Leave it: at " + in.landing.grid.placeInWords(*again) + " it comes right by itself.", {leaveAsItIs(in.finding, "it comes right at " + in.landing.grid.placeInWords(*again))});
 }
 
 void pinLate(Search& in) { in.propose("Unpin it.", {PinPass{in.finding.key.pass, std::nullopt}}); }
@@ -173,7 +175,7 @@ void overStop(Search& in) {
 /// Waits before the pass, or a cut or tag behind the one before it, that bring the count to its moment.
 void accent(Search& in) {
     const auto& falls = in.landing.accents;
-    const auto fall = std::find_if(falls.begin(), falls.end(), [&](const AccentFall& f) { return f.accent.value == in.finding.key.thing; });
+    const auto fall = std::find_if(falls.begin(), falls.end(), [&](const AccentFall& f) { return f.accent == in.thing<AccentId>(); });
     const auto index = in.passIndex();
     if (fall == falls.end() || !index) return;
     if (fall->at && fall->moment) {

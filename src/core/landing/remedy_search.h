@@ -23,6 +23,12 @@ struct Search {
     void propose(std::string title, std::vector<Edit> edits) {
         if (remedies.size() < mostTried) remedies.push_back({std::move(title), {}, std::move(edits), 0});
     }
+    /// What the finding speaks of besides, where it is of this kind; none otherwise.
+    template <typename IdType>
+    [[nodiscard]] IdType thing() const {
+        const auto* id = std::get_if<IdType>(&finding.key.thing);
+        return id ? *id : IdType{};
+    }
     [[nodiscard]] std::optional<std::size_t> passIndex() const;
     [[nodiscard]] const Pass& passOf(const PassPerformance& p) const { return document.routine.passes[p.index]; }
     /// The exceptions of a pass, changed by `change`, as an edit.

@@ -1,6 +1,7 @@
 #include "core/landing/routine_pace.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/number_words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -46,7 +47,7 @@ RoutinePace routinePace(const Landing& landing, double percent) {
 std::string paceInWords(const Landing& landing, double percent) {
     const RoutinePace pace = routinePace(landing, percent);
     if (!pace.shortestStepSeconds) return "Nothing is stepped yet.";
-    std::string out = std::to_string(std::lround(pace.stepsPerMinute)) + " steps a minute, the quickest " + decimals(*pace.shortestStepSeconds, 2) + " s (" + landing.grid.placeInWords(pace.shortestAt) + ")";
+    std::string out = numbered(std::lround(pace.stepsPerMinute), "step", "steps") + " a minute, the quickest " + decimals(*pace.shortestStepSeconds, 2) + " s (" + landing.grid.placeInWords(pace.shortestAt) + ")";
     if (pace.turnDegreesPerSecond) out += ", the fastest turn " + std::to_string(std::lround(*pace.turnDegreesPerSecond)) + "° a second (" + landing.grid.placeInWords(pace.fastestTurnAt) + ")";
     const bool step = landing.limits.shortestStepSeconds && *pace.shortestStepSeconds < *landing.limits.shortestStepSeconds;
     const bool turn = landing.limits.turnDegreesPerSecond && pace.turnDegreesPerSecond && *pace.turnDegreesPerSecond > *landing.limits.turnDegreesPerSecond;

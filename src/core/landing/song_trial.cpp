@@ -1,7 +1,6 @@
 #include "core/landing/song_trial.h"
 
 #include "core/base/number_words.h"
-
 #include "core/landing/landing_report.h"
 #include "core/routine/music_place.h"
 
@@ -20,12 +19,15 @@ std::string placed(const Document& document, const Landing& landing, const PassP
     return row.phrase ? landing.grid.placeInWords(pass.start) + ", " + verdict(row) : verdict(row);
 }
 
-/// Where a dance that starts at a place of one song starts on another.
-std::optional<Seconds> startOnOther(const Document& document, const CountGrid& now, const CountGrid& then) {
-    if (!document.routine.startAt) return std::nullopt;
+/// Where a dance that starts at a place of one song starts on another: at the same second of the same recording, whatever its sections are called; else at the section of that name,
+/// where at least half as much music is left behind it as here.
+std::optional<Seconds> startOnOther(const Document& document, const Document& other, const CountGrid& now, const CountGrid& then) {
+    if (!document.song.hash.empty() && document.song.hash == other.song.hash) return document.routine.startAt;
     const auto place = musicPlaceAt(now, startOf(document.routine, now));
     const auto at = place && !place->section.empty() ? tickOf(*place, then) : std::nullopt;
     if (!at) return std::nullopt;
+    const Tick here = now.end() - startOf(document.routine, now), there = then.end() - *at;
+    if (there + there < std::min(here, then.end())) return std::nullopt; // a song whose only verse is its last phrase
     const auto seconds = then.secondsAt(*at);
     return seconds ? std::optional(*seconds) : std::nullopt;
 }
@@ -35,12 +37,13 @@ std::optional<Seconds> startOnOther(const Document& document, const CountGrid& n
 Result<SongTrial> tryOnSong(const Document& document, const Landing& now, std::vector<Edit> edits) {
     auto other = applyEdits(document, edits);
     if (!other) return tl::unexpected(other.error());
-    if (!other->routine.startAt)
-        if (const auto start = startOnOther(document, now.grid, CountGrid(*other->map, other->scheme))) {
+    SongTrial trial;
+    if (document.routine.startAt && !other->routine.startAt) {
+        if (const auto start = startOnOther(document, *other, now.grid, CountGrid(*other->map, other->scheme))) {
             edits.emplace_back(SetStart{*start});
             other->routine.startAt = start;
-        }
-    SongTrial trial;
+        } else trial.startLost = true;
+    }
     trial.edits = std::move(edits);
     trial.then = land(*other, now.limits);
     const auto& before = now.performance.passes;
@@ -107,11 +110,13 @@ SongMap atTempo(SongMap map, double percent) {
 }
 
 std::string trialInWords(const SongTrial& trial) {
-    std::string text = asSentence(someOf(trial.landThen, static_cast<std::int64_t>(trial.passes.size()), "pass", "passes", "lands there", "land there")) + ", " + std::to_string(trial.landNow) + " here; " +
+    const auto landing = [&](int n) { return someOf(n, static_cast<std::int64_t>(trial.passes.size()), "pass", "passes", "lands", "land"); };
+    std::string text = "There " + landing(trial.landThen) + ", here " + landing(trial.landNow) + "; " +
                        numbered(trial.findingsThen, "finding", "findings") + " there, " + std::to_string(trial.findingsNow) + " here. ";
     if (trial.leftThen > Tick{}) text += countsInWords(trial.leftThen) + " of music would be left.";
     else if (trial.leftThen < Tick{}) text += "The dance would be " + countsInWords(-trial.leftThen) + " too long.";
     else text += "Dance and song would end together.";
+    if (trial.startLost) text += " The place where the dance starts is not there: it would start on the first phrase.";
     return text;
 }
 

@@ -31,6 +31,7 @@ struct SongTrial {
     int findingsThen = 0;
     Tick leftNow;            ///< counts of music after the dance; negative = the dance is longer
     Tick leftThen;
+    bool startLost = false; ///< the place where the dance starts has no like on that song: it starts on the first phrase
 };
 
 /// Lands the routine on the song that `edits` take. The routine keeps its exceptions; those bound to the music look for their section, and the

@@ -42,10 +42,13 @@ struct Action {
     std::string toward;        ///< direction in the room: "3", "1:30", "line", "wall", "window"; may be empty
     CoupleState couple;        ///< hold, position and foot relation from here on
     std::vector<std::string> care; ///< care marks that were written, see careMarks()
+    std::optional<Tick> leadsTo; ///< in a part that is read: the count 1 of the figure before which it is danced. It comes and goes with that figure
     std::size_t begin = 0;     ///< the bytes of the notation that say it, half-open
     std::size_t finish = 0;
 
     [[nodiscard]] Tick end() const { return at + length; }
+    /// The count by which it is told to which figure it belongs.
+    [[nodiscard]] Tick anchor() const { return leadsTo.value_or(at); }
     /// Where the turn is done.
     [[nodiscard]] Tick turnEnd() const { return turnLength > Tick{} ? at + turnLength : end(); }
     /// Where the orbit is done.

@@ -169,9 +169,10 @@ private:
             ++end;
         if (end == m_at) return false;
         const std::string_view run = m_line.substr(m_at, end - m_at);
-        const bool touchesNumber = (m_at > 0 && (isDigit(m_line[m_at - 1]) || m_line[m_at - 1] == '&')) ||
-                                   (end < m_line.size() && (isDigit(m_line[end]) || m_line[end] == '&'));
-        if (run == "a" || run == "e" || (touchesNumber && (run == "ea" || run == "ae")))
+        const auto counted = [&](std::size_t at) { return at < m_line.size() && (isDigit(m_line[at]) || m_line[at] == '&'); };
+        const std::size_t before = m_line.find_last_not_of(' ', m_at == 0 ? 0 : m_at - 1), behind = m_line.find_first_not_of(' ', end);
+        const bool besideNumber = (m_at > 0 && counted(before)) || counted(behind); // also "ea 1", with a space between
+        if (run == "a" || run == "e" || (besideNumber && (run == "ea" || run == "ae")))
             return each(run, [](char) { return TokenKind::Sub; });
         if (run.find_first_not_of("SQ") == std::string_view::npos)
             return each(run, [](char c) { return c == 'S' ? TokenKind::Slow : TokenKind::Quick; });

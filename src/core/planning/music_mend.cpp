@@ -25,27 +25,20 @@ public:
             m_short.push_back(pass.whole <= counts(landing.grid.regularSet()));
         }
         m_end = passes.back().end() - from;
-        m_whole = passes.back().whole;
-        m_endless = std::all_of(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.part == passes.front().part; });
     }
     /// Counts of the dance behind a place of it.
     [[nodiscard]] Tick missing(Tick danced) const { return std::max(Tick{}, m_end - danced); }
-    /// Does music that ends there end in the middle of the dance?
-    [[nodiscard]] bool unfinished(Tick danced) const { return danced < m_end && !(m_endless && std::binary_search(m_starts.begin(), m_starts.end(), danced)); }
-    /// The first start at or after a place of the dance, and whether its pass is a set or shorter; nothing behind the last of a dance that ends.
+    /// The first start at or after a place of the dance, and whether its pass is a set or shorter; nothing behind the last.
     [[nodiscard]] std::optional<std::pair<Tick, bool>> startFrom(Tick at) const {
         const auto found = std::lower_bound(m_starts.begin(), m_starts.end(), at);
-        if (found != m_starts.end()) return std::pair{*found, m_short[static_cast<std::size_t>(found - m_starts.begin())]};
-        if (!m_endless || m_whole <= Tick{}) return std::nullopt;
-        const std::int64_t more = std::max<std::int64_t>(0, (at - m_end).value + m_whole.value - 1) / m_whole.value;
-        return std::pair{m_end + Tick{more * m_whole.value}, m_short.back()};
+        if (found == m_starts.end()) return std::nullopt;
+        return std::pair{*found, m_short[static_cast<std::size_t>(found - m_starts.begin())]};
     }
 
 private:
     std::vector<Tick> m_starts;
     std::vector<bool> m_short;
-    Tick m_end, m_whole;
-    bool m_endless = false;
+    Tick m_end;
 };
 
 class MusicMender {
@@ -96,7 +89,8 @@ private:
         for (auto here = places.begin(); here != places.end(); ++here) {
             const Place from = here->first;
             if (from.bar >= bars) { // the music ends
-                const PlanEdge last{0, m_dance->unfinished(from.danced) ? m_wishes.unfinished : 0, {}, 0, 0};
+                const Tick set = counts(m_grid.regularSet());
+                const PlanEdge last{0, m_wishes.unfinished * ((m_dance->missing(from.danced).value + set.value - 1) / set.value), {}, 0, 0};
                 if (here->second.cost + last.cost > within) left = true;
                 else here->second.on.emplace_back(from, last);
                 continue;

@@ -19,7 +19,7 @@ struct MusicMendWishes {
     std::int64_t rough = 3;    ///< a joint that does not lead from the end of a set to the beginning of one
     std::int64_t seam = 2;     ///< one that does not lead from the end of a phrase to the beginning of one
     std::int64_t miss = 60;    ///< a pass that does not begin a phrase
-    std::int64_t unfinished = 5; ///< music that ends in the middle of the dance
+    std::int64_t unfinished = 5; ///< each set of the dance, be it begun only, for which there is no music
     std::size_t longest = 16;  ///< bars that one cut or repeat takes at most
     std::size_t most = 5;
 };
@@ -39,7 +39,7 @@ struct MusicMends {
 };
 
 /// The fewest cuts and repeats of whole bars with which the dance lands as it is, by the search that plans the dance: a shortest path over (bar of the song, counts danced). The dance is what is
-/// danced now, pass by pass, with its restarts and tags; a routine of one part goes on with whole passes as long as the music does, and is finished behind each. A pass is judged by whether it begins on the first bar of a phrase of the song,
+/// danced now, all of it, pass by pass, with its restarts and tags; music that goes on behind it costs nothing. A pass is judged by whether it begins on the first bar of a phrase of the song,
 /// or in a part of one set or less on a set; what the mended song then says of it, its phrases being shorter or longer, is land()'s. The beginning of the dance and the end of the song stay. Errors: BadValue for a song without bars, a
 /// dance that does not begin with a bar, costs below 0, bars that are no whole counts, and songs too long.
 [[nodiscard]] Result<MusicMends> mendMusic(const Document& document, const Landing& landing, const MusicMendWishes& wishes = {}, const Task& task = {});

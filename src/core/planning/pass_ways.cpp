@@ -1,6 +1,8 @@
 // Which ways there are to dance a pass, and what each is charged.
 #include "core/planning/pass_manners.h"
 
+#include "core/routine/part_reading.h"
+
 #include <algorithm>
 
 namespace lc {
@@ -117,7 +119,7 @@ std::optional<Error> PassManners::layWays(PassManner& manner) {
     };
     const PassPerformance written = lengths(manner.pass);
     const auto& own = manner.pass.tag;
-    const Tick ownLength = !own ? Tick{} : own->figure.valid() && written.tag > Tick{} && written.fromMusic.empty() ? written.tag : own->counts;
+    const Tick ownLength = own ? own->counts : Tick{};
     if (manner.kept) {
         PassWay way{manner.pass, ownLength, false, false, false};
         PassWay charged = way;
@@ -134,7 +136,8 @@ std::optional<Error> PassManners::layWays(PassManner& manner) {
     std::map<Tick, std::optional<Restart>> cut; // by what is danced; the whole last
     cut[written.whole];
     for (const Tick after : cutsOf(manner)) cut[after] = Restart{after};
-    if (const auto& restart = manner.pass.restart; restart && restart->after < written.whole) cut[restart->after] = restart;
+    const bool mayCut = !m_wishes.cuts || !m_wishes.cuts->empty(), mayTag = !m_wishes.tags.empty() || !m_wishes.fills.empty();
+    if (const auto& restart = manner.pass.restart; restart && mayCut && restart->after < written.whole) cut[restart->after] = restart;
     std::vector<PassWay> bodies;
     for (const auto& [after, restart] : cut) {
         PassWay way{plain, {}, false, false, restart.has_value()};
@@ -146,12 +149,14 @@ std::optional<Error> PassManners::layWays(PassManner& manner) {
     std::map<Tick, std::optional<Tag>> waits;
     waits[Tick{}];
     for (const Tick tag : m_wishes.tags) waits[tag] = Tag{tag};
-    if (own) waits[ownLength] = own;
+    if (own && mayTag) waits[ownLength] = own;
     std::vector<std::pair<Tick, std::optional<Tag>>> behind(waits.begin(), waits.end());
     for (const FigureId fill : m_wishes.fills) {
         if (manner.pass.tag && manner.pass.tag->figure == fill) continue;
+        const Tick length = PartReader(m_routine).figure(fill, false, false)->length;
+        if (length <= Tick{}) continue;
         PassExceptions filled = plain;
-        filled.tag = Tag{counts(1), false, fill};
+        filled.tag = Tag{length, false, fill};
         const PassPerformance danced = lengths(filled);
         if (!findFigure(m_routine, fill) || !danced.fromMusic.empty()) continue;
         behind.emplace_back(danced.tag, Tag{danced.tag, false, fill});

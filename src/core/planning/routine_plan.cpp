@@ -126,6 +126,7 @@ private:
                         if (const bool ends = manners[m].ways[w++].ends; step.possible) all[m][p].emplace_back(step.end < m_grid.end() && !ends ? index.at(step.end) : static_cast<std::uint32_t>(end), step.cost);
             }
             for (std::size_t p = end; p-- > 0;) {
+                if (m_places[p] + waitOf(stage) >= m_grid.end()) continue; // the music ends while everyone waits: there is no such pass, and nothing to pay
                 std::int64_t least = impossible;
                 for (const auto& [to, cost] : all[m][p]) least = std::min(least, std::min(impossible, cost + m_bound[next][to]));
                 m_bound[stage][p] = least;
@@ -135,8 +136,11 @@ private:
         return true;
     }
 
+    /// Counts that everyone waits before a pass in any case.
+    [[nodiscard]] Tick waitOf(std::size_t stage) const { return stage > 0 && m_manners.danced(stage) ? m_manners.all()[m_manners.mannerOf(stage)].pass.wait : Tick{}; }
+
     [[nodiscard]] std::int64_t bound(Tick at, std::size_t stage) const {
-        if (at >= m_grid.end() || !m_manners.danced(stage)) return 0;
+        if (at + waitOf(stage) >= m_grid.end() || !m_manners.danced(stage)) return 0;
         return m_bound[stage][static_cast<std::size_t>(std::lower_bound(m_places.begin(), m_places.end(), at) - m_places.begin())];
     }
 
@@ -157,7 +161,7 @@ private:
             const auto& steps = m_manners.steps(manner, from.at);
             for (std::uint32_t w = 0; w < ways.size(); ++w) {
                 const PassStep& step = steps[w];
-                const bool ends = step.end >= m_grid.end() || ways[w].ends || !m_manners.danced(next);
+                const bool ends = step.end + waitOf(next) >= m_grid.end() || ways[w].ends || !m_manners.danced(next);
                 if (ways[w].ends && m_manners.endless() && !canGo(from.stage + 1)) continue; // nothing may come behind it
                 if (!step.possible || !m_manners.inTime(next, step.end) || !m_manners.mayStart(from.stage, step.start)) continue;
                 const std::int64_t least = ends ? 0 : bound(step.end, next);

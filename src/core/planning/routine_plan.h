@@ -65,7 +65,7 @@ struct RoutinePlans {
 /// The cheapest exceptions that make a routine land on its song, exactly. A pass is whole or cut, or whole with one thing changed inside (a bridge, a figure in a version, left out or danced
 /// twice, bars as the music has them), with nothing, a tag or a figure behind it; before the first there may be a wait or an opening, and an ending at the end. All else that makes passes
 /// differ stays: what they dance, on which side, in canon, pinned starts, what the music brings. Restarts and tags of passes that are not kept are
-/// planned anew; those that they have, a tag's figure and a turn danced on among them, are among the choices, whatever is wished. A routine of one part is danced until the music ends, by more or fewer passes; otherwise the order stays, and what
+/// planned anew; those that they have, a tag's figure and a turn danced on among them, are among the choices where cuts and tags may be at all. A routine of one part is danced until the music ends, by more or fewer passes; otherwise the order stays, and what
 /// comes after the music costs nothing. Where feet change by an exception, it must leave the foot that the next pass's count 1 needs, if need be by making the last change a touch, or pay for the wrong foot. What is promised is what land() says of the
 /// edited routine. Order among equal costs: see bestPaths(). Errors: BadValue for a routine without passes, a song without phrases, costs below 0, lengths that are not above 0, more
 /// exceptions than can be told apart, and where nothing is possible.

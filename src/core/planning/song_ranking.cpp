@@ -32,6 +32,7 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
         fit.problem = on.error().message;
         return fit;
     }
+    if (trial->startLost) fit.remark = "The place where the dance starts is not there; it is planned from the first phrase.";
     RoutinePlanWishes plan = wishes.plan;
     plan.most = 1;
     plan.differ = false;

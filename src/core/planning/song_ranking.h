@@ -25,6 +25,7 @@ struct SongFit {
     Tick lastPass;            ///< counts it has
     Eighths endingFacing;
     Formation formation = Formation::Rows; ///< of the routine: how facings are said
+    std::string remark;       ///< what is to be known of the plan; may be empty
     std::string problem;      ///< why it cannot be planned; empty otherwise
     /// What it is ranked by: the plan's cost, and the tempo's.
     [[nodiscard]] std::int64_t total(std::int64_t percentCost) const;

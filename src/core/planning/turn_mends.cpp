@@ -82,14 +82,22 @@ public:
         TurnMend left;
         left.at = m_span.to;
         left.turned = now;
-        const bool byItself = m_span.to < std::min(m_landing.performance.end, m_landing.grid.end());
-        left.title = byItself ? "Leave it: at " + m_landing.grid.placeInWords(m_span.to) + " the music undoes it." : "Leave it: it stays so to the end.";
+        const auto again = agreesAgain(m_landing.performance, m_landing.grid, m_span.to);
+        left.title = again ? "Leave it: at " + m_landing.grid.placeInWords(*again) + (countedOn(*again) ? " the music undoes it." : " it comes right by itself.")
+                   : turnedFrom(m_landing, m_span.to) > Tick{} ? "Leave it: then it differs by another amount." : "Leave it: it stays so to the end.";
         left.price = turnedInWords(now) + breaks(m_landing, m_span.from, m_span.to, "Meanwhile the breaks are ");
         out.push_back(std::move(left));
         return out;
     }
 
 private:
+    /// Does the dancers' count go on there as it did all through the span, so that it is the music that changed?
+    bool countedOn(Tick at) const {
+        const auto& passes = m_landing.performance.passes;
+        const auto before = passAt(m_landing.performance, m_span.from), then = passAt(m_landing.performance, at);
+        return before && then && passes[*before].runningFrom == passes[*then].runningFrom;
+    }
+
     std::vector<Candidate> candidates() const {
         std::vector<Candidate> out;
         const auto& passes = m_landing.performance.passes;

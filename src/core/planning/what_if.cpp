@@ -1,5 +1,6 @@
 #include "core/planning/what_if.h"
 
+#include "core/base/number_words.h"
 #include "core/landing/findings.h"
 #include "core/planning/plan_words.h"
 
@@ -17,7 +18,7 @@ std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
         const auto& first = map.phrases.front();
         std::size_t end = 0;
         for (std::int64_t c = 0; c < longer && grid.cell(c) && grid.cell(c)->bar >= 0; ++c) end = static_cast<std::size_t>(grid.cell(c)->bar) + 1;
-        if (end > 0 && end <= first.firstBar + first.bars) add(first.label + " " + std::to_string(longer) + " counts longer", withBarsTwice(bars, {0, end}));
+        if (end > 0 && end <= first.firstBar + first.bars) add(first.label + " " + numbered(longer, "count", "counts") + " longer", withBarsTwice(bars, {0, end}));
     }
     for (std::size_t p = 0; p < map.phrases.size();) { // phrases of one name, one after another, are a section
         const std::size_t from = map.phrases[p].firstBar;

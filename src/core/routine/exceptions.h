@@ -47,7 +47,7 @@ struct Restart {
 
 /// Extra counts after a pass or restart: a wait, or a figure.
 struct Tag {
-    Tick counts;               ///< above 0; with a figure its length says it
+    Tick counts;               ///< above 0. A figure danced in it that is longer is cut; behind a shorter one everyone waits
     bool countFromOne = false; ///< the running count begins anew after it
     FigureId figure = {};      ///< danced in it; none = everyone waits
     bool operator==(const Tag&) const = default;
@@ -57,7 +57,7 @@ struct Tag {
 struct Bridge {
     ExceptionId id;
     Tick after;           ///< counts of the part before it, 0 to the part's length
-    Tick counts;          ///< above 0; with a figure its length says it
+    Tick counts;          ///< above 0. A figure danced in it that is longer is cut; behind a shorter one everyone waits
     FigureId figure = {}; ///< danced in it; none = everyone waits
     bool operator==(const Bridge&) const = default;
 };

@@ -24,6 +24,19 @@ void sortByTime(std::vector<Action>& actions) {
     std::stable_sort(actions.begin(), actions.end(), [](const Action& a, const Action& b) { return a.at < b.at; });
 }
 
+/// Makes what a bridge dances exactly n counts long: what is longer is cut, behind what is shorter there is a wait.
+void fitInto(PartReading& inside, Tick n) {
+    for (PartRoleReading& role : inside.roles) {
+        std::erase_if(role.actions, [&](const Action& a) { return a.anchor() >= n; });
+        for (Action& action : role.actions) {
+            if (action.turnEnd() > n) action.turn = {};
+            if (action.orbitEnd() > n) action.orbit = {};
+            if (action.end() > n) action.length = n - action.at;
+        }
+        if (inside.length < n) role.actions.push_back(waitAt(inside.length, n - inside.length));
+    }
+}
+
 } // namespace
 
 struct PartReader::Item {
@@ -34,6 +47,7 @@ struct PartReader::Item {
     bool exchanged = false;
     Rebar bars;
     bool bridge = false;
+    std::optional<PlacementId> addedBehind; ///< of one that a pass adds; no identity = at the head
 
     [[nodiscard]] bool liesIn(PlacementId id) const { return std::find(path.begin(), path.end(), id) != path.end(); }
 };
@@ -85,6 +99,8 @@ void PartReader::change(std::vector<Item>& items, const FigureChange& change, co
             if (last == items.rend()) return;
             behind = last.base();
         }
+        while (behind != items.end() && behind->addedBehind == std::optional(change.at)) ++behind; // what was added there before comes first
+        for (Item& item : added) item.addedBehind = change.at;
         items.insert(behind, added.begin(), added.end());
         return;
     }
@@ -119,6 +135,7 @@ void PartReader::append(PartReading& reading, const Item& item) {
         reading.unfinished = reading.unfinished || line.unfinished;
         const auto put = [&](const NotationReading& danced) {
             for (Action action : danced.actions) {
+                if (action.at < Tick{}) action.leadsTo = start;
                 action.at += start;
                 reading.roles[r].actions.push_back(std::move(action));
             }
@@ -175,14 +192,16 @@ void PartReader::putBridge(PartReading& reading, const Bridge& bridge, Tick shif
         append(inside, item);
     }
     if (inside.length <= Tick{}) inside.roles.clear(); // a figure without steps yet: its counts are waited through
-    const Tick n = inside.length > Tick{} ? inside.length : bridge.counts;
+    const Tick n = bridge.counts;
+    if (!inside.roles.empty()) fitInto(inside, n);
     reading.roles.resize(m_routine.roles.size());
     for (std::size_t r = 0; r < reading.roles.size(); ++r) {
         PartRoleReading& role = reading.roles[r];
         Tick rest;
         for (Action& action : role.actions) {
-            if (action.at >= at) {
+            if (action.anchor() >= at) {
                 action.at += n;
+                if (action.leadsTo) *action.leadsTo += n;
                 continue;
             }
             if (action.turnEnd() > at && action.turn.value != 0) action.turnLength = action.turnEnd() + n - action.at; // goes on behind the bridge
@@ -198,6 +217,7 @@ void PartReader::putBridge(PartReading& reading, const Bridge& bridge, Tick shif
         if (r < inside.roles.size())
             for (Action action : inside.roles[r].actions) {
                 action.at += at;
+                if (action.leadsTo) *action.leadsTo += at;
                 role.actions.push_back(std::move(action));
             }
         else if (!held) role.actions.push_back(waitAt(at, n));
@@ -227,7 +247,7 @@ void PartReader::putEnding(PartReading& reading, const Ending& ending, const Ite
     const Tick cut = std::min(ending.after, reading.length);
     for (std::size_t r = 0; r < reading.roles.size(); ++r) {
         PartRoleReading& role = reading.roles[r];
-        std::erase_if(role.actions, [&](const Action& action) { return action.at >= cut; });
+        std::erase_if(role.actions, [&](const Action& action) { return action.anchor() >= cut; });
         for (Action& action : role.actions) {
             if (action.turn.value != 0 && action.turnEnd() > cut) {
                 reading.cutTurns.push_back({m_routine.roles[r].id, action.at, action.turnEnd(), action.turn});

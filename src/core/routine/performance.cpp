@@ -27,6 +27,10 @@ struct Timed {
     Tick at;
     Tick length;
     Tick limit{INT64_MAX}; ///< where a canon trims it: turns have to be done by then
+
+    [[nodiscard]] bool leadsIn() const { return action && action->leadsTo.has_value(); }
+    /// The count by which it is told whether a cut leaves it: that of the figure that it leads to.
+    [[nodiscard]] Tick anchor() const { return action ? at + (action->anchor() - action->at) : at; }
 };
 
 /// When the roles of a pass begin, as its canon has it.
@@ -53,18 +57,17 @@ public:
         std::vector<Timed> out;
         const Tick end = m_to + m_tail; // of the canon
         for (const Action& action : actions) {
-            const bool before = action.at < m_from && !(m_from == Tick{} && action.at < Tick{});
-            if (before) {
+            if (action.anchor() < m_from) {
                 out.push_back({&action, action.at, action.length});
                 continue;
             }
-            if (action.at >= m_to) {
+            if (action.anchor() >= m_to) {
                 out.push_back({&action, action.at + m_tail, action.length});
                 continue;
             }
             if (!offset) continue;
             const Tick at = action.at + *offset;
-            if (at < end) out.push_back({&action, at, std::min(action.length, end - at), end});
+            if (at + (action.anchor() - action.at) < end) out.push_back({&action, at, std::min(action.length, end - at), end});
         }
         std::stable_sort(out.begin(), out.end(), [](const Timed& a, const Timed& b) { return a.at < b.at; });
         std::vector<Timed> waits; // where nothing is danced: behind what was trimmed, and until the last has finished
@@ -73,6 +76,7 @@ public:
             if (until > here) waits.push_back({nullptr, here, until - here});
         };
         for (const Timed& t : out) {
+            if (t.leadsIn()) continue; // it lies in a count of its own or another's, and takes none
             if (t.at >= Tick{}) fill(t.at);
             here = std::max(here, t.at + t.length);
         }
@@ -192,7 +196,6 @@ private:
             done.tag = done.exceptions.tag->counts;
             if (done.exceptions.tag->figure.valid()) {
                 tag = m_reader.figure(done.exceptions.tag->figure, done.exceptions.mirrored, done.exceptions.exchanged);
-                if (tag->length > Tick{}) done.tag = tag->length;
                 done.tagReading = keep(tag);
             }
         }
@@ -246,6 +249,7 @@ private:
         for (const auto& entry : actions) {
             const Timed timed = get(entry);
             if (timed.at >= end) break;
+            if (timed.anchor() >= end) continue; // it leads to a figure that is not danced
             const Tick length = std::min(timed.length, end - timed.at);
             if (!timed.action) {
                 all.push_back({nullptr, origin + timed.at, length, ActionKind::Wait, std::nullopt, false, state.free, state.facing, state.orbit});
@@ -295,28 +299,29 @@ private:
             const Tick danced = canon->to() - canon->from();
             if (const auto enters = canon->entersAfter(r)) {
                 if (canon->from() == Tick{}) role.entersAfter = *enters;
-                role.trimmed = canon->tail() > Tick{} ? Tick{} : std::min(*enters, danced);
+                const auto until = [&](Tick entered) { return std::clamp(std::min(end, canon->to() + canon->tail()) - canon->from() - entered, Tick{}, danced); };
+                role.trimmed = until(Tick{}) - until(*enters); // what those who entered first have danced of it and this role has not
             }
             role.counts = {};
             const auto inGap = [&](const Action& a) { return std::any_of(part.gaps.begin(), part.gaps.end(), [&](const auto& gap) { return a.at >= gap.first && a.at < gap.second; }); };
             for (const Timed& t : timed)
-                if (t.action && t.at < end && !inGap(*t.action)) role.counts += std::min(t.length, end - t.at);
+                if (t.action && !t.leadsIn() && t.at < end && !inGap(*t.action)) role.counts += std::min(t.length, end - t.at);
         }
         const Action* touch = nullptr;
         if (done.exceptions.lastChangeIsTouch) {
             if (canon) {
                 for (const Timed& t : timed)
-                    if (t.at < end && t.action && t.action->kind == ActionKind::Step) touch = t.action;
+                    if (t.anchor() < end && t.action && t.action->kind == ActionKind::Step) touch = t.action;
             } else
                 for (const Action& action : part.actions)
-                    if (action.at < end && action.kind == ActionKind::Step) touch = &action;
+                    if (action.anchor() < end && action.kind == ActionKind::Step) touch = &action;
         }
         if (canon) perform(timed, [](const Timed& t) { return t; }, r, done.start, end, done.exceptions, touch, done.cutTurns);
         else perform(part.actions, [](const Action& a) { return Timed{&a, a.at, a.length}; }, r, done.start, end, done.exceptions, touch, done.cutTurns);
         if (done.tag > Tick{}) {
-            if (tag && tag->length > Tick{})
-                perform(tag->roles[r].actions, [](const Action& a) { return Timed{&a, a.at, a.length}; }, r, done.danceEnd(), done.tag, PassExceptions{}, nullptr, done.cutTurns);
-            else all.push_back({nullptr, done.danceEnd(), done.tag, ActionKind::Wait, std::nullopt, false, state.free, state.facing, state.orbit});
+            const Tick danced = tag ? std::min(tag->length, done.tag) : Tick{};
+            if (danced > Tick{}) perform(tag->roles[r].actions, [](const Action& a) { return Timed{&a, a.at, a.length}; }, r, done.danceEnd(), danced, PassExceptions{}, nullptr, done.cutTurns);
+            if (danced < done.tag) all.push_back({nullptr, done.danceEnd() + danced, done.tag - danced, ActionKind::Wait, std::nullopt, false, state.free, state.facing, state.orbit});
         }
         role.endAction = all.size();
         role.freeOut = state.free;

@@ -1,6 +1,7 @@
 #include "core/routine/routine.h"
 
 #include <algorithm>
+#include <set>
 
 namespace lc {
 
@@ -43,9 +44,27 @@ std::string lineText(const Figure& figure, RoleId role) {
 }
 
 bool containsPart(const Routine& routine, PartId outer, PartId inner) {
-    if (outer == inner) return true;
-    const Part* part = findPart(routine, outer);
-    return part && std::any_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.part.valid() && containsPart(routine, p.part, inner); });
+    std::set<PartId> seen{outer}; // each part is looked into once, however often it lies there
+    std::vector<PartId> open{outer};
+    while (!open.empty()) {
+        const PartId id = open.back();
+        open.pop_back();
+        if (id == inner) return true;
+        if (const Part* part = findPart(routine, id))
+            for (const Placement& p : part->figures)
+                if (p.part.valid() && seen.insert(p.part).second) open.push_back(p.part);
+    }
+    return false;
+}
+
+FindingThing thingOfNumber(const Routine& routine, std::string_view code, std::uint32_t number) {
+    if (code == "turned-round") return CountsAhead{counts(number)};
+    if (code == "over-stop") return SongTime{(static_cast<double>(number) - 1) / 10};
+    if (findFigure(routine, FigureId{number})) return FigureId{number};
+    const auto has = [number](const auto& all) { return std::any_of(all.begin(), all.end(), [number](const auto& one) { return one.id.value == number; }); };
+    if (has(routine.atMusic)) return ExceptionId{number};
+    if (has(routine.accents)) return AccentId{number};
+    return PlacementId{number}; // in a part or added in a pass; or of something that is gone
 }
 
 } // namespace lc

@@ -10,9 +10,11 @@
 #include "core/routine/exceptions.h"
 #include "core/routine/formation.h"
 
+#include <cmath>
 #include <cstdint>
 #include <optional>
 #include <string>
+#include <variant>
 #include <vector>
 
 namespace lc {
@@ -74,13 +76,29 @@ struct OpeningStance {
     bool operator==(const OpeningStance&) const = default;
 };
 
+/// By how much the dancers' count is ahead of the music's: what tells one turn-round of a pass from another.
+struct CountsAhead {
+    Tick by;
+    bool operator==(const CountsAhead&) const = default;
+};
+
+/// A place of the song that a finding speaks of, by time: bars renumber. Two times mean the same place when they lie within 0.3 s, less than a count of any dance: listening again moves a
+/// place by milliseconds.
+struct SongTime {
+    Seconds at = 0;
+    bool operator==(const SongTime& other) const { return std::abs(at - other.at) < 0.3; }
+};
+
+/// What a finding speaks of besides pass, part and role.
+using FindingThing = std::variant<std::monostate, FigureId, PlacementId, ExceptionId, AccentId, CountsAhead, SongTime>;
+
 /// What a finding speaks of, stable under edits elsewhere; the key by which it is muted.
 struct FindingKey {
     std::string code;
     PassId pass;
     PartId part;
     RoleId role;
-    std::uint32_t thing = 0; ///< identity of the placement, figure, exception, accent or moment it speaks of; identities are unique over all kinds
+    FindingThing thing;
     bool operator==(const FindingKey&) const = default;
 };
 
@@ -117,6 +135,8 @@ struct Routine {
 [[nodiscard]] const Part* findPart(const Routine& routine, PartId id);
 [[nodiscard]] const Part* findPartNamed(const Routine& routine, std::string_view name);
 [[nodiscard]] const Role* findRole(const Routine& routine, RoleId id);
+/// What the plain number of older files stands for in a muted finding: the identity that has it, the counts ahead of a turn-round, the tenth of a second of a stop.
+[[nodiscard]] FindingThing thingOfNumber(const Routine& routine, std::string_view code, std::uint32_t number);
 /// Index of a pass, or nothing.
 [[nodiscard]] std::optional<std::size_t> indexOfPass(const Routine& routine, PassId id);
 /// Text of a role's line in a figure; empty when it has none.

@@ -18,6 +18,10 @@ struct TurnedSpan {
 /// Where the dance is turned round, in order. Counts outside the song and between passes have none. O(counts danced).
 [[nodiscard]] std::vector<TurnedSpan> turnedSpans(const Performance& performance, const CountGrid& grid);
 
+/// Where the dance is not turned round any more: the first count that is danced to music from `from` on, if both counts agree there; nothing where they still
+/// differ, though by another amount, or nothing more is danced.
+[[nodiscard]] std::optional<Tick> agreesAgain(const Performance& performance, const CountGrid& grid, Tick from);
+
 /// Where a role's steps that are marked as breaks fall, ascending; and the foot of each.
 struct BreakStep {
     Tick at;

@@ -21,7 +21,7 @@ std::vector<int> pickupOnsets(const CountingScheme& scheme, const Metre& metre, 
     case CountUnit::TwoBeats: lengths = {4}; break;
     case CountUnit::Bar: lengths = {metre.beats * 2}; break;
     case CountUnit::BarGroup:
-        for (auto group = metre.grouping.rbegin(); group != metre.grouping.rend(); ++group) lengths.push_back(*group * 2);
+        for (const int group : groupsOf(metre)) lengths.insert(lengths.begin(), group * 2);
         if (lengths.empty()) lengths = {metre.beats * 2};
         break;
     }
@@ -54,7 +54,7 @@ void CountGrid::buildCells(const SongMap& map) {
     const int pickupBeats = static_cast<int>(map.pickupBeats);
     for (int at : pickupOnsets(m_scheme, map.metre, pickupBeats)) {
         CountCell cell;
-        cell.beatInBar = std::max(1, map.metre.beats - pickupBeats + at / 2 + 1);
+        cell.beatInBar = pickupBeatInBar(map, static_cast<std::size_t>(at / 2));
         onsets.push_back(at);
         m_cells.push_back(cell);
     }
@@ -62,7 +62,7 @@ void CountGrid::buildCells(const SongMap& map) {
     for (int i = 0; i < m_pickup; ++i)
         m_cells[static_cast<std::size_t>(i)].number = std::max(2, m_regularSet - m_pickup + i + 1);
     for (std::size_t b = 0; b < map.bars.size(); ++b) {
-        const Bar& bar = map.bars[b];
+        const Bar bar = withGroups(map.bars[b], map.metre);
         for (int at : countOnsetsInHalfBeats(m_scheme, bar)) {
             CountCell cell;
             cell.bar = static_cast<int>(b);

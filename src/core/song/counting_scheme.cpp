@@ -36,6 +36,18 @@ std::vector<int> countOnsetsInHalfBeats(const CountingScheme& scheme, const Bar&
     return onsets;
 }
 
+std::vector<int> groupsOf(const Metre& metre) {
+    if (!metre.grouping.empty() || metre.unit != 8 || metre.beats < 6 || metre.beats % 3 != 0) return metre.grouping;
+    return std::vector<int>(static_cast<std::size_t>(metre.beats / 3), 3);
+}
+
+Bar withGroups(Bar bar, const Metre& metre) {
+    if (!bar.grouping.empty()) return bar;
+    if (bar.beats == metre.beats) bar.grouping = groupsOf(metre);
+    else if (metre.grouping.empty()) bar.grouping = groupsOf({bar.beats, metre.unit, {}}); // an odd bar of threes among such: 3/8 of 6/8 is one group
+    return bar;
+}
+
 CountingScheme usualScheme(const Metre& metre) {
     if (!metre.grouping.empty()) return {CountUnit::BarGroup, 2};
     if (metre.beats <= 2) return {CountUnit::Beat, 4};
@@ -43,7 +55,7 @@ CountingScheme usualScheme(const Metre& metre) {
 }
 
 int regularSet(const CountingScheme& scheme, const Metre& metre) {
-    const Bar bar{0, metre.beats, metre.grouping, false};
+    const Bar bar = withGroups({0, metre.beats, metre.grouping, false}, metre);
     return static_cast<int>(countOnsetsInHalfBeats(scheme, bar).size()) * scheme.barsPerSet;
 }
 

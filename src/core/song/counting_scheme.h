@@ -22,6 +22,11 @@ struct CountingScheme {
 /// At least one count a bar. An odd beat left over by TwoBeats is a short last count.
 [[nodiscard]] std::vector<int> countOnsetsInHalfBeats(const CountingScheme& scheme, const Bar& bar);
 
+/// The groups of a bar that is as its metre says: those that are written; else threes in eighths that make threes (6/8, 9/8, 12/8, common practice, no source); else none.
+[[nodiscard]] std::vector<int> groupsOf(const Metre& metre);
+/// A bar with its groups: those that are written, else those of a metre that it fills.
+[[nodiscard]] Bar withGroups(Bar bar, const Metre& metre);
+
 /// The scheme most people use for a metre: every beat a count, sets of about eight. Common practice, no source.
 [[nodiscard]] CountingScheme usualScheme(const Metre& metre);
 

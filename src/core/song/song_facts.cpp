@@ -1,6 +1,7 @@
 #include "core/song/song_facts.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/number_words.h"
 #include "core/song/map_splice.h"
 
 #include <algorithm>
@@ -147,6 +148,33 @@ Result<std::ptrdiff_t> beatAt(const SongMap& map, Seconds at, const SongFact& fa
     if (at < map.beats.front().time - margin || at > map.end + margin)
         return fail(ErrorCode::BadValue, "This lies outside the song's beats: " + describe(fact) + ".");
     return static_cast<std::ptrdiff_t>(nearestBeat(map, at));
+}
+
+/// A stated place within 70 ms of a beat means that beat, otherwise just itself: the nearest beat is then moved there. Two places that mean one beat exclude each other.
+Result<void> moveBeats(SongMap& map, const std::vector<SongFact>& facts) {
+    std::vector<std::pair<std::ptrdiff_t, const SongFact*>> taken;
+    for (const SongFact& fact : facts) {
+        std::optional<Seconds> at;
+        if (const auto* one = std::get_if<OneFact>(&fact)) at = one->at;
+        if (const auto* bar = std::get_if<BarFact>(&fact)) at = bar->at;
+        if (const auto* phrase = std::get_if<PhraseFact>(&fact)) at = phrase->at;
+        if (const auto* beat = std::get_if<BeatFact>(&fact)) at = beat->at;
+        if (!at) continue;
+        const auto beat = beatAt(map, *at, fact);
+        if (!beat) return tl::unexpected(beat.error());
+        Beat& nearest = map.beats[static_cast<std::size_t>(*beat)];
+        const auto other = std::find_if(taken.begin(), taken.end(), [&](const auto& t) { return t.first == *beat; });
+        if (std::abs(nearest.time - *at) > snapSeconds) {
+            if (other != taken.end())
+                return fail(ErrorCode::BadValue, "These exclude each other, since there is one beat for both: " + describe(*other->second) + ", and " + describe(fact) + ". Forget one of them.");
+            for (Fermata& held : map.fermatas)
+                if (std::abs(held.start - nearest.time) < 0.001) held.start = *at;
+            nearest.time = *at;
+            nearest.confirmed = true;
+        }
+        if (other == taken.end()) taken.emplace_back(*beat, &fact);
+    }
+    return {};
 }
 
 /// Index of the bar start nearest to `beat`; of two equally near the later.
@@ -342,7 +370,7 @@ std::string describe(const SongFact& fact) {
                    },
                    [](const PhraseFact& f) {
                        return "a phrase starts at " + clockText(f.at) +
-                              (f.beats ? " and has " + std::to_string(*f.beats) + " beats" : std::string());
+                              (f.beats ? " and has " + numbered(*f.beats, "beat", "beats") : std::string());
                    },
                    [](const NameFact& f) { return "the phrase at " + clockText(f.at) + " is called “" + f.name + "”"; },
                    [](const BeatFact& f) { return "a beat at " + clockText(f.at); },
@@ -362,6 +390,7 @@ Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& 
     for (const SongFact& fact : facts)
         if (const auto* metre = std::get_if<MetreFact>(&fact); metre && !metre->within && !(metre->metre == map.metre)) applyMetre(map, metre->metre);
     if (auto done = applyParts(map, facts); !done) return tl::unexpected(done.error());
+    if (auto done = moveBeats(map, facts); !done) return tl::unexpected(done.error());
     std::vector<Anchor> anchors;
     for (const SongFact& fact : facts) {
         const auto* one = std::get_if<OneFact>(&fact);

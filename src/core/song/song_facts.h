@@ -66,6 +66,7 @@ using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact
 /// pulse facts first, then the metre, then bars, phrases and names in the order of time.
 /// A OneFact or BarFact moves the bars from itself to the next such fact by the fewest beats that make it true; the
 /// first one governs the bars before it as well, so that "shift the 1" moves the whole song. Phrases keep their bars.
+/// A stated place beyond 70 ms of every beat moves the nearest beat there.
 /// The metre of a part cuts equal bars from its start to its end; the tempo of a part lays its beats evenly, unless it has that
 /// tempo already.
 /// Errors: BadValue when two facts exclude each other (both are named) or a fact lies outside the song.

@@ -101,6 +101,11 @@ std::optional<Bpm> medianTempo(const SongMap& map) {
     return 60.0 / *middle;
 }
 
+int pickupBeatInBar(const SongMap& map, std::size_t beat) {
+    const int bar = std::max(1, map.metre.beats), before = static_cast<int>(map.pickupBeats) - static_cast<int>(beat); // beats to the first 1
+    return bar - (before - 1) % bar;
+}
+
 int beatsIn(const SongMap& map, const Phrase& phrase) {
     int beats = 0;
     for (std::size_t b = phrase.firstBar; b < phrase.firstBar + phrase.bars; ++b) beats += map.bars[b].beats;

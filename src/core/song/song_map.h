@@ -99,6 +99,9 @@ struct SongMap {
 /// The beats' median tempo, or nothing with fewer than two beats. O(n).
 [[nodiscard]] std::optional<Bpm> medianTempo(const SongMap& map);
 
+/// Number in its bar of a beat of the pick-up, which ends on its bar's last beat; a pick-up of more than a bar has whole bars before that.
+[[nodiscard]] int pickupBeatInBar(const SongMap& map, std::size_t beat);
+
 /// Beats in a phrase.
 [[nodiscard]] int beatsIn(const SongMap& map, const Phrase& phrase);
 

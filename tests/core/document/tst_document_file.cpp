@@ -58,7 +58,7 @@ Document arranged(Document d) {
     d = test::must(applyEdit(d, SetOpening{{{{d.routine.roles[0].id, Foot::Right, Eighths{6}}, {d.routine.roles[1].id, std::nullopt, std::nullopt}}, *parseCouple("closed, L-R")}}));
     d = test::must(applyEdit(d, SetFormation{Formation::Couples}));
     d = test::must(applyEdit(d, SetLevel{"improver"}));
-    return test::must(applyEdit(d, MuteFinding{{"wrong-foot", {}, {}, {}, changed.id.value}, "meant so"}));
+    return test::must(applyEdit(d, MuteFinding{{"wrong-foot", {}, {}, {}, changed.id}, "meant so"}));
 }
 
 Document rich() {
@@ -83,7 +83,7 @@ Document rich() {
     d = test::must(applyEdit(d, StateFact{FermataFact{12, 12.5}}));
     d = test::must(applyEdit(d, SetStart{9.25}));
     d = test::must(applyEdit(d, SetChoices{{Feel::Swing, counts(2), counts(1)}}));
-    d = test::must(applyEdit(d, MuteFinding{{"off-phrase", test::pass(d, 2).id, {}, {}}, "on purpose"}));
+    d = test::must(applyEdit(d, MuteFinding{{"off-phrase", test::pass(d, 2).id, {}, {}, {}}, "on purpose"}));
     return arranged(std::move(d));
 }
 
@@ -178,7 +178,7 @@ private Q_SLOTS:
     }
     void theFirstVersionIsReadToo() {
         const Document d = test::withOrder(test::withLine(test::documentOn("song 32"), "A", "1 2"), "A A");
-        const auto loaded = documentFromJson(test::q(toJson(d)).replace("\"version\": 2", "\"version\": 1").toStdString());
+        const auto loaded = documentFromJson(test::q(toJson(d)).replace("\"version\": 3", "\"version\": 1").toStdString());
         QVERIFY(loaded);
         QVERIFY(*loaded == d);
     }
@@ -190,7 +190,7 @@ private Q_SLOTS:
         QTest::newRow("cut off") << good.left(good.size() / 2) << "at byte";
         QTest::newRow("other json") << QByteArray("{\"a\":1}") << "not a Lift Count routine";
         QTest::newRow("a list") << QByteArray("[]") << "not a Lift Count routine";
-        QTest::newRow("newer") << QByteArray(good).replace("\"version\": 2", "\"version\": 3") << "newer Lift Count";
+        QTest::newRow("newer") << QByteArray(good).replace("\"version\": 3", "\"version\": 4") << "newer Lift Count";
         QTest::newRow("feel") << QByteArray(good).replace("\"swing\"", "\"swang\"") << "routine.feel";
         QTest::newRow("pass") << QByteArray(good).replace("\"restart_after\": \"3\"", "\"restart_after\": \"-3\"") << "routine.passes[1].restart_after";
         QTest::newRow("map") << QByteArray(good).replace("\"pickup_beats\": 2", "\"pickup_beats\": 3") << "bars do not cover";
@@ -208,6 +208,31 @@ private Q_SLOTS:
         QVERIFY(!loaded);
         QVERIFY2(test::q(loaded.error().message).contains(says), loaded.error().message.c_str());
         QCOMPARE(read(m_folder.filePath("bad.liftcount")), text); // untouched
+    }
+    /// Format 2 had a plain number for what a muted finding speaks of.
+    void numbersOfFormatTwoAreUnderstood() {
+        Document d = test::must(applyEdit(rich(), UnmuteFinding{rich().routine.muted.front().key}));
+        d.routine.muted.clear();
+        const FigureId figure = d.routine.figures.front().id;
+        const PlacementId placement = d.routine.parts.front().figures.front().id;
+        const auto number = [](auto id) { return QByteArray::number(id.value); };
+        QByteArray text = QByteArray::fromStdString(toJson(d)).replace("\"version\": 3", "\"version\": 2");
+        const QByteArray entries = "[{\"code\": \"figure\", \"reason\": \"a\", \"thing\": " + number(figure) + "}, {\"code\": \"bars-elsewhere\", \"reason\": \"b\", \"thing\": " + number(placement) +
+                                   "}, {\"code\": \"turned-round\", \"reason\": \"c\", \"thing\": 4}, {\"code\": \"over-stop\", \"reason\": \"d\", \"thing\": 124}, {\"code\": \"accent\", \"reason\": \"e\", \"thing\": " +
+                                   number(d.routine.accents.front().id) + "}, {\"code\": \"exception-unmet\", \"reason\": \"f\", \"thing\": " + number(d.routine.atMusic.front().id) + "}]";
+        QVERIFY(text.contains("\"muted\": []"));
+        text.replace("\"muted\": []", "\"muted\": " + entries);
+        const auto read = documentFromJson(text.toStdString());
+        QVERIFY2(read, read ? "" : read.error().message.c_str());
+        const auto& muted = read->routine.muted;
+        QCOMPARE(muted.size(), std::size_t(6));
+        QVERIFY(muted[0].key.thing == FindingThing(figure));
+        QVERIFY(muted[1].key.thing == FindingThing(placement));
+        QVERIFY(muted[2].key.thing == FindingThing(CountsAhead{counts(4)}));
+        QVERIFY(muted[3].key.thing == FindingThing(SongTime{12.3}));
+        QVERIFY(muted[4].key.thing == FindingThing(d.routine.accents.front().id));
+        QVERIFY(muted[5].key.thing == FindingThing(d.routine.atMusic.front().id));
+        QVERIFY(*documentFromJson(toJson(*read)) == *read); // and written as what they are
     }
     void whatIsNotThereIsSaid() {
         QVERIFY(loadDocument(path("nowhere.liftcount")).error().code == ErrorCode::NotFound);

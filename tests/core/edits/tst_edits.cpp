@@ -22,6 +22,32 @@ private Q_SLOTS:
         d = must(applyEdit(d, InsertPass{0, d.routine.parts[0].id}));
         QVERIFY(d.routine.passes[*indexOfPass(d.routine, marked)].restart);
     }
+    /// What comes in says its own identity; nothing is guessed from the identities before.
+    void newFiguresArePlacedByTheirOwnIdentity() {
+        Document d = test::withLine(newDocument(), "A", "");
+        const FigureId old = test::addFigure(d, "Old", {"1 2"});
+        const PartId part = d.routine.parts[0].id;
+        const FigureCard fresh{"Fresh", {{"everyone", "1 2 3"}}, std::nullopt, {}}, other{"Fresh", {{"everyone", "1"}}, std::nullopt, {}};
+        Made made;
+        // A part that is added first takes identities too: lastId + 1 would be wrong.
+        const Document then = must(applyEdits(d, {AddPart{"B"}, PlaceFigures{part, {{{}, fresh, "v1"}, {old, {}, {}}, {{}, fresh, "v1"}, {{}, other, "v2"}}}, PlaceFigure{part, old}}, &made));
+        QCOMPARE(made.figures.size(), std::size_t(2)); // one of v1 for both places, one of v2
+        QCOMPARE(made.placements.size(), std::size_t(5));
+        const auto& placed = findPart(then.routine, part)->figures;
+        const std::size_t first = placed.size() - 5; // the empty typed steps may stay before them
+        const std::vector<FigureId> expected{made.figures[0], old, made.figures[0], made.figures[1], old};
+        for (std::size_t i = 0; i < 5; ++i) {
+            QVERIFY(placed[first + i].figure == expected[i]);
+            QVERIFY(placed[first + i].id == made.placements[i]);
+        }
+        QCOMPARE(test::q(findFigure(then.routine, made.figures[1])->vocabularyId), "v2");
+        QCOMPARE(test::q(findFigure(then.routine, made.figures[0])->lines[0].text), "1 2 3");
+        QVERIFY(!applyEdit(d, PlaceFigures{part, {{FigureId{999}, {}, {}}}}));
+        const Document before = must(applyEdits(d, {PlaceFigures{part, {{old, {}, {}}}}}, &made));
+        const Document between = must(applyEdits(before, {PlaceFigures{part, {{{}, fresh, {}}, {{}, other, {}}}, made.placements[0]}}, &made));
+        QCOMPARE(made.figures.size(), std::size_t(1)); // without a vocabulary the name tells
+        QVERIFY(findPart(between.routine, part)->figures.back().figure == old);
+    }
     void anExceptionStaysUnderAnyInsertionAndRemoval() {
         QVERIFY(rc::check("restart stays with its pass", [] {
             Document d = test::withOrder(test::withLine(test::withLine(newDocument(), "A", "1-8 walk"), "B", "1-4 walk"), "A B A B A");

@@ -133,6 +133,35 @@ private Q_SLOTS:
         QCOMPARE(f->at, counts(16));
         QVERIFY(mends(d, finding::overStop, "Let everyone wait through the stop"));
     }
+    /// A stop that is left as it is stays so when its place moves by milliseconds, as when the song is heard again, also over the edge of a tenth of a second; and no
+    /// other stop is meant, though it be a single count away.
+    void aStopLeftAsItIsIsThatStopAndNoOther() {
+        const auto at = [](double offset) {
+            const Document d = must(applyEdit(newDocument(), SetSong{{}, std::make_shared<const SongMap>(test::song("song 16 | stop 1 | bridge 2 | stop 1 | song 16", 120, "4/4", offset))}));
+            return test::withOrder(test::withLine(d, "A", test::walk(18)), "A A");
+        };
+        const auto stops = [](const Landing& landing) {
+            std::vector<Tick> out;
+            for (const Finding& f : landing.findings)
+                if (f.key.code == finding::overStop) out.push_back(f.at);
+            return out;
+        };
+        Document d = at(0.04);
+        QCOMPARE(stops(land(d)).size(), std::size_t(2));
+        const FindingKey key = findingWith(land(d).findings, finding::overStop)->key;
+        QVERIFY(std::holds_alternative<SongTime>(key.thing));
+        d = must(applyEdit(d, MuteFinding{key, "counted aloud"}));
+        const std::vector<Tick> left = stops(land(d));
+        QCOMPARE(left.size(), std::size_t(1));
+        for (const double moved : {0.0, 0.012, 0.049, 0.051, 0.06, 0.2}) {
+            Document again = at(moved);
+            again.routine.muted = d.routine.muted;
+            QCOMPARE(stops(land(again)), left);
+        }
+        Document elsewhere = at(1.04); // the stops are other places now
+        elsewhere.routine.muted = d.routine.muted;
+        QCOMPARE(stops(land(elsewhere)).size(), std::size_t(2));
+    }
     void anAccentMissesItsMoment() {
         Document d = test::withOrder(test::withLine(test::documentOn("song 64", 120), "A", test::walk(16)), "A A A A");
         d = must(applyEdit(d, AddMoment{13.0, MomentKind::Hit, "the big hit"})); // count 27 of the song: 26 counts of half a second

@@ -67,7 +67,7 @@ private Q_SLOTS:
         row("Tag: 4 counts after pass 2, Sway, then count from 1.", [&](PassExceptions& e) { e.tag = Tag{counts(4), true, figure(d, "Sway")}; });
         row("Last step a touch: pass 2.", [](PassExceptions& e) { e.lastChangeIsTouch = true; });
         row("Bridge: 2 counts in pass 2 after 8.", [](PassExceptions& e) { e.bridges = {Bridge{{}, counts(8), counts(2)}}; });
-        row("Bridge: 4 counts in pass 2 after 8, Sway.", [&](PassExceptions& e) { e.bridges = {Bridge{{}, counts(8), counts(2), figure(d, "Sway")}}; });
+        row("Bridge: 4 counts in pass 2 after 8, Sway.", [&](PassExceptions& e) { e.bridges = {Bridge{{}, counts(8), counts(4), figure(d, "Sway")}}; });
         row("Added: Sway in pass 2 after Vine.", [&](PassExceptions& e) { e.changes = {{Kind::Add, placed(d, 0), Placement{{}, figure(d, "Sway")}}}; });
         row("Added: Sway in pass 2 at its head.", [&](PassExceptions& e) { e.changes = {{Kind::Add, {}, Placement{{}, figure(d, "Sway")}}}; });
         row("Left out: Turn in pass 2.", [&](PassExceptions& e) { e.changes = {{Kind::Drop, placed(d, 1)}}; });

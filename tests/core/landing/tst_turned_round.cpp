@@ -85,6 +85,22 @@ private Q_SLOTS:
         QVERIFY2(leave, qPrintable(titles(remedies).join('\n')));
         QVERIFY(!findingWith(land(must(applyEdits(d, leave->edits))).findings, finding::turnedRound));
     }
+    /// A pass that is turned round by two amounts, one after the other, has two findings, and each is left as it is by itself.
+    void eachAmountIsLeftByItself() {
+        const Document d = test::withOrder(basic("verse 34 | chorus 33 | outro 64"), "A x24");
+        const Landing landing = land(d);
+        QVERIFY(landing.turned.size() >= 2U && landing.turned[0].ahead != landing.turned[1].ahead);
+        std::vector<FindingKey> keys;
+        for (const Finding& f : landing.findings)
+            if (f.key.code == finding::turnedRound) keys.push_back(f.key);
+        QVERIFY(keys.size() >= 2U);
+        for (const FindingKey& key : keys) {
+            QVERIFY(std::holds_alternative<CountsAhead>(key.thing));
+            const Landing after = land(must(applyEdit(d, MuteFinding{key, "so be it"})));
+            QCOMPARE(after.muted.size(), std::size_t(1));
+            QVERIFY(after.muted[0].key == key);
+        }
+    }
     void aTwoCountTagOrAFigureOfSixMakesUpTheDifference() {
         Document d = basic("verse 70 | chorus 64"); // a set of six at its end
         d = must(applyEdit(d, AddFigure{{"Side six", {{"leader", "1 side L 2 close R 3 side L 4 close R 5 side L 6 close R"}, {"follower", "1 side R 2 close L 3 side R 4 close L 5 side R 6 close L"}}, std::nullopt, {}}, {}}));

@@ -59,7 +59,32 @@ private Q_SLOTS:
         QVERIFY(either.mends[0].missing == counts(16) || either.mends[1].missing == counts(16));
         const MusicMend& cut = either.mends[0].missing == counts(16) ? either.mends[0] : either.mends[1];
         QVERIFY2(test::q(mendInWords(*d.map, cut)).endsWith("The music ends 16 counts before the dance."), mendInWords(*d.map, cut).c_str());
-        QVERIFY(std::any_of(mends.mends.begin(), mends.mends.end(), [&](const MusicMend& m) { return m.spans == cut.spans && m.cost == 14 + MusicMendWishes{}.unfinished; }));
+        QVERIFY(std::any_of(mends.mends.begin(), mends.mends.end(), [&](const MusicMend& m) { return m.spans == cut.spans && m.cost == 14 + 2 * MusicMendWishes{}.unfinished; })); // two sets of it
+    }
+    /// Four passes and no more: bar 17 left out lands them all, whether the order is A A A A or A B A B; an ending that is 32 counts short costs more than one that is 4 short.
+    void theDanceIsKeptWhole() {
+        const std::string song = "verse 32 | chorus 36 | verse 32 | chorus 24 | outro 32";
+        for (const char* order : {"A A A A", "A B A B"}) {
+            Document d = test::withLine(test::withLine(test::documentOn(song), "A", test::walk(32)), "B", test::walk(32));
+            d = test::withOrder(d, order);
+            MusicMendWishes wishes;
+            wishes.most = 20;
+            const MusicMends mends = must(mendMusic(d, land(d), wishes));
+            const std::vector<BarSpan> without17 = withoutBars(d.map->bars.size(), {16, 17});
+            const auto found = std::find_if(mends.mends.begin(), mends.mends.end(), [&](const MusicMend& m) { return m.spans == without17; });
+            QVERIFY2(found != mends.mends.end(), order);
+            const Landing landing = land(mended(d, *found));
+            for (const PassPerformance& pass : landing.performance.passes) QVERIFY(lands(landing.grid, pass));
+        }
+        for (const auto& [phrases, missing] : {std::pair{"verse 32 | chorus 28", 4}, {"verse 32", 32}}) {
+            const Document d = danceOn(phrases, 32, 2);
+            MusicMendWishes none;
+            none.longest = 1;
+            none.joint = 99;
+            const MusicMend best = must(mendMusic(d, land(d), none)).mends.front();
+            QCOMPARE(best.missing, counts(missing));
+            QCOMPARE(best.cost, none.unfinished * (missing == 4 ? 1 : 4));
+        }
     }
     void nothingIsCutWhereItLands() {
         const Document d = danceOn("verse 32 | chorus 32", 32, 2);
@@ -99,7 +124,7 @@ private Q_SLOTS:
             const std::function<void(int, int, std::int64_t, int)> play = [&](int next, int danced, std::int64_t cost, int used) {
                 if (cost >= best) return;
                 if (next == bars) {
-                    if (danced < length * passes && danced % length != 0) cost += wishes.unfinished;
+                    if (const int missing = length * passes - danced; missing > 0) cost += wishes.unfinished * ((missing + 1) / 2); // each set of two bars that has no music
                     if (cost >= best) return;
                     best = cost;
                     joints = used;
@@ -109,7 +134,7 @@ private Q_SLOTS:
                     if ((danced == 0 || used == 4) && bar != next) continue;
                     std::int64_t price = bar == next ? 0 : 3 + std::abs(bar - next) + (set[static_cast<std::size_t>(next)] && set[static_cast<std::size_t>(bar)] ? 0 : wishes.rough) +
                                          (bar == next || ((next == bars || phrase[static_cast<std::size_t>(next)]) && phrase[static_cast<std::size_t>(bar)]) ? 0 : wishes.seam);
-                    if (danced % length == 0 && !phrase[static_cast<std::size_t>(bar)] && !(length <= 2 && set[static_cast<std::size_t>(bar)])) price += 9;
+                    if (danced < length * passes && danced % length == 0 && !phrase[static_cast<std::size_t>(bar)] && !(length <= 2 && set[static_cast<std::size_t>(bar)])) price += 9;
                     play(bar + 1, danced + 1, cost + price, used + (bar != next));
                 }
             };

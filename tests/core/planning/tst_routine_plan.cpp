@@ -395,7 +395,7 @@ private Q_SLOTS:
                     for (auto& [e, what] : all) {
                         e.wait = counts(wait);
                         for (int t = 0; t < 3; ++t) {
-                            e.tag = t == 0 ? std::nullopt : std::optional(t == 1 ? Tag{counts(2)} : Tag{counts(1), false, wishes.fills[0]});
+                            e.tag = t == 0 ? std::nullopt : std::optional(t == 1 ? Tag{counts(2)} : Tag{PartReader(d.routine).figure(wishes.fills[0], false, false)->length, false, wishes.fills[0]});
                             go(e, what + (t == 0 ? "" : t == 1 ? "+tag" : "+fill") + (wait > 0 ? "+wait" : ""));
                         }
                     }

@@ -1,0 +1,243 @@
+// Faults of people, files and moments, through the real window: what comes late is dropped, nothing is overwritten unasked, keys act where one looks.
+#include "support/arrange_rig.h"
+#include "support/core_support.h"
+
+#include "app/arrange/plans_panel.h"
+#include "app/steps/figure_list.h"
+#include "app/steps/steps_stage.h"
+#include "core/document/document_file.h"
+
+#include <QFileDialog>
+#include <QListView>
+#include <QMessageBox>
+#include <QTemporaryDir>
+#include <QTimer>
+
+#include <sys/stat.h>
+
+using namespace lc;
+using test::ArrangeRig;
+using test::WindowRig;
+
+namespace {
+
+/// The window with work in threads, as it runs: for what comes late.
+struct ThreadedRig {
+    app::Theme theme;
+    app::Session session{std::make_unique<SilentOutput>([] { return 0.0; }), Player::Filling::OnPull};
+    app::MainWindow window{session, theme};
+    ThreadedRig() {
+        window.show();
+        (void)QTest::qWaitForWindowExposed(&window);
+    }
+};
+
+QString demoSong() { return QStringLiteral(LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg"); }
+
+/// Does something to the next dialog of a kind as soon as it is there.
+template <typename Dialog>
+void whenShown(const std::function<void(Dialog*)>& what) {
+    auto* timer = new QTimer(qApp);
+    QObject::connect(timer, &QTimer::timeout, timer, [timer, what] {
+        auto* dialog = qobject_cast<Dialog*>(QApplication::activeModalWidget());
+        if (!dialog) return;
+        timer->deleteLater();
+        what(dialog);
+    });
+    timer->start(20);
+}
+
+} // namespace
+
+class FaultsWindowTest : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_folder;
+    QString write(const char* name, const QByteArray& bytes) const {
+        QFile file(m_folder.filePath(name));
+        if (!file.open(QIODevice::WriteOnly)) qFatal("cannot write");
+        file.write(bytes);
+        return file.fileName();
+    }
+
+private Q_SLOTS:
+    void initTestCase() {
+        QApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
+        test::prepareProgram("tst_faults_window");
+    }
+    /// A song that is still being read when another routine is opened stays out of it.
+    void aSongThatComesLateIsDropped() {
+        ThreadedRig rig;
+        const QString routine = write("other.txt", "Lift Count routine\ntitle: Other\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n");
+        rig.session.openSong(demoSong());
+        QVERIFY(rig.session.loading());
+        rig.window.openAny(routine);
+        QTRY_COMPARE(QString::fromStdString(rig.session.document().title), "Other");
+        QVERIFY(!rig.session.loading());
+        QTest::qWait(300);
+        QTRY_VERIFY(!rig.session.loading());
+        QVERIFY(rig.session.document().song.path.empty());
+        QVERIFY(!rig.session.sound());
+        rig.session.openSong(demoSong());
+        rig.session.startNew(); // the same with a new routine
+        QTest::qWait(300);
+        QVERIFY(rig.session.document() == newDocument());
+        rig.session.startNew();
+    }
+    /// Statements that are made while the song is being worked out again are all worked in, in their order; and undo in between is respected.
+    void statementsWaitForEachOther() {
+        ThreadedRig rig;
+        rig.session.openSong(demoSong());
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session.heardSong() && !rig.session.loading(), 60000);
+        const auto& beats = rig.session.document().map->beats;
+        const double first = beats[32].time, second = beats[64].time, third = beats[96].time;
+        for (const double at : {first, second, third}) rig.session.state({PhraseFact{at, std::nullopt}});
+        QVERIFY(rig.session.solving());
+        QTRY_VERIFY_WITH_TIMEOUT(!rig.session.solving(), 30000);
+        QCOMPARE(rig.session.document().facts.size(), std::size_t(3));
+        rig.session.undo(); // each is a step of its own
+        QCOMPARE(rig.session.document().facts.size(), std::size_t(2));
+        rig.session.state({PhraseFact{third, std::nullopt}});
+        rig.session.undo(); // while it is worked in: anew around what holds now
+        QTRY_VERIFY_WITH_TIMEOUT(!rig.session.solving(), 30000);
+        QCOMPARE(rig.session.document().facts.size(), std::size_t(2));
+        QVERIFY(std::get<PhraseFact>(rig.session.document().facts[1]).at == third);
+        rig.session.startNew();
+    }
+    /// With the plans open a letter typed is in the line at once, though the plans of before are still being laid; the plans that come are those of the last letter.
+    void plansFollowBehindTheTyping() {
+        ThreadedRig rig;
+        rig.window.openAny(write("plans.txt", "Lift Count routine\nsong: verse 36 | chorus 32 | verse 36 | chorus 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\n  W\n  W\n  W\norder: A x4\n"));
+        QTRY_COMPARE(rig.session.document().routine.passes.size(), std::size_t(4));
+        rig.window.arrange().showPlans();
+        auto* plans = rig.window.findChild<app::PlansPanel*>();
+        QTRY_VERIFY(plans->plans());
+        const auto passes = rig.session.document().routine.passes;
+        for (int n = 1; n <= 20; ++n) rig.session.edit(SetTag{passes[0].id, Tag{counts(n)}});
+        QVERIFY(!plans->plans()); // nothing old can be applied
+        QTRY_VERIFY(plans->plans());
+        for (const auto& plan : plans->plans()->plans) QVERIFY(applyEdits(rig.session.document(), plan.edits));
+        rig.session.startNew();
+    }
+    void saveAsAsksBeforeItOverwrites() {
+        ArrangeRig rig("song 32");
+        const QString there = write("precious.liftcount", "precious");
+        QSettings().setValue("routineFolder", m_folder.path());
+        int asked = 0;
+        whenShown<QFileDialog>([&](QFileDialog* dialog) {
+            whenShown<QMessageBox>([&](QMessageBox* box) {
+                ++asked;
+                whenShown<QFileDialog>([](QFileDialog* again) { again->reject(); }); // after “Go back” it asks for another name
+                box->reject();
+            });
+            auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
+            name->setText(m_folder.filePath("precious")); // without the ending
+            QTest::keyClick(name, Qt::Key_Return);
+        });
+        QVERIFY(!rig.window->files().saveAs());
+        QCOMPARE(asked, 1);
+        QFile file(there);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QCOMPARE(file.readAll(), QByteArray("precious"));
+    }
+    void aTitleStillBeingTypedIsSaved() {
+        ArrangeRig rig("song 32");
+        const QString path = m_folder.filePath("titled.liftcount");
+        QVERIFY(rig.window->files().saveTo(path));
+        auto* title = rig.window->findChild<QLineEdit*>("title");
+        rig.shortcut(Qt::Key_T, Qt::ControlModifier);
+        QTest::keyClicks(title, "Late evening");
+        QTest::keyClick(title, Qt::Key_S, Qt::ControlModifier); // no Enter
+        QCOMPARE(QString::fromStdString(test::must(loadDocument(path.toStdString())).document.title), "Late evening");
+        QVERIFY(rig.session->isSaved());
+    }
+    void dialogsNeverBeginAtTheRoot() {
+        ArrangeRig rig("song 32");
+        QSettings().clear();
+        for (const char* setting : {"songFolder", "routineFolder", "sheetFolder"}) {
+            const QString folder = rig.window->files().startFolder(QString::fromLatin1(setting));
+            QVERIFY2(folder != "/" && QFileInfo(folder).isDir(), qPrintable(folder));
+        }
+        QSettings().setValue("songFolder", "/gone/for/good");
+        QVERIFY(QFileInfo(rig.window->files().startFolder("songFolder")).isDir());
+    }
+    /// Letters typed into the list of figures search it; they neither leave the stage nor state anything of the song.
+    void lettersBelongToTheStrips() {
+        WindowRig rig;
+        rig.window->openDemo();
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
+        rig.window->setStage(app::Stage::Steps);
+        auto* list = rig.window->steps().list().list();
+        list->setFocus();
+        QTRY_VERIFY(list->hasFocus());
+        const Document before = rig.session->document();
+        const int tempo = rig.session->tempoPercent();
+        for (const char c : QByteArray("hnkbovpmgst0+-?")) QTest::keyClick(list, c);
+        QVERIFY(rig.session->document() == before);
+        QCOMPARE(rig.window->stage(), app::Stage::Steps);
+        QCOMPARE(rig.session->tempoPercent(), tempo);
+        rig.window->setStage(app::Stage::Listen); // on focused strips they do what they did
+        rig.window->listen().strips().setFocus();
+        rig.session->setCaret(counts(36));
+        QTest::keyClick(&rig.window->listen().strips(), 'h');
+        QVERIFY(rig.session->document() != before);
+    }
+    /// Ctrl+Enter acts on what is highlighted: with the plans open on the chosen plan, in the column of findings on the remedy there.
+    void ctrlEnterActsOnWhatIsHighlighted() {
+        ArrangeRig rig("verse 36 | chorus 32 | verse 32");
+        rig.figure("Walk", {"1-32 walk"});
+        rig.order("A A A");
+        QVERIFY(!rig.session->landing().findings.empty());
+        rig.arrange().showPlans();
+        auto* plans = rig.window->findChild<app::PlansPanel*>();
+        QVERIFY(plans->plans() && !plans->plans()->plans.front().edits.empty());
+        const Document before = rig.session->document(), planned = test::must(applyEdits(before, plans->plans()->plans.front().edits));
+        rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
+        QVERIFY(rig.session->document() == planned);
+        rig.session->undo();
+        rig.arrange().findings().findChild<app::RemedyChoice*>()->setFocus();
+        QVERIFY(rig.arrange().findings().isAncestorOf(rig.window->focusWidget()));
+        rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
+        QVERIFY(rig.session->document() != before && rig.session->document() != planned);
+    }
+    void pipesDoNotFreezeTheWindow() {
+        WindowRig rig;
+        const QString pipe = m_folder.filePath("pipe.liftcount");
+        QCOMPARE(::mkfifo(pipe.toUtf8().constData(), 0600), 0);
+        rig.window->openAny(pipe);
+        QVERIFY2(rig.window->lastTold().contains("is a pipe"), qPrintable(rig.window->lastTold()));
+        const QString song = m_folder.filePath("pipe.ogg");
+        QCOMPARE(::mkfifo(song.toUtf8().constData(), 0600), 0);
+        rig.window->openAny(song);
+        QTRY_VERIFY2(rig.window->lastTold().contains("pipe.ogg") && rig.window->lastTold().contains("is a pipe"), qPrintable(rig.window->lastTold()));
+        const QString labels = m_folder.filePath("pipe.csv");
+        QCOMPARE(::mkfifo(labels.toUtf8().constData(), 0600), 0);
+        rig.window->openAny(labels);
+        QTRY_VERIFY2(rig.window->lastTold().contains("pipe.csv"), qPrintable(rig.window->lastTold()));
+    }
+    void westernLabelsComeThroughToTheExport() {
+        WindowRig rig;
+        rig.window->openAny(write("labels.txt", "0.5\t8.5\tRefr\xE3o\n8.5\t16.5\tStr\xF3" "fe\n"));
+        QVERIFY2(rig.window->lastTold().contains("not UTF-8"), qPrintable(rig.window->lastTold()));
+        QCOMPARE(QString::fromStdString(rig.session->document().map->phrases[0].label), QString("Refrão"));
+    }
+    /// What is rescued stands beside the routine, and the routine's own file is as it was.
+    void unsavedWorkIsRescuedBesideItsFile() {
+        ArrangeRig rig("song 32");
+        const QString path = m_folder.filePath("evening.liftcount");
+        QVERIFY(rig.window->files().rescue().isEmpty() == false); // never saved: into the user's data
+        QVERIFY(rig.window->files().saveTo(path));
+        QVERIFY(rig.window->files().rescue().isEmpty()); // nothing to rescue
+        const auto saved = test::must(loadDocument(path.toStdString())).document;
+        rig.session->edit(SetTitle{"changed"});
+        const QString rescued = rig.window->files().rescue();
+        QVERIFY2(rescued.startsWith(m_folder.path()) && rescued != path, qPrintable(rescued));
+        QVERIFY(test::must(loadDocument(path.toStdString())).document == saved);
+        QCOMPARE(QString::fromStdString(test::must(loadDocument(rescued.toStdString())).document.title), "changed");
+        QVERIFY(rig.window->files().rescued().contains(rescued));
+        rig.window->openAny(rescued);
+        QVERIFY(rig.session->path() == rescued || rig.session->isSaved() == false);
+    }
+};
+
+QTEST_MAIN(FaultsWindowTest)
+#include "tst_faults_window.moc"
