@@ -23,12 +23,13 @@
 
 namespace lc::test {
 
-/// Before all tests of a program: fonts, and settings of its own that no test before it left behind.
+/// Before all tests of a program: fonts, and settings and a vocabulary of its own that no test before it left behind.
 inline void prepareProgram(const char* name) {
     QStandardPaths::setTestModeEnabled(true);
     QCoreApplication::setOrganizationName(QString::fromLatin1(name));
     QCoreApplication::setApplicationName(QString::fromLatin1(name));
     QSettings().clear();
+    QFile::remove(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/vocabulary.sqlite"));
     QVERIFY(app::Theme::loadFonts());
     app::installStripsAccessibility();
 }

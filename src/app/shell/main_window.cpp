@@ -55,6 +55,7 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 MainWindow::MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath, QWidget* parent) : QMainWindow(parent), m_session(session), m_theme(theme) {
     m_files = new FileDesk(session, this);
     setAcceptDrops(true);
+    QCoreApplication::instance()->installEventFilter(this);
     setMinimumSize(theme.px(1024), theme.px(640));
     resize(theme.px(1280), theme.px(800));
     auto* shell = new QWidget(this);
@@ -174,7 +175,10 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
                                  : tr("Work that was not saved when Lift Count ended is in %1 files, the newest “%2”. Open it to go on.").arg(rescued.size()).arg(readable(rescued.back())));
 }
 
-MainWindow::~MainWindow() { m_steps->letGo(); }
+MainWindow::~MainWindow() {
+    if (QWidget* focused = focusWidget()) focused->clearFocus(); // what is still typed is taken while everything is there to take it
+    m_steps->letGo();
+}
 
 void MainWindow::buildHeading(QWidget* parent) {
     m_heading = new QWidget(parent);

@@ -54,6 +54,8 @@ public:
     [[nodiscard]] const QList<QAction*>& commands() const { return m_commands; }
 
 protected:
+    /// Letters typed into a list search it; they are no commands there.
+    bool eventFilter(QObject* watched, QEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;

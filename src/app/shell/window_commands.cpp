@@ -15,7 +15,9 @@
 #include "app/shell/wording.h"
 #include "core/base/clock_text.h"
 
+#include <QAbstractItemView>
 #include <QComboBox>
+#include <QKeyEvent>
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QSettings>
@@ -26,13 +28,13 @@ namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
-namespace {
-/// A key that is typed in words and names: it belongs to the strips alone. Space, which presses a focused button, and keys with Ctrl or Alt are none.
-bool isTyped(const QKeySequence& key) {
-    if (key.count() != 1 || (key[0].keyboardModifiers() & ~Qt::ShiftModifier)) return false;
-    return key[0].key() > Qt::Key_Space && key[0].key() < Qt::Key_Escape;
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride && qobject_cast<QAbstractItemView*>(watched)) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (!(key->modifiers() & ~Qt::ShiftModifier) && key->key() > Qt::Key_Space && key->key() < Qt::Key_Escape) event->accept(); // searched for in the list
+    }
+    return QMainWindow::eventFilter(watched, event);
 }
-} // namespace
 
 QAction* MainWindow::command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what) {
     auto* action = new QAction(name, this);
@@ -42,11 +44,7 @@ QAction* MainWindow::command(QMenu* menu, const QString& name, const QKeySequenc
     connect(action, &QAction::triggered, this, std::move(what));
     menu->addAction(action);
     m_commands.append(action);
-    if (isTyped(key)) { // typed into a list or a field it must change nothing
-        action->setShortcutContext(Qt::WidgetWithChildrenShortcut);
-        m_listen->strips().addAction(action);
-        m_arrange->strips().addAction(action);
-    } else addAction(action);
+    addAction(action);
     return action;
 }
 
