@@ -438,10 +438,14 @@ private Q_SLOTS:
         QMimeData mime;
         mime.setData(QString::fromLatin1(app::figureMime), longer[0].toUtf8());
         const QPoint at = rig.arrange().strips().pointOf(3);
+        QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(rig.arrange().strips().viewport(), &enter);
         QDropEvent event(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
         QCoreApplication::sendEvent(rig.arrange().strips().viewport(), &event);
+        QCOMPARE(rig.routine().parts[0].figures.size(), 2U);
         const Figure* placed = findFigure(rig.routine(), rig.routine().parts[0].figures.back().figure);
         QVERIFY(placed);
+        QVERIFY2(placed->name == "Lantern twin", qPrintable(QString::fromStdString(placed->name) + " " + rig.window->lastTold()));
         QCOMPARE(QString::fromStdString(placed->vocabularyId), longer[0]);
         QCOMPARE(rig.danced(), QStringList{"13"});
     }

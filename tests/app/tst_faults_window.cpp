@@ -194,10 +194,13 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
         QVERIFY(rig.session->document() == planned);
         rig.session->undo();
-        rig.arrange().findings().findChild<app::RemedyChoice*>()->setFocus();
+        auto* remedy = rig.arrange().findings().findChild<app::RemedyChoice*>();
+        QVERIFY(remedy && remedy->isVisible());
+        remedy->setFocus();
         QVERIFY(rig.arrange().findings().isAncestorOf(rig.window->focusWidget()));
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
-        QVERIFY(rig.session->document() != before && rig.session->document() != planned);
+        QVERIFY(rig.session->document() != before);
+        QVERIFY(rig.session->document() != planned);
     }
     void pipesDoNotFreezeTheWindow() {
         WindowRig rig;
@@ -234,8 +237,10 @@ private Q_SLOTS:
         QVERIFY(test::must(loadDocument(path.toStdString())).document == saved);
         QCOMPARE(QString::fromStdString(test::must(loadDocument(rescued.toStdString())).document.title), "changed");
         QVERIFY(rig.window->files().rescued().contains(rescued));
+        rig.session->undo();
+        QVERIFY(rig.session->isSaved()); // nothing to ask about
         rig.window->openAny(rescued);
-        QVERIFY(rig.session->path() == rescued || rig.session->isSaved() == false);
+        QCOMPARE(QString::fromStdString(rig.session->document().title), "changed");
     }
 };
 
