@@ -175,6 +175,10 @@ private Q_SLOTS:
         QVERIFY(rig.session->document() == before);
         QCOMPARE(rig.window->stage(), app::Stage::Steps);
         QCOMPARE(rig.session->tempoPercent(), tempo);
+        list->clearFocus(); // nor on any other part of a stage where the song is not seen
+        for (const Qt::Key key : {Qt::Key_H, Qt::Key_1, Qt::Key_N, Qt::Key_M}) rig.shortcut(key);
+        QCOMPARE(rig.window->stage(), app::Stage::Steps);
+        QVERIFY(rig.session->document() == before);
         rig.window->setStage(app::Stage::Listen); // on focused strips they do what they did
         rig.window->listen().strips().setFocus();
         rig.session->setCaret(counts(36));

@@ -161,7 +161,7 @@ QString FileDesk::askWhereToWrite(const QString& title, const QString& setting, 
     while (true) {
         path = QFileDialog::getSaveFileName(m_window, title, path, filter, nullptr, QFileDialog::DontConfirmOverwrite);
         if (path.isEmpty()) return {};
-        if (QFileInfo(path).suffix().isEmpty() || (!path.endsWith(dotted, Qt::CaseInsensitive) && !filter.contains(QLatin1Char('.') + QFileInfo(path).suffix()))) path += dotted;
+        if (!path.endsWith(dotted, Qt::CaseInsensitive)) path += dotted;
         QSettings().setValue(setting, QFileInfo(path).absolutePath());
         if (!QFileInfo::exists(path)) return path;
         QMessageBox box(m_window);

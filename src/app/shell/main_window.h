@@ -54,7 +54,7 @@ public:
     [[nodiscard]] const QList<QAction*>& commands() const { return m_commands; }
 
 protected:
-    /// Letters typed into a list search it; they are no commands there.
+    /// Letters typed into a list search it; and what states something of the song by a letter does so only where the song is before one's eyes.
     bool eventFilter(QObject* watched, QEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
@@ -114,6 +114,7 @@ private:
     QPushButton* m_stopLoading = nullptr;
     CountBar* m_countBar = nullptr;
     QList<QAction*> m_commands;
+    QList<QKeySequence> m_songKeys; ///< that state something of the song
     QAction* m_undo = nullptr;
     QAction* m_redo = nullptr;
     QTimer* m_clock = nullptr;

@@ -32,6 +32,7 @@ void MainWindow::buildSongMenu() {
             what();
         });
         action->setAutoRepeat(false);
+        if (!key.isEmpty()) m_songKeys.append(key);
         return action;
     };
     hand(tr("Tap along"), QKeySequence(Qt::Key_T), tr("Opens the strip for tapping; then each press is a tap"), [this] { m_listen->tap(); });

@@ -29,9 +29,14 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
-    if (event->type() == QEvent::ShortcutOverride && qobject_cast<QAbstractItemView*>(watched)) {
+    if (event->type() == QEvent::ShortcutOverride) {
         const auto* key = static_cast<QKeyEvent*>(event);
-        if (!(key->modifiers() & ~Qt::ShiftModifier) && key->key() > Qt::Key_Space && key->key() < Qt::Key_Escape) event->accept(); // searched for in the list
+        const bool typed = !(key->modifiers() & ~Qt::ShiftModifier) && key->key() > Qt::Key_Space && key->key() < Qt::Key_Escape;
+        const bool songSeen = m_stage == Stage::Listen || (m_stage == Stage::Arrange && m_arrange->strips().hasFocus());
+        if (typed && (qobject_cast<QAbstractItemView*>(watched) || (!songSeen && m_songKeys.contains(QKeySequence(key->keyCombination()))))) {
+            event->accept();
+            return true;
+        }
     }
     return QMainWindow::eventFilter(watched, event);
 }
