@@ -2,6 +2,17 @@
 
 namespace lc {
 
+namespace {
+
+/// What a spreadsheet would reckon or run: text that begins like a formula, whatever apostrophes stand before it. Numbers are no such text.
+bool readsAsFormula(std::string_view cell) {
+    const auto begin = cell.find_first_not_of('\'');
+    if (begin == std::string_view::npos || std::string_view("=+-@\t\r").find(cell[begin]) == std::string_view::npos) return false;
+    return begin > 0 || (cell[0] != '+' && cell[0] != '-') || cell.find_first_not_of("0123456789.", 1) != std::string_view::npos;
+}
+
+} // namespace
+
 Result<std::vector<std::vector<std::string>>> parseCsv(std::string_view text) {
     if (text.substr(0, 3) == "\xEF\xBB\xBF") text.remove_prefix(3);
     std::vector<std::vector<std::string>> rows;
@@ -9,6 +20,7 @@ Result<std::vector<std::vector<std::string>>> parseCsv(std::string_view text) {
     std::string cell;
     bool quoted = false, closed = false;
     const auto endCell = [&] {
+        if (cell.starts_with('\'') && readsAsFormula(cell)) cell.erase(0, 1);
         row.push_back(std::move(cell));
         cell.clear();
         closed = false;
@@ -47,13 +59,14 @@ std::string csvRow(const std::vector<std::string>& cells) {
     std::string out;
     for (std::size_t i = 0; i < cells.size(); ++i) {
         if (i > 0) out += ',';
-        const bool only = cells.size() == 1 && cells[0].empty(); // an empty line would be no row
-        if (!only && cells[i].find_first_of(",\"\r\n") == std::string::npos) {
-            out += cells[i];
+        const std::string cell = readsAsFormula(cells[i]) ? '\'' + cells[i] : cells[i];
+        const bool only = cells.size() == 1 && cell.empty(); // an empty line would be no row
+        if (!only && cell.find_first_of(",\"\r\n") == std::string::npos) {
+            out += cell;
             continue;
         }
         out += '"';
-        for (char c : cells[i]) out += c == '"' ? "\"\"" : std::string(1, c);
+        for (char c : cell) out += c == '"' ? "\"\"" : std::string(1, c);
         out += '"';
     }
     return out + "\r\n";

@@ -118,12 +118,7 @@ private:
             }
             ++i;
         }
-        i = 0;
-        for (const Field& p : m_field["parts"].items()) {
-            for (const Placement& placed : m_routine.parts[i].figures)
-                if (placed.part.valid() && containsPart(m_routine, placed.part, m_routine.parts[i].id)) p["figures"].bad("puts the part inside itself");
-            ++i;
-        }
+        if (const auto circle = putsPartInItself(m_routine)) m_field["parts"].items()[circle->part]["figures"].bad("puts the part inside itself");
     }
 
     /// Everything that exceptions point to must be there.

@@ -39,6 +39,7 @@ public:
         for (const Line* line : m_figures) figure(*line);
         for (const Line* line : m_parts) addPart(*line);
         for (std::size_t i = 0; i < m_parts.size(); ++i) fillPart(*m_parts[i], i);
+        if (const auto circle = putsPartInItself(routine())) bad(m_parts[circle->part]->inside[circle->figure], "the part would lie inside itself.");
         if (const auto size = checkSize(routine()); !size && !m_parts.empty()) bad(*m_parts.back(), size.error().message);
         for (const Line* line : m_loose) typedSteps(*line);
         finishParts();
@@ -247,7 +248,6 @@ private:
             if (typed) typedSteps(one);
             Placement placed = m_said.placementIn(one, typed ? "steps " + std::to_string(m_typed.size()) + one.text.substr(std::string_view("steps").size()) : one.text);
             placed.id = PlacementId{fresh()};
-            if (placed.part.valid() && containsPart(routine(), placed.part, routine().parts[index].id)) bad(one, "the part would lie inside itself.");
             routine().parts[index].figures.push_back(std::move(placed));
         }
     }

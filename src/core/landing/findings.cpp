@@ -95,6 +95,17 @@ std::string passRange(int first, int last) {
     return "Passes " + std::to_string(first) + (last == first + 1 ? " and " : " to ") + std::to_string(last);
 }
 
+std::string passRanges(const std::vector<int>& ascending) {
+    std::vector<std::string> ranges;
+    for (std::size_t i = 0; i < ascending.size(); ++i) {
+        const std::size_t first = i;
+        while (i + 1 < ascending.size() && ascending[i + 1] == ascending[i] + 1) ++i;
+        if (i == first + 1) ranges.push_back(std::to_string(ascending[first])); // two in a row are named, three are a range
+        ranges.push_back(i > first + 1 ? std::to_string(ascending[first]) + " to " + std::to_string(ascending[i]) : std::to_string(ascending[i]));
+    }
+    return (ascending.size() == 1 ? "pass " : "passes ") + listOf(ranges);
+}
+
 std::string listOf(const std::vector<std::string>& words) {
     std::string text;
     for (std::size_t i = 0; i < words.size(); ++i) text += (i == 0 ? "" : i + 1 == words.size() ? " and " : ", ") + words[i];

@@ -12,7 +12,11 @@ namespace {
 
 /// A part that leaves the wrong foot for what follows it is told once, however often it is danced; a cut each time.
 void fromPassToPass(Inspection& in) {
-    std::map<std::pair<PartId, RoleId>, std::size_t> told; // index into the findings
+    struct Told {
+        std::size_t finding; // index into the findings
+        std::vector<int> again; // the passes that it is the same into
+    };
+    std::map<std::pair<PartId, RoleId>, Told> told;
     const auto& passes = in.performance.passes;
     for (std::size_t i = 1; i < passes.size(); ++i) {
         const PassPerformance& pass = passes[i];
@@ -22,8 +26,7 @@ void fromPassToPass(Inspection& in) {
             if (!entersOnWrongFoot(role)) continue;
             const auto same = told.find({before.part, role.role});
             if (!special && same != told.end()) {
-                std::string& text = in.findings[same->second].text;
-                text += (text.back() == '.' ? " The same into pass " : ", ") + std::to_string(pass.number);
+                same->second.again.push_back(pass.number);
                 continue;
             }
             const std::string why = before.cut ? "The cut of pass " + std::to_string(before.number) + " after " + toSpokenCount(before.counts)
@@ -31,11 +34,11 @@ void fromPassToPass(Inspection& in) {
             Finding& f = in.addFor(pass, finding::wrongFoot, Severity::Misses, pass.start, "Wrong foot into pass " + std::to_string(pass.number) + in.commaRole(role.role),
                                    why + " leaves the " + freeFootInWords(role.freeIn) + " foot free; count 1 needs the " + freeFootInWords(*role.needs) + ".");
             f.key.role = role.role;
-            if (!special) told[{before.part, role.role}] = in.findings.size() - 1;
+            if (!special) told[{before.part, role.role}] = {in.findings.size() - 1, {}};
         }
     }
-    for (const auto& [key, index] : told)
-        if (in.findings[index].text.back() != '.') in.findings[index].text += ".";
+    for (const auto& [key, same] : told)
+        if (!same.again.empty()) in.findings[same.finding].text += " The same into " + passRanges(same.again) + ".";
 }
 
 /// The free foot of a role before a moment, in one pass.

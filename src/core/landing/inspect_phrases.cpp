@@ -83,7 +83,10 @@ void turnedRound(Inspection& in) {
     const auto& passes = in.performance.passes;
     std::optional<std::vector<BreakStep>> allBreaks; // looked for once, where they are to be told
     for (std::size_t i = 0; i < in.turned.size(); ++i) {
-        const TurnedSpan& span = in.turned[i];
+        const std::size_t firstSpan = i;
+        i = lastOfTrouble(in.performance, in.grid, in.turned, i);
+        TurnedSpan span = in.turned[firstSpan];
+        span.to = in.turned[i].to;
         const auto index = passAt(in.performance, span.from);
         if (!index) continue;
         const auto first = std::lower_bound(passes.begin(), passes.end(), span.from, [](const PassPerformance& p, Tick t) { return p.start < t; });
@@ -102,6 +105,8 @@ void turnedRound(Inspection& in) {
             const auto before = musicCountsOf(in, *allBreaks, in.performance.start, span.from);
             text += " The breaks fall on " + spokenCounts(now) + (before.empty() || before == now ? "" : " instead of " + spokenCounts(before)) + " of the music.";
         }
+        const bool changes = std::any_of(in.turned.begin() + static_cast<std::ptrdiff_t>(firstSpan), in.turned.begin() + static_cast<std::ptrdiff_t>(i), [&](const TurnedSpan& s) { return s.ahead != in.turned[i].ahead; });
+        if (changes) text += " Within them the difference changes more often than once a set.";
         if (const auto again = agreesAgain(in.performance, in.grid, span.to)) text += " At " + in.grid.placeInWords(*again) + " they agree again.";
         else if (i + 1 < in.turned.size()) text += in.turned[i + 1].ahead == span.ahead ? " Behind that it goes on so." : " Then it differs by another amount.";
         else text += " It stays so to the end.";

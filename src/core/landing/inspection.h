@@ -37,6 +37,8 @@ struct Inspection {
 
 /// "Pass 3", "Passes 3 and 4", "Passes 3 to 5".
 [[nodiscard]] std::string passRange(int first, int last);
+/// "pass 4", "passes 3, 5 to 8 and 10".
+[[nodiscard]] std::string passRanges(const std::vector<int>& ascending);
 /// "a, b and c".
 [[nodiscard]] std::string listOf(const std::vector<std::string>& words);
 

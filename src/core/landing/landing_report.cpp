@@ -179,8 +179,11 @@ std::string landingAsText(const Document& document, const Landing& landing) {
     const bool allLands = std::all_of(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity == Severity::Note; });
     if (allLands) out += "\nEverything lands.\n";
     int number = 0;
+    constexpr int withRemedies = 50; // a remedy is tried on the whole dance before it is told
     for (const Finding& f : landing.findings) {
         out += "\n" + std::to_string(++number) + ". " + f.headline + ". " + f.text + "\n";
+        if (number == withRemedies + 1) out += "   What could be done is told of the first " + std::to_string(withRemedies) + " only; mend those first.\n";
+        if (number > withRemedies) continue;
         for (const Remedy& remedy : remediesFor(document, landing, f))
             out += "   - " + remedy.title + (remedy.price.empty() ? "" : " " + remedy.price) + "\n";
     }

@@ -139,7 +139,9 @@ void turnedRound(Search& in) {
     };
     if (onOne && into > Tick{} && *index > 0) after(in.passes[*index - 1], Tick{into.value % set.value}); // so that it does not begin
     after(into == Tick{} && *index > 0 ? in.passes[*index - 1] : pass, missing);
-    if (const auto again = agreesAgain(in.landing.performance, in.landing.grid, span->to))
+    const auto& spans = in.landing.turned;
+    const std::size_t last = lastOfTrouble(in.landing.performance, in.landing.grid, spans, static_cast<std::size_t>(span - spans.begin()));
+    if (const auto again = agreesAgain(in.landing.performance, in.landing.grid, spans[last].to))
         in.propose("Leave it: at " + in.landing.grid.placeInWords(*again) + " it comes right by itself.", {leaveAsItIs(in.finding, "it comes right at " + in.landing.grid.placeInWords(*again))});
 }
 

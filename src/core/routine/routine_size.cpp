@@ -9,11 +9,14 @@ namespace {
 
 constexpr std::int64_t beyond = INT64_MAX / 8; // sums stay here
 
-/// Figures and steps that a part comes to. A step is written with two characters at least.
+/// Figures and steps that a part comes to, and how deep parts lie in it. A step is written with two characters at least.
 struct Size {
     std::int64_t figures = 0;
     std::int64_t steps = 0;
+    int depth = 1;
 };
+
+enum class Trouble { InItself, TooDeep };
 
 class Sizes {
 public:
@@ -25,20 +28,25 @@ public:
             m_steps[figure.id.value] = written / 2 + 1;
         }
     }
-    /// Nothing for a part that lies inside itself.
-    std::optional<Size> of(PartId id) {
-        if (const auto known = m_known.find(id.value); known != m_known.end()) return known->second;
-        m_known[id.value] = std::nullopt; // until it is known it lies inside itself
+    /// Goes no deeper than is allowed, however deep the parts lie.
+    tl::expected<Size, Trouble> of(PartId id, int room = deepestPart) {
+        if (const auto known = m_known.find(id.value); known != m_known.end()) {
+            if (known->second && known->second->depth > room) return tl::unexpected(Trouble::TooDeep);
+            return known->second;
+        }
+        if (room == 0) return tl::unexpected(Trouble::TooDeep);
+        m_known[id.value] = tl::unexpected(Trouble::InItself); // until it is known it lies inside itself
         Size sum;
         if (const auto part = m_parts.find(id.value); part != m_parts.end())
             for (const Placement& placed : part->second->figures) {
                 Size one{1, 0};
                 if (placed.part.valid()) {
-                    const auto inner = of(placed.part);
-                    if (!inner) return std::nullopt;
+                    const auto inner = of(placed.part, room - 1);
+                    if (!inner) return m_known[id.value] = inner;
                     one = *inner;
+                    sum.depth = std::max(sum.depth, one.depth + 1);
                 } else if (const auto steps = m_steps.find(placed.figure.value); steps != m_steps.end()) one.steps = steps->second;
-                sum = {std::min(beyond, sum.figures + one.figures), std::min(beyond, sum.steps + one.steps)};
+                sum = {std::min(beyond, sum.figures + one.figures), std::min(beyond, sum.steps + one.steps), sum.depth};
             }
         return m_known[id.value] = sum;
     }
@@ -46,7 +54,7 @@ public:
 private:
     std::unordered_map<std::uint32_t, const Part*> m_parts;
     std::unordered_map<std::uint32_t, std::int64_t> m_steps;
-    std::unordered_map<std::uint32_t, std::optional<Size>> m_known;
+    std::unordered_map<std::uint32_t, tl::expected<Size, Trouble>> m_known;
 };
 
 } // namespace
@@ -55,16 +63,46 @@ Result<void> checkSize(const Routine& routine) {
     Sizes sizes(routine);
     for (const Part& part : routine.parts) {
         const auto size = sizes.of(part.id);
-        if (!size) return fail(ErrorCode::BadValue, "Part " + part.name + " lies inside itself.");
+        if (!size)
+            return fail(ErrorCode::BadValue, size.error() == Trouble::InItself ? "Part " + part.name + " lies inside itself."
+                                                                               : "Parts lie in parts, " + std::to_string(deepestPart) + " deep and deeper, from part " + part.name + " on. Nobody keeps count of that; place the figures themselves.");
         if (size->figures > mostFiguresInPart)
             return fail(ErrorCode::BadValue, "Part " + part.name + " comes to more than " + std::to_string(mostFiguresInPart) + " figures with the parts that lie in it. That is more than anybody dances; place fewer parts in parts.");
     }
     Size all;
     for (const Pass& pass : routine.passes)
-        if (const auto size = sizes.of(pass.part)) all = {std::min(beyond, all.figures + size->figures), std::min(beyond, all.steps + size->steps)};
+        if (const auto size = sizes.of(pass.part)) all = {std::min(beyond, all.figures + size->figures), std::min(beyond, all.steps + size->steps), 1};
     if (all.figures > mostFiguresDanced || all.steps > mostStepsDanced)
         return fail(ErrorCode::BadValue, "The passes come to more than " + std::to_string(all.figures > mostFiguresDanced ? mostFiguresDanced : mostStepsDanced) + (all.figures > mostFiguresDanced ? " figures" : " steps") + " in all. That is more than anybody dances; take passes out.");
     return {};
+}
+
+std::optional<PlaceInPart> putsPartInItself(const Routine& routine) {
+    std::unordered_map<std::uint32_t, std::size_t> indexOf;
+    for (std::size_t i = 0; i < routine.parts.size(); ++i) indexOf[routine.parts[i].id.value] = i;
+    enum class State { New, Open, Done };
+    std::vector<State> state(routine.parts.size(), State::New);
+    for (std::size_t first = 0; first < routine.parts.size(); ++first) {
+        if (state[first] != State::New) continue;
+        std::vector<PlaceInPart> way{{first, 0}}; // from the first part into the part that is looked at: the next figure of each
+        state[first] = State::Open;
+        while (!way.empty()) {
+            PlaceInPart& here = way.back();
+            const auto& figures = routine.parts[here.part].figures;
+            if (here.figure == figures.size()) {
+                state[here.part] = State::Done;
+                way.pop_back();
+                continue;
+            }
+            const auto inner = indexOf.find(figures[here.figure].part.value);
+            if (inner != indexOf.end() && state[inner->second] == State::Open) return here;
+            ++here.figure;
+            if (inner == indexOf.end() || state[inner->second] == State::Done) continue;
+            state[inner->second] = State::Open;
+            way.push_back({inner->second, 0});
+        }
+    }
+    return std::nullopt;
 }
 
 } // namespace lc

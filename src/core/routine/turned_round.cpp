@@ -40,6 +40,20 @@ std::optional<Tick> agreesAgain(const Performance& performance, const CountGrid&
     return std::nullopt;
 }
 
+std::size_t lastOfTrouble(const Performance& performance, const CountGrid& grid, const std::vector<TurnedSpan>& spans, std::size_t first) {
+    const Tick set = counts(grid.regularSet());
+    std::size_t last = first;
+    while (last + 1 < spans.size()) {
+        const TurnedSpan& here = spans[last];
+        const TurnedSpan& next = spans[last + 1];
+        const bool flickers = here.to - here.from < set && next.to - next.from < set && next.from - here.to < set;
+        const bool goesOn = next.ahead == here.ahead && !agreesAgain(performance, grid, here.to);
+        if (!flickers && !goesOn) break;
+        ++last;
+    }
+    return last;
+}
+
 std::vector<BreakStep> breakSteps(const Performance& performance, std::size_t role) {
     std::vector<BreakStep> out;
     for (const PerformedAction& a : performance.roles[role])

@@ -22,6 +22,10 @@ struct TurnedSpan {
 /// differ, though by another amount, or nothing more is danced.
 [[nodiscard]] std::optional<Tick> agreesAgain(const Performance& performance, const CountGrid& grid, Tick from);
 
+/// The last of the spans that are one trouble with `spans[first]`: they go on by the same amount and do not agree in between, or
+/// they come and go within less than a regular set each, which nobody hears one by one.
+[[nodiscard]] std::size_t lastOfTrouble(const Performance& performance, const CountGrid& grid, const std::vector<TurnedSpan>& spans, std::size_t first);
+
 /// Where a role's steps that are marked as breaks fall, ascending; and the foot of each.
 struct BreakStep {
     Tick at;

@@ -110,6 +110,17 @@ private Q_SLOTS:
         QVERIFY(test::must(parseCsv("\"aaa\",\"b\r\nbb\",\"ccc\"\r\n")) == (std::vector<std::vector<std::string>>{{"aaa", "b\r\nbb", "ccc"}}));
         QVERIFY(test::must(parseCsv("\"aaa\",\"b\"\"bb\",\"ccc\"")) == (std::vector<std::vector<std::string>>{{"aaa", "b\"bb", "ccc"}}));
     }
+    /// A cell that a spreadsheet would take for a formula is written as text (OWASP, "CSV Injection": fields that begin with =, +, -, @, tab or carriage return);
+    /// numbers stay numbers, and whatever is written comes back as it was.
+    void noCellIsAFormula() {
+        QCOMPARE(test::q(csvRow({"=1+2", "+49 30", "-x", "@SUM(A1)", "-3.5", "+7", "a=b", "'tis"})), "'=1+2,'+49 30,'-x,'@SUM(A1),-3.5,+7,a=b,'tis\r\n");
+        QCOMPARE(test::q(csvRow({"\tx", "=\"a\""})), "'\tx,\"'=\"\"a\"\"\"\r\n");
+        QVERIFY(rc::check("cells come back", [](const std::vector<std::string>& tails) {
+            std::vector<std::string> cells{"'=1", "''-x", "'-5", "-", "'"};
+            for (const std::string& tail : tails) cells.push_back(std::string(1, *rc::gen::element('=', '+', '-', '@', '\t', '\'', 'a')) + tail);
+            RC_ASSERT(test::must(parseCsv(csvRow(cells))) == std::vector<std::vector<std::string>>{cells});
+        }));
+    }
 };
 
 QTEST_APPLESS_MAIN(FigureFileTest)

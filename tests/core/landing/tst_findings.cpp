@@ -61,7 +61,7 @@ private Q_SLOTS:
         const Landing landing = land(d);
         QCOMPARE(std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& x) { return x.key.code == finding::wrongFoot; }), 1);
         const auto f = findingWith(landing.findings, finding::wrongFoot);
-        QVERIFY(test::q(f->text).endsWith("count 1 needs the right. The same into pass 3, 4."));
+        QVERIFY(test::q(f->text).endsWith("count 1 needs the right. The same into passes 3 and 4."));
         const auto remedies = remediesFor(d, landing, *f);
         QCOMPARE(test::q(remedies.at(0).title), "End these passes with a touch in place of the last step.");
         QVERIFY(!findingWith(land(test::must(applyEdits(d, remedies[0].edits))).findings, finding::wrongFoot));

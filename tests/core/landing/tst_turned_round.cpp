@@ -101,6 +101,35 @@ private Q_SLOTS:
             QVERIFY(after.muted[0].key == key);
         }
     }
+    /// What changes more often than once a set is told once, not at every count, and names where it ends; the same amount on both sides of waits is told once as well.
+    void whatChangesAtEveryCountIsToldOnce() {
+        Document d = test::withOrder(test::withLine(test::documentOn("verse 512"), "A", "1 step L 2 step R"), "A x100");
+        const auto turnedIn = [](const Landing& landing) {
+            std::vector<Finding> all;
+            for (const Finding& f : landing.findings)
+                if (f.key.code == finding::turnedRound) all.push_back(f);
+            return all;
+        };
+        Document cuts = d;
+        for (std::size_t i = 1; i < 100; ++i) cuts = test::cut(cuts, i, 1);
+        const Landing landing = land(cuts);
+        QVERIFY(landing.turned.size() > 80U);
+        const auto told = turnedIn(landing);
+        QCOMPARE(told.size(), std::size_t(1)); // that both say 1 by chance, once in seven or eight counts, parts nothing
+        for (const Finding& f : told) {
+            QVERIFY(test::q(f.text).contains("changes more often than once a set"));
+            QVERIFY(remediesFor(cuts, landing, f).size() < 12);
+        }
+        Document waits = d;
+        for (const Pass& pass : d.routine.passes) {
+            PassExceptions wait;
+            wait.wait = counts(1);
+            waits = must(applyEdit(waits, SetExceptions{pass.id, wait, "a wait"}));
+        }
+        QVERIFY(land(waits).turned.size() > 80U);
+        for (const Finding& f : turnedIn(land(waits))) QVERIFY(!test::q(f.text).contains("Behind that it goes on so"));
+        QCOMPARE(turnedIn(land(waits)).size(), std::size_t(1));
+    }
     void aTwoCountTagOrAFigureOfSixMakesUpTheDifference() {
         Document d = basic("verse 70 | chorus 64"); // a set of six at its end
         d = must(applyEdit(d, AddFigure{{"Side six", {{"leader", "1 side L 2 close R 3 side L 4 close R 5 side L 6 close R"}, {"follower", "1 side R 2 close L 3 side R 4 close L 5 side R 6 close L"}}, std::nullopt, {}}, {}}));
