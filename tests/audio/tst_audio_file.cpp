@@ -172,6 +172,22 @@ private Q_SLOTS:
         QVERIFY(song->sound.seconds() < 6 && song->sound.seconds() > 3);
         QVERIFY2(test::q(song->warning).contains("breaks off"), song->warning.c_str());
     }
+    /// The head of a FLAC that promises 2³⁶ − 1 samples (18 days), its most, for ten seconds of sound: room is made for what comes, and what is missing is told.
+    void aHeadThatLiesAboutTheLengthIsNotBelieved() {
+        writeRaw(at("honest.flac"), 44100, 1, 441000, [](sf_count_t i, int) { return 0.4F * static_cast<float>(std::sin(0.05 * static_cast<double>(i))); }, SF_FORMAT_FLAC | SF_FORMAT_PCM_16);
+        QFile honest(at("honest.flac"));
+        QVERIFY(honest.open(QIODevice::ReadOnly));
+        QByteArray bytes = honest.readAll();
+        QCOMPARE(bytes.left(4), QByteArray("fLaC"));
+        for (int i = 22; i < 26; ++i) bytes[i] = '\xFF'; // RFC 9639, section 8.2: the last 36 bits before the checksum
+        bytes[21] = static_cast<char>(bytes[21] | 0x0F);
+        writeBytes(at("liar.flac"), bytes);
+        const auto song = decode("liar.flac");
+        QVERIFY2(song, song ? "" : song.error().message.c_str());
+        QCOMPARE(song->sound.frames(), std::size_t(441000));
+        QVERIFY2(test::q(song->warning).contains("breaks off"), song->warning.c_str());
+        QVERIFY(song->sound.samples.capacity() * sizeof(float) < 2'000'000'000U); // never more than the longest song
+    }
     void samplesThatAreNoNumbersBecomeSilence() {
         writeRaw(at("nan.wav"), 44100, 1, 4410, [](sf_count_t i, int) { return i % 10 == 0 ? std::nanf("") : i % 10 == 1 ? HUGE_VALF : 0.2F; });
         const auto song = decode("nan.wav");

@@ -130,9 +130,11 @@ std::string mapToText(const SongMap& map, const std::vector<SongDoubt>& doubts) 
            numbered(map.phrases.size(), "phrase", "phrases") + "\n";
     if (map.swing > swungFrom) out += "swung: the & falls at " + std::to_string(std::lround(100 * map.swing)) + " % of the beat\n";
     if (map.pickupBeats > 0) out += "pick-up of " + numbered(map.pickupBeats, "beat", "beats") + "\n";
-    for (const Phrase& phrase : map.phrases) {
+    const std::vector<int> usual = usualBeats(map);
+    for (std::size_t i = 0; i < map.phrases.size(); ++i) {
+        const Phrase& phrase = map.phrases[i];
         const int beats = beatsIn(map, phrase);
-        const int more = beats - usualBeats(map, phrase);
+        const int more = beats - usual[i];
         out += clockText(map.beats[firstBeatOf(map, phrase)].time) + "  bars " + std::to_string(phrase.firstBar + 1) + "–" +
                std::to_string(phrase.firstBar + phrase.bars) + "  " + numbered(beats, "beat", "beats");
         if (more != 0) out += more > 0 ? " (+" + std::to_string(more) + ")" : " (−" + std::to_string(-more) + ")";

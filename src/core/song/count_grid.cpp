@@ -100,7 +100,9 @@ void CountGrid::buildSets(const SongMap& map) {
     for (int c = countsInSong() - 1; c >= 0; --c)
         firstCountOfBar[static_cast<std::size_t>(m_cells[static_cast<std::size_t>(c + m_pickup)].bar)] = c;
     const int regularBar = m_regularSet / std::max(1, m_scheme.barsPerSet);
-    for (const Phrase& phrase : map.phrases) {
+    const std::vector<int> usual = usualBeats(map);
+    for (std::size_t i = 0; i < map.phrases.size(); ++i) {
+        const Phrase& phrase = map.phrases[i];
         CountPhrase spans;
         spans.firstCount = firstCountOfBar[phrase.firstBar];
         spans.counts = firstCountOfBar[phrase.firstBar + phrase.bars] - spans.firstCount;
@@ -109,7 +111,7 @@ void CountGrid::buildSets(const SongMap& map) {
         spans.label = phrase.label;
         spans.confirmed = phrase.confirmed;
         const int beats = std::max(1, beatsIn(map, phrase));
-        spans.usualCounts = static_cast<int>(std::lround(static_cast<double>(usualBeats(map, phrase)) * spans.counts / beats));
+        spans.usualCounts = static_cast<int>(std::lround(static_cast<double>(usual[i]) * spans.counts / beats));
         int barsInSet = 0;
         for (std::size_t b = phrase.firstBar; b < phrase.firstBar + phrase.bars; ++b) {
             const int barCounts = firstCountOfBar[b + 1] - firstCountOfBar[b];

@@ -35,7 +35,7 @@ struct CountPhrase {
     int counts = 0;
     int firstSet = 0;
     int sets = 0;
-    int usualCounts = 0; ///< the commonest length of its kind, see usualBeats()
+    int usualCounts = 0; ///< the commonest length of its kind, see usualBeats
     Seconds start = 0;
     std::string label;
     bool confirmed = false;

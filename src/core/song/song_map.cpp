@@ -150,24 +150,31 @@ std::vector<BarRun> oddRuns(const SongMap& map) {
     return runs;
 }
 
-int usualBeats(const SongMap& map, const Phrase& phrase) {
-    std::map<int, int> ofKind;
-    std::map<int, int> ofSong;
-    int sameKind = 0;
-    for (const Phrase& other : map.phrases) {
-        const int beats = beatsIn(map, other);
-        ++ofSong[beats];
-        if (kindOf(other.label) == kindOf(phrase.label)) {
-            ++ofKind[beats];
-            ++sameKind;
+std::vector<int> usualBeats(const SongMap& map) {
+    struct Lengths {
+        std::map<int, int> phrases; // of each length in beats, how many
+        int all = 0;
+    };
+    Lengths ofSong;
+    std::map<std::string, Lengths, std::less<>> ofKind;
+    std::vector<int> usual;
+    for (const Phrase& phrase : map.phrases) {
+        usual.push_back(beatsIn(map, phrase));
+        for (Lengths* lengths : {&ofSong, &ofKind[kindOf(phrase.label)]}) {
+            ++lengths->phrases[usual.back()];
+            ++lengths->all;
         }
     }
-    const auto& lengths = sameKind > 1 ? ofKind : ofSong;
     // Of lengths that are equally common in the kind, the one that is commoner in the song.
-    const auto best = std::max_element(lengths.begin(), lengths.end(), [&](const auto& a, const auto& b) {
-        return a.second != b.second ? a.second < b.second : ofSong[a.first] < ofSong[b.first];
-    });
-    return best == lengths.end() ? beatsIn(map, phrase) : best->first;
+    const auto commonest = [&](const Lengths& lengths) {
+        return std::max_element(lengths.phrases.begin(), lengths.phrases.end(), [&](const auto& a, const auto& b) {
+            return a.second != b.second ? a.second < b.second : ofSong.phrases[a.first] < ofSong.phrases[b.first];
+        })->first;
+    };
+    std::map<std::string, int, std::less<>> answers;
+    for (const auto& [kind, lengths] : ofKind) answers[kind] = commonest(lengths.all > 1 ? lengths : ofSong);
+    for (std::size_t i = 0; i < usual.size(); ++i) usual[i] = answers[kindOf(map.phrases[i].label)];
+    return usual;
 }
 
 } // namespace lc

@@ -127,8 +127,8 @@ struct BarRun {
 /// The runs of bars that have another length than the metre's, in order.
 [[nodiscard]] std::vector<BarRun> oddRuns(const SongMap& map);
 
-/// The commonest length in beats of the phrases of this phrase's kind (label without its number), or of all phrases
-/// for a kind that occurs once. The margin's "+4" is measured against it.
-[[nodiscard]] int usualBeats(const SongMap& map, const Phrase& phrase);
+/// For each phrase the commonest length in beats of the phrases of its kind (label without its number), or of all phrases
+/// for a kind that occurs once. The margin's "+4" is measured against it. O(bars + phrases · log phrases).
+[[nodiscard]] std::vector<int> usualBeats(const SongMap& map);
 
 } // namespace lc
