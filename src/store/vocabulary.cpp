@@ -1,5 +1,6 @@
 #include "store/vocabulary.h"
 
+#include "core/base/files.h"
 #include "core/base/plain_text.h"
 #include "core/exchange/figure_file.h"
 
@@ -123,6 +124,8 @@ Vocabulary::~Vocabulary() { sqlite3_close(m_db); }
 
 Result<std::unique_ptr<Vocabulary>> Vocabulary::open(const std::string& path, const std::vector<FigureCard>& starters) {
     std::error_code none;
+    if (std::filesystem::exists(path, none) && !std::filesystem::is_regular_file(path, none)) // SQLite would wait at a pipe for good
+        if (auto regular = checkRegularFile(path); !regular) return tl::unexpected(regular.error());
     const bool there = std::filesystem::exists(path, none) && std::filesystem::file_size(path, none) > 0;
     if (!there) std::filesystem::create_directories(std::filesystem::path(path).parent_path(), none);
     sqlite3* db = nullptr;

@@ -430,6 +430,7 @@ private Q_SLOTS:
         file.write("name,line of everyone\nLantern twin,1 2\nLantern twin,1 2 3 4 5\n");
         file.close();
         desk.importFile(file.fileName());
+        QTRY_VERIFY(rig.window->lastTold().contains("came in"));
         rig.figure("Opening walk", {"1-8 walk"});
         QStringList longer;
         for (const app::ShownFigure& f : desk.figures())

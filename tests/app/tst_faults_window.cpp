@@ -3,6 +3,7 @@
 #include "support/core_support.h"
 
 #include "app/arrange/plans_panel.h"
+#include "app/shell/file_asking.h"
 #include "app/steps/figure_list.h"
 #include "app/steps/steps_stage.h"
 #include "core/document/document_file.h"
@@ -150,15 +151,31 @@ private Q_SLOTS:
         QCOMPARE(QString::fromStdString(test::must(loadDocument(path.toStdString())).document.title), "Late evening");
         QVERIFY(rig.session->isSaved());
     }
+    /// Ctrl+E goes to the steps from wherever one types, from the name of a figure that is just made as well; a field would take it for "end of line".
+    void theStepsAreReachedFromAName() {
+        WindowRig rig;
+        rig.window->setStage(app::Stage::Steps);
+        auto& desk = rig.window->steps().desk();
+        desk.newFigure();
+        auto* name = rig.window->steps().findChild<QLineEdit*>("figureName");
+        QVERIFY(name);
+        name->setFocus();
+        QTest::keyClicks(name, "Lantern");
+        QTest::keyClick(name, Qt::Key_E, Qt::ControlModifier);
+        auto* now = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+        QVERIFY(now && now != name && rig.window->steps().editor().isAncestorOf(now));
+        QTest::keyClick(now, Qt::Key_K, Qt::ControlModifier);
+        QVERIFY(QApplication::focusWidget() != now);
+    }
     void dialogsNeverBeginAtTheRoot() {
         ArrangeRig rig("song 32");
         QSettings().clear();
-        for (const char* setting : {"songFolder", "routineFolder", "sheetFolder"}) {
-            const QString folder = rig.window->files().startFolder(QString::fromLatin1(setting));
+        for (const auto what : {app::FolderFor::Songs, app::FolderFor::Routines, app::FolderFor::Sheets, app::FolderFor::Figures}) {
+            const QString folder = app::startFolder(*rig.session, what);
             QVERIFY2(folder != "/" && QFileInfo(folder).isDir(), qPrintable(folder));
         }
         QSettings().setValue("songFolder", "/gone/for/good");
-        QVERIFY(QFileInfo(rig.window->files().startFolder("songFolder")).isDir());
+        QVERIFY(QFileInfo(app::startFolder(*rig.session, app::FolderFor::Songs)).isDir());
     }
     /// Letters typed into the list of figures search it; they neither leave the stage nor state anything of the song.
     void lettersBelongToTheStrips() {
@@ -251,6 +268,7 @@ private Q_SLOTS:
         QVERIFY(test::must(loadDocument(path.toStdString())).document == saved);
         QCOMPARE(QString::fromStdString(test::must(loadDocument(rescued.toStdString())).document.title), "changed");
         QVERIFY(rig.window->files().rescued().contains(rescued));
+        QCOMPARE(rig.window->files().rescue(), rescued); // a fault at every paint fills no folder
         rig.session->undo();
         QVERIFY(rig.session->isSaved()); // nothing to ask about
         rig.window->openAny(rescued);

@@ -1,6 +1,9 @@
 #include "app/shell/paths.h"
+#include "core/base/files.h"
 #include "core/base/plain_text.h"
 
+#include <QDir>
+#include <QTemporaryDir>
 #include <QtTest>
 
 #include <random>
@@ -27,6 +30,19 @@ private Q_SLOTS:
         QCOMPARE(app::pathOf("/home/ä/Lied €.ogg"), QString("/home/ä/Lied €.ogg"));
         QCOMPARE(app::fileName("/home/ä/\U0001F3B5.ogg"), std::string("/home/ä/\U0001F3B5.ogg"));
         QCOMPARE(app::readable(app::pathOf("l\xF6sung")), QString("l") + QChar(0xFFFD) + "sung");
+    }
+    /// What Qt lists of a folder it cannot open where the name is not UTF-8; asOnDisk() gives the name that opens.
+    void whatTheDialogsNameIsFoundOnDisk() {
+        QTemporaryDir folder;
+        const std::string name = folder.path().toStdString() + "/gr\xFC\xDF.ogg";
+        QVERIFY(writeFileAtomically(name, "sound"));
+        const QStringList listed = QDir(folder.path()).entryList(QDir::Files);
+        QCOMPARE(listed.size(), 1);
+        const QString named = folder.filePath(listed[0]);
+        QVERIFY(!QFileInfo::exists(named));
+        QCOMPARE(QByteArray::fromStdString(app::fileName(app::asOnDisk(named))), QByteArray::fromStdString(name));
+        QCOMPARE(app::asOnDisk(folder.filePath("gone\uFFFD.ogg")), folder.filePath("gone\uFFFD.ogg"));
+        QCOMPARE(app::asOnDisk("/home/ä.ogg"), QString("/home/ä.ogg"));
     }
 };
 

@@ -293,9 +293,9 @@ private Q_SLOTS:
             QVERIFY(rig.window->lastTold().contains(QString::number(waltzes)));
         }
         rig.desk().importFile(folder.filePath("f.csv"));
-        QCOMPARE(rig.desk().figures().size(), all + waltzes);
+        QTRY_COMPARE(rig.desk().figures().size(), all + waltzes);
         rig.desk().importFile(folder.filePath("nothing.json"));
-        QVERIFY(rig.window->lastTold().contains("There is no file"));
+        QTRY_VERIFY(rig.window->lastTold().contains("There is no file"));
     }
     void anotherWindowsChangesAreSeenAndNotOverwritten() {
         const StepsRig rig;

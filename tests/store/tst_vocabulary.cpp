@@ -14,6 +14,7 @@
 #include <csignal>
 #include <sqlite3.h>
 #include <sys/resource.h>
+#include <sys/stat.h>
 #include <sys/wait.h>
 #include <thread>
 #include <unistd.h>
@@ -192,6 +193,15 @@ private Q_SLOTS:
         writeBytes(file, "x");
         const auto result = Vocabulary::open((file + "/below/v.sqlite").toStdString());
         QVERIFY(result.error().code == ErrorCode::Unwritable);
+    }
+    void aPipeIsNotWaitedFor() {
+        const QString path = fresh();
+        QCOMPARE(::mkfifo(path.toUtf8().constData(), 0600), 0);
+        alarm(20);
+        const auto result = Vocabulary::open(path.toStdString());
+        alarm(0);
+        QVERIFY(!result && test::q(result.error().message).contains("is a pipe"));
+        QVERIFY(!Vocabulary::open("/dev/null"));
     }
     void twoWindowsDoNotOverwriteEachOther() {
         const QString path = fresh();

@@ -2,6 +2,7 @@
 
 #include "app/arrange/panel_parts.h"
 #include "app/arrange/proposal_row.h"
+#include "app/shell/file_asking.h"
 #include "app/shell/paths.h"
 #include "app/shell/session.h"
 #include "app/shell/when_shown.h"
@@ -15,7 +16,6 @@
 #include "core/landing/song_trial.h"
 
 #include <QCheckBox>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -176,7 +176,7 @@ void MendPanel::write(QString path) {
         m_session.edit(songEdited(m_session.document(), *song), tr("mend the music"));
         return;
     }
-    if (path.isEmpty()) path = QFileDialog::getSaveFileName(this, tr("Write the mended song"), (m_session.document().song.path.empty() ? QStandardPaths::writableLocation(QStandardPaths::MusicLocation) : QFileInfo(pathOf(m_session.document().song.path)).absolutePath()) + QStringLiteral("/%1 mended.flac").arg(title), tr("Sound (*.flac *.wav *.ogg)"));
+    if (path.isEmpty()) path = askWhereToWrite(this, m_session, FolderFor::Songs, tr("Write the mended song"), tr("%1 mended").arg(QString(title).remove(QLatin1Char('/'))), {QStringLiteral("flac"), QStringLiteral("wav"), QStringLiteral("ogg")}, tr("Sound (*.flac *.wav *.ogg)"));
     if (path.isEmpty()) return;
     if (fileName(path) == m_session.document().song.path) return Q_EMIT m_session.told(tr("That is the recording itself, which stays as it is. Choose another name."));
     QString table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");

@@ -2,6 +2,7 @@
 
 #include "app/arrange/panel_parts.h"
 #include "app/arrange/plans_panel.h"
+#include "app/shell/file_asking.h"
 #include "app/shell/paths.h"
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
@@ -10,7 +11,6 @@
 
 #include <QComboBox>
 #include <QDir>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -97,8 +97,8 @@ void RankPanel::begin() {
 }
 
 void RankPanel::choose(Ranked what) {
-    const QString key = what == Ranked::Songs ? QStringLiteral("songFolder") : QStringLiteral("routineFolder");
-    const QString folder = QFileDialog::getExistingDirectory(this, what == Ranked::Songs ? tr("A folder of songs") : tr("A folder of routines"), QSettings().value(key, QStandardPaths::writableLocation(what == Ranked::Songs ? QStandardPaths::MusicLocation : QStandardPaths::DocumentsLocation)).toString());
+    const bool songs = what == Ranked::Songs;
+    const QString folder = askForFolder(this, m_session, songs ? FolderFor::Songs : FolderFor::Routines, songs ? tr("A folder of songs") : tr("A folder of routines"));
     if (!folder.isEmpty()) rank(folder, what);
 }
 
@@ -166,7 +166,7 @@ void RankPanel::take() {
 
 void RankPanel::saveTable(QString path) {
     if (m_fits.empty()) return;
-    if (path.isEmpty()) path = QFileDialog::getSaveFileName(this, tr("Save the table"), QDir(m_folder).filePath(QStringLiteral("fits.csv")), tr("Tables (*.csv)"));
+    if (path.isEmpty()) path = askWhereToWrite(this, m_session, FolderFor::Sheets, tr("Save the table"), QStringLiteral("fits.csv"), {QStringLiteral("csv")}, tr("Tables (*.csv)"));
     if (path.isEmpty()) return;
     const auto written = writeFileAtomically(fileName(path), fitsToCsv(m_fits));
     Q_EMIT m_session.told(written ? tr("The table is in %1.").arg(QFileInfo(path).fileName()) : q(written.error().message));

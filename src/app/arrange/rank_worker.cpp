@@ -38,7 +38,7 @@ QStringList RankWorker::filesIn(const QString& folder, Ranked what) {
     if (what == Ranked::Songs)
         for (const char* kind : {"*.wav", "*.flac", "*.ogg", "*.opus", "*.mp3", "*.m4a", "*.aiff", "*.aif", "*.wma", "*.mid", "*.midi"}) kinds << QString::fromLatin1(kind);
     QStringList out;
-    for (const QFileInfo& file : QDir(folder).entryInfoList(kinds, QDir::Files, QDir::Name)) out << file.absoluteFilePath();
+    for (const QFileInfo& file : QDir(folder).entryInfoList(kinds, QDir::Files, QDir::Name)) out << asOnDisk(file.absoluteFilePath());
     return out;
 }
 

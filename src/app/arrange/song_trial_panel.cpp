@@ -2,6 +2,7 @@
 
 #include "app/arrange/panel_parts.h"
 #include "app/arrange/plans_panel.h"
+#include "app/shell/file_asking.h"
 #include "app/shell/paths.h"
 #include "app/shell/session.h"
 #include "app/shell/song_loader.h"
@@ -11,7 +12,6 @@
 #include "audio/song_file.h"
 
 #include <QComboBox>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -39,7 +39,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     auto* file = new QPushButton(tr("A routine's song …"), this);
     file->setToolTip(tr("The song of another saved routine, with its map"));
     connect(file, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("A routine on the other song"), m_session.path().isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) : QFileInfo(m_session.path()).absolutePath(), tr("Routines and maps (*.liftcount *.txt *.mid *.midi *.csv)"));
+        const QString path = askWhatToRead(this, m_session, FolderFor::Routines, tr("A routine on the other song"), tr("Routines and maps (*.liftcount *.txt *.mid *.midi *.csv)"));
         if (!path.isEmpty()) tryFile(path);
     });
     row->addWidget(file);

@@ -1,5 +1,6 @@
 #include "app/shell/file_desk.h"
 
+#include "app/shell/file_asking.h"
 #include "app/shell/paths.h"
 #include "app/shell/session.h"
 #include "core/document/document_file.h"
@@ -8,7 +9,6 @@
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QDir>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QPrintDialog>
@@ -50,15 +50,13 @@ QString FileDesk::demoPath() {
 }
 
 void FileDesk::chooseSong() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a song"), startFolder(QStringLiteral("songFolder")),
-                                                      soundFilter());
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Open a song"), soundFilter());
     if (path.isEmpty()) return;
-    QSettings().setValue(QStringLiteral("songFolder"), QFileInfo(path).absolutePath());
     Q_EMIT fileChosen(path);
 }
 
 void FileDesk::findSong() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Where is “%1” now?").arg(q(m_session.document().song.title)), startFolder(QStringLiteral("songFolder")), soundFilter());
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Where is “%1” now?").arg(q(m_session.document().song.title)), soundFilter());
     if (path.isEmpty()) return;
     SongReference song = m_session.document().song;
     song.path = fileName(path);
@@ -68,22 +66,22 @@ void FileDesk::findSong() {
 
 void FileDesk::carrySong() {
     if (!m_session.heardSong()) return Q_EMIT told(tr("First open the song whose map is to be carried over, and let it be heard."));
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Another recording of “%1”").arg(q(m_session.document().song.title)), startFolder(QStringLiteral("songFolder")), soundFilter());
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Another recording of “%1”").arg(q(m_session.document().song.title)), soundFilter());
     if (!path.isEmpty()) m_session.carryTo(path);
 }
 
 void FileDesk::importMap() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import a map"), startFolder(QStringLiteral("songFolder")), tr("Maps (*.mid *.midi *.csv *.txt);;All files (*)"));
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Import a map"), tr("Maps (*.mid *.midi *.csv *.txt);;All files (*)"));
     if (!path.isEmpty()) m_session.importMap(path);
 }
 
 void FileDesk::importLyrics() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Import lines of words"), startFolder(QStringLiteral("songFolder")), tr("Lines of words (*.lrc);;All files (*)"));
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Import lines of words"), tr("Lines of words (*.lrc);;All files (*)"));
     if (!path.isEmpty()) m_session.importLyrics(path);
 }
 
 void FileDesk::chooseRoutine() {
-    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a routine"), startFolder(QStringLiteral("routineFolder")), tr("Routines, also as plain text (*.liftcount *.txt)"));
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Routines, tr("Open a routine"), tr("Routines, also as plain text (*.liftcount *.txt)"));
     if (!path.isEmpty()) Q_EMIT fileChosen(path);
 }
 
@@ -139,41 +137,8 @@ bool FileDesk::save() {
 
 bool FileDesk::saveAs() {
     Q_EMIT aboutToSave();
-    const QString path = askWhereToWrite(tr("Save the routine"), QStringLiteral("routineFolder"), nameOfFile(tr("routine")), QStringLiteral("liftcount"), tr("Routines (*.liftcount)"));
+    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Routines, tr("Save the routine"), nameOfFile(tr("routine")), {QStringLiteral("liftcount")}, tr("Routines (*.liftcount)"));
     return !path.isEmpty() && saveTo(path, true);
-}
-
-QString FileDesk::startFolder(const QString& setting) const {
-    QStringList places{QSettings().value(setting).toString()};
-    const bool songs = setting == QStringLiteral("songFolder");
-    const QString song = pathOf(m_session.document().song.path);
-    for (const QString& file : songs ? QStringList{song, m_session.path()} : QStringList{m_session.path(), song})
-        if (!file.isEmpty()) places << QFileInfo(file).absolutePath();
-    places << QStandardPaths::writableLocation(songs ? QStandardPaths::MusicLocation : QStandardPaths::DocumentsLocation) << QDir::homePath();
-    for (const QString& place : places)
-        if (!place.isEmpty() && place != QStringLiteral("/") && QFileInfo(place).isDir()) return place;
-    return QDir::tempPath(); // no home at all
-}
-
-QString FileDesk::askWhereToWrite(const QString& title, const QString& setting, const QString& name, const QString& ending, const QString& filter) {
-    const QString dotted = QLatin1Char('.') + ending;
-    QString path = QDir(startFolder(setting)).filePath(name.endsWith(dotted) ? name : name + dotted);
-    while (true) {
-        path = QFileDialog::getSaveFileName(m_window, title, path, filter, nullptr, QFileDialog::DontConfirmOverwrite);
-        if (path.isEmpty()) return {};
-        if (!path.endsWith(dotted, Qt::CaseInsensitive)) path += dotted;
-        QSettings().setValue(setting, QFileInfo(path).absolutePath());
-        if (!QFileInfo::exists(path)) return path;
-        QMessageBox box(m_window);
-        box.setObjectName(QStringLiteral("replace"));
-        box.setText(tr("“%1” is there already.").arg(readable(QFileInfo(path).fileName())));
-        box.setInformativeText(tr("Writing would put the new file in its place."));
-        auto* replace = box.addButton(tr("Replace it"), QMessageBox::DestructiveRole);
-        auto* back = box.addButton(tr("Go back"), QMessageBox::RejectRole);
-        box.setDefaultButton(back);
-        box.exec();
-        if (box.clickedButton() == replace) return path;
-    }
 }
 
 namespace {
@@ -183,6 +148,7 @@ QString rescueFolder() { return QStandardPaths::writableLocation(QStandardPaths:
 QString FileDesk::rescue() {
     Q_EMIT aboutToSave();
     if (m_session.isSaved() || m_session.document() == newDocument()) return {};
+    if (m_rescuedRevision == m_session.revision() && QFileInfo::exists(m_rescued)) return m_rescued; // what fails at every paint is saved once
     const QString stem = m_session.path().isEmpty() ? nameOfFile(tr("routine")) : QFileInfo(m_session.path()).completeBaseName();
     const QString name = tr("%1 (rescued %2)").arg(stem, QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH.mm.ss"))) + QStringLiteral(".liftcount");
     QDir().mkpath(rescueFolder());
@@ -194,7 +160,8 @@ QString FileDesk::rescue() {
         QSettings settings;
         settings.setValue(QStringLiteral("rescued"), settings.value(QStringLiteral("rescued")).toStringList() << path);
         settings.sync();
-        return path;
+        m_rescuedRevision = m_session.revision();
+        return m_rescued = path;
     }
     return {};
 }
@@ -254,7 +221,7 @@ bool FileDesk::writeSheet(const QString& path, const QString& format, SheetKind 
 void FileDesk::saveSheetAs(const QString& format, SheetKind kind) {
     const QString name = nameOfFile(tr("sheet")) +
                          (kind == SheetKind::Floor ? tr("-floor") : tr("-steps"));
-    const QString path = askWhereToWrite(tr("Save the sheet"), QStringLiteral("sheetFolder"), name, format, QStringLiteral("*.") + format);
+    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Sheets, tr("Save the sheet"), name, {format}, QStringLiteral("*.") + format);
     if (path.isEmpty()) return;
     writeSheet(path, format, kind);
 }
@@ -279,7 +246,7 @@ void FileDesk::exportMap(const QString& kind) {
         if (!midi) return Q_EMIT told(q(midi.error().message));
         bytes.assign(midi->begin(), midi->end());
     }
-    const QString path = askWhereToWrite(tr("Export the map"), QStringLiteral("songFolder"), nameOfFile(tr("map")), kind, QStringLiteral("*.") + kind);
+    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Songs, tr("Export the map"), nameOfFile(tr("map")), {kind}, QStringLiteral("*.") + kind);
     if (path.isEmpty()) return;
     const auto written = writeFileAtomically(fileName(path), bytes);
     Q_EMIT told(written ? tr("Written: %1").arg(readable(path)) : q(written.error().message));

@@ -36,11 +36,6 @@ public:
     void importMap();
     void importLyrics();
 
-    /// Asks where to write. The ending is put on before it is asked whether a file that is there may be replaced. Empty = go back. `setting` keeps the folder.
-    [[nodiscard]] QString askWhereToWrite(const QString& title, const QString& setting, const QString& name, const QString& ending, const QString& filter);
-    /// Where a dialog begins: the folder of last time, else that of the song or the routine, else the user's own for such things; never the root of the disk.
-    [[nodiscard]] QString startFolder(const QString& setting) const;
-
     /// Writes what is not saved into a file of its own beside the routine's, or into the user's data where that cannot be; the routine's file stays as it is.
     /// For an end that nobody can be asked about. The name of the file; empty where there is nothing to save or no place.
     QString rescue();
@@ -67,6 +62,8 @@ private:
 
     Session& m_session;
     QWidget* m_window;
+    int m_rescuedRevision = -1; ///< of what rescue() wrote last
+    QString m_rescued;
 };
 
 } // namespace lc::app

@@ -37,6 +37,8 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
             event->accept();
             return true;
         }
+        const bool goes = key->modifiers() == Qt::ControlModifier && (key->key() == Qt::Key_E || key->key() == Qt::Key_K);
+        if (goes && qobject_cast<QLineEdit*>(watched)) return true; // fields would take them for "end of line" and "delete to the end"
     }
     return QMainWindow::eventFilter(watched, event);
 }

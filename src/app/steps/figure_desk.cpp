@@ -23,6 +23,7 @@ FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject*
     m_keep = new QTimer(this);
     m_keep->setSingleShot(true);
     m_keep->setInterval(900);
+    connect(&m_importer, &Worker::failed, this, &FigureDesk::told);
     connect(m_keep, &QTimer::timeout, this, &FigureDesk::keepNow);
     connect(&session, &Session::documentChanged, this, [this] {
         if (!m_opened) return;
@@ -343,18 +344,26 @@ void FigureDesk::giveToVocabulary() {
 }
 
 void FigureDesk::importFile(const QString& path) {
-    const auto text = readTextFile(fileName(path));
-    if (!text) return tellProblem(text.error());
-    const auto cards = figuresFromText(text->text);
-    if (!cards) return tellProblem(cards.error());
     if (!m_vocabulary) return Q_EMIT told(m_problem);
-    auto added = m_vocabulary->addAll(*cards);
-    if (!added) return tellProblem(added.error());
-    Step step;
-    for (const VocabularyFigure& figure : *added) step.push_back({std::nullopt, figure});
-    record(std::move(step));
-    reload();
-    Q_EMIT told(tr("Figures that came in from %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(added->size()));
+    m_importer.start(
+        [file = fileName(path)](const Task&) -> Result<std::pair<std::vector<FigureCard>, std::string>> {
+            const auto text = readTextFile(file);
+            if (!text) return tl::unexpected(text.error());
+            auto cards = figuresFromText(text->text);
+            if (!cards) return tl::unexpected(cards.error());
+            return std::pair{std::move(*cards), text->note(shownName(file))};
+        },
+        [this, path](const Result<std::pair<std::vector<FigureCard>, std::string>>& read) {
+            if (!read) return tellProblem(read.error());
+            const auto& [cards, warning] = *read;
+            auto added = m_vocabulary->addAll(cards);
+            if (!added) return tellProblem(added.error());
+            Step step;
+            for (const VocabularyFigure& figure : *added) step.push_back({std::nullopt, figure});
+            record(std::move(step));
+            reload();
+            Q_EMIT told(tr("Figures that came in from %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(added->size()) + (warning.empty() ? QString() : QLatin1Char(' ') + q(warning)));
+        });
 }
 
 void FigureDesk::exportFile(const QString& path) {

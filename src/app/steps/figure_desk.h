@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/shell/worker.h"
 #include "core/figures/figure_findings.h"
 #include "core/figures/figure_search.h"
 #include "core/notation/saying.h"
@@ -132,6 +133,7 @@ private:
     Session& m_session;
     QString m_path;
     std::unique_ptr<Vocabulary> m_vocabulary;
+    Worker m_importer; ///< reads a file of figures
     QString m_problem;
     bool m_opened = false;
     struct Kept {

@@ -13,10 +13,10 @@
 #include "app/steps/frame_page.h"
 #include "app/steps/versions_page.h"
 #include "app/arrange/notation_edit.h"
+#include "app/shell/file_asking.h"
 #include "core/figures/fill_orders.h"
 #include "audio/figure_sound.h"
 
-#include <QFileDialog>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QResizeEvent>
@@ -189,12 +189,12 @@ void StepsStage::hearDrill() {
 }
 
 void StepsStage::importFigures() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Bring figures in"), {}, tr("Figures (*.json *.csv)"));
+    const QString path = askWhatToRead(this, m_session, FolderFor::Figures, tr("Bring figures in"), tr("Figures (*.json *.csv)"));
     if (!path.isEmpty()) m_desk->importFile(path);
 }
 
 void StepsStage::exportFigures() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Write the figures that the search finds"), QStringLiteral("figures.json"), tr("Figures (*.json);;Table (*.csv)"));
+    const QString path = askWhereToWrite(this, m_session, FolderFor::Figures, tr("Write the figures that the search finds"), QStringLiteral("figures"), {QStringLiteral("json"), QStringLiteral("csv")}, tr("Figures (*.json *.csv)"));
     if (!path.isEmpty()) m_desk->exportFile(path);
 }
 

@@ -58,6 +58,12 @@ private Q_SLOTS:
         QVERIFY(WIFEXITED(status) && WEXITSTATUS(status) == 0);
         QVERIFY(readFile(path("nowhere"), 10).error().code == ErrorCode::NotFound);
     }
+    /// A read that fails half way, as from a bad stick: the memory of this process is a regular file to stat(2), and reading its first page is EIO (proc(5)).
+    void aFaultWhileReadingIsSaid() {
+        const auto read = readFile("/proc/self/mem", 1U << 20);
+        QVERIFY(!read && read.error().code == ErrorCode::Unreadable);
+        QVERIFY2(test::q(read.error().message).contains("could not be read to its end"), read.error().message.c_str());
+    }
     void readingCanBeStopped() {
         QVERIFY(writeFileAtomically(path("b"), "text"));
         std::stop_source stop;

@@ -1,6 +1,7 @@
 #include "support/core_support.h"
 
 #include "core/base/content_hash.h"
+#include "core/base/plain_text.h"
 #include "core/document/document_file.h"
 #include "core/document/document_json.h"
 
@@ -307,6 +308,20 @@ private Q_SLOTS:
         write(m_folder.filePath("dances/renamed.wav"), "other sound here");
         QVERIFY(songState(found->document.song) == SongState::Changed);
         QVERIFY(songState(loadDocument(path("dances/r.liftcount"))->document.song) == SongState::Missing);
+    }
+    /// A name that is no text stands in the file as it is shown; the song itself is found by its content.
+    void aSongWhoseNameIsNotUtf8IsFoundAgain() {
+        QDir(m_folder.path()).mkpath("western");
+        const std::string song = path("western/") + "gr\xFC\xDF.wav";
+        QVERIFY(writeFileAtomically(song, "sound of its own"));
+        const auto print = *fingerprintFile(song);
+        Document d = rich();
+        d.song = {song, print.bytes, print.hash, 12.5, "Grüß", ""};
+        QVERIFY(saveDocument(d, path("western/r.liftcount")));
+        QVERIFY(isUtf8(read(m_folder.filePath("western/r.liftcount")).toStdString()));
+        const Document back = must(loadDocument(path("western/r.liftcount"))).document;
+        QCOMPARE(QByteArray::fromStdString(back.song.path), QByteArray::fromStdString(song));
+        QVERIFY(songState(back.song) == SongState::There);
     }
     /// XXH3-128 of the empty input, from the xxHash project's published test values (from memory:
     /// 99AA06D3014798D86001C324468D497F).

@@ -1,0 +1,25 @@
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+class QWidget;
+
+namespace lc::app {
+
+class Session;
+
+/// Which folder a dialog begins in, and under which name it is kept for the next time.
+enum class FolderFor { Songs, Routines, Sheets, Figures };
+
+/// Where a dialog begins: the folder of last time, else that of the song or the routine, else the user's own for such things; never the root of the disk.
+[[nodiscard]] QString startFolder(const Session& session, FolderFor what);
+
+/// Asks for a file to read; empty = go back. A name that is not UTF-8 comes as paths.h has it, so that it opens.
+[[nodiscard]] QString askWhatToRead(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& filter);
+[[nodiscard]] QString askForFolder(QWidget* parent, const Session& session, FolderFor what, const QString& title);
+
+/// Asks where to write; empty = go back. A name without one of the endings ("flac", "wav") gets the first, before it is asked whether a file that is there may be replaced.
+[[nodiscard]] QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& name, const QStringList& endings, const QString& filter);
+
+} // namespace lc::app
