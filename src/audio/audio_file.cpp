@@ -10,30 +10,46 @@
 
 namespace lc {
 
+namespace {
+
+/// Reads a stream to its end. `room` is told before each block how many samples are likely to be there in the end, as far as that may be believed; `take` gets the block.
+template <typename Room, typename Take>
+Result<void> readThrough(SongStream& stream, const Task& task, Room room, Take take) {
+    const auto promised = static_cast<std::size_t>(stream.framesPromised()) * static_cast<std::size_t>(stream.channels());
+    // What a file says of its length need not be true: room is made for ten minutes before anything was read, then for four times what there is.
+    std::size_t believed = std::min(promised, static_cast<std::size_t>(600 * stream.sampleRate() * stream.channels()));
+    room(believed);
+    std::vector<float> block;
+    for (std::size_t read = 0;;) {
+        const auto more = stream.next(block);
+        if (!more) return tl::unexpected(more.error());
+        if (task.stopped()) return fail(ErrorCode::Cancelled, "Reading was stopped.");
+        if (!*more) return {};
+        read += block.size();
+        if (read > believed && believed < promised) room(believed = std::max(read, std::min(promised, 4 * read)));
+        take(block);
+        if (promised > 0) task.report(std::min(1.0, static_cast<double>(read) / static_cast<double>(promised)));
+    }
+}
+
+} // namespace
+
 Result<DecodedSong> decodeSong(const std::string& path, const Task& task) {
     auto stream = SongStream::open(path);
     if (!stream) return tl::unexpected(stream.error());
-    DecodedSong song;
-    song.sound = {stream->sampleRate(), stream->channels(), {}};
-    const auto channels = static_cast<std::size_t>(stream->channels());
-    const auto promised = static_cast<std::size_t>(stream->framesPromised());
-    // Room is made for ten minutes at most before anything was read: what a file says of its length need not be true.
-    song.sound.samples.reserve(std::min(promised, static_cast<std::size_t>(600 * stream->sampleRate())) * channels);
-    std::vector<float> block;
-    while (true) {
-        const auto more = stream->next(block);
-        if (!more) return tl::unexpected(more.error());
-        if (task.stopped()) return fail(ErrorCode::Cancelled, "Reading was stopped.");
-        if (!*more) break;
-        auto& samples = song.sound.samples;
-        if (samples.size() + block.size() > samples.capacity() && samples.size() < promised * channels) samples.reserve(std::min((promised + 1024) * channels, 4 * samples.size()) + block.size());
-        samples.insert(samples.end(), block.begin(), block.end());
-        if (promised > 0) task.report(std::min(1.0, static_cast<double>(song.sound.frames()) / static_cast<double>(promised)));
-    }
-    song.warning = stream->warning();
-    song.title = stream->title();
-    song.artist = stream->artist();
-    return song;
+    std::vector<float> samples;
+    const auto read = readThrough(*stream, task, [&](std::size_t room) { samples.reserve(room); }, [&](const std::vector<float>& block) { samples.insert(samples.end(), block.begin(), block.end()); });
+    if (!read) return tl::unexpected(read.error());
+    return DecodedSong{{stream->sampleRate(), stream->channels(), std::move(samples)}, stream->title(), stream->artist(), stream->warning()};
+}
+
+Result<OpenedSong> openSong(const std::string& path, const Task& task) {
+    auto stream = SongStream::open(path);
+    if (!stream) return tl::unexpected(stream.error());
+    SongSound sound(stream->sampleRate(), stream->channels());
+    const auto read = readThrough(*stream, task, [&](std::size_t room) { sound.reserve(room); }, [&](const std::vector<float>& block) { sound.add(block); });
+    if (!read) return tl::unexpected(read.error());
+    return OpenedSong{std::move(sound), stream->title(), stream->artist(), stream->warning()};
 }
 
 Result<void> writeSound(const AudioBuffer& sound, const std::string& path) {

@@ -117,15 +117,33 @@ SongFeatures SongListener::finish() {
     return song;
 }
 
-SongFeatures songFeatures(const AudioBuffer& sound, const Task& task) {
-    SongListener listener(sound.sampleRate, sound.channels);
-    const std::size_t part = static_cast<std::size_t>(sound.channels) << 18; // six seconds
-    for (std::size_t at = 0; at < sound.samples.size(); at += part) {
+namespace {
+
+/// Listens to `samples` samples in pieces of six seconds; `add` hands a half-open span of them on.
+template <typename Add>
+SongFeatures inPieces(SongListener& listener, std::size_t samples, int channels, const Task& task, Add add) {
+    const std::size_t piece = static_cast<std::size_t>(channels) << 18;
+    for (std::size_t at = 0; at < samples; at += piece) {
         if (task.stopped()) return {};
-        listener.add(sound.samples.data() + at, std::min(part, sound.samples.size() - at));
-        task.report(static_cast<double>(at) / static_cast<double>(sound.samples.size()));
+        add(at, std::min(at + piece, samples));
+        task.report(static_cast<double>(at) / static_cast<double>(samples));
     }
     return listener.finish();
+}
+
+} // namespace
+
+SongFeatures songFeatures(const AudioBuffer& sound, const Task& task) {
+    SongListener listener(sound.sampleRate, sound.channels);
+    return inPieces(listener, sound.samples.size(), sound.channels, task, [&](std::size_t from, std::size_t to) { listener.add(sound.samples.data() + from, to - from); });
+}
+
+SongFeatures songFeatures(const SongSound& sound, const Task& task) {
+    SongListener listener(sound.sampleRate(), sound.channels());
+    return inPieces(listener, sound.samples(), sound.channels(), task, [&](std::size_t from, std::size_t to) {
+        const std::vector<float> piece = sound.part(from, to);
+        listener.add(piece.data(), piece.size());
+    });
 }
 
 void SongFeatures::prepare() {

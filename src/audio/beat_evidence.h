@@ -2,6 +2,7 @@
 
 #include "audio/onset_functions.h"
 #include "audio/resample.h"
+#include "audio/song_sound.h"
 #include "audio/spectral_features.h"
 #include "core/base/task.h"
 
@@ -52,6 +53,7 @@ private:
 
 /// Features of a recording at hand. Empty onsets when the task was stopped. O(length).
 [[nodiscard]] SongFeatures songFeatures(const AudioBuffer& sound, const Task& task = {});
+[[nodiscard]] SongFeatures songFeatures(const SongSound& sound, const Task& task = {});
 
 /// What can speak for a beat being the 1 of its bar; one value for each, higher is more, in standard deviations of the song.
 enum BeatCue : std::size_t {

@@ -22,7 +22,7 @@ std::optional<HeardSong> heardBefore(const std::string& hash, const std::string&
     return heard ? std::optional(std::move(*heard)) : std::nullopt;
 }
 
-Result<HeardSong> hearKept(const AudioBuffer& sound, const std::string& hash, const std::string& folder, const Task& task) {
+Result<HeardSong> hearKept(const SongSound& sound, const std::string& hash, const std::string& folder, const Task& task) {
     if (auto before = heardBefore(hash, folder, task)) return std::move(*before);
     SongFeatures features = songFeatures(sound, task.part(0, 0.6));
     if (task.stopped()) return fail(ErrorCode::Cancelled, "The analysis was stopped.");

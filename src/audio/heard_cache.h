@@ -2,6 +2,7 @@
 
 #include "audio/analysis.h"
 #include "audio/song_solver.h"
+#include "audio/song_sound.h"
 #include "core/base/task.h"
 #include "core/base/result.h"
 
@@ -12,7 +13,7 @@ namespace lc {
 
 /// A sound heard, its features taken from the folder where they were kept by the content of the file, or listened to now and kept there. An empty folder keeps nothing; one that cannot be
 /// written costs a second listening, no more. Errors: Cancelled, NoPulse.
-[[nodiscard]] Result<HeardSong> hearKept(const AudioBuffer& sound, const std::string& hash, const std::string& folder, const Task& task = {});
+[[nodiscard]] Result<HeardSong> hearKept(const SongSound& sound, const std::string& hash, const std::string& folder, const Task& task = {});
 
 /// The same of a file that is read for it alone; `path` is its file and `hash` that of its bytes. Errors: those of hearFile().
 [[nodiscard]] Result<HeardFile> hearFileKept(const std::string& path, const std::string& hash, const std::string& folder, const Task& task = {});

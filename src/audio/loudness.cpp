@@ -15,15 +15,15 @@ float LoudnessCurve::between(double from, double to) const {
     return sum / static_cast<float>(last - first);
 }
 
-LoudnessCurve loudnessOf(const AudioBuffer& sound, double step) {
+LoudnessCurve loudnessOf(const SongSound& sound, double step) {
     LoudnessCurve curve;
     curve.step = step;
-    const auto perStep = static_cast<std::size_t>(std::max(1.0, std::round(step * sound.sampleRate))) * static_cast<std::size_t>(sound.channels);
+    const auto perStep = static_cast<std::size_t>(std::max(1.0, std::round(step * sound.sampleRate()))) * static_cast<std::size_t>(sound.channels());
     float loudest = 0;
-    for (std::size_t at = 0; at < sound.samples.size(); at += perStep) {
-        const std::size_t end = std::min(at + perStep, sound.samples.size());
+    for (std::size_t at = 0; at < sound.samples(); at += perStep) {
+        const std::size_t end = std::min(at + perStep, sound.samples());
         float sum = 0;
-        for (std::size_t i = at; i < end; ++i) sum += sound.samples[i] * sound.samples[i];
+        for (std::size_t i = at; i < end; ++i) sum += sound[i] * sound[i];
         curve.values.push_back(std::sqrt(sum / static_cast<float>(end - at)));
         loudest = std::max(loudest, curve.values.back());
     }

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "audio/audio_buffer.h"
+#include "audio/song_sound.h"
 
 #include <vector>
 
@@ -15,6 +15,6 @@ struct LoudnessCurve {
     [[nodiscard]] float between(double from, double to) const;
 };
 
-[[nodiscard]] LoudnessCurve loudnessOf(const AudioBuffer& sound, double step = 0.02);
+[[nodiscard]] LoudnessCurve loudnessOf(const SongSound& sound, double step = 0.02);
 
 } // namespace lc

@@ -19,7 +19,7 @@ Player::~Player() {
     }
 }
 
-void Player::setSong(std::shared_ptr<const AudioBuffer> song, double silentSeconds) {
+void Player::setSong(std::shared_ptr<const SongSound> song, double silentSeconds) {
     pause();
     change([&] {
         m_renderer = std::make_unique<SongRenderer>(std::move(song), 44100, silentSeconds);

@@ -29,7 +29,7 @@ public:
     Player& operator=(const Player&) = delete;
 
     /// Stops and takes another song. Null = clicks alone for `silentSeconds`.
-    void setSong(std::shared_ptr<const AudioBuffer> song, double silentSeconds);
+    void setSong(std::shared_ptr<const SongSound> song, double silentSeconds);
     void setClicks(std::vector<Click> clicks);
     void setClicksHeard(bool heard);
     void setSpeed(double speed); ///< 0.25 to 2

@@ -35,8 +35,8 @@ struct SongRenderer::Stretcher {
     std::vector<float> right = std::vector<float>(feedFrames);
 };
 
-SongRenderer::SongRenderer(std::shared_ptr<const AudioBuffer> song, int sampleRate, double silentSeconds)
-    : m_song(std::move(song)), m_rate(m_song ? m_song->sampleRate : sampleRate),
+SongRenderer::SongRenderer(std::shared_ptr<const SongSound> song, int sampleRate, double silentSeconds)
+    : m_song(std::move(song)), m_rate(m_song ? m_song->sampleRate() : sampleRate),
       m_songFrames(m_song ? static_cast<std::int64_t>(m_song->frames()) : std::llround(silentSeconds * sampleRate)) {
     for (ClickKind kind : {ClickKind::Set, ClickKind::Bar, ClickKind::Count}) m_sounds[static_cast<int>(kind)] = clickSound(kind, m_rate);
     restart();
@@ -99,11 +99,11 @@ std::size_t SongRenderer::nextSpan(std::size_t wanted) {
 
 void SongRenderer::addSong(float* out, std::int64_t songFrame, std::size_t frames) const {
     if (!m_song || !m_songHeard) return;
-    const auto channels = static_cast<std::size_t>(m_song->channels);
-    const float* in = m_song->samples.data() + static_cast<std::size_t>(songFrame) * channels;
-    for (std::size_t i = 0; i < frames; ++i) {
-        out[2 * i] += in[channels * i];
-        out[2 * i + 1] += in[channels * i + channels - 1];
+    const auto channels = static_cast<std::size_t>(m_song->channels());
+    std::size_t in = static_cast<std::size_t>(songFrame) * channels;
+    for (std::size_t i = 0; i < frames; ++i, in += channels) {
+        out[2 * i] += (*m_song)[in];
+        out[2 * i + 1] += (*m_song)[in + channels - 1];
     }
 }
 

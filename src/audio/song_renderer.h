@@ -1,7 +1,7 @@
 #pragma once
 
-#include "audio/audio_buffer.h"
 #include "audio/clicks.h"
+#include "audio/song_sound.h"
 
 #include <cstdint>
 #include <memory>
@@ -30,7 +30,7 @@ struct PlaceMark {
 class SongRenderer {
 public:
     /// `song` may be null: then there are only clicks, for `silentSeconds`.
-    SongRenderer(std::shared_ptr<const AudioBuffer> song, int sampleRate, double silentSeconds);
+    SongRenderer(std::shared_ptr<const SongSound> song, int sampleRate, double silentSeconds);
     ~SongRenderer();
     SongRenderer(const SongRenderer&) = delete;
     SongRenderer& operator=(const SongRenderer&) = delete;
@@ -71,7 +71,7 @@ private:
     void soundVoices(float* out, std::size_t frames);
     [[nodiscard]] std::int64_t loopEnd() const;
 
-    std::shared_ptr<const AudioBuffer> m_song;
+    std::shared_ptr<const SongSound> m_song;
     int m_rate;
     std::int64_t m_songFrames;
     std::vector<Click> m_clicks;

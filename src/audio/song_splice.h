@@ -1,6 +1,6 @@
 #pragma once
 
-#include "audio/audio_buffer.h"
+#include "audio/song_sound.h"
 #include "core/song/song_edit.h"
 
 #include <vector>
@@ -12,9 +12,9 @@ inline constexpr double spliceFade = 0.03;
 
 /// The spans of a recording one after another. Each joint is a crossfade of equal power that is over just before the beat on which the next span begins, so that its attack sounds whole and the
 /// time of no beat changes: what is faded in is what stood before it in the recording. Spans are cut to the recording. O(length).
-[[nodiscard]] AudioBuffer spliced(const AudioBuffer& sound, const std::vector<SoundSpan>& spans, double fade = spliceFade);
+[[nodiscard]] AudioBuffer spliced(const SongSound& sound, const std::vector<SoundSpan>& spans, double fade = spliceFade);
 
 /// Seconds [joint − before, joint + after) of a song made so, for listening to the joint.
-[[nodiscard]] AudioBuffer aroundJoint(const AudioBuffer& sound, const EditedSong& song, std::size_t joint, double before = 4, double after = 4);
+[[nodiscard]] AudioBuffer aroundJoint(const SongSound& sound, const EditedSong& song, std::size_t joint, double before = 4, double after = 4);
 
 } // namespace lc

@@ -97,7 +97,7 @@ Result<Output> runMend(const MendOptions& options) {
         const std::string table = std::filesystem::path(options.out).replace_extension(".csv").string();
         if (std::filesystem::exists(table, same) && !options.overwrite)
             return fail(ErrorCode::BadValue, shownName(table) + " is there already, and the map of the mended song would take its place. Give another name with -o, or add --overwrite.");
-        const auto sound = decodeSong(document->song.path);
+        const auto sound = openSong(document->song.path);
         if (!sound) return tl::unexpected(sound.error());
         const auto song = editSong(*document->map, mends->mends.front().spans, std::max(0.0, sound->sound.seconds() - document->map->end));
         if (!song) return tl::unexpected(song.error());

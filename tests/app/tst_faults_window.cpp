@@ -4,6 +4,8 @@
 
 #include "app/arrange/plans_panel.h"
 #include "app/shell/file_asking.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/figure_editor.h"
 #include "app/steps/figure_list.h"
 #include "app/steps/steps_stage.h"
 #include "core/document/document_file.h"

@@ -18,7 +18,7 @@ struct Rig {
         auto silent = std::make_unique<SilentOutput>([this] { return now; });
         output = silent.get();
         player = std::make_unique<Player>(std::move(silent), Player::Filling::OnPull);
-        player->setSong(std::make_shared<const AudioBuffer>(test::tone(seconds, 220)), 0);
+        player->setSong(std::make_shared<const SongSound>(test::tone(seconds, 220)), 0);
     }
     void pass(double seconds) {
         now += seconds;
@@ -106,7 +106,7 @@ private Q_SLOTS:
     void theRingBufferIsKeptFull() {
         auto silent = std::make_unique<SilentOutput>(); // its own thread, by the steady clock
         Player player(std::move(silent), Player::Filling::Ahead);
-        player.setSong(std::make_shared<const AudioBuffer>(test::tone(30, 220)), 0);
+        player.setSong(std::make_shared<const SongSound>(test::tone(30, 220)), 0);
         player.play();
         QTRY_VERIFY(player.position() > 0.2);
         double last = 0;

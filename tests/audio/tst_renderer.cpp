@@ -55,7 +55,7 @@ bool has(const std::vector<double>& times, double t) {
 
 class RendererTest : public QObject {
     Q_OBJECT
-    const std::shared_ptr<const AudioBuffer> m_tone = std::make_shared<const AudioBuffer>(test::tone(12, 220));
+    const std::shared_ptr<const SongSound> m_tone = std::make_shared<const SongSound>(test::tone(12, 220));
 
 private Q_SLOTS:
     void withoutClicksTheSongIsUnchanged() {
@@ -110,7 +110,7 @@ private Q_SLOTS:
         NEEDS_AUBIO;
         std::vector<double> ticks;
         for (int i = 0; i < 16; ++i) ticks.push_back(0.25 + 0.5 * i);
-        SongRenderer r(std::make_shared<const AudioBuffer>(test::ticks(ticks, 9)), 44100, 0);
+        SongRenderer r(std::make_shared<const SongSound>(test::ticks(ticks, 9)), 44100, 0);
         r.setClicksHeard(false);
         r.setSpeed(0.8);
         const auto onsets = onsetsOf(rendered(r, 8));
@@ -142,13 +142,13 @@ private Q_SLOTS:
         }
     }
     void theEndIsSilentAndSaysSo() {
-        SongRenderer r(std::make_shared<const AudioBuffer>(test::tone(0.5, 220)), 44100, 0);
+        SongRenderer r(std::make_shared<const SongSound>(test::tone(0.5, 220)), 44100, 0);
         std::vector<PlaceMark> marks;
         const AudioBuffer out = rendered(r, 1, &marks);
         QVERIFY(marks.back().ended);
         QCOMPARE(out.samples.back(), 0.0F);
         QCOMPARE(r.place(), 0.5);
-        SongRenderer slow(std::make_shared<const AudioBuffer>(test::tone(0.5, 220)), 44100, 0);
+        SongRenderer slow(std::make_shared<const SongSound>(test::tone(0.5, 220)), 44100, 0);
         slow.setSpeed(0.5);
         marks.clear();
         rendered(slow, 2, &marks);

@@ -29,8 +29,8 @@ class SongSpliceTest : public QObject {
 private Q_SLOTS:
     void nothingCutIsNothingChanged() {
         AudioBuffer sound{1000, 2, {}};
-        for (int i = 0; i < 4000; ++i) sound.samples.push_back(static_cast<float>(i));
-        QCOMPARE(spliced(sound, {{0, 1}, {1, 2}}).samples, sound.samples);
+        for (int i = 0; i < 4000; ++i) sound.samples.push_back(static_cast<float>(i) / 32768.0F);
+        QCOMPARE(spliced(SongSound(sound), {{0, 1}, {1, 2}}).samples, sound.samples);
     }
     /// Two parts of one held tone meet out of phase: a hard cut clicks, the crossfade does not.
     void aHeldToneDoesNotClick() {
@@ -39,10 +39,10 @@ private Q_SLOTS:
         const double joint = 1.0 + 0.25 / 220; // at the top of the wave, to its bottom
         const std::vector<SoundSpan> spans{{0, joint}, {2.0 + 0.75 / 220, 4}};
         const double itself = sharpest(sound, 0.2, 0.9);
-        const double hard = sharpest(spliced(sound, spans, 0), joint - 0.05, joint + 0.05), faded = sharpest(spliced(sound, spans), joint - 0.05, joint + 0.05);
+        const double hard = sharpest(spliced(SongSound(sound), spans, 0), joint - 0.05, joint + 0.05), faded = sharpest(spliced(SongSound(sound), spans), joint - 0.05, joint + 0.05);
         QVERIFY2(hard > 50 * itself, qPrintable(QString::number(hard / itself)));
         QVERIFY2(faded < 2 * itself, qPrintable(QString::number(faded / itself)));
-        QCOMPARE(spliced(sound, spans).frames(), static_cast<std::size_t>(std::llround(joint * 44100)) + sound.frames() - static_cast<std::size_t>(std::llround((2.0 + 0.75 / 220) * 44100)));
+        QCOMPARE(spliced(SongSound(sound), spans).frames(), static_cast<std::size_t>(std::llround(joint * 44100)) + sound.frames() - static_cast<std::size_t>(std::llround((2.0 + 0.75 / 220) * 44100)));
     }
     void aMendedSongHasTheBeatsThatItsMapSays_data() {
         QTest::addColumn<QString>("name");
@@ -63,7 +63,7 @@ private Q_SLOTS:
         const std::size_t from = heard.phrases[2].firstBar + 2;
         const BarSpan four{from, from + 4};
         const EditedSong song = must(editSong(heard, cut ? withoutBars(bars, four) : withBarsTwice(bars, four), sound.seconds() - heard.end));
-        const AudioBuffer mended = spliced(sound, song.sound);
+        const AudioBuffer mended = spliced(SongSound(sound), song.sound);
         QVERIFY(std::abs(mended.seconds() - (song.map.end + sound.seconds() - heard.end)) < 0.001);
         const SongMap anew = must(analyseSong(mended));
         double worst = 0;
@@ -86,14 +86,14 @@ private Q_SLOTS:
         const AudioBuffer sound = test::demoSound("copper-weathervane");
         const SongMap map = test::demoTruth("copper-weathervane");
         const EditedSong song = must(editSong(map, withoutBars(map.bars.size(), {12, 16})));
-        const AudioBuffer near = aroundJoint(sound, song, 0);
+        const AudioBuffer near = aroundJoint(SongSound(sound), song, 0);
         QVERIFY(std::abs(near.seconds() - 8) < 0.01);
-        const AudioBuffer all = spliced(sound, song.sound);
+        const AudioBuffer all = spliced(SongSound(sound), song.sound);
         const auto first = static_cast<std::size_t>(std::llround((song.joints[0] - 4) * 44100));
         int differs = 0;
         for (std::size_t i = 0; i < near.frames() - 2; ++i) differs += std::abs(near.samples[i] - all.samples[first + i]) > 0.05F;
         QVERIFY2(differs < 50, qPrintable(QString::number(differs))); // but for rounding to frames
-        QCOMPARE(aroundJoint(sound, song, 9).frames(), std::size_t{0});
+        QCOMPARE(aroundJoint(SongSound(sound), song, 9).frames(), std::size_t{0});
     }
 };
 

@@ -163,7 +163,7 @@ void MendPanel::hearJoint() {
     const auto song = chosenSong();
     if (!song || song->joints.empty()) return;
     const std::size_t joint = m_nextJoint++ % song->joints.size();
-    m_session.hearFigure(std::make_shared<const AudioBuffer>(aroundJoint(*m_session.sound(), *song, joint)));
+    m_session.hearFigure(std::make_shared<const SongSound>(aroundJoint(*m_session.sound(), *song, joint)));
     Q_EMIT m_session.told(tr("Joint %1 of %2.").arg(joint + 1).arg(song->joints.size()));
 }
 

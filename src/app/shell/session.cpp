@@ -301,7 +301,7 @@ void Session::setClicksHeard(bool heard) {
     Q_EMIT playingChanged();
 }
 
-void Session::hearFigure(std::shared_ptr<const AudioBuffer> sound) {
+void Session::hearFigure(std::shared_ptr<const SongSound> sound) {
     endHearing();
     if (m_player->playing() && !m_hearingFigure) m_caret = now();
     m_hearingFigure = true;

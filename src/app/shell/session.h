@@ -40,7 +40,7 @@ public:
     [[nodiscard]] Worker::Mode working() const { return m_working; }
     [[nodiscard]] Player& player() { return *m_player; }
     [[nodiscard]] const LoudnessCurve* loudness() const { return m_loudness.get(); }
-    [[nodiscard]] std::shared_ptr<const AudioBuffer> sound() const { return m_sound; } ///< of the song; null until it is read, and for a song without a recording
+    [[nodiscard]] std::shared_ptr<const SongSound> sound() const { return m_sound; } ///< of the song; null until it is read, and for a song without a recording
     [[nodiscard]] bool hasSong() const { return !document().map->beats.empty() || m_sound != nullptr; }
 
     /// Applies edits as one undo step. On an error nothing changes and the sentence is told.
@@ -90,7 +90,7 @@ public:
     void hearReading(std::size_t doubt, std::size_t reading);
     void endHearing();
     /// Plays a sound that is not the song, such as a figure's counts; the song waits where it is. Ends by itself, or by play and pause.
-    void hearFigure(std::shared_ptr<const AudioBuffer> sound);
+    void hearFigure(std::shared_ptr<const SongSound> sound);
     void endHearingFigure();
     [[nodiscard]] bool hearingFigure() const { return m_hearingFigure; }
     [[nodiscard]] bool hearing() const { return m_hearing; }
@@ -179,7 +179,7 @@ private:
     Worker m_tapper;
     Worker m_carrier;
     QString m_soundPath;
-    std::shared_ptr<const AudioBuffer> m_sound;
+    std::shared_ptr<const SongSound> m_sound;
     std::shared_ptr<const LoudnessCurve> m_loudness;
 
     std::shared_ptr<const HeardSong> m_heard;

@@ -11,25 +11,25 @@ namespace lc::app {
 namespace {
 
 /// Features of a sound, from the cache or listened to now; nothing when stopped.
-std::shared_ptr<const HeardSong> hear(const AudioBuffer& sound, const std::string& hash, const Task& task) {
+std::shared_ptr<const HeardSong> hear(const SongSound& sound, const std::string& hash, const Task& task) {
     auto heard = hearKept(sound, hash, fileName(heardFolder()), task);
     return heard ? std::make_shared<const HeardSong>(std::move(*heard)) : nullptr;
 }
 
 Result<std::shared_ptr<LoadedSong>> loadSong(const QString& path, bool analyse, const Task& task) {
     const double readingPart = analyse ? 0.3 : 1.0;
-    auto decoded = decodeSong(fileName(path), task.part(0, readingPart));
-    if (!decoded) return tl::unexpected(decoded.error());
+    auto opened = openSong(fileName(path), task.part(0, readingPart));
+    if (!opened) return tl::unexpected(opened.error());
     auto song = std::make_shared<LoadedSong>();
     song->path = path;
-    song->title = QString::fromStdString(decoded->title);
-    song->artist = QString::fromStdString(decoded->artist);
-    song->warning = QString::fromStdString(decoded->warning);
+    song->title = QString::fromStdString(opened->title);
+    song->artist = QString::fromStdString(opened->artist);
+    song->warning = QString::fromStdString(opened->warning);
     const auto print = fingerprintFile(fileName(path));
     if (!print) return tl::unexpected(print.error());
     song->print = *print;
-    song->loudness = std::make_shared<const LoudnessCurve>(loudnessOf(decoded->sound));
-    song->sound = std::make_shared<const AudioBuffer>(std::move(decoded->sound));
+    song->sound = std::make_shared<const SongSound>(std::move(opened->sound));
+    song->loudness = std::make_shared<const LoudnessCurve>(loudnessOf(*song->sound));
     if (analyse) {
         song->heard = hear(*song->sound, song->print.hash, task.part(readingPart, 1));
         if (!song->heard) return fail(ErrorCode::Cancelled, "The analysis was stopped.");

@@ -26,7 +26,7 @@ struct LoadedSong {
     QString title;
     QString artist;
     QString warning;
-    std::shared_ptr<const AudioBuffer> sound;
+    std::shared_ptr<const SongSound> sound;
     std::shared_ptr<const LoudnessCurve> loudness;
     std::optional<Result<SongReading>> reading; ///< when it was asked for
     std::shared_ptr<const HeardSong> heard;     ///< with the reading; otherwise it follows by itself

@@ -161,7 +161,7 @@ void StepsStage::play(FigureSoundAsked asked, Tick musicStart) {
     asked.tempo = CountTempo(m_desk->secondsPerCount(), m_desk->countWeights()).startingOn(musicStart);
     FigureSound sound = soundOfFigure(asked, *m_voice);
     if (!sound.problem.empty()) Q_EMIT m_session.told(QString::fromStdString(sound.problem));
-    m_session.hearFigure(std::make_shared<const AudioBuffer>(std::move(sound.sound)));
+    m_session.hearFigure(std::make_shared<const SongSound>(sound.sound));
 }
 
 void StepsStage::hear(const FigureReading& reading, Tick musicStart) {

@@ -319,7 +319,7 @@ private Q_SLOTS:
         d.song = {song, print.bytes, print.hash, 12.5, "Grüß", ""};
         QVERIFY(saveDocument(d, path("western/r.liftcount")));
         QVERIFY(isUtf8(read(m_folder.filePath("western/r.liftcount")).toStdString()));
-        const Document back = must(loadDocument(path("western/r.liftcount"))).document;
+        const Document back = test::must(loadDocument(path("western/r.liftcount"))).document;
         QCOMPARE(QByteArray::fromStdString(back.song.path), QByteArray::fromStdString(song));
         QVERIFY(songState(back.song) == SongState::There);
     }
