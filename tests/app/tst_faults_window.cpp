@@ -156,18 +156,21 @@ private Q_SLOTS:
     /// Ctrl+E goes to the steps from wherever one types, from the name of a figure that is just made as well; a field would take it for "end of line".
     void theStepsAreReachedFromAName() {
         WindowRig rig;
+        rig.window->openDemo();
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
         rig.window->setStage(app::Stage::Steps);
         auto& desk = rig.window->steps().desk();
         desk.newFigure();
         auto* name = rig.window->steps().findChild<QLineEdit*>("figureName");
         QVERIFY(name);
         name->setFocus();
+        QTRY_VERIFY(name->hasFocus());
         QTest::keyClicks(name, "Lantern");
         QTest::keyClick(name, Qt::Key_E, Qt::ControlModifier);
-        auto* now = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+        QWidget* now = rig.window->focusWidget();
         QVERIFY(now && now != name && rig.window->steps().editor().isAncestorOf(now));
         QTest::keyClick(now, Qt::Key_K, Qt::ControlModifier);
-        QVERIFY(QApplication::focusWidget() != now);
+        QVERIFY(rig.window->focusWidget() != now);
     }
     void dialogsNeverBeginAtTheRoot() {
         ArrangeRig rig("song 32");

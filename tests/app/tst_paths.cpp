@@ -1,3 +1,4 @@
+#include "app/arrange/rank_worker.h"
 #include "app/shell/paths.h"
 #include "core/base/files.h"
 #include "core/base/plain_text.h"
@@ -31,18 +32,18 @@ private Q_SLOTS:
         QCOMPARE(app::fileName("/home/ä/\U0001F3B5.ogg"), std::string("/home/ä/\U0001F3B5.ogg"));
         QCOMPARE(app::readable(app::pathOf("l\xF6sung")), QString("l") + QChar(0xFFFD) + "sung");
     }
-    /// What Qt lists of a folder it cannot open where the name is not UTF-8; asOnDisk() gives the name that opens.
-    void whatTheDialogsNameIsFoundOnDisk() {
+    /// QDir leaves out names that are not UTF-8; the files that are ranked are all files of their kinds, each by a name that opens.
+    void everySongOfAFolderIsListed() {
         QTemporaryDir folder;
-        const std::string name = folder.path().toStdString() + "/gr\xFC\xDF.ogg";
-        QVERIFY(writeFileAtomically(name, "sound"));
-        const QStringList listed = QDir(folder.path()).entryList(QDir::Files);
-        QCOMPARE(listed.size(), 1);
-        const QString named = folder.filePath(listed[0]);
-        QVERIFY(!QFileInfo::exists(named));
-        QCOMPARE(QByteArray::fromStdString(app::fileName(app::asOnDisk(named))), QByteArray::fromStdString(name));
-        QCOMPARE(app::asOnDisk(folder.filePath("gone\uFFFD.ogg")), folder.filePath("gone\uFFFD.ogg"));
-        QCOMPARE(app::asOnDisk("/home/ä.ogg"), QString("/home/ä.ogg"));
+        const std::string there = folder.path().toStdString() + "/";
+        for (const char* name : {"gr\xFC\xDF.ogg", "a.WAV", "ä.mid", ".hidden.ogg", "notes.pdf", "dance.liftcount"}) QVERIFY(writeFileAtomically(there + name, "x"));
+        QVERIFY(QDir(folder.path()).mkdir("folder.ogg"));
+        const QStringList songs = app::RankWorker::filesIn(folder.path(), app::Ranked::Songs);
+        QCOMPARE(songs.size(), 4);
+        for (const char* name : {"gr\xFC\xDF.ogg", "a.WAV", "ä.mid", "dance.liftcount"}) QVERIFY2(songs.contains(app::pathOf(there + name)), name);
+        for (const QString& song : songs) QVERIFY(readFile(app::fileName(song), 10));
+        QCOMPARE(app::RankWorker::filesIn(folder.path(), app::Ranked::Routines), QStringList{folder.filePath("dance.liftcount")});
+        QVERIFY(app::RankWorker::filesIn(folder.filePath("gone"), app::Ranked::Songs).isEmpty());
     }
 };
 

@@ -62,7 +62,7 @@ private Q_SLOTS:
         SongRenderer r(m_tone, 44100, 0);
         r.setClicksHeard(false);
         const AudioBuffer out = rendered(r, 3);
-        for (std::size_t i = 0; i < out.samples.size(); ++i) QCOMPARE(out.samples[i], m_tone->samples[i]);
+        for (std::size_t i = 0; i < out.samples.size(); ++i) QCOMPARE(out.samples[i], (*m_tone)[i]);
     }
     void clicksAreFoundOnTheirCountsByAnIndependentDetector() {
         NEEDS_AUBIO;

@@ -4,8 +4,10 @@
 #include "app/shell/song_loader.h"
 #include "audio/song_file.h"
 
-#include <QDir>
 #include <QFileInfo>
+
+#include <algorithm>
+#include <filesystem>
 
 namespace lc::app {
 
@@ -34,11 +36,17 @@ RankWorker::RankWorker(QObject* parent) : QObject(parent) {
 }
 
 QStringList RankWorker::filesIn(const QString& folder, Ranked what) {
-    QStringList kinds{QStringLiteral("*.liftcount"), QStringLiteral("*.txt")};
+    QStringList kinds{QStringLiteral("liftcount"), QStringLiteral("txt")};
     if (what == Ranked::Songs)
-        for (const char* kind : {"*.wav", "*.flac", "*.ogg", "*.opus", "*.mp3", "*.m4a", "*.aiff", "*.aif", "*.wma", "*.mid", "*.midi"}) kinds << QString::fromLatin1(kind);
+        for (const char* kind : {"wav", "flac", "ogg", "opus", "mp3", "m4a", "aiff", "aif", "wma", "mid", "midi"}) kinds << QString::fromLatin1(kind);
     QStringList out;
-    for (const QFileInfo& file : QDir(folder).entryInfoList(kinds, QDir::Files, QDir::Name)) out << asOnDisk(file.absoluteFilePath());
+    std::error_code trouble;
+    for (std::filesystem::directory_iterator each(fileName(folder), trouble), end; !trouble && each != end; each.increment(trouble)) { // QDir leaves names out that are not UTF-8
+        const QString file = pathOf(each->path().string());
+        if (each->is_regular_file(trouble) && kinds.contains(QFileInfo(file).suffix().toLower()) && !QFileInfo(file).fileName().startsWith(QLatin1Char('.'))) out << file;
+        trouble.clear();
+    }
+    std::sort(out.begin(), out.end(), [](const QString& a, const QString& b) { return a.compare(b, Qt::CaseInsensitive) < 0; });
     return out;
 }
 

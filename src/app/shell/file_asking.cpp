@@ -56,13 +56,13 @@ QString startFolder(const Session& session, FolderFor what) {
 }
 
 QString askWhatToRead(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& filter) {
-    const QString path = asOnDisk(QFileDialog::getOpenFileName(parent, title, startFolder(session, what), filter));
+    const QString path = QFileDialog::getOpenFileName(parent, title, startFolder(session, what), filter);
     if (!path.isEmpty()) keep(what, QFileInfo(path).absolutePath());
     return path;
 }
 
 QString askForFolder(QWidget* parent, const Session& session, FolderFor what, const QString& title) {
-    const QString folder = asOnDisk(QFileDialog::getExistingDirectory(parent, title, startFolder(session, what)));
+    const QString folder = QFileDialog::getExistingDirectory(parent, title, startFolder(session, what));
     if (!folder.isEmpty()) keep(what, folder);
     return folder;
 }

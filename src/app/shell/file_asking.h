@@ -15,7 +15,7 @@ enum class FolderFor { Songs, Routines, Sheets, Figures };
 /// Where a dialog begins: the folder of last time, else that of the song or the routine, else the user's own for such things; never the root of the disk.
 [[nodiscard]] QString startFolder(const Session& session, FolderFor what);
 
-/// Asks for a file to read; empty = go back. A name that is not UTF-8 comes as paths.h has it, so that it opens.
+/// Asks for a file to read; empty = go back. Qt lists no names that are not UTF-8: such files are opened from the command line, and found by rank.
 [[nodiscard]] QString askWhatToRead(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& filter);
 [[nodiscard]] QString askForFolder(QWidget* parent, const Session& session, FolderFor what, const QString& title);
 

@@ -2,10 +2,6 @@
 
 #include "core/base/plain_text.h"
 
-#include <QFileInfo>
-
-#include <filesystem>
-
 namespace lc::app {
 
 std::string fileName(const QString& path) {
@@ -37,17 +33,6 @@ QString pathOf(const std::string& fileName) {
         at += length;
     }
     return out;
-}
-
-QString asOnDisk(const QString& path) {
-    if (!path.contains(QChar::ReplacementCharacter) || QFileInfo::exists(path)) return path;
-    const QFileInfo asked(path);
-    std::error_code trouble;
-    for (std::filesystem::directory_iterator each(fileName(asked.absolutePath()), trouble), end; !trouble && each != end; each.increment(trouble)) {
-        const std::string name = each->path().filename().string();
-        if (QFile::decodeName(QByteArray::fromStdString(name)) == asked.fileName()) return asked.absolutePath() + QLatin1Char('/') + pathOf(name);
-    }
-    return path;
 }
 
 QString readable(const QString& path) { return QString::fromStdString(shown(fileName(path))); }

@@ -10,8 +10,6 @@ namespace lc::app {
 /// U+DC80 to U+DCFF (the way of Unicode Technical Report 36, section 3.7.3), so that every file can be named, opened and saved.
 [[nodiscard]] std::string fileName(const QString& path);
 [[nodiscard]] QString pathOf(const std::string& fileName);
-/// A file that Qt's dialogs and folders have named, as pathOf() has it: they lose the bytes that are not UTF-8, so the file whose name looks the same is taken where the one that is named is not there.
-[[nodiscard]] QString asOnDisk(const QString& path);
 /// A name to be read by a person: the bytes that are not UTF-8 as U+FFFD.
 [[nodiscard]] QString readable(const QString& path);
 

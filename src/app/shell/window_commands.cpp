@@ -20,6 +20,7 @@
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QMenuBar>
+#include <QPlainTextEdit>
 #include <QSettings>
 
 namespace lc::app {
@@ -38,7 +39,7 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
             return true;
         }
         const bool goes = key->modifiers() == Qt::ControlModifier && (key->key() == Qt::Key_E || key->key() == Qt::Key_K);
-        if (goes && qobject_cast<QLineEdit*>(watched)) return true; // fields would take them for "end of line" and "delete to the end"
+        if (goes && (qobject_cast<QLineEdit*>(watched) || qobject_cast<QPlainTextEdit*>(watched))) return true; // fields would take them for "end of line" and "delete to the end"
     }
     return QMainWindow::eventFilter(watched, event);
 }
