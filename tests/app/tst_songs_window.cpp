@@ -65,6 +65,11 @@ private Q_SLOTS:
         QCOMPARE(panel.table().rowText(0).mid(4, 4), (QStringList{"0", "0", "0", "0"}));
         QVERIFY2(!panel.table().rowText(2)[9].isEmpty(), qPrintable(panel.table().rowText(2).join('|'))); // the broken one says why
         QVERIFY2(panel.says().startsWith("3 in all"), qPrintable(panel.says()));
+        panel.table().selectRow(2);
+        const auto* note = panel.findChild<QLabel*>("rankNote");
+        QCOMPARE(note->text(), panel.table().rowText(2)[0] + ": " + panel.table().rowText(2)[9]); // whole, whatever the table cuts off
+        panel.table().selectRow(0);
+        QVERIFY(note->isHidden());
         rig.order("A A A"); // another dance than the one that was planned
         QVERIFY2(panel.says().startsWith("The dance was changed since"), qPrintable(panel.says()));
         rig.session->undo();

@@ -5,6 +5,8 @@
 
 #include <QHBoxLayout>
 
+#include <algorithm>
+
 namespace lc::app {
 
 ProposalRow::ProposalRow(const QString& object, const Theme& theme, QWidget* parent) : QScrollArea(parent), m_object(object), m_theme(theme) {
@@ -29,14 +31,22 @@ void ProposalRow::add(const QString& title, const QString& price, const Landing&
     column->setSpacing(m_theme.px(4));
     auto* choice = new RemedyChoice(title, price, index == m_chosen, m_theme, widget());
     choice->setObjectName(m_object + QString::number(index));
-    choice->setFixedWidth(m_theme.px(300));
+    choice->setFixedWidth(columnWidth());
     connect(choice, &QAbstractButton::clicked, this, [this, index] { Q_EMIT picked(index); });
     auto* mini = new MiniPages(now, std::move(then), m_theme, widget());
-    mini->setFixedWidth(m_theme.px(300));
+    mini->setFixedWidth(columnWidth());
     column->addWidget(mini);
     column->addWidget(choice);
     column->addStretch();
     m_row->insertLayout(m_row->count() - 1, column);
+}
+
+int ProposalRow::columnWidth() const { return std::clamp((viewport()->width() - 2 * m_theme.px(14)) / 3, m_theme.px(260), m_theme.px(300)); }
+
+void ProposalRow::resizeEvent(QResizeEvent* event) {
+    QScrollArea::resizeEvent(event);
+    for (auto* choice : widget()->findChildren<RemedyChoice*>()) choice->setFixedWidth(columnWidth());
+    for (auto* mini : widget()->findChildren<MiniPages*>()) mini->setFixedWidth(columnWidth());
 }
 
 void ProposalRow::choose(std::size_t index) {

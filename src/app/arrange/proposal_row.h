@@ -6,6 +6,7 @@
 #include <QScrollArea>
 
 class QHBoxLayout;
+class QResizeEvent;
 
 namespace lc::app {
 
@@ -20,10 +21,15 @@ public:
     void choose(std::size_t index);
     [[nodiscard]] std::size_t chosen() const { return m_chosen; }
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 Q_SIGNALS:
     void picked(std::size_t index); ///< by the person
 
 private:
+    [[nodiscard]] int columnWidth() const; ///< three stand side by side where there is room for them
+
     QString m_object;
     const Theme& m_theme;
     QHBoxLayout* m_row = nullptr;

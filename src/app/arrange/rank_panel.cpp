@@ -55,10 +55,14 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     m_progress->hide();
     below->addWidget(m_progress);
     all->addLayout(below);
-    m_table = new PlainTable({tr("name"), tr("bpm"), tr("metre"), tr("tempo"), tr("exceptions"), tr("misses"), tr("cost"), tr("stops"), tr("last pass"), tr("")}, theme, this);
+    m_table = new PlainTable({tr("name"), tr("bpm"), tr("metre"), tr("tempo"), tr("exceptions"), tr("misses"), tr("cost"), tr("stops"), tr("last pass"), tr("note")}, theme, this);
     m_table->setObjectName(QStringLiteral("rankTable"));
     m_table->setAccessibleName(tr("The best fit first"));
     all->addWidget(m_table, 1);
+    m_note = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_note->setObjectName(QStringLiteral("rankNote"));
+    all->addWidget(m_note);
+    connect(m_table, &QTableWidget::currentCellChanged, this, &RankPanel::showNote);
     setMinimumHeight(theme.px(250));
     hide();
     connect(m_take, &QPushButton::clicked, this, &RankPanel::take);
@@ -150,10 +154,22 @@ void RankPanel::showFits() {
                         !planned);
     }
     if (m_table->rowCount() > 0) m_table->selectRow(std::clamp(row, 0, m_table->rowCount() - 1));
+    showNote();
     m_says->setText(says());
     m_cancel->setEnabled(m_worker.busy());
     m_save->setEnabled(!m_fits.empty());
     m_take->setEnabled(!m_fits.empty());
+}
+
+/// What is said of the chosen file, whole: a table cuts it short.
+void RankPanel::showNote() {
+    const int row = m_table->currentRow();
+    const bool any = row >= 0 && static_cast<std::size_t>(row) < m_fits.size();
+    const SongFit none;
+    const SongFit& fit = any ? m_fits[static_cast<std::size_t>(row)] : none;
+    const QString note = q(fit.problem.empty() ? fit.remark : fit.problem);
+    m_note->setText(note.isEmpty() ? QString() : q(fit.name) + QStringLiteral(": ") + note);
+    m_note->setVisible(!note.isEmpty());
 }
 
 void RankPanel::take() {

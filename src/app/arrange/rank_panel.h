@@ -42,6 +42,7 @@ Q_SIGNALS:
 private:
     void choose(Ranked what);
     void showFits();
+    void showNote();
     void take();
     [[nodiscard]] FitWishes wishes() const;
     /// Whether what was ranked for has changed since: the dance, or the song.
@@ -58,6 +59,7 @@ private:
     QComboBox* m_family;
     QProgressBar* m_progress;
     QPushButton *m_cancel, *m_save, *m_take;
+    QLabel* m_note = nullptr;
     QLabel* m_says;
     PlainTable* m_table;
 };

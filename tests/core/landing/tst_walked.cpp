@@ -45,7 +45,7 @@ struct WalkedPass {
 };
 
 struct WalkedRole { int entersAfter = 0, counts = 0, parityIn = 0, parityOut = 0, facingIn = 0, facingOut = 0, trimmed = 0; };
-struct WalkedEnd { int begin = 0, start = 0, counts = 0, tag = 0, runningFrom = 0; std::vector<WalkedRole> roles; };
+struct WalkedEnd { int begin = 0, start = 0, counts = 0, tag = 0, runningFrom = 0, late = 0; std::vector<WalkedRole> roles; };
 
 /// Everything about a made-up routine, and the same as a document.
 class Walker {
@@ -84,6 +84,7 @@ public:
                     after = after + upTo(length - after + 1);
                     pass.bridges.push_back({after, 1 + upTo(5), chance(50) ? upTo(static_cast<int>(m_figures.size())) : -1});
                 }
+            if (chance(20)) pass.pinned = pass.wait + upTo(songCounts() / 2);
             m_passes.push_back(pass);
         }
     }
@@ -113,6 +114,7 @@ public:
             if (pass.apart > 0) e.canon = Canon{counts(pass.apart), pass.ripple, {}, {}, {}};
             for (const WalkedBridge& b : pass.bridges) e.bridges.push_back({{}, counts(b.after), counts(b.counts), b.figure >= 0 ? figures[static_cast<std::size_t>(b.figure)] : FigureId{}});
             d = must(applyEdit(d, SetExceptions{d.routine.passes.back().id, e, {}}));
+            if (pass.pinned >= 0) d = must(applyEdit(d, PinPass{d.routine.passes.back().id, musicPlaceAt(CountGrid(*d.map, d.scheme), counts(pass.pinned))}));
         }
         return d;
     }
@@ -124,8 +126,10 @@ public:
         for (std::size_t i = 0; i < m_passes.size(); ++i) {
             const WalkedPass& pass = m_passes[i];
             WalkedEnd end;
+            if (i == 0 && pass.pinned >= 0) at = pass.pinned - pass.wait;
             end.begin = at;
-            end.start = at + pass.wait;
+            end.start = std::max(at + pass.wait, pass.pinned); // who is early waits; who is late begins at once
+            end.late = pass.pinned >= 0 ? end.start - pass.pinned : 0;
             if (i == 0) runningFrom = end.start;
             end.runningFrom = runningFrom;
             std::vector<Event> events;
@@ -147,9 +151,17 @@ public:
             }
             const int tail = pass.ripple ? pass.apart * (m_roles - 1) : 0;
             const int whole = length + tail;
-            const bool cut = pass.restart >= 0 && pass.restart < whole;
+            bool cut = pass.restart >= 0 && pass.restart < whole;
             end.counts = cut ? pass.restart : whole;
             end.tag = pass.tag;
+            if (i + 1 < m_passes.size() && m_passes[i + 1].pinned >= 0) { // the next one wants to begin its wait here
+                const int room = m_passes[i + 1].pinned - m_passes[i + 1].wait - end.start;
+                if (room > 0 && end.counts > room) {
+                    end.counts = room;
+                    end.tag = 0;
+                    cut = true;
+                } else if (room > 0) end.tag = std::min(end.tag, room - end.counts);
+            }
             for (int r = 0; r < m_roles; ++r) {
                 WalkedRole role;
                 role.parityIn = parity[static_cast<std::size_t>(r)];
@@ -167,7 +179,7 @@ public:
                     std::vector<Event> inside;
                     append(inside, m_figures[static_cast<std::size_t>(pass.tagFigure)], 0);
                     std::stable_sort(inside.begin(), inside.end(), [](const Event& a, const Event& b) { return a.at < b.at; });
-                    for (const Event& e : inside) dance(e, 2 * pass.tag, role);
+                    for (const Event& e : inside) dance(e, 2 * end.tag, role);
                 }
                 role.parityOut = (role.parityIn + role.parityOut) % 2;
                 role.facingOut += role.facingIn;
@@ -235,7 +247,7 @@ class WalkedTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void everyPassIsWhereTheWalkerIs() {
-        int canons = 0, cuts = 0, extras = 0;
+        int canons = 0, cuts = 0, extras = 0, pins = 0, late = 0;
         for (int seed = 1; seed <= test::cases(2000); ++seed) {
             const Walker walker(static_cast<std::uint32_t>(seed));
             const Document d = walker.document();
@@ -251,7 +263,9 @@ private Q_SLOTS:
                     return is == counts(should);
                 };
                 QVERIFY(same("begin", pass.begin(), end.begin) && same("start", pass.start, end.start) && same("counts", pass.counts, end.counts) && same("tag", pass.tag, end.tag) &&
-                        same("counting from", pass.runningFrom, end.runningFrom));
+                        same("counting from", pass.runningFrom, end.runningFrom) && same("late", pass.lateBy, end.late));
+                pins += pass.pinned;
+                late += end.late > 0;
                 for (std::size_t r = 0; r < end.roles.size(); ++r) {
                     const RoleInPass& role = pass.roles[r];
                     const WalkedRole& walked = end.roles[r];
@@ -266,6 +280,7 @@ private Q_SLOTS:
                 extras += pass.tag > Tick{} || !pass.exceptions.bridges.empty();
             }
         }
+        QVERIFY2(pins > test::cases(1000) && late > test::cases(200), qPrintable(QString("%1 pins, %2 late").arg(pins).arg(late)));
         QVERIFY(canons > test::cases(300) && cuts > test::cases(1000) && extras > test::cases(1000));
     }
     /// Where the two counts differ, walked count by count; and every sentence that says they agree again is true.
