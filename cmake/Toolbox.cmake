@@ -27,6 +27,9 @@ if(LIFTCOUNT_SANITIZE)
     add_compile_options(-fno-sanitize=null,alignment,object-size,vptr)
   endif()
   add_link_options(-fsanitize=${LIFTCOUNT_SANITIZE})
+  if(LIFTCOUNT_FUZZ) # the fuzzer is led by what each input reaches in all of our code, not in the few lines of its target alone
+    add_compile_options(-fsanitize=fuzzer-no-link)
+  endif()
 endif()
 
 # One library per folder of src/: liftcount_library(core SOURCES ... LINK ... PRIVATE_LINK ...)
