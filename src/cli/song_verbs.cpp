@@ -42,7 +42,7 @@ std::string fitsAsText(const std::vector<SongFit>& fits) {
         if (f.problem.empty())
             out += ": cost " + std::to_string(f.cost) + ", " + numbered(f.exceptions, "exception", "exceptions") + ", " + numbered(f.misses, "miss", "misses") + ", " + numbered(f.stops, "stop", "stops") + ", last pass " + endingInWords(f);
         else out += ": " + f.problem;
-        if (!f.remark.empty()) out += ". " + f.remark;
+        if (!f.remark.empty()) out += (f.problem.empty() ? ". " : " ") + f.remark;
         out += "\n";
     }
     return out;
@@ -68,14 +68,7 @@ Result<Output> runRank(const RankOptions& options) {
     }
     std::vector<SongFit> fits;
     for (const std::string& file : options.files) {
-        const auto other = documentOfSong(file, {});
-        SongFit fit;
-        if (!other) fit.problem = other.error().message;
-        else fit = options.routines ? fitSong(*other, *document, wishes) : fitSong(*document, *other, wishes);
-        if (other) fit.name = other->title;
-        if (fit.name.empty()) fit.name = shown(std::filesystem::path(file).stem().string());
-        fit.file = file;
-        fits.push_back(std::move(fit));
+        fits.push_back(fitFile(*document, file, options.routines ? Ranked::Routines : Ranked::Songs, wishes, {}));
     }
     rankFits(fits, wishes);
     return Output{options.csv ? fitsToCsv(fits) : options.json ? fitsAsJson(fits) : fitsAsText(fits), {}, options.csv};

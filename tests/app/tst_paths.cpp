@@ -38,12 +38,12 @@ private Q_SLOTS:
         const std::string there = folder.path().toStdString() + "/";
         for (const char* name : {"gr\xFC\xDF.ogg", "a.WAV", "ä.mid", ".hidden.ogg", "notes.pdf", "dance.liftcount"}) QVERIFY(writeFileAtomically(there + name, "x"));
         QVERIFY(QDir(folder.path()).mkdir("folder.ogg"));
-        const QStringList songs = app::RankWorker::filesIn(folder.path(), app::Ranked::Songs);
+        const QStringList songs = app::RankWorker::filesIn(folder.path(), Ranked::Songs);
         QCOMPARE(songs.size(), 4);
         for (const char* name : {"gr\xFC\xDF.ogg", "a.WAV", "ä.mid", "dance.liftcount"}) QVERIFY2(songs.contains(app::pathOf(there + name)), name);
         for (const QString& song : songs) QVERIFY(readFile(app::fileName(song), 10));
-        QCOMPARE(app::RankWorker::filesIn(folder.path(), app::Ranked::Routines), QStringList{folder.filePath("dance.liftcount")});
-        QVERIFY(app::RankWorker::filesIn(folder.filePath("gone"), app::Ranked::Songs).isEmpty());
+        QCOMPARE(app::RankWorker::filesIn(folder.path(), Ranked::Routines), QStringList{folder.filePath("dance.liftcount")});
+        QVERIFY(app::RankWorker::filesIn(folder.filePath("gone"), Ranked::Songs).isEmpty());
     }
 };
 

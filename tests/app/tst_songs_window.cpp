@@ -50,6 +50,9 @@ private Q_SLOTS:
         QTemporaryDir folder;
         for (const auto& [name, structure] : {std::pair{"odd", "verse 30 | chorus 34 | verse 30"}, {"square", "verse 32 | chorus 32 | verse 32"}})
             write(folder.filePath(QString("%1.txt").arg(name)), QString("Lift Count routine\ntitle: %1\nsong: %2\ntempo: 122\nroles: everyone\npart: A\n").arg(name, structure).toUtf8());
+        QFile square(folder.filePath("square.txt")); // as an old editor saves it
+        QVERIFY(square.open(QIODevice::Append) && square.write("# f\xFCr alle\n") > 0);
+        square.close();
         write(folder.filePath("broken.liftcount"), "{ not a routine");
         write(folder.filePath("notes.md"), "no song");
         ArrangeRig rig("verse 32 | chorus 32");
@@ -58,7 +61,7 @@ private Q_SLOTS:
         doAnything(rig, "which song");
         app::RankPanel& panel = rig.arrange().ranking();
         QVERIFY(panel.isVisible());
-        panel.rank(folder.path(), app::Ranked::Songs);
+        panel.rank(folder.path(), Ranked::Songs);
         QTRY_VERIFY(!panel.busy());
         QCOMPARE(panel.fits().size(), std::size_t{3});
         QCOMPARE(panel.table().rowText(0)[0], "square");
@@ -69,6 +72,8 @@ private Q_SLOTS:
         const auto* note = panel.findChild<QLabel*>("rankNote");
         QCOMPARE(note->text(), panel.table().rowText(2)[0] + ": " + panel.table().rowText(2)[9]); // whole, whatever the table cuts off
         panel.table().selectRow(0);
+        QVERIFY2(note->text().contains("not UTF-8"), qPrintable(note->text()));
+        panel.table().selectRow(1);
         QVERIFY(note->isHidden());
         rig.order("A A A"); // another dance than the one that was planned
         QVERIFY2(panel.says().startsWith("The dance was changed since"), qPrintable(panel.says()));
@@ -98,17 +103,17 @@ private Q_SLOTS:
         ArrangeRig rig("verse 48 | chorus 48 | verse 48");
         app::RankPanel& panel = rig.arrange().ranking();
         rig.arrange().showRanking();
-        panel.rank(folder.path(), app::Ranked::Routines);
+        panel.rank(folder.path(), Ranked::Routines);
         QTRY_VERIFY(!panel.busy());
         QCOMPARE(panel.fits().size(), std::size_t{12});
         QCOMPARE(panel.fits().front().cost, 0);
         QVERIFY(panel.fits().front().name == "of 48" || panel.fits().front().name == "of 16" || panel.fits().front().name == "of 8" || panel.fits().front().name == "of 24");
-        panel.rank(folder.path(), app::Ranked::Routines);
+        panel.rank(folder.path(), Ranked::Routines);
         panel.cancel();
         QVERIFY(!panel.busy());
         QVERIFY2(panel.says().startsWith("Stopped:") || panel.fits().size() == 12, qPrintable(panel.says()));
         QTemporaryDir empty;
-        panel.rank(empty.path(), app::Ranked::Songs);
+        panel.rank(empty.path(), Ranked::Songs);
         QVERIFY2(panel.says().startsWith("There is no song in"), qPrintable(panel.says()));
     }
     void tempiOfDances() {

@@ -85,6 +85,9 @@ private Q_SLOTS:
         const Ran ranked = run({"rank", demo, routine, "--json"});
         QVERIFY2(ranked.exit == 0, ranked.err.constData());
         QVERIFY(!QJsonDocument::fromJson(ranked.out).object()["fits"].toArray().isEmpty());
+        QVERIFY(!ranked.out.contains("UTF-8"));
+        const Ran western = run({"rank", demo, write("t.txt", "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\n"), "--json"});
+        QVERIFY2(QJsonDocument::fromJson(western.out).object()["fits"].toArray()[0].toObject()["remark"].toString().contains("not UTF-8"), western.out.constData());
         const Ran bad = run({"land", write("\xE4.liftcount", "{}")});
         QCOMPARE(bad.exit, 1);
         QVERIFY(oneSentence(bad.err) && isUtf8(bad.err.toStdString()));

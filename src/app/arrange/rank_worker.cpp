@@ -11,25 +11,6 @@
 
 namespace lc::app {
 
-namespace {
-
-SongFit fitOf(const Document& document, const QString& file, Ranked what, const FitWishes& wishes, const std::string& folder, const Task& task) {
-    const std::string name = fileName(file);
-    const auto other = documentOfSong(name, folder, task);
-    SongFit fit;
-    if (!other) fit.problem = other.error().message;
-    else if (what == Ranked::Songs) fit = fitSong(document, *other, wishes);
-    else {
-        fit = fitSong(*other, document, wishes);
-        fit.name = other->title;
-    }
-    if (fit.name.empty()) fit.name = readable(QFileInfo(file).completeBaseName()).toStdString();
-    fit.file = name;
-    return fit;
-}
-
-} // namespace
-
 RankWorker::RankWorker(QObject* parent) : QObject(parent) {
     connect(&m_worker, &Worker::cancelled, this, [this] { Q_EMIT finished(true); });
     connect(&m_worker, &Worker::failed, this, [this] { Q_EMIT finished(true); });
@@ -66,7 +47,7 @@ void RankWorker::start(const Document& document, const QStringList& files, Ranke
                                    }
                                },
                                task.stop};
-                const SongFit fit = fitOf(document, file, what, wishes, folder, one);
+                const SongFit fit = fitFile(document, fileName(file), what, wishes, folder, one);
                 if (task.stopped()) return;
                 ++done;
                 tell([this, fit, done, of = static_cast<int>(files.size())] { Q_EMIT fitted(fit, done, of); });

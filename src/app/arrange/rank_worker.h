@@ -8,9 +8,6 @@
 
 namespace lc::app {
 
-/// Which of two things the files of a folder are ranked as.
-enum class Ranked { Songs, Routines };
-
 /// Reads the files of a folder one after another in a thread of its own and fits each: songs to the routine, or routines to its song. What was heard of recordings is kept, so that the second time is quick.
 class RankWorker : public QObject {
     Q_OBJECT

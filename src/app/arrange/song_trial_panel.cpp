@@ -123,10 +123,11 @@ void SongTrialPanel::tryFile(const QString& path) {
     refresh();
     m_says->setText(tr("Reading “%1” …").arg(readable(QFileInfo(path).fileName())));
     m_worker.start([file = fileName(path), folder = fileName(heardFolder())](const Task& task) { return documentOfSong(file, folder, task); },
-                   [this, path](const Result<Document>& other) {
+                   [this, path](const Result<SongOfFile>& other) {
                        if (!other) return show(tl::unexpected(other.error()), path);
-                       if (other->map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
-                       show(songOf(*other), tr("the song of %1").arg(QString::fromStdString(other->title)));
+                       if (other->document.map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
+                       show(songOf(other->document), tr("the song of %1").arg(QString::fromStdString(other->document.title)));
+                       if (!other->note.empty()) Q_EMIT m_session.told(QString::fromStdString(other->note));
                    });
 }
 

@@ -10,6 +10,9 @@
 namespace lc {
 
 /// How a routine fits a song.
+/// As which of two things files are ranked.
+enum class Ranked { Songs, Routines };
+
 struct SongFit {
     std::string name;         ///< of the song or the routine, whichever is ranked
     std::string file;
