@@ -4,7 +4,7 @@
 set -euo pipefail
 cd "$(dirname "$0")"
 tools/install_packages.sh
-cmake --preset release -DLIFTCOUNT_TESTS=OFF >build-release.log 2>&1 || { cat build-release.log >&2; exit 1; }
+cmake --preset release -DLIFTCOUNT_TESTS=OFF -DLIFTCOUNT_FATAL_WARNINGS=OFF >build-release.log 2>&1 || { cat build-release.log >&2; exit 1; }
 echo "Building Lift Count (the first time takes some minutes) …"
 cmake --build --preset release >>build-release.log 2>&1 || { tail -n 40 build-release.log >&2; exit 1; }
 rm -f build-release.log
