@@ -154,6 +154,27 @@ private Q_SLOTS:
         QVERIFY(rig.session->isSaved());
     }
     /// Ctrl+E goes to the steps from wherever one types, from the name of a figure that is just made as well; a field would take it for "end of line".
+    void aNameOfferedIsPlacedOnceAndLeavesTheFieldEmpty() {
+        ArrangeRig rig("verse 32 | chorus 32");
+        rig.figure("Long walk", {"1-8 walk"});
+        QLineEdit* field = rig.chain().field();
+        for (const bool byMouse : {false, true}) {
+            rig.shortcutToField();
+            QTest::keyClicks(field, "ong wa");
+            auto* popup = field->completer()->popup();
+            QTRY_VERIFY(popup->isVisible());
+            if (byMouse) QTest::mouseClick(popup->viewport(), Qt::LeftButton, Qt::NoModifier, popup->visualRect(popup->model()->index(0, 0)).center());
+            else {
+                QTest::keyClick(popup, Qt::Key_Down);
+                QTest::keyClick(popup, Qt::Key_Return);
+            }
+            QTRY_COMPARE(rig.routine().parts.front().figures.size(), std::size_t{byMouse ? 3U : 2U});
+            QTRY_COMPARE(field->text(), QString());
+            QCoreApplication::processEvents();
+            QCOMPARE(field->text(), QString());
+        }
+        QCOMPARE(rig.routine().figures.size(), std::size_t{1});
+    }
     void theStepsAreReachedFromAName() {
         WindowRig rig;
         rig.window->openDemo();

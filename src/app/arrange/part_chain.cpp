@@ -5,6 +5,7 @@
 #include "app/steps/figure_desk.h"
 #include "app/steps/figure_list.h"
 
+#include <QAbstractItemView>
 #include <QCompleter>
 #include <QDrag>
 #include <QDropEvent>
@@ -122,7 +123,11 @@ PartChain::PartChain(Session& session, FigureDesk& desk, const Theme& theme, QWi
             if (!containsPart(m_session.document().routine, other.id, m_part)) names << tr("part %1").arg(q(other.name));
         static_cast<QStringListModel*>(completer->model())->setStringList(names);
     });
-    connect(m_type, &QLineEdit::returnPressed, this, &PartChain::placeTyped);
+    // Enter on a name that is offered is told twice: as Enter, and, after it, as the name chosen, which is then written into the field once more.
+    connect(m_type, &QLineEdit::returnPressed, this, [this, completer] {
+        if (!completer->popup()->isVisible() || !completer->popup()->currentIndex().isValid()) placeTyped();
+    });
+    connect(completer, qOverload<const QString&>(&QCompleter::activated), this, &PartChain::placeTyped, Qt::QueuedConnection);
     connect(&session, &Session::documentChanged, this, &PartChain::rebuild);
 }
 
