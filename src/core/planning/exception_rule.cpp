@@ -16,6 +16,8 @@ struct Condition {
     std::string words;
     int length; ///< words to remember
     std::vector<bool> holds;
+    bool place; ///< says which passes by their place in the dance
+    bool habit; ///< … by how often they come round
 };
 
 /// The passes that count, and what can be said of each.
@@ -33,27 +35,29 @@ public:
 
     const std::vector<const PassPerformance*>& passes() const { return m_passes; }
 
-    /// The shortest condition, or pair of them, that holds in exactly these passes.
-    std::string whenever(const std::vector<bool>& wanted) const {
+    /// The shortest condition, or pair of them, that holds in exactly these passes: "whenever you start facing 6 in a chorus", "in every third pass, if you start in a chorus"; empty where there is none.
+    std::string when(const std::vector<bool>& wanted) const {
+        const bool once = std::count(wanted.begin(), wanted.end(), true) < 2; // once is no habit
         const Condition* best = nullptr;
         const Condition* with = nullptr;
         int length = 1000;
         for (const Condition& one : m_all)
-            if (one.length < length && one.holds == wanted) {
+            if (one.length < length && one.holds == wanted && !(once && one.habit)) {
                 best = &one;
                 length = one.length;
             }
         for (std::size_t i = 0; i < m_all.size(); ++i) {
-            if (!covers(m_all[i], wanted)) continue;
+            if (!covers(m_all[i], wanted) || (once && m_all[i].habit)) continue;
             for (std::size_t k = i + 1; k < m_all.size(); ++k) {
-                if (m_all[i].length + m_all[k].length >= length || !covers(m_all[k], wanted) || !together(m_all[i], m_all[k], wanted)) continue;
+                if (m_all[i].length + m_all[k].length >= length || m_all[k].place || !covers(m_all[k], wanted) || !together(m_all[i], m_all[k], wanted)) continue;
                 best = &m_all[i];
                 with = &m_all[k];
                 length = best->length + with->length;
             }
         }
         if (!best) return {};
-        return best->words + (with ? " " + with->words : std::string());
+        if (!best->place) return "whenever you start " + best->words + (with ? " " + with->words : std::string());
+        return "in " + best->words + (with ? ", if you start " + with->words : std::string());
     }
 
 private:
@@ -75,7 +79,7 @@ private:
         for (std::size_t i = 0; i < m_passes.size(); ++i) values.push_back(value(i));
         for (std::size_t i = 0; i < values.size(); ++i) {
             if (!values[i] || std::find(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(i), values[i]) != values.begin() + static_cast<std::ptrdiff_t>(i)) continue;
-            Condition condition{words(*values[i]), length, {}};
+            Condition condition{words(*values[i]), length, {}, m_place, m_habit};
             for (const auto& other : values) condition.holds.push_back(other == values[i]);
             m_all.push_back(std::move(condition));
         }
@@ -89,13 +93,17 @@ private:
     static std::string article(const std::string& name) { return (std::string("aeiou").find(name.empty() ? ' ' : name[0]) != std::string::npos ? "an " : "a ") + name; }
 
     void places() {
+        m_place = true;
+        m_habit = true;
         for (const int n : {2, 3, 4}) {
             if (m_passes.size() < 2 * static_cast<std::size_t>(n)) continue; // twice makes a habit
             forEach([&](std::size_t i) { return (static_cast<int>(i) + 1) % n == 0 ? std::optional(true) : std::nullopt; },
                     [&](bool) { return std::string("every ") + (n == 2 ? "second" : n == 3 ? "third" : "fourth") + " pass"; }, 3);
         }
+        m_habit = false;
         forEach([&](std::size_t i) { return i == 0 ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the first pass"); }, 3);
         forEach([&](std::size_t i) { return i + 1 == m_passes.size() ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the last pass"); }, 3);
+        m_place = false;
     }
     void parts() {
         if (m_routine.parts.size() > 1)
@@ -120,7 +128,8 @@ private:
     const Routine& m_routine;
     const CountGrid& m_grid;
     std::vector<const PassPerformance*> m_passes;
-    std::vector<Condition> m_all;
+    std::vector<Condition> m_all; // those of places first
+    bool m_place = false, m_habit = false;
 };
 
 } // namespace
@@ -147,8 +156,7 @@ std::vector<ExceptionRule> exceptionRules(const Document& document, const Landin
             if (what.rfind("wait", 0) != 0 && what.rfind("ending", 0) != 0) happens(i, what); // where the dance begins and ends needs no rule
     }
     for (std::size_t r = 0; r < rules.size(); ++r) {
-        rules[r].when = conditions.whenever(where[r]);
-        if (!rules[r].when.empty()) rules[r].when = "whenever you start " + rules[r].when;
+        rules[r].when = conditions.when(where[r]);
     }
     return rules;
 }

@@ -70,6 +70,17 @@ private Q_SLOTS:
         QCOMPARE(said(test::tagged(lines("verse 32 | bridge 32 | verse 32 | verse 32", 4, "1/2 R"), 2, 4)), "A tag of 4 whenever you start in a bridge.");
         QCOMPARE(said(d), "");
     }
+    void whatHappensOnceIsNoHabit() {
+        Document d = lines("intro 32 | verse 32 | verse 32 | intro 32 | verse 32 | verse 32 | verse 32 | verse 32 | verse 32", 9, "1/1 R");
+        const QString sixth = said(test::tagged(d, 6, 4)); // the only multiple of both two and three; every third pass and in a verse say it of the ninth as well
+        QVERIFY2(!sixth.contains("every"), qPrintable(sixth));
+        QCOMPARE(said(test::tagged(test::tagged(test::tagged(d, 3, 4), 6, 4), 9, 4)), "A tag of 4 in every third pass.");
+        QCOMPARE(said(test::tagged(test::tagged(d, 2, 4), 8, 4)), "A tag of 4 in passes 2 and 8; there is no short rule for it.");
+        QCOMPARE(said(test::tagged(d, 9, 4)), "A tag of 4 in the last pass.");
+        Document mixed = lines("verse 32 | chorus 32 | verse 32 | verse 32 | verse 32 | chorus 32 | verse 32 | verse 32", 8, "1/1 R");
+        QCOMPARE(said(test::tagged(test::tagged(mixed, 4, 4), 8, 4)), "A tag of 4 in every fourth pass.");
+        QCOMPARE(said(test::tagged(test::tagged(test::tagged(mixed, 4, 4), 8, 4), 2, 4)), "A tag of 4 in passes 2, 4 and 8; there is no short rule for it.");
+    }
     void whereThereIsNoRuleTheyAreListed() {
         Document d = lines("verse 32 | verse 32 | verse 32 | verse 32 | verse 32 | verse 32 | verse 32 | verse 32", 8, "1/2 R");
         d = test::tagged(test::tagged(test::tagged(d, 2, 4), 5, 4), 6, 4);
