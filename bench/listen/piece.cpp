@@ -4,12 +4,18 @@
 #include "audio/features_file.h"
 #include "audio/resample.h"
 
+#include <nlohmann/json.hpp>
+
+#include <fstream>
+
 namespace lc::bench {
 
 std::optional<SongFeatures> featuresOf(std::filesystem::path piece) {
     std::filesystem::path kept = piece;
     if (auto features = loadFeatures(kept.replace_extension(".feat").string())) return std::move(*features);
-    std::filesystem::path sound = piece.replace_extension(".ogg");
+    std::ifstream file(piece);
+    std::filesystem::path sound = nlohmann::json::parse(file).value("sound", std::string{});
+    if (sound.empty()) sound = piece.replace_extension(".ogg");
     if (!std::filesystem::exists(sound)) sound.replace_extension(".mp3");
     const auto song = decodeSong(sound.string());
     if (!song) return std::nullopt;

@@ -7,7 +7,7 @@
 
 namespace lc::bench {
 
-/// What is heard of a made-up piece (PIECE.json beside its sound); kept beside it as PIECE.feat.
+/// What is heard of a piece (PIECE.json, which names its sound or lies beside it); kept beside it as PIECE.feat.
 [[nodiscard]] std::optional<SongFeatures> featuresOf(std::filesystem::path piece);
 
 } // namespace lc::bench

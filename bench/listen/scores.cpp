@@ -23,10 +23,13 @@ namespace {
 
 struct Score {
     double pieces = 0, beats = 0, ones = 0, phrases = 0;
+    double withBars = 0, withPhrases = 0; ///< pieces whose truth has them
     int held = 0, heldFound = 0, heldWrong = 0;
 
     void add(const Score& s) {
         pieces += s.pieces;
+        withBars += s.withBars;
+        withPhrases += s.withPhrases;
         beats += s.beats;
         ones += s.ones;
         phrases += s.phrases;
@@ -35,7 +38,7 @@ struct Score {
         heldWrong += s.heldWrong;
     }
     void show(const std::string& name) const {
-        std::printf("%-22s %4.0f  beats %.3f  1s %.3f  phrases %.3f  fermatas %d of %d, wrong %d\n", name.c_str(), pieces, beats / pieces, ones / pieces, phrases / pieces, heldFound, held, heldWrong);
+        std::printf("%-22s %4.0f  beats %.3f  1s %.3f  phrases %.3f  fermatas %d of %d, wrong %d\n", name.c_str(), pieces, beats / pieces, ones / std::max(1.0, withBars), phrases / std::max(1.0, withPhrases), heldFound, held, heldWrong);
     }
 };
 
@@ -54,7 +57,17 @@ Score scoreOf(const Json& truth, const SongMap& map) {
     std::vector<double> gaps;
     for (std::size_t i = 1; i < trueBeats.size(); ++i) gaps.push_back(trueBeats[i] - trueBeats[i - 1]);
     std::sort(gaps.begin(), gaps.end());
-    Score s{1, test::fMeasure(beats, trueBeats), test::fMeasure(ones, starts(truth["bars"], "start_s")), test::fMeasure(phrases, starts(truth["phrases"], "start_s"), gaps[gaps.size() / 2])};
+    Score s;
+    s.pieces = 1;
+    s.beats = test::fMeasure(beats, trueBeats);
+    if (!truth["bars"].empty()) {
+        s.withBars = 1;
+        s.ones = test::fMeasure(ones, starts(truth["bars"], "start_s"));
+    }
+    if (truth["phrases"].size() > 1) {
+        s.withPhrases = 1;
+        s.phrases = test::fMeasure(phrases, starts(truth["phrases"], "start_s"), std::max(0.5, gaps[gaps.size() / 2]));
+    }
     const std::vector<double> held = starts(truth["fermatas"], "start_s");
     s.held = static_cast<int>(held.size());
     for (const Fermata& f : map.fermatas) {
@@ -78,8 +91,8 @@ int main(int argc, char** argv) {
         const auto heard = hearSong(std::move(*features));
         if (!heard) continue;
         const auto reading = solveSong(*heard);
-        const Score s = reading ? scoreOf(truth, reading->map) : Score{1, 0, 0, 0};
-        if (each) s.show(truth["style"].get<std::string>() + "-" + std::to_string(truth["seed"].get<int>()));
+        const Score s = reading ? scoreOf(truth, reading->map) : scoreOf(truth, SongMap{});
+        if (each) s.show(truth.value("name", truth["style"].get<std::string>() + "-" + std::to_string(truth["seed"].get<int>())));
         styles[truth["style"]].add(s);
         all.add(s);
     }

@@ -5,6 +5,7 @@
 
 #include "audio/metre_reading.h"
 #include "audio/phrase_cues.h"
+#include "audio/pulse_witnesses.h"
 #include "support/beat_measure.h"
 
 #include <nlohmann/json.hpp>
@@ -40,7 +41,11 @@ bool inThrees(const Json& truth) {
     return !groups.empty() && std::all_of(groups.begin(), groups.end(), [](int g) { return g == 3; });
 }
 
+/// Music by others may have bars that nothing in its notes speaks for; they are no truth.
+bool barsKnown(const Json& truth) { return truth.value("bars_known", true); }
+
 void beatRows(const std::string& name, const Json& truth, const SongFeatures& song) {
+    if (!barsKnown(truth)) return;
     std::vector<double> beats;
     std::vector<int> numbers;
     const bool threes = inThrees(truth); // whose pulse has a beat for every three
@@ -80,11 +85,25 @@ void readingRows(const std::string& name, const Json& truth, const SongFeatures&
             starts.push_back(pulse.beats[b]);
             b += static_cast<std::size_t>(length);
         }
-        row(name, {fMeasure(pulse.beats, beats), fMeasure(starts, ones)}, r.cues);
+        row(name, {fMeasure(pulse.beats, beats), barsKnown(truth) ? fMeasure(starts, ones) : -1}, r.cues);
+    }
+}
+
+/// How right the other trackers are by themselves, and how far their beats lie from the true ones in the mean (seconds).
+void witnessRows(const std::string& name, const Json& truth, const SongFeatures& song) {
+    std::vector<double> beats;
+    for (const Json& b : truth["beats"])
+        if (!inThrees(truth) || (b["beat"].get<int>() - 1) % 3 == 0) beats.push_back(b["time_s"]);
+    for (const auto& heard : pulseWitnesses(song)) {
+        double off = 0;
+        for (double t : heard)
+            off += t - *std::min_element(beats.begin(), beats.end(), [&](double a, double b) { return std::abs(a - t) < std::abs(b - t); });
+        row(name, {fMeasure(heard, beats), heard.empty() ? 0 : off / static_cast<double>(heard.size())}, std::vector<double>{static_cast<double>(heard.size()), static_cast<double>(beats.size())});
     }
 }
 
 void phraseRows(const std::string& name, const Json& truth, const SongFeatures& song) {
+    if (!barsKnown(truth) || truth["phrases"].size() < 3) return;
     std::vector<double> bars;
     std::vector<int> beats;
     for (const Json& b : truth["bars"]) {
@@ -95,7 +114,7 @@ void phraseRows(const std::string& name, const Json& truth, const SongFeatures& 
     const auto cues = phraseCues(song, bars, beats);
     for (std::size_t b = 1; b < cues.size(); ++b) {
         bool starts = false;
-        for (const Json& p : truth["phrases"]) starts = starts || std::abs(p["start_s"].get<double>() - bars[b]) < 0.01;
+        for (const Json& p : truth["phrases"]) starts = starts || std::abs(p["start_s"].get<double>() - bars[b]) < 0.05;
         row(name, {starts ? 1.0 : 0.0}, cues[b]);
     }
 }
@@ -112,6 +131,7 @@ int main(int argc, char** argv) {
         const std::string name = fs::path(argv[i]).stem().string();
         if (std::strcmp(argv[1], "beats") == 0) beatRows(name, truth, *song);
         else if (std::strcmp(argv[1], "readings") == 0) readingRows(name, truth, *song);
+        else if (std::strcmp(argv[1], "witnesses") == 0) witnessRows(name, truth, *song);
         else phraseRows(name, truth, *song);
     }
     return 0;

@@ -25,7 +25,8 @@ struct PulseCandidate {
 };
 
 /// What speaks for a reading; the meaning of each is beside its name in the .cpp.
-constexpr std::size_t readingCues = 70;
+constexpr std::size_t readingCues = 81;
+constexpr std::size_t judgedCues = 61; ///< the first of them, which the nets have learned; the others are gathered for their next training
 
 /// One way to hear a song: a pulse and the bars on it.
 struct MetreReading {
