@@ -8,6 +8,7 @@
 #include "core/routine/routine_size.h"
 
 #include <algorithm>
+#include <utility>
 #include <map>
 
 namespace lc {
@@ -266,10 +267,14 @@ private:
     }
 
     void pass(const Line& line) {
-        const Pass written = passIn(line, *behind(line.text, "pass"));
+        auto [key, rest] = keyed(line); // "pass 3", and as people also write it "pass: 3", "pass 3: restart after 8"
+        std::string number = behind(key, "pass").value_or("");
+        if (number.empty()) number = std::exchange(rest, {});
+        const Pass written = passIn(line, number);
         PassExceptions e;
         std::optional<MusicPlace> pinned;
         std::string mark;
+        if (!rest.empty()) m_said.passLine(Line{line.number, rest, {}}, written.part, e, pinned, mark);
         for (const Line& one : line.inside) m_said.passLine(one, written.part, e, pinned, mark);
         if (!written.none() || std::count(m_told.begin(), m_told.end(), written.id) > 0) bad(line, "this pass has been told already.");
         m_told.push_back(written.id);

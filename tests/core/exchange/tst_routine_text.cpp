@@ -211,6 +211,17 @@ private Q_SLOTS:
         QCOMPARE(back.fermatas.size(), map.fermatas.size());
         for (std::size_t i = 0; i < map.beats.size(); ++i) QVERIFY(qAbs(back.beats[i].time - map.beats[i].time) < 0.05); // tempos are written to a thousandth, told when they change by 0.2 %
     }
+    /// Found by the fuzzer: a colon behind "pass" read beyond the text.
+    void aPassIsWrittenWithAColonAsWell() {
+        const std::string head = "Lift Count routine\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n";
+        const std::string plain = routineToText(must(routineFromText(head + "pass 2\n  restart after 4\n  tag of 2\n")));
+        for (const char* written : {"pass: 2\n  restart after 4\n  tag of 2\n", "pass 2: restart after 4\n  tag of 2\n", "pass 2:\n  restart after 4\n  tag of 2\n"})
+            QCOMPARE(routineToText(must(routineFromText(head + written))), plain);
+        for (const char* wrong : {"pass:\n  tag of 2\n", "pass\n  tag of 2\n", "pass: 3\n  tag of 2\n", "pass: 2: 1\n", "pass x: tag of 2\n"}) {
+            const auto read = routineFromText(head + wrong);
+            QVERIFY2(!read && read.error().message.find("Line 10") != std::string::npos, wrong);
+        }
+    }
     void wrongTextNamesItsLine_data() {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("says");
