@@ -78,7 +78,7 @@ def piece_of(name, sound, truth, source):
                 bars[-1][1] += 1
     return {
         "style": source, "source": source, "seed": 0, "name": name, "sound": os.path.abspath(sound), "metre": [top, unit, groups], "bars_known": known,
-        "changing": len(info.get("metres", [])) > 1, "drums": True, "end_s": info["duration_s"], "fermatas": [],
+        "changing": len(info.get("metres", [])) > 1, "end_s": info["duration_s"], "fermatas": [],
         "beats": [{"time_s": round(time, 4), "beat": number or 0} for time, _, number in beats],
         "bars": [{"start_s": round(time, 4), "beats": n} for time, n in bars],
         "phrases": [{"start_s": s["time_s"]} for s in info.get("sections", [])],
@@ -108,7 +108,7 @@ def main():
         kept += 1
         with open(os.path.join(chosen.pieces, re.sub(r"[^A-Za-z0-9_-]", "_", name) + ".json"), "w", encoding="utf-8") as file:
             json.dump(piece, file)
-    print(f"{kept} pieces, {sum(1 for _ in left)} left out: {', '.join(left)}")
+    print(f"{kept} pieces, {len(left)} left out: {', '.join(left) or 'none'}")
 
 
 if __name__ == "__main__":

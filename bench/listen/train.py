@@ -19,6 +19,7 @@ from concurrent.futures import ThreadPoolExecutor
 import numpy as np
 
 HERE = os.path.dirname(os.path.abspath(__file__))
+JUDGED = 70  # cues of a reading that the program gathers; behind them stand those of further_cues.h
 ANY = 100.0  # deviations: a cue may be as strange as it likes
 SOURCES = os.path.join(HERE, "../../src/audio")
 
@@ -197,7 +198,9 @@ def strange(pieces):
 
 def readings(chosen):
     names, labels, cues = rows_of("readings", chosen, 2)
-    f, ones = labels[:, 0], labels[:, 1]
+    f, ones = labels[:, 0], labels[:, 1]  # of bars that nobody knows −1
+    if not chosen.further:
+        cues = cues[:, :JUDGED]
     mean, scale, z = standard(cues, ANY)
     pieces = sorted(set(names))
     index = {p: np.where(names == p)[0] for p in pieces}
@@ -206,7 +209,7 @@ def readings(chosen):
         out = []
         for p in some:
             i = index[p]
-            worth = np.exp(8 * (f[i] + 0.7 * ones[i]))
+            worth = np.exp(8 * (f[i] + 0.7 * np.abs(ones[i])))
             worth[f[i] < 0.6] = 0
             if worth.max() > 0:
                 out.append((z[i], worth >= worth.max() * np.exp(-0.8)))
@@ -221,14 +224,14 @@ def readings(chosen):
         return [index[p][np.argmax(judged(nets, z[index[p]]))] for p in some]
 
     def report(title, best):
-        print(f"{title}: beats F {f[best].mean():.3f}, 1s F {ones[best].mean():.3f} ({len(best)} pieces)", flush=True)
+        print(f"{title}: beats F {f[best].mean():.3f}, 1s F {ones[best][ones[best] >= 0].mean():.3f} ({len(best)} pieces)", flush=True)
 
     held = held_out(pieces)
     fit = lambda some, seed: fit_net(data_of(some), chosen_over_right, seed, width=chosen.width, l2=chosen.l2 or 0.03, rounds=chosen.rounds or 40, noise=chosen.noise, drop=chosen.drop)
     if chosen.strange:
         report("styles left out", [b for away in strange(pieces) for b in best_of([fit([p for p in pieces if p not in away], k) for k in range(2)], away)])
     report("held out", best_of([fit([p for p in pieces if p not in held], k) for k in range(4)], held))
-    if chosen.held_only:
+    if chosen.held_only or chosen.further:
         return
     nets = [fit(pieces, k) for k in range(4)]
     report("all", best_of(nets, pieces))
@@ -246,6 +249,7 @@ def main():
     arguments.add_argument("--drop", type=float, default=0.0, help="share of the cues taken away while training")
     arguments.add_argument("--strange", action="store_true", help="also the figures for styles that were left out whole, in five parts")
     arguments.add_argument("--rows", help="a file that keeps the rows, or has them")
+    arguments.add_argument("--further", action="store_true", help="readings: with the cues that the program does not gather; nothing is written")
     arguments.add_argument("--held-only", action="store_true", help="only the held-out figures; nothing is written")
     arguments.add_argument("--build", default=os.path.join(HERE, "../../build/release"))
     chosen = arguments.parse_args()

@@ -1,11 +1,11 @@
 // Writes the rows by which the models of the song analysis are trained, from pieces with truth (make_set.py):
-//   training_rows beats|readings|phrases PIECE.json …
+//   training_rows beats|readings|phrases|witnesses PIECE.json …
 // What was heard of a piece is kept beside it, as PIECE.feat.
+#include "further_cues.h"
 #include "piece.h"
 
 #include "audio/metre_reading.h"
 #include "audio/phrase_cues.h"
-#include "audio/pulse_witnesses.h"
 #include "support/beat_measure.h"
 
 #include <nlohmann/json.hpp>
@@ -77,15 +77,18 @@ void readingRows(const std::string& name, const Json& truth, const SongFeatures&
         if (!threes || (beat - 1) % 3 == 0) beats.push_back(b["time_s"]);
     }
     const MetreReadings all = readMetre(song);
+    const auto heard = bench::pulseWitnesses(song);
     for (const MetreReading& r : all.readings) {
         const PulseCandidate& pulse = all.pulses[r.pulse];
-        std::vector<double> starts;
+        std::vector<double> starts, cues(r.cues.begin(), r.cues.end());
+        const auto further = bench::furtherCuesOf(song, pulse, r, heard);
+        cues.insert(cues.end(), further.begin(), further.end());
         std::size_t b = r.bars.pickup;
         for (int length : r.bars.lengths) {
             starts.push_back(pulse.beats[b]);
             b += static_cast<std::size_t>(length);
         }
-        row(name, {fMeasure(pulse.beats, beats), barsKnown(truth) ? fMeasure(starts, ones) : -1}, r.cues);
+        row(name, {fMeasure(pulse.beats, beats), barsKnown(truth) ? fMeasure(starts, ones) : -1}, cues);
     }
 }
 
@@ -94,7 +97,7 @@ void witnessRows(const std::string& name, const Json& truth, const SongFeatures&
     std::vector<double> beats;
     for (const Json& b : truth["beats"])
         if (!inThrees(truth) || (b["beat"].get<int>() - 1) % 3 == 0) beats.push_back(b["time_s"]);
-    for (const auto& heard : pulseWitnesses(song)) {
+    for (const auto& heard : bench::pulseWitnesses(song)) {
         double off = 0;
         for (double t : heard)
             off += t - *std::min_element(beats.begin(), beats.end(), [&](double a, double b) { return std::abs(a - t) < std::abs(b - t); });

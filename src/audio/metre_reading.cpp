@@ -4,7 +4,6 @@
 #include "audio/in_parallel.h"
 #include "audio/pulse_activation.h"
 #include "audio/pulse_tracker.h"
-#include "audio/pulse_witnesses.h"
 #include "audio/small_net.h"
 
 #include <algorithm>
@@ -18,7 +17,6 @@ namespace {
 constexpr double fastestBeat = 0.255, slowestBeat = 1.15;     // seconds of a beat that is danced
 constexpr double fastestUneven = 0.13;                        // seconds of an eighth in an uneven bar
 constexpr std::size_t fewestBeats = 8;
-constexpr std::size_t farthestReturn = 66; // beats
 
 struct BarKind {
     int beats;
@@ -172,91 +170,21 @@ std::vector<double> selfLikeness(const SongFeatures& song, const std::vector<dou
     return out;
 }
 
-/// How alike the song is to itself `lag` beats later in what sounds: the mean of the cosines of pitch classes, beat by beat.
-std::vector<double> harmonyLikeness(const SongFeatures& song, const std::vector<double>& beats, std::size_t mostLag) {
-    std::vector<std::array<double, 24>> rows;
-    for (std::size_t i = 0; i + 1 < beats.size(); ++i) {
-        const SpectralFrame f = song.spectra.mean(beats[i], beats[i + 1]);
-        std::array<double, 24> row{};
-        const auto put = [&](const std::array<float, 12>& classes, std::size_t at) {
-            double mean = 0, length = 1e-12;
-            for (float c : classes) mean += static_cast<double>(c) / 12;
-            for (float c : classes) length += (static_cast<double>(c) - mean) * (static_cast<double>(c) - mean);
-            for (std::size_t k = 0; k < 12; ++k) row[at + k] = (static_cast<double>(classes[k]) - mean) / std::sqrt(2 * length);
-        };
-        put(f.chroma, 0);
-        put(f.bass, 12);
-        rows.push_back(row);
-    }
-    std::vector<double> out(mostLag + 1, 0);
-    for (std::size_t lag = 1; lag <= mostLag && 2 * lag < rows.size(); ++lag) {
-        for (std::size_t i = lag; i < rows.size(); ++i)
-            for (std::size_t k = 0; k < 24; ++k) out[lag] += rows[i][k] * rows[i - lag][k];
-        out[lag] /= static_cast<double>(rows.size() - lag);
-    }
-    return out;
-}
-
-/// How much more the song is like itself at multiples of `n` beats than a beat before and after: mean over 1, 2, 4, 8 … of them up to the longest lag.
-double returnsAt(const std::vector<double>& likeness, std::size_t n) {
-    double sum = 0;
-    int count = 0;
-    for (std::size_t lag = n; lag + 1 < likeness.size(); lag *= 2) {
-        if (likeness[lag + 1] == 0) break;
-        sum += likeness[lag] - 0.5 * (likeness[lag - 1] + likeness[lag + 1]);
-        ++count;
-    }
-    return count ? sum / count : 0;
-}
-
 struct PulseEvidence {
     std::vector<double> one, unevenOne, unevenGroup;
     std::vector<double> likeness;
-    std::vector<double> harmony; ///< likeness of what sounds
-    std::array<double, 12> witnessed{};
     std::array<double, 22> cues{};
     std::array<double, 6> moments{};
     double alternation = 0; ///< low on every second beat, high on the others
 };
 
-/// F of two lists of beats, within 70 ms.
-double asHeardBy(const std::vector<double>& witness, const std::vector<double>& beats) {
-    std::size_t i = 0, same = 0;
-    for (double t : beats) {
-        while (i < witness.size() && witness[i] < t - 0.07) ++i;
-        if (i < witness.size() && witness[i] <= t + 0.07) { ++same; ++i; }
-    }
-    return witness.empty() || beats.empty() ? 0 : 2.0 * static_cast<double>(same) / static_cast<double>(witness.size() + beats.size());
-}
-
-PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, const TellingMoments& telling, const std::array<std::vector<double>, witnesses>& heard) {
+PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, const TellingMoments& telling) {
     PulseEvidence e;
     const auto cues = beatCues(song, pulse.beats);
     e.one = strongPlaces(cues, StrongPlace::One);
     e.unevenOne = strongPlaces(cues, StrongPlace::UnevenOne);
     e.unevenGroup = strongPlaces(cues, StrongPlace::UnevenGroup);
-    e.likeness = selfLikeness(song, pulse.beats, farthestReturn);
-    e.harmony = harmonyLikeness(song, pulse.beats, farthestReturn);
-    std::vector<double> offBeats;
-    for (std::size_t i = 0; i + 1 < pulse.beats.size(); ++i) offBeats.push_back(0.5 * (pulse.beats[i] + pulse.beats[i + 1]));
-    std::array<double, witnesses> agreed{};
-    double off = 0;
-    for (std::size_t w = 0; w < witnesses; ++w) {
-        agreed[w] = asHeardBy(heard[w], pulse.beats);
-        off += asHeardBy(heard[w], offBeats) / static_cast<double>(witnesses);
-        e.witnessed[w] = agreed[w];
-    }
-    std::sort(agreed.begin(), agreed.end());
-    const double perMinute = 60 / pulse.period;
-    const double resonance = pulseResonance(perMinute);
-    e.witnessed[4] = agreed[witnesses - 1];
-    e.witnessed[5] = agreed[witnesses - 2];
-    e.witnessed[6] = agreed[0];
-    e.witnessed[7] = off;
-    e.witnessed[8] = resonance;
-    e.witnessed[9] = std::log(resonance + 0.02);
-    e.witnessed[10] = std::max(0.0, std::log2(60 / perMinute));
-    e.witnessed[11] = std::max(0.0, std::log2(perMinute / 200));
+    e.likeness = selfLikeness(song, pulse.beats, 12);
     const auto at = [&](const std::vector<float>& f, double part) { return strengthAt(song, f, pulse.beats, part); };
     const double fluxOn = at(song.flux, 0), fluxHalf = at(song.flux, 0.5);
     const double thirdA = at(song.flux, 1.0 / 3), thirdB = at(song.flux, 2.0 / 3);
@@ -337,21 +265,6 @@ void addReading(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t
     r.cues[c++] = kind.uneven && kind.beats == 9 ? 1.0 : 0.0;
     r.cues[c++] = kind.uneven && kind.beats == 5 ? 1.0 : 0.0;
     for (double cue : e.moments) r.cues[c++] = cue;
-    for (double cue : e.witnessed) r.cues[c++] = cue;
-    r.cues[c++] = returnsAt(e.likeness, n);
-    r.cues[c++] = returnsAt(e.harmony, n);
-    double best = 0, bestHarmony = 0; // of the other bars
-    for (std::size_t other : {2U, 3U, 4U, 5U, 7U})
-        if (other != n && other != 2 * n && n != 2 * other) {
-            best = std::max(best, returnsAt(e.likeness, other));
-            bestHarmony = std::max(bestHarmony, returnsAt(e.harmony, other));
-        }
-    r.cues[c++] = returnsAt(e.likeness, n) - best;
-    r.cues[c++] = returnsAt(e.harmony, n) - bestHarmony;
-    r.cues[c++] = returnsAt(e.likeness, 2 * n);
-    r.cues[c++] = returnsAt(e.harmony, 2 * n);
-    r.cues[c++] = returnsAt(e.harmony, 1); // a pulse that is none returns nowhere
-    r.cues[c++] = nBars > 0 ? bars->odd / std::sqrt(nBars) : 0;
     out.push_back(std::move(r));
 }
 
@@ -440,21 +353,16 @@ MetreReadings readMetre(const SongFeatures& song, const Task& task, std::optiona
     MetreReadings all;
     all.pulses = pulseCandidates(song, task.part(0, 0.6), only);
     const TellingMoments telling = tellingMoments(song);
-    const auto heard = pulseWitnesses(song);
     std::vector<std::vector<MetreReading>> ofPulse(all.pulses.size());
     const auto read = [&](std::size_t i) {
         if (task.stopped()) return;
         const PulseCandidate& pulse = all.pulses[i];
-        const PulseEvidence e = evidenceOf(song, pulse, telling, heard);
+        const PulseEvidence e = evidenceOf(song, pulse, telling);
         for (const BarKind& kind : barKinds()) {
             const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : only || pulse.period >= fastestBeat;
             if (fits) addReading(e, pulse, i, kind, ofPulse[i]);
         }
-        for (MetreReading& r : ofPulse[i]) {
-            std::array<double, 70> first{};
-            std::copy_n(r.cues.begin(), judgedCues, first.begin());
-            r.score = readingNets(first);
-        }
+        for (MetreReading& r : ofPulse[i]) r.score = readingNets(r.cues);
     };
     inParallel(all.pulses.size(), read, [&](std::size_t i) { task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size())); });
     if (task.stopped()) return {};

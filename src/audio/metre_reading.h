@@ -24,9 +24,8 @@ struct PulseCandidate {
     std::vector<double> held = {}; ///< seconds at which beats that are held begin, ascending; only refinedPulse() finds them
 };
 
-/// What speaks for a reading; the meaning of each is beside its name in the .cpp.
-constexpr std::size_t readingCues = 81;
-constexpr std::size_t judgedCues = 61; ///< the first of them, which the nets have learned; the others are gathered for their next training
+/// What speaks for a reading; the meaning of each is beside its name in the .cpp. The last nine are not used and always 0.
+constexpr std::size_t readingCues = 70;
 
 /// One way to hear a song: a pulse and the bars on it.
 struct MetreReading {

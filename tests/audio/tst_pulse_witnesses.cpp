@@ -3,9 +3,12 @@
 #include "support/beat_measure.h"
 #include "support/demo_songs.h"
 
-#include "audio/pulse_witnesses.h"
+#include "pulse_witnesses.h"
 
 using namespace lc;
+using bench::pulseResonance;
+using bench::pulseWitnesses;
+using bench::witnesses;
 
 namespace {
 

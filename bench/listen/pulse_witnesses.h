@@ -5,7 +5,7 @@
 #include <array>
 #include <vector>
 
-namespace lc {
+namespace lc::bench {
 
 /// Which other tracker is asked.
 enum class Witness {
@@ -16,6 +16,7 @@ enum class Witness {
 };
 constexpr std::size_t witnesses = 4;
 
+/// Not a part of the program: asked while the judge of readings is trained, to see what their word is worth.
 /// Beats in seconds that plain trackers hear, which share nothing with the readings but the sound. Each errs in its own way: where several agree with a
 /// reading, its level and its phase are likelier. None is believed alone. Empty where one hears nothing. Deterministic; about linear in the length.
 [[nodiscard]] std::array<std::vector<double>, witnesses> pulseWitnesses(const SongFeatures& song);
@@ -24,4 +25,4 @@ constexpr std::size_t witnesses = 4;
 /// Music Research, 1999, with its peak near two beats a second. `bpm` above 0.
 [[nodiscard]] double pulseResonance(double bpm);
 
-} // namespace lc
+} // namespace lc::bench

@@ -1,4 +1,4 @@
-#include "audio/pulse_witnesses.h"
+#include "pulse_witnesses.h"
 
 #include "audio/pulse_activation.h"
 
@@ -8,7 +8,7 @@
 #include <cmath>
 #include <limits>
 
-namespace lc {
+namespace lc::bench {
 
 namespace {
 
@@ -189,4 +189,4 @@ double pulseResonance(double bpm) {
     return std::max(0.0, at(f) / at(peak));
 }
 
-} // namespace lc
+} // namespace lc::bench
