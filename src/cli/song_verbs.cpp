@@ -41,8 +41,7 @@ std::string fitsAsText(const std::vector<SongFit>& fits) {
         if (f.bpm > 0) out += ", " + std::to_string(std::lround(f.bpm)) + " bpm" + (f.percent == 100 ? "" : " (fits at " + decimals(f.percent, 1) + " %)");
         if (f.problem.empty())
             out += ": cost " + std::to_string(f.cost) + ", " + numbered(f.exceptions, "exception", "exceptions") + ", " + numbered(f.misses, "miss", "misses") + ", " + numbered(f.stops, "stop", "stops") + ", last pass " + endingInWords(f);
-        else out += ": " + f.problem;
-        if (!f.remark.empty()) out += (f.problem.empty() ? ". " : " ") + f.remark;
+        if (!f.note().empty()) out += (f.problem.empty() ? ". " : ": ") + f.note();
         out += "\n";
     }
     return out;
@@ -67,9 +66,7 @@ Result<Output> runRank(const RankOptions& options) {
         wishes.tempo = *range;
     }
     std::vector<SongFit> fits;
-    for (const std::string& file : options.files) {
-        fits.push_back(fitFile(*document, file, options.routines ? Ranked::Routines : Ranked::Songs, wishes, {}));
-    }
+    for (const std::string& file : options.files) fits.push_back(fitFile(*document, file, options.routines ? Ranked::Routines : Ranked::Songs, wishes, {}));
     rankFits(fits, wishes);
     return Output{options.csv ? fitsToCsv(fits) : options.json ? fitsAsJson(fits) : fitsAsText(fits), {}, options.csv};
 }

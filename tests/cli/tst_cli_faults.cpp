@@ -87,6 +87,8 @@ private Q_SLOTS:
         QVERIFY(!QJsonDocument::fromJson(ranked.out).object()["fits"].toArray().isEmpty());
         QVERIFY(!ranked.out.contains("UTF-8"));
         const Ran western = run({"rank", demo, write("t.txt", "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\n"), "--json"});
+        const Ran both = run({"rank", demo, write("n.txt", "Lift Count routine\ntitle: T\xE4nze\nroles: everyone\n")});
+        QVERIFY2(both.out.contains("It has no beats yet. “") && both.out.contains("not UTF-8"), both.out.constData());
         QVERIFY2(QJsonDocument::fromJson(western.out).object()["fits"].toArray()[0].toObject()["remark"].toString().contains("not UTF-8"), western.out.constData());
         const Ran bad = run({"land", write("\xE4.liftcount", "{}")});
         QCOMPARE(bad.exit, 1);

@@ -157,7 +157,7 @@ Result<PlansPanel::Laid> PlansPanel::lay(const Document& document, const Landing
         Landing after = land(*then, grid, landing.limits);
         std::string price = proofInWords(laid.plans, i);
         for (const ExceptionRule& rule : exceptionRules(*then, after))
-            if (!rule.when.empty()) price.append(1, ' ').append(ruleInWords(rule));
+            if (!rule.when.empty()) (price += ' ') += ruleInWords(rule);
         price += tr(" Last pass: %1.").arg(q(endingInWords(document.routine.formation, plan.ending, plan.passes.back().counts, plan.endingFacing))).toStdString();
         laid.rows.push_back({planInWords(document, landing, plan), std::move(price), std::move(after)});
     }

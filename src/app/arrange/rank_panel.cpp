@@ -150,7 +150,7 @@ void RankPanel::showFits() {
         const QString percent = std::abs(fit.percent - 100) < 0.05 ? (m_family->currentData().isValid() && fit.bpm > 0 ? tr("as it is") : QString()) : tr("%1 %").arg(fit.percent, 0, 'f', 1);
         const auto number = [&](auto n) { return planned ? QString::number(n) : QString(); };
         m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(), fit.bpm > 0 ? q(fit.metre) + (fit.otherBars ? tr(", other bars") : QString()) : QString(), percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
-                         QString::number(fit.stops), planned ? q(endingInWords(fit)) : QString(), q(planned ? fit.remark : fit.problem)},
+                         QString::number(fit.stops), planned ? q(endingInWords(fit)) : QString(), q(fit.note())},
                         !planned);
     }
     if (m_table->rowCount() > 0) m_table->selectRow(std::clamp(row, 0, m_table->rowCount() - 1));
@@ -167,7 +167,7 @@ void RankPanel::showNote() {
     const bool any = row >= 0 && static_cast<std::size_t>(row) < m_fits.size();
     const SongFit none;
     const SongFit& fit = any ? m_fits[static_cast<std::size_t>(row)] : none;
-    const QString note = q(fit.problem.empty() ? fit.remark : fit.problem);
+    const QString note = q(fit.note());
     m_note->setText(note.isEmpty() ? QString() : q(fit.name) + QStringLiteral(": ") + note);
     m_note->setVisible(!note.isEmpty());
 }

@@ -15,13 +15,16 @@ namespace {
 struct Condition {
     std::string words;
     int length; ///< words to remember
+    enum class Speaks { OfMusicOrDance, OfPlace, OfHabit } speaks; ///< a place is the first pass or the last, a habit every third
     std::vector<bool> holds;
-    bool place; ///< says which passes by their place in the dance
-    bool habit; ///< … by how often they come round
+
+    [[nodiscard]] bool numbersPasses() const { return speaks != Speaks::OfMusicOrDance; }
 };
 
 /// The passes that count, and what can be said of each.
 class Conditions {
+    using Speaks = Condition::Speaks;
+
 public:
     Conditions(const Document& document, const Landing& landing) : m_routine(document.routine), m_grid(landing.grid) {
         for (const PassPerformance& pass : landing.performance.passes)
@@ -42,21 +45,21 @@ public:
         const Condition* with = nullptr;
         int length = 1000;
         for (const Condition& one : m_all)
-            if (one.length < length && one.holds == wanted && !(once && one.habit)) {
+            if (one.length < length && one.holds == wanted && !(once && one.speaks == Speaks::OfHabit)) {
                 best = &one;
                 length = one.length;
             }
         for (std::size_t i = 0; i < m_all.size(); ++i) {
-            if (!covers(m_all[i], wanted) || (once && m_all[i].habit)) continue;
+            if (!covers(m_all[i], wanted) || (once && m_all[i].speaks == Speaks::OfHabit)) continue;
             for (std::size_t k = i + 1; k < m_all.size(); ++k) {
-                if (m_all[i].length + m_all[k].length >= length || m_all[k].place || !covers(m_all[k], wanted) || !together(m_all[i], m_all[k], wanted)) continue;
+                if (m_all[i].length + m_all[k].length >= length || m_all[k].numbersPasses() || !covers(m_all[k], wanted) || !together(m_all[i], m_all[k], wanted)) continue;
                 best = &m_all[i];
                 with = &m_all[k];
                 length = best->length + with->length;
             }
         }
         if (!best) return {};
-        if (!best->place) return "whenever you start " + best->words + (with ? " " + with->words : std::string());
+        if (!best->numbersPasses()) return "whenever you start " + best->words + (with ? " " + with->words : std::string());
         return "in " + best->words + (with ? ", if you start " + with->words : std::string());
     }
 
@@ -74,12 +77,12 @@ private:
 
     /// A condition for each value that `value` gives of any pass; no value, none.
     template <typename Value, typename Words>
-    void forEach(Value value, Words words, int length) {
+    void forEach(Value value, Words words, int length, Speaks speaks = Speaks::OfMusicOrDance) {
         std::vector<decltype(value(std::size_t{}))> values;
         for (std::size_t i = 0; i < m_passes.size(); ++i) values.push_back(value(i));
         for (std::size_t i = 0; i < values.size(); ++i) {
             if (!values[i] || std::find(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(i), values[i]) != values.begin() + static_cast<std::ptrdiff_t>(i)) continue;
-            Condition condition{words(*values[i]), length, {}, m_place, m_habit};
+            Condition condition{words(*values[i]), length, speaks, {}};
             for (const auto& other : values) condition.holds.push_back(other == values[i]);
             m_all.push_back(std::move(condition));
         }
@@ -93,17 +96,13 @@ private:
     static std::string article(const std::string& name) { return (std::string("aeiou").find(name.empty() ? ' ' : name[0]) != std::string::npos ? "an " : "a ") + name; }
 
     void places() {
-        m_place = true;
-        m_habit = true;
         for (const int n : {2, 3, 4}) {
             if (m_passes.size() < 2 * static_cast<std::size_t>(n)) continue; // twice makes a habit
             forEach([&](std::size_t i) { return (static_cast<int>(i) + 1) % n == 0 ? std::optional(true) : std::nullopt; },
-                    [&](bool) { return std::string("every ") + (n == 2 ? "second" : n == 3 ? "third" : "fourth") + " pass"; }, 3);
+                    [&](bool) { return std::string("every ") + (n == 2 ? "second" : n == 3 ? "third" : "fourth") + " pass"; }, 3, Speaks::OfHabit);
         }
-        m_habit = false;
-        forEach([&](std::size_t i) { return i == 0 ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the first pass"); }, 3);
-        forEach([&](std::size_t i) { return i + 1 == m_passes.size() ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the last pass"); }, 3);
-        m_place = false;
+        forEach([&](std::size_t i) { return i == 0 ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the first pass"); }, 3, Speaks::OfPlace);
+        forEach([&](std::size_t i) { return i + 1 == m_passes.size() ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the last pass"); }, 3, Speaks::OfPlace);
     }
     void parts() {
         if (m_routine.parts.size() > 1)
@@ -128,8 +127,7 @@ private:
     const Routine& m_routine;
     const CountGrid& m_grid;
     std::vector<const PassPerformance*> m_passes;
-    std::vector<Condition> m_all; // those of places first
-    bool m_place = false, m_habit = false;
+    std::vector<Condition> m_all; // those that number passes first
 };
 
 } // namespace
@@ -155,9 +153,7 @@ std::vector<ExceptionRule> exceptionRules(const Document& document, const Landin
         for (const std::string& what : otherExceptionsInWords(document.routine, passes[i]->exceptions))
             if (what.rfind("wait", 0) != 0 && what.rfind("ending", 0) != 0) happens(i, what); // where the dance begins and ends needs no rule
     }
-    for (std::size_t r = 0; r < rules.size(); ++r) {
-        rules[r].when = conditions.when(where[r]);
-    }
+    for (std::size_t r = 0; r < rules.size(); ++r) rules[r].when = conditions.when(where[r]);
     return rules;
 }
 

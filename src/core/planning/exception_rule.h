@@ -15,7 +15,7 @@ struct ExceptionRule {
 };
 
 /// For each restart, tag, bridge and change of the passes that begin within the song the shortest true rule: it holds in exactly those passes. Conditions are every nth pass (where it happens more than once), the first and the
-/// last, the part, the facing, the section a pass begins in or the kind of that in which the one before began, and the counts of that phrase; all of them and all pairs are tried. Of equally short ones the first in that order.
+/// last, the part, the facing, the section a pass begins in or the kind of that in which the one before began, and the counts of that phrase; all of them and all pairs but two that both number passes are tried. Of equally short ones the first in that order.
 /// Conditions speak of music and dance as they are, so the rule holds for this song.
 [[nodiscard]] std::vector<ExceptionRule> exceptionRules(const Document& document, const Landing& landing);
 

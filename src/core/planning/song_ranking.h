@@ -9,10 +9,10 @@
 
 namespace lc {
 
-/// How a routine fits a song.
 /// As which of two things files are ranked.
 enum class Ranked { Songs, Routines };
 
+/// How a routine fits a song.
 struct SongFit {
     std::string name;         ///< of the song or the routine, whichever is ranked
     std::string file;
@@ -30,6 +30,8 @@ struct SongFit {
     Formation formation = Formation::Rows; ///< of the routine: how facings are said
     std::string remark;       ///< what is to be known of the plan; may be empty
     std::string problem;      ///< why it cannot be planned; empty otherwise
+    /// Problem and remark, whichever there are.
+    [[nodiscard]] std::string note() const { return problem + (problem.empty() || remark.empty() ? "" : " ") + remark; }
     /// What it is ranked by: the plan's cost, and the tempo's.
     [[nodiscard]] std::int64_t total(std::int64_t percentCost) const;
     bool operator==(const SongFit&) const = default;
