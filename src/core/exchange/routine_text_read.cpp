@@ -8,8 +8,8 @@
 #include "core/routine/routine_size.h"
 
 #include <algorithm>
-#include <utility>
 #include <map>
+#include <utility>
 
 namespace lc {
 

@@ -41,6 +41,7 @@ double secondsIn(const Line& line, std::string_view text) {
 
 int wholeIn(const Line& line, std::string_view text, int least, int most) {
     const auto n = wholeNumber<int>(trimmed(text));
+    if (trimmed(text).empty()) bad(line, "a whole number from " + std::to_string(least) + " to " + std::to_string(most) + " is missing behind “" + line.text + "”.");
     if (!n || *n < least || *n > most) bad(line, "“" + std::string(text) + "” should be a whole number from " + std::to_string(least) + " to " + std::to_string(most) + ".");
     return *n;
 }
