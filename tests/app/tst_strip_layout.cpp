@@ -10,7 +10,7 @@ using namespace lc::app;
 namespace {
 CountGrid gridOf(const std::string& structure, const std::string& metre = "4/4") {
     const SongMap map = test::song(structure, 120, metre);
-    return {map, usualScheme(map.metre)};
+    return {map, usualScheme(map)};
 }
 StripLayout laidOut(const CountGrid& grid, double width = 928, Magnification m = Magnification::Strip) {
     return layOutStrips(grid, m, StripContent::Arrange, 2, width, 1.0);
@@ -71,6 +71,14 @@ private Q_SLOTS:
         QCOMPARE(layout.xOf(line, counts(5)), layout.left + 4 * layout.countWidth);
         const StripLayout last = laidOut(gridOf("verse 8 | bar 2"));
         QCOMPARE(last.lineRect(last.lines[0]).width(), 10 * last.countWidth);
+    }
+    void whereHardlyAnySetIsRegularNothingIsHatched() {
+        const CountGrid mixed = gridOf("verse 4 | bar 2 | bar 12 | bar 4 | bar 9 | bar 2 | bar 3 | bar 4 | bar 4 | bar 2 | bar 9");
+        const StripLayout layout = laidOut(mixed);
+        for (const StripLine& line : layout.lines) {
+            QVERIFY(line.holes.empty());
+            QCOMPARE(line.edges.back(), static_cast<double>(line.counts)); // and nothing is squeezed
+        }
     }
     void countWidthKeepsItsRange() {
         const CountGrid grid = gridOf("verse 32");

@@ -121,7 +121,7 @@ void Session::hearReading(std::size_t doubt, std::size_t reading) {
 
 /// Four bars of a map from the bar before a place, with clicks, again and again.
 void Session::hearMap(const SongMap& map, Seconds place) {
-    const CountGrid grid(map, map.metre == document().map->metre ? document().scheme : usualScheme(map.metre));
+    const CountGrid grid(map, map.metre == document().map->metre ? document().scheme : usualScheme(map));
     if (!m_hearing) m_loopBefore = m_loop;
     m_player->setClicks(clicksFor(grid));
     m_player->setClicksHeard(true);

@@ -9,18 +9,24 @@ namespace lc::app::strips {
 
 void LinePainter::listenRuler() const {
     m_p.fillRect(QRectF(m_rect.left(), m_rulerTop, m_rect.width(), 1), m_c.ink3);
+    double below = 0, above = 0; // where the last number and the last "of 3" end: what would be written over them is left out
+    const auto write = [&](double px, double baseline, const QString& words, const QFont& font, const QColor& colour, double& free) {
+        if (px < free) return;
+        text(px, baseline, words, font, colour);
+        free = px + QFontMetricsF(font).horizontalAdvance(words) + 3 * m_s;
+    };
     for (int c = m_line.firstCount; c < m_line.firstCount + m_line.counts; ++c) {
         const CountCell& cell = *m_grid.cell(c);
         const double px = x(counts(c));
         if (cell.barStart) {
             m_p.fillRect(QRectF(px, m_rect.top(), 1, m_rect.height()), cell.number == 1 ? m_c.ink2 : m_c.rule);
-            text(px + 4 * m_s, m_rect.bottom() - 4 * m_s, QString::number(cell.bar + 1), m_theme.numbers(11, cell.number == 1), cell.number == 1 ? m_c.ink : m_c.ink2);
+            write(px + 4 * m_s, m_rect.bottom() - 4 * m_s, QString::number(cell.bar + 1), m_theme.numbers(11, cell.number == 1), cell.number == 1 ? m_c.ink : m_c.ink2, below);
             const Bar& bar = m_scene.document->map->bars[static_cast<std::size_t>(cell.bar)];
-            if (bar.beats != m_scene.document->map->metre.beats)
-            {
+            if (bar.beats != m_scene.document->map->metre.beats) {
                 // beside the number where the bar is wide enough for both, else above it
-                const bool wide = m_layout.countWidth * bar.beats > 52 * m_s;
-                text(px + (wide ? 24 : 4) * m_s, wide ? m_rect.bottom() - 4 * m_s : m_rulerTop - 4 * m_s, tr("of %1").arg(bar.beats), m_theme.words(11, Weight::Bold), m_c.ink);
+                const double wide = QFontMetricsF(m_theme.words(11, Weight::Bold)).horizontalAdvance(tr("of %1").arg(bar.beats)) + below - px;
+                if (const int next = c + barCounts(c); wide < x(counts(next)) - px) write(below, m_rect.bottom() - 4 * m_s, tr("of %1").arg(bar.beats), m_theme.words(11, Weight::Bold), m_c.ink, below);
+                else write(px + 4 * m_s, m_rulerTop - 4 * m_s, tr("of %1").arg(bar.beats), m_theme.words(11, Weight::Bold), m_c.ink, above);
             }
             if (bar.confirmedOne) m_p.fillRect(QRectF(px + 4 * m_s, m_rect.top() + 4 * m_s, 6 * m_s, 6 * m_s), m_c.ink);
         } else m_p.fillRect(QRectF(px, m_rulerTop, 1, 5 * m_s), m_c.ink3);
@@ -29,6 +35,12 @@ void LinePainter::listenRuler() const {
         m_p.fillRect(QRectF(m_rect.left() - 3 * m_s, m_rect.top(), 3 * m_s, m_rect.height()), m_c.ink);
         m_p.fillRect(QRectF(m_rect.left() - 3 * m_s, m_rect.top(), 12 * m_s, 3 * m_s), m_c.ink);
     }
+}
+
+int LinePainter::barCounts(int first) const {
+    int counts = 1;
+    while (first + counts < m_line.firstCount + m_line.counts && !m_grid.cell(first + counts)->barStart) ++counts;
+    return counts;
 }
 
 void LinePainter::moments() const {

@@ -40,6 +40,7 @@ private:
     void verdictMark(LineVerdict::Kind kind, double left, double middle, const QString& amount, const QString& who) const;
 
     void listenRuler() const;
+    [[nodiscard]] int barCounts(int first) const; ///< counts on this line of the bar that begins with a count
     /// Named moments and held beats: a notch at the line's upper edge, the name above it where there is room.
     void moments() const;
     /// A dashed frame around the bar in which a doubt begins, with the number that it has in the list.

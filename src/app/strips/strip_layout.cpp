@@ -12,8 +12,8 @@ constexpr int partLine = 32;
 constexpr double topMargin = 22; // for the captions of the sets
 
 /// Columns of the counts of a line: regular sets stand under each other; a short set leaves its columns empty, a long
-/// one is squeezed into them, unless it is the last of its line, where the edge may be ragged.
-void setColumns(StripLine& line, const CountGrid& grid) {
+/// one is squeezed into them, unless it is the last of its line, where the edge may be ragged. Without `columns` every count is a column wide.
+void setColumns(StripLine& line, const CountGrid& grid, bool columns) {
     const int regular = grid.regularSet();
     double column = 0;
     int c = line.firstCount;
@@ -23,10 +23,10 @@ void setColumns(StripLine& line, const CountGrid& grid) {
         const int setEnd = std::min(end, set.firstCount + set.counts);
         const int inLine = setEnd - c;
         const bool last = setEnd == end;
-        const double step = !last && inLine > regular ? static_cast<double>(regular) / inLine : 1.0;
+        const double step = columns && !last && inLine > regular ? static_cast<double>(regular) / inLine : 1.0;
         for (int i = 0; i < inLine; ++i) line.edges.push_back(column + i * step);
         const double used = inLine * step;
-        if (!last && used < regular) {
+        if (columns && !last && used < regular) {
             line.holes.push_back(column + used);
             line.holes.push_back(column + regular);
             column += regular;
@@ -87,8 +87,20 @@ void addSets(const CountGrid& grid, int p, StripLayout& layout) {
     }
 }
 
+/// Whether sets stand under their like. Where many are too short for their columns the page would be all hatching, and where many are far too long nothing could be read
+/// in them: then every count is a column wide and the 1s stand where they fall.
+bool hasColumns(const CountGrid& grid) {
+    int empty = 0, squeezed = 0, all = 0;
+    for (const CountSet& set : grid.sets()) {
+        all += set.counts;
+        empty += std::max(0, grid.regularSet() - set.counts);
+        if (2 * set.counts > 3 * grid.regularSet()) squeezed += set.counts;
+    }
+    return 4 * empty <= all && 4 * squeezed <= all;
+}
+
 /// A phrase in a line, or in several where it is long.
-void addPhrase(const CountGrid& grid, int p, StripLayout& layout) {
+void addPhrase(const CountGrid& grid, int p, bool columns, StripLayout& layout) {
     const CountPhrase& phrase = grid.phrases()[static_cast<std::size_t>(p)];
     const int step = phrase.counts > longestLine ? partLine : std::max(1, phrase.counts);
     const int lines = (phrase.counts + step - 1) / step;
@@ -99,7 +111,7 @@ void addPhrase(const CountGrid& grid, int p, StripLayout& layout) {
         line.counts = std::min(step, phrase.counts - k * step);
         line.lineOfPhrase = k;
         line.linesOfPhrase = lines;
-        setColumns(line, grid);
+        setColumns(line, grid, columns);
         layout.lines.push_back(std::move(line));
     }
 }
@@ -129,6 +141,7 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
     layout.left = layout.measures.left * scale;
     double longest = grid.regularSet();
     const bool eight = magnification == Magnification::Eight && content == StripContent::Arrange;
+    const bool columns = hasColumns(grid);
     auto fold = folds.begin();
     for (int p = 0; p < static_cast<int>(grid.phrases().size());) {
         if (fold != folds.end() && fold->first == p) {
@@ -137,7 +150,7 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
             continue;
         }
         if (eight) addSets(grid, p, layout);
-        else addPhrase(grid, p, layout);
+        else addPhrase(grid, p, columns, layout);
         ++p;
     }
     if (!eight)

@@ -93,7 +93,8 @@ struct Applier {
 private:
     Routine& routine() { return document.routine; }
     Done putMoment(Moment moment);
-    Done settle(std::vector<SongFact> facts, const Metre& before);
+    Done settle(std::vector<SongFact> facts, const SongMap& before);
+    void countAsUsual(const SongMap& before); ///< in a new metre, and where it was counted as usual, as usual in the map as it is now
     Done valid(const Placement& placement, PartId in);
     Done valid(PassExceptions& exceptions, PartId of);
     Done insertPlacement(PartId part, Placement placement, PlacementId before);

@@ -12,7 +12,7 @@ Result<void> Applier::operator()(const SetSong& e) {
     document.detected = e.detected;
     document.map = e.detected;
     document.facts.clear();
-    document.scheme = usualScheme(e.detected->metre);
+    document.scheme = usualScheme(*e.detected);
     document.routine.startAt.reset();
     document.origin = MapOrigin::Heard;
     document.typed.reset();
@@ -29,16 +29,16 @@ Result<void> Applier::operator()(const SetCarried& e) {
     document.moments = e.moments;
     document.scheme = scheme;
     document.routine.startAt = e.startAt;
-    return settle(e.facts, e.map->metre);
+    return settle(e.facts, *e.map);
 }
 
 Result<void> Applier::operator()(const SetMap& e) {
     if (auto valid = validate(*e.map); !valid) return tl::unexpected(valid.error());
-    const Metre before = document.map->metre;
+    const auto before = document.map;
     document.detected = e.map;
     document.map = e.map;
     document.facts.clear();
-    if (before != e.map->metre) document.scheme = usualScheme(e.map->metre);
+    countAsUsual(*before);
     document.routine.startAt.reset();
     document.origin = e.origin;
     document.typed = e.typed;
@@ -66,21 +66,22 @@ Result<void> Applier::operator()(const SetLyrics& e) {
 Result<void> Applier::operator()(const MoveSongFile& e) { document.song.path = e.path; return {}; }
 
 Result<void> Applier::operator()(const StateFact& e) {
-    const Metre before = document.map->metre;
-    return settle(addFact(document.facts, e.fact), before);
+    const auto before = document.map;
+    return settle(addFact(document.facts, e.fact), *before);
 }
 
 Result<void> Applier::operator()(const ForgetFact& e) {
     if (e.index >= document.facts.size()) return gone("fact");
     auto facts = document.facts;
     facts.erase(facts.begin() + static_cast<std::ptrdiff_t>(e.index));
-    return settle(std::move(facts), document.map->metre);
+    const auto before = document.map;
+    return settle(std::move(facts), *before);
 }
 
 Result<void> Applier::operator()(const SolveAround& e) {
-    const Metre before = document.map->metre;
+    const auto before = document.map;
     document.detected = e.solved ? e.solved : std::make_shared<const SongMap>();
-    return settle(e.facts, before);
+    return settle(e.facts, *before);
 }
 
 Result<void> Applier::operator()(const SetScheme& e) {
@@ -106,12 +107,16 @@ Result<void> Applier::putMoment(Moment moment) {
     return {};
 }
 
-Result<void> Applier::settle(std::vector<SongFact> facts, const Metre& before) {
+Result<void> Applier::settle(std::vector<SongFact> facts, const SongMap& before) {
     auto next = withFacts(std::move(document), std::move(facts));
     if (!next) return tl::unexpected(next.error());
     document = std::move(*next);
-    if (document.map->metre != before) document.scheme = usualScheme(document.map->metre);
+    countAsUsual(before);
     return {};
+}
+
+void Applier::countAsUsual(const SongMap& before) {
+    if (document.map->metre != before.metre || document.scheme == usualScheme(before)) document.scheme = usualScheme(*document.map);
 }
 
 } // namespace lc::edits

@@ -1,5 +1,6 @@
 #include "core/song/counting_scheme.h"
 
+#include <algorithm>
 #include <array>
 #include <utility>
 
@@ -11,6 +12,7 @@ constexpr std::array<std::pair<CountUnit, const char*>, 5> unitNames{{{CountUnit
                                                                       {CountUnit::TwoBeats, "two-beats"},
                                                                       {CountUnit::Bar, "bar"},
                                                                       {CountUnit::BarGroup, "bar-group"}}};
+constexpr Bpm fastestCounts = 220, slowestCounts = 46; // a minute: beyond, every second beat or every half is a count (common practice, no source)
 } // namespace
 
 std::vector<int> countOnsetsInHalfBeats(const CountingScheme& scheme, const Bar& bar) {
@@ -45,6 +47,14 @@ Bar withGroups(Bar bar, const Metre& metre) {
     if (!bar.grouping.empty()) return bar;
     if (bar.beats == metre.beats) bar.grouping = groupsOf(metre);
     else if (metre.grouping.empty()) bar.grouping = groupsOf({bar.beats, metre.unit, {}}); // an odd bar of threes among such: 3/8 of 6/8 is one group
+    else {
+        const bool threes = std::all_of(metre.grouping.begin(), metre.grouping.end(), [](int group) { return group == 3; });
+        const int group = threes ? 3 : 2;
+        for (int left = bar.beats; left > 0;) { // of twos the last may be three, so that no eighth stands alone
+            bar.grouping.push_back(left < 2 * group && !threes ? left : std::min(left, group));
+            left -= bar.grouping.back();
+        }
+    }
     return bar;
 }
 
@@ -52,6 +62,16 @@ CountingScheme usualScheme(const Metre& metre) {
     if (!metre.grouping.empty()) return {CountUnit::BarGroup, 2};
     if (metre.beats <= 2) return {CountUnit::Beat, 4};
     return {CountUnit::Beat, metre.beats <= 4 ? 2 : 1};
+}
+
+CountingScheme usualScheme(const SongMap& map) {
+    const CountingScheme usual = usualScheme(map.metre);
+    const auto bpm = medianTempo(map);
+    if (!bpm || usual.unit != CountUnit::Beat) return usual;
+    if (*bpm > fastestCounts && map.metre.beats % 2 == 0) return {CountUnit::TwoBeats, 2 * usual.barsPerSet};
+    if (*bpm > fastestCounts && map.metre.beats == 3) return {CountUnit::Bar, 8}; // a bar of a very fast waltz is one count
+    if (*bpm < slowestCounts) return {CountUnit::HalfBeat, std::max(1, usual.barsPerSet / 2)};
+    return usual;
 }
 
 int regularSet(const CountingScheme& scheme, const Metre& metre) {

@@ -4,8 +4,10 @@
 #include <cassert>
 #include <charconv>
 #include <cmath>
+#include <cstdlib>
 #include <map>
 #include <numeric>
+#include <optional>
 
 namespace lc {
 
@@ -151,29 +153,36 @@ std::vector<BarRun> oddRuns(const SongMap& map) {
 }
 
 std::vector<int> usualBeats(const SongMap& map) {
-    struct Lengths {
-        std::map<int, int> phrases; // of each length in beats, how many
-        int all = 0;
-    };
+    using Lengths = std::map<int, int>; // of each length in beats, how many phrases
     Lengths ofSong;
     std::map<std::string, Lengths, std::less<>> ofKind;
     std::vector<int> usual;
     for (const Phrase& phrase : map.phrases) {
         usual.push_back(beatsIn(map, phrase));
-        for (Lengths* lengths : {&ofSong, &ofKind[kindOf(phrase.label)]}) {
-            ++lengths->phrases[usual.back()];
-            ++lengths->all;
-        }
+        for (Lengths* lengths : {&ofSong, &ofKind[kindOf(phrase.label)]}) ++(*lengths)[usual.back()];
     }
-    // Of lengths that are equally common in the kind, the one that is commoner in the song.
-    const auto commonest = [&](const Lengths& lengths) {
-        return std::max_element(lengths.phrases.begin(), lengths.phrases.end(), [&](const auto& a, const auto& b) {
-            return a.second != b.second ? a.second < b.second : ofSong.phrases[a.first] < ofSong.phrases[b.first];
-        })->first;
+    // The length that returns most often. Of lengths that are equally common in the kind, the one that is commoner in the song; nothing where none returns.
+    const auto commonest = [&](const Lengths& lengths) -> std::optional<int> {
+        const auto found = std::max_element(lengths.begin(), lengths.end(), [&](const auto& a, const auto& b) {
+            return a.second != b.second ? a.second < b.second : ofSong[a.first] < ofSong[b.first];
+        });
+        return found != lengths.end() && found->second > 1 ? std::optional(found->first) : std::nullopt;
     };
-    std::map<std::string, int, std::less<>> answers;
-    for (const auto& [kind, lengths] : ofKind) answers[kind] = commonest(lengths.all > 1 ? lengths : ofSong);
-    for (std::size_t i = 0; i < usual.size(); ++i) usual[i] = answers[kindOf(map.phrases[i].label)];
+    const auto ofAll = commonest(ofSong);
+    const auto nearestSquare = [](int beats) {
+        int best = 16;
+        for (int square : {24, 32, 48})
+            if (std::abs(beats - square) < std::abs(beats - best)) best = square;
+        return best;
+    };
+    for (std::size_t i = 0; i < usual.size(); ++i) {
+        const Lengths& lengths = ofKind[kindOf(map.phrases[i].label)];
+        const bool once = lengths.size() == 1 && lengths.begin()->second == 1;
+        if (once && usual.size() > 1 && (i == 0 || i + 1 == usual.size())) continue; // an intro or an ending has a length of its own
+        if (const auto own = commonest(lengths)) usual[i] = *own;
+        else if (ofAll) usual[i] = *ofAll;
+        else usual[i] = nearestSquare(usual[i]);
+    }
     return usual;
 }
 

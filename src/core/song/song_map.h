@@ -127,8 +127,9 @@ struct BarRun {
 /// The runs of bars that have another length than the metre's, in order.
 [[nodiscard]] std::vector<BarRun> oddRuns(const SongMap& map);
 
-/// For each phrase the commonest length in beats of the phrases of its kind (label without its number), or of all phrases
-/// for a kind that occurs once. The margin's "+4" is measured against it. O(bars + phrases · log phrases).
+/// For each phrase the length in beats that returns most often among those of its kind (label without its number); where none of them returns, that of
+/// the song; where none returns there either, the nearest of 16, 24, 32 and 48. A first or last phrase that is the only one of its kind has its own: an
+/// intro and an ending are as long as they are. The margin's "+4" is measured against it. O(bars + phrases · log phrases).
 [[nodiscard]] std::vector<int> usualBeats(const SongMap& map);
 
 } // namespace lc

@@ -12,7 +12,7 @@ QString numbers(const CountGrid& grid) {
     for (int c = -grid.pickupCounts(); c < grid.countsInSong(); ++c) all += QString::number(grid.cell(c)->number) + ' ';
     return all.trimmed();
 }
-CountGrid gridOf(const SongMap& map) { return {map, usualScheme(map.metre)}; }
+CountGrid gridOf(const SongMap& map) { return {map, usualScheme(map)}; }
 } // namespace
 
 class CountGridTest : public QObject {
@@ -65,11 +65,29 @@ private Q_SLOTS:
     void sevenEightsAreThreeCountsOfUnequalLength() {
         // S18: eighths of 0.2 s, grouped 3+2+2: counts at 0, 0.6, 1.0, 1.4 …; bar 6 starts at 7.0 s
         const SongMap map = test::song("dance 42", 300, "7/8:3+2+2");
-        const CountGrid grid(map, usualScheme(map.metre));
+        const CountGrid grid(map, usualScheme(map));
         const double expected[] = {0, 0.6, 1.0, 1.4};
         for (int c = 0; c < 4; ++c) QVERIFY(qAbs(*grid.secondsAt(counts(c)) - expected[c]) < 1e-9);
         QVERIFY(qAbs(map.beats[map.bars[5].firstBeat].time - 7.0) < 1e-9);
         QVERIFY(qAbs(*grid.secondsAt(countFraction(1, 3)) - 0.2) < 1e-9); // one of three pulses
+    }
+    void countsAreSensibleWhateverWasHeard() {
+        // common practice, no source: nobody counts 240 a minute aloud, nor 20
+        const auto perMinute = [](const SongMap& map) {
+            const CountGrid grid(map, usualScheme(map));
+            return grid.countsInSong() / (map.end / 60);
+        };
+        const std::vector<std::pair<double, std::string>> heard{{240, "4/4"}, {264, "2/4"}, {300, "3/4"}, {40, "4/4"}, {36, "3/4"}, {240, "9/8:2+2+2+3"}, {180, "3/4"}, {208, "4/4"}};
+        for (const auto& [bpm, metre] : heard) {
+            const double rate = perMinute(test::song("verse 216", bpm, metre));
+            QVERIFY2(rate >= 60 && rate <= 220, metre.c_str());
+        }
+        QVERIFY(usualScheme(test::song("verse 32", 120)) == usualScheme(Metre{}));
+        // a bar of another length than an uneven metre's is counted in twos and a three, not as one count
+        QCOMPARE(withGroups({0, 12, {}, false}, {9, 8, {2, 2, 2, 3}}).grouping, (std::vector<int>{2, 2, 2, 2, 2, 2}));
+        QCOMPARE(withGroups({0, 5, {}, false}, {7, 8, {3, 2, 2}}).grouping, (std::vector<int>{2, 3}));
+        QCOMPARE(withGroups({0, 1, {}, false}, {7, 8, {3, 2, 2}}).grouping, (std::vector<int>{1}));
+        QCOMPARE(withGroups({0, 8, {}, false}, {6, 8, {3, 3}}).grouping, (std::vector<int>{3, 3, 2}));
     }
     void secondsFollowATempoThatChanges() {
         // Downbeats tapped at 0, 2, 4, 6.1, 8.3 s in 4/4: bar 4 beat 3 at 7.2 s

@@ -60,7 +60,7 @@ private Q_SLOTS:
         QVERIFY(d.facts.empty());
         QCOMPARE(d.moments.size(), std::size_t{1});
         QCOMPARE(d.map->metre.beats, 3);
-        QVERIFY(d.scheme == usualScheme({3, 4}));
+        QVERIFY(d.scheme == usualScheme(Metre{3, 4}));
         SongMap broken = test::song("verse 8");
         broken.bars.clear();
         QVERIFY(!applyEdit(d, SetMap{std::make_shared<const SongMap>(broken), MapOrigin::Imported, std::nullopt}));

@@ -61,10 +61,19 @@ private Q_SLOTS:
         const SongMap map = test::song("intro 16 | verse 1 32 | chorus 1 36 | verse 2 32 | chorus 2 36 | chorus 3 32 | outro 32");
         QCOMPARE(usualBeats(map)[2], 36); // chorus: 36 36 32
         QCOMPARE(usualBeats(map)[5], 36);
-        QCOMPARE(usualBeats(map)[0], 32); // one intro: the song's commonest
+        QCOMPARE(usualBeats(map)[0], 16); // an intro has a length of its own
         QCOMPARE(usualBeats(map)[1], 32);
+        const SongMap bridged = test::song("verse 1 32 | verse 2 32 | bridge 28 | verse 3 32");
+        QCOMPARE(usualBeats(bridged)[2], 32); // one bridge: the song's commonest
         const SongMap once = test::song("verse 1 32 | chorus 1 32 | verse 2 34 | chorus 2 32 | verse 3 16");
         QCOMPARE(usualBeats(once)[2], 32); // each verse has its own length: the song decides
+    }
+    void aLengthThatNeverReturnsIsNoMeasure() {
+        const SongMap never = test::song("opening 3 | first 52 | second 17 | third 30 | last 5");
+        QCOMPARE(usualBeats(never), (std::vector<int>{3, 48, 16, 32, 5})); // not "+49" against the phrase of 3
+        QCOMPARE(usualBeats(test::song("all 52")), std::vector<int>{48});
+        const SongMap verses = test::song("verse 1 20 | verse 2 24 | verse 3 28 | chorus 1 20 | chorus 2 20");
+        QCOMPARE(usualBeats(verses)[1], 20);
     }
     void placesAreFound() {
         const SongMap map = test::song("pickup 1 | intro 8 | verse 16", 60);
