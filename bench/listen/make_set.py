@@ -16,17 +16,21 @@ from concurrent.futures import ThreadPoolExecutor
 
 from pieces import BY_NAME, STYLES, Piece
 
-FONTS = ["/usr/share/sounds/sf2/TimGM6mb.sf2", "/usr/share/sounds/sf2/FluidR3_GM.sf2", "/usr/share/sounds/sf3/MuseScore_General_Lite.sf3",
-         "/usr/share/sounds/sf3/MuseScore_General.sf3", "/usr/share/soundfonts/MuseScore_General.sf3"]
+FONTS = ["/usr/share/sounds/sf2/TimGM6mb.sf2", "/usr/share/sounds/sf2/FluidR3_GM.sf2", "/usr/share/sounds/sf3/MuseScore_General_Lite.sf3"]
 SEEDS = {"tune": range(1, 7), "more": range(101, 109), "kept": range(901, 907)}  # of each style; "tune" and "more" may be looked at
 
 
 def run(*command):
-    subprocess.run(command, check=True, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
+    subprocess.run(command, check=True, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, timeout=120)  # a note that never ends makes a player play for ever
+
+
+def play(rng, midi, raw):
+    font = rng.choice([f for f in FONTS if os.path.exists(f)])
+    run("fluidsynth", "-ni", "-g", "0.6", "-r", "44100", "-o", "synth.dynamic-sample-loading=1", "-o", "synth.polyphony=64", "-o", f"synth.reverb.active={rng.choice([0, 1])}", "-o", "synth.chorus.active=0", "-F", raw, font, midi)
 
 
 def treat(rng, raw, name, folder):
-    """A room, noise, another speed, a poor MP3: as recordings come. Returns the file and its speed."""
+    """A room, noise, another speed, a poor MP3: as recordings come. Returns its speed."""
     speed = rng.choice([1.0, 1.0, 1.0, rng.uniform(0.92, 1.09)])
     effects = ["speed", f"{speed:.5f}"] if speed != 1.0 else []
     if rng.random() < 0.35:
@@ -48,24 +52,23 @@ def treat(rng, raw, name, folder):
         target = os.path.join(folder, name + ".mp3")
         run("ffmpeg", "-y", "-i", clean, "-b:a", rng.choice(["64k", "96k"]), target)
     else:
-        target = os.path.join(folder, name + ".ogg")
-        run("sox", clean, "-C", "4", target)
+        target = os.path.join(folder, name + ".flac")
+        run("sox", clean, "-C", "1", target)
     os.remove(clean)
-    return target, speed
+    return speed
 
 
 def make(style, seed, folder):
     name = f"{style.name}-{seed}"
-    if any(os.path.exists(os.path.join(folder, name + ending)) for ending in (".ogg", ".mp3")) and os.path.exists(os.path.join(folder, name + ".json")):
+    if any(os.path.exists(os.path.join(folder, name + ending)) for ending in (".flac", ".mp3")) and os.path.exists(os.path.join(folder, name + ".json")):
         return
     piece = Piece(style, seed)
     midi = os.path.join(folder, name + ".mid")
     piece.write_midi(midi)
     rng = random.Random(f"{name}/sound")
-    font = rng.choice([f for f in FONTS if os.path.exists(f)])
     raw = os.path.join(folder, name + ".raw.wav")
-    run("fluidsynth", "-ni", "-g", "0.6", "-r", "44100", "-o", f"synth.reverb.active={rng.choice([0, 1])}", "-o", "synth.chorus.active=0", "-F", raw, font, midi)
-    _, speed = treat(rng, raw, name, folder)
+    play(rng, midi, raw)
+    speed = treat(rng, raw, name, folder)
     os.remove(raw)
     piece.write_truth(os.path.join(folder, name + ".json"), speed)
 

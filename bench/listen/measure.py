@@ -46,7 +46,7 @@ def hit_f(found, truth, tolerance):
 def piece(path, build):
     with open(path, encoding="utf-8") as file:
         truth = json.load(file)
-    sound = next(p for p in (path[:-5] + ".ogg", path[:-5] + ".mp3") if os.path.exists(p))
+    sound = next(p for p in (path[:-5] + ".flac", path[:-5] + ".mp3") if os.path.exists(p))
     beats = np.array([b["time_s"] for b in truth["beats"]])
     ones = np.array([b["start_s"] for b in truth["bars"]])
     starts = [p["start_s"] for p in truth["phrases"]]

@@ -182,11 +182,4 @@ std::array<std::vector<double>, witnesses> pulseWitnesses(const SongFeatures& so
     return {byTempoPath(onsets), byOneTempo(pulseActivation(onsets), onsets.rate), byAgents(onsets), byOneTempo(drums, onsets.rate)};
 }
 
-double pulseResonance(double bpm) {
-    constexpr double peak = 2.0, damping = 1.0; // a second; as fitted there to tapping
-    const double f = bpm / 60;
-    const auto at = [&](double x) { return 1 / std::sqrt(std::pow(peak * peak - x * x, 2) + damping * x * x) - 1 / std::sqrt(std::pow(peak, 4) + std::pow(x, 4)); };
-    return std::max(0.0, at(f) / at(peak));
-}
-
 } // namespace lc::bench

@@ -21,8 +21,4 @@ constexpr std::size_t witnesses = 4;
 /// reading, its level and its phase are likelier. None is believed alone. Empty where one hears nothing. Deterministic; about linear in the length.
 [[nodiscard]] std::array<std::vector<double>, witnesses> pulseWitnesses(const SongFeatures& song);
 
-/// How much people like to count at a tempo, 1 at the best: the effective resonance of van Noorden, Moelants, "Resonance in the perception of musical pulse", Journal of New
-/// Music Research, 1999, with its peak near two beats a second. `bpm` above 0.
-[[nodiscard]] double pulseResonance(double bpm);
-
 } // namespace lc::bench

@@ -1,17 +1,21 @@
 #!/usr/bin/env python3
 """Trains the models of the song analysis on the pieces that may be looked at.
 
-    /usr/bin/python3 train.py FOLDER[,FOLDER] places|ones|readings|phrases --build ../../build/release
+    /usr/bin/python3 train.py FOLDER[:WEIGHT][,FOLDER[:WEIGHT]] places|ones|readings|phrases --build ../../build/release [--leave SOURCE,…]
+
+WEIGHT is a folder's share of what is learned from, so that no kind of music drowns the others. `--leave` leaves out whole sources (as the pieces' JSON names them, else the
+beginning of a piece's name), prints the figures for them alone and, without `--write`, writes nothing.
 
 places    two logistic models, printed as beat_evidence.cpp holds them: is this eighth the 1 of an uneven bar, the head of a group
 ones      src/audio/one_net.inc, written in place: three small nets, is this beat the 1 of a bar
 readings  src/audio/reading_net.inc, written in place: four small nets that judge a reading of pulse and bars, by
           conditional logit over all readings of a piece
 phrases   src/audio/phrase_net.inc, written in place: three small nets, does a phrase begin with this bar
-Needs python3-numpy. Held-out figures are printed first: every third piece of a style left out.
+Needs python3-numpy. Held-out figures are printed first: every third piece left out.
 """
 import argparse
 import glob
+import json
 import os
 import subprocess
 from concurrent.futures import ThreadPoolExecutor
@@ -19,22 +23,48 @@ from concurrent.futures import ThreadPoolExecutor
 import numpy as np
 
 HERE = os.path.dirname(os.path.abspath(__file__))
-JUDGED = 70  # cues of a reading that the program gathers; behind them stand those of further_cues.h
+JUDGED = 98  # cues of a reading that the program gathers; behind them stand those of further_cues.h
 ANY = 100.0  # deviations: a cue may be as strange as it likes
 SOURCES = os.path.join(HERE, "../../src/audio")
+
+
+class Pieces:
+    """What is known of the pieces besides their rows: where they lie, from whom they are, how much each is learned from."""
+
+    def __init__(self, chosen):
+        self.paths, self.source, self.folder, share = [], {}, {}, {}
+        for part in chosen.folder.split(","):
+            folder, _, weight = part.partition(":")
+            found = sorted(glob.glob(os.path.join(folder, "*.json")))
+            self.paths += found
+            for path in found:
+                name = os.path.splitext(os.path.basename(path))[0]
+                with open(path, encoding="utf-8") as file:
+                    self.source[name] = json.load(file).get("source", "made up")
+                self.folder[name] = folder
+                share[name] = (float(weight) if weight else len(found)) / len(found)
+        self.share = share
+        left = [n for n in (chosen.leave or "").split(",") if n]
+        self.left = {n for n in self.source if any(self.source[n] == away or n.startswith(away) for away in left)}
+
+    def drawn(self, names):
+        """How often each of some pieces is drawn while learning."""
+        weights = np.array([self.share[n] for n in names])
+        return weights / weights.sum()
 
 
 def rows_of(kind, chosen, labels):
     if chosen.rows and os.path.exists(chosen.rows):
         kept = np.load(chosen.rows)
         return kept["names"], kept["values"][:, :labels], kept["values"][:, labels:]
-    paths = sorted(path for folder in chosen.folder.split(",") for path in glob.glob(os.path.join(folder, "*.json")))
+    paths = Pieces(chosen).paths
     tool = os.path.join(chosen.build, "bench", "training_rows")
+    parts = [paths[k::40] for k in range(40)]  # small ones, so that both processors have work to the end
     with ThreadPoolExecutor(2) as pool:
-        texts = pool.map(lambda half: subprocess.run([tool, kind, *half], capture_output=True, text=True, check=True).stdout, (paths[::2], paths[1::2]))
+        texts = pool.map(lambda part: subprocess.run([tool, kind, *part], capture_output=True, text=True, check=True).stdout if part else "", parts)
     table = [line.split(",") for text in texts for line in text.splitlines()]
     names = np.array([r[0] for r in table])
-    values = np.array([[float(v) for v in r[1:]] for r in table])
+    values = np.array([[float(v) for v in r[1:]] for r in table], np.float32)
     if chosen.rows:
         np.savez(chosen.rows, names=names, values=values)
     return names, values[:, :labels], values[:, labels:]
@@ -89,7 +119,8 @@ def at_each_row(chosen, names, labels, cues, reach, furthest, net_name, weight_o
     mean, scale, z = standard(around(names, cues, reach), furthest)
     pieces = sorted(set(names))
     index = {p: np.where(names == p)[0] for p in pieces}
-    fit = lambda some, seed: fit_net([(z[index[p]], labels[index[p]]) for p in some], lambda a, y: weight_of(y) * (1 / (1 + np.exp(-a)) - y), seed, batch=2, **how)
+    known = Pieces(chosen)
+    fit = lambda some, seed: fit_net([(z[index[p]], labels[index[p]]) for p in some], lambda a, y: weight_of(y) * (1 / (1 + np.exp(-a)) - y), seed, batch=2, drawn=known.drawn(some), **how)
 
     def told(nets, some):
         rows = np.concatenate([index[p] for p in some])
@@ -99,14 +130,13 @@ def at_each_row(chosen, names, labels, cues, reach, furthest, net_name, weight_o
     def report(title, told):
         print(f"{title}: mean logarithm of the odds given {np.mean(told):.4f} ({len(told)} rows)", flush=True)
 
-    held = held_out(pieces)
-    if chosen.strange:
-        report("styles left out", np.concatenate([told([fit([p for p in pieces if p not in away], k) for k in range(2)], away) for away in strange(pieces)]))
-    report("held out", told([fit([p for p in pieces if p not in held], k) for k in range(3)], held))
-    if chosen.held_only:
+    held = held_out(pieces, known)
+    report("left out" if known.left else "held out", told([fit([p for p in pieces if p not in held], k) for k in range(3)], held))
+    if chosen.held_only or (known.left and not chosen.write):
         return
-    nets = [fit(pieces, k) for k in range(3)]
-    report("all", told(nets, pieces))
+    learned = [p for p in pieces if p not in known.left]
+    nets = [fit(learned, k) for k in range(3)]
+    report("all", told(nets, learned))
     share = float(np.mean([labels[index[p]].mean() for p in pieces]))
     write_nets(net_name, mean, scale, furthest, nets, np.log(share / (1 - share)))
 
@@ -122,7 +152,7 @@ def phrases(chosen):
     at_each_row(chosen, names, labels[:, 0], cues, 8, 3.0, "phrase", lambda y: 1, l2=chosen.l2 or 0.15, rounds=chosen.rounds or 60, rate=0.005, width=chosen.width, noise=chosen.noise, drop=chosen.drop)
 
 
-def fit_net(data, gradient, seed, width=16, l2=0.03, rounds=70, rate=0.01, batch=8, noise=0.0, drop=0.0):
+def fit_net(data, gradient, seed, width=16, l2=0.03, rounds=70, rate=0.01, batch=8, noise=0.0, drop=0.0, drawn=None):
     """A net with one hidden layer and a direct way past it. `data`: a list of (rows, target), a piece each; `gradient` of the
     loss by what the net says of a piece's rows. `noise`: deviation of what is added to every cue, in deviations of the cue;
     `drop`: share of the cues that are taken away, others in each piece and round."""
@@ -130,7 +160,8 @@ def fit_net(data, gradient, seed, width=16, l2=0.03, rounds=70, rate=0.01, batch
     p = [rng.normal(0, 0.3 / np.sqrt(d), (d, width)).astype(np.float32), np.zeros(width, np.float32), rng.normal(0, 0.3, width).astype(np.float32), np.zeros(d, np.float32), np.zeros(1, np.float32)]
     m, v, t = [np.zeros_like(q) for q in p], [np.zeros_like(q) for q in p], 0
     for _ in range(rounds):
-        for chosen in np.array_split(rng.permutation(len(data)), max(1, len(data) // batch)):
+        order = rng.permutation(len(data)) if drawn is None else rng.choice(len(data), len(data), p=drawn)
+        for chosen in np.array_split(order, max(1, len(data) // batch)):
             g = [np.zeros_like(q) for q in p]
             for k in chosen:
                 x, target = data[k]
@@ -172,7 +203,7 @@ def write_nets(name, mean, scale, furthest, nets, odds=None):
         return s + ("F" if "." in s or "e" in s else ".0F")
 
     line = lambda values: "{" + ", ".join(number(v) for v in values) + "}"
-    out = ["// Trained on made-up pieces by bench/listen/train.py; not to be edited by hand.",
+    out = ["// Trained by bench/listen/train.py; not to be edited by hand.",
            f"constexpr SmallNets<{len(mean)}, {len(nets[0][1])}, {len(nets)}> {name}Nets = {{", "    " + line(mean) + ",", "    " + line(scale) + ",", f"    {number(furthest)},", "    {"]
     for p in nets:
         out.append("        {{" + ",\n          ".join(line(p[0][:, h]) for h in range(len(p[1]))) + "},\n         " +
@@ -184,16 +215,9 @@ def write_nets(name, mean, scale, furthest, nets, odds=None):
         file.write("\n".join(out) + "\n")
 
 
-def held_out(pieces):
-    """Of every three pieces of a style, one."""
-    return [p for p in pieces if int(p.rsplit("-", 1)[1]) % 3 == 0]
-
-
-def strange(pieces):
-    """Five lists of pieces: each has every fifth style whole, which the others do not have."""
-    style = lambda p: p.rsplit("/", 1)[-1].rsplit("-", 1)[0]
-    styles = sorted({style(p) for p in pieces})
-    return [[p for p in pieces if style(p) in styles[k::5]] for k in range(5)]
+def held_out(pieces, known):
+    """The pieces of the sources that are left out, else every third."""
+    return [p for p in pieces if p in known.left] if known.left else pieces[::3]
 
 
 def readings(chosen):
@@ -205,6 +229,8 @@ def readings(chosen):
     pieces = sorted(set(names))
     index = {p: np.where(names == p)[0] for p in pieces}
 
+    known = Pieces(chosen)
+
     def data_of(some):
         out = []
         for p in some:
@@ -212,8 +238,8 @@ def readings(chosen):
             worth = np.exp(8 * (f[i] + 0.7 * np.abs(ones[i])))
             worth[f[i] < 0.6] = 0
             if worth.max() > 0:
-                out.append((z[i], worth >= worth.max() * np.exp(-0.8)))
-        return out
+                out.append((p, z[i], worth >= worth.max() * np.exp(-0.8)))
+        return [d[1:] for d in out], known.drawn([d[0] for d in out])
 
     def chosen_over_right(a, target):
         e = np.exp(a - a.max())
@@ -223,18 +249,23 @@ def readings(chosen):
     def best_of(nets, some):
         return [index[p][np.argmax(judged(nets, z[index[p]]))] for p in some]
 
-    def report(title, best):
-        print(f"{title}: beats F {f[best].mean():.3f}, 1s F {ones[best][ones[best] >= 0].mean():.3f} ({len(best)} pieces)", flush=True)
+    def report(title, some, best):
+        of = lambda best: f"beats F {f[best].mean():.3f}, 1s F {ones[best][ones[best] >= 0].mean() if (ones[best] >= 0).any() else 0:.3f} ({len(best)} pieces)"
+        print(f"{title}: {of(best)}", flush=True)
+        for folder in sorted(set(known.folder[p] for p in some)):
+            print(f"    {folder}: {of([b for p, b in zip(some, best) if known.folder[p] == folder])}", flush=True)
 
-    held = held_out(pieces)
-    fit = lambda some, seed: fit_net(data_of(some), chosen_over_right, seed, width=chosen.width, l2=chosen.l2 or 0.03, rounds=chosen.rounds or 40, noise=chosen.noise, drop=chosen.drop)
-    if chosen.strange:
-        report("styles left out", [b for away in strange(pieces) for b in best_of([fit([p for p in pieces if p not in away], k) for k in range(2)], away)])
-    report("held out", best_of([fit([p for p in pieces if p not in held], k) for k in range(4)], held))
-    if chosen.held_only or chosen.further:
+    held = held_out(pieces, known)
+
+    def fit(some, seed):
+        data, drawn = data_of(some)
+        return fit_net(data, chosen_over_right, seed, drawn=drawn, width=chosen.width, l2=chosen.l2 or 0.03, rounds=chosen.rounds or 40, noise=chosen.noise, drop=chosen.drop)
+    report("left out" if known.left else "held out", held, best_of([fit([p for p in pieces if p not in held], k) for k in range(4)], held))
+    if chosen.held_only or chosen.further or (known.left and not chosen.write):
         return
-    nets = [fit(pieces, k) for k in range(4)]
-    report("all", best_of(nets, pieces))
+    learned = [p for p in pieces if p not in known.left]
+    nets = [fit(learned, k) for k in range(4)]
+    report("all", learned, best_of(nets, learned))
     write_nets("reading", mean, scale, ANY, nets)
 
 
@@ -247,7 +278,8 @@ def main():
     arguments.add_argument("--rounds", type=int)
     arguments.add_argument("--noise", type=float, default=0.0, help="deviation of what is added to every cue while training")
     arguments.add_argument("--drop", type=float, default=0.0, help="share of the cues taken away while training")
-    arguments.add_argument("--strange", action="store_true", help="also the figures for styles that were left out whole, in five parts")
+    arguments.add_argument("--leave", help="sources that are left out whole")
+    arguments.add_argument("--write", action="store_true", help="write the nets even if sources were left out, to measure the program with them")
     arguments.add_argument("--rows", help="a file that keeps the rows, or has them")
     arguments.add_argument("--further", action="store_true", help="readings: with the cues that the program does not gather; nothing is written")
     arguments.add_argument("--held-only", action="store_true", help="only the held-out figures; nothing is written")

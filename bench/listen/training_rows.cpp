@@ -1,9 +1,10 @@
 // Writes the rows by which the models of the song analysis are trained, from pieces with truth (make_set.py):
-//   training_rows beats|readings|phrases|witnesses PIECE.json …
-// What was heard of a piece is kept beside it, as PIECE.feat.
+//   training_rows beats|readings|phrases|witnesses|frames PIECE.json …
+// What was heard of a piece is kept beside it, as PIECE.feat; `frames` writes what the listening net hears beside that, as PIECE.frames (floats, frame by frame).
 #include "further_cues.h"
 #include "piece.h"
 
+#include "audio/listening_net.h"
 #include "audio/metre_reading.h"
 #include "audio/phrase_cues.h"
 #include "support/beat_measure.h"
@@ -81,7 +82,7 @@ void readingRows(const std::string& name, const Json& truth, const SongFeatures&
     for (const MetreReading& r : all.readings) {
         const PulseCandidate& pulse = all.pulses[r.pulse];
         std::vector<double> starts, cues(r.cues.begin(), r.cues.end());
-        const auto further = bench::furtherCuesOf(song, pulse, r, heard);
+        const auto further = bench::furtherCuesOf(pulse, heard);
         cues.insert(cues.end(), further.begin(), further.end());
         std::size_t b = r.bars.pickup;
         for (int length : r.bars.lengths) {
@@ -122,6 +123,11 @@ void phraseRows(const std::string& name, const Json& truth, const SongFeatures& 
     }
 }
 
+void writeFrames(fs::path piece, const SongFeatures& song) {
+    const auto frames = netFrames(song);
+    std::ofstream(piece.replace_extension(".frames"), std::ios::binary).write(reinterpret_cast<const char*>(frames.data()), static_cast<std::streamsize>(frames.size() * sizeof(NetFrame)));
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -134,6 +140,7 @@ int main(int argc, char** argv) {
         const std::string name = fs::path(argv[i]).stem().string();
         if (std::strcmp(argv[1], "beats") == 0) beatRows(name, truth, *song);
         else if (std::strcmp(argv[1], "readings") == 0) readingRows(name, truth, *song);
+        else if (std::strcmp(argv[1], "frames") == 0) writeFrames(argv[i], *song);
         else if (std::strcmp(argv[1], "witnesses") == 0) witnessRows(name, truth, *song);
         else phraseRows(name, truth, *song);
     }
