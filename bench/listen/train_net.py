@@ -202,6 +202,13 @@ def write(net):
         out.append(f"constexpr float {place}[] = {{{numbers(value)}}};")
     with open(os.path.join(HERE, "../../src/audio/listening_net.inc"), "w", encoding="utf-8") as file:
         file.write("\n".join(out) + "\n")
+    # What the library that trained it says of made-up frames, for tst_listening_net.
+    t, k = np.arange(1200)[:, None], np.arange(INPUTS)[None]
+    with torch.no_grad():
+        said = net(torch.from_numpy((((t * INPUTS + k) * 7919 % 1000) / 1000).astype(np.float32).T[None]))[0].numpy().T
+    with open(os.path.join(HERE, "../../tests/data/listening_net.txt"), "w", encoding="utf-8") as file:
+        file.write("# frame, beat, one, phrase: PyTorch's word for frames of ((37 t + k) 7919 mod 1000) / 1000\n")
+        file.writelines(f"{i} {said[i][0]:.4f} {said[i][1]:.4f} {said[i][2]:.4f}\n" for i in (0, 1, 7, 300, 600, 1000, 1198, 1199))
 
 
 if __name__ == "__main__":

@@ -28,9 +28,15 @@ std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, cons
     for (std::size_t b = n; b-- > 0;) nextMust[b] = b + 1 < n && state[b + 1] == Must ? b + 1 : b + 1 < n ? nextMust[b + 1] : n;
 
     const int longest = usual + 3;
-    const auto price = [&](int length) {
+    std::vector<std::uint8_t> even(n + 1, 0); // where nothing but a fact makes a bar odd
+    if (known.oddNear) {
+        std::fill(even.begin(), even.end(), std::uint8_t{1});
+        for (std::size_t b : *known.oddNear)
+            for (std::size_t k = b > static_cast<std::size_t>(usual) ? b - static_cast<std::size_t>(usual) : 0; k <= std::min(n, b + static_cast<std::size_t>(usual)); ++k) even[k] = 0;
+    }
+    const auto price = [&](std::size_t start, int length) {
         if (length == usual) return 0.0;
-        return length * 2 == usual ? prices.half : length <= longest ? prices.other : rescue * length;
+        return (even[start] ? rescue : 0.0) + (length * 2 == usual ? prices.half : length <= longest ? prices.other : rescue * length);
     };
     std::vector<double> best(n + 1, never);
     std::vector<int> from(n + 1, 0);
@@ -52,7 +58,7 @@ std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, cons
         if (b == firstMust && best[b] == never && b < n) best[b] = one[b] - rescue;    // … unless a fact leaves no other way
         const auto tryFrom = [&](std::size_t start, int length) {
             if (best[start] == never || nextMust[start] < b || (demanded[start] != 0 && demanded[start] != length)) return;
-            const double score = best[start] + one[b] - (demanded[start] == length ? 0 : price(length));
+            const double score = best[start] + one[b] - (demanded[start] == length ? 0 : price(start, length));
             if (score > best[b]) {
                 best[b] = score;
                 from[b] = length;
@@ -71,7 +77,7 @@ std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, cons
             if (static_cast<std::size_t>(length) > b) continue;
             const std::size_t start = b - static_cast<std::size_t>(length);
             if (nextMust[start] < b || (demanded[start] != 0 && demanded[start] != length)) continue;
-            const double entered = best[start] - prices.change, stayed = run[m][start];
+            const double entered = best[start] - prices.change - (even[start] ? rescue : 0.0), stayed = run[m][start];
             fromRun[m][b] = stayed >= entered;
             run[m][b] = std::max(stayed, entered) + one[b];
         }
@@ -89,7 +95,7 @@ std::optional<BarPath> solveBars(const std::vector<double>& one, int usual, cons
     for (std::size_t b = 0; b < n; ++b) {
         if (best[b] == never || nextMust[b] < n) continue;
         const int rest = static_cast<int>(n - b);
-        const double score = best[b] - (demanded[b] == rest || rest <= usual ? 0 : price(rest));
+        const double score = best[b] - (demanded[b] == rest || rest <= usual ? 0 : price(b, rest));
         if (score > path.score) {
             path.score = score;
             last = b;

@@ -20,6 +20,7 @@ struct BarConstraints {
     std::vector<std::size_t> notOnes;   ///< beats on which none does
     struct Length { std::size_t beat = 0; int beats = 4; };
     std::vector<Length> lengths;        ///< a bar starts there and has that many beats
+    std::optional<std::vector<std::size_t>> oddNear = {}; ///< bars of another length, and other metres, begin within a bar of these beats only, unless a fact demands it
 };
 
 struct BarPrices {

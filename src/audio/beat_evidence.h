@@ -1,5 +1,6 @@
 #pragma once
 
+#include "audio/listening_net.h"
 #include "audio/onset_functions.h"
 #include "audio/resample.h"
 #include "audio/song_sound.h"
@@ -23,6 +24,7 @@ struct SongFeatures {
     std::vector<float> flux, low, high, complexDomain; ///< greatest value within 30 ms, as log(1 + x), at the onsets' rate
     std::vector<float> pitch;                         ///< rise of pitch classes over 80 ms, at the spectra's step
     std::vector<float> harmony;                       ///< change of harmony over half a second, at the spectra's step
+    HeardPlaces heard;                                ///< what the listening net says, at the spectra's step
     /// Computes the derived functions and the running sums of the spectra. To be called once, before anything else reads them.
     void prepare();
     /// Value of a derived onset function at a moment; 0 outside.
@@ -55,7 +57,7 @@ private:
 [[nodiscard]] SongFeatures songFeatures(const AudioBuffer& sound, const Task& task = {});
 [[nodiscard]] SongFeatures songFeatures(const SongSound& sound, const Task& task = {});
 
-/// What can speak for a beat being the 1 of its bar; one value for each, higher is more, in standard deviations of the song.
+/// What can speak for a beat being the 1 of its bar; one value for each, higher is more, in standard deviations of the song but for the last two.
 enum BeatCue : std::size_t {
     HarmonyNear, ///< change of harmony from the beat before to this one
     HarmonyWide, ///< change of harmony from the beats before to the beats from here on, at least half a second each
@@ -64,6 +66,8 @@ enum BeatCue : std::size_t {
     Accent,      ///< strength of the onset
     HighOnset,   ///< cymbal or snare begins
     LevelRise,   ///< louder from here on than before
+    HeardBeat,   ///< the listening net hears a beat: logarithm of odds
+    HeardOne,    ///< it hears a 1
     cueCount
 };
 using BeatCues = std::array<double, cueCount>;

@@ -4,6 +4,7 @@
 #include "audio/in_parallel.h"
 #include "audio/pulse_activation.h"
 #include "audio/pulse_tracker.h"
+#include "audio/reading_cues.h"
 #include "audio/small_net.h"
 
 #include <algorithm>
@@ -17,6 +18,7 @@ namespace {
 constexpr double fastestBeat = 0.255, slowestBeat = 1.15;     // seconds of a beat that is danced
 constexpr double fastestUneven = 0.13;                        // seconds of an eighth in an uneven bar
 constexpr std::size_t fewestBeats = 8;
+constexpr std::size_t mostBegins = 4, fewBegins = 2; // beats on which the first bar is tried to begin, the likeliest first; of longer bars fewer
 
 struct BarKind {
     int beats;
@@ -28,79 +30,6 @@ const std::vector<BarKind>& barKinds() {
     static const std::vector<BarKind> kinds{{2, {}, false}, {3, {}, false}, {4, {}, false}, {5, {}, false}, {7, {}, false},
                                             {7, {3, 2, 2}, true}, {7, {2, 2, 3}, true}, {7, {2, 3, 2}, true}, {9, {2, 2, 2, 3}, true}, {5, {3, 2}, true}, {5, {2, 3}, true}};
     return kinds;
-}
-
-/// Mean strength of a derived function at the beats moved by `part` of a beat.
-double strengthAt(const SongFeatures& song, const std::vector<float>& function, const std::vector<double>& beats, double part) {
-    double sum = 0;
-    for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += song.at(function, beats[i] + part * (beats[i + 1] - beats[i]));
-    return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
-}
-
-/// Mean change of harmony at the beats moved by `part` of a beat.
-double harmonyAt(const SongFeatures& song, const std::vector<double>& beats, double part) {
-    double sum = 0;
-    for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += song.harmonyAt(beats[i] + part * (beats[i + 1] - beats[i]));
-    return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
-}
-
-/// Mean of what `value` says of the beats moved by `part` of a beat.
-template <typename Value>
-double meanAt(const std::vector<double>& beats, double part, const Value& value) {
-    double sum = 0;
-    for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += value(beats[i] + part * (beats[i + 1] - beats[i]));
-    return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
-}
-
-/// 1 where a moment is on a beat, −1 half-way between two, 0 far from both or outside.
-double onBeat(const std::vector<double>& beats, double at) {
-    const auto after = std::upper_bound(beats.begin(), beats.end(), at + 0.04);
-    if (after == beats.begin()) return 0;
-    const double step = after == beats.end() ? *(after - 1) - *(after - 2) : *after - *(after - 1);
-    if (after == beats.end() && at > beats.back() + 1.5 * step) return 0;
-    const double part = (at - *(after - 1)) / step;
-    const double near = std::min(std::abs(part), std::abs(part - 1));
-    return near < 0.15 ? 1 : std::abs(part - 0.5) < 0.15 ? -1 : 0;
-}
-
-/// Moments that tell where the beat is by themselves: the first and the last clear onset, and where the song changes most.
-struct TellingMoments {
-    double first = 0, last = 0;
-    std::vector<double> changes;
-};
-
-TellingMoments tellingMoments(const SongFeatures& song) {
-    TellingMoments out;
-    const OnsetFunctions& o = song.onsets;
-    std::vector<float> sorted = o.flux;
-    if (sorted.size() < 100) return out;
-    const auto at = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() * 97 / 100);
-    std::nth_element(sorted.begin(), at, sorted.end());
-    const float clear = *at;
-    const auto peakFrom = [&](std::size_t i) { // the flux's top within 60 ms
-        std::size_t peak = i;
-        for (std::size_t k = i; k < std::min(o.size(), i + static_cast<std::size_t>(0.06 * o.rate)); ++k)
-            if (o.flux[k] > o.flux[peak]) peak = k;
-        return o.secondsOf(static_cast<double>(peak));
-    };
-    for (std::size_t i = 0; i < o.size(); ++i)
-        if (o.flux[i] > clear) { out.first = peakFrom(i); break; }
-    for (std::size_t i = o.size(); i-- > 0;)
-        if (o.flux[i] > clear) { out.last = o.secondsOf(static_cast<double>(i)); break; }
-    // The bands' mean over 1.5 s before and after, at clear onsets; the greatest differences at least 3 s apart.
-    std::vector<std::pair<double, double>> steps;
-    for (std::size_t i = 0; i < o.size(); ++i) {
-        if (o.flux[i] <= clear || (i > 0 && o.flux[i - 1] > clear)) continue;
-        const double t = peakFrom(i);
-        const SpectralFrame before = song.spectra.mean(t - 1.55, t - 0.05), after = song.spectra.mean(t, t + 1.5);
-        double step = 0;
-        for (std::size_t b = 0; b < before.bands.size(); ++b) step += std::abs(static_cast<double>(after.bands[b]) - static_cast<double>(before.bands[b]));
-        steps.emplace_back(step, t);
-    }
-    std::sort(steps.begin(), steps.end(), [](const auto& a, const auto& b) { return a.first != b.first ? a.first > b.first : a.second < b.second; });
-    for (const auto& [step, t] : steps)
-        if (out.changes.size() < 12 && std::none_of(out.changes.begin(), out.changes.end(), [t = t](double other) { return std::abs(other - t) < 3; })) out.changes.push_back(t);
-    return out;
 }
 
 /// Beats that lie within the sounding part of the song.
@@ -133,139 +62,37 @@ double alike(const std::vector<double>& a, const std::vector<double>& b) {
     return 2.0 * static_cast<double>(same) / static_cast<double>(a.size() + b.size());
 }
 
-/// How alike the song is to itself `lag` beats later, beat by beat, in what begins and what sounds.
-std::vector<double> selfLikeness(const SongFeatures& song, const std::vector<double>& beats, std::size_t mostLag) {
-    constexpr std::size_t parts = 4; // of a beat
-    std::vector<std::vector<double>> rows;
-    for (std::size_t i = 0; i + 1 < beats.size(); ++i) {
-        std::vector<double> row;
-        for (std::size_t p = 0; p < parts; ++p) {
-            const double at = beats[i] + static_cast<double>(p) / parts * (beats[i + 1] - beats[i]);
-            row.push_back(song.at(song.low, at));
-            row.push_back(song.at(song.high, at));
-            row.push_back(song.at(song.flux, at));
-        }
-        rows.push_back(std::move(row));
+/// Bars that are all alike, the first on the beat `pickup`.
+BarPath steadyBars(const std::vector<double>& one, int beats, std::size_t pickup) {
+    BarPath path;
+    path.pickup = pickup;
+    for (std::size_t b = pickup; b < one.size(); b += static_cast<std::size_t>(beats)) {
+        path.score += one[b];
+        path.lengths.push_back(std::min(beats, static_cast<int>(one.size() - b)));
     }
-    std::vector<double> out(mostLag + 1, 0);
-    if (rows.empty()) return out;
-    const std::size_t width = rows.front().size();
-    std::vector<double> mean(width, 0), deviation(width, 0);
-    for (const auto& r : rows)
-        for (std::size_t k = 0; k < width; ++k) mean[k] += r[k] / static_cast<double>(rows.size());
-    for (const auto& r : rows)
-        for (std::size_t k = 0; k < width; ++k) deviation[k] += (r[k] - mean[k]) * (r[k] - mean[k]) / static_cast<double>(rows.size());
-    double energy = 1e-9;
-    for (auto& r : rows)
-        for (std::size_t k = 0; k < width; ++k) {
-            r[k] -= mean[k];
-            energy += r[k] * r[k];
-        }
-    for (std::size_t lag = 1; lag <= mostLag && lag < rows.size(); ++lag) {
-        double dot = 0;
-        for (std::size_t i = lag; i < rows.size(); ++i)
-            for (std::size_t k = 0; k < width; ++k) dot += rows[i][k] * rows[i - lag][k];
-        out[lag] = dot / energy * static_cast<double>(rows.size()) / static_cast<double>(rows.size() - lag);
-    }
-    return out;
+    return path;
 }
 
-struct PulseEvidence {
-    std::vector<double> one, unevenOne, unevenGroup;
-    std::vector<double> likeness;
-    std::array<double, 22> cues{};
-    std::array<double, 6> moments{};
-    double alternation = 0; ///< low on every second beat, high on the others
-};
-
-PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, const TellingMoments& telling) {
-    PulseEvidence e;
-    const auto cues = beatCues(song, pulse.beats);
-    e.one = strongPlaces(cues, StrongPlace::One);
-    e.unevenOne = strongPlaces(cues, StrongPlace::UnevenOne);
-    e.unevenGroup = strongPlaces(cues, StrongPlace::UnevenGroup);
-    e.likeness = selfLikeness(song, pulse.beats, 12);
-    const auto at = [&](const std::vector<float>& f, double part) { return strengthAt(song, f, pulse.beats, part); };
-    const double fluxOn = at(song.flux, 0), fluxHalf = at(song.flux, 0.5);
-    const double thirdA = at(song.flux, 1.0 / 3), thirdB = at(song.flux, 2.0 / 3);
-    const double quarterA = at(song.flux, 0.25), quarterB = at(song.flux, 0.75);
-    const double lowOn = at(song.low, 0), lowHalf = at(song.low, 0.5);
-    const double lowOther = std::max({at(song.low, 0.25), at(song.low, 0.75), at(song.low, 1.0 / 3), at(song.low, 2.0 / 3)});
-    const double highOn = at(song.high, 0), highHalf = at(song.high, 0.5);
-    const double harmonyOn = harmonyAt(song, pulse.beats, 0), harmonyHalf = harmonyAt(song, pulse.beats, 0.5);
-    const double harmonyQuarter = 0.5 * (harmonyAt(song, pulse.beats, 0.25) + harmonyAt(song, pulse.beats, 0.75));
-    // Even against odd beats: a pulse that is twice too fast limps.
-    double even = 0, odd = 0, alternate = 0;
-    std::size_t n = 0;
-    for (std::size_t i = 0; i + 1 < pulse.beats.size(); i += 2, ++n) {
-        alternate += song.at(song.low, pulse.beats[i]) - song.at(song.low, pulse.beats[i + 1]) - song.at(song.high, pulse.beats[i]) + song.at(song.high, pulse.beats[i + 1]);
-        even += song.at(song.flux, pulse.beats[i]) + song.at(song.low, pulse.beats[i]);
-        odd += song.at(song.flux, pulse.beats[i + 1]) + song.at(song.low, pulse.beats[i + 1]);
-    }
-    e.alternation = n ? std::abs(alternate) / static_cast<double>(n) : 0;
-    const double bpm = std::log2(60 / pulse.period / 112);
-    e.cues = {fluxOn, fluxOn - fluxHalf, fluxOn - std::max(thirdA, thirdB), fluxOn - std::max(quarterA, quarterB), lowOn - lowHalf, highOn - highHalf,
-              10 * (harmonyOn - harmonyHalf), 10 * (harmonyOn - harmonyQuarter), pulse.trackScore, n ? std::abs(even - odd) / static_cast<double>(n) : 0,
-              bpm, bpm * bpm, std::max(thirdA, thirdB) - fluxHalf, thirdA - thirdB, lowOn - lowOther, pulse.later > 0 ? 1.0 : 0.0,
-              bpm > 0 ? bpm * bpm : 0, fluxHalf - quarterA, quarterB - quarterA, pulse.loose ? 1.0 : 0.0, pulse.soft ? 1.0 : 0.0,
-              std::min(thirdA, thirdB) - fluxHalf};
-    const auto onAgainstHalf = [&](const auto& value) { return meanAt(pulse.beats, 0, value) - meanAt(pulse.beats, 0.5, value); };
-    double changes = 0;
-    for (double t : telling.changes) changes += onBeat(pulse.beats, t) / static_cast<double>(telling.changes.size());
-    e.moments = {onAgainstHalf([&](double t) { return std::sqrt(std::max(0.0, song.at(song.low, t) * song.at(song.high, t))); }), // a drum has both, a bass has not
-                 onAgainstHalf([&](double t) { const double f = song.at(song.flux, t); return std::min(9.0, f * f); }),
-                 100 * onAgainstHalf([&](double t) { const double h = song.harmonyAt(t); return h * h; }),
-                 onBeat(pulse.beats, telling.first), onBeat(pulse.beats, telling.last), changes};
-    return e;
-}
-
-void addReading(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t index, const BarKind& kind, std::vector<MetreReading>& out) {
+void addReadings(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t index, const BarKind& kind, std::vector<MetreReading>& out) {
     const std::vector<double> one = kind.uneven ? unevenOnes(e.unevenOne, e.unevenGroup, kind.grouping) : e.one;
-    const auto bars = solveBars(one, kind.beats);
-    if (!bars || 2 * bars->odd > static_cast<int>(bars->lengths.size())) return; // most bars have another length: that reading is another one
-    MetreReading r;
-    r.pulse = index;
-    r.beatsPerBar = kind.beats;
-    r.grouping = kind.grouping;
-    r.bars = *bars;
-    const double seconds = pulse.beats.back() - pulse.beats.front();
-    const auto nBars = static_cast<double>(bars->lengths.size());
-    const auto n = static_cast<std::size_t>(kind.beats);
-    std::copy(e.cues.begin(), e.cues.end(), r.cues.begin());
-    std::size_t c = e.cues.size();
-    const double barSeconds = std::log2(pulse.period * kind.beats / 2.0);
-    double others = 0;
-    int count = 0;
-    for (std::size_t lag = 2; lag <= 8; ++lag)
-        if (lag % n != 0 && n % lag != 0) { others += e.likeness[lag]; ++count; }
-    r.cues[c++] = bars->score / nBars;
-    r.cues[c++] = bars->score / seconds;
-    r.cues[c++] = bars->odd / nBars;
-    r.cues[c++] = barSeconds;
-    r.cues[c++] = barSeconds * barSeconds;
-    r.cues[c++] = e.likeness[std::min<std::size_t>(12, n)];
-    r.cues[c++] = e.likeness[std::min<std::size_t>(12, n)] - (count ? others / count : 0);
-    for (int beats : {2, 3, 4, 5, 7}) r.cues[c++] = !kind.uneven && kind.beats == beats ? 1.0 : 0.0;
-    const double bpm = std::log2(60 / pulse.period / 112);
-    const double triple = e.cues[21];
-    for (int beats : {2, 3, 4}) {
-        const bool mine = !kind.uneven && kind.beats == beats;
-        r.cues[c++] = mine ? bpm : 0;
-        r.cues[c++] = mine ? e.likeness[1] : 0;
-        r.cues[c++] = mine ? e.likeness[2] - e.likeness[4] : 0;
-        r.cues[c++] = mine ? triple : 0;
+    const std::size_t begins = std::min<std::size_t>(one.size(), static_cast<std::size_t>(kind.beats));
+    std::vector<BarPath> paths;
+    for (std::size_t pickup = 0; pickup < begins; ++pickup) paths.push_back(steadyBars(one, kind.beats, pickup));
+    std::stable_sort(paths.begin(), paths.end(), [](const BarPath& a, const BarPath& b) { return a.score > b.score; });
+    if (paths.size() > mostBegins) paths.resize(kind.beats > static_cast<int>(mostBegins) ? fewBegins : mostBegins);
+    const auto free = solveBars(one, kind.beats);
+    const double best = std::max(free ? free->score : -1e9, paths.front().score);
+    if (free && free->odd > 0 && 2 * free->odd <= static_cast<int>(free->lengths.size())) paths.push_back(*free); // where most bars have another length, that is another reading
+    for (BarPath& bars : paths) {
+        MetreReading r;
+        r.pulse = index;
+        r.beatsPerBar = kind.beats;
+        r.grouping = kind.grouping;
+        r.steady = bars.odd == 0;
+        r.cues = cuesOf(e, pulse, bars, kind.beats, kind.uneven, best);
+        r.bars = std::move(bars);
+        out.push_back(std::move(r));
     }
-    r.cues[c++] = (e.cues[4]) * bpm;
-    r.cues[c++] = (e.cues[5]) * bpm;
-    r.cues[c++] = (e.cues[1]) * bpm;
-    r.cues[c++] = (e.cues[9]) * bpm;
-    r.cues[c++] = e.alternation;
-    r.cues[c++] = e.alternation * bpm;
-    r.cues[c++] = kind.uneven && kind.beats == 7 ? 1.0 : 0.0;
-    r.cues[c++] = kind.uneven && kind.beats == 9 ? 1.0 : 0.0;
-    r.cues[c++] = kind.uneven && kind.beats == 5 ? 1.0 : 0.0;
-    for (double cue : e.moments) r.cues[c++] = cue;
-    out.push_back(std::move(r));
 }
 
 // Small nets judge the cues, because the whole is more than the sum of its parts: a quiet & means one thing at 100 beats a
@@ -360,7 +187,7 @@ MetreReadings readMetre(const SongFeatures& song, const Task& task, std::optiona
         const PulseEvidence e = evidenceOf(song, pulse, telling);
         for (const BarKind& kind : barKinds()) {
             const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : only || pulse.period >= fastestBeat;
-            if (fits) addReading(e, pulse, i, kind, ofPulse[i]);
+            if (fits) addReadings(e, pulse, i, kind, ofPulse[i]);
         }
         for (MetreReading& r : ofPulse[i]) r.score = readingNets(r.cues);
     };

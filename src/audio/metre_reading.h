@@ -24,8 +24,7 @@ struct PulseCandidate {
     std::vector<double> held = {}; ///< seconds at which beats that are held begin, ascending; only refinedPulse() finds them
 };
 
-/// What speaks for a reading; the meaning of each is beside its name in the .cpp. The last nine are not used and always 0.
-constexpr std::size_t readingCues = 70;
+constexpr std::size_t readingCues = 98; ///< what speaks for a reading, see reading_cues.h; the last is not used and always 0
 
 /// One way to hear a song: a pulse and the bars on it.
 struct MetreReading {
@@ -33,6 +32,7 @@ struct MetreReading {
     int beatsPerBar = 4;         ///< pulses in a bar
     std::vector<int> grouping;   ///< of uneven bars, in pulses
     BarPath bars;
+    bool steady = false;         ///< all bars have that length; else the likeliest bars, some of another
     std::array<double, readingCues> cues{};
     double score = 0;            ///< higher is likelier; differences are logarithms of odds
 };
@@ -47,9 +47,8 @@ struct MetreReadings {
 /// With `only`, the pulses near that period in seconds instead, whatever the recording says.
 [[nodiscard]] std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task& task = {}, std::optional<double> only = std::nullopt);
 
-/// Every pulse with every bar that people dance to, weighed by the evidence of the whole song. Deterministic.
-/// The judge is trained on the development half
-/// (bench/listen).
+/// Every pulse with every bar that people dance to, weighed by the evidence of the whole song: bars that are all alike, beginning on each beat that they may begin
+/// on, and, where the evidence wants some of another length, those. Deterministic. The judge is trained by bench/listen.
 [[nodiscard]] MetreReadings readMetre(const SongFeatures& song, const Task& task = {}, std::optional<double> only = std::nullopt);
 
 /// The evidence for the 1 of an uneven bar of this grouping at each beat: that of the beat itself and of the heads of its

@@ -130,9 +130,10 @@ std::vector<PhraseCues> phraseCues(const SongFeatures& song, const std::vector<d
         const std::size_t from = b >= 4 ? b - 4 : 0, to = std::min(n, b + 4);
         c[LevelStep] = std::abs(std::log((1e-4 + static_cast<double>(song.spectra.mean(bars[b], bars[to]).level)) / (1e-4 + static_cast<double>(song.spectra.mean(bars[from], bars[b]).level))));
         c[OddBefore] = beats[b - 1] != usual ? 1.0 : 0.0;
+        c[HeardPhrase] = std::clamp(song.heard.at(song.heard.phrase, bars[b]), -6.0, 4.0);
     }
     for (std::size_t k = 0; k < phraseCueCount; ++k) {
-        if (k == OddBefore) continue;
+        if (k == OddBefore || k == HeardPhrase) continue;
         double mean = 0, square = 0;
         for (std::size_t b = 1; b < n; ++b) { mean += cues[b][k]; square += cues[b][k] * cues[b][k]; }
         mean /= static_cast<double>(n - 1);

@@ -8,7 +8,7 @@
 
 namespace lc {
 
-/// What can speak for a phrase beginning with a bar, in standard deviations of the song; higher is more.
+/// What can speak for a phrase beginning with a bar, in standard deviations of the song but for the last two; higher is more.
 enum PhraseCue : std::size_t {
     NoveltyShort,   ///< the two bars before and after differ more than each within itself
     NoveltyMiddle,  ///< the same over four bars
@@ -19,6 +19,7 @@ enum PhraseCue : std::size_t {
     FillBefore,     ///< the bar before is busier than its neighbours
     LevelStep,      ///< the song is louder or softer from here on
     OddBefore,      ///< the bar before has another length than most
+    HeardPhrase,    ///< the listening net hears a phrase begin: logarithm of odds
     phraseCueCount
 };
 using PhraseCues = std::array<double, phraseCueCount>;

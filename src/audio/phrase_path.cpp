@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <limits>
 #include <map>
+#include <utility>
 
 namespace lc {
 
@@ -16,6 +17,14 @@ constexpr std::ptrdiff_t reach = 8; // bars before and after whose cues speak to
 constexpr std::size_t longest = 24;
 constexpr double endsEarly = 0.3; // of its price: what a short last phrase costs
 constexpr double saidByLengths = 0.45; // of the odds of any bar: that starts are rare the prices of lengths say too; tuned on styles left out
+
+/// 1 to 399, as people number tunes; unlike the letters that parts of a dance have, and no number that could be its beats.
+std::string roman(int number) {
+    std::string out;
+    for (const auto& [value, letters] : {std::pair{100, "C"}, {90, "XC"}, {50, "L"}, {40, "XL"}, {10, "X"}, {9, "IX"}, {5, "V"}, {4, "IV"}, {1, "I"}})
+        for (; number >= value; number -= value) out += letters;
+    return out;
+}
 
 } // namespace
 
@@ -121,8 +130,7 @@ std::vector<std::string> phraseNames(const std::vector<std::size_t>& phrases, co
         if (p == 0 && alone && phrases.size() > 2) { names[p] = "Intro"; continue; }
         if (p + 1 == phrases.size() && alone && phrases.size() > 2 && phrases[p] < phrases[p - 1]) { names[p] = "Ending"; continue; }
         if (named.find(letter[p]) == named.end()) {
-            named[letter[p]] = next < 26 ? std::string(1, static_cast<char>('A' + next)) : "Part " + std::to_string(next + 1);
-            ++next;
+            named[letter[p]] = "Tune " + roman(++next);
         }
         names[p] = named[letter[p]] + (alone ? "" : " " + std::to_string(++seen[letter[p]]));
     }

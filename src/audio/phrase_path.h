@@ -26,8 +26,8 @@ struct PhraseConstraints {
 /// cheapest, then 4 and 16; none is forbidden). Constraints bind hard. Exact, by dynamic programming. O(bars × 24).
 [[nodiscard]] std::vector<std::size_t> solvePhrases(const std::vector<double>& starts, const PhraseConstraints& known = {});
 
-/// A name for each phrase: letters in order of appearance, the same letter where the music returns, numbered; "Intro" for
-/// an opening that never returns and "Ending" for a short last phrase that never did. `alike` is barLikeness().
+/// A name for each phrase: "Tune I", "Tune II" … in order of appearance, the same where the music returns, numbered ("Tune I 2"); unlike the
+/// names of a dance's parts. "Intro" for an opening that never returns and "Ending" for a short last phrase that never did. `alike` is barLikeness().
 [[nodiscard]] std::vector<std::string> phraseNames(const std::vector<std::size_t>& phrases, const std::vector<std::vector<float>>& alike);
 
 } // namespace lc

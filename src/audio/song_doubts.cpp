@@ -7,7 +7,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <optional>
+#include <utility>
 
 namespace lc {
 
@@ -15,6 +17,10 @@ namespace {
 
 constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
 constexpr double asLikelyAsNot = 0;    // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
+constexpr double loudness = 1.0;      // of the judge: what it says is divided by it before it is taken for a logarithm of odds
+constexpr double sameTempo = 0.06;    // of ln
+constexpr double sameBars = 0.02;     // of ln: pulses so near have the same bars
+constexpr const char* samePulse = "the same";
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 3;
 constexpr double sameStart = 0.1;         // seconds from a stated start to the bar that it moved to
@@ -82,39 +88,64 @@ private:
 
     void pulse() {
         if (stated<TempoFact>(m_d.facts)) return;
-        std::vector<Other> others;
+        std::map<std::string, Other> found; // by what it is called: the readings of one pulse, with whatever bars, speak for it together
+        double ours = 0;
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
+            const double odds = std::exp((r.score - m_d.reading.score) / loudness);
             const double ratio = m_d.pulse.period / other.period;
-            const bool sameLevel = std::abs(std::log(ratio)) < 0.06;
-            std::string text;
-            std::vector<SongFact> facts;
-            if (sameLevel) {
-                double shift = 1e9; // of the other pulse against ours, in beats
-                for (std::size_t i = 0; i < std::min<std::size_t>(32, other.beats.size()); ++i) {
-                    const auto after = std::lower_bound(m_d.pulse.beats.begin(), m_d.pulse.beats.end(), other.beats[i]);
-                    if (after == m_d.pulse.beats.begin() || after == m_d.pulse.beats.end()) continue;
-                    shift = (other.beats[i] - *std::prev(after)) / (*after - *std::prev(after));
-                    break;
-                }
-                if (shift > 0.9 || shift < 0.1) continue; // the same pulse
-                text = std::abs(shift - 0.5) < 0.12 ? "half a beat later" : "the beat falls elsewhere";
-                for (const double part : {0.5, 0.25, 0.75}) // three places, so that it is not one beat that is moved
-                    if (const auto place = whereTheyDiffer(other.beats, part)) facts.push_back(BeatFact{*place});
-                if (facts.empty() || std::all_of(facts.begin(), facts.end(), [&](const SongFact& f) { return std::find(m_d.facts.begin(), m_d.facts.end(), f) != m_d.facts.end(); })) continue;
-            } else {
-                const auto near = [&](double factor) { return std::abs(std::log(ratio / factor)) < 0.06; };
-                text = near(2) ? "twice as fast" : near(0.5) ? "half as fast" : near(3) ? "three times as fast" : near(1.0 / 3) ? "a third as fast"
-                       : near(1.5) ? "one and a half times as fast" : near(2.0 / 3) ? "two thirds as fast" : "";
-                if (text.empty()) continue;
-                facts.push_back(TempoFact{std::round(600 / other.period) / 10});
+            const double shift = std::abs(std::log(ratio)) < sameTempo ? laterThanOurs(other.beats) : 0;
+            const std::string text = nameOf(ratio, shift);
+            if (text == samePulse) ours += odds;
+            if (text.empty() || text == samePulse) continue;
+            Other& o = found[text];
+            if (o.text.empty()) { // the likeliest comes first
+                o.text = text;
+                if (shift == 0) o.facts.push_back(TempoFact{std::round(600 / other.period) / 10});
+                else
+                    for (const double part : {0.5, 0.25, 0.75}) // three places, so that it is not one beat that is moved
+                        if (const auto place = whereTheyDiffer(other.beats, part)) o.facts.push_back(BeatFact{*place});
             }
-            if (std::any_of(others.begin(), others.end(), [&](const Other& o) { return o.text == text; })) continue;
-            others.push_back({text, r.score - m_d.reading.score, std::move(facts)});
+            o.score += odds;
+        }
+        std::vector<Other> others;
+        for (auto& [text, o] : found) {
+            const bool known = std::all_of(o.facts.begin(), o.facts.end(), [&](const SongFact& f) { return std::find(m_d.facts.begin(), m_d.facts.end(), f) != m_d.facts.end(); });
+            if (known) continue;
+            o.score = std::log(o.score / std::max(ours, 1e-9));
+            others.push_back(std::move(o));
         }
         const double bpm = std::round(bpmOfMap() * 10) / 10;
         add(songStart(), m_d.map.end, "how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here",
             {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
+    }
+
+    /// What another pulse is called by one who counts ours: by its tempo, or where it is the same, by the part of a beat that it lies later.
+    static std::string nameOf(double ratio, double shift) {
+        const auto near = [&](double factor) { return std::abs(std::log(ratio / factor)) < sameTempo; };
+        for (const auto& [factor, text] : {std::pair{2.0, "twice as fast"}, {0.5, "half as fast"}, {3.0, "three times as fast"}, {1.0 / 3, "a third as fast"}, {1.5, "one and a half times as fast"},
+                                           {2.0 / 3, "two thirds as fast"}, {4.0, "four times as fast"}, {0.25, "a quarter as fast"}, {4.0 / 3, "four thirds as fast"}, {0.75, "three quarters as fast"}})
+            if (near(factor)) return text;
+        if (!near(1)) return {};
+        for (const auto& [part, text] : {std::pair{0.0, samePulse}, {0.25, "a quarter of a beat later"}, {1.0 / 3, "a third of a beat later"}, {0.5, "half a beat later"}, {2.0 / 3, "two thirds of a beat later"},
+                                         {0.75, "a quarter of a beat earlier"}, {1.0, samePulse}})
+            if (std::abs(shift - part) < (part == 0.0 || part == 1.0 ? 0.125 : 0.05)) return text;
+        return "the beat falls elsewhere";
+    }
+
+    /// By what part of a beat another pulse of our tempo lies later than ours, 0 to 1: the median.
+    double laterThanOurs(const std::vector<double>& other) const {
+        const auto& ours = m_d.pulse.beats;
+        std::vector<double> parts;
+        for (double at : other) {
+            const auto after = std::upper_bound(ours.begin(), ours.end(), at);
+            if (after == ours.begin() || after == ours.end()) continue;
+            const double part = (at - *std::prev(after)) / (*after - *std::prev(after));
+            parts.push_back(part > 0.875 ? part - 1 : part); // on the beat, a little before or after
+        }
+        if (parts.empty()) return 0;
+        std::nth_element(parts.begin(), parts.begin() + static_cast<std::ptrdiff_t>(parts.size() / 2), parts.end());
+        return std::max(0.0, parts[parts.size() / 2]);
     }
 
     /// A beat of another reading, near a part of the song's length, that ours has not.
@@ -132,17 +163,28 @@ private:
 
     void metre() {
         if (stated<MetreFact>(m_d.facts)) return;
-        std::vector<Other> others;
+        std::map<std::string, Other> found; // by what the bars are called: readings of nearly the same beats speak together
+        double ours = 0;
+        const int parts = static_cast<int>(m_d.parts);
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
-            if (std::abs(std::log(other.period / m_d.pulse.period)) > 0.02 || r.beatsPerBar == m_d.reading.beatsPerBar || r.grouping.empty() != m_d.reading.grouping.empty()) continue;
-            if (other.later != m_d.pulse.later) continue;
-            const int parts = static_cast<int>(m_d.parts);
+            if (std::abs(std::log(other.period / m_d.pulse.period)) > sameBars || r.grouping.empty() != m_d.reading.grouping.empty() || nameOf(1, laterThanOurs(other.beats)) != samePulse) continue;
+            const double odds = std::exp((r.score - m_d.reading.score) / loudness);
+            if (r.beatsPerBar == m_d.reading.beatsPerBar) {
+                ours += odds;
+                continue;
+            }
             Metre metre{r.beatsPerBar * parts, m_d.map.metre.unit, r.grouping};
             if (parts == 3) metre.grouping.assign(static_cast<std::size_t>(r.beatsPerBar), 3);
-            const std::string text = barsOf(metre);
-            if (std::any_of(others.begin(), others.end(), [&](const Other& o) { return o.text == text; })) continue;
-            others.push_back({text, r.score - m_d.reading.score, {MetreFact{metre}}});
+            Other& o = found[barsOf(metre)];
+            o.text = barsOf(metre);
+            o.score += odds;
+            o.facts = {MetreFact{metre}};
+        }
+        std::vector<Other> others;
+        for (auto& [text, o] : found) {
+            o.score = std::log(o.score / std::max(ours, 1e-9));
+            others.push_back(std::move(o));
         }
         if (m_d.reading.grouping.empty()) { // two parts in a beat, or three
             const double three = subdivisionOf(m_d.song.features, m_d.pulse.beats).three;

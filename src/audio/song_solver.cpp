@@ -29,6 +29,8 @@ constexpr double besideBeat = 0.2;      // of a beat: nearer to a stated place i
 constexpr double besideSoftBeat = 0.3;  // … where notes swell
 constexpr double missedBeat = 4.0;      // what a reading loses for stated beats beside its pulse
 constexpr double missedPlace = 4.0;     // what a reading loses for each stated place without a beat of its own
+constexpr double aOne = 2.0, noOne = -4.0; // logarithms of odds, of beats in bars that were chosen as a whole
+constexpr double missedOne = 6.0;       // what a reading loses for each stated 1 that is none of its
 constexpr double samePulse = 4.0;       // what a reading gains, when a metre is stated, for the pulse that was heard
 constexpr double oddIsRare = 1.5;       // of the prices of odd bars when readings are weighed: tuned on the training half, where most that were heard were wrong
 constexpr double oddDoubted = 0.5;      // of the prices of odd bars, more for each bar that was stated to be like the others
@@ -37,6 +39,16 @@ constexpr double refused = 1000.0;      // what a reading loses for a stated tem
 
 tl::unexpected<Error> noPulse() {
     return fail(ErrorCode::NoPulse, "No steady pulse was found in this recording. It can still be played; tap along, or type its structure.");
+}
+
+std::vector<std::size_t> oddStarts(const BarPath& path, int usual) {
+    std::vector<std::size_t> out;
+    std::size_t beat = path.pickup;
+    for (int length : path.lengths) {
+        if (length != usual) out.push_back(beat);
+        beat += static_cast<std::size_t>(length);
+    }
+    return out;
 }
 
 bool steady(const std::vector<double>& times) {
@@ -146,6 +158,24 @@ private:
         return ofPulse + loss * std::min(1.0, 0.25 + 2 * spread); // misses in one corner of the song speak of that corner
     }
 
+    /// How many stated 1s and phrase starts are no 1 of a reading, of which a person would say that they are beats of it; and how many bars that were stated to be like the
+    /// others are odd in it, or the other way round.
+    std::size_t missedOnes(const MetreReading& reading, const PulseCandidate& pulse) const {
+        std::size_t missed = 0;
+        const auto barOf = [&](double at) -> std::optional<std::size_t> { // that begins there
+            const std::size_t beat = nearest(pulse.beats, at);
+            std::size_t start = reading.bars.pickup;
+            for (std::size_t b = 0; b < reading.bars.lengths.size() && start <= beat; ++b) {
+                if (start == beat) return b;
+                start += static_cast<std::size_t>(reading.bars.lengths[b]);
+            }
+            return std::nullopt;
+        };
+        for (const OneFact& f : m_stated.ones) missed += !barOf(f.at);
+        for (const PhraseFact& f : m_stated.phrases) missed += !barOf(f.at);
+        return missed;
+    }
+
     Result<void> choose() {
         const MetreReadings* all = &m_song.metre;
         // A tempo that nobody heard; or one so fast that nobody asked whether the beats are the &s of it.
@@ -179,7 +209,12 @@ private:
             }
         }
         if (!chosen) return noPulse();
+        // A stated 1 says where bars of that length begin, not how long they are.
+        const auto here = [&](const MetreReading& r) { return r.score - missedOne * static_cast<double>(missedOnes(r, all->pulses[r.pulse])); };
+        for (const MetreReading& r : all->readings)
+            if (r.pulse == chosen->pulse && r.beatsPerBar == chosen->beatsPerBar && r.grouping == chosen->grouping && here(r) > here(*chosen)) chosen = &r;
         m_reading = *chosen;
+        m_chosenPulse = all->pulses[chosen->pulse];
         const bool likeliest = all == &m_song.metre && chosen->pulse == m_song.metre.readings.front().pulse;
         m_pulse = likeliest ? m_song.refined : refinedPulse(m_song.features, all->pulses[chosen->pulse]);
         m_parts = partsOf(m_pulse, *chosen);
@@ -189,6 +224,18 @@ private:
             m_reading.grouping.clear();
         }
         return {};
+    }
+
+    /// Where the judge chose bars that are all alike, they stay where it heard them, also where the evidence of some bars would have it otherwise. Before the evidence is followed:
+    /// facts that speak against it still do.
+    void keepBars() {
+        std::vector<bool> starts(m_one.size(), false);
+        std::size_t beat = m_reading.bars.pickup;
+        for (int length : m_reading.bars.lengths) {
+            for (int k = 0; k < length; k += m_reading.beatsPerBar) starts[nearest(m_pulse.beats, m_chosenPulse.beats[beat + static_cast<std::size_t>(k)])] = true;
+            beat += static_cast<std::size_t>(length);
+        }
+        for (std::size_t b = 0; b < m_one.size(); ++b) m_one[b] = starts[b] ? std::max(aOne, m_one[b]) : std::min(noOne, m_one[b]);
     }
 
     Result<void> cutBars() {
@@ -202,6 +249,7 @@ private:
         for (const BarFact& f : m_stated.bars)
             m_known.lengths.push_back({nearest(m_pulse.beats, f.at), std::max(1, f.beats / static_cast<int>(m_parts))});
         std::sort(m_known.ones.begin(), m_known.ones.end());
+        if (m_reading.steady && missedOnes(m_reading, m_chosenPulse) == 0) keepBars();
         BarPrices prices{oddIsRare * BarPrices{}.half, oddIsRare * BarPrices{}.other};
         if (m_reading.beatsPerBar == 2 || !m_reading.grouping.empty()) prices = {1.6 * prices.half, 1.6 * prices.other}; // there an odd bar is gained by chance more easily
         if (m_stated.metre) prices = {3 * prices.half, 3 * prices.other}; // a person who states the metre means most bars
@@ -217,6 +265,11 @@ private:
         const auto alike = static_cast<double>(m_known.lengths.size() - odd.size());
         prices = {(1 + oddDoubted * alike) * prices.half, (1 + oddDoubted * alike) * prices.other};
         m_one = followedOnes(m_heardOne, m_reading.beatsPerBar, prices, odd, std::move(ones));
+        if (alike > 0) { // what was settled must not come back as another odd bar further on
+            BarConstraints before;
+            before.lengths = odd;
+            if (const auto heard = solveBars(m_heardOne, m_reading.beatsPerBar, prices, before)) m_known.oddNear = oddStarts(*heard, m_reading.beatsPerBar);
+        }
         const auto bars = solveBars(m_one, m_reading.beatsPerBar, prices, m_known);
         if (!bars) return fail(ErrorCode::BadValue, "The stated bars exclude each other. Forget one of them.");
         m_reading.bars = *bars;
@@ -348,7 +401,8 @@ private:
     Stated m_stated;
     MetreReadings m_atTempo; ///< readings at a stated tempo that was not among those heard
     MetreReading m_reading;
-    PulseCandidate m_pulse;
+    PulseCandidate m_chosenPulse; ///< of that reading, as it was judged
+    PulseCandidate m_pulse;       ///< … followed once more
     std::size_t m_parts = 1; ///< beats of the map in a beat of the pulse
     bool m_threes = false;
     std::vector<double> m_one;      ///< evidence for a 1 on each beat of the pulse, following what was stated

@@ -36,6 +36,20 @@ private Q_SLOTS:
         for (const StripLine& line : layout.lines) lines << QString("%1/%2 %3").arg(line.lineOfPhrase + 1).arg(line.linesOfPhrase).arg(line.counts);
         QCOMPARE(lines.join(", "), "1/2 32, 2/2 32, 1/1 24, 1/3 32, 2/3 32, 3/3 16");
     }
+    void noSetIsTornBetweenTwoLines() {
+        // a bar of five in a phrase of 61 (eights), and a phrase of 60 counted in sixes
+        for (const CountGrid& grid : {gridOf("verse 4 | bar 5 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4"), gridOf("verse 60", "3/4")}) {
+            const StripLayout layout = laidOut(grid);
+            QVERIFY(layout.lines.size() > 1);
+            int next = 0;
+            for (const StripLine& line : layout.lines) {
+                QCOMPARE(line.firstCount, next);
+                QCOMPARE(grid.cell(line.firstCount)->number, 1);
+                next += line.counts;
+            }
+            QCOMPARE(next, grid.countsInSong());
+        }
+    }
     void foldedPhrasesAreOneShallowLine() {
         const CountGrid grid = gridOf("verse 32 | verse 32 | verse 32 | verse 32 | outro 16");
         for (const Magnification m : {Magnification::Page, Magnification::Strip, Magnification::Eight}) {

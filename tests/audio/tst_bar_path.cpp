@@ -139,6 +139,32 @@ private Q_SLOTS:
         known.notOnes = {20};
         QVERIFY(!solveBars(one, 4, {}, known)); // they exclude each other
     }
+    /// Where odd bars may begin only near some places, none begins elsewhere, whatever speaks for it; a fact may still demand one.
+    void oddBarsStayWhereTheyAreAllowed() {
+        std::vector<double> one = evidence(48, every(0, 4, 16));
+        for (std::size_t b : every(14, 4, 48)) one[b] = 3; // as if a bar of two came before 14, and everything after it were shifted
+        for (std::size_t b : every(16, 4, 48)) one[b] = -3;
+        const auto free = solveBars(one, 4);
+        QVERIFY(free && free->odd == 1);
+        BarConstraints far;
+        far.oddNear = std::vector<std::size_t>{40};
+        const auto kept = solveBars(one, 4, {}, far);
+        QVERIFY(kept.has_value());
+        std::size_t beat = kept->pickup;
+        for (std::size_t b = 0; b + 1 < kept->lengths.size(); ++b) {
+            QVERIFY(kept->lengths[b] == 4 || (beat >= 36 && beat <= 44));
+            beat += static_cast<std::size_t>(kept->lengths[b]);
+        }
+        BarConstraints none;
+        none.oddNear.emplace();
+        QCOMPARE(solveBars(one, 4, {}, none)->odd, 0);
+        none.lengths = {{8, 2}};
+        const auto demanded = solveBars(one, 4, {}, none);
+        QVERIFY(demanded && demanded->odd == 1 && demanded->lengths[2] == 2);
+        none.ones = {2, 12}; // two facts that leave ten beats between them
+        none.lengths.clear();
+        QVERIFY(solveBars(one, 4, {}, none)->odd >= 1);
+    }
     void nothingGivesNothing() {
         QVERIFY(!solveBars({}, 4));
         QVERIFY(solvePhrases({}).empty());
@@ -235,7 +261,7 @@ private Q_SLOTS:
         const auto names = phraseNames(phrases, alike);
         QStringList shown;
         for (const auto& name : names) shown << test::q(name);
-        QCOMPARE(shown.join(", "), "Intro, A 1, B 1, A 2, B 2, Ending");
+        QCOMPARE(shown.join(", "), "Intro, Tune I 1, Tune II 1, Tune I 2, Tune II 2, Ending");
     }
 };
 

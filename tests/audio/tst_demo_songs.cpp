@@ -45,7 +45,7 @@ private Q_SLOTS:
         QVERIFY(fMeasure(beatsOf(map), beatsOf(exact)) > 0.98);
         QVERIFY(fMeasure(onesOf(map), onesOf(exact)) > 0.97);
         QVERIFY(fMeasure(phrasesOf(map), phrasesOf(exact), 0.2) > 0.9);
-        const CountGrid grid(map, usualScheme(map.metre));
+        const CountGrid grid(map, usualScheme(map));
         std::size_t first = 0; // the count on the composer's first 1
         while (grid.cell(static_cast<std::int64_t>(first)) && std::abs(grid.cell(static_cast<std::int64_t>(first))->start - exact.beats[0].time) > 0.05) ++first;
         const double steps[] = {0, 0.6, 1.0, 1.4, 2.0, 2.4, 2.8, 3.4, 3.8, 4.2, 4.8, 5.2, 5.6, 6.2, 6.6, 7.0};
@@ -62,7 +62,7 @@ private Q_SLOTS:
         const SongMap exact = test::demoTruth("lantern-arcade");
         const SongMap map = test::must(solveSong(song)).map;
         QVERIFY(fMeasure(beatsOf(map), beatsOf(exact)) > 0.98);
-        const TempoCurve curve = tempoCurve(map, CountGrid(map, usualScheme(map.metre)), 0, 0);
+        const TempoCurve curve = tempoCurve(map, CountGrid(map, usualScheme(map)), 0, 0);
         QVERIFY2(curve.range->highest - curve.range->lowest > 5, qPrintable(test::q(tempoInWords(curve)))); // the drift is seen
         const SongMap four = test::must(solveSong(song, {MetreFact{{4, 4}}})).map;
         QVERIFY(fMeasure(beatsOf(four), beatsOf(exact)) > 0.98); // the metre does not change the pulse
@@ -94,7 +94,7 @@ private Q_SLOTS:
             QVERIFY(std::abs(longer.beat69 - longer.secondPhrase - 36 * 0.6) < 0.01);
         }
         const SongMap& map = reading.map;
-        const CountGrid grid(map, usualScheme(map.metre));
+        const CountGrid grid(map, usualScheme(map));
         const auto here = grid.tickAt(longer.danceStart + 0.03);
         QVERIFY(here);
         const std::int64_t first = wholeCounts(*here);

@@ -3,10 +3,11 @@
 #include "support/beat_measure.h"
 #include "support/demo_songs.h"
 
+#include "audio/reading_cues.h"
 #include "pulse_witnesses.h"
 
 using namespace lc;
-using bench::pulseResonance;
+
 using bench::pulseWitnesses;
 using bench::witnesses;
 

@@ -5,6 +5,7 @@
 #include "audio/song_doubts.h"
 
 #include <cmath>
+#include <tuple>
 
 using namespace lc;
 
@@ -96,6 +97,43 @@ private Q_SLOTS:
         QVERIFY(about(song.doubts(), "how long a phrase is"));
         song.facts.emplace_back(PhraseFact{song.barStart(4) + 0.05, 64});
         QVERIFY(!about(song.doubts(), "how long a phrase is"));
+    }
+    /// Where the beat falls is asked in a person's words, whatever bars the other readings have; those of one pulse speak for it together.
+    void anotherPulseIsCalledByWhatItIs() {
+        const std::vector<std::tuple<double, double, QString>> pulses{{0.5, 0.25, "half a beat later"}, {0.5, 0.1667, "a third of a beat later"}, {0.5, 0.3333, "two thirds of a beat later"}, {0.5, 0.125, "a quarter of a beat later"},
+            {0.5, 0.375, "a quarter of a beat earlier"}, {0.25, 0, "twice as fast"}, {1.0, 0, "half as fast"}, {1.0 / 3, 0, "one and a half times as fast"}, {0.75, 0, "two thirds as fast"}, {1.5, 0, "a third as fast"}};
+        for (const auto& [period, later, text] : pulses) {
+            MadeUp song("intro 16 | verse 32 | chorus 32");
+            song.facts.clear();
+            PulseCandidate other;
+            other.period = period;
+            for (double t = later; t < song.map.end; t += period) other.beats.push_back(t);
+            song.song.metre.pulses = {song.pulse, other};
+            MetreReading twin = song.reading;
+            twin.pulse = 1;
+            twin.score = -1.2;
+            song.song.metre.readings = {song.reading, twin, twin}; // of two that say the same, each alone would say less
+            const auto doubt = about(song.doubts(), "how fast the beat is");
+            QVERIFY2(doubt.has_value(), qPrintable(text));
+            QCOMPARE(readingsOf(*doubt), "120 bpm, as it is counted here; " + text);
+            QVERIFY(std::abs(doubt->readings[1].share - 2 * std::exp(-1.2) / (1 + 2 * std::exp(-1.2))) < 1e-6);
+            for (const SongFact& fact : doubt->readings[1].facts) // what it states is true of the other pulse alone
+                if (const auto* beat = std::get_if<BeatFact>(&fact)) {
+                    const double part = std::remainder(beat->at - later, period);
+                    QVERIFY(std::abs(part) < 1e-6 && std::abs(std::remainder(beat->at, 0.5)) > 0.07);
+                } else QVERIFY(std::abs(std::get<TempoFact>(fact).bpm - 60 / period) < 0.06);
+        }
+    }
+    void theSamePulseIsNotAsked() {
+        MadeUp song("intro 16 | verse 32 | chorus 32");
+        song.facts.clear();
+        PulseCandidate other = song.pulse;
+        for (double& t : other.beats) t -= 0.02; // the same, a little before: not "later"
+        song.song.metre.pulses = {song.pulse, other};
+        MetreReading twin = song.reading;
+        twin.pulse = 1;
+        song.song.metre.readings = {song.reading, twin};
+        QVERIFY(!about(song.doubts(), "how fast the beat is"));
     }
     void eightBarsAreNotAskedAbout() {
         MadeUp song("intro 16 | verse 32 | chorus 32 | ending 16");

@@ -1,6 +1,7 @@
 #include "app/strips/strip_layout.h"
 
 #include <algorithm>
+#include <bit>
 #include <cmath>
 
 namespace lc::app {
@@ -99,21 +100,21 @@ bool hasColumns(const CountGrid& grid) {
     return 4 * empty <= all && 4 * squeezed <= all;
 }
 
-/// A phrase in a line, or in several where it is long.
+/// A phrase in a line, or in several where it is long: so many whole sets in each that its 1s stand under each other, and none is torn.
 void addPhrase(const CountGrid& grid, int p, bool columns, StripLayout& layout) {
     const CountPhrase& phrase = grid.phrases()[static_cast<std::size_t>(p)];
-    const int step = phrase.counts > longestLine ? partLine : std::max(1, phrase.counts);
-    const int lines = (phrase.counts + step - 1) / step;
-    for (int k = 0; k < lines; ++k) {
+    const auto setsOfALine = static_cast<int>(std::bit_floor(static_cast<unsigned>(std::max(1, partLine / std::max(1, grid.regularSet())))));
+    const auto from = static_cast<int>(layout.lines.size());
+    for (int k = 0; k < phrase.sets;) {
         StripLine line;
         line.phrase = p;
-        line.firstCount = phrase.firstCount + k * step;
-        line.counts = std::min(step, phrase.counts - k * step);
-        line.lineOfPhrase = k;
-        line.linesOfPhrase = lines;
+        line.firstCount = grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)].firstCount;
+        line.lineOfPhrase = static_cast<int>(layout.lines.size()) - from;
+        for (int sets = 0; k < phrase.sets && (phrase.counts <= longestLine || sets < setsOfALine); ++k, ++sets) line.counts += grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)].counts;
         setColumns(line, grid, columns);
         layout.lines.push_back(std::move(line));
     }
+    for (auto line = layout.lines.begin() + from; line != layout.lines.end(); ++line) line->linesOfPhrase = static_cast<int>(layout.lines.size()) - from;
 }
 
 /// The line of folded phrases is as long as the longest line of one of them.
