@@ -67,7 +67,43 @@ struct Net {
         {{block6_wide_weight, block6_wide_bias, taps}, {block6_mix_weight, block6_mix_bias, 1}}, {{block7_wide_weight, block7_wide_bias, taps}, {block7_mix_weight, block7_mix_bias, 1}},
         {{block8_wide_weight, block8_wide_bias, taps}, {block8_mix_weight, block8_mix_bias, 1}}};
     Convolution<3> last{last_weight, last_bias, 1};
+
+    /// How far to either side of a frame something may lie that it still hears.
+    [[nodiscard]] std::size_t reach() const { return 1 + taps / 2 * ((std::size_t{1} << blocks.size()) - 1); }
+
+    /// What is said of the frames from `from` to `to`, put behind what `out` has, when only those from `firstHeard` to `lastHeard` are heard.
+    void hear(const std::vector<NetFrame>& frames, std::size_t firstHeard, std::size_t from, std::size_t to, std::size_t lastHeard, HeardPlaces& out) const;
 };
+
+void Net::hear(const std::vector<NetFrame>& frames, std::size_t firstHeard, std::size_t from, std::size_t to, std::size_t lastHeard, HeardPlaces& out) const {
+    const std::size_t n = lastHeard - firstHeard;
+    Cells cells(n), next(n);
+    for (std::size_t t = 0; t < n; ++t) {
+        cells[t] = first(frames, firstHeard + t, 1);
+        rectify(cells[t]);
+    }
+    std::size_t dilation = 1;
+    for (const Block& block : blocks) {
+        for (std::size_t t = 0; t < n; ++t) {
+            next[t] = block.wide(cells, t, dilation);
+            rectify(next[t]);
+        }
+        for (std::size_t t = 0; t < n; ++t) {
+            const auto mixed = block.mix(next, t, 1);
+            for (std::size_t k = 0; k < width; ++k) cells[t][k] += mixed[k];
+        }
+        dilation *= 2;
+    }
+    for (std::size_t t = from - firstHeard; t < to - firstHeard; ++t) {
+        rectify(cells[t]);
+        const auto said = last(cells, t, 1);
+        out.beat.push_back(said[0]);
+        out.one.push_back(said[1]);
+        out.phrase.push_back(said[2]);
+    }
+}
+
+constexpr std::size_t stretch = 8192; // frames that are heard at once, and as far as the net hears to either side of them
 
 } // namespace
 
@@ -76,7 +112,7 @@ double HeardPlaces::at(const std::vector<float>& places, double seconds) const {
     double best = never;
     for (std::ptrdiff_t k = here - 1; k <= here + 1; ++k)
         if (k >= 0 && k < static_cast<std::ptrdiff_t>(places.size())) best = std::max(best, static_cast<double>(places[static_cast<std::size_t>(k)]));
-    return best;
+    return std::min(best, surely);
 }
 
 std::vector<NetFrame> netFrames(const SongFeatures& song) {
@@ -120,32 +156,12 @@ std::vector<NetFrame> netFrames(const SongFeatures& song) {
 
 HeardPlaces hearPlaces(const std::vector<NetFrame>& frames) {
     static const Net net;
-    const std::size_t n = frames.size();
-    Cells cells(n), next(n);
-    for (std::size_t t = 0; t < n; ++t) {
-        cells[t] = net.first(frames, t, 1);
-        rectify(cells[t]);
-    }
-    std::size_t dilation = 1;
-    for (const Net::Block& block : net.blocks) {
-        for (std::size_t t = 0; t < n; ++t) {
-            next[t] = block.wide(cells, t, dilation);
-            rectify(next[t]);
-        }
-        for (std::size_t t = 0; t < n; ++t) {
-            const auto mixed = block.mix(next, t, 1);
-            for (std::size_t k = 0; k < width; ++k) cells[t][k] += mixed[k];
-        }
-        dilation *= 2;
-    }
+    const std::size_t n = frames.size(), reach = net.reach();
     HeardPlaces out;
     for (std::vector<float>* places : {&out.beat, &out.one, &out.phrase}) places->reserve(n);
-    for (std::size_t t = 0; t < n; ++t) {
-        rectify(cells[t]);
-        const auto said = net.last(cells, t, 1);
-        out.beat.push_back(said[0]);
-        out.one.push_back(said[1]);
-        out.phrase.push_back(said[2]);
+    for (std::size_t from = 0; from < n; from += stretch) {
+        const std::size_t to = std::min(n, from + stretch);
+        net.hear(frames, from > reach ? from - reach : 0, from, to, std::min(n, to + reach), out);
     }
     return out;
 }

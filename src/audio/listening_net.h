@@ -13,9 +13,9 @@ struct HeardPlaces {
     double step = 0.02; ///< seconds
     std::vector<float> beat, one, phrase;
 
-    /// The greatest value within a step of a moment; `never` outside.
+    /// The greatest value within a step of a moment, kept from `never` to `surely`; `never` outside.
     [[nodiscard]] double at(const std::vector<float>& places, double seconds) const;
-    static constexpr double never = -6;
+    static constexpr double never = -6, surely = 4;
 };
 
 constexpr std::size_t netInputs = 37; ///< of a frame, see netFrames()
@@ -26,7 +26,8 @@ using NetFrame = std::array<float, netInputs>;
 [[nodiscard]] std::vector<NetFrame> netFrames(const SongFeatures& song);
 
 /// What the net says: a stack of dilated convolutions that hears 20 s to either side of each moment, after Davies, Böck, "Temporal convolutional networks for musical audio
-/// beat tracking", EUSIPCO 2019, much narrower and on our own features; trained by bench/listen/train_net.py. Deterministic. About 35,000 multiplications a frame.
+/// beat tracking", EUSIPCO 2019, much narrower and on our own features; trained by bench/listen/train_net.py. Deterministic. About 35,000 multiplications a frame, a quarter more in long songs, which are heard in stretches: beside
+/// the frames about 2 MB, however long the song is.
 [[nodiscard]] HeardPlaces hearPlaces(const std::vector<NetFrame>& frames);
 
 } // namespace lc

@@ -18,7 +18,7 @@ namespace {
 constexpr double fastestBeat = 0.255, slowestBeat = 1.15;     // seconds of a beat that is danced
 constexpr double fastestUneven = 0.13;                        // seconds of an eighth in an uneven bar
 constexpr std::size_t fewestBeats = 8;
-constexpr std::size_t mostBegins = 4, fewBegins = 2; // beats on which the first bar is tried to begin, the likeliest first; of longer bars fewer
+constexpr std::size_t longestOnEachBeat = 4, likelyBegins = 2; // bars to so many beats are tried from each beat that they may begin on, longer ones from the likeliest
 
 struct BarKind {
     int beats;
@@ -79,7 +79,7 @@ void addReadings(const PulseEvidence& e, const PulseCandidate& pulse, std::size_
     std::vector<BarPath> paths;
     for (std::size_t pickup = 0; pickup < begins; ++pickup) paths.push_back(steadyBars(one, kind.beats, pickup));
     std::stable_sort(paths.begin(), paths.end(), [](const BarPath& a, const BarPath& b) { return a.score > b.score; });
-    if (paths.size() > mostBegins) paths.resize(kind.beats > static_cast<int>(mostBegins) ? fewBegins : mostBegins);
+    if (paths.size() > longestOnEachBeat) paths.resize(likelyBegins);
     const auto free = solveBars(one, kind.beats);
     const double best = std::max(free ? free->score : -1e9, paths.front().score);
     if (free && free->odd > 0 && 2 * free->odd <= static_cast<int>(free->lengths.size())) paths.push_back(*free); // where most bars have another length, that is another reading

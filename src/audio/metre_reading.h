@@ -24,7 +24,7 @@ struct PulseCandidate {
     std::vector<double> held = {}; ///< seconds at which beats that are held begin, ascending; only refinedPulse() finds them
 };
 
-constexpr std::size_t readingCues = 98; ///< what speaks for a reading, see reading_cues.h; the last is not used and always 0
+constexpr std::size_t readingCues = 97; ///< what speaks for a reading, see reading_cues.h
 
 /// One way to hear a song: a pulse and the bars on it.
 struct MetreReading {
@@ -48,7 +48,7 @@ struct MetreReadings {
 [[nodiscard]] std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task& task = {}, std::optional<double> only = std::nullopt);
 
 /// Every pulse with every bar that people dance to, weighed by the evidence of the whole song: bars that are all alike, beginning on each beat that they may begin
-/// on, and, where the evidence wants some of another length, those. Deterministic. The judge is trained by bench/listen.
+/// on (of long bars the two likeliest), and, where the evidence wants some of another length, those. Deterministic. The judge is trained by bench/listen.
 [[nodiscard]] MetreReadings readMetre(const SongFeatures& song, const Task& task = {}, std::optional<double> only = std::nullopt);
 
 /// The evidence for the 1 of an uneven bar of this grouping at each beat: that of the beat itself and of the heads of its

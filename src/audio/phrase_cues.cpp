@@ -130,7 +130,7 @@ std::vector<PhraseCues> phraseCues(const SongFeatures& song, const std::vector<d
         const std::size_t from = b >= 4 ? b - 4 : 0, to = std::min(n, b + 4);
         c[LevelStep] = std::abs(std::log((1e-4 + static_cast<double>(song.spectra.mean(bars[b], bars[to]).level)) / (1e-4 + static_cast<double>(song.spectra.mean(bars[from], bars[b]).level))));
         c[OddBefore] = beats[b - 1] != usual ? 1.0 : 0.0;
-        c[HeardPhrase] = std::clamp(song.heard.at(song.heard.phrase, bars[b]), -6.0, 4.0);
+        c[HeardPhrase] = song.heard.at(song.heard.phrase, bars[b]);
     }
     for (std::size_t k = 0; k < phraseCueCount; ++k) {
         if (k == OddBefore || k == HeardPhrase) continue;

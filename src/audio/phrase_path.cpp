@@ -129,9 +129,7 @@ std::vector<std::string> phraseNames(const std::vector<std::size_t>& phrases, co
         const bool alone = uses[static_cast<std::size_t>(letter[p])] == 1;
         if (p == 0 && alone && phrases.size() > 2) { names[p] = "Intro"; continue; }
         if (p + 1 == phrases.size() && alone && phrases.size() > 2 && phrases[p] < phrases[p - 1]) { names[p] = "Ending"; continue; }
-        if (named.find(letter[p]) == named.end()) {
-            named[letter[p]] = "Tune " + roman(++next);
-        }
+        if (named.find(letter[p]) == named.end()) named[letter[p]] = "Tune " + roman(++next);
         names[p] = named[letter[p]] + (alone ? "" : " " + std::to_string(++seen[letter[p]]));
     }
     return names;

@@ -114,12 +114,10 @@ double returnsAt(const std::vector<double>& likeness, std::size_t n) {
     return count ? sum / count : 0;
 }
 
-double logOdds(double said) { return std::clamp(said, -6.0, 4.0); }
-
 /// What the listening net says of a pulse: gathered a second; at the beats, and against their halves and thirds; at those; how many of its beats are between these, and of these not its.
 std::array<double, 8> heardOf(const SongFeatures& song, const std::vector<double>& beats) {
     const HeardPlaces& heard = song.heard;
-    const auto said = [&](double t) { return logOdds(heard.at(heard.beat, t)); };
+    const auto said = [&](double t) { return heard.at(heard.beat, t); };
     const double on = meanAt(beats, 0, said), half = meanAt(beats, 0.5, said), third = std::max(meanAt(beats, 1.0 / 3, said), meanAt(beats, 2.0 / 3, said));
     constexpr float surely = 0;
     constexpr double hardly = -2.5;
@@ -232,7 +230,7 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, 
                  onBeat(pulse.beats, telling.first), onBeat(pulse.beats, telling.last), changes};
     e.heard = heardOf(song, pulse.beats);
     for (double t : pulse.beats) {
-        e.heardOnes.push_back(logOdds(song.heard.at(song.heard.one, t)));
+        e.heardOnes.push_back(song.heard.at(song.heard.one, t));
         e.phraseStarts.push_back(1 / (1 + std::exp(-song.heard.at(song.heard.phrase, t))));
     }
     for (std::size_t lag = 1; lag < e.onesAgain.size(); ++lag) e.onesAgain[lag] = onesAgain(e.heardOnes, lag);

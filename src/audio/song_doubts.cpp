@@ -17,7 +17,6 @@ namespace {
 
 constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
 constexpr double asLikelyAsNot = 0;    // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
-constexpr double loudness = 1.0;      // of the judge: what it says is divided by it before it is taken for a logarithm of odds
 constexpr double sameTempo = 0.06;    // of ln
 constexpr double sameBars = 0.02;     // of ln: pulses so near have the same bars
 constexpr const char* samePulse = "the same";
@@ -41,7 +40,9 @@ std::string barsOf(const Metre& metre) { return "bars of " + std::to_string(metr
 
 class Doubter {
 public:
-    explicit Doubter(const Decision& decision) : m_d(decision) {}
+    explicit Doubter(const Decision& decision) : m_d(decision) {
+        for (const PulseCandidate& other : m_d.song.metre.pulses) m_called.push_back(nameOf(other));
+    }
 
     std::vector<SongDoubt> run() {
         if (m_d.map.bars.empty()) return {};
@@ -92,21 +93,20 @@ private:
         double ours = 0;
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
-            const double odds = std::exp((r.score - m_d.reading.score) / loudness);
-            const double ratio = m_d.pulse.period / other.period;
-            const double shift = std::abs(std::log(ratio)) < sameTempo ? laterThanOurs(other.beats) : 0;
-            const std::string text = nameOf(ratio, shift);
-            if (text == samePulse) ours += odds;
-            if (text.empty() || text == samePulse) continue;
-            Other& o = found[text];
-            if (o.text.empty()) { // the likeliest comes first
-                o.text = text;
-                if (shift == 0) o.facts.push_back(TempoFact{std::round(600 / other.period) / 10});
-                else
-                    for (const double part : {0.5, 0.25, 0.75}) // three places, so that it is not one beat that is moved
-                        if (const auto place = whereTheyDiffer(other.beats, part)) o.facts.push_back(BeatFact{*place});
+            const double odds = std::exp(r.score - m_d.reading.score);
+            const std::string& text = m_called[r.pulse];
+            if (r.pulse == m_d.reading.pulse || text == samePulse) ours += odds;
+            else if (!text.empty()) {
+                Other& o = found[text];
+                if (o.text.empty()) { // the likeliest comes first
+                    o.text = text;
+                    if (!hasOurTempo(other)) o.facts.push_back(TempoFact{std::round(600 / other.period) / 10});
+                    else
+                        for (const double part : {0.5, 0.25, 0.75}) // three places, so that it is not one beat that is moved
+                            if (const auto place = whereTheyDiffer(other.beats, part)) o.facts.push_back(BeatFact{*place});
+                }
+                o.score += odds;
             }
-            o.score += odds;
         }
         std::vector<Other> others;
         for (auto& [text, o] : found) {
@@ -121,17 +121,20 @@ private:
     }
 
     /// What another pulse is called by one who counts ours: by its tempo, or where it is the same, by the part of a beat that it lies later.
-    static std::string nameOf(double ratio, double shift) {
-        const auto near = [&](double factor) { return std::abs(std::log(ratio / factor)) < sameTempo; };
+    std::string nameOf(const PulseCandidate& other) const {
+        const auto near = [&](double factor) { return std::abs(std::log(m_d.pulse.period / other.period / factor)) < sameTempo; };
         for (const auto& [factor, text] : {std::pair{2.0, "twice as fast"}, {0.5, "half as fast"}, {3.0, "three times as fast"}, {1.0 / 3, "a third as fast"}, {1.5, "one and a half times as fast"},
-                                           {2.0 / 3, "two thirds as fast"}, {4.0, "four times as fast"}, {0.25, "a quarter as fast"}, {4.0 / 3, "four thirds as fast"}, {0.75, "three quarters as fast"}})
+                                           {2.0 / 3, "two thirds as fast"}, {4.0, "four times as fast"}, {0.25, "a quarter as fast"}, {4.0 / 3, "a third faster"}, {0.75, "a quarter slower"}})
             if (near(factor)) return text;
-        if (!near(1)) return {};
+        if (!hasOurTempo(other)) return {};
+        const double shift = laterThanOurs(other.beats);
         for (const auto& [part, text] : {std::pair{0.0, samePulse}, {0.25, "a quarter of a beat later"}, {1.0 / 3, "a third of a beat later"}, {0.5, "half a beat later"}, {2.0 / 3, "two thirds of a beat later"},
                                          {0.75, "a quarter of a beat earlier"}, {1.0, samePulse}})
             if (std::abs(shift - part) < (part == 0.0 || part == 1.0 ? 0.125 : 0.05)) return text;
         return "the beat falls elsewhere";
     }
+
+    bool hasOurTempo(const PulseCandidate& other) const { return std::abs(std::log(m_d.pulse.period / other.period)) < sameTempo; }
 
     /// By what part of a beat another pulse of our tempo lies later than ours, 0 to 1: the median.
     double laterThanOurs(const std::vector<double>& other) const {
@@ -168,8 +171,8 @@ private:
         const int parts = static_cast<int>(m_d.parts);
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
-            if (std::abs(std::log(other.period / m_d.pulse.period)) > sameBars || r.grouping.empty() != m_d.reading.grouping.empty() || nameOf(1, laterThanOurs(other.beats)) != samePulse) continue;
-            const double odds = std::exp((r.score - m_d.reading.score) / loudness);
+            if (std::abs(std::log(other.period / m_d.pulse.period)) > sameBars || r.grouping.empty() != m_d.reading.grouping.empty() || m_called[r.pulse] != samePulse) continue;
+            const double odds = std::exp(r.score - m_d.reading.score);
             if (r.beatsPerBar == m_d.reading.beatsPerBar) {
                 ours += odds;
                 continue;
@@ -354,6 +357,7 @@ private:
     }
 
     const Decision& m_d;
+    std::vector<std::string> m_called; ///< what each pulse is called by one who counts ours; empty: nothing that is asked about
     std::vector<SongDoubt> m_doubts;
 };
 

@@ -158,22 +158,16 @@ private:
         return ofPulse + loss * std::min(1.0, 0.25 + 2 * spread); // misses in one corner of the song speak of that corner
     }
 
-    /// How many stated 1s and phrase starts are no 1 of a reading, of which a person would say that they are beats of it; and how many bars that were stated to be like the
-    /// others are odd in it, or the other way round.
+    /// How many stated 1s and phrase starts are no 1 of a reading.
     std::size_t missedOnes(const MetreReading& reading, const PulseCandidate& pulse) const {
-        std::size_t missed = 0;
-        const auto barOf = [&](double at) -> std::optional<std::size_t> { // that begins there
-            const std::size_t beat = nearest(pulse.beats, at);
-            std::size_t start = reading.bars.pickup;
-            for (std::size_t b = 0; b < reading.bars.lengths.size() && start <= beat; ++b) {
-                if (start == beat) return b;
-                start += static_cast<std::size_t>(reading.bars.lengths[b]);
-            }
-            return std::nullopt;
-        };
-        for (const OneFact& f : m_stated.ones) missed += !barOf(f.at);
-        for (const PhraseFact& f : m_stated.phrases) missed += !barOf(f.at);
-        return missed;
+        std::vector<bool> starts(pulse.beats.size(), false);
+        std::size_t start = reading.bars.pickup;
+        for (int length : reading.bars.lengths) {
+            starts[start] = true;
+            start += static_cast<std::size_t>(length);
+        }
+        const auto misses = [&](const auto& fact) { return !starts[nearest(pulse.beats, fact.at)]; };
+        return static_cast<std::size_t>(std::count_if(m_stated.ones.begin(), m_stated.ones.end(), misses) + std::count_if(m_stated.phrases.begin(), m_stated.phrases.end(), misses));
     }
 
     Result<void> choose() {
@@ -226,8 +220,7 @@ private:
         return {};
     }
 
-    /// Where the judge chose bars that are all alike, they stay where it heard them, also where the evidence of some bars would have it otherwise. Before the evidence is followed:
-    /// facts that speak against it still do.
+    /// Where the judge chose bars that are all alike, and nothing stated is against it, they stay where it heard them, also where the evidence of some bars would have it otherwise.
     void keepBars() {
         std::vector<bool> starts(m_one.size(), false);
         std::size_t beat = m_reading.bars.pickup;
@@ -249,7 +242,8 @@ private:
         for (const BarFact& f : m_stated.bars)
             m_known.lengths.push_back({nearest(m_pulse.beats, f.at), std::max(1, f.beats / static_cast<int>(m_parts))});
         std::sort(m_known.ones.begin(), m_known.ones.end());
-        if (m_reading.steady && missedOnes(m_reading, m_chosenPulse) == 0) keepBars();
+        const auto isOdd = [&](const BarConstraints::Length& bar) { return bar.beats != m_reading.beatsPerBar; };
+        if (m_reading.steady && missedOnes(m_reading, m_chosenPulse) == 0 && std::none_of(m_known.lengths.begin(), m_known.lengths.end(), isOdd)) keepBars();
         BarPrices prices{oddIsRare * BarPrices{}.half, oddIsRare * BarPrices{}.other};
         if (m_reading.beatsPerBar == 2 || !m_reading.grouping.empty()) prices = {1.6 * prices.half, 1.6 * prices.other}; // there an odd bar is gained by chance more easily
         if (m_stated.metre) prices = {3 * prices.half, 3 * prices.other}; // a person who states the metre means most bars

@@ -50,6 +50,25 @@ private Q_SLOTS:
             QCOMPARE(next, grid.countsInSong());
         }
     }
+    void noLineIsLongerThanAPageIsWide() {
+        const SongMap map = test::song("verse 128 | chorus 40");
+        const CountGrid sixteenBars(map, {CountUnit::Beat, 16}); // a set of 64 is too long for a line
+        const StripLayout layout = laidOut(sixteenBars);
+        QStringList lines;
+        for (const StripLine& line : layout.lines) lines << QString("%1/%2 %3").arg(line.lineOfPhrase + 1).arg(line.linesOfPhrase).arg(line.counts);
+        QCOMPARE(lines.join(", "), "1/4 32, 2/4 32, 3/4 32, 4/4 32, 1/1 40");
+        const StripLayout odd = laidOut(gridOf("verse 4 | bar 12 | bar 12 | bar 12 | bar 12 | bar 12 | bar 12 | bar 4 | bar 12"));
+        int next = 0;
+        for (const StripLine& line : odd.lines) {
+            QVERIFY2(line.counts <= 48, qPrintable(QString::number(line.counts)));
+            QCOMPARE(line.firstCount, next);
+            next += line.counts;
+        }
+    }
+    void phrasesThatEndInAHalfSetKeepTheirColumns() {
+        const StripLayout layout = laidOut(gridOf("verse 12 | chorus 12 | verse 12 | bar 2 | bar 4 | bar 4 | chorus 12"));
+        QVERIFY(std::any_of(layout.lines.begin(), layout.lines.end(), [](const StripLine& line) { return !line.holes.empty(); }));
+    }
     void foldedPhrasesAreOneShallowLine() {
         const CountGrid grid = gridOf("verse 32 | verse 32 | verse 32 | verse 32 | outro 16");
         for (const Magnification m : {Magnification::Page, Magnification::Strip, Magnification::Eight}) {

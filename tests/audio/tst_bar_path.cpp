@@ -251,7 +251,7 @@ private Q_SLOTS:
         QVERIFY(phraseLengthPrice(16, false) < phraseLengthPrice(15, false));
         QVERIFY(2 * phraseLengthPrice(8, false) < phraseLengthPrice(16, false)); // without any sign, eight and eight
     }
-    void returningPhrasesHaveTheSameLetter() {
+    void returningPhrasesHaveTheSameName() {
         // bars alike within two kinds of phrase, 0 and 1, and with nothing in between
         const std::vector<std::size_t> phrases{2, 4, 4, 4, 4, 1};
         const std::vector<int> kind{9, 9, 0, 0, 0, 0, 1, 1, 1, 1, 0, 0, 0, 0, 1, 1, 1, 1, 8};

@@ -44,6 +44,19 @@ private Q_SLOTS:
         }
         QVERIFY(compared >= 8);
     }
+    /// A long song is heard in stretches; where they meet nothing is heard otherwise than in a song that begins and ends elsewhere, as far as the net hears.
+    void stretchesMeetWithoutASeam() {
+        std::vector<NetFrame> frames(21000);
+        for (std::size_t t = 0; t < frames.size(); ++t)
+            for (std::size_t k = 0; k < netInputs; ++k) frames[t][k] = static_cast<float>((t * 31 + k * t % 97 + k) * 7919 % 1000) / 1000.0F;
+        const HeardPlaces whole = hearPlaces(frames);
+        constexpr std::size_t from = 5000, to = 19000, reach = 1100;
+        const HeardPlaces part = hearPlaces({frames.begin() + from, frames.begin() + to});
+        for (std::size_t t = from + reach; t + reach < to; ++t) {
+            QVERIFY2(std::abs(whole.beat[t] - part.beat[t - from]) < 1e-4F, qPrintable(QString::number(t)));
+            QVERIFY2(std::abs(whole.phrase[t] - part.phrase[t - from]) < 1e-4F, qPrintable(QString::number(t)));
+        }
+    }
     void nothingIsHeardInNothing() {
         QVERIFY(hearPlaces({}).beat.empty());
         QCOMPARE(hearPlaces({}).at({}, 1.0), HeardPlaces::never);

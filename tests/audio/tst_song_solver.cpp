@@ -80,6 +80,19 @@ private Q_SLOTS:
                 }
             }
     }
+    /// Had the judge chosen bars that are all alike for the song with the half-bar, stating that bar would put all after it right: no bar leads back to what was heard.
+    void anOddBarThatIsStatedIsTheOnlyOne() {
+        const auto half = std::find_if(m_plain.map.bars.begin(), m_plain.map.bars.end(), [](const Bar& bar) { return bar.beats == 2; });
+        QVERIFY(half != m_plain.map.bars.end());
+        HeardSong alike = m_demo;
+        std::erase_if(alike.metre.readings, [](const MetreReading& r) { return !r.steady; });
+        const double from = m_plain.map.beats[m_plain.map.bars.front().firstBeat].time, at = m_plain.map.beats[half->firstBeat].time;
+        const SongMap then = test::must(solveSong(alike, {OneFact{from}, BarFact{at, 2, {}}})).map;
+        for (const Bar& bar : m_plain.map.bars)
+            if (bar.firstBeat < half->firstBeat + 40 && bar.firstBeat + 40 > half->firstBeat) QVERIFY2(isBarStart(then, m_plain.map.beats[bar.firstBeat].time), qPrintable(QString::number(bar.firstBeat)));
+        const auto odd = std::count_if(then.bars.begin(), then.bars.end() - 1, [](const Bar& bar) { return bar.beats != 4; });
+        QCOMPARE(odd, std::ptrdiff_t{1});
+    }
     void statedPlacesAreAlwaysHonoured() {
         std::mt19937 random(7); // the same facts each run
         for (int round = 0; round < 25; ++round) {

@@ -9,24 +9,29 @@ namespace lc::app::strips {
 
 void LinePainter::listenRuler() const {
     m_p.fillRect(QRectF(m_rect.left(), m_rulerTop, m_rect.width(), 1), m_c.ink3);
+    const QFont plain = m_theme.numbers(11, false), strong = m_theme.numbers(11, true), bold = m_theme.words(11, Weight::Bold);
+    const double digit = QFontMetricsF(strong).horizontalAdvance(u'0');
     double below = 0, above = 0; // where the last number and the last "of 3" end: what would be written over them is left out
-    const auto write = [&](double px, double baseline, const QString& words, const QFont& font, const QColor& colour, double& free) {
+    const auto write = [&](double px, double baseline, const QString& words, const QFont& font, double advance, const QColor& colour, double& free) {
         if (px < free) return;
         text(px, baseline, words, font, colour);
-        free = px + QFontMetricsF(font).horizontalAdvance(words) + 3 * m_s;
+        free = px + advance + 3 * m_s;
     };
     for (int c = m_line.firstCount; c < m_line.firstCount + m_line.counts; ++c) {
         const CountCell& cell = *m_grid.cell(c);
         const double px = x(counts(c));
         if (cell.barStart) {
-            m_p.fillRect(QRectF(px, m_rect.top(), 1, m_rect.height()), cell.number == 1 ? m_c.ink2 : m_c.rule);
-            write(px + 4 * m_s, m_rect.bottom() - 4 * m_s, QString::number(cell.bar + 1), m_theme.numbers(11, cell.number == 1), cell.number == 1 ? m_c.ink : m_c.ink2, below);
+            const bool one = cell.number == 1;
+            const double baseline = m_rect.bottom() - 4 * m_s;
+            m_p.fillRect(QRectF(px, m_rect.top(), 1, m_rect.height()), one ? m_c.ink2 : m_c.rule);
+            const QString number = QString::number(cell.bar + 1);
+            write(px + 4 * m_s, baseline, number, one ? strong : plain, digit * static_cast<double>(number.size()), one ? m_c.ink : m_c.ink2, below);
             const Bar& bar = m_scene.document->map->bars[static_cast<std::size_t>(cell.bar)];
             if (bar.beats != m_scene.document->map->metre.beats) {
-                // beside the number where the bar is wide enough for both, else above it
-                const double wide = QFontMetricsF(m_theme.words(11, Weight::Bold)).horizontalAdvance(tr("of %1").arg(bar.beats)) + below - px;
-                if (const int next = c + barCounts(c); wide < x(counts(next)) - px) write(below, m_rect.bottom() - 4 * m_s, tr("of %1").arg(bar.beats), m_theme.words(11, Weight::Bold), m_c.ink, below);
-                else write(px + 4 * m_s, m_rulerTop - 4 * m_s, tr("of %1").arg(bar.beats), m_theme.words(11, Weight::Bold), m_c.ink, above);
+                const QString length = tr("of %1").arg(bar.beats);
+                const double advance = QFontMetricsF(bold).horizontalAdvance(length);
+                const bool wide = below + advance < x(counts(c + barCounts(c))); // beside the number where the bar has room for both, else above it
+                write(wide ? below : px + 4 * m_s, wide ? baseline : m_rulerTop - 4 * m_s, length, bold, advance, m_c.ink, wide ? below : above);
             }
             if (bar.confirmedOne) m_p.fillRect(QRectF(px + 4 * m_s, m_rect.top() + 4 * m_s, 6 * m_s, 6 * m_s), m_c.ink);
         } else m_p.fillRect(QRectF(px, m_rulerTop, 1, 5 * m_s), m_c.ink3);

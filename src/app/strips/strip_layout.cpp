@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <bit>
 #include <cmath>
+#include <utility>
 
 namespace lc::app {
 
@@ -89,32 +90,49 @@ void addSets(const CountGrid& grid, int p, StripLayout& layout) {
 }
 
 /// Whether sets stand under their like. Where many are too short for their columns the page would be all hatching, and where many are far too long nothing could be read
-/// in them: then every count is a column wide and the 1s stand where they fall.
+/// in them: then every count is a column wide and the 1s stand where they fall. The last set of a phrase has its own edge.
 bool hasColumns(const CountGrid& grid) {
     int empty = 0, squeezed = 0, all = 0;
-    for (const CountSet& set : grid.sets()) {
-        all += set.counts;
-        empty += std::max(0, grid.regularSet() - set.counts);
-        if (2 * set.counts > 3 * grid.regularSet()) squeezed += set.counts;
+    for (const CountPhrase& phrase : grid.phrases()) {
+        all += phrase.counts;
+        for (int k = 0; k + 1 < phrase.sets; ++k) {
+            const int counts = grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)].counts;
+            empty += std::max(0, grid.regularSet() - counts);
+            if (2 * counts > 3 * grid.regularSet()) squeezed += counts;
+        }
     }
     return 4 * empty <= all && 4 * squeezed <= all;
 }
 
-/// A phrase in a line, or in several where it is long: so many whole sets in each that its 1s stand under each other, and none is torn.
+/// A phrase in a line, or in several where it is long: so many whole sets in each that its 1s stand under each other. Only a set that is too long for a line is torn.
 void addPhrase(const CountGrid& grid, int p, bool columns, StripLayout& layout) {
     const CountPhrase& phrase = grid.phrases()[static_cast<std::size_t>(p)];
     const auto setsOfALine = static_cast<int>(std::bit_floor(static_cast<unsigned>(std::max(1, partLine / std::max(1, grid.regularSet())))));
-    const auto from = static_cast<int>(layout.lines.size());
-    for (int k = 0; k < phrase.sets;) {
-        StripLine line;
+    const auto from = static_cast<std::ptrdiff_t>(layout.lines.size());
+    StripLine line;
+    int sets = 0;
+    const auto add = [&] {
+        if (line.counts == 0) return;
         line.phrase = p;
-        line.firstCount = grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)].firstCount;
-        line.lineOfPhrase = static_cast<int>(layout.lines.size()) - from;
-        for (int sets = 0; k < phrase.sets && (phrase.counts <= longestLine || sets < setsOfALine); ++k, ++sets) line.counts += grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)].counts;
+        line.lineOfPhrase = static_cast<int>(static_cast<std::ptrdiff_t>(layout.lines.size()) - from);
         setColumns(line, grid, columns);
-        layout.lines.push_back(std::move(line));
+        layout.lines.push_back(std::exchange(line, {}));
+        sets = 0;
+    };
+    for (int k = 0; k < phrase.sets; ++k) {
+        const CountSet& set = grid.sets()[static_cast<std::size_t>(phrase.firstSet + k)];
+        if (phrase.counts > longestLine && (sets == setsOfALine || line.counts + set.counts > longestLine)) add();
+        for (int done = 0; done < set.counts;) {
+            const int part = set.counts > longestLine ? std::min(partLine, set.counts - done) : set.counts;
+            if (line.counts == 0) line.firstCount = set.firstCount + done;
+            line.counts += part;
+            done += part;
+            if (done < set.counts) add();
+        }
+        ++sets;
     }
-    for (auto line = layout.lines.begin() + from; line != layout.lines.end(); ++line) line->linesOfPhrase = static_cast<int>(layout.lines.size()) - from;
+    add();
+    for (auto l = layout.lines.begin() + from; l != layout.lines.end(); ++l) l->linesOfPhrase = static_cast<int>(layout.lines.end() - layout.lines.begin() - from);
 }
 
 /// The line of folded phrases is as long as the longest line of one of them.
