@@ -60,6 +60,7 @@ int main(int argc, char** argv) {
     };
     const std::pair<std::size_t, const char*> names[] = {{1, "Intro"}, {9, "Verse 1"}, {17, "Chorus 1"}, {25, "Verse 2"}, {34, "Chorus 2"},
                                                          {42, "Bridge"}, {50, "Verse 3"}, {54, "Chorus 3"}, {62, "Ending"}};
+    for (const auto& [bar, beats] : {std::pair{50, 16}, {54, 32}}) edits.emplace_back(StateFact{PhraseFact{timeOfBar(static_cast<std::size_t>(bar)), beats}});
     for (const auto& [bar, name] : names) edits.emplace_back(StateFact{NameFact{timeOfBar(bar), name}});
     auto document = applyEdits(newDocument(), edits);
     if (!document) return complain(document.error());

@@ -23,7 +23,26 @@ from concurrent.futures import ThreadPoolExecutor
 import numpy as np
 
 HERE = os.path.dirname(os.path.abspath(__file__))
-JUDGED = 97  # cues of a reading that the program gathers; behind them stand those of further_cues.h
+JUDGED = 100  # cues of a reading that the program gathers; behind them stand those of further_cues.h
+# Which cue stands where in cuesOf() of reading_cues.cpp, for the table of what each is worth.
+WITNESSES = {
+    "onsets on the beats against what lies between": [*range(0, 8), *range(12, 15), 17, 18, 21, *range(46, 49)],
+    "the tracker's own score, how the pulse was found": [8, 15, 19, 20],
+    "every second beat otherwise (limping, low and high by turns)": [9, 49, 50, 51],
+    "the tempo itself": [10, 11, 16],
+    "how people like to count (resonance; below 60, above 200)": [*range(70, 74)],
+    "how well the bars' 1s are placed (evidence of single beats)": [22, 23, 82, 83],
+    "odd bars": [24],
+    "how long a bar is, of how many beats": [25, 26, *range(29, 46), 52, 53, 54],
+    "onsets alike a bar later": [27, 28],
+    "telling moments: where it begins and ends, greatest changes": [*range(55, 62), *range(96, 100)],
+    "the net's word for beats": [*range(62, 70)],
+    "the net's word for 1s": [*range(74, 79)],
+    "the net's word for phrases": [95],
+    "harmony alike a bar and two bars later": [79, 80, 81],
+    "harmony, bass, loudness, low and high on the 1s": [*range(84, 91)],
+    "the same in the middle of bars": [*range(91, 95)],
+}
 ANY = 100.0  # deviations: a cue may be as strange as it likes
 SOURCES = os.path.join(HERE, "../../src/audio")
 
@@ -262,6 +281,13 @@ def readings(chosen):
         data, drawn = data_of(some)
         return fit_net(data, chosen_over_right, seed, drawn=drawn, width=chosen.width, l2=chosen.l2 or 0.03, rounds=chosen.rounds or 40, noise=chosen.noise, drop=chosen.drop)
     report("left out" if known.left else "held out", held, best_of([fit([p for p in pieces if p not in held], k) for k in range(4)], held))
+    if chosen.each:
+        whole = z.copy()
+        for witness, places in WITNESSES.items():
+            z[:, places] = 0
+            report(f"without {witness}", held, best_of([fit([p for p in pieces if p not in held], k) for k in range(4)], held))
+            z[:] = whole
+        return
     if chosen.held_only or chosen.further or (known.left and not chosen.write):
         return
     learned = [p for p in pieces if p not in known.left]
@@ -283,6 +309,7 @@ def main():
     arguments.add_argument("--write", action="store_true", help="write the nets even if sources were left out, to measure the program with them")
     arguments.add_argument("--rows", help="a file that keeps the rows, or has them")
     arguments.add_argument("--further", action="store_true", help="readings: with the cues that the program does not gather; nothing is written")
+    arguments.add_argument("--each", action="store_true", help="readings: the held-out figures without each witness in turn; nothing is written")
     arguments.add_argument("--held-only", action="store_true", help="only the held-out figures; nothing is written")
     arguments.add_argument("--build", default=os.path.join(HERE, "../../build/release"))
     chosen = arguments.parse_args()

@@ -10,7 +10,7 @@ namespace lc {
 namespace {
 
 constexpr double nearestPeak = 0.045, hardestRise = 0.06, softestRise = 0.16; // seconds
-constexpr double riseToOnset = 0.0; // seconds from the middle of the flux's rise to the onset; median of the development half
+constexpr double riseToOnset = 0.0015; // seconds from the middle of the flux's rise to the onset: what makes up for a part of the mean on real music (4 ms early) and of that on made-up music (1.4 ms)
 
 } // namespace
 

@@ -24,7 +24,7 @@ struct PulseCandidate {
     std::vector<double> held = {}; ///< seconds at which beats that are held begin, ascending; only refinedPulse() finds them
 };
 
-constexpr std::size_t readingCues = 97; ///< what speaks for a reading, see reading_cues.h
+constexpr std::size_t readingCues = 100; ///< what speaks for a reading, see reading_cues.h
 
 /// One way to hear a song: a pulse and the bars on it.
 struct MetreReading {

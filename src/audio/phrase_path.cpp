@@ -16,7 +16,7 @@ constexpr std::ptrdiff_t reach = 8; // bars before and after whose cues speak to
 
 constexpr std::size_t longest = 24;
 constexpr double endsEarly = 0.3; // of its price: what a short last phrase costs
-constexpr double saidByLengths = 0.45; // of the odds of any bar: that starts are rare the prices of lengths say too; tuned on styles left out
+constexpr double saidByLengths = 1.0; // of the odds of any bar: that starts are rare is left to the prices of lengths; tuned on sources and styles left out
 
 /// 1 to 399, as people number tunes; unlike the letters that parts of a dance have, and no number that could be its beats.
 std::string roman(int number) {

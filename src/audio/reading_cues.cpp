@@ -170,8 +170,13 @@ TellingMoments tellingMoments(const SongFeatures& song) {
             if (o.flux[k] > o.flux[peak]) peak = k;
         return o.secondsOf(static_cast<double>(peak));
     };
-    for (std::size_t i = 0; i < o.size(); ++i)
-        if (o.flux[i] > clear) { out.first = peakFrom(i); break; }
+    constexpr float audible = 0.25F; // of what is clear
+    const auto firstOver = [&](float least) {
+        const auto found = std::find_if(o.flux.begin(), o.flux.end(), [&](float flux) { return flux > least; });
+        return found == o.flux.end() ? 0.0 : peakFrom(static_cast<std::size_t>(found - o.flux.begin()));
+    };
+    out.begins = firstOver(audible * clear);
+    out.first = firstOver(clear);
     for (std::size_t i = o.size(); i-- > 0;)
         if (o.flux[i] > clear) { out.last = o.secondsOf(static_cast<double>(i)); break; }
     // The bands' mean over 1.5 s before and after, at clear onsets; the greatest differences at least 3 s apart.
@@ -227,7 +232,7 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, 
     e.moments = {onAgainstHalf([&](double t) { return std::sqrt(std::max(0.0, song.at(song.low, t) * song.at(song.high, t))); }), // a drum has both, a bass has not
                  onAgainstHalf([&](double t) { const double f = song.at(song.flux, t); return std::min(9.0, f * f); }),
                  100 * onAgainstHalf([&](double t) { const double h = song.harmonyAt(t); return h * h; }),
-                 onBeat(pulse.beats, telling.first), onBeat(pulse.beats, telling.last), changes};
+                 onBeat(pulse.beats, telling.first), onBeat(pulse.beats, telling.last), changes, onBeat(pulse.beats, telling.begins)};
     e.heard = heardOf(song, pulse.beats);
     for (double t : pulse.beats) {
         e.heardOnes.push_back(song.heard.at(song.heard.one, t));
@@ -241,7 +246,9 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, 
     };
     for (double t : telling.changes)
         if (const int beat = beatAt(t); beat >= 0) e.telling.push_back(beat);
+    e.begins = beatAt(telling.begins);
     e.first = beatAt(telling.first);
+    e.last = beatAt(telling.last);
     e.beats = cues;
     e.returns = harmonyLikeness(song, pulse.beats);
     const double perMinute = 60 / pulse.period, resonance = pulseResonance(perMinute);
@@ -336,7 +343,7 @@ std::array<double, readingCues> cuesOf(const PulseEvidence& e, const PulseCandid
     double changes = 0;
     for (int beat : e.telling) changes += is[static_cast<std::size_t>(beat)] == one;
     cues[c++] = e.telling.empty() ? 0 : changes / static_cast<double>(e.telling.size()) - 1.0 / static_cast<double>(n);
-    cues[c++] = e.first < 0 ? 0 : is[static_cast<std::size_t>(e.first)] == one ? 1 : -1.0 / static_cast<double>(n);
+    for (int beat : {e.first, e.begins, e.last}) cues[c++] = beat < 0 ? 0 : is[static_cast<std::size_t>(beat)] == one ? 1 : -1.0 / static_cast<double>(n);
     return cues;
 }
 

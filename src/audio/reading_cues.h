@@ -7,9 +7,9 @@
 
 namespace lc {
 
-/// Moments that tell where the beat is by themselves: the first and the last clear onset, and where the song changes most.
+/// Moments that tell where the beat is by themselves: where anything is first heard, the first and the last clear onset, and where the song changes most.
 struct TellingMoments {
-    double first = 0, last = 0;
+    double begins = 0, first = 0, last = 0;
     std::vector<double> changes;
 };
 
@@ -24,14 +24,14 @@ struct PulseEvidence {
     std::vector<double> one, unevenOne, unevenGroup; ///< of each beat, as strongPlaces() says
     std::vector<double> likeness;                    ///< how alike the song is to itself so many beats later
     std::array<double, 22> cues{};
-    std::array<double, 6> moments{};
+    std::array<double, 7> moments{};
     std::array<double, 8> heard{};       ///< what the listening net says of the beats and of what lies between
     std::vector<double> heardOnes;       ///< and of each beat being a 1: logarithms of odds
     std::array<double, 9> onesAgain{};   ///< how alike its word for a 1 is to itself so many beats later: correlations
     std::vector<BeatCues> beats;         ///< of each beat
     std::vector<double> phraseStarts;    ///< the net's word for a phrase that begins on each beat: odds, 0 to 1
     std::vector<int> telling;            ///< beats on which the song changes most
-    int first = -1;                      ///< the beat of the first clear onset, −1 where that lies beside the beats
+    int begins = -1, first = -1, last = -1; ///< the beats of what is heard first, of the first and of the last clear onset; −1 where that lies beside the beats
     std::vector<double> returns;         ///< how alike what sounds is to itself so many beats later
     std::array<double, 4> counted{};     ///< how people like to count at its tempo
     double alternation = 0; ///< low on every second beat, high on the others

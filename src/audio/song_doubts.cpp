@@ -16,12 +16,13 @@ namespace lc {
 namespace {
 
 constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
+constexpr double surelyOfAll = 2.5;   // the same for what the whole song hangs on (one to twelve): there a question is cheap and a mistake is not
 constexpr double asLikelyAsNot = 0;    // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
 constexpr double sameTempo = 0.06;    // of ln
 constexpr double sameBars = 0.02;     // of ln: pulses so near have the same bars
 constexpr const char* samePulse = "the same";
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
-constexpr std::size_t mostReadings = 3;
+constexpr std::size_t mostReadings = 4;
 constexpr double sameStart = 0.1;         // seconds from a stated start to the bar that it moved to
 constexpr std::size_t longestAsOne = 8;    // bars; a phrase of more is asked about
 constexpr std::size_t fewestOfAPhrase = 2; // bars
@@ -64,10 +65,10 @@ private:
         std::vector<SongFact> facts;
     };
 
-    /// A doubt, if one of the others is near enough. `impact`: how much of the song depends on it, 0 to 1.
-    void add(Seconds start, Seconds end, const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<Other> others, double impact) {
+    /// A doubt, if one of the others is near enough: less than `limit` from the chosen one. `impact`: how much of the song depends on it, 0 to 1.
+    void add(Seconds start, Seconds end, const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<Other> others, double impact, double limit = surely) {
         std::stable_sort(others.begin(), others.end(), [](const Other& a, const Other& b) { return a.score > b.score; });
-        std::erase_if(others, [](const Other& o) { return o.score < -surely; });
+        std::erase_if(others, [&](const Other& o) { return o.score < -limit; });
         if (others.empty()) return;
         if (others.size() + 1 > mostReadings) others.resize(mostReadings - 1);
         SongDoubt doubt;
@@ -117,7 +118,7 @@ private:
         }
         const double bpm = std::round(bpmOfMap() * 10) / 10;
         add(songStart(), m_d.map.end, "how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here",
-            {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
+            {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0, surelyOfAll);
     }
 
     /// What another pulse is called by one who counts ours: by its tempo, or where it is the same, by the part of a beat that it lies later.
@@ -196,7 +197,7 @@ private:
             if (!asThree) metre = {m_d.reading.beatsPerBar * 3, 8, std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
             others.push_back({(asThree ? "every beat in two, not in three: " : "every beat in three: ") + toString(metre), -std::abs(three), {MetreFact{metre}}});
         }
-        add(songStart(), m_d.map.end, "how long a bar is", barsOf(m_d.map.metre), {MetreFact{m_d.map.metre}}, std::move(others), 0.8);
+        add(songStart(), m_d.map.end, "how long a bar is", barsOf(m_d.map.metre), {MetreFact{m_d.map.metre}}, std::move(others), 0.8, surelyOfAll);
     }
 
     /// The 1 some beats later, from the song's first bar on.
@@ -204,21 +205,45 @@ private:
         if (!m_d.known.ones.empty() || !m_d.known.lengths.empty()) return;
         const int usual = m_d.reading.beatsPerBar;
         std::vector<Other> others;
-        const double bars = std::max<double>(1, static_cast<double>(m_d.reading.bars.lengths.size()));
+        const std::vector<double> odds = oddsOfBegins();
         for (int later = 1; later < usual; ++later) {
-            BarConstraints known = m_d.known;
             const std::size_t at = m_d.reading.bars.pickup + static_cast<std::size_t>(later);
-            std::vector<double> one = m_d.one; // the whole song shifted: every 1 may only fall on the shifted places
-            for (std::size_t b = 0; b < one.size(); ++b)
-                if ((b + static_cast<std::size_t>(usual) * one.size() - at) % static_cast<std::size_t>(usual) != 0) one[b] = -6;
-            const auto path = solveBars(one, usual, {}, known);
-            if (!path || at >= m_d.pulse.beats.size()) continue;
-            // Evidence of single bars is not independent: a few bars' worth decides.
-            const double score = (path->score - m_d.reading.bars.score) / bars * 6;
-            others.push_back({later == 1 ? "the 1 is a beat later" : "the 1 is " + std::to_string(later) + " beats later", score, shiftedBy(static_cast<std::size_t>(later))});
+            if (at >= m_d.pulse.beats.size()) continue;
+            const double judged = odds[static_cast<std::size_t>(later)];
+            const std::optional<double> score = judged > 0 ? std::log(judged / odds[0]) : shiftedScore(later);
+            if (score) others.push_back({later == 1 ? "the 1 is a beat later" : "the 1 is " + std::to_string(later) + " beats later", *score, shiftedBy(static_cast<std::size_t>(later))});
         }
         const std::size_t first = m_d.reading.bars.pickup;
-        add(barStart(0), m_d.map.end, "where the 1 is", "the 1 is here", {OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9);
+        add(barStart(0), m_d.map.end, "where the 1 is", "the 1 is here", {OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9, surelyOfAll);
+    }
+
+    /// How likely the judge of readings holds bars like ours that begin so many beats later, against each other; 0 where it was not asked.
+    std::vector<double> oddsOfBegins() const {
+        const auto usual = static_cast<std::size_t>(m_d.reading.beatsPerBar);
+        std::vector<double> odds(usual, 0);
+        odds[0] = 1; // ours, however it was cut
+        for (const MetreReading& r : m_d.song.metre.readings) {
+            if (r.pulse != m_d.reading.pulse || r.beatsPerBar != m_d.reading.beatsPerBar || r.grouping != m_d.reading.grouping || !r.steady) continue;
+            const auto& ours = m_d.pulse.beats; // followed once more since they were read, perhaps with more beats or fewer
+            const double at = m_d.song.metre.pulses[r.pulse].beats[r.bars.pickup];
+            const auto near = static_cast<std::size_t>(std::lower_bound(ours.begin(), ours.end(), at - 0.5 * m_d.pulse.period) - ours.begin());
+            if (const std::size_t later = (near + usual - m_d.reading.bars.pickup % usual) % usual; later > 0) odds[later] += std::exp(r.score - m_d.reading.score);
+        }
+        return odds;
+    }
+
+    /// How much less speaks for the whole song shifted: every 1 may only fall on the shifted places.
+    std::optional<double> shiftedScore(int later) const {
+        const auto usual = static_cast<std::size_t>(m_d.reading.beatsPerBar);
+        const std::size_t at = m_d.reading.bars.pickup + static_cast<std::size_t>(later);
+        std::vector<double> one = m_d.one;
+        for (std::size_t b = 0; b < one.size(); ++b)
+            if ((b + usual * one.size() - at) % usual != 0) one[b] = -6;
+        const auto path = solveBars(one, m_d.reading.beatsPerBar, {}, m_d.known);
+        if (!path) return std::nullopt;
+        constexpr double decisive = 6; // evidence of single bars is not independent: a few bars' worth decides
+        const double bars = std::max<double>(1, static_cast<double>(m_d.reading.bars.lengths.size()));
+        return (path->score - m_d.reading.bars.score) / bars * decisive;
     }
 
     /// What states the whole song shifted: its first 1 and its last one.

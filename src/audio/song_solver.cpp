@@ -367,7 +367,7 @@ private:
     }
 
     /// An odd bar just before a phrase's last bar is moved to the phrase's end where the evidence hardly minds: music adds or
-    /// drops beats at the end of a thought far more often (common practice, no source).
+    /// drops beats at the end of a thought far more often (common practice, no source). So is one that would cut a phrase short and leave the next a bar too long.
     void settleOddBars() {
         constexpr double hardlyMinds = 2.5; // logarithm of odds; tuned on the development half
         const auto stated = [&](const Bar& bar) {
@@ -375,17 +375,29 @@ private:
             return std::any_of(m_known.lengths.begin(), m_known.lengths.end(), [&](const auto& l) { return l.beat == pulse; }) ||
                    std::find(m_known.ones.begin(), m_known.ones.end(), pulse) != m_known.ones.end();
         };
-        for (const Phrase& phrase : m_map.phrases) {
-            if (phrase.bars < 2) continue;
-            Bar& odd = m_map.bars[phrase.firstBar + phrase.bars - 2];
-            Bar& last = m_map.bars[phrase.firstBar + phrase.bars - 1];
-            if (odd.beats == m_map.metre.beats || last.beats != m_map.metre.beats || stated(odd) || stated(last)) continue;
-            const std::size_t now = last.firstBeat / m_parts;
-            const std::size_t then = (odd.firstBeat + static_cast<std::size_t>(last.beats)) / m_parts;
-            if (now >= m_heardOne.size() || then >= m_heardOne.size() || m_heardOne[now] - m_heardOne[then] > hardlyMinds) continue;
-            std::swap(odd.beats, last.beats);
-            std::swap(odd.grouping, last.grouping);
-            last.firstBeat = odd.firstBeat + static_cast<std::size_t>(odd.beats);
+        const auto movedLater = [&](std::size_t bar) { // an odd bar and the one after it change places
+            Bar& odd = m_map.bars[bar];
+            Bar& next = m_map.bars[bar + 1];
+            if (odd.beats == m_map.metre.beats || next.beats != m_map.metre.beats || stated(odd) || stated(next)) return false;
+            const std::size_t now = next.firstBeat / m_parts;
+            const std::size_t then = (odd.firstBeat + static_cast<std::size_t>(next.beats)) / m_parts;
+            if (now >= m_heardOne.size() || then >= m_heardOne.size() || m_heardOne[now] - m_heardOne[then] > hardlyMinds) return false;
+            std::swap(odd.beats, next.beats);
+            std::swap(odd.grouping, next.grouping);
+            next.firstBeat = odd.firstBeat + static_cast<std::size_t>(odd.beats);
+            return true;
+        };
+        for (std::size_t p = 0; p < m_map.phrases.size(); ++p) {
+            Phrase& phrase = m_map.phrases[p];
+            if (phrase.bars >= 2) movedLater(phrase.firstBar + phrase.bars - 2);
+            if (p + 1 == m_map.phrases.size()) continue;
+            Phrase& next = m_map.phrases[p + 1];
+            const bool confirmed = std::any_of(m_stated.phrases.begin(), m_stated.phrases.end(), [&](const PhraseFact& fact) { return std::abs(fact.at - m_map.beats[m_map.bars[next.firstBar].firstBeat].time) < 0.1; });
+            // As many bars with the odd one as the next has without its first, or nothing but that: the odd bar comes after them all.
+            if (confirmed || (next.bars != phrase.bars + 1 && next.bars != 1) || !movedLater(phrase.firstBar + phrase.bars - 1)) continue;
+            ++phrase.bars;
+            ++next.firstBar;
+            if (--next.bars == 0) m_map.phrases.erase(m_map.phrases.begin() + static_cast<std::ptrdiff_t>(p) + 1);
         }
     }
 

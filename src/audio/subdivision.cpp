@@ -10,7 +10,8 @@ namespace lc {
 namespace {
 
 constexpr std::size_t places = 24; // of a beat: parts of two, three, four, six, eight and twelve
-constexpr double lateness = 0.006; // seconds of the onset functions after what begins
+constexpr double lateness = 0.004; // seconds of the onset functions after the beats
+constexpr double fastestThrees = 135, tooFast = 20; // beats a minute; faster jigs are hardly danced (common practice, no source): what speaks against threes for each octave beyond
 
 /// The mean course of something through a beat, and its waves.
 struct Course {
@@ -60,7 +61,8 @@ Subdivision subdivisionOf(const SongFeatures& song, const std::vector<double>& b
     const auto& c = pitch.wave;
     // A logistic model, trained on the development half (182 pieces; 2 mistakes of 59 when two of six seeds are left out).
     out.three = 1.441 * (a[3] - a[2]) + 0.693 * (a[3] - a[4]) + 2.234 * (a[6] - a[4]) + 0.495 * (a[6] - a[3]) - 4.180 * std::max(0.0, lopsided - 0.15)
-                - 2.417 * std::max(0.0, -lopsided - 0.1) + 3.852 * (c[3] - c[2]) - 0.298 * (c[3] - c[4]) - 0.400 * (c[6] - c[4]) + 0.409;
+                - 2.417 * std::max(0.0, -lopsided - 0.1) + 3.852 * (c[3] - c[2]) - 0.298 * (c[3] - c[4]) - 0.400 * (c[6] - c[4]) + 0.409
+                - tooFast * std::max(0.0, std::log2(60 * static_cast<double>(beats.size() - 1) / (beats.back() - beats.front()) / fastestThrees));
     std::size_t peak = 12;
     for (std::size_t p = 10; p <= 16; ++p) // from a little early to two thirds; later places are sixteenths
         if (onset.values[p] > onset.values[peak]) peak = p;

@@ -61,7 +61,7 @@ private Q_SLOTS:
             for (const SongFact& fact : doubt.readings.front().facts) facts = addFact(facts, fact);
             const SongReading then = test::must(solveSong(m_demo, facts));
             QCOMPARE(then.map.beats.size(), m_plain.map.beats.size());
-            for (std::size_t b = 0; b < m_plain.map.bars.size(); ++b) QCOMPARE(then.map.bars[b].firstBeat, m_plain.map.bars[b].firstBeat);
+            for (std::size_t b = 0; b < m_plain.map.bars.size(); ++b) QVERIFY2(then.map.bars[b].firstBeat == m_plain.map.bars[b].firstBeat, (doubt.about + ", bar " + std::to_string(b + 1)).c_str());
             QCOMPARE(then.map.phrases.size(), m_plain.map.phrases.size());
             for (const SongDoubt& d : then.doubts) QVERIFY2(d.about != doubt.about || std::abs(d.start - doubt.start) > 0.01, doubt.about.c_str());
         }
@@ -85,7 +85,7 @@ private Q_SLOTS:
         const auto half = std::find_if(m_plain.map.bars.begin(), m_plain.map.bars.end(), [](const Bar& bar) { return bar.beats == 2; });
         QVERIFY(half != m_plain.map.bars.end());
         HeardSong alike = m_demo;
-        std::erase_if(alike.metre.readings, [](const MetreReading& r) { return !r.steady; });
+        std::erase_if(alike.metre.readings, [](const MetreReading& r) { return !r.steady || r.beatsPerBar != 4; });
         const double from = m_plain.map.beats[m_plain.map.bars.front().firstBeat].time, at = m_plain.map.beats[half->firstBeat].time;
         const SongMap then = test::must(solveSong(alike, {OneFact{from}, BarFact{at, 2, {}}})).map;
         for (const Bar& bar : m_plain.map.bars)

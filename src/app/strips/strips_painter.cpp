@@ -239,7 +239,7 @@ void LinePainter::leftMargin() const {
     text(left, y, QString::fromStdString(clockText(phrase.start)), m_theme.numbers(12), m_c.ink2);
     if (m_scene.content == StripContent::Listen) {
         const Phrase& bars = m_scene.document->map->phrases[static_cast<std::size_t>(m_line.phrase)];
-        text(left, y + 15 * m_s, tr("bars %1–%2").arg(bars.firstBar + 1).arg(bars.firstBar + bars.bars), m_theme.words(12), m_c.ink2);
+        text(left, y + 15 * m_s, bars.bars == 1 ? tr("bar %1").arg(bars.firstBar + 1) : tr("bars %1–%2").arg(bars.firstBar + 1).arg(bars.firstBar + bars.bars), m_theme.words(12), m_c.ink2);
         text(m_layout.left - 10 * m_s, y, QString::number(phrase.counts), m_theme.numbers(12), m_c.ink2, Qt::AlignRight);
         return;
     }

@@ -135,8 +135,8 @@ std::string mapToText(const SongMap& map, const std::vector<SongDoubt>& doubts) 
         const Phrase& phrase = map.phrases[i];
         const int beats = beatsIn(map, phrase);
         const int more = beats - usual[i];
-        out += clockText(map.beats[firstBeatOf(map, phrase)].time) + "  bars " + std::to_string(phrase.firstBar + 1) + "–" +
-               std::to_string(phrase.firstBar + phrase.bars) + "  " + numbered(beats, "beat", "beats");
+        out += clockText(map.beats[firstBeatOf(map, phrase)].time) + (phrase.bars == 1 ? "  bar " + std::to_string(phrase.firstBar + 1)
+                                 : "  bars " + std::to_string(phrase.firstBar + 1) + "–" + std::to_string(phrase.firstBar + phrase.bars)) + "  " + numbered(beats, "beat", "beats");
         if (more != 0) out += more > 0 ? " (+" + std::to_string(more) + ")" : " (−" + std::to_string(-more) + ")";
         out += "  " + phrase.label + "\n";
     }
