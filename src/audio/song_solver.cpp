@@ -3,6 +3,7 @@
 #include "audio/phrase_path.h"
 #include "audio/pulse_presence.h"
 #include "audio/pulse_refinement.h"
+#include "audio/settled_bars.h"
 #include "audio/song_doubts.h"
 #include "audio/stated_facts.h"
 #include "audio/stated_ones.h"
@@ -79,7 +80,7 @@ public:
         for (const OwnPart& part : m_ownParts)
             if (auto done = solvePart(part); !done) return tl::unexpected(done.error());
         phrases();
-        if (m_ownParts.empty()) settleOddBars();
+        if (m_ownParts.empty()) settleBars();
         m_map.stops = findStops(m_map, m_song.features);
         auto settled = withFacts(m_map, m_facts); // names, and whatever is left to be seen as stated
         if (!settled) return tl::unexpected(settled.error());
@@ -366,39 +367,18 @@ private:
         }
     }
 
-    /// An odd bar just before a phrase's last bar is moved to the phrase's end where the evidence hardly minds: music adds or
-    /// drops beats at the end of a thought far more often (common practice, no source). So is one that would cut a phrase short and leave the next a bar too long.
-    void settleOddBars() {
-        constexpr double hardlyMinds = 2.5; // logarithm of odds; tuned on the development half
+    void settleBars() {
         const auto stated = [&](const Bar& bar) {
             const std::size_t pulse = bar.firstBeat / m_parts;
             return std::any_of(m_known.lengths.begin(), m_known.lengths.end(), [&](const auto& l) { return l.beat == pulse; }) ||
                    std::find(m_known.ones.begin(), m_known.ones.end(), pulse) != m_known.ones.end();
         };
-        const auto movedLater = [&](std::size_t bar) { // an odd bar and the one after it change places
-            Bar& odd = m_map.bars[bar];
-            Bar& next = m_map.bars[bar + 1];
-            if (odd.beats == m_map.metre.beats || next.beats != m_map.metre.beats || stated(odd) || stated(next)) return false;
-            const std::size_t now = next.firstBeat / m_parts;
-            const std::size_t then = (odd.firstBeat + static_cast<std::size_t>(next.beats)) / m_parts;
-            if (now >= m_heardOne.size() || then >= m_heardOne.size() || m_heardOne[now] - m_heardOne[then] > hardlyMinds) return false;
-            std::swap(odd.beats, next.beats);
-            std::swap(odd.grouping, next.grouping);
-            next.firstBeat = odd.firstBeat + static_cast<std::size_t>(odd.beats);
-            return true;
+        constexpr double sameStart = 0.1; // seconds
+        const auto phraseStated = [&](const Phrase& phrase) {
+            const Seconds start = m_map.beats[firstBeatOf(m_map, phrase)].time;
+            return std::any_of(m_stated.phrases.begin(), m_stated.phrases.end(), [&](const PhraseFact& fact) { return std::abs(fact.at - start) < sameStart; });
         };
-        for (std::size_t p = 0; p < m_map.phrases.size(); ++p) {
-            Phrase& phrase = m_map.phrases[p];
-            if (phrase.bars >= 2) movedLater(phrase.firstBar + phrase.bars - 2);
-            if (p + 1 == m_map.phrases.size()) continue;
-            Phrase& next = m_map.phrases[p + 1];
-            const bool confirmed = std::any_of(m_stated.phrases.begin(), m_stated.phrases.end(), [&](const PhraseFact& fact) { return std::abs(fact.at - m_map.beats[m_map.bars[next.firstBar].firstBeat].time) < 0.1; });
-            // As many bars with the odd one as the next has without its first, or nothing but that: the odd bar comes after them all.
-            if (confirmed || (next.bars != phrase.bars + 1 && next.bars != 1) || !movedLater(phrase.firstBar + phrase.bars - 1)) continue;
-            ++phrase.bars;
-            ++next.firstBar;
-            if (--next.bars == 0) m_map.phrases.erase(m_map.phrases.begin() + static_cast<std::ptrdiff_t>(p) + 1);
-        }
+        settleOddBars(m_map, {stated, phraseStated, m_heardOne, m_parts});
     }
 
     const HeardSong& m_song;

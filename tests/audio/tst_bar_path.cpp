@@ -4,6 +4,7 @@
 
 #include "audio/bar_path.h"
 #include "audio/phrase_path.h"
+#include "audio/settled_bars.h"
 
 #include <rapidcheck.h>
 
@@ -74,6 +75,34 @@ double bruteForce(const std::vector<double>& one, int usual, const BarPrices& pr
         if (good) best = std::max(best, score - leastPrice(lengths, usual, prices));
     }
     return best;
+}
+
+/// Bars of these lengths, a beat a second, in phrases of so many bars.
+SongMap mapOf(const std::vector<int>& bars, const std::vector<std::size_t>& phrases) {
+    SongMap map;
+    for (int length : bars) {
+        map.bars.push_back({map.beats.size(), length, {}, false});
+        for (int k = 0; k < length; ++k) map.beats.push_back({static_cast<double>(map.beats.size()), 1, false});
+    }
+    std::size_t bar = 0;
+    for (std::size_t count : phrases) {
+        map.phrases.push_back({bar, count, {}, false});
+        bar += count;
+    }
+    map.end = static_cast<double>(map.beats.size());
+    return map;
+}
+
+std::vector<int> lengthsOf(const SongMap& map) {
+    std::vector<int> out;
+    for (const Bar& bar : map.bars) out.push_back(bar.beats);
+    return out;
+}
+
+std::vector<std::size_t> phrasesOf(const SongMap& map) {
+    std::vector<std::size_t> out;
+    for (const Phrase& phrase : map.phrases) out.push_back(phrase.bars);
+    return out;
 }
 
 } // namespace
@@ -250,6 +279,48 @@ private Q_SLOTS:
         QVERIFY(phraseLengthPrice(4, false) < phraseLengthPrice(5, false));
         QVERIFY(phraseLengthPrice(16, false) < phraseLengthPrice(15, false));
         QVERIFY(2 * phraseLengthPrice(8, false) < phraseLengthPrice(16, false)); // without any sign, eight and eight
+    }
+    void anOddBarStandsBehindTheFullBarsOfItsPhrase_data() {
+        using Phrases = std::vector<std::size_t>;
+        QTest::addColumn<Phrases>("phrases");
+        QTest::addColumn<int>("odd"); // which bar has two beats
+        QTest::addColumn<double>("heard"); // how much more speaks for the 1 after it than for the moved one
+        QTest::addColumn<Phrases>("settled");
+        QTest::addColumn<int>("then");
+        QTest::newRow("before the last bar") << Phrases{8, 8} << 6 << 0.0 << Phrases{8, 8} << 7;
+        QTest::newRow("the next is a bar longer") << Phrases{8, 9} << 7 << 0.0 << Phrases{9, 8} << 8;
+        QTest::newRow("the next is one bar") << Phrases{8, 1, 8} << 7 << 0.0 << Phrases{9, 8} << 8;
+        QTest::newRow("the next is as long") << Phrases{8, 8} << 7 << 0.0 << Phrases{8, 8} << 7;
+        QTest::newRow("the sound speaks for it") << Phrases{8, 9} << 7 << 3.0 << Phrases{8, 9} << 7;
+    }
+    void anOddBarStandsBehindTheFullBarsOfItsPhrase() {
+        QFETCH(std::vector<std::size_t>, phrases);
+        QFETCH(int, odd);
+        QFETCH(double, heard);
+        QFETCH(std::vector<std::size_t>, settled);
+        QFETCH(int, then);
+        std::size_t bars = 0;
+        for (std::size_t count : phrases) bars += count;
+        std::vector<int> lengths(bars, 4);
+        lengths[static_cast<std::size_t>(odd)] = 2;
+        const SongMap before = mapOf(lengths, phrases);
+        std::vector<double> one(before.beats.size(), 0);
+        one[before.bars[static_cast<std::size_t>(odd) + 1].firstBeat] = heard;
+        const auto nothing = [](const auto&) { return false; };
+        const auto all = [](const auto&) { return true; };
+        SongMap map = before;
+        settleOddBars(map, {nothing, nothing, one, 1});
+        QVERIFY(validate(map));
+        QCOMPARE(phrasesOf(map), settled);
+        lengths[static_cast<std::size_t>(odd)] = 4;
+        lengths[static_cast<std::size_t>(then)] = 2;
+        QCOMPARE(lengthsOf(map), lengths);
+        // what a person said stays
+        map = before;
+        settleOddBars(map, {all, nothing, one, 1});
+        QVERIFY(map == before);
+        settleOddBars(map, {nothing, all, one, 1});
+        QCOMPARE(phrasesOf(map), phrases);
     }
     void returningPhrasesHaveTheSameName() {
         // bars alike within two kinds of phrase, 0 and 1, and with nothing in between
