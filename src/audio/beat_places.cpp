@@ -88,7 +88,7 @@ std::vector<double> alignedBeats(const OnsetFunctions& onsets, const std::vector
     if (beats.size() < 4) return beats;
     const double shift = riseAround(onsets, beats, 0.5) + riseToOnset * onsets.rate;
     std::vector<double> out = beats;
-    constexpr int around = 4;
+    constexpr int around = 5; // beats on either side
     const double straight = 0.020 * onsets.rate; // beyond it the neighbours do not share a tempo
     const auto n = static_cast<int>(beats.size());
     for (int i = 0; i < n; ++i) {

@@ -81,6 +81,7 @@ public:
             if (auto done = solvePart(part); !done) return tl::unexpected(done.error());
         phrases();
         if (m_ownParts.empty()) settleBars();
+        namePhrases();
         m_map.stops = findStops(m_map, m_song.features);
         auto settled = withFacts(m_map, m_facts); // names, and whatever is left to be seen as stated
         if (!settled) return tl::unexpected(settled.error());
@@ -337,14 +338,11 @@ private:
     }
 
     void phrases() {
-        std::vector<double> times;
-        std::vector<int> beats;
-        for (const Bar& bar : m_map.bars) {
-            times.push_back(m_map.beats[bar.firstBeat].time);
-            beats.push_back(bar.beats);
-        }
-        const std::vector<double> starts = times;
+        const std::vector<double> starts = barStarts();
+        std::vector<double> times = starts;
         times.push_back(m_map.end);
+        std::vector<int> beats;
+        for (const Bar& bar : m_map.bars) beats.push_back(bar.beats);
         m_phraseEvidence = phraseStarts(phraseCues(m_song.features, times, beats));
         PhraseConstraints known;
         for (const PhraseFact& fact : m_stated.phrases) {
@@ -358,13 +356,27 @@ private:
             }
             if (fact.beats && b < m_map.bars.size()) known.starts.push_back(b);
         }
-        const auto lengths = solvePhrases(m_phraseEvidence, known);
-        const auto names = phraseNames(lengths, barLikeness(m_song.features, times));
         std::size_t bar = 0;
-        for (std::size_t p = 0; p < lengths.size(); ++p) {
-            m_map.phrases.push_back({bar, lengths[p], names[p], false});
-            bar += lengths[p];
+        for (const std::size_t length : solvePhrases(m_phraseEvidence, known)) {
+            m_map.phrases.push_back({bar, length, {}, false});
+            bar += length;
         }
+    }
+
+    /// By the bars as they are settled: what returns is found only where it begins with the same bar.
+    void namePhrases() {
+        std::vector<double> times = barStarts();
+        times.push_back(m_map.end);
+        std::vector<std::size_t> lengths;
+        for (const Phrase& phrase : m_map.phrases) lengths.push_back(phrase.bars);
+        const auto names = phraseNames(lengths, barLikeness(m_song.features, times));
+        for (std::size_t p = 0; p < names.size(); ++p) m_map.phrases[p].label = names[p];
+    }
+
+    std::vector<double> barStarts() const {
+        std::vector<double> times;
+        for (const Bar& bar : m_map.bars) times.push_back(m_map.beats[bar.firstBeat].time);
+        return times;
     }
 
     void settleBars() {

@@ -96,7 +96,7 @@ private Q_SLOTS:
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "129");
         QCOMPARE(cellOf(rig, 5, PassModel::Verdict), "2 short");
         QCOMPARE(cellOf(rig, 2, PassModel::Facing), "3");
-        QVERIFY2(rig.findingsShown().contains("Pass 5 starts 2 counts before Tune "), qPrintable(rig.findingsShown()));
+        QVERIFY2(rig.findingsShown().contains("Pass 5 starts 2 counts before Tune II 2"), qPrintable(rig.findingsShown()));
 
         // preview and apply the tag; undo, redo
         QVERIFY2(rig.findingsShown().contains("Add a tag of 2 counts after pass 4."), qPrintable(rig.findingsShown()));

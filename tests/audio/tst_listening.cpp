@@ -66,6 +66,17 @@ PulseCandidate candidate(const SongFeatures& song, double period, double spread)
     return pulse;
 }
 
+/// What is told of 40 s of beats that are struck in these parts.
+Subdivision partsTold(const QVector<double>& parts, double period) {
+    const auto beats = steady(0.5, period, 40);
+    AudioBuffer sound = test::silence(42);
+    const double pitches[] = {440, 494, 523, 587, 659};
+    std::size_t k = 0;
+    for (double beat : beats)
+        for (double part : parts) strike(sound, beat + part * period, pitches[k++ % 5], part == 0 ? 0.5 : 0.35, 12);
+    return subdivisionOf(songFeatures(sound), beats);
+}
+
 } // namespace
 
 class ListeningTest : public QObject {
@@ -220,15 +231,16 @@ private Q_SLOTS:
         QFETCH(QVector<double>, parts);
         QFETCH(bool, three);
         QFETCH(double, swing);
-        const auto beats = steady(0.5, 0.55, 40);
-        AudioBuffer sound = test::silence(42);
-        const double pitches[] = {440, 494, 523, 587, 659};
-        std::size_t k = 0;
-        for (double beat : beats)
-            for (double part : parts) strike(sound, beat + part * 0.55, pitches[k++ % 5], part == 0 ? 0.5 : 0.35, 12);
-        const Subdivision s = subdivisionOf(songFeatures(sound), beats);
+        const Subdivision s = partsTold(parts, 0.55);
         QVERIFY2((s.three > 0) == three, qPrintable(QString::number(s.three)));
         if (swing > 0) QVERIFY2(qAbs(s.swing - swing) < 0.05, qPrintable(QString::number(s.swing)));
+    }
+    /// Threes at 109 beats a minute are threes; the same at 180 must be much surer, since jigs are hardly danced as fast (common practice, no source).
+    void fastThreesMustBeSurer() {
+        const QVector<double> threes{0, 1.0 / 3, 2.0 / 3};
+        const double slow = partsTold(threes, 60.0 / 109).three, fast = partsTold(threes, 60.0 / 180).three;
+        QVERIFY(slow > 0);
+        QVERIFY2(fast < slow - 5, qPrintable(QString("%1 against %2").arg(fast).arg(slow)));
     }
     /// Two beats of silence in full music are a stop; music that is sparse all along has none.
     void stopsAreSilencesInMusicThatSounds() {
