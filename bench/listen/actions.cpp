@@ -6,7 +6,7 @@
 // length, a beat where the beats lie beside the true ones, else the first true 1 where no bar starts, or the
 // metre of its part where at least three bars there have another length. At most twelve actions. Pieces whose bars nobody knows are right with their beats.
 //
-// The last line tells for how many pieces the first map, or what the readings of its first two doubts make of it, has the right level, phase and bars (F of both at least .9).
+// The last line tells for how many pieces the first map, or what answers to its first two doubts make of it, has the right level, phase and bars (F of both at least .9).
 #include "piece.h"
 
 #include "audio/song_solver.h"
@@ -38,6 +38,8 @@ double medianGap(const std::vector<double>& times) {
     return gaps[gaps.size() / 2];
 }
 
+bool inThrees(const Metre& metre) { return metre.unit == 8 && !metre.grouping.empty() && std::all_of(metre.grouping.begin(), metre.grouping.end(), [](int g) { return g == 3; }); }
+
 struct Truth {
     std::vector<double> beats, ones;
     std::vector<int> barBeats;
@@ -52,7 +54,7 @@ struct Truth {
         }
         for (const Json& p : json["phrases"]) phrases.push_back(p["start_s"]);
     }
-    [[nodiscard]] bool threes() const { return metre.unit == 8 && !metre.grouping.empty() && std::all_of(metre.grouping.begin(), metre.grouping.end(), [](int g) { return g == 3; }); }
+    [[nodiscard]] bool threes() const { return inThrees(metre); }
 };
 
 bool has(const std::vector<double>& times, double at) {
@@ -129,10 +131,14 @@ std::vector<SongFact> nextAction(const Truth& truth, const SongReading& reading)
     return {};
 }
 
-/// Beats and 1s of a map; what rings out beside the truth is nobody's mistake.
+/// Beats and 1s of a map; what rings out beside the truth is nobody's mistake. Who hears threes where the score writes beats feels the same beats: the starts of the threes.
 std::pair<std::vector<double>, std::vector<double>> timesOf(const Truth& truth, const SongMap& map) {
     std::vector<double> beats, ones;
-    for (const Beat& b : map.beats) beats.push_back(b.time);
+    if (inThrees(map.metre) && !truth.threes()) {
+        for (const Bar& bar : map.bars)
+            for (int b = 0; b < bar.beats; b += 3) beats.push_back(map.beats[bar.firstBeat + static_cast<std::size_t>(b)].time);
+    } else
+        for (const Beat& b : map.beats) beats.push_back(b.time);
     for (const Bar& b : map.bars) ones.push_back(map.beats[b.firstBeat].time);
     const auto outside = [&](double t) { return t < truth.beats.front() - 0.1 || t > truth.beats.back() + 0.1; };
     std::erase_if(beats, outside);
@@ -145,24 +151,21 @@ bool isRight(const Truth& truth, const SongMap& map, double least) {
     return test::fMeasure(beats, truth.beats) >= least && (truth.ones.empty() || test::fMeasure(ones, truth.ones) >= least);
 }
 
-/// Whether some choice among the readings of the first two doubts makes the map right.
+/// Whether some answers to the first two doubts make the map right. The second is the one that stands first once the first is answered, or, where that was shown right, the next.
 bool doubtsHoldTheTruth(const Truth& truth, const HeardSong& heard) {
-    const auto shown = solveSong(heard, {});
-    if (!shown) return false;
-    const auto readingsOf = [&](std::size_t doubt) {
-        std::vector<std::vector<SongFact>> out{{}}; // as shown
-        if (doubt < shown->doubts.size())
-            for (std::size_t r = 1; r < shown->doubts[doubt].readings.size(); ++r) out.push_back(shown->doubts[doubt].readings[r].facts);
-        return out;
-    };
-    for (const auto& first : readingsOf(0))
-        for (const auto& second : readingsOf(1)) {
-            std::vector<SongFact> facts = first;
-            for (const SongFact& fact : second) facts = addFact(std::move(facts), fact);
-            const auto reading = solveSong(heard, facts);
-            if (reading && isRight(truth, reading->map, held)) return true;
+    const auto holdsWith = [&](const std::vector<SongFact>& facts, const SongReading& shown, std::size_t doubt, int more, const auto& self) -> bool {
+        if (isRight(truth, shown.map, held)) return true;
+        if (more == 0 || doubt >= shown.doubts.size()) return false;
+        for (std::size_t r = 1; r < shown.doubts[doubt].readings.size(); ++r) {
+            std::vector<SongFact> stated = facts;
+            for (const SongFact& fact : shown.doubts[doubt].readings[r].facts) stated = addFact(std::move(stated), fact);
+            const auto answered = solveSong(heard, stated);
+            if (answered && self(stated, *answered, 0, more - 1, self)) return true;
         }
-    return false;
+        return self(facts, shown, doubt + 1, more - 1, self);
+    };
+    const auto shown = solveSong(heard, {});
+    return shown && holdsWith({}, *shown, 0, 2, holdsWith);
 }
 
 int actionsFor(const Truth& truth, const HeardSong& heard, bool told) {

@@ -18,7 +18,7 @@ namespace {
 constexpr double fastestBeat = 0.255, slowestBeat = 1.15;     // seconds of a beat that is danced
 constexpr double fastestUneven = 0.13;                        // seconds of an eighth in an uneven bar
 constexpr std::size_t fewestBeats = 8;
-constexpr std::size_t longestOnEachBeat = 4, likelyBegins = 2; // bars to so many beats are tried from each beat that they may begin on, longer ones from the likeliest
+constexpr std::size_t longestOnEachBeat = 5, likelyBegins = 2; // bars to so many beats are tried from each beat that they may begin on, longer ones from the likeliest
 
 struct BarKind {
     int beats;

@@ -9,6 +9,7 @@
 #include <cmath>
 #include <map>
 #include <optional>
+#include <tuple>
 #include <utility>
 
 namespace lc {
@@ -16,13 +17,15 @@ namespace lc {
 namespace {
 
 constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
-constexpr double surelyOfAll = 2.5;   // the same for what the whole song hangs on (one to twelve): there a question is cheap and a mistake is not
+constexpr double surelyOfAll = 4.5;   // the same for what the whole song hangs on (one to ninety): there a question is cheap and a mistake is not
+constexpr double hardlyEver = 5.3;     // one to two hundred
 constexpr double asLikelyAsNot = 0;    // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
 constexpr double sameTempo = 0.06;    // of ln
 constexpr double sameBars = 0.02;     // of ln: pulses so near have the same bars
 constexpr const char* samePulse = "the same";
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 4;
+constexpr std::size_t mostReadingsOfAll = 6; // of what the whole song hangs on
 constexpr double sameStart = 0.1;         // seconds from a stated start to the bar that it moved to
 constexpr std::size_t longestAsOne = 8;    // bars; a phrase of more is asked about
 constexpr std::size_t fewestOfAPhrase = 2; // bars
@@ -48,12 +51,12 @@ public:
     std::vector<SongDoubt> run() {
         if (m_d.map.bars.empty()) return {};
         pulse();
-        metre();
-        ones();
+        bars();
+        parts();
         oddBars();
         stops();
         phrases();
-        std::stable_sort(m_doubts.begin(), m_doubts.end(), [](const SongDoubt& a, const SongDoubt& b) { return a.weight > b.weight; });
+        std::stable_sort(m_doubts.begin(), m_doubts.end(), [](const SongDoubt& a, const SongDoubt& b) { return std::pair(a.ofAll, a.weight) > std::pair(b.ofAll, b.weight); });
         if (m_doubts.size() > mostDoubts) m_doubts.resize(mostDoubts);
         return std::move(m_doubts);
     }
@@ -63,15 +66,23 @@ private:
         std::string text;
         double score; ///< against the chosen one's 0; mostly negative
         std::vector<SongFact> facts;
+        bool alike = false; ///< of bars: all of one length
     };
 
-    /// A doubt, if one of the others is near enough: less than `limit` from the chosen one. `impact`: how much of the song depends on it, 0 to 1.
-    void add(Seconds start, Seconds end, const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<Other> others, double impact, double limit = surely) {
+    /// A doubt about what the whole song hangs on: the answers to all others hang on it too.
+    void addOfAll(const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<Other> others, double impact) {
+        add(songStart(), m_d.map.end, about, chosen, std::move(chosenFacts), std::move(others), impact, true);
+    }
+
+    /// A doubt, if one of the others is near enough to the chosen one. `impact`: how much of the song depends on it, 0 to 1.
+    void add(Seconds start, Seconds end, const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<Other> others, double impact, bool ofAll = false) {
         std::stable_sort(others.begin(), others.end(), [](const Other& a, const Other& b) { return a.score > b.score; });
-        std::erase_if(others, [&](const Other& o) { return o.score < -limit; });
-        if (others.empty()) return;
-        if (others.size() + 1 > mostReadings) others.resize(mostReadings - 1);
+        if (others.empty() || others.front().score < -(ofAll ? surelyOfAll : surely)) return;
+        std::erase_if(others, [&](const Other& o) { return o.score < -(ofAll ? hardlyEver : surely); }); // who is asked about the whole song anyhow may as well give an unlikely answer
+        const std::size_t most = ofAll ? mostReadingsOfAll : mostReadings;
+        if (others.size() + 1 > most) others.resize(most - 1);
         SongDoubt doubt;
+        doubt.ofAll = ofAll;
         doubt.start = start;
         doubt.end = end;
         doubt.about = about;
@@ -101,10 +112,7 @@ private:
                 Other& o = found[text];
                 if (o.text.empty()) { // the likeliest comes first
                     o.text = text;
-                    if (!hasOurTempo(other)) o.facts.push_back(TempoFact{std::round(600 / other.period) / 10});
-                    else
-                        for (const double part : {0.5, 0.25, 0.75}) // three places, so that it is not one beat that is moved
-                            if (const auto place = whereTheyDiffer(other.beats, part)) o.facts.push_back(BeatFact{*place});
+                    o.facts = factsOf(other);
                 }
                 o.score += odds;
             }
@@ -117,8 +125,16 @@ private:
             others.push_back(std::move(o));
         }
         const double bpm = std::round(bpmOfMap() * 10) / 10;
-        add(songStart(), m_d.map.end, "how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here",
-            {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0, surelyOfAll);
+        addOfAll("how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here", {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
+    }
+
+    /// What states another pulse: its tempo where it has another, and beats that ours has not; three where nothing else tells, so that it is not one beat that is moved.
+    std::vector<SongFact> factsOf(const PulseCandidate& other) const {
+        std::vector<SongFact> facts;
+        if (!hasOurTempo(other)) facts.push_back(TempoFact{std::round(600 / other.period) / 10});
+        for (const double part : hasOurTempo(other) ? std::vector{0.5, 0.25, 0.75} : std::vector{0.5})
+            if (const auto place = whereTheyDiffer(other.beats, part)) facts.push_back(BeatFact{*place});
+        return facts;
     }
 
     /// What another pulse is called by one who counts ours: by its tempo, or where it is the same, by the part of a beat that it lies later.
@@ -126,13 +142,23 @@ private:
         const auto near = [&](double factor) { return std::abs(std::log(m_d.pulse.period / other.period / factor)) < sameTempo; };
         for (const auto& [factor, text] : {std::pair{2.0, "twice as fast"}, {0.5, "half as fast"}, {3.0, "three times as fast"}, {1.0 / 3, "a third as fast"}, {1.5, "one and a half times as fast"},
                                            {2.0 / 3, "two thirds as fast"}, {4.0, "four times as fast"}, {0.25, "a quarter as fast"}, {4.0 / 3, "a third faster"}, {0.75, "a quarter slower"}})
-            if (near(factor)) return text;
+            if (near(factor)) return factor > 1 && factor == std::floor(factor) && !holdsOurBeats(other) ? std::string(text) + ", beside these beats" : text;
         if (!hasOurTempo(other)) return {};
         const double shift = laterThanOurs(other.beats);
         for (const auto& [part, text] : {std::pair{0.0, samePulse}, {0.25, "a quarter of a beat later"}, {1.0 / 3, "a third of a beat later"}, {0.5, "half a beat later"}, {2.0 / 3, "two thirds of a beat later"},
                                          {0.75, "a quarter of a beat earlier"}, {1.0, samePulse}})
             if (std::abs(shift - part) < (part == 0.0 || part == 1.0 ? 0.125 : 0.05)) return text;
         return "the beat falls elsewhere";
+    }
+
+    bool holdsOurBeats(const PulseCandidate& other) const {
+        constexpr double beside = 0.07; // seconds
+        const auto& ours = m_d.pulse.beats;
+        const auto has = [&](double at) {
+            const auto after = std::lower_bound(other.beats.begin(), other.beats.end(), at - beside);
+            return after != other.beats.end() && *after <= at + beside;
+        };
+        return 2 * std::count_if(ours.begin(), ours.end(), has) > static_cast<std::ptrdiff_t>(ours.size());
     }
 
     bool hasOurTempo(const PulseCandidate& other) const { return std::abs(std::log(m_d.pulse.period / other.period)) < sameTempo; }
@@ -165,71 +191,111 @@ private:
         return place;
     }
 
-    void metre() {
-        if (stated<MetreFact>(m_d.facts)) return;
-        std::map<std::string, Other> found; // by what the bars are called: readings of nearly the same beats speak together
-        double ours = 0;
-        const int parts = static_cast<int>(m_d.parts);
+    /// How long a bar is and where it begins: one question, since a person who counts hears both at once.
+    void bars() {
+        std::vector<Other> others;
+        for (auto& [which, other] : otherBars()) others.push_back(std::move(other));
+        const std::size_t first = m_d.reading.bars.pickup;
+        addOfAll("how long a bar is, and where the 1 is", barsOf(m_d.map.metre) + ", the 1 is here", {MetreFact{m_d.map.metre}, OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9);
+    }
+
+    /// What the bars are called, how many beats of the pulse after our first 1 they begin, and whether it is said that they are all alike, where ours are not.
+    using WhichBars = std::tuple<std::string, std::size_t, bool>;
+
+    /// The other bars on our pulse: those that the judge of readings weighed, and of our length those that it was not asked about.
+    std::map<WhichBars, Other> otherBars() const {
+        const bool lengthKnown = stated<MetreFact>(m_d.facts), beginKnown = !m_d.known.ones.empty() || !m_d.known.lengths.empty();
+        const bool oursAlike = m_d.reading.bars.odd == 0;
+        const std::string ours = barsOf(m_d.map.metre);
+        std::map<WhichBars, Other> found;
+        double sumOfOurs = 0;
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
             if (std::abs(std::log(other.period / m_d.pulse.period)) > sameBars || r.grouping.empty() != m_d.reading.grouping.empty() || m_called[r.pulse] != samePulse) continue;
             const double odds = std::exp(r.score - m_d.reading.score);
-            if (r.beatsPerBar == m_d.reading.beatsPerBar) {
-                ours += odds;
-                continue;
+            const Metre metre = metreOf(r);
+            const std::string called = barsOf(metre);
+            const bool likeOurs = called == ours;
+            const std::size_t later = laterBegin(r);
+            if (likeOurs && (r.steady ? later == 0 && oursAlike : true)) sumOfOurs += odds;
+            else if (likeOurs ? !beginKnown : !lengthKnown) {
+                const bool saidAlike = likeOurs && !oursAlike;
+                Other& o = found[{called, later, saidAlike}];
+                if (o.text.empty() || (r.steady && !o.alike)) { // the likeliest comes first, and bars that are all alike before others
+                    o.alike = r.steady;
+                    const std::string length = saidAlike ? "every bar has " + numbered(metre.beats, "beat", "beats") : likeOurs ? "" : called;
+                    o.text = later == 0 || beginKnown ? length : length.empty() ? "the 1 is " + laterText(later) : length + ", the 1 " + laterText(later);
+                    o.facts = {MetreFact{metre}};
+                    if (!beginKnown)
+                        for (const SongFact& fact : onesOf(r)) o.facts.push_back(fact);
+                }
+                o.score += odds;
             }
-            Metre metre{r.beatsPerBar * parts, m_d.map.metre.unit, r.grouping};
-            if (parts == 3) metre.grouping.assign(static_cast<std::size_t>(r.beatsPerBar), 3);
-            Other& o = found[barsOf(metre)];
-            o.text = barsOf(metre);
-            o.score += odds;
-            o.facts = {MetreFact{metre}};
         }
-        std::vector<Other> others;
-        for (auto& [text, o] : found) {
-            o.score = std::log(o.score / std::max(ours, 1e-9));
-            others.push_back(std::move(o));
+        for (auto& [which, o] : found) o.score = std::log(o.score / std::max(sumOfOurs, 1e-9));
+        for (int later = 1; later < m_d.reading.beatsPerBar && !beginKnown; ++later) {
+            const auto at = static_cast<std::size_t>(later);
+            if (m_d.reading.bars.pickup + at >= m_d.pulse.beats.size() || found.contains({ours, at, false})) continue;
+            if (const auto score = shiftedScore(later)) found[{ours, at, false}] = {"the 1 is " + laterText(at), *score, shiftedBy(at)};
         }
-        if (m_d.reading.grouping.empty()) { // two parts in a beat, or three
-            const double three = subdivisionOf(m_d.song.features, m_d.pulse.beats).three;
-            const bool asThree = m_d.parts == 3;
-            Metre metre{m_d.reading.beatsPerBar, 4, {}};
-            if (!asThree) metre = {m_d.reading.beatsPerBar * 3, 8, std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
-            others.push_back({(asThree ? "every beat in two, not in three: " : "every beat in three: ") + toString(metre), -std::abs(three), {MetreFact{metre}}});
-        }
-        add(songStart(), m_d.map.end, "how long a bar is", barsOf(m_d.map.metre), {MetreFact{m_d.map.metre}}, std::move(others), 0.8, surelyOfAll);
+        return found;
     }
 
-    /// The 1 some beats later, from the song's first bar on.
-    void ones() {
-        if (!m_d.known.ones.empty() || !m_d.known.lengths.empty()) return;
-        const int usual = m_d.reading.beatsPerBar;
-        std::vector<Other> others;
-        const std::vector<double> odds = oddsOfBegins();
-        for (int later = 1; later < usual; ++later) {
-            const std::size_t at = m_d.reading.bars.pickup + static_cast<std::size_t>(later);
-            if (at >= m_d.pulse.beats.size()) continue;
-            const double judged = odds[static_cast<std::size_t>(later)];
-            const std::optional<double> score = judged > 0 ? std::log(judged / odds[0]) : shiftedScore(later);
-            if (score) others.push_back({later == 1 ? "the 1 is a beat later" : "the 1 is " + std::to_string(later) + " beats later", *score, shiftedBy(static_cast<std::size_t>(later))});
-        }
-        const std::size_t first = m_d.reading.bars.pickup;
-        add(barStart(0), m_d.map.end, "where the 1 is", "the 1 is here", {OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9, surelyOfAll);
+    static std::string laterText(std::size_t beats) { return beats == 1 ? "a beat later" : std::to_string(beats) + " beats later"; }
+
+    /// The metre of a reading on our pulse, in our map's unit.
+    Metre metreOf(const MetreReading& r) const {
+        const int parts = static_cast<int>(m_d.parts);
+        Metre metre{r.beatsPerBar * parts, m_d.map.metre.unit, r.grouping};
+        if (parts == 3) metre.grouping.assign(static_cast<std::size_t>(r.beatsPerBar), 3);
+        return metre;
     }
 
-    /// How likely the judge of readings holds bars like ours that begin so many beats later, against each other; 0 where it was not asked.
-    std::vector<double> oddsOfBegins() const {
-        const auto usual = static_cast<std::size_t>(m_d.reading.beatsPerBar);
-        std::vector<double> odds(usual, 0);
-        odds[0] = 1; // ours, however it was cut
-        for (const MetreReading& r : m_d.song.metre.readings) {
-            if (r.pulse != m_d.reading.pulse || r.beatsPerBar != m_d.reading.beatsPerBar || r.grouping != m_d.reading.grouping || !r.steady) continue;
-            const auto& ours = m_d.pulse.beats; // followed once more since they were read, perhaps with more beats or fewer
-            const double at = m_d.song.metre.pulses[r.pulse].beats[r.bars.pickup];
-            const auto near = static_cast<std::size_t>(std::lower_bound(ours.begin(), ours.end(), at - 0.5 * m_d.pulse.period) - ours.begin());
-            if (const std::size_t later = (near + usual - m_d.reading.bars.pickup % usual) % usual; later > 0) odds[later] += std::exp(r.score - m_d.reading.score);
-        }
-        return odds;
+    /// Our beat at a moment of another candidate of the same beats: ours was followed once more since, perhaps with more beats or fewer.
+    std::size_t ourBeatAt(double at) const {
+        const auto& ours = m_d.pulse.beats;
+        const auto near = static_cast<std::size_t>(std::lower_bound(ours.begin(), ours.end(), at - 0.5 * m_d.pulse.period) - ours.begin());
+        return std::min(near, ours.size() - 1);
+    }
+
+    /// How many beats after our first 1 the bars of a reading begin, less than one of its bars.
+    std::size_t laterBegin(const MetreReading& r) const {
+        const auto length = static_cast<std::size_t>(r.beatsPerBar);
+        const std::size_t first = ourBeatAt(m_d.song.metre.pulses[r.pulse].beats[r.bars.pickup]);
+        return (first + length - m_d.reading.bars.pickup % length) % length;
+    }
+
+    /// The beat on which the last bar but one begins: a place near the end for a second statement.
+    static std::size_t lateBegin(const BarPath& bars) {
+        std::size_t late = bars.pickup;
+        for (std::size_t b = 0; b + 2 < bars.lengths.size(); ++b) late += static_cast<std::size_t>(bars.lengths[b]);
+        return late;
+    }
+
+    /// What states where the bars of a reading are: its first 1, and one of its last. Bars that are all alike are counted on our beats.
+    std::vector<SongFact> onesOf(const MetreReading& r) const {
+        const auto& ours = m_d.pulse.beats;
+        const auto& beats = m_d.song.metre.pulses[r.pulse].beats;
+        const std::size_t first = ourBeatAt(beats[r.bars.pickup]);
+        std::size_t last = first;
+        if (const auto length = static_cast<std::size_t>(r.beatsPerBar); r.steady) {
+            if (const std::size_t bars = (ours.size() - first) / length; bars > 2) last += (bars - 2) * length;
+        } else last = ourBeatAt(beats[std::min(lateBegin(r.bars), beats.size() - 1)]);
+        std::vector<SongFact> facts{OneFact{ours[first]}};
+        if (last > first) facts.push_back(OneFact{ours[last]});
+        return facts;
+    }
+
+    /// Two parts in a beat, or three.
+    void parts() {
+        if (stated<MetreFact>(m_d.facts) || !m_d.reading.grouping.empty()) return;
+        const double three = subdivisionOf(m_d.song.features, m_d.pulse.beats).three;
+        const bool asThree = m_d.parts == 3;
+        Metre metre{m_d.reading.beatsPerBar, 4, {}};
+        if (!asThree) metre = {m_d.reading.beatsPerBar * 3, 8, std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
+        const char* names[] = {"every beat in two", "every beat in three"};
+        add(songStart(), m_d.map.end, "what a beat is made of", names[asThree] + (": " + toString(m_d.map.metre)), {MetreFact{m_d.map.metre}},
+            {{names[!asThree] + (": " + toString(metre)), -std::abs(three), {MetreFact{metre}}}}, 0.4);
     }
 
     /// How much less speaks for the whole song shifted: every 1 may only fall on the shifted places.
@@ -248,8 +314,7 @@ private:
 
     /// What states the whole song shifted: its first 1 and its last one.
     std::vector<SongFact> shiftedBy(std::size_t beats) const {
-        std::size_t last = m_d.reading.bars.pickup;
-        for (std::size_t b = 0; b + 2 < m_d.reading.bars.lengths.size(); ++b) last += static_cast<std::size_t>(m_d.reading.bars.lengths[b]);
+        const std::size_t last = lateBegin(m_d.reading.bars);
         std::vector<SongFact> facts{OneFact{m_d.pulse.beats[m_d.reading.bars.pickup + beats]}};
         if (last > m_d.reading.bars.pickup && last + beats < m_d.pulse.beats.size()) facts.push_back(OneFact{m_d.pulse.beats[last + beats]});
         return facts;

@@ -31,6 +31,7 @@ constexpr double besideSoftBeat = 0.3;  // … where notes swell
 constexpr double missedBeat = 4.0;      // what a reading loses for stated beats beside its pulse
 constexpr double missedPlace = 4.0;     // what a reading loses for each stated place without a beat of its own
 constexpr double aOne = 2.0, noOne = -4.0; // logarithms of odds, of beats in bars that were chosen as a whole
+constexpr double mostOfSong = 0.6;
 constexpr double missedOne = 6.0;       // what a reading loses for each stated 1 that is none of its
 constexpr double samePulse = 4.0;       // what a reading gains, when a metre is stated, for the pulse that was heard
 constexpr double oddIsRare = 1.5;       // of the prices of odd bars when readings are weighed: tuned on the training half, where most that were heard were wrong
@@ -172,6 +173,13 @@ private:
         return static_cast<std::size_t>(std::count_if(m_stated.ones.begin(), m_stated.ones.end(), misses) + std::count_if(m_stated.phrases.begin(), m_stated.phrases.end(), misses));
     }
 
+    /// Do the stated 1s reach over most of the song?
+    bool onesSpanSong() const {
+        if (m_stated.ones.empty()) return false;
+        const auto [first, last] = std::minmax_element(m_stated.ones.begin(), m_stated.ones.end(), [](const OneFact& a, const OneFact& b) { return a.at < b.at; });
+        return last->at - first->at > mostOfSong * m_song.features.seconds;
+    }
+
     Result<void> choose() {
         const MetreReadings* all = &m_song.metre;
         // A tempo that nobody heard; or one so fast that nobody asked whether the beats are the &s of it.
@@ -205,8 +213,11 @@ private:
             }
         }
         if (!chosen) return noPulse();
-        // A stated 1 says where bars of that length begin, not how long they are.
-        const auto here = [&](const MetreReading& r) { return r.score - missedOne * static_cast<double>(missedOnes(r, all->pulses[r.pulse])); };
+        // A stated 1 says where bars of that length begin, not how long they are; two that lie far from each other, that there is no odd bar between.
+        const auto here = [&](const MetreReading& r) {
+            const std::size_t missed = missedOnes(r, all->pulses[r.pulse]);
+            return r.score - missedOne * static_cast<double>(missed) + (missed == 0 && r.steady && onesSpanSong() ? missedOne : 0);
+        };
         for (const MetreReading& r : all->readings)
             if (r.pulse == chosen->pulse && r.beatsPerBar == chosen->beatsPerBar && r.grouping == chosen->grouping && here(r) > here(*chosen)) chosen = &r;
         m_reading = *chosen;
@@ -222,15 +233,11 @@ private:
         return {};
     }
 
-    /// Where the judge chose bars that are all alike, and nothing stated is against it, they stay where it heard them, also where the evidence of some bars would have it otherwise.
+    /// Where the judge chose bars that are all alike, and nothing stated is against it, they stay where it heard the first, also where the evidence of some bars would have it otherwise.
     void keepBars() {
-        std::vector<bool> starts(m_one.size(), false);
-        std::size_t beat = m_reading.bars.pickup;
-        for (int length : m_reading.bars.lengths) {
-            for (int k = 0; k < length; k += m_reading.beatsPerBar) starts[nearest(m_pulse.beats, m_chosenPulse.beats[beat + static_cast<std::size_t>(k)])] = true;
-            beat += static_cast<std::size_t>(length);
-        }
-        for (std::size_t b = 0; b < m_one.size(); ++b) m_one[b] = starts[b] ? std::max(aOne, m_one[b]) : std::min(noOne, m_one[b]);
+        const auto usual = static_cast<std::size_t>(m_reading.beatsPerBar);
+        const std::size_t first = nearest(m_pulse.beats, m_chosenPulse.beats[m_reading.bars.pickup]) % usual;
+        for (std::size_t b = 0; b < m_one.size(); ++b) m_one[b] = b % usual == first ? std::max(aOne, m_one[b]) : std::min(noOne, m_one[b]);
     }
 
     Result<void> cutBars() {

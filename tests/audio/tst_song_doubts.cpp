@@ -101,7 +101,7 @@ private Q_SLOTS:
     /// Where the beat falls is asked in a person's words, whatever bars the other readings have; those of one pulse speak for it together.
     void anotherPulseIsCalledByWhatItIs() {
         const std::vector<std::tuple<double, double, QString>> pulses{{0.5, 0.25, "half a beat later"}, {0.5, 0.1667, "a third of a beat later"}, {0.5, 0.3333, "two thirds of a beat later"}, {0.5, 0.125, "a quarter of a beat later"},
-            {0.5, 0.375, "a quarter of a beat earlier"}, {0.25, 0, "twice as fast"}, {1.0, 0, "half as fast"}, {1.0 / 3, 0, "one and a half times as fast"}, {0.75, 0, "two thirds as fast"}, {1.5, 0, "a third as fast"}};
+            {0.5, 0.375, "a quarter of a beat earlier"}, {0.25, 0, "twice as fast"}, {0.25, 0.125, "twice as fast, beside these beats"}, {1.0, 0, "half as fast"}, {1.0 / 3, 0, "one and a half times as fast"}, {0.75, 0, "two thirds as fast"}, {1.5, 0, "a third as fast"}};
         for (const auto& [period, later, text] : pulses) {
             MadeUp song("intro 16 | verse 32 | chorus 32");
             song.facts.clear();
@@ -134,6 +134,72 @@ private Q_SLOTS:
         twin.pulse = 1;
         song.song.metre.readings = {song.reading, twin};
         QVERIFY(!about(song.doubts(), "how fast the beat is"));
+    }
+    /// How long a bar is and where it begins are heard at once, so they are asked at once; an answer states a 1 near each end, on our beats.
+    void barsAndTheirBeginAreOneQuestion() {
+        MadeUp song("intro 16 | verse 32 | chorus 32");
+        song.facts.clear();
+        song.song.metre.pulses = {song.pulse};
+        MetreReading later = song.reading, threes = song.reading;
+        song.reading.steady = later.steady = threes.steady = true;
+        later.bars.pickup = 2;
+        later.bars.lengths.assign(19, 4);
+        later.score = -1;
+        threes.beatsPerBar = 3;
+        threes.bars.pickup = 1;
+        threes.bars.lengths.assign(26, 3);
+        threes.score = -2;
+        song.song.metre.readings = {song.reading, later, threes};
+        const auto doubts = song.doubts();
+        QVERIFY(!doubts.empty() && doubts.front().ofAll);
+        const auto doubt = about(doubts, "how long a bar is, and where the 1 is");
+        QVERIFY(doubt.has_value());
+        QCOMPARE(readingsOf(*doubt), "bars of 4, 4/4, the 1 is here; the 1 is 2 beats later; bars of 3, 3/4, the 1 a beat later");
+        QVERIFY(std::abs(doubt->readings[1].share / doubt->readings[0].share - std::exp(-1.0)) < 1e-6);
+        const Metre four{4, 4, {}}, three{3, 4, {}};
+        QVERIFY(doubt->readings[0].facts == (std::vector<SongFact>{MetreFact{four}, OneFact{0.0}}));
+        QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{MetreFact{four}, OneFact{1.0}, OneFact{1.0 + 0.5 * 4 * 17}})); // of 78 beats 19 bars: the last but one
+        QVERIFY(doubt->readings[2].facts == (std::vector<SongFact>{MetreFact{three}, OneFact{0.5}, OneFact{0.5 + 0.5 * 3 * 24}}));
+        song.known.ones = {2}; // where a 1 is was said: only the length is left to ask
+        const auto length = about(song.doubts(), "how long a bar is");
+        QVERIFY(length.has_value());
+        QCOMPARE(readingsOf(*length), "bars of 4, 4/4, the 1 is here; bars of 3, 3/4");
+        QVERIFY(length->readings[1].facts == (std::vector<SongFact>{MetreFact{three}}));
+    }
+    /// Where our bars are not all alike, that they are is an answer too.
+    void barsThatAreAllAlikeAreAnAnswer() {
+        MadeUp song("intro 16 | verse 30 bar 2 | chorus 32");
+        song.facts.clear();
+        song.song.metre.pulses = {song.pulse};
+        song.reading.bars.odd = 1;
+        MetreReading alike = song.reading;
+        alike.steady = true;
+        alike.bars.odd = 0;
+        alike.bars.lengths.assign(20, 4);
+        alike.score = -0.5;
+        song.song.metre.readings = {song.reading, alike};
+        const auto doubt = about(song.doubts(), "how long a bar is");
+        QVERIFY(doubt.has_value());
+        QCOMPARE(test::q(doubt->readings[1].text), QString("every bar has 4 beats"));
+        QCOMPARE(doubt->readings[1].facts.size(), std::size_t{3});
+    }
+    /// What the whole song hangs on is asked first, however little it weighs: the other answers hang on it too.
+    void whatTheWholeSongHangsOnComesFirst() {
+        MadeUp song("intro 16 | verse 32 | chorus 32 | ending 16");
+        song.phraseEvidence[12] = -1.5;
+        song.facts = {TempoFact{120, {}}};
+        song.song.metre.pulses = {song.pulse};
+        MetreReading other = song.reading;
+        song.reading.steady = other.steady = true;
+        other.bars.pickup = 1;
+        other.score = -4;
+        song.song.metre.readings = {song.reading, other};
+        const auto doubts = song.doubts();
+        QVERIFY(doubts.size() >= 2);
+        QVERIFY(doubts[0].ofAll && !doubts[1].ofAll && doubts[0].weight < doubts[1].weight);
+        other.score = -5; // surer than one to ninety: nobody is asked
+        song.song.metre.readings = {song.reading, other};
+        QVERIFY(!song.doubts().front().ofAll);
     }
     void eightBarsAreNotAskedAbout() {
         MadeUp song("intro 16 | verse 32 | chorus 32 | ending 16");

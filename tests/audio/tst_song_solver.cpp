@@ -137,6 +137,15 @@ private Q_SLOTS:
         const SongMap same = test::must(solveSong(m_demo, {OneFact{m_plain.map.beats[m_plain.map.bars[5].firstBeat].time}})).map;
         QCOMPARE(same.bars.size(), m_plain.map.bars.size()); // a 1 that was heard already changes nothing
     }
+    /// Two stated 1s that lie far from each other, and between which bars of that length fit, leave no room for an odd bar: not even for the half-bar that was heard.
+    void twoStatedOnesOfBarsThatAreAlikeKeepThemAlike() {
+        const std::size_t first = m_plain.map.bars.front().firstBeat, last = first + 4 * ((m_plain.map.beats.size() - first) / 4 - 2);
+        QVERIFY(!isBarStart(m_plain.map, m_plain.map.beats[last].time)); // behind the half-bar the heard 1s lie elsewhere
+        const std::vector<SongFact> facts{MetreFact{{4, 4}}, OneFact{m_plain.map.beats[first].time}, OneFact{m_plain.map.beats[last].time}};
+        const SongMap then = test::must(solveSong(m_demo, facts)).map;
+        for (std::size_t b = 0; b + 1 < then.bars.size(); ++b) QCOMPARE(then.bars[b].beats, 4);
+        for (std::size_t beat = first; beat <= last; beat += 4) QVERIFY2(isBarStart(then, m_plain.map.beats[beat].time), qPrintable(QString::number(beat)));
+    }
     /// One statement against clear bars is about its place: the bars far from it stay as they were heard.
     void oneStatedOneLeavesClearBarsAlone() {
         const std::size_t bar = m_plain.map.bars.size() / 2;

@@ -16,14 +16,15 @@ struct DoubtReading {
     bool operator==(const DoubtReading&) const = default;
 };
 
-/// A place where the analysis was unsure, with the two or three readings it considered; the likeliest, which the map
+/// A place where the analysis was unsure, with the readings it considered; the likeliest, which the map
 /// follows, comes first.
 struct SongDoubt {
     Seconds start = 0;
     Seconds end = 0;
-    std::string about;           ///< "how fast the beat is", "where the 1 is"
+    std::string about;           ///< "how fast the beat is, and where it falls"
     double weight = 0;           ///< how much depends on it times how unsure it is; the worst doubt has the greatest
     std::vector<DoubtReading> readings;
+    bool ofAll = false;          ///< the whole song hangs on it, the answers to other doubts too; such doubts come first
 
     bool operator==(const SongDoubt&) const = default;
 };
