@@ -17,7 +17,7 @@ namespace lc {
 namespace {
 
 constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
-constexpr double surelyOfAll = 4.5;   // the same for what the whole song hangs on (one to ninety): there a question is cheap and a mistake is not
+constexpr double surelyOfAll = 3.5;   // the same for what the whole song hangs on (one to thirty): there a question is cheap and a mistake is not
 constexpr double hardlyEver = 5.3;     // one to two hundred
 constexpr double asLikelyAsNot = 0;    // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
 constexpr double sameTempo = 0.06;    // of ln
@@ -71,7 +71,7 @@ private:
 
     /// A doubt about what the whole song hangs on: the answers to all others hang on it too.
     void addOfAll(const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<Other> others, double impact) {
-        add(songStart(), m_d.map.end, about, chosen, std::move(chosenFacts), std::move(others), impact, true);
+        add(barStart(0), m_d.map.end, about, chosen, std::move(chosenFacts), std::move(others), impact, true);
     }
 
     /// A doubt, if one of the others is near enough to the chosen one. `impact`: how much of the song depends on it, 0 to 1.
@@ -294,7 +294,7 @@ private:
         Metre metre{m_d.reading.beatsPerBar, 4, {}};
         if (!asThree) metre = {m_d.reading.beatsPerBar * 3, 8, std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
         const char* names[] = {"every beat in two", "every beat in three"};
-        add(songStart(), m_d.map.end, "what a beat is made of", names[asThree] + (": " + toString(m_d.map.metre)), {MetreFact{m_d.map.metre}},
+        add(barStart(0), m_d.map.end, "what a beat is made of", names[asThree] + (": " + toString(m_d.map.metre)), {MetreFact{m_d.map.metre}},
             {{names[!asThree] + (": " + toString(metre)), -std::abs(three), {MetreFact{metre}}}}, 0.4);
     }
 

@@ -17,6 +17,7 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QLineEdit>
+#include <QPushButton>
 #include <QSettings>
 #include <QSpinBox>
 #include <QTemporaryDir>
@@ -290,6 +291,32 @@ private Q_SLOTS:
         QVERIFY(rig.session->document().facts.size() > 0);
         rig.window->listen().hand().forgetAll();
         QCOMPARE(rig.session->document().facts.size(), std::size_t{0});
+    }
+    /// Unlikely answers wait behind a button, and come forth when the keys reach them; what the whole song hangs on says so.
+    void unlikelyAnswersAreFoldedAway() {
+        const auto whole = test::must(decodeSong(LIFTCOUNT_SOURCE_DIR "/demo/orchard-gate.ogg")).sound;
+        AudioBuffer piece{whole.sampleRate, whole.channels, {}}; // twenty seconds of a waltz tell less than all of it
+        const auto sample = [&](int seconds) { return whole.samples.begin() + static_cast<std::ptrdiff_t>(seconds * whole.sampleRate * whole.channels); };
+        piece.samples.assign(sample(5), sample(25));
+        QTemporaryDir folder;
+        const QString path = folder.filePath("piece.flac");
+        QVERIFY(writeSound(piece, path.toStdString()));
+        WindowRig rig;
+        rig.session->openSong(path);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
+        rig.shortcut(Qt::Key_1, Qt::AltModifier);
+        const SongDoubt doubt = rig.session->doubts().front();
+        QVERIFY(doubt.ofAll);
+        QVERIFY(columnShown(rig).contains("1  The whole song: " + q(doubt.about)));
+        const std::size_t last = doubt.readings.size() - 1;
+        QVERIFY(last >= 2 && doubt.readings[last].share < 0.05);
+        const auto shown = [&](std::size_t r) { return !rig.window->listen().findChild<QAbstractButton*>(QStringLiteral("reading0%1").arg(QLatin1Char(static_cast<char>('a' + r))))->isHidden(); };
+        auto* more = rig.window->listen().findChild<QPushButton*>("lessLikely0");
+        QVERIFY(shown(0) && shown(1) && !shown(last) && !more->isHidden());
+        QVERIFY(more->text().endsWith("less likely"));
+        rig.shortcut(Qt::Key_F7);
+        for (std::size_t r = 0; r < last; ++r) rig.shortcut(Qt::Key_F7, Qt::ShiftModifier);
+        QVERIFY(shown(last) && more->isHidden());
     }
     void aLoopSurvivesTheHearingOfADoubt() {
         WindowRig rig;

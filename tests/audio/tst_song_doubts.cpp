@@ -192,12 +192,12 @@ private Q_SLOTS:
         MetreReading other = song.reading;
         song.reading.steady = other.steady = true;
         other.bars.pickup = 1;
-        other.score = -4;
+        other.score = -3;
         song.song.metre.readings = {song.reading, other};
         const auto doubts = song.doubts();
         QVERIFY(doubts.size() >= 2);
         QVERIFY(doubts[0].ofAll && !doubts[1].ofAll && doubts[0].weight < doubts[1].weight);
-        other.score = -5; // surer than one to ninety: nobody is asked
+        other.score = -4; // surer than one to thirty: nobody is asked
         song.song.metre.readings = {song.reading, other};
         QVERIFY(!song.doubts().front().ofAll);
     }

@@ -15,7 +15,12 @@
 namespace lc::app {
 
 namespace {
+
+constexpr double unlikely = 0.05;      // a reading with a smaller share waits behind "n less likely"
+constexpr std::size_t alwaysSeen = 2;  // readings
+
 QString q(const std::string& text) { return QString::fromStdString(text); }
+
 } // namespace
 
 ReadingChoice::ReadingChoice(const QString& letter, const QString& text, double share, bool chosen, const Theme& theme, QWidget* parent)
@@ -93,8 +98,10 @@ DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent) : 
 void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
     const SongDoubt& d = m_session.doubts()[doubt];
     const QString about = q(d.about);
-    column->addWidget(paragraph(tr("%1  At %2: %3").arg(doubt + 1).arg(q(clockText(d.start)), about), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
+    const QString where = d.ofAll ? tr("The whole song") : tr("At %1").arg(q(clockText(d.start)));
+    column->addWidget(paragraph(tr("%1  %2: %3").arg(doubt + 1).arg(where, about), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
     std::vector<ReadingChoice*> choices;
+    int folded = 0;
     for (std::size_t r = 0; r < d.readings.size(); ++r) {
         auto* choice = new ReadingChoice(QString(QLatin1Char(static_cast<char>('a' + r))), q(d.readings[r].text), d.readings[r].share, false, m_theme, this);
         choice->setObjectName(QStringLiteral("reading%1%2").arg(doubt).arg(QLatin1Char(static_cast<char>('a' + r))));
@@ -104,8 +111,18 @@ void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
         });
         column->addWidget(choice);
         choices.push_back(choice);
+        if (r < alwaysSeen || d.readings[r].share >= unlikely) continue;
+        choice->hide();
+        ++folded;
     }
     m_choices.push_back(std::move(choices));
+    auto* more = new QPushButton(tr("%n less likely", nullptr, folded), this);
+    more->setObjectName(QStringLiteral("lessLikely%1").arg(doubt));
+    more->setFlat(true);
+    more->setVisible(folded > 0);
+    connect(more, &QPushButton::clicked, this, [this, doubt] { unfold(doubt); });
+    column->addWidget(more, 0, Qt::AlignLeft);
+    m_folds.push_back(more);
     auto* buttons = new QHBoxLayout;
     auto* hearButton = new QPushButton(tr("Hear it"), this);
     hearButton->setObjectName(QStringLiteral("hear%1").arg(doubt));
@@ -128,7 +145,13 @@ void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
     column->addWidget(divider(m_theme, this));
 }
 
+void DoubtsList::unfold(std::size_t doubt) {
+    for (ReadingChoice* choice : m_choices[doubt]) choice->show();
+    m_folds[doubt]->hide();
+}
+
 void DoubtsList::choose(std::size_t doubt, std::size_t reading) {
+    if (m_choices[doubt][reading]->isHidden()) unfold(doubt);
     m_choices[m_doubt][m_reading]->setChosen(false);
     m_doubt = doubt;
     m_reading = reading;

@@ -8,6 +8,7 @@
 #include <optional>
 #include <vector>
 
+class QPushButton;
 class QVBoxLayout;
 
 namespace lc::app {
@@ -36,7 +37,7 @@ private:
 };
 
 /// The doubts of the song, the worst first, each with its readings: choosing one plays four bars of it, accepting it
-/// states its facts and the rest is solved anew.
+/// states its facts and the rest is solved anew. Readings that are unlikely are folded away.
 class DoubtsList : public QWidget {
     Q_OBJECT
 public:
@@ -49,9 +50,11 @@ public:
 
 private:
     void build(std::size_t doubt, QVBoxLayout* column);
+    void unfold(std::size_t doubt);
     Session& m_session;
     const Theme& m_theme;
     std::vector<std::vector<ReadingChoice*>> m_choices;
+    std::vector<QPushButton*> m_folds; ///< of each doubt
     std::size_t m_doubt = 0;
     std::size_t m_reading = 0;
     bool m_chosenOnce = false;
