@@ -18,6 +18,7 @@ namespace {
 constexpr double fastestBeat = 0.255, slowestBeat = 1.15;     // seconds of a beat that is danced
 constexpr double fastestUneven = 0.13;                        // seconds of an eighth in an uneven bar
 constexpr std::size_t fewestBeats = 8;
+constexpr double looseCosts = 0.3; // logarithm of odds: where a steady following of the same beats is as likely, its beats sway less by chance
 constexpr std::size_t longestOnEachBeat = 5, likelyBegins = 2; // bars to so many beats are tried from each beat that they may begin on, longer ones from the likeliest
 
 struct BarKind {
@@ -189,7 +190,7 @@ MetreReadings readMetre(const SongFeatures& song, const Task& task, std::optiona
             const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : only || pulse.period >= fastestBeat;
             if (fits) addReadings(e, pulse, i, kind, ofPulse[i]);
         }
-        for (MetreReading& r : ofPulse[i]) r.score = readingNets(r.cues);
+        for (MetreReading& r : ofPulse[i]) r.score = readingNets(r.cues) - (pulse.loose ? looseCosts : 0);
     };
     inParallel(all.pulses.size(), read, [&](std::size_t i) { task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size())); });
     if (task.stopped()) return {};
