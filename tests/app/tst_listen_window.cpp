@@ -292,6 +292,28 @@ private Q_SLOTS:
         rig.window->listen().hand().forgetAll();
         QCOMPARE(rig.session->document().facts.size(), std::size_t{0});
     }
+    /// A mark in the last line that is seen is a small one: what is painted after it is not filled with its ink.
+    void aMarkedMomentLeavesTheStripsReadable() {
+        WindowRig rig;
+        heardDemo(rig);
+        const auto inked = [&] {
+            const QImage seen = rig.window->listen().strips().viewport()->grab().toImage();
+            qint64 dark = 0;
+            for (int y = 0; y < seen.height(); ++y)
+                for (int x = 0; x < seen.width(); ++x) dark += seen.pixelColor(x, y).lightness() < 80;
+            return static_cast<double>(dark) / (seen.width() * seen.height());
+        };
+        QVERIFY(rig.window->listen().strips().hasFocus());
+        const double before = inked();
+        QVERIFY2(before < 0.1, qPrintable(QString::number(before)));
+        for (int count = 8; count < 250; count += 16) { // in every line, whichever comes last
+            rig.session->setCaret(counts(count));
+            rig.window->listen().hand().markMoment(MomentKind::Hit, "hit");
+        }
+        rig.session->setCaret(counts(0));
+        rig.window->listen().strips().setFocus();
+        QVERIFY2(inked() < before + 0.05, qPrintable(QString::number(inked())));
+    }
     /// Unlikely answers wait behind a button, and come forth when the keys reach them; what the whole song hangs on says so.
     void unlikelyAnswersAreFoldedAway() {
         const auto whole = test::must(decodeSong(LIFTCOUNT_SOURCE_DIR "/demo/orchard-gate.ogg")).sound;

@@ -145,6 +145,7 @@ void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size
             m_p.setPen(Qt::NoPen);
             m_p.setBrush(m_c.ink);
             m_p.drawPolygon(QPolygonF{QPointF(px + 26 * m_s - r, m_lanesTop - 14 * m_s), QPointF(px + 26 * m_s + r, m_lanesTop - 14 * m_s), QPointF(px + 26 * m_s, m_lanesTop - 6 * m_s)});
+            m_p.setBrush(Qt::NoBrush);
             m_p.setRenderHint(QPainter::Antialiasing, false);
         }
     }

@@ -65,6 +65,7 @@ void LinePainter::moments() const {
         m_p.setPen(Qt::NoPen);
         m_p.setBrush(m_c.ink);
         m_p.drawPolygon(QPolygonF{QPointF(px - 4 * m_s, top), QPointF(px + 4 * m_s, top), QPointF(px, top + 7 * m_s)});
+        m_p.setBrush(Qt::NoBrush);
         m_p.setRenderHint(QPainter::Antialiasing, false);
         if (m_layout.magnification == Magnification::Page || px < free) continue;
         const QString shown = metrics.elidedText(place.name, Qt::ElideRight, 150 * m_s);

@@ -195,6 +195,7 @@ void LinePainter::accents() const {
             m_p.setPen(QPen(m_c.ink, 1.5 * m_s));
             m_p.setBrush(fall.met() ? QBrush(m_c.ink) : QBrush(m_c.sheet));
             m_p.drawPolygon(mark);
+            m_p.setBrush(Qt::NoBrush);
         }
         if (fall.moment && !fall.met() && *fall.moment >= m_from && *fall.moment < m_to) { // a notch where it was to be
             const double px = x(*fall.moment), y = m_rect.top();

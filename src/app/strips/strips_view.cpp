@@ -166,6 +166,7 @@ void StripsView::paintEvent(QPaintEvent* event) {
     }
     if (hasFocus()) {
         painter.setPen(QPen(m_theme.colours().ink, 2));
+        painter.setBrush(Qt::NoBrush);
         painter.drawRect(viewport()->rect().adjusted(1, 1, -1, -1));
     }
 }
