@@ -75,7 +75,7 @@ private:
 
 class OtherPulses {
 public:
-    explicit OtherPulses(const Decision& decision) : m_d(decision), m_names(decision) {}
+    OtherPulses(const Decision& decision, const PulseNames& names) : m_d(decision), m_names(names) {}
 
     std::vector<OtherReading> readings() const {
         std::map<std::string, OtherReading> found; // by what it is called: the readings of one pulse, with whatever bars, speak for it together
@@ -130,12 +130,12 @@ private:
     Seconds songStart() const { return m_d.map.beats.front().time; }
 
     const Decision& m_d;
-    PulseNames m_names;
+    const PulseNames& m_names;
 };
 
 class OtherBars {
 public:
-    explicit OtherBars(const Decision& decision) : m_d(decision), m_names(decision) {}
+    OtherBars(const Decision& decision, const PulseNames& names) : m_d(decision), m_names(names) {}
 
     std::vector<OtherReading> readings() const {
         std::vector<OtherReading> others;
@@ -172,8 +172,8 @@ private:
                 auto& [o, alike] = found[{called, later, saidAlike}];
                 if (o.text.empty() || (r.steady && !alike)) { // the likeliest comes first, and bars that are all alike before others
                     alike = r.steady;
-                    const std::string length = saidAlike ? "every bar has " + numbered(metre.beats, "beat", "beats") : likeOurs ? "" : called;
-                    o.text = later == 0 || beginKnown ? length : length.empty() ? "the 1 is " + laterText(later) : length + ", the 1 " + laterText(later);
+                    const std::string length = saidAlike ? "every bar has " + numbered(r.beatsPerBar, "beat", "beats") : likeOurs ? "" : called;
+                    o.text = later == 0 || beginKnown ? length : length.empty() ? "the 1 is " + laterText(later) : length + ", beginning " + laterText(later);
                     o.facts = {MetreFact{metre}};
                     if (!beginKnown)
                         for (const SongFact& fact : onesOf(r)) o.facts.push_back(fact);
@@ -258,14 +258,24 @@ private:
     }
 
     const Decision& m_d;
-    PulseNames m_names;
+    const PulseNames& m_names;
 };
 
 } // namespace
 
-std::string barsOf(const Metre& metre) { return "bars of " + std::to_string(metre.beats) + ", " + toString(metre); }
+std::string barsOf(const Metre& metre) {
+    const std::string plain = std::to_string(metre.beats) + "/" + std::to_string(metre.unit);
+    const auto& groups = metre.grouping;
+    if (groups.empty()) return "bars of " + std::to_string(metre.beats) + ", " + plain;
+    if (std::all_of(groups.begin(), groups.end(), [](int group) { return group == 3; })) return "bars of " + std::to_string(groups.size()) + " in threes, " + plain;
+    std::string sum;
+    for (int group : groups) sum += (sum.empty() ? "" : "+") + std::to_string(group);
+    return "bars of " + sum + ", " + plain;
+}
 
-std::vector<OtherReading> otherPulses(const Decision& decision) { return OtherPulses(decision).readings(); }
-std::vector<OtherReading> otherBars(const Decision& decision) { return OtherBars(decision).readings(); }
+OtherReadings otherReadings(const Decision& decision) {
+    const PulseNames names(decision);
+    return {OtherPulses(decision, names).readings(), OtherBars(decision, names).readings()};
+}
 
 } // namespace lc

@@ -14,15 +14,16 @@ struct OtherReading {
     std::vector<SongFact> facts; ///< what states it
 };
 
-/// "bars of 4, 4/4"
+/// "bars of 4, 4/4", "bars of 2 in threes, 6/8", "bars of 2+2+3, 7/8"
 [[nodiscard]] std::string barsOf(const Metre& metre);
 
-/// The other pulses that the judge of readings weighed, each once by what one who counts ours calls it: by its tempo, or by the part of a beat that it lies later.
-/// The readings of one pulse, with whatever bars, speak for it together. In no order. O(readings + candidates × beats).
-[[nodiscard]] std::vector<OtherReading> otherPulses(const Decision& decision);
+/// The other ways to hear the whole song, in no order.
+struct OtherReadings {
+    std::vector<OtherReading> pulses; ///< each once by what one who counts ours calls it: by its tempo, or by the part of a beat that it lies later; the readings of one pulse speak for it together
+    std::vector<OtherReading> bars;   ///< on our pulse, by their length and the place of their first 1; what is stated of either is not doubted
+};
 
-/// The other bars on our pulse, by their length and the place of their first 1: those that the judge of readings weighed, and of our length those that it was not asked
-/// about. What is stated of either is not doubted. In no order.
-[[nodiscard]] std::vector<OtherReading> otherBars(const Decision& decision);
+/// Those that the judge of readings weighed, and bars of our length that it was not asked about. O(readings + candidates × beats).
+[[nodiscard]] OtherReadings otherReadings(const Decision& decision);
 
 } // namespace lc

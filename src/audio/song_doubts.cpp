@@ -34,8 +34,9 @@ public:
 
     std::vector<SongDoubt> run() {
         if (m_d.map.bars.empty()) return {};
-        pulse();
-        bars();
+        OtherReadings others = otherReadings(m_d);
+        pulse(std::move(others.pulses));
+        bars(std::move(others.bars));
         parts();
         oddBars();
         stops();
@@ -75,16 +76,16 @@ private:
     Seconds barStart(std::size_t bar) const { return m_d.map.beats[m_d.map.bars[bar].firstBeat].time; }
     Seconds barEnd(std::size_t bar) const { return bar + 1 < m_d.map.bars.size() ? barStart(bar + 1) : m_d.map.end; }
 
-    void pulse() {
+    void pulse(std::vector<OtherReading> others) {
         if (m_stated.tempo) return;
         const double bpm = std::round(600.0 * static_cast<double>(m_d.parts) / m_d.pulse.period) / 10;
-        addOfAll("how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here", {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, otherPulses(m_d), 1.0);
+        addOfAll("how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here", {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
     }
 
     /// How long a bar is and where it begins: one question, since a person who counts hears both at once.
-    void bars() {
+    void bars(std::vector<OtherReading> others) {
         const std::size_t first = m_d.reading.bars.pickup;
-        addOfAll("how long a bar is, and where the 1 is", barsOf(m_d.map.metre) + ", the 1 is here", {MetreFact{m_d.map.metre}, OneFact{m_d.pulse.beats[first]}}, otherBars(m_d), 0.9);
+        addOfAll("how long a bar is, and where the 1 is", barsOf(m_d.map.metre) + ", the 1 is here", {MetreFact{m_d.map.metre}, OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9);
     }
 
     /// Two parts in a beat, or three.
@@ -95,8 +96,8 @@ private:
         Metre metre{m_d.reading.beatsPerBar, 4, {}};
         if (!asThree) metre = {m_d.reading.beatsPerBar * 3, 8, std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
         const char* names[] = {"every beat in two", "every beat in three"};
-        add(barStart(0), m_d.map.end, "what a beat is made of", names[asThree] + (": " + toString(m_d.map.metre)), {MetreFact{m_d.map.metre}},
-            {{names[!asThree] + (": " + toString(metre)), -std::abs(three), {MetreFact{metre}}}}, 0.4);
+        add(barStart(0), m_d.map.end, "what a beat is made of", names[asThree] + (": " + barsOf(m_d.map.metre)), {MetreFact{m_d.map.metre}},
+            {{names[!asThree] + (": " + barsOf(metre)), -std::abs(three), {MetreFact{metre}}}}, 0.4);
     }
 
     void oddBars() {

@@ -214,9 +214,10 @@ private:
         }
         if (!chosen) return noPulse();
         // A stated 1 says where bars of that length begin, not how long they are; two that lie far from each other, that there is no odd bar between.
+        const bool farApart = onesSpanSong();
         const auto here = [&](const MetreReading& r) {
             const std::size_t missed = missedOnes(r, all->pulses[r.pulse]);
-            return r.score - missedOne * static_cast<double>(missed) + (missed == 0 && r.steady && onesSpanSong() ? missedOne : 0);
+            return r.score - missedOne * static_cast<double>(missed) + (missed == 0 && r.steady && farApart ? missedOne : 0);
         };
         for (const MetreReading& r : all->readings)
             if (r.pulse == chosen->pulse && r.beatsPerBar == chosen->beatsPerBar && r.grouping == chosen->grouping && here(r) > here(*chosen)) chosen = &r;

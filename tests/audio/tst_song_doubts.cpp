@@ -1,6 +1,7 @@
 // Doubts of made-up decisions: what is asked, in which words, with which facts, and what is not asked.
 #include "support/core_support.h"
 
+#include "audio/other_readings.h"
 #include "audio/phrase_path.h"
 #include "audio/song_doubts.h"
 
@@ -154,7 +155,7 @@ private Q_SLOTS:
         QVERIFY(!doubts.empty() && doubts.front().ofAll);
         const auto doubt = about(doubts, "how long a bar is, and where the 1 is");
         QVERIFY(doubt.has_value());
-        QCOMPARE(readingsOf(*doubt), "bars of 4, 4/4, the 1 is here; the 1 is 2 beats later; bars of 3, 3/4, the 1 a beat later");
+        QCOMPARE(readingsOf(*doubt), "bars of 4, 4/4, the 1 is here; the 1 is 2 beats later; bars of 3, 3/4, beginning a beat later");
         QVERIFY(std::abs(doubt->readings[1].share / doubt->readings[0].share - std::exp(-1.0)) < 1e-6);
         const Metre four{4, 4, {}}, three{3, 4, {}};
         QVERIFY(doubt->readings[0].facts == (std::vector<SongFact>{MetreFact{four}, OneFact{0.0}}));
@@ -165,6 +166,12 @@ private Q_SLOTS:
         QVERIFY(length.has_value());
         QCOMPARE(readingsOf(*length), "bars of 4, 4/4, the 1 is here; bars of 3, 3/4");
         QVERIFY(length->readings[1].facts == (std::vector<SongFact>{MetreFact{three}}));
+    }
+    /// Bars are called by what is counted in them.
+    void barsAreCalledAsTheyAreCounted() {
+        QCOMPARE(test::q(barsOf(Metre{3, 4, {}})), QString("bars of 3, 3/4"));
+        QCOMPARE(test::q(barsOf(Metre{12, 8, {3, 3, 3, 3}})), QString("bars of 4 in threes, 12/8"));
+        QCOMPARE(test::q(barsOf(Metre{7, 8, {2, 2, 3}})), QString("bars of 2+2+3, 7/8"));
     }
     /// Where our bars are not all alike, that they are is an answer too.
     void barsThatAreAllAlikeAreAnAnswer() {

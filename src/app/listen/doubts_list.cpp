@@ -10,6 +10,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include <algorithm>
 #include <cmath>
 
 namespace lc::app {
@@ -20,13 +21,14 @@ constexpr double unlikely = 0.05;      // a reading with a smaller share waits b
 constexpr std::size_t alwaysSeen = 2;  // readings
 
 QString q(const std::string& text) { return QString::fromStdString(text); }
+QString shareText(double share) { return share < 0.01 ? QStringLiteral("< 1 %") : QStringLiteral("%1 %").arg(std::lround(100 * share)); }
 
 } // namespace
 
 ReadingChoice::ReadingChoice(const QString& letter, const QString& text, double share, bool chosen, const Theme& theme, QWidget* parent)
     : QAbstractButton(parent), m_letter(letter), m_share(share), m_chosen(chosen), m_theme(theme) {
     setText(text);
-    setAccessibleName(QStringLiteral("%1: %2, %3 %").arg(letter, text).arg(std::lround(100 * share)));
+    setAccessibleName(QStringLiteral("%1: %2, %3").arg(letter, text, shareText(share)));
     setToolTip(tr("Hear four bars of this reading, with clicks"));
     setFocusPolicy(Qt::StrongFocus);
     QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
@@ -65,7 +67,7 @@ void ReadingChoice::paintEvent(QPaintEvent*) {
     p.drawText(QRect(area.left(), area.top(), width() - area.left() - m_theme.px(44), area.height()), Qt::TextWordWrap, text());
     p.setFont(m_theme.numbers(12));
     p.setPen(c.ink2);
-    p.drawText(QRect(width() - m_theme.px(46), m_theme.px(4), m_theme.px(40), m_theme.px(18)), Qt::AlignRight | Qt::AlignTop, QStringLiteral("%1 %").arg(std::lround(100 * m_share)));
+    p.drawText(QRect(width() - m_theme.px(46), m_theme.px(4), m_theme.px(40), m_theme.px(18)), Qt::AlignRight | Qt::AlignTop, shareText(m_share));
     const int y = height() - m_theme.px(7), left = m_theme.px(22), whole = width() - left - m_theme.px(8);
     p.fillRect(QRect(left, y, whole, m_theme.px(3)), c.faint);
     p.fillRect(QRect(left, y, static_cast<int>(whole * m_share), m_theme.px(3)), c.ink);
@@ -146,7 +148,9 @@ void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
 }
 
 void DoubtsList::unfold(std::size_t doubt) {
+    const auto first = std::find_if(m_choices[doubt].begin(), m_choices[doubt].end(), [](const ReadingChoice* choice) { return choice->isHidden(); });
     for (ReadingChoice* choice : m_choices[doubt]) choice->show();
+    if (first != m_choices[doubt].end() && m_folds[doubt]->hasFocus()) (*first)->setFocus(Qt::OtherFocusReason); // the button goes away under the keyboard
     m_folds[doubt]->hide();
 }
 
