@@ -79,7 +79,8 @@ private:
     void pulse(std::vector<OtherReading> others) {
         if (m_stated.tempo) return;
         const double bpm = std::round(600.0 * static_cast<double>(m_d.parts) / m_d.pulse.period) / 10;
-        addOfAll("how fast the beat is, and where it falls", numberText(bpm) + " bpm, as it is counted here", {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
+        const std::string felt = m_d.parts == 3 ? numberText(std::round(600 / m_d.pulse.period) / 10) + " bpm in threes" : numberText(bpm) + " bpm"; // a jig is counted by its threes
+        addOfAll("how fast the beat is, and where it falls", felt + ", as it is counted here", {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
     }
 
     /// How long a bar is and where it begins: one question, since a person who counts hears both at once.
@@ -96,8 +97,9 @@ private:
         Metre metre{m_d.reading.beatsPerBar, 4, {}};
         if (!asThree) metre = {m_d.reading.beatsPerBar * 3, 8, std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
         const char* names[] = {"every beat in two", "every beat in three"};
-        add(barStart(0), m_d.map.end, "what a beat is made of", names[asThree] + (": " + barsOf(m_d.map.metre)), {MetreFact{m_d.map.metre}},
-            {{names[!asThree] + (": " + barsOf(metre)), -std::abs(three), {MetreFact{metre}}}}, 0.4);
+        const auto plain = [](const Metre& m) { return std::to_string(m.beats) + "/" + std::to_string(m.unit); };
+        add(barStart(0), m_d.map.end, "what a beat is made of", names[asThree] + (": " + plain(m_d.map.metre)), {MetreFact{m_d.map.metre}},
+            {{names[!asThree] + (": " + plain(metre)), -std::abs(three), {MetreFact{metre}}}}, 0.4);
     }
 
     void oddBars() {
