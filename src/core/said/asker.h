@@ -1,0 +1,48 @@
+#pragma once
+
+#include "core/notation/notation.h"
+
+#include <map>
+#include <string>
+#include <utility>
+#include <vector>
+
+namespace lc::said {
+
+/// A place that can be meant in several ways, while a line is read.
+struct Doubt {
+    std::size_t begin = 0; ///< bytes of the line, half-open
+    std::size_t finish = 0;
+    std::string text;
+    std::vector<std::string> answers; ///< the first is taken
+};
+
+/// Keeps what is asked while a line is read; with `picks` it is read as answered: the number of the question to the number of its answer.
+class Asker {
+public:
+    explicit Asker(std::map<std::size_t, std::size_t> picks = {}) : m_picks(std::move(picks)) {}
+
+    /// The answer that is taken.
+    std::size_t ask(std::size_t begin, std::size_t finish, std::string text, std::vector<std::string> answers) {
+        const auto pick = m_picks.find(m_doubts.size());
+        m_doubts.push_back({begin, finish, std::move(text), std::move(answers)});
+        return pick == m_picks.end() ? 0 : pick->second;
+    }
+    void note(std::size_t begin, std::size_t finish, std::string text) { m_notes.push_back({begin, finish, std::move(text), RemarkKind::Reading}); }
+    /// The first of all that cannot be read.
+    void refuse(std::size_t begin, std::size_t finish, std::string text) {
+        if (!m_error) m_error = NotationRemark{begin, finish, std::move(text), RemarkKind::Error};
+    }
+
+    [[nodiscard]] const std::vector<Doubt>& doubts() const { return m_doubts; }
+    [[nodiscard]] const std::vector<NotationRemark>& notes() const { return m_notes; }
+    [[nodiscard]] const std::optional<NotationRemark>& error() const { return m_error; }
+
+private:
+    std::map<std::size_t, std::size_t> m_picks;
+    std::vector<Doubt> m_doubts;
+    std::vector<NotationRemark> m_notes;
+    std::optional<NotationRemark> m_error;
+};
+
+} // namespace lc::said

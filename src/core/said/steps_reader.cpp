@@ -1,0 +1,95 @@
+#include "core/said/steps_reader.h"
+
+#include "core/notation/notation_print.h"
+#include "core/said/said_line.h"
+
+#include <algorithm>
+
+namespace lc {
+
+namespace {
+
+using said::Asker;
+using said::Doubt;
+using said::Piece;
+using said::SaidLine;
+using said::SaidToken;
+
+/// Bytes of the line in the notation, as bytes of what was said.
+struct Places {
+    const std::vector<Piece>& pieces;
+    std::size_t end; // of what was said
+
+    const Piece* at(std::size_t out) const {
+        const auto after = std::upper_bound(pieces.begin(), pieces.end(), out, [](std::size_t o, const Piece& p) { return o < p.outBegin; });
+        return after == pieces.begin() ? (pieces.empty() ? nullptr : &pieces.front()) : &*std::prev(after);
+    }
+    void move(std::size_t& begin, std::size_t& finish) const {
+        const Piece* first = at(begin);
+        const Piece* last = at(finish > begin ? finish - 1 : begin);
+        begin = first ? first->begin : 0;
+        finish = last ? std::max(last->finish, begin) : end;
+    }
+};
+
+Foot freeAtEnd(const NotationReading& reading) {
+    const auto feet = followFeet(reading.actions, footNeeded(reading.actions).value_or(Foot::Left));
+    return feet.empty() ? Foot::Both : feet.back().freeAfter;
+}
+
+/// The line as it is meant with each answer to a doubt.
+NotationQuestion questionOf(std::size_t number, const Doubt& doubt, const std::vector<SaidToken>& tokens, const NotationChoices& choices) {
+    NotationQuestion question{doubt.begin, doubt.finish, doubt.text, {}};
+    for (std::size_t k = 0; k < doubt.answers.size(); ++k) {
+        Asker asker(std::map<std::size_t, std::size_t>{{number, k}});
+        const SaidLine meant = said::notationOf(tokens, choices, asker);
+        if (asker.error()) continue;
+        const NotationReading reading = readNotation(meant.line, choices);
+        if (!reading.error) question.answers.push_back({doubt.answers[k], meant.line, reading.length, freeAtEnd(reading), k == 0});
+    }
+    return question;
+}
+
+/// A remark says where the weight is; the feet say something else.
+void checkWeight(NotationReading& reading, const std::vector<said::WeightRemark>& weights) {
+    const auto feet = followFeet(reading.actions, footNeeded(reading.actions).value_or(Foot::Both));
+    for (const said::WeightRemark& said : weights) {
+        std::optional<Foot> free;
+        for (std::size_t i = 0; i < feet.size(); ++i)
+            if (reading.actions[i].begin < said.begin && reading.actions[i].usesFoot()) free = feet[i].freeAfter;
+        if (free && *free == said.weight)
+            reading.notes.push_back({said.begin, said.finish, std::string("The line says that the weight is on the ") + (said.weight == Foot::Left ? "left" : "right") + " foot, but by its steps that foot is free.",
+                                     RemarkKind::FootNotFree});
+    }
+}
+
+} // namespace
+
+StepsReading readSteps(std::string_view text, const NotationChoices& choices, std::optional<Tick> claimed) {
+    NotationReading exact = readNotation(text, choices, claimed);
+    const std::vector<SaidToken> tokens = said::saidTokens(text);
+    if (tokens.empty() || std::any_of(tokens.begin(), tokens.end(), [](const SaidToken& t) { return t.kind == said::TokenKind::OwnOnly; })) return {std::move(exact), {}};
+    Asker asker;
+    const SaidLine said = said::notationOf(tokens, choices, asker);
+    if (!said.spoken && (!exact.error || asker.error())) return {std::move(exact), {}};
+    if (asker.error()) {
+        exact.error = asker.error();
+        return {std::move(exact), {}};
+    }
+    StepsReading out{readNotation(said.line, choices, claimed), said.line};
+    NotationReading& reading = out.reading;
+    if (!exact.error && !reading.error && asker.doubts().empty() && sameDance(exact, reading)) return {std::move(exact), {}};
+    const Places places{said.pieces, text.size()};
+    for (Action& a : reading.actions) places.move(a.begin, a.finish);
+    for (NotationRemark& note : reading.notes)
+        if (note.kind != RemarkKind::Length) places.move(note.begin, note.finish);
+    for (NotationQuestion& q : reading.questions) places.move(q.begin, q.finish);
+    if (reading.error) places.move(reading.error->begin, reading.error->finish);
+    reading.notes.insert(reading.notes.begin(), asker.notes().begin(), asker.notes().end());
+    if (!reading.error) checkWeight(reading, said.weights);
+    for (std::size_t k = 0; k < asker.doubts().size(); ++k)
+        if (NotationQuestion question = questionOf(k, asker.doubts()[k], tokens, choices); !question.answers.empty()) reading.questions.push_back(std::move(question));
+    return out;
+}
+
+} // namespace lc
