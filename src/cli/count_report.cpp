@@ -27,11 +27,13 @@ FigureReading figureOf(const FigureCard& card, const NotationReading& reading, c
 
 } // namespace
 
-std::string countAsJson(const NotationReading& reading, const FigureCard& card, const CountSurroundings& around) {
+std::string countAsJson(const StepsReading& read, const FigureCard& card, const CountSurroundings& around) {
+    const NotationReading& reading = read.reading;
     const Foot in = freeIn(reading, around.free);
     const auto feet = followFeet(reading.actions, in);
     Json out;
     out["length"] = toCountString(reading.length);
+    if (!read.line.empty()) out["notation"] = read.line;
     out["steps"] = Json::array();
     Eighths turn;
     for (std::size_t i = 0; i < reading.actions.size(); ++i) {
@@ -100,11 +102,13 @@ std::string countAsJson(const NotationReading& reading, const FigureCard& card, 
     return jsonText(out);
 }
 
-std::string countAsText(const NotationReading& reading, const FigureCard& card, const CountSurroundings& around) {
+std::string countAsText(const StepsReading& read, const FigureCard& card, const CountSurroundings& around) {
+    const NotationReading& reading = read.reading;
     const Foot in = freeIn(reading, around.free);
     const auto feet = followFeet(reading.actions, in);
     std::string out = countsInWords(reading.length) + ", " + numbered(weightChanges(reading.actions), "weight change", "weight changes") + ", " + freeFootInWords(in) + " foot free before, " +
                       freeFootInWords(feet.empty() ? in : feet.back().freeAfter) + " after\n";
+    if (!read.line.empty()) out += "read as: " + read.line + "\n";
     for (std::size_t i = 0; i < reading.actions.size(); ++i) {
         const Action& a = reading.actions[i];
         std::string what = a.words;

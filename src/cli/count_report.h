@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/figures/figure_findings.h"
+#include "core/said/steps_reader.h"
 #include "core/notation/notation.h"
 
 #include <optional>
@@ -16,7 +17,7 @@ struct CountSurroundings {
 };
 
 /// What a line of notation means, as the verb `count` prints it. `card` is the line as a figure.
-[[nodiscard]] std::string countAsJson(const NotationReading& reading, const FigureCard& card, const CountSurroundings& around);
-[[nodiscard]] std::string countAsText(const NotationReading& reading, const FigureCard& card, const CountSurroundings& around);
+[[nodiscard]] std::string countAsJson(const StepsReading& read, const FigureCard& card, const CountSurroundings& around);
+[[nodiscard]] std::string countAsText(const StepsReading& read, const FigureCard& card, const CountSurroundings& around);
 
 } // namespace lc::cli

@@ -8,6 +8,7 @@
 #include "core/figures/moment_starts.h"
 #include "core/figures/versions.h"
 #include "core/routine/routine_figures.h"
+#include "core/said/steps_reader.h"
 
 #include <algorithm>
 
@@ -106,7 +107,7 @@ Result<Output> runMeet(const MeetOptions& options) {
     }
     std::vector<NotationReading> readings;
     for (const std::string& line : lines) {
-        readings.push_back(readNotation(line, choices));
+        readings.push_back(readSteps(line, choices).reading);
         if (readings.back().error) return tl::unexpected(notationError(line, readings.back()));
     }
     const WantedStep wanted = options.step == "quick" ? WantedStep::Quick : options.step == "accented" ? WantedStep::Accented : options.step == "break" ? WantedStep::Breaks : WantedStep::Slow;

@@ -9,6 +9,7 @@
 #include "core/exchange/routine_file.h"
 #include "core/exchange/map_export.h"
 #include "core/exchange/map_import.h"
+#include "core/said/steps_reader.h"
 #include "core/song/structure_text.h"
 #include "sheets/sheet_document.h"
 
@@ -154,7 +155,8 @@ Result<Output> runCount(const CountOptions& options) {
         if (!length) return tl::unexpected(length.error());
         claimed = *length;
     }
-    const NotationReading reading = readNotation(options.notation, *choices, claimed);
+    const StepsReading read = readSteps(options.notation, *choices, claimed);
+    const NotationReading& reading = read.reading;
     if (reading.error) return tl::unexpected(notationError(options.notation, reading));
     const auto bar = positiveCounts(options.bar, "A bar has at least a part of a count.");
     if (!bar) return tl::unexpected(bar.error());
@@ -164,7 +166,7 @@ Result<Output> runCount(const CountOptions& options) {
     around.look.limits = limitsOf(options.shortestStep, options.turnSpeed);
     if (options.bpm > 0) around.tempo = around.look.tempo = CountTempo(60 / options.bpm);
     const FigureCard card{"The line", {{"everyone", options.notation}}, claimed, {}};
-    return Output{options.json ? countAsJson(reading, card, around) : countAsText(reading, card, around), {}};
+    return Output{options.json ? countAsJson(read, card, around) : countAsText(read, card, around), {}};
 }
 
 Result<Output> runVersions(const VersionsOptions& options) {

@@ -34,6 +34,13 @@ void NotationEdit::showText(const QString& text) {
     m_showing = false;
 }
 
+void NotationEdit::writeNotation() {
+    if (m_notation.isEmpty()) return;
+    const QString line = m_notation; // typing changes it
+    setPlainText(line);
+    moveCursor(QTextCursor::End);
+}
+
 void NotationEdit::setManyLines(int shown) {
     m_manyLines = shown;
     fitHeight();
@@ -68,6 +75,10 @@ void NotationEdit::keyPressEvent(QKeyEvent* event) {
             return;
         }
         event->ignore();
+        return;
+    }
+    if (event->key() == Qt::Key_F8 && event->modifiers() == Qt::NoModifier) {
+        writeNotation();
         return;
     }
     if (event->matches(QKeySequence::Undo) || event->matches(QKeySequence::Redo)) {

@@ -19,6 +19,9 @@ public:
     void setManyLines(int shown);
     /// Where Enter leads; where `to` gives nothing, or none was set, to the next field.
     void setEnterLeadsTo(std::function<QWidget*()> to) { m_enterLeadsTo = std::move(to); }
+    /// What F8 writes in the place of the text: the same in the notation; empty where it is written so already.
+    void offerNotation(const QString& line) { m_notation = line; }
+    void writeNotation();
     /// Underlines bytes [begin, finish) of the UTF-8 text; an empty span takes the underline away.
     void markBytes(std::size_t begin, std::size_t finish);
 
@@ -36,6 +39,7 @@ private:
     void fitHeight();
     const Theme& m_theme;
     bool m_showing = false;
+    QString m_notation;
     std::function<QWidget*()> m_enterLeadsTo;
     int m_manyLines = 0; ///< 0 = one line
 };

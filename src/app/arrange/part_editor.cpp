@@ -7,6 +7,7 @@
 #include "core/base/clock_text.h"
 #include "core/routine/order_text.h"
 #include "core/routine/routine_figures.h"
+#include "core/said/steps_reader.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -271,7 +272,9 @@ void PartEditor::showSummaries() {
     for (Line& line : m_lines) {
         const std::string text = line.edit->toPlainText().toStdString();
         const Figure* figure = shownFigure();
-        const NotationReading reading = readNotation(text, figure ? figure->facts.choices.value_or(m_session.document().routine.choices) : m_session.document().routine.choices);
+        const StepsReading read = readSteps(text, figure ? figure->facts.choices.value_or(m_session.document().routine.choices) : m_session.document().routine.choices);
+        const NotationReading& reading = read.reading;
+        line.edit->offerNotation(q(read.line));
         if (reading.error) {
             line.edit->markBytes(reading.error->begin, reading.error->finish);
             line.summary->setText(tr("◆ character %1: %2").arg(characterNumber(text, reading.error->begin)).arg(q(reading.error->text)));
@@ -281,6 +284,11 @@ void PartEditor::showSummaries() {
         } else {
             line.edit->markBytes(0, 0);
             line.summary->setText(text.empty() ? tr("Type what you say while you dance. Numbers that are left out are waits.") : summaryOf(reading));
+        }
+        if (!reading.error && !read.line.empty()) line.summary->setText(tr("read as %1 (F8 writes it so). %2").arg(q(read.line), line.summary->text()));
+        if (!reading.error && !reading.questions.empty()) {
+            line.edit->markBytes(reading.questions.front().begin, reading.questions.front().finish);
+            line.summary->setText(tr("? %1 %2").arg(q(reading.questions.front().text), line.summary->text()));
         }
     }
 }

@@ -291,7 +291,8 @@ void FigureEditor::showRemarks(std::size_t r) {
     for (const auto& question : role.line.questions) shown += q(question.text) + q(role.text);
     for (const auto& note : role.line.notes) shown += q(note.text);
     const QString other = m_desk.mirrored() && !error ? q(printNotation(mirrored(role.line), m_desk.reading().choices)) : QString(); // for the viewer
-    shown += other;
+    shown += other + q(role.notation);
+    line.edit->offerNotation(q(role.notation));
     if (error) line.edit->markBytes(error->begin, std::max(error->finish, error->begin + 1));
     else if (!role.line.questions.empty()) line.edit->markBytes(role.line.questions[0].begin, role.line.questions[0].finish);
     else {
@@ -303,6 +304,17 @@ void FigureEditor::showRemarks(std::size_t r) {
     line.shown = shown;
     clearLayout(line.remarks);
     if (!other.isEmpty()) line.remarks->addWidget(paragraph(tr("From the front: %1").arg(other), m_theme.words(13), m_theme.colours().ink2, line.below));
+    if (!role.notation.empty() && !error) {
+        auto* button = new QPushButton(tr("read as: %1").arg(q(role.notation)), line.below);
+        button->setProperty("flat", true);
+        button->setObjectName(QStringLiteral("readAs"));
+        button->setToolTip(tr("Writes the line so (F8)"));
+        connect(button, &QPushButton::clicked, line.edit, [edit = line.edit] {
+            edit->writeNotation();
+            edit->setFocus();
+        });
+        line.remarks->addWidget(button, 0, Qt::AlignLeft);
+    }
     if (error)
         line.remarks->addWidget(paragraph(tr("At character %1: %2").arg(characterNumber(role.text, error->begin)).arg(q(error->text)), m_theme.words(13, Weight::Medium), m_theme.colours().ink, line.below));
     for (const NotationQuestion& question : role.line.questions) {

@@ -3,6 +3,7 @@
 #include "core/base/clock_text.h"
 #include "core/figures/versions.h"
 #include "core/notation/notation_print.h"
+#include "core/said/steps_reader.h"
 
 #include <algorithm>
 #include <cmath>
@@ -92,7 +93,7 @@ private:
     [[nodiscard]] FigureCard filledWithWaits(Tick to) const {
         FigureCard card = m_card;
         for (std::size_t r = 0; r < m_read.roles.size(); ++r) {
-            NotationReading line = readNotation(m_read.roles[r].text, m_read.choices, to);
+            const NotationReading line = readSteps(m_read.roles[r].text, m_read.choices, to).reading;
             card.lines[r].text = printNotation(line, m_read.choices);
         }
         return card;
@@ -130,7 +131,7 @@ private:
                            toSpokenCount(by) + ", " + longest->role + " misses the meet point at " + toSpokenCount(shortest->line.length) + ".";
         if (longest->changes == shortest->changes) text += " Both make " + std::to_string(longest->changes) + " weight changes, so the feet agree all the same.";
         FigureFinding& f = add(figure_finding::unequalRoles, Severity::Misses, "The roles do not end together", text, longest->role);
-        NotationReading waits = readNotation(shortest->text, m_read.choices, m_read.length);
+        const NotationReading waits = readSteps(shortest->text, m_read.choices, m_read.length).reading;
         f.remedies.push_back({shortest->role + " waits " + countsInWords(by) + " at the end", {}, withLine(shortest->role, printNotation(waits, m_read.choices))});
     }
 

@@ -1,6 +1,7 @@
 #include "core/figures/figure_reading.h"
 
 #include "core/notation/step_words.h"
+#include "core/said/steps_reader.h"
 
 #include <algorithm>
 #include <set>
@@ -13,7 +14,9 @@ RoleReading readRole(const FigureLine& line, const NotationChoices& choices) {
     RoleReading role;
     role.role = line.role;
     role.text = line.text;
-    role.line = readNotation(line.text, choices);
+    StepsReading read = readSteps(line.text, choices);
+    role.line = std::move(read.reading);
+    role.notation = std::move(read.line);
     role.needs = footNeeded(role.line.actions);
     role.changes = weightChanges(role.line.actions);
     role.coupleIn = role.coupleOut = role.line.couple;

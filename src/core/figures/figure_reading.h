@@ -15,6 +15,7 @@ struct RoleReading {
     std::string role;
     std::string text;               ///< the line
     NotationReading line;
+    std::string notation;           ///< the line in the notation, where it is said otherwise; else empty
     std::vector<FootedAction> feet; ///< one for each action of the line
     std::optional<Foot> needs;      ///< the foot that must be free at the beginning; nothing = either
     Foot freeIn = Foot::Left;       ///< the foot that the feet are followed from

@@ -1,6 +1,7 @@
 #include "core/figures/versions.h"
 
 #include "core/notation/notation_print.h"
+#include "core/said/steps_reader.h"
 
 #include <algorithm>
 #include <functional>
@@ -159,7 +160,7 @@ private:
 Result<std::vector<RhythmVersion>> rhythmVersions(std::string_view line, const VersionsAsked& asked, const NotationChoices& choices) {
     if (asked.times < 1 || asked.longest < 2 || asked.to <= Tick{})
         return fail(ErrorCode::BadValue, "A version changes one step or more, stretches it to two counts or more, and fills more than nothing.");
-    NotationReading reading = readNotation(line, choices);
+    NotationReading reading = readSteps(line, choices).reading;
     if (reading.error) return tl::unexpected(notationError(line, reading));
     return Maker(std::move(reading), asked, choices).run();
 }

@@ -2,6 +2,7 @@
 
 #include "core/figures/figure_findings.h"
 #include "core/routine/routine_figures.h"
+#include "core/said/steps_reader.h"
 
 #include <algorithm>
 #include <set>
@@ -59,7 +60,7 @@ void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& tol
         if (!span.figure.valid() || !told.insert(span.figure).second) continue;
         const Figure* figure = findFigure(in.routine, span.figure);
         const bool plain = figure->name.empty() && figure->facts == FigureFacts{} && !figure->claimed;
-        const bool asked = std::any_of(figure->lines.begin(), figure->lines.end(), [&](const RoleLine& l) { return !readNotation(l.text, in.routine.choices).questions.empty(); });
+        const bool asked = std::any_of(figure->lines.begin(), figure->lines.end(), [&](const RoleLine& l) { return !readSteps(l.text, in.routine.choices).reading.questions.empty(); });
         if (plain && in.routine.roles.size() < 2 && !reading.unfinished && !asked) continue; // nothing that could be said
         FigureSurroundings around;
         around.choices = in.routine.choices;

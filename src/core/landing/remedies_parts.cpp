@@ -3,6 +3,7 @@
 #include "core/figures/figure_findings.h"
 #include "core/notation/notation_print.h"
 #include "core/routine/routine_figures.h"
+#include "core/said/steps_reader.h"
 
 #include <algorithm>
 
@@ -19,8 +20,10 @@ void unequalRoles(Search& in) {
         const Figure* figure = findFigure(in.document.routine, shorter.figure);
         if (in.thing<FigureId>().valid() && figure->id != in.thing<FigureId>()) continue;
         std::string text = lineText(*figure, shorter.role);
-        const NotationReading line = readNotation(text, figure->facts.choices.value_or(in.document.routine.choices));
+        const StepsReading read = readSteps(text, figure->facts.choices.value_or(in.document.routine.choices));
+        const NotationReading& line = read.reading;
         if (line.error) return;
+        if (!read.line.empty()) text = read.line;
         text += (text.empty() ? "" : " ") + line.next + ":" + toCountString(shorter.missing) + " wait";
         in.propose("Let " + findRole(in.document.routine, shorter.role)->name + " wait for the last " + countsInWords(shorter.missing) + ".",
                 {SetFigureLine{figure->id, shorter.role, text}});
@@ -55,8 +58,8 @@ void lostSteps(Search& in) {
 
 /// The text in place of the line, as long as its action `action` is then `wanted` and its length the same.
 std::optional<std::string> reworded(const std::string& line, const NotationChoices& choices, std::size_t action, ActionKind wanted, std::string text) {
-    const NotationReading meant = readNotation(text, choices);
-    const NotationReading before = readNotation(line, choices);
+    const NotationReading meant = readSteps(text, choices).reading;
+    const NotationReading before = readSteps(line, choices).reading;
     if (meant.error || meant.actions.size() != before.actions.size() || meant.actions[action].kind != wanted || meant.length != before.length) return std::nullopt;
     return text;
 }
@@ -64,7 +67,7 @@ std::optional<std::string> reworded(const std::string& line, const NotationChoic
 } // namespace
 
 std::optional<std::string> withLastStepTouched(const std::string& line, const NotationChoices& choices) {
-    const NotationReading read = readNotation(line, choices);
+    const NotationReading read = readSteps(line, choices).reading;
     if (read.error) return std::nullopt;
     for (std::size_t i = read.actions.size(); i-- > 0;) {
         const Action& action = read.actions[i];
@@ -81,7 +84,7 @@ std::optional<std::string> withLastStepTouched(const std::string& line, const No
 }
 
 std::optional<std::string> withLastTouchStepped(const std::string& line, const NotationChoices& choices) {
-    const NotationReading read = readNotation(line, choices);
+    const NotationReading read = readSteps(line, choices).reading;
     if (read.error) return std::nullopt;
     for (std::size_t i = read.actions.size(); i-- > 0;) {
         const Action& action = read.actions[i];
@@ -92,7 +95,15 @@ std::optional<std::string> withLastTouchStepped(const std::string& line, const N
             if (at == std::string::npos || at >= action.finish) continue;
             std::string text = line;
             text.replace(at, word.size(), "step");
-            return reworded(line, choices, i, ActionKind::Step, text);
+            if (auto said = reworded(line, choices, i, ActionKind::Step, text)) return said;
+        }
+        for (const std::string_view word : {"touch", "tap", "point", "brush"}) { // the line says it otherwise: it is written anew
+            const auto at = action.words.find(word);
+            if (at == std::string::npos) continue;
+            NotationReading other = read;
+            other.actions[i].kind = ActionKind::Step;
+            other.actions[i].words.replace(at, word.size(), "step");
+            return reworded(line, choices, i, ActionKind::Step, printNotation(other, choices));
         }
         return std::nullopt;
     }

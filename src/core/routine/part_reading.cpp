@@ -3,6 +3,7 @@
 #include "core/notation/mirror.h"
 #include "core/routine/rebar.h"
 #include "core/routine/routine_figures.h"
+#include "core/said/steps_reader.h"
 
 #include <algorithm>
 
@@ -61,7 +62,7 @@ const std::vector<NotationReading>& PartReader::lines(const Figure& figure, cons
     if (!version.empty() && named != figure.facts.versions.end()) changed = linesForRoles({figure.name, named->lines, std::nullopt, {}}, m_routine.roles);
     for (const Role& role : m_routine.roles) {
         const auto other = std::find_if(changed.begin(), changed.end(), [&](const RoleLine& l) { return l.role == role.id; });
-        entry->second.push_back(readNotation(other != changed.end() ? other->text : lineText(figure, role.id), choices));
+        entry->second.push_back(readSteps(other != changed.end() ? other->text : lineText(figure, role.id), choices).reading);
     }
     return entry->second;
 }

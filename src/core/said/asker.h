@@ -24,10 +24,13 @@ public:
 
     /// The answer that is taken.
     std::size_t ask(std::size_t begin, std::size_t finish, std::string text, std::vector<std::string> answers) {
+        if (full()) return 0;
         const auto pick = m_picks.find(m_doubts.size());
         m_doubts.push_back({begin, finish, std::move(text), std::move(answers)});
         return pick == m_picks.end() ? 0 : pick->second;
     }
+    /// As many questions as a person can look at; what comes later is asked when these are answered.
+    [[nodiscard]] bool full() const { return m_doubts.size() >= mostDoubts; }
     void note(std::size_t begin, std::size_t finish, std::string text) { m_notes.push_back({begin, finish, std::move(text), RemarkKind::Reading}); }
     /// The first of all that cannot be read.
     void refuse(std::size_t begin, std::size_t finish, std::string text) {
@@ -39,6 +42,7 @@ public:
     [[nodiscard]] const std::optional<NotationRemark>& error() const { return m_error; }
 
 private:
+    static constexpr std::size_t mostDoubts = 12;
     std::map<std::size_t, std::size_t> m_picks;
     std::vector<Doubt> m_doubts;
     std::vector<NotationRemark> m_notes;

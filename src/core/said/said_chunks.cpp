@@ -8,7 +8,7 @@ namespace lc::said {
 
 namespace {
 
-constexpr std::array<std::string_view, 14> travelling{"rock", "step", "walk", "run", "stomp", "hop", "jump", "leap", "lunge", "press", "slide", "sway", "point", "pivot"};
+constexpr std::array<std::string_view, 7> travelling{"rock", "step", "walk", "run", "lunge", "press", "slide"}; // a direction may stand before them
 constexpr std::array<std::string_view, 13> noWeight{"touch", "tap", "point", "kick", "flick", "hook", "hitch", "brush", "swivel", "scuff", "dig", "sweep", "fan"};
 constexpr std::array<std::string_view, 9> lifting{"hitch", "scuff", "kick", "hook", "sweep", "flick", "brush", "recover", "replace"};
 constexpr std::array<std::string_view, 4> closings{"close", "together", "in place", "place"};
@@ -145,6 +145,7 @@ private:
     void step(const SaidToken& t) {
         const bool joins = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && joinsStep(t);
         Chunk& c = joins ? *m_now : begin(t);
+        c.leading = joins && c.direction;
         c.words.push_back(t.text);
         c.verb = true;
     }
@@ -157,7 +158,10 @@ private:
             if (in(swung, t.text) && c.feet.empty() && (c.words.back() == "forward" || c.words.back() == "back"))
                 return m_asker.ask(m_now->begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
                                    {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
-            return in(travelling, t.text);
+            if (!in(travelling, t.text)) return false;
+            if (t.text == "rock" || (t.text == "step" && endsGroup(next()))) return true;
+            return m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
+                               {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
         }
         if (!c.feet.empty() && c.words.empty()) { // a foot, then a step
             if (!m_out.chunks.empty() && m_out.chunks.back().footOnly) return false; // "left right left touch"
@@ -169,10 +173,41 @@ private:
         return !c.words.empty(); // "small step", "heel touch"
     }
 
+    /// Nothing that is danced follows before the next comma.
+    bool endsGroup(const SaidToken* t) const {
+        const SaidToken* after = t && t->is(Sense::Foot) && t + 1 < m_tokens.data() + m_tokens.size() ? t + 1 : t;
+        return !t || after == m_tokens.data() + m_tokens.size() || after->kind == TokenKind::Break || (after == t ? false : after->is(Sense::Foot));
+    }
+
+    /// "side rock back": the first direction is a step of its own, or goes with what follows.
+    bool splitsBefore(const SaidToken& t) {
+        Chunk& c = *m_now;
+        if (!c.leading || c.words.empty()) return false;
+        const std::string first = c.words.front();
+        if (m_asker.ask(c.begin, t.finish, "Where does “" + first + "” belong?", {"it is a step of its own", "it goes with what follows it"}) == 1) return false;
+        Chunk lead;
+        lead.words = {first};
+        lead.feet = std::exchange(c.feet, {});
+        lead.direction = true;
+        lead.begin = c.begin;
+        lead.finish = c.begin + first.size();
+        lead.onAnd = std::exchange(c.onAnd, false);
+        c.words.erase(c.words.begin());
+        c.begin = lead.finish;
+        c.direction = false;
+        c.leading = false;
+        Chunk rest = std::move(*m_now);
+        m_now = std::move(lead);
+        close();
+        m_now = std::move(rest);
+        return true;
+    }
+
     void direction(const SaidToken& t) {
+        if (open() && (m_now->verb || m_now->kind == Chunk::Kind::Figure)) splitsBefore(t);
         const SaidToken* after = next();
         const bool footFollows = after && after->is(Sense::Foot);
-        if (open() && m_now->kind == Chunk::Kind::Figure) {
+        if (open() && m_now->kind == Chunk::Kind::Figure && !m_now->direction && m_now->figure->line.find('*') != std::string_view::npos) {
             m_now->words.push_back(t.text);
             m_now->direction = true;
             return;
@@ -228,17 +263,22 @@ private:
 
     void figure(const SaidToken& t) {
         Chunk given;
-        const bool joins = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->turns;
+        const KnownFigure& known = knownFigures()[static_cast<std::size_t>(t.value)];
+        const bool bare = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->turns;
+        bool joins = bare && (!m_now->direction || (known.line.find('*') != std::string_view::npos && m_now->words.size() == 1 && !in(closings, m_now->words.front())));
+        if (joins && m_now->direction && !endsGroup(next()))
+            joins = m_asker.ask(m_now->begin, t.finish, "Where does “" + m_now->words.front() + "” belong?", {"it says where the figure goes", "it is a step of its own"}) == 0;
         if (joins) {
             given = std::move(*m_now);
             m_now.reset();
         }
         Chunk& c = begin(t, Chunk::Kind::Figure);
-        c.figure = &knownFigures()[static_cast<std::size_t>(t.value)];
+        c.figure = &known;
         if (!joins) return;
         c.feet = std::move(given.feet);
         c.words = std::move(given.words);
         c.direction = given.direction;
+        c.leading = given.direction;
         c.begin = given.begin;
     }
 
@@ -268,7 +308,7 @@ private:
     }
 
     void unknown(const SaidToken& t) {
-        const std::string nearest = nearestWord(t.text);
+        const std::string nearest = m_asker.full() ? std::string() : nearestWord(t.text);
         std::vector<std::string> answers{"a step of its own, with weight", "a step of its own, without weight", "it only says how the step is danced"};
         if (!nearest.empty()) answers.push_back("“" + nearest + "”");
         const bool touches = open() && m_now->kind == Chunk::Kind::Step && (m_now->verb || m_now->direction);

@@ -27,6 +27,7 @@ struct Chunk {
     std::string own;                ///< in the notation's own signs
     bool verb = false;
     bool direction = false;
+    bool leading = false;           ///< the direction was said before the step or figure
     bool footOnly = false;          ///< nothing but a foot was said
     bool shorter = false;           ///< a figure whose last touch is said by itself
     bool onAnd = false;             ///< danced on the & of the count of what came before it

@@ -1,20 +1,11 @@
 #pragma once
 
-#include "core/said/asker.h"
-#include "core/said/said_chunks.h"
+#include "core/said/said_writer.h"
 
-#include <optional>
 #include <string>
-#include <string_view>
 #include <vector>
 
 namespace lc::said {
-
-/// Bytes of the line in the notation and the bytes of what was said there.
-struct Piece {
-    std::size_t outBegin = 0, outFinish = 0;
-    std::size_t begin = 0, finish = 0;
-};
 
 /// What was said, in the notation.
 struct SaidLine {

@@ -72,6 +72,7 @@ StepsReading readSteps(std::string_view text, const NotationChoices& choices, st
     Asker asker;
     const SaidLine said = said::notationOf(tokens, choices, asker);
     if (!said.spoken && (!exact.error || asker.error())) return {std::move(exact), {}};
+    if (said.line.empty() && !asker.error()) return {std::move(exact), {}};
     if (asker.error()) {
         exact.error = asker.error();
         return {std::move(exact), {}};
