@@ -89,7 +89,7 @@ private:
 
     /// One count is said for a figure: the next count that is said leaves room for its rhythm.
     bool hasRoom(const Acts& acts) const {
-        if (m_free.size() != 1 || !m_free.front().letter.empty()) return false;
+        if (m_free.size() != 1 || !m_figures || !m_free.front().letter.empty()) return false;
         const std::int64_t here = first() - m_at.counts.base();
         for (std::size_t k = m_segment.stop; k < m_at.tokens.size(); ++k) {
             const SaidToken& t = m_at.tokens[k];
@@ -124,7 +124,7 @@ private:
     void disagree() {
         const Acts own = acts();
         if (own.acts.size() == m_free.size() && !m_figures) return m_at.writer.putOn(m_segment.marks, own);
-        m_spoken = true;
+        m_spoken = m_spoken || m_figures; // two words on one count are in the notation, too
         const std::string from = std::to_string(first() - m_at.counts.lessBy()), named = std::to_string(own.acts.size()) + (own.acts.size() == 1 ? " step is" : " steps are") + " named";
         if (m_free.size() == 1 && m_figures && m_segment.chunks.size() == 1) { // "1 rock step 2 …"
             if (ask("This figure has " + std::to_string(own.acts.size()) + " steps, and the counts leave room for one. Which is meant?", {"one step of that name", "its own rhythm, over what follows"}) == 1)

@@ -132,6 +132,7 @@ private:
             known(Sense::Times, end, valueOf(m_text.substr(from, end - from))).spelled = true;
             return true;
         }
+        if (std::string_view("%*=_<>^~$\\").find(c) != std::string_view::npos) { push(TokenKind::OwnOnly, m_at + 1); return true; }
         if (c == '!') { push(TokenKind::Own, m_at + 1); return true; }
         if (c == '{' || c == '}' || c == '+' || at("…", m_at) || at("...", m_at)) { push(TokenKind::OwnOnly, m_at + (c == '.' || !(c == '{' || c == '}' || c == '+') ? 3 : 1)); return true; }
         if (c != '@' && c != '#') return false;
@@ -259,13 +260,17 @@ private:
             }
     }
 
-    /// "a", "e" and "n" are letters beside counts, else words that say nothing.
+    /// "a" and "e" are letters in a line of counts, but where "a" stands before what it is an article of; else they say nothing.
     void settleLetters() {
+        const bool inCounts = std::any_of(m_tokens.begin(), m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) && !t.spelled; });
         for (std::size_t i = 0; i < m_tokens.size(); ++i) {
             SaidToken& t = m_tokens[i];
             if (t.kind != TokenKind::Unknown || (t.text != "a" && t.text != "e" && t.text != "ea" && t.text != "ae" && t.text != "u")) continue;
             const auto counted = [](const SaidToken& other) { return other.is(Sense::Count) || other.is(Sense::Letter) || other.is(Sense::And); };
-            const bool beside = (i > 0 && counted(m_tokens[i - 1])) || (i + 1 < m_tokens.size() && counted(m_tokens[i + 1]));
+            const SaidToken* before = i > 0 ? &m_tokens[i - 1] : nullptr;
+            const SaidToken* after = i + 1 < m_tokens.size() ? &m_tokens[i + 1] : nullptr;
+            const bool article = (before && before->is(Sense::Filler)) || (after && (after->is(Sense::Fraction) || after->is(Sense::Turning) || after->is(Sense::Filler)));
+            const bool beside = (before && counted(*before)) || (after && counted(*after)) || (inCounts && !article);
             t.kind = TokenKind::Known;
             t.sense = beside && t.text.size() == 1 && t.text != "u" ? Sense::Letter : Sense::Filler;
             if (beside && t.text.size() == 2) { t.kind = TokenKind::OwnOnly; }

@@ -71,7 +71,7 @@ StepsReading readSteps(std::string_view text, const NotationChoices& choices, st
     if (tokens.empty() || std::any_of(tokens.begin(), tokens.end(), [](const SaidToken& t) { return t.kind == said::TokenKind::OwnOnly; })) return {std::move(exact), {}};
     Asker asker;
     const SaidLine said = said::notationOf(tokens, choices, asker);
-    if (!said.spoken && (!exact.error || asker.error())) return {std::move(exact), {}};
+    if (!said.spoken && (!exact.error || asker.error() || !asker.doubts().empty())) return {std::move(exact), {}}; // it is in the notation, or means to be
     if (said.line.empty() && !asker.error()) return {std::move(exact), {}};
     if (asker.error()) {
         exact.error = asker.error();
