@@ -58,6 +58,31 @@ struct StepsRig : test::WindowRig {
 class StepsWindowTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    /// A line as it is said, read at once; F12 writes it in the notation. A question is answered with keys alone.
+    void aSaidLineIsReadAskedAboutAndWritten() {
+        StepsRig rig;
+        rig.write("Said", "rock back, recover, triple step");
+        const FigureEditor& editor = rig.steps().editor();
+        QCOMPARE(rig.desk().reading().length, counts(4));
+        QCOMPARE(rig.desk().reading().roles[0].changes, 5);
+        QVERIFY2(editor.remark(0).contains("1 rock back 2 recover 3 step & close 4 step"), qPrintable(editor.remark(0)));
+        rig.press(Qt::Key_F12);
+        QCOMPARE(editor.line(0)->toPlainText(), "1 rock back 2 recover 3 step & close 4 step");
+        QVERIFY(!editor.remark(0).contains("Read as"));
+        QCOMPARE(rig.desk().reading().length, counts(4));
+
+        editor.line(0)->selectAll();
+        rig.type("walk, florble, walk ");
+        QTRY_VERIFY2(editor.remark(0).contains("florble"), qPrintable(editor.remark(0)));
+        const auto answers = editor.findChildren<QPushButton*>("answer");
+        QVERIFY(answers.size() >= 3);
+        QTRY_VERIFY(answers[2]->isVisible());
+        for (int k = 0; k < 12 && !answers[1]->hasFocus(); ++k) rig.press(Qt::Key_Tab); // the second answer: without weight
+        QVERIFY(answers[1]->hasFocus());
+        rig.press(Qt::Key_Return);
+        QCOMPARE(editor.line(0)->toPlainText(), "1 walk 2 touch florble 3 walk");
+        QVERIFY(rig.desk().reading().roles[0].line.questions.empty());
+    }
     void initTestCase() { test::prepareProgram("lift-count-steps-test"); }
 
     void aNewVocabularyBeginsWithTheStarterFigures() {

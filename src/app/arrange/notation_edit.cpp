@@ -77,10 +77,6 @@ void NotationEdit::keyPressEvent(QKeyEvent* event) {
         event->ignore();
         return;
     }
-    if (event->key() == Qt::Key_F8 && event->modifiers() == Qt::NoModifier) {
-        writeNotation();
-        return;
-    }
     if (event->matches(QKeySequence::Undo) || event->matches(QKeySequence::Redo)) {
         event->ignore(); // the window's undo
         return;

@@ -19,7 +19,7 @@ public:
     void setManyLines(int shown);
     /// Where Enter leads; where `to` gives nothing, or none was set, to the next field.
     void setEnterLeadsTo(std::function<QWidget*()> to) { m_enterLeadsTo = std::move(to); }
-    /// What F8 writes in the place of the text: the same in the notation; empty where it is written so already.
+    /// What F12 writes in the place of the text: the same in the notation; empty where it is written so already.
     void offerNotation(const QString& line) { m_notation = line; }
     void writeNotation();
     /// Underlines bytes [begin, finish) of the UTF-8 text; an empty span takes the underline away.

@@ -285,7 +285,7 @@ void PartEditor::showSummaries() {
             line.edit->markBytes(0, 0);
             line.summary->setText(text.empty() ? tr("Type what you say while you dance. Numbers that are left out are waits.") : summaryOf(reading));
         }
-        if (!reading.error && !read.line.empty()) line.summary->setText(tr("read as %1 (F8 writes it so). %2").arg(q(read.line), line.summary->text()));
+        if (!reading.error && !read.line.empty()) line.summary->setText(tr("%1. Read as: %2 (F12 writes it so)").arg(line.summary->text(), q(read.line)));
         if (!reading.error && !reading.questions.empty()) {
             line.edit->markBytes(reading.questions.front().begin, reading.questions.front().finish);
             line.summary->setText(tr("? %1 %2").arg(q(reading.questions.front().text), line.summary->text()));

@@ -2,6 +2,7 @@
 #include "app/shell/main_window.h"
 
 #include "app/arrange/arrange_stage.h"
+#include "app/arrange/notation_edit.h"
 #include "app/shell/file_desk.h"
 #include "app/shell/findings_column.h"
 #include "app/listen/listen_stage.h"
@@ -88,6 +89,10 @@ void MainWindow::buildMenus() {
         if (m_stage == Stage::Steps) return m_steps->editor().editFirstLine();
         setStage(Stage::Arrange);
         m_arrange->editor().editFirstLine();
+    });
+    command(editMenu, tr("Write the line as it was read"), QKeySequence(Qt::Key_F12), tr("A line that is said in words, in the notation"), [this] {
+        if (auto* line = qobject_cast<NotationEdit*>(focusWidget())) line->writeNotation();
+        else tell(tr("Go to a line of counts first (Ctrl+E)."));
     });
     command(editMenu, tr("Type the order of the parts"), QKeySequence(Qt::CTRL | Qt::Key_R), tr("Go to the order"), [this] {
         setStage(Stage::Arrange);

@@ -17,6 +17,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QRegularExpression>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace lc::app {
@@ -125,6 +126,10 @@ FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent
         }
         m_desk.change(card, tr("length of the figure"));
     });
+    m_pause = new QTimer(this);
+    m_pause->setSingleShot(true);
+    m_pause->setInterval(700);
+    connect(m_pause, &QTimer::timeout, this, &FigureEditor::refresh);
     connect(&desk, &FigureDesk::cardChanged, this, &FigureEditor::refresh);
     refresh();
 }
@@ -244,6 +249,7 @@ void FigureEditor::rebuildLines() {
             FigureCard card = m_desk.card();
             if (r >= card.lines.size()) return;
             card.lines[r].text = text.toStdString();
+            m_pause->start();
             m_desk.change(card);
         });
         connect(line.edit, &NotationEdit::left, &m_desk, &FigureDesk::keepNow);
@@ -288,13 +294,15 @@ void FigureEditor::showRemarks(std::size_t r) {
     const RoleReading& role = m_desk.reading().roles[r];
     const auto& error = role.line.error;
     QString shown = error ? q(error->text) : QString();
-    for (const auto& question : role.line.questions) shown += q(question.text) + q(role.text);
+    std::vector<NotationQuestion> questions = role.line.questions;
+    if (m_pause->isActive()) std::erase_if(questions, [&](const NotationQuestion& asked) { return asked.finish >= role.text.size(); }); // the word is still being typed
+    for (const auto& question : questions) shown += q(question.text) + q(role.text);
     for (const auto& note : role.line.notes) shown += q(note.text);
     const QString other = m_desk.mirrored() && !error ? q(printNotation(mirrored(role.line), m_desk.reading().choices)) : QString(); // for the viewer
     shown += other + q(role.notation);
     line.edit->offerNotation(q(role.notation));
     if (error) line.edit->markBytes(error->begin, std::max(error->finish, error->begin + 1));
-    else if (!role.line.questions.empty()) line.edit->markBytes(role.line.questions[0].begin, role.line.questions[0].finish);
+    else if (!questions.empty()) line.edit->markBytes(questions[0].begin, questions[0].finish);
     else {
         const auto foot = std::find_if(role.line.notes.begin(), role.line.notes.end(), [](const NotationRemark& n) { return n.kind == RemarkKind::FootNotFree; });
         if (foot != role.line.notes.end()) line.edit->markBytes(foot->begin, foot->finish);
@@ -305,10 +313,13 @@ void FigureEditor::showRemarks(std::size_t r) {
     clearLayout(line.remarks);
     if (!other.isEmpty()) line.remarks->addWidget(paragraph(tr("From the front: %1").arg(other), m_theme.words(13), m_theme.colours().ink2, line.below));
     if (!role.notation.empty() && !error) {
-        auto* button = new QPushButton(tr("read as: %1").arg(q(role.notation)), line.below);
+        auto* says = paragraph(tr("Read as: %1").arg(q(role.notation)), m_theme.words(13), m_theme.colours().ink, line.below);
+        says->setObjectName(QStringLiteral("readAs"));
+        line.remarks->addWidget(says);
+        auto* button = new QPushButton(tr("Write it so: F12"), line.below);
         button->setProperty("flat", true);
-        button->setObjectName(QStringLiteral("readAs"));
-        button->setToolTip(tr("Writes the line so (F8)"));
+        button->setObjectName(QStringLiteral("writeAsRead"));
+        button->setToolTip(tr("Puts what was read, in the notation, in the place of the line"));
         connect(button, &QPushButton::clicked, line.edit, [edit = line.edit] {
             edit->writeNotation();
             edit->setFocus();
@@ -317,7 +328,7 @@ void FigureEditor::showRemarks(std::size_t r) {
     }
     if (error)
         line.remarks->addWidget(paragraph(tr("At character %1: %2").arg(characterNumber(role.text, error->begin)).arg(q(error->text)), m_theme.words(13, Weight::Medium), m_theme.colours().ink, line.below));
-    for (const NotationQuestion& question : role.line.questions) {
+    for (const NotationQuestion& question : questions) {
         line.remarks->addWidget(paragraph(q(question.text), m_theme.words(13, Weight::Bold), m_theme.colours().ink, line.below));
         for (const NotationAnswer& answer : question.answers) {
             auto* button = new QPushButton(tr("%1: %2, then %3 free%4").arg(q(answer.text), q(countsInWords(answer.length)), q(freeFootInWords(answer.freeAfter)), answer.taken ? tr("  (read so now)") : QString()), line.below);
@@ -336,7 +347,7 @@ void FigureEditor::showRemarks(std::size_t r) {
     }
     if (!error)
         for (const NotationRemark& note : role.line.notes)
-            if (note.kind == RemarkKind::FootNotFree || role.line.questions.empty()) {
+            if (note.kind == RemarkKind::FootNotFree || questions.empty()) {
                 line.remarks->addWidget(paragraph(q(note.text), m_theme.words(12), m_theme.colours().ink2, line.below));
                 break;
             }

@@ -11,6 +11,7 @@ class QGridLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
+class QTimer;
 class QVBoxLayout;
 
 namespace lc::app {
@@ -68,7 +69,7 @@ private:
     QWidget* m_totals;
     QGridLayout* m_totalsGrid;
     QString m_totalsShown;
-    bool m_showing = false;
+    QTimer* m_pause; ///< runs while somebody types
 };
 
 } // namespace lc::app

@@ -64,9 +64,8 @@ private:
             break; // what follows from the first is not said again
         }
         for (const NotationQuestion& question : role.line.questions) {
-            std::string text = of(role) + "it can be";
-            for (std::size_t i = 0; i < question.answers.size(); ++i)
-                text += (i == 0 ? " " : i + 1 == question.answers.size() ? ", or " : ", ") + question.answers[i].text;
+            std::string text = of(role) + "it may mean";
+            for (std::size_t i = 0; i < question.answers.size(); ++i) text += (i == 0 ? ": " : "; ") + question.answers[i].text;
             FigureFinding& f = add(figure_finding::ambiguous, Severity::Doubtful, question.text, text + ".", role.role);
             f.begin = question.begin;
             f.finish = question.finish;

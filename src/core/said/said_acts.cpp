@@ -93,7 +93,7 @@ Acts actsOf(const Chunk& c, const NotationChoices& choices, bool shorter, Asker&
     Act act;
     act.begin = c.begin;
     act.finish = c.finish;
-    act.body = c.kind == Chunk::Kind::Hold ? "wait" : c.kind == Chunk::Kind::Turn ? "pivot" : joined(c.words);
+    act.body = c.kind == Chunk::Kind::Hold ? "wait" : joined(c.words);
     if (!c.feet.empty()) add(act.body, letterOf(c.feet.front()));
     const bool pivots = std::any_of(c.words.begin(), c.words.end(), [](const std::string& w) { return w == "pivot" || w == "unwind" || w == "spin"; });
     if (c.turns || pivots) add(act.body, turnOf(c, asker));
