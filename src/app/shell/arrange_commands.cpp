@@ -9,6 +9,7 @@
 #include "app/arrange/song_trial_panel.h"
 #include "app/shell/file_desk.h"
 #include "core/base/clock_text.h"
+#include "core/exchange/handout.h"
 #include "core/exchange/routine_text.h"
 
 #include <QClipboard>
@@ -130,10 +131,19 @@ void MainWindow::copyRoutineAsText() {
 }
 
 void MainWindow::pasteRoutine() {
-    const auto read = routineFromText(QGuiApplication::clipboard()->text().toStdString());
+    const std::string text = QGuiApplication::clipboard()->text().toStdString();
+    std::string open;
+    Result<Document> read = fail(ErrorCode::BadNotation, {});
+    if (looksLikeRoutineText(text)) read = routineFromText(text);
+    else if (auto handout = readHandout(text)) {
+        open = openLinesInWords(*handout);
+        read = std::move(handout->document);
+    } else
+        read = tl::unexpected(handout.error());
     if (!read) return tell(q(read.error().message));
     if (!m_files->mayDiscard()) return;
     m_session.startWith(*read);
+    if (!open.empty()) tell(q(open));
     m_leftStart = true;
     showStartOrStage();
     setStage(Stage::Arrange);

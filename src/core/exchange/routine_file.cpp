@@ -1,5 +1,6 @@
 #include "core/exchange/routine_file.h"
 
+#include "core/exchange/handout.h"
 #include "core/exchange/routine_text.h"
 
 #include <algorithm>
@@ -13,7 +14,9 @@ Result<RoutineFile> readRoutineFile(const std::string& path, const Task& task) {
     auto bytes = readFile(path, mostDocumentBytes, task);
     if (!bytes) return tl::unexpected(bytes.error());
     const bool wide = bytes->substr(0, 2) == "\xFF\xFE" || bytes->substr(0, 2) == "\xFE\xFF"; // UTF-16, as some editors save
-    if (!wide && !looksLikeRoutineText(*bytes)) {
+    const std::size_t first = bytes->find_first_not_of(" \t\r\n");
+    const bool json = first == std::string::npos || (*bytes)[first] == '{' || (*bytes)[first] == '[' || std::filesystem::path(path).extension() == ".liftcount";
+    if (!wide && json && !looksLikeRoutineText(*bytes)) {
         auto loaded = documentOfFile(*bytes, path);
         if (!loaded) return tl::unexpected(loaded.error());
         return RoutineFile{std::move(loaded->document), loaded->onDisk, {}};
@@ -21,6 +24,15 @@ Result<RoutineFile> readRoutineFile(const std::string& path, const Task& task) {
     const std::string name = shownName(path);
     const auto text = readForeignText(*bytes, name);
     if (!text) return tl::unexpected(text.error());
+    if (!looksLikeRoutineText(text->text)) {
+        auto handout = readHandout(text->text);
+        if (!handout) {
+            handout.error().message = name + ": " + handout.error().message;
+            return tl::unexpected(handout.error());
+        }
+        const std::string open = openLinesInWords(*handout), note = text->note(name);
+        return RoutineFile{std::move(handout->document), std::nullopt, note + (note.empty() || open.empty() ? "" : "\n") + open};
+    }
     auto read = routineFromText(text->text);
     if (!read) {
         read.error().message = name + ": " + read.error().message;

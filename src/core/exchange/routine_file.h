@@ -14,7 +14,7 @@ struct RoutineFile {
     std::string note;                      ///< a sentence where the text had to be converted; else empty
 };
 
-/// Reads a routine file or its plain-text form, told apart by their content. Errors: as loadDocument(); BadNotation with the file's name and the line; Unreadable
+/// Reads a routine file, its plain-text form, or a hand-out (readHandout()), told apart by their content. Errors: as loadDocument(); BadNotation with the file's name and the line; Unreadable
 /// where a text is no text.
 [[nodiscard]] Result<RoutineFile> readRoutineFile(const std::string& path, const Task& task = {});
 

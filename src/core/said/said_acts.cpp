@@ -39,7 +39,7 @@ std::string turnOf(const Chunk& c, Asker& asker) {
 }
 
 /// A figure's line with the direction that is said in the place of its own.
-std::string lineOf(const Chunk& c, bool shorter) {
+std::string lineOf(const Chunk& c, bool shorter, bool toSide = false) {
     const std::string_view line = shorter && !c.figure->shorter.empty() ? c.figure->shorter : c.figure->line;
     std::string out;
     for (std::size_t i = 0; i < line.size(); ++i) {
@@ -49,7 +49,7 @@ std::string lineOf(const Chunk& c, bool shorter) {
         }
         std::size_t end = i + 1;
         while (end < line.size() && line[end] != ' ') ++end;
-        const std::string words = c.direction ? joined(c.words) : std::string(line.substr(i + 1, end - i - 1));
+        const std::string words = c.direction ? joined(c.words) : toSide ? std::string("side") : std::string(line.substr(i + 1, end - i - 1));
         if (!words.empty() && !out.empty() && out.back() != ' ') out += ' ';
         out += words;
         i = end - 1;
@@ -58,13 +58,16 @@ std::string lineOf(const Chunk& c, bool shorter) {
 }
 
 Acts figureActs(const Chunk& c, const NotationChoices& choices, bool shorter, Asker& asker) {
-    const notation::Moments read = notation::readMoments(lineOf(c, shorter), choices);
+    notation::Moments read = notation::readMoments(lineOf(c, shorter), choices);
     Acts out;
-    std::size_t feet = 0, footed = 0;
+    std::size_t footed = 0;
     for (const notation::Moment& m : read.moments)
         footed += joined(m.words) != "wait";
-    if (c.feet.size() > 1 && c.feet.size() != footed)
+    const std::size_t toSide = c.feet.size() == footed + 1 && footed > 1 ? 1 : 0; // "shuffle right R-L-R": the first says where to
+    if (toSide > 0) read = notation::readMoments(lineOf(c, shorter, true), choices);
+    if (c.feet.size() > 1 && c.feet.size() - toSide != footed)
         asker.refuse(c.begin, c.finish, std::to_string(c.feet.size()) + " feet are said for " + std::to_string(footed) + " steps. Say the first foot alone, or all of them.");
+    std::size_t feet = toSide;
     for (const notation::Moment& m : read.moments) {
         Act act;
         act.at = m.at;

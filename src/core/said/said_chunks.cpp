@@ -91,6 +91,13 @@ private:
     void known(const SaidToken& t) {
         switch (t.sense) {
         case Sense::Foot: foot(t); break;
+        case Sense::Side:
+            if (open() && m_now->kind == Chunk::Kind::Step && !m_now->feet.empty() && !(m_now->turns && !m_now->side)) {
+                if (!m_now->direction) m_now->words.push_back("side");
+                m_now->direction = true;
+            } else
+                foot(t);
+            break;
         case Sense::Step: step(t); break;
         case Sense::Direction: direction(t); break;
         case Sense::Manner: manner(t); break;

@@ -14,6 +14,7 @@ bool isSpoken(const SaidToken& t) {
     if (t.kind == TokenKind::Silent || t.kind == TokenKind::Clock || t.kind == TokenKind::Remark || t.kind == TokenKind::Colon) return true;
     if (t.kind != TokenKind::Known) return false;
     if (t.sense == Sense::And || t.sense == Sense::Repeat || t.sense == Sense::OtherFoot) return true;
+    if (t.sense == Sense::Side) return true;
     if (t.sense == Sense::Fraction) return t.text.empty(); // in words
     return t.spelled && t.sense != Sense::Turning && t.sense != Sense::Figure && t.sense != Sense::Reference && t.sense != Sense::Filler;
 }

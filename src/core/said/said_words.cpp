@@ -25,8 +25,10 @@ constexpr std::array rows{
     Row{Sense::Slow, "S", "slow|slowly|lang|langsam|lent|lente|lento|lenta"},
     Row{Sense::Quick, "Q", "quick|quickly|kurz|schnell|vite|rapide|rápido|rápida|rapido|rapida"},
     Row{Sense::Hold, "wait", "hold|pause|wait|rest|freeze|halten|halt|warten|warte|pausa|espera|attendre|attends|tiens|tenir"},
-    Row{Sense::Foot, "L", "l|left|lf|left foot|links|li|linker fuß|linken fuß|linker|linken|gauche|pied gauche|à gauche|izquierda|izquierdo|pie izquierdo|to the left|to left|nach links|a la izquierda"},
-    Row{Sense::Foot, "R", "r|right|rf|right foot|rechts|re|rechter fuß|rechten fuß|rechter|rechten|droite|droit|pied droit|à droite|derecha|derecho|pie derecho|to the right|to right|nach rechts|a la derecha"},
+    Row{Sense::Foot, "L", "l|left|lf|left foot|links|li|linker fuß|linken fuß|linker|linken|gauche|pied gauche|à gauche|izquierda|izquierdo|pie izquierdo"},
+    Row{Sense::Foot, "R", "r|right|rf|right foot|rechts|re|rechter fuß|rechten fuß|rechter|rechten|droite|droit|pied droit|à droite|derecha|derecho|pie derecho"},
+    Row{Sense::Side, "L", "to the left|to left|to left side|nach links|vers la gauche|à la gauche|a la izquierda"},
+    Row{Sense::Side, "R", "to the right|to right|to right side|nach rechts|vers la droite|à la droite|a la derecha"},
     Row{Sense::Turning, "", "turn|turning|turned|turns|drehung|drehen|dreh|gedreht|tour|tourne|tournant|vuelta|giro|gira|girando"},
     Row{Sense::Step, "", "step|walk|rock|recover|replace|check|stomp|stamp|run|lock|ball|spring|leap|hop|jump|stomp-up|stamp-up|touch|tap|point|kick|flick|hook|hitch|brush|swivel|scuff|dig|drag|lift|fan|sweep|ronde|low-kick|sway|change|cut|"
                          "slide|lunge|press|march|balance|chug|shift|drop|dip|prance|skate|pivot|spin|unwind"},

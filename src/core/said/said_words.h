@@ -15,6 +15,7 @@ enum class Sense {
     Quick,
     Hold,       ///< nothing is danced
     Foot,       ///< own is "L" or "R"
+    Side,       ///< "to the right": own is "L" or "R"; a foot where none is said, else where the step goes
     Fraction,   ///< "half", "quarter": value over over, of a whole turn
     Turning,    ///< "turn", "turning": a fraction and a side belong to it
     Step,       ///< one action of a foot by itself: own in the notation's words

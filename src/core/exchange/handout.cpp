@@ -1,0 +1,388 @@
+#include "core/exchange/handout.h"
+
+#include "core/base/number_words.h"
+#include "core/base/plain_text.h"
+#include "core/exchange/handout_line.h"
+#include "core/exchange/routine_text.h"
+#include "core/exchange/text_tree.h"
+#include "core/notation/notation_print.h"
+#include "core/said/steps_reader.h"
+
+#include <algorithm>
+#include <map>
+
+namespace lc {
+
+namespace {
+
+using handout::LineSense;
+using handout::senseOf;
+
+/// Figures, parts and what else a hand-out says, until it becomes a routine.
+class Reader {
+public:
+    Result<Handout> read(std::string_view text) {
+        std::size_t number = 0;
+        for (std::size_t at = 0; at <= text.size();) {
+            const std::size_t end = std::min(text.find_first_of("\n\f", at), text.size());
+            std::string_view line = text.substr(at, end - at);
+            while (!line.empty() && (line.back() == '\r' || line.back() == ' ' || line.back() == '\t')) line.remove_suffix(1);
+            while (!line.empty() && (line.front() == ' ' || line.front() == '\t')) line.remove_prefix(1);
+            ++number;
+            if (number > mostLines) return fail(ErrorCode::BadNotation, "This hand-out has more than " + std::to_string(mostLines) + " lines. Paste the dance alone.");
+            if (!line.empty()) take(number, line);
+            at = end + 1;
+        }
+        closeFigure();
+        if (m_figures.empty())
+            return fail(ErrorCode::BadNotation, "No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.");
+        checkClaims();
+        auto document = routineFromText(routineText());
+        if (!document) return tl::unexpected(document.error());
+        m_out.document = std::move(*document);
+        return std::move(m_out);
+    }
+
+private:
+    static constexpr std::size_t mostLines = 4000;
+
+    struct RoleSteps {
+        std::string role;
+        std::string said;              ///< lines, joined
+        std::vector<std::size_t> from; ///< the lines of the hand-out they are from, as places in m_out.lines
+    };
+    struct Section {
+        std::string name;
+        std::string part;
+        std::vector<RoleSteps> roles;
+        std::optional<std::int64_t> first;
+        std::optional<std::size_t> heading; ///< its line, whose title may be its steps
+        std::string notes;
+    };
+    struct Figure {
+        std::string name, part;
+        std::vector<std::pair<std::string, std::string>> lines; ///< role, notation
+        std::string notes; ///< lines of its section that were not understood
+        Tick length;
+        Eighths turn;
+    };
+    struct Exception {
+        std::int64_t pass;
+        std::string text;
+    };
+
+    HandoutLine& say(std::size_t number, std::string_view line, std::string understood, bool open = false) {
+        m_out.lines.push_back({number, std::string(line), std::move(understood), open});
+        return m_out.lines.back();
+    }
+
+    void take(std::size_t number, std::string_view line) {
+        const LineSense sense = senseOf(line);
+        using Kind = LineSense::Kind;
+        switch (sense.kind) {
+        case Kind::Empty: return;
+        case Kind::Facts: return facts(number, line, sense);
+        case Kind::Credit: say(number, line, "for people to read"); return;
+        case Kind::Section: return section(number, line, sense);
+        case Kind::Part: return part(number, line, sense);
+        case Kind::Order:
+            m_order = sense.words;
+            say(number, line, "the order of the parts: " + m_order);
+            return;
+        case Kind::Restart: return restart(number, line, sense);
+        case Kind::Tag: return tag(number, line, sense);
+        case Kind::Role: return steps(number, line, sense.role, sense.words);
+        case Kind::Other: break;
+        }
+        other(number, line);
+    }
+
+    void facts(std::size_t number, std::string_view line, const LineSense& sense) {
+        std::string told;
+        const auto add = [&](const std::string& fact) { told += (told.empty() ? "" : ", ") + fact; };
+        if (sense.counts) { m_counts = sense.counts; m_countsLine = m_out.lines.size(); add(numbered(*sense.counts, "count", "counts")); }
+        if (sense.walls) { m_walls = sense.walls; m_wallsLine = m_out.lines.size(); add(numbered(*sense.walls, "wall", "walls")); }
+        if (!sense.level.empty()) { m_level = sense.level; add("level " + m_level); }
+        if (sense.intro) { m_intro = sense.intro; add("an intro of " + numbered(*sense.intro, "count", "counts")); }
+        if (sense.bpm) { m_bpm = sense.bpm; add(std::to_string(*sense.bpm) + " beats a minute"); }
+        say(number, line, told);
+    }
+
+    void section(std::size_t number, std::string_view line, const LineSense& sense) {
+        closeFigure();
+        ++m_sections;
+        m_section = Section{};
+        m_section->name = sense.words.empty() ? "Section " + std::to_string(m_sections) : sense.words;
+        m_section->part = m_part;
+        m_section->first = sense.from;
+        m_section->heading = m_out.lines.size();
+        say(number, line, "the figure “" + m_section->name + "”");
+    }
+
+    void part(std::size_t number, std::string_view line, const LineSense& sense) {
+        closeFigure();
+        m_part = sense.words;
+        m_sections = 0;
+        say(number, line, "part " + m_part + (sense.counts ? " of " + numbered(*sense.counts, "count", "counts") : ""));
+    }
+
+    void restart(std::size_t number, std::string_view line, const LineSense& sense) {
+        if (sense.passes.empty() || !sense.after) {
+            say(number, line, sense.passes.empty() ? "a restart, but not in which pass: write “restart in wall 3 after 16”" : "a restart, but not after how many counts: write “after 16”", true);
+            return;
+        }
+        std::string told;
+        for (const std::int64_t pass : sense.passes) {
+            m_exceptions.push_back({pass, "restart after " + std::to_string(*sense.after)});
+            told += (told.empty() ? "" : ", ") + std::to_string(pass);
+        }
+        say(number, line, "restart after " + std::to_string(*sense.after) + " in pass " + told);
+    }
+
+    void tag(std::size_t number, std::string_view line, const LineSense& sense) {
+        std::string name;
+        std::optional<std::int64_t> counts = sense.counts;
+        if (!sense.words.empty()) {
+            const StepsReading read = readSteps(sense.words);
+            if (!read.reading.error && read.reading.length > Tick{}) {
+                name = "Tag steps" + std::string(m_tags > 0 ? " " + std::to_string(m_tags + 1) : "");
+                m_figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, {}, read.reading.length, {}});
+                ++m_tags;
+                if (!counts && isWhole(read.reading.length)) counts = wholeCounts(read.reading.length);
+            }
+        }
+        if (sense.passes.empty() || !counts) {
+            if (!name.empty()) m_figures.pop_back();
+            say(number, line, sense.passes.empty() ? "a tag, but not after which pass: write “4-count tag after wall 3”" : "a tag, but not of how many counts: write “4-count tag”", true);
+            return;
+        }
+        std::string told;
+        for (const std::int64_t pass : sense.passes) {
+            m_exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name)});
+            told += (told.empty() ? "" : ", ") + std::to_string(pass);
+        }
+        say(number, line, "a tag of " + numbered(*counts, "count", "counts") + " after pass " + told + (name.empty() ? "" : ", danced as written") + (sense.words.empty() || !name.empty() ? "" : "; its steps could not be read"),
+            !sense.words.empty() && name.empty());
+    }
+
+    static std::string oneLine(std::string_view text) {
+        std::string out(text);
+        std::replace(out.begin(), out.end(), '\t', ' ');
+        return out;
+    }
+
+    /// A line of no known form: steps, the title, or kept.
+    void other(std::size_t number, std::string_view line) {
+        const StepsReading read = readSteps(line);
+        const bool empty = read.reading.length == Tick{} || read.reading.actions.empty();
+        std::size_t unknown = 0;
+        for (const NotationQuestion& q : read.reading.questions) unknown += q.text.find("no word that is known") != std::string::npos;
+        const bool counted = line.front() >= '0' && line.front() <= '9';
+        const bool prose = unknown > 0 && !counted && unknown * 2 >= read.reading.actions.size();
+        if (!read.reading.error && !empty && !prose && (m_titled || counted)) return steps(number, line, "everyone", std::string(line));
+        if (!m_titled) {
+            m_titled = true;
+            m_title = oneLine(line);
+            say(number, line, "the title");
+            return;
+        }
+        if (counted && read.reading.error) {
+            keep(line);
+            say(number, line, read.reading.error->text, true);
+            return;
+        }
+        keep(line);
+        say(number, line, "not understood; kept as a remark", true);
+    }
+
+    /// The text of a line stays with the figure in whose section it stands.
+    void keep(std::string_view line) {
+        std::string& notes = m_section ? m_section->notes : m_figures.empty() ? m_early : m_figures.back().notes;
+        notes += (notes.empty() ? "" : "\\n") + oneLine(line);
+    }
+
+    void steps(std::size_t number, std::string_view line, const std::string& role, const std::string& said) {
+        if (!m_section) {
+            m_section = Section{};
+            m_section->part = m_part;
+            m_section->name = m_part.empty() ? "Section " + std::to_string(++m_sections) : "Part " + m_part;
+        }
+        m_titled = true;
+        auto found = std::find_if(m_section->roles.begin(), m_section->roles.end(), [&](const RoleSteps& r) { return r.role == role; });
+        if (found == m_section->roles.end()) {
+            m_section->roles.push_back({role, {}, {}});
+            found = std::prev(m_section->roles.end());
+        }
+        std::string text = oneLine(said);
+        while (!text.empty() && (text.back() == ',' || text.back() == ';' || text.back() == '.')) text.pop_back();
+        found->said += (found->said.empty() ? "" : ", ") + text;
+        found->from.push_back(m_out.lines.size());
+        say(number, line, {});
+    }
+
+    void closeFigure() {
+        if (!m_section) return;
+        Section section = std::move(*m_section);
+        m_section.reset();
+        if (section.roles.empty() && section.heading) { // "Section 2: walk, walk, triple step": the title is what is danced
+            const StepsReading title = readSteps(section.name);
+            if (title.reading.error || title.reading.length == Tick{} || !title.reading.questions.empty()) {
+                m_out.lines[*section.heading].understood = "a heading with no steps below it";
+                m_out.lines[*section.heading].open = true;
+                return;
+            }
+            section.roles.push_back({"everyone", section.name, {*section.heading}});
+        }
+        Figure figure{uniqueName(section.name), section.part, {}, section.notes, {}, {}};
+        if (m_figures.empty()) figure.notes = m_early + (m_early.empty() || figure.notes.empty() ? "" : "\\n") + figure.notes;
+        for (const RoleSteps& role : section.roles) {
+            const auto line = lineOf(role, section.first);
+            if (!line) continue;
+            figure.lines.emplace_back(role.role, line->first);
+            figure.length = std::max(figure.length, line->second.length);
+            Eighths turn;
+            for (const Action& a : line->second.actions) turn += a.turn;
+            figure.turn = turn;
+            if (std::find(m_roles.begin(), m_roles.end(), role.role) == m_roles.end()) m_roles.push_back(role.role);
+        }
+        if (!figure.lines.empty()) m_figures.push_back(std::move(figure));
+    }
+
+    /// A role's steps as they are written or, where their counts go on from an earlier section, from count 1.
+    std::optional<std::pair<std::string, NotationReading>> lineOf(const RoleSteps& role, std::optional<std::int64_t> first) {
+        StepsReading read = readSteps(role.said);
+        std::string line = role.said;
+        NotationReading& reading = read.reading;
+        if (reading.error) {
+            tell(role, reading.error->text, true, reading.error->begin);
+            return std::nullopt;
+        }
+        const auto danced = std::find_if(reading.actions.begin(), reading.actions.end(), [](const Action& a) { return a.kind != ActionKind::Wait; });
+        const std::int64_t waits = danced == reading.actions.end() ? 0 : wholeCounts(danced->at);
+        std::int64_t base = first && *first > 1 && waits + 1 >= *first ? *first - 1 : waits / 8 * 8; // counts that went before
+        if (base > 0) {
+            std::erase_if(reading.actions, [&](const Action& a) { return a.at < counts(base); });
+            for (Action& a : reading.actions) a.at = a.at - counts(base);
+            reading.length = reading.length - counts(base);
+            line = printNotation(reading);
+        }
+        tell(role, (read.line.empty() && base == 0 ? "steps, " : "steps: " + (base > 0 ? line : read.line) + ", ") + countsInWords(reading.length), false, 0);
+        for (const NotationQuestion& question : reading.questions) tell(role, question.text, true, question.begin);
+        for (const NotationRemark& note : reading.notes)
+            if (note.kind == RemarkKind::FootNotFree) tell(role, note.text, true, note.begin);
+        return std::pair{line, std::move(reading)};
+    }
+
+    /// Says something at the line of the hand-out in which a byte of the joined steps lies.
+    void tell(const RoleSteps& role, const std::string& words, bool open, std::size_t byte) {
+        std::size_t before = 0;
+        for (const std::size_t place : role.from) {
+            HandoutLine& line = m_out.lines[place];
+            before += line.text.size() + 2;
+            if (!open && line.understood.empty()) line.understood = place == role.from.front() ? words : "goes on";
+            if (!open || (byte >= before && place != role.from.back())) continue;
+            line.understood = line.open ? line.understood + " " + words : words;
+            line.open = true;
+            return;
+        }
+    }
+
+    std::string uniqueName(std::string name) {
+        if (name.size() > 60) name = name.substr(0, name.find(' ', 48));
+        const int times = ++m_names[name];
+        return times == 1 ? name : name + " (" + std::to_string(times) + ")";
+    }
+
+    /// What the head says of length and walls, against what is written.
+    void checkClaims() {
+        Tick length;
+        Eighths turn;
+        const std::string first = m_figures.front().part.empty() ? "A" : m_figures.front().part;
+        for (const Figure& f : m_figures)
+            if (f.name.rfind("Tag steps", 0) != 0 && (f.part.empty() ? "A" : f.part) == first) {
+                length = length + f.length;
+                turn += f.turn;
+            }
+        if (m_counts && length != counts(*m_counts) && m_part.empty()) {
+            HandoutLine& line = m_out.lines[m_countsLine];
+            line.understood += "; but " + countsInWords(length) + " are written";
+            line.open = true;
+        }
+        const bool oneDance = std::all_of(m_figures.begin(), m_figures.end(), [&](const Figure& f) { return f.name.rfind("Tag steps", 0) == 0 || f.part == m_figures.front().part; });
+        if (!m_walls || m_roles.size() > 1 || !oneDance) return;
+        const int rest = ((turn.value % 8) + 8) % 8;
+        const std::int64_t walls = rest == 0 ? 1 : rest == 4 ? 2 : rest % 2 == 0 ? 4 : 8;
+        if (walls == *m_walls) return;
+        HandoutLine& line = m_out.lines[m_wallsLine];
+        line.understood += "; but the turns that are written make " + numbered(walls, "wall", "walls");
+        line.open = true;
+    }
+
+    std::string routineText() const {
+        std::string out = std::string(routineTextHead) + "\n\n";
+        if (!m_title.empty()) out += "title: " + m_title + "\n";
+        if (!m_level.empty()) out += "level: " + m_level + "\n";
+        Tick dance;
+        for (const Figure& f : m_figures) dance = dance + f.length;
+        if (m_intro && *m_intro > 0) out += "song: intro " + std::to_string(*m_intro) + " | dance " + std::to_string(std::max<std::int64_t>(1, wholeCounts(dance)) * 4) + "\n";
+        if (m_intro && *m_intro > 0 && m_bpm && *m_bpm >= 20 && *m_bpm <= 400) out += "tempo: " + std::to_string(*m_bpm) + "\n";
+        const bool several = m_roles.size() > 1 || (m_roles.size() == 1 && m_roles.front() != "everyone");
+        if (several) {
+            std::string roles;
+            for (const std::string& role : m_roles)
+                if (role != "everyone") roles += (roles.empty() ? "" : ", ") + role;
+            out += "roles: " + roles + "\n";
+        }
+        std::vector<std::string> parts;
+        std::map<std::string, std::string> figuresOf;
+        for (const Figure& f : m_figures) {
+            out += "\nfigure: " + text_tree::quoted(f.name) + "\n";
+            for (const auto& [role, line] : f.lines) out += "  " + role + ": " + line + "\n";
+            if (!f.notes.empty()) out += "  * notes: " + f.notes + "\n";
+            if (f.name.rfind("Tag steps", 0) == 0) continue;
+            const std::string part = f.part.empty() ? "A" : f.part;
+            if (std::find(parts.begin(), parts.end(), part) == parts.end()) parts.push_back(part);
+            figuresOf[part] += "  " + text_tree::quoted(f.name) + "\n";
+        }
+        for (const std::string& part : parts) out += "\npart: " + part + "\n" + figuresOf[part];
+        std::int64_t passes = std::max<std::int64_t>(4, m_walls.value_or(0));
+        for (const Exception& e : m_exceptions) passes = std::max(passes, e.pass + 1);
+        std::string order = m_order;
+        if (order.empty())
+            for (const std::string& part : parts) order += (order.empty() ? "" : " ") + part;
+        if (m_order.empty() && parts.size() == 1) order += " x" + std::to_string(std::min<std::int64_t>(passes, 200));
+        out += "\norder: " + order + "\n";
+        std::map<std::int64_t, std::vector<std::string>> ofPass;
+        for (const Exception& e : m_exceptions) ofPass[e.pass].push_back(e.text);
+        for (const auto& [pass, lines] : ofPass) {
+            out += "\npass " + std::to_string(pass) + "\n";
+            for (const std::string& line : lines) out += "  " + line + "\n";
+        }
+        return out;
+    }
+
+    Handout m_out;
+    std::string m_title, m_level, m_order, m_part, m_early;
+    bool m_titled = false;
+    std::optional<std::int64_t> m_counts, m_walls, m_intro, m_bpm;
+    std::size_t m_countsLine = 0, m_wallsLine = 0;
+    std::optional<Section> m_section;
+    int m_sections = 0, m_tags = 0;
+    std::vector<Figure> m_figures;
+    std::vector<Exception> m_exceptions;
+    std::vector<std::string> m_roles;
+    std::map<std::string, int> m_names;
+};
+
+} // namespace
+
+std::string openLinesInWords(const Handout& handout) {
+    std::string out;
+    for (const HandoutLine& line : handout.lines)
+        if (line.open) out += (out.empty() ? "" : "\n") + std::string("Line ") + std::to_string(line.number) + ", “" + shown(line.text) + "”: " + line.understood;
+    return out;
+}
+
+Result<Handout> readHandout(std::string_view text) { return Reader().read(text); }
+
+} // namespace lc

@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/document/document.h"
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace lc {
+
+/// What became of a line of a hand-out.
+struct HandoutLine {
+    std::size_t number = 0;  ///< from 1
+    std::string text;        ///< as it stands there
+    std::string understood;  ///< a sentence: what it was read as, or why it was not
+    bool open = false;       ///< it is a question, or was not understood, and waits to be settled
+};
+
+/// A hand-out, read.
+struct Handout {
+    Document document;              ///< figures, parts, order and exceptions
+    std::vector<HandoutLine> lines; ///< those that are not empty
+};
+
+/// Reads a hand-out of a dance as people write it: title, counts, walls, level, intro, sections or parts with lines of steps as readSteps() reads them, columns of
+/// roles, order, restarts and tags, in English, German, French or Spanish. Each section becomes a figure, each part a part; nothing is guessed without a line that says so,
+/// and a line that is not understood is kept with its text. Error BadNotation: there is no line of steps in it. O(length).
+[[nodiscard]] Result<Handout> readHandout(std::string_view text);
+
+/// The lines that wait to be settled, a sentence each on a line of its own; empty where there are none.
+[[nodiscard]] std::string openLinesInWords(const Handout& handout);
+
+} // namespace lc

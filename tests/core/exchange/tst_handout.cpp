@@ -1,0 +1,132 @@
+// Hand-outs as people write them, to figures, parts, order and exceptions. The sheets are of our own hall; what they come to was worked by hand.
+#include "support/core_support.h"
+
+#include "core/base/files.h"
+#include "core/base/plain_text.h"
+#include "core/exchange/handout.h"
+#include "core/exchange/routine_file.h"
+
+using namespace lc;
+using test::must;
+
+namespace {
+
+std::string path(const char* name) { return std::string(LIFTCOUNT_SOURCE_DIR "/tests/data/handouts/") + name; }
+
+Handout sheet(const char* name) { return must(readHandout(must(readForeignText(must(readFile(path(name), 1 << 20)), name)).text)); }
+
+QStringList open(const Handout& handout) {
+    QStringList out;
+    for (const HandoutLine& line : handout.lines)
+        if (line.open) out << test::q(line.text);
+    return out;
+}
+
+/// "1 33 49": where passes start, from count 1 of the dance.
+QString starts(const Landing& landing) {
+    QStringList out;
+    const Tick first = landing.performance.passes.front().start;
+    for (const PassPerformance& p : landing.performance.passes) out << test::q(toCountString(p.start - first + counts(1)));
+    return out.join(' ');
+}
+
+QString facings(const Landing& landing) {
+    QStringList out;
+    for (const PassPerformance& p : landing.performance.passes) out << test::q(toClock(p.roles.front().facingIn));
+    return out.join(' ');
+}
+
+} // namespace
+
+class HandoutTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    /// 32 counts, ¼ L at 14, restarts in passes 2 and 5 after 16, 4 counts behind pass 3: passes of 32, 16, 36, 32, 16 and 32 counts.
+    void aLineDanceWithRestartsAndATag() {
+        const Handout handout = sheet("lantern-row.txt");
+        const Routine& routine = handout.document.routine;
+        QCOMPARE(test::q(handout.document.title), "Lantern Row");
+        QCOMPARE(routine.figures.size(), std::size_t{5}); // four sections and the tag's steps
+        const Landing landing = land(handout.document);
+        QCOMPARE(starts(landing), "1 33 49 85 117 133");
+        QCOMPARE(facings(landing), "12 9 6 3 12 9");
+        QCOMPARE(landing.performance.passes[2].tag, counts(4));
+        QCOMPARE(open(handout), QStringList{"Have fun with it!"});
+        QVERIFY(routine.figures.back().facts.notes.find("Have fun") != std::string::npos || routine.figures[3].facts.notes.find("Have fun") != std::string::npos);
+    }
+
+    /// German, in windows-1252: parts of 8 counts, A A B A, the third pass cut after 4.
+    void partsInGerman() {
+        const Handout handout = sheet("hofkreis.txt");
+        QCOMPARE(test::q(handout.document.title), "Der Hofkreis");
+        QCOMPARE(handout.document.routine.parts.size(), std::size_t{2});
+        QCOMPARE(starts(land(handout.document)), "1 9 17 21");
+        QVERIFY2(open(handout).isEmpty(), qPrintable(open(handout).join('\n')));
+    }
+
+    /// French: half a turn in each pass of 32 counts, the third cut after 16.
+    void sectionsInFrench() {
+        const Handout handout = sheet("cour.txt");
+        const Landing landing = land(handout.document);
+        QCOMPARE(starts(landing), "1 33 65 81");
+        QCOMPARE(facings(landing), "12 6 12 6");
+        QVERIFY2(open(handout).isEmpty(), qPrintable(open(handout).join('\n')));
+    }
+
+    void rolesInColumns() {
+        const Handout handout = sheet("promenade.txt");
+        const Routine& routine = handout.document.routine;
+        QCOMPARE(routine.roles.size(), std::size_t{2});
+        QCOMPARE(test::q(routine.roles[1].name), "follower");
+        const Landing landing = land(handout.document);
+        QCOMPARE(landing.performance.passes.front().counts, counts(6));
+        QVERIFY(open(handout).isEmpty());
+    }
+
+    /// What the head says is checked against what is written.
+    void claimsThatAreNotKept() {
+        const Handout handout = must(readHandout("Short One\n32 counts, 4 walls\n1-4 vine R\n5-8 vine L\n"));
+        QCOMPARE(open(handout), QStringList{"32 counts, 4 walls"});
+        QVERIFY(handout.lines[1].understood.find("8 counts are written") != std::string::npos);
+        QVERIFY(handout.lines[1].understood.find("make 1 wall") != std::string::npos);
+    }
+
+    void countsThatGoOnFromSectionToSection() {
+        const Handout handout = must(readHandout("On And On\nSection 1\n1-8 vine R, vine L\nSection 2\n9-10 rock back R, recover L\n11&12 triple step R\n13-16 jazz box\n"));
+        QCOMPARE(land(handout.document).performance.passes.front().counts, counts(16));
+        QVERIFY(open(handout).isEmpty());
+    }
+
+    /// Every line is told of, and what cannot be read is open with the reason and stays in the routine.
+    void nothingIsLeftOutInSilence() {
+        const char* text = "Odd One\n1-4 vine R\n5-6 florble R, step L\n7&8 shuffle L R R\nRestart somewhere\nTag: be merry\nAnd then they all bow deeply to the hall\n";
+        const Handout handout = must(readHandout(text));
+        QCOMPARE(handout.lines.size(), std::size_t{7});
+        for (const HandoutLine& line : handout.lines) QVERIFY2(!line.understood.empty(), line.text.c_str());
+        QCOMPARE(open(handout).size(), 5);
+    }
+
+    void whatIsNoHandoutIsSaid() {
+        for (const char* text : {"", "\n\n", "Dear all,\nplease bring shoes to the hall on Friday.\n", "%PDF-1.4 %\xE2\xE3"}) {
+            const auto handout = readHandout(text);
+            QVERIFY(!handout);
+            QVERIFY(handout.error().message.find("No line of this text") != std::string::npos);
+        }
+        std::string longText;
+        while (longText.size() < 10'000'000) longText += "1-2 rock back L, recover R\n";
+        QVERIFY(!readHandout(longText));
+    }
+
+    /// The command line and the window open it as any routine.
+    void aFileIsKnownByItsContent() {
+        const auto file = must(readRoutineFile(path("lantern-row.txt")));
+        QCOMPARE(file.document.routine.passes.size(), std::size_t{6});
+        QVERIFY(file.note.find("Line 29") != std::string::npos);
+        const auto western = must(readRoutineFile(path("hofkreis.txt")));
+        QVERIFY(!western.note.empty()); // it was not UTF-8
+        QCOMPARE(test::q(western.document.routine.level), "Anfänger");
+    }
+};
+
+QTEST_APPLESS_MAIN(HandoutTest)
+#include "tst_handout.moc"
