@@ -1,7 +1,9 @@
 // Reading lines and figures, searching and filling. What concerns whole routines is in bench_arrange.
+#include "core/exchange/handout.h"
 #include "core/figures/figure_findings.h"
 #include "core/figures/figure_search.h"
 #include "core/figures/fillers.h"
+#include "core/said/steps_reader.h"
 
 #include <benchmark/benchmark.h>
 
@@ -15,6 +17,23 @@ void readALine(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(readNotation(eight).length);
 }
 BENCHMARK(readALine)->Unit(benchmark::kMicrosecond);
+
+void readALineOfTheNotationAsSaid(benchmark::State& state) { // what a line costs where either may stand
+    for (auto _ : state) benchmark::DoNotOptimize(readSteps(eight).reading.length);
+}
+BENCHMARK(readALineOfTheNotationAsSaid)->Unit(benchmark::kMicrosecond);
+
+void readASaidLine(benchmark::State& state) {
+    for (auto _ : state) benchmark::DoNotOptimize(readSteps("1-2 rock back L, recover R 3&4 shuffle forward L-R-L, 5-8 vine right with a quarter turn right").reading.length);
+}
+BENCHMARK(readASaidLine)->Unit(benchmark::kMicrosecond);
+
+void readAHandout(benchmark::State& state) { // of 200 lines
+    std::string text = "Bench Row\n32 counts, 4 walls\n";
+    for (int k = 0; k < 66; ++k) text += "Section " + std::to_string(k + 1) + "\n1-2 rock back L, recover R, 3&4 triple step L\n5-8 vine right\n";
+    for (auto _ : state) benchmark::DoNotOptimize(readHandout(text));
+}
+BENCHMARK(readAHandout)->Unit(benchmark::kMillisecond);
 
 } // namespace
 

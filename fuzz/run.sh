@@ -23,6 +23,8 @@ for page in docs/*.md docs/manual/*.md; do # each block of code of the pages is 
   awk -v stem="$texts/$(basename "$page" .md)" '/^```/ { inside = !inside; n++; next } inside { print > (stem "-" n ".txt") }' "$page"
   grep -o '`[^`]\{4,\}`' "$page" | tr -d '`' | split -l 1 -a 3 - "$texts/$(basename "$page" .md)-line-" || true
 done
+cp tests/data/handouts/*.txt "$texts"
+cut -f1 tests/data/said-lines.tsv | split -l 4 -a 3 - "$texts/said-"
 documents=build/fuzz/seeds/document
 mkdir -p "$documents"
 cp demo/*.liftcount docs/liftcount.schema.json "$documents"
@@ -40,7 +42,7 @@ export LSAN_OPTIONS
 if [[ $asked == *" sound "* ]]; then fuzz sound "$seconds" "$songs" 100000; fi
 if [[ $asked == *" document "* ]]; then fuzz document "$seconds" "$documents" 60000; fi
 if [[ $asked == *" texts "* ]]; then
-  kinds=(notation structure facts lyrics import routine_text figures)
+  kinds=(notation structure facts lyrics import routine_text figures said handout)
   for kind in "${kinds[@]}"; do fuzz "$kind" $((seconds / ${#kinds[@]})) "$texts" 1000; done # what is longer says nothing new and takes longer
 fi
 exit $broken
