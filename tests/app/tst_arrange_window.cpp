@@ -257,6 +257,23 @@ private Q_SLOTS:
         QVERIFY(rig.window->lastTold().contains("Line 2"));
         QCOMPARE(rig.starts().size(), 4); // nothing is lost
     }
+    /// A hand-out that was copied elsewhere: pasted, landed, and what waits to be settled is told.
+    void aHandoutIsPasted() {
+        ArrangeRig rig("song 32 | song 32");
+        QFile file(QStringLiteral(LIFTCOUNT_SOURCE_DIR "/tests/data/handouts/lantern-row.txt"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        rig.session->startNew();
+        QGuiApplication::clipboard()->setText(QString::fromUtf8(file.readAll()));
+        rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(rig.routine().passes.size(), std::size_t{6});
+        QVERIFY2(rig.window->lastTold().contains("Line 29"), qPrintable(rig.window->lastTold()));
+        const auto& passes = rig.session->landing().performance.passes;
+        QCOMPARE(passes[5].start - passes[0].start, counts(132));
+        QGuiApplication::clipboard()->setText("Dear all, bring shoes.");
+        rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(rig.window->lastTold().contains("No line of this text"));
+        QCOMPARE(rig.routine().passes.size(), std::size_t{6}); // nothing is lost
+    }
     void aRoutineInATextFileIsOpened() {
         ArrangeRig rig("song 32 | song 32");
         QTemporaryDir folder;

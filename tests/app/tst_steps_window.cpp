@@ -58,6 +58,17 @@ struct StepsRig : test::WindowRig {
 class StepsWindowTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    /// The partner's line is the same on the other foot, by one key, and then changed where it differs.
+    void aLineIsCopiedToThePartner() {
+        StepsRig rig;
+        rig.write("Both", "step left, close right, triple step");
+        rig.shortcut(Qt::Key_M, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(rig.desk().card().lines.size(), std::size_t{2});
+        QCOMPARE(test::q(rig.desk().card().lines[1].text), "1 step R 2 close L 3 step & close 4 step");
+        QCOMPARE(rig.desk().reading().roles[0].freeOut, Foot::Right);
+        QCOMPARE(rig.desk().reading().roles[1].freeOut, Foot::Left);
+        QVERIFY(rig.steps().editor().line(1)->hasFocus());
+    }
     /// A line as it is said, read at once; F12 writes it in the notation. A question is answered with keys alone.
     void aSaidLineIsReadAskedAboutAndWritten() {
         StepsRig rig;

@@ -32,6 +32,7 @@ void MainWindow::buildFiguresMenu() {
         m_steps->desk().duplicate(card);
     });
     command(menu, tr("Another role"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_R), tr("A line for a partner or a row"), here([this] { m_steps->editor().addRole(); }));
+    command(menu, tr("Copy the line to the partner"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_M), tr("The same steps on the other foot, to change what differs"), here([this] { m_steps->editor().copyToPartner(); }));
     command(menu, tr("Remove the figure"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Delete), tr("From the vocabulary, or from the routine; undo brings it back"), here([this] { m_steps->desk().removeChosen(); }));
     menu->addSeparator();
     command(menu, tr("Hear the figure"), QKeySequence(Qt::CTRL | Qt::Key_H), tr("With clicks, steps and spoken counts; again to stop"), here([this] { m_steps->hearFigure(); }));

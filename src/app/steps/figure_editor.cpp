@@ -216,6 +216,22 @@ void FigureEditor::addRole() {
     m_lines.back().edit->setFocus();
 }
 
+void FigureEditor::copyToPartner() {
+    if (!m_desk.chosen() || m_lines.empty()) return;
+    std::size_t from = 0;
+    for (std::size_t r = 0; r < m_lines.size(); ++r)
+        if (m_lines[r].edit->hasFocus()) from = r;
+    const NotationReading line = m_desk.reading().roles[from].line;
+    if (line.error || line.length == Tick{}) return Q_EMIT m_desk.told(tr("This line cannot be read to its end yet; mend it first."));
+    if (m_lines.size() == 1) addRole();
+    FigureCard card = m_desk.card();
+    const std::size_t to = (from + 1) % card.lines.size();
+    card.lines[to].text = printNotation(withOtherFeet(line), m_desk.reading().choices);
+    m_desk.change(card, tr("copy to the partner"));
+    m_lines[to].edit->setFocus();
+    m_lines[to].edit->moveCursor(QTextCursor::End);
+}
+
 void FigureEditor::rebuildLines() {
     const auto& lines = m_desk.card().lines;
     if (m_lines.size() == lines.size()) return;

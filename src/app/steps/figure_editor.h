@@ -35,6 +35,8 @@ public:
     [[nodiscard]] QLineEdit* claim() const { return m_claim; }
     [[nodiscard]] RulerView& ruler() const { return *m_ruler; }
     void addRole();
+    /// The line at hand (else the first) for the next role, on the other foot; a figure of one role gets another.
+    void copyToPartner();
 
 private:
     struct Line {

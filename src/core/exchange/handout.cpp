@@ -45,11 +45,30 @@ public:
 
 private:
     static constexpr std::size_t mostLines = 4000;
+    static constexpr int mostWrong = 20; // lines of a section
 
     struct RoleSteps {
         std::string role;
-        std::string said;              ///< lines, joined
-        std::vector<std::size_t> from; ///< the lines of the hand-out they are from, as places in m_out.lines
+        struct Line {
+            std::size_t place; ///< in m_out.lines
+            std::string text;
+        };
+        std::vector<Line> lines;
+
+        [[nodiscard]] std::string said() const {
+            std::string out;
+            for (const Line& line : lines) out += (out.empty() ? "" : ", ") + line.text;
+            return out;
+        }
+        /// The line in which a byte of said() lies.
+        [[nodiscard]] std::size_t at(std::size_t byte) const {
+            std::size_t end = 0;
+            for (std::size_t k = 0; k + 1 < lines.size(); ++k) {
+                end += lines[k].text.size() + 2;
+                if (byte < end) return k;
+            }
+            return lines.size() - 1;
+        }
     };
     struct Section {
         std::string name;
@@ -210,13 +229,12 @@ private:
         m_titled = true;
         auto found = std::find_if(m_section->roles.begin(), m_section->roles.end(), [&](const RoleSteps& r) { return r.role == role; });
         if (found == m_section->roles.end()) {
-            m_section->roles.push_back({role, {}, {}});
+            m_section->roles.push_back({role, {}});
             found = std::prev(m_section->roles.end());
         }
         std::string text = oneLine(said);
         while (!text.empty() && (text.back() == ',' || text.back() == ';' || text.back() == '.')) text.pop_back();
-        found->said += (found->said.empty() ? "" : ", ") + text;
-        found->from.push_back(m_out.lines.size());
+        found->lines.push_back({m_out.lines.size(), std::move(text)});
         say(number, line, {});
     }
 
@@ -231,12 +249,12 @@ private:
                 m_out.lines[*section.heading].open = true;
                 return;
             }
-            section.roles.push_back({"everyone", section.name, {*section.heading}});
+            section.roles.push_back({"everyone", {{*section.heading, section.name}}});
         }
         Figure figure{uniqueName(section.name), section.part, {}, section.notes, {}, {}};
         if (m_figures.empty()) figure.notes = m_early + (m_early.empty() || figure.notes.empty() ? "" : "\\n") + figure.notes;
-        for (const RoleSteps& role : section.roles) {
-            const auto line = lineOf(role, section.first);
+        for (RoleSteps& role : section.roles) {
+            const auto line = lineOf(role, section.first, figure.notes);
             if (!line) continue;
             figure.lines.emplace_back(role.role, line->first);
             figure.length = std::max(figure.length, line->second.length);
@@ -248,43 +266,49 @@ private:
         if (!figure.lines.empty()) m_figures.push_back(std::move(figure));
     }
 
-    /// A role's steps as they are written or, where their counts go on from an earlier section, from count 1.
-    std::optional<std::pair<std::string, NotationReading>> lineOf(const RoleSteps& role, std::optional<std::int64_t> first) {
-        StepsReading read = readSteps(role.said);
-        std::string line = role.said;
-        NotationReading& reading = read.reading;
-        if (reading.error) {
-            tell(role, reading.error->text, true, reading.error->begin);
-            return std::nullopt;
+    /// A role's steps as they are written or, where their counts go on from an earlier section, from count 1. Lines that cannot be read are left out and kept in `notes`.
+    std::optional<std::pair<std::string, NotationReading>> lineOf(RoleSteps& role, std::optional<std::int64_t> first, std::string& notes) {
+        StepsReading read = readSteps(role.said());
+        for (int tries = 0; read.reading.error; ++tries) {
+            if (tries == mostWrong) {
+                for (const RoleSteps::Line& line : role.lines) {
+                    tell(line.place, "not read, since too much before it could not be", true);
+                    notes += (notes.empty() ? "" : "\\n") + line.text;
+                }
+                return std::nullopt;
+            }
+            const std::size_t wrong = role.at(read.reading.error->begin);
+            tell(role.lines[wrong].place, read.reading.error->text, true);
+            notes += (notes.empty() ? "" : "\\n") + role.lines[wrong].text;
+            role.lines.erase(role.lines.begin() + static_cast<std::ptrdiff_t>(wrong));
+            if (role.lines.empty()) return std::nullopt;
+            read = readSteps(role.said());
         }
+        std::string line = role.said();
+        NotationReading& reading = read.reading;
         const auto danced = std::find_if(reading.actions.begin(), reading.actions.end(), [](const Action& a) { return a.kind != ActionKind::Wait; });
         const std::int64_t waits = danced == reading.actions.end() ? 0 : wholeCounts(danced->at);
-        std::int64_t base = first && *first > 1 && waits + 1 >= *first ? *first - 1 : waits / 8 * 8; // counts that went before
+        const std::int64_t base = first && *first > 1 && waits + 1 >= *first ? *first - 1 : waits / 8 * 8; // counts that went before
         if (base > 0) {
             std::erase_if(reading.actions, [&](const Action& a) { return a.at < counts(base); });
             for (Action& a : reading.actions) a.at = a.at - counts(base);
             reading.length = reading.length - counts(base);
             line = printNotation(reading);
         }
-        tell(role, (read.line.empty() && base == 0 ? "steps, " : "steps: " + (base > 0 ? line : read.line) + ", ") + countsInWords(reading.length), false, 0);
-        for (const NotationQuestion& question : reading.questions) tell(role, question.text, true, question.begin);
+        const std::string shorter = base > 0 ? line : read.line;
+        tell(role.lines.front().place, (shorter.empty() ? "steps, " : "steps: " + shorter + ", ") + countsInWords(reading.length), false);
+        for (std::size_t k = 1; k < role.lines.size(); ++k) tell(role.lines[k].place, "goes on", false);
+        for (const NotationQuestion& question : reading.questions) tell(role.lines[role.at(question.begin)].place, question.text, true);
         for (const NotationRemark& note : reading.notes)
-            if (note.kind == RemarkKind::FootNotFree) tell(role, note.text, true, note.begin);
+            if (note.kind == RemarkKind::FootNotFree) tell(role.lines[role.at(note.begin)].place, note.text, true);
         return std::pair{line, std::move(reading)};
     }
 
-    /// Says something at the line of the hand-out in which a byte of the joined steps lies.
-    void tell(const RoleSteps& role, const std::string& words, bool open, std::size_t byte) {
-        std::size_t before = 0;
-        for (const std::size_t place : role.from) {
-            HandoutLine& line = m_out.lines[place];
-            before += line.text.size() + 2;
-            if (!open && line.understood.empty()) line.understood = place == role.from.front() ? words : "goes on";
-            if (!open || (byte >= before && place != role.from.back())) continue;
-            line.understood = line.open ? line.understood + " " + words : words;
-            line.open = true;
-            return;
-        }
+    /// Says something at a line: what it was read as, or what is to be settled.
+    void tell(std::size_t place, const std::string& words, bool open) {
+        HandoutLine& line = m_out.lines[place];
+        line.understood = line.open && open ? line.understood + " " + words : line.open ? line.understood : words;
+        line.open = line.open || open;
     }
 
     std::string uniqueName(std::string name) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/notation/notation.h"
+#include "core/said/said_words.h"
 
 #include <map>
 #include <string>
@@ -21,6 +22,15 @@ struct Doubt {
 class Asker {
 public:
     explicit Asker(std::map<std::size_t, std::size_t> picks = {}) : m_picks(std::move(picks)) {}
+    /// One that keeps the nearest known words another has found.
+    Asker(std::map<std::size_t, std::size_t> picks, const Asker& before) : m_picks(std::move(picks)), m_nearest(before.m_nearest) {}
+
+    /// The known word nearest to one that is not known, as nearestWord() says.
+    const std::string& nearest(const std::string& word) {
+        const auto [found, isNew] = m_nearest.try_emplace(word);
+        if (isNew && !full()) found->second = nearestWord(word);
+        return found->second;
+    }
 
     /// The answer that is taken.
     std::size_t ask(std::size_t begin, std::size_t finish, std::string text, std::vector<std::string> answers) {
@@ -44,6 +54,7 @@ public:
 private:
     static constexpr std::size_t mostDoubts = 12;
     std::map<std::size_t, std::size_t> m_picks;
+    std::map<std::string, std::string> m_nearest;
     std::vector<Doubt> m_doubts;
     std::vector<NotationRemark> m_notes;
     std::optional<NotationRemark> m_error;

@@ -34,7 +34,7 @@ std::string turnOf(const Chunk& c, Asker& asker) {
     }
     if (!side) side = asker.ask(c.begin, c.finish, "Which way is this turn?", {"to the left", "to the right"}) == 0 ? Foot::Left : Foot::Right;
     const std::int64_t common = std::gcd(turn, over);
-    const std::string size = common > 0 && over / common == 1 && turn == over ? "full" : std::to_string(turn) + "/" + std::to_string(over);
+    const std::string size = turn == over ? "full" : std::to_string(turn / common) + "/" + std::to_string(over / common);
     return size + " " + letterOf(*side);
 }
 

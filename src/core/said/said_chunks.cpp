@@ -56,7 +56,10 @@ private:
         }
         if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly && c.turns) c.kind = Chunk::Kind::Turn;
         else if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly) onlyHow(c);
-        if (!m_out.chunks.empty()) endsFigure(m_out.chunks.back(), c);
+        if (!m_out.chunks.empty()) {
+            endsFigure(m_out.chunks.back(), c);
+            goesOnTouching(m_out.chunks.back(), c, m_asker);
+        }
         m_out.chunks.push_back(std::move(c));
         m_now.reset();
     }
@@ -113,8 +116,8 @@ private:
         case Sense::Filler:
             if (t.text == "weight" || t.text == "gewicht" || t.text == "poids" || t.text == "peso") m_weight = &t;
             m_with = t.text == "with" || t.text == "mit" || t.text == "avec" || t.text == "con"; return;
+        case Sense::Letter: conjunction(t); break;
         case Sense::Count:
-        case Sense::Letter:
         case Sense::Times:
         case Sense::Repeat:
         case Sense::OtherFoot: break; // the reader's own
@@ -271,7 +274,8 @@ private:
     void figure(const SaidToken& t) {
         Chunk given;
         const KnownFigure& known = knownFigures()[static_cast<std::size_t>(t.value)];
-        const bool bare = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->turns;
+        const bool part = open() && !m_now->direction && !m_now->words.empty() && (m_now->words.front() == "heel" || m_now->words.front() == "toe");
+        const bool bare = open() && !part && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->turns;
         bool joins = bare && (!m_now->direction || (known.line.find('*') != std::string_view::npos && m_now->words.size() == 1 && !in(closings, m_now->words.front())));
         if (joins && m_now->direction && !endsGroup(next()))
             joins = m_asker.ask(m_now->begin, t.finish, "Where does “" + m_now->words.front() + "” belong?", {"it says where the figure goes", "it is a step of its own"}) == 0;
@@ -293,8 +297,8 @@ private:
         if (!open()) begin(t);
         m_now->turn = t.value;
         m_now->over = t.over;
+        if (!m_now->turns) m_now->side.reset(); // "turn left 1/2": the side is said already
         m_now->turns = true;
-        m_now->side.reset();
     }
 
     void turning(const SaidToken& t) {
@@ -315,7 +319,7 @@ private:
     }
 
     void unknown(const SaidToken& t) {
-        const std::string nearest = m_asker.full() ? std::string() : nearestWord(t.text);
+        const std::string nearest = m_asker.nearest(t.text);
         std::vector<std::string> answers{"a step of its own, with weight", "a step of its own, without weight", "it only says how the step is danced"};
         if (!nearest.empty()) answers.push_back("“" + nearest + "”");
         const bool touches = open() && m_now->kind == Chunk::Kind::Step && (m_now->verb || m_now->direction);
@@ -378,6 +382,15 @@ void endsFigure(Chunk& figure, const Chunk& next) {
     if (figure.kind != Chunk::Kind::Figure || next.kind != Chunk::Kind::Step || next.words.empty()) return;
     if (figure.figure->shorter.empty() || figure.figure->line.find("touch") == std::string_view::npos) return;
     if (in(noWeight, next.words.front()) || in(closings, next.words.front()) || next.words.front() == "stomp-up") figure.shorter = true;
+}
+
+void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker) {
+    if (before.kind != Chunk::Kind::Step || !before.verb || !before.direction || before.words.empty() || !in(noWeight, before.words.front())) return;
+    if (next.kind != Chunk::Kind::Step || next.verb || !next.direction || next.turns || !next.feet.empty() || in(closings, next.words.front())) return;
+    const std::string& verb = before.words.front();
+    if (asker.ask(next.begin, next.finish, "Is this another " + verb + ", or a step?", {"a " + verb + " " + next.words.front(), "a step " + next.words.front()}) == 1) return;
+    next.words.insert(next.words.begin(), verb);
+    next.verb = true;
 }
 
 Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker) { return Parter(tokens, asker).run(); }

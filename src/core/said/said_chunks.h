@@ -50,6 +50,9 @@ struct Chunks {
 /// "vine right, touch": the touch that is said after a figure is the figure's own last one.
 void endsFigure(Chunk& figure, const Chunk& next);
 
+/// "touch out, in": whether a direction that is said alone behind a touch with one is that touch again. Asks.
+void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker);
+
 /// Parts what is said between two counts into what is danced. Where it can be parted in two ways it asks.
 [[nodiscard]] Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker);
 

@@ -35,7 +35,10 @@ public:
         const bool inCounts = std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) || t.kind == TokenKind::Silent; });
         const bool slowQuick = !inCounts && std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Slow) || t.is(Sense::Quick); });
         m_said.spoken = std::any_of(begin, m_tokens.end(), isSpoken) || !(inCounts || slowQuick);
-        if (inCounts) counted();
+        if (saysHowMany()) {
+            m_said.spoken = true;
+            severalSteps();
+        } else if (inCounts) counted();
         else if (slowQuick) inSlowAndQuick();
         else list();
         m_said.spoken = m_said.spoken || m_counts.spoken();
@@ -69,6 +72,26 @@ private:
                 say(std::move(segment), from, i);
             }
         }
+    }
+
+    /// "four steps forward": how many steps, or the fourth count. Asks.
+    bool saysHowMany() {
+        const SaidToken* first = at(m_from);
+        const SaidToken* what = at(m_from + 1);
+        if (!first || !what || !first->is(Sense::Count) || first->value < 2 || first->value > 64 || !what->several) return false;
+        for (std::size_t k = m_from + 1; k < m_tokens.size(); ++k)
+            if (m_tokens[k].is(Sense::Count) || m_tokens[k].kind == TokenKind::Silent || saysAgain(m_tokens[k])) return false;
+        return m_asker.ask(first->begin, what->finish, "Are these " + std::to_string(first->value) + " steps, or is it a step on count " + std::to_string(first->value) + "?",
+                           {std::to_string(first->value) + " steps", "a step on count " + std::to_string(first->value)}) == 0;
+    }
+
+    void severalSteps() {
+        std::vector<Chunk> all = partsOf({m_tokens.data() + m_from + 1, m_tokens.size() - m_from - 1}).chunks;
+        Chunk again = all.front();
+        again.feet.clear();
+        all.insert(all.begin() + 1, static_cast<std::size_t>(m_tokens[m_from].value - 1), again);
+        settleTurns(all);
+        m_writer.putFrom(1, actsOf(all, m_choices, false, m_asker));
     }
 
     /// Words that belong to no count: what is repeated, or nothing that is danced.
@@ -154,6 +177,7 @@ private:
         if (part.empty()) return;
         if (!all.empty()) {
             endsFigure(all.back(), part.front());
+            goesOnTouching(all.back(), part.front(), m_asker);
             const Chunk& before = all.back();
             if (part.front().footOnly && before.verb && before.kind == Chunk::Kind::Step && !before.turns) { // "walk R, L"
                 part.front().words = before.words;

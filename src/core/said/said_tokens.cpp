@@ -95,6 +95,11 @@ private:
         const std::size_t end = digitsEnd(m_text, m_at);
         if (end == m_at) return false;
         const std::int64_t value = valueOf(m_text.substr(m_at, end - m_at));
+        if (risesByOne(end)) return true;
+        if (const std::size_t unit = degreesEnd(end); unit > end && value > 0 && value <= 2880 && value % 45 == 0) {
+            known(Sense::Fraction, unit, value / 45, 8).text.clear();
+            return true;
+        }
         if (end + 1 < m_text.size() && m_text[end] == '/' && isDigit(m_text[end + 1])) {
             const std::size_t overEnd = digitsEnd(m_text, end + 1);
             known(Sense::Fraction, overEnd, value, valueOf(m_text.substr(end + 1, overEnd - end - 1)));
@@ -105,6 +110,25 @@ private:
         } else
             known(Sense::Count, end, value);
         return true;
+    }
+
+    /// "5678": counts without spaces between them.
+    bool risesByOne(std::size_t end) {
+        if (end - m_at < 3) return false;
+        for (std::size_t i = m_at + 1; i < end; ++i)
+            if (m_text[i] != m_text[i - 1] + 1) return false;
+        while (m_at < end) known(Sense::Count, m_at + 1, m_text[m_at] - '0').spelled = true;
+        return true;
+    }
+
+    /// "180 degrees": where the unit ends.
+    std::size_t degreesEnd(std::size_t end) const {
+        std::size_t from = end;
+        while (from < m_text.size() && isSpace(m_text[from])) ++from;
+        if (at("°", from)) return from + std::string_view("°").size();
+        const std::size_t stop = wordEnd(from);
+        const std::string unit = small(m_text.substr(from, stop - from));
+        return unit == "degrees" || unit == "degree" || unit == "deg" || unit == "grad" || unit == "degrés" || unit == "grados" ? stop : end;
     }
 
     bool sign() {
@@ -244,6 +268,7 @@ private:
         const std::string written(m_text.substr(m_at, bestEnd - m_at));
         SaidToken& t = known(found->sense, bestEnd, found->value, found->over);
         t.text = found->own;
+        t.several = found->sense == Sense::Step && best != found->own && (best.back() == 's' || best == "schritte");
         t.spelled = found->sense == Sense::Foot ? written.size() > 2 && best != "left" && best != "right" : small(written) != found->own;
         if (m_at < m_text.size() && m_text[m_at] == '-' && letterAt(m_at + 1)) ++m_at; // the dash inside a word
         return true;

@@ -31,6 +31,7 @@ struct SaidToken {
     std::int64_t value = 0;
     std::int64_t over = 1;
     bool spelled = false;        ///< said in words that the notation does not have
+    bool several = false;        ///< "steps": more than one of them
     bool spaceBefore = false;
     bool spaceAfter = false;
 

@@ -31,7 +31,7 @@ constexpr std::array rows{
     Row{Sense::Side, "R", "to the right|to right|to right side|nach rechts|vers la droite|à la droite|a la derecha"},
     Row{Sense::Turning, "", "turn|turning|turned|turns|drehung|drehen|dreh|gedreht|tour|tourne|tournant|vuelta|giro|gira|girando"},
     Row{Sense::Step, "", "step|walk|rock|recover|replace|check|stomp|stamp|run|lock|ball|spring|leap|hop|jump|stomp-up|stamp-up|touch|tap|point|kick|flick|hook|hitch|brush|swivel|scuff|dig|drag|lift|fan|sweep|ronde|low-kick|sway|change|cut|"
-                         "slide|lunge|press|march|balance|chug|shift|drop|dip|prance|skate|pivot|spin|unwind"},
+                         "slide|lunge|press|march|chug|shift|drop|dip|prance|skate|pivot|spin|unwind"},
     Row{Sense::Step, "step", "steps|stepping|schritt|schritte|tritt|pas|paso|pisa"},
     Row{Sense::Step, "walk", "walks|walking|geh|gehen|geht|gehe|lauf|marche|camina|caminar"},
     Row{Sense::Step, "rock", "rocks|rocking|wiege"},
@@ -133,7 +133,9 @@ const Table& table() {
 /// Letters to change, put in or leave out to make one word of another; two that changed places are one. Beyond `most` it is `most` + 1.
 std::size_t lettersApart(std::string_view a, std::string_view b, std::size_t most) {
     if (a.size() > b.size() + most || b.size() > a.size() + most) return most + 1;
-    std::vector<std::vector<std::size_t>> d(a.size() + 1, std::vector<std::size_t>(b.size() + 1));
+    constexpr std::size_t longest = 32; // no word of the table is longer
+    if (a.size() > longest || b.size() > longest) return most + 1;
+    std::array<std::array<std::size_t, longest + 1>, longest + 1> d;
     for (std::size_t i = 0; i <= a.size(); ++i)
         for (std::size_t j = 0; j <= b.size(); ++j) {
             if (i == 0 || j == 0) { d[i][j] = i + j; continue; }

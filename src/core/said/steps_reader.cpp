@@ -38,10 +38,11 @@ Foot freeAtEnd(const NotationReading& reading) {
 }
 
 /// The line as it is meant with each answer to a doubt.
-NotationQuestion questionOf(std::size_t number, const Doubt& doubt, const std::vector<SaidToken>& tokens, const NotationChoices& choices) {
+NotationQuestion questionOf(std::size_t number, const Asker& asked, const std::vector<SaidToken>& tokens, const NotationChoices& choices) {
+    const Doubt& doubt = asked.doubts()[number];
     NotationQuestion question{doubt.begin, doubt.finish, doubt.text, {}};
     for (std::size_t k = 0; k < doubt.answers.size(); ++k) {
-        Asker asker(std::map<std::size_t, std::size_t>{{number, k}});
+        Asker asker({{number, k}}, asked);
         const SaidLine meant = said::notationOf(tokens, choices, asker);
         if (asker.error()) continue;
         const NotationReading reading = readNotation(meant.line, choices);
@@ -89,7 +90,7 @@ StepsReading readSteps(std::string_view text, const NotationChoices& choices, st
     reading.notes.insert(reading.notes.begin(), asker.notes().begin(), asker.notes().end());
     if (!reading.error) checkWeight(reading, said.weights);
     for (std::size_t k = 0; k < asker.doubts().size(); ++k)
-        if (NotationQuestion question = questionOf(k, asker.doubts()[k], tokens, choices); !question.answers.empty()) reading.questions.push_back(std::move(question));
+        if (NotationQuestion question = questionOf(k, asker, tokens, choices); !question.answers.empty()) reading.questions.push_back(std::move(question));
     return out;
 }
 
