@@ -351,7 +351,11 @@ private:
     }
 
     /// "vine: side, behind, side, touch": the name stands before what it is.
-    void heading() { m_now.reset(); }
+    void heading() {
+        if (open() && m_now->kind == Chunk::Kind::Figure && next() && m_out.chunks.size() == m_group) m_now.reset();
+        else close();
+        m_group = m_out.chunks.size();
+    }
 
     void remark(const SaidToken& t) {
         const std::string words = small(t.text);
