@@ -1,5 +1,6 @@
 #include "core/exchange/handout.h"
 
+#include "core/base/clock_text.h"
 #include "core/base/number_words.h"
 #include "core/base/plain_text.h"
 #include "core/exchange/handout_line.h"
@@ -37,6 +38,7 @@ public:
         if (m_figures.empty())
             return fail(ErrorCode::BadNotation, "No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.");
         checkClaims();
+        dropWhatIsNotThere();
         auto document = routineFromText(routineText());
         if (!document) return tl::unexpected(document.error());
         m_out.document = std::move(*document);
@@ -88,6 +90,9 @@ private:
     struct Exception {
         std::int64_t pass;
         std::string text;
+        std::int64_t restart = 0; ///< counts after which the pass is cut; 0 = not
+        std::int64_t tag = 0;     ///< counts behind it
+        std::size_t line = 0;     ///< its place in m_out.lines
     };
 
     HandoutLine& say(std::size_t number, std::string_view line, std::string understood, bool open = false) {
@@ -106,6 +111,7 @@ private:
         case Kind::Part: return part(number, line, sense);
         case Kind::Order:
             m_order = sense.words;
+            m_orderLine = m_out.lines.size();
             say(number, line, "the order of the parts: " + m_order);
             return;
         case Kind::Restart: return restart(number, line, sense);
@@ -152,7 +158,7 @@ private:
         }
         std::string told;
         for (const std::int64_t pass : sense.passes) {
-            m_exceptions.push_back({pass, "restart after " + std::to_string(*sense.after)});
+            m_exceptions.push_back({pass, "restart after " + std::to_string(*sense.after), *sense.after, 0, m_out.lines.size()});
             told += (told.empty() ? "" : ", ") + std::to_string(pass);
         }
         say(number, line, "restart after " + std::to_string(*sense.after) + " in pass " + told);
@@ -177,7 +183,7 @@ private:
         }
         std::string told;
         for (const std::int64_t pass : sense.passes) {
-            m_exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name)});
+            m_exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name), 0, *counts, m_out.lines.size()});
             told += (told.empty() ? "" : ", ") + std::to_string(pass);
         }
         say(number, line, "a tag of " + numbered(*counts, "count", "counts") + " after pass " + told + (name.empty() ? "" : ", danced as written") + (sense.words.empty() || !name.empty() ? "" : "; its steps could not be read"),
@@ -323,7 +329,7 @@ private:
         Eighths turn;
         const std::string first = m_figures.front().part.empty() ? "A" : m_figures.front().part;
         for (const Figure& f : m_figures)
-            if (f.name.rfind("Tag steps", 0) != 0 && (f.part.empty() ? "A" : f.part) == first) {
+            if (!isTag(f) && (f.part.empty() ? "A" : f.part) == first) {
                 length = length + f.length;
                 turn += f.turn;
             }
@@ -332,7 +338,7 @@ private:
             line.understood += "; but " + countsInWords(length) + " are written";
             line.open = true;
         }
-        const bool oneDance = std::all_of(m_figures.begin(), m_figures.end(), [&](const Figure& f) { return f.name.rfind("Tag steps", 0) == 0 || f.part == m_figures.front().part; });
+        const bool oneDance = std::all_of(m_figures.begin(), m_figures.end(), [&](const Figure& f) { return isTag(f) || f.part == m_figures.front().part; });
         if (!m_walls || m_roles.size() > 1 || !oneDance) return;
         const int rest = ((turn.value % 8) + 8) % 8;
         const std::int64_t walls = rest == 0 ? 1 : rest == 4 ? 2 : rest % 2 == 0 ? 4 : 8;
@@ -342,14 +348,80 @@ private:
         line.open = true;
     }
 
+    bool hasPart(const std::string& part) const {
+        return std::any_of(m_figures.begin(), m_figures.end(), [&](const Figure& f) { return !isTag(f) && partOf(f) == part; });
+    }
+
+    /// An order of parts that are not written, and exceptions of passes that are not danced, are told and left out.
+    void dropWhatIsNotThere() {
+        for (char c : m_order)
+            if (c >= 'A' && c <= 'Z' && !hasPart(std::string(1, c))) {
+                m_out.lines[m_orderLine].understood += "; but part " + std::string(1, c) + " is not written";
+                m_out.lines[m_orderLine].open = true;
+            }
+        const auto passes = static_cast<std::int64_t>(passParts().size());
+        std::erase_if(m_exceptions, [&](const Exception& e) {
+            if (e.pass >= 1 && e.pass <= passes) return false;
+            m_out.lines[e.line].understood += "; but there are " + numbered(passes, "pass", "passes");
+            m_out.lines[e.line].open = true;
+            return true;
+        });
+    }
+
+    static bool isTag(const Figure& f) { return f.name.rfind("Tag steps", 0) == 0; }
+    static std::string partOf(const Figure& f) { return f.part.empty() ? "A" : f.part; }
+
+    /// The part of each pass: the order that is written, else all parts in turn; one part alone as often as the walls and the exceptions need.
+    std::vector<std::string> passParts() const {
+        std::vector<std::string> out;
+        bool known = false;
+        for (std::size_t i = 0; i < m_order.size() && out.size() < 200; ++i) {
+            const char c = m_order[i];
+            if (c >= 'A' && c <= 'Z') {
+                known = hasPart(std::string(1, c));
+                if (known) out.emplace_back(1, c);
+            }
+            if (c < '0' || c > '9' || out.empty() || !known) continue;
+            const int times = std::min(200, std::atoi(m_order.c_str() + i));
+            while (i + 1 < m_order.size() && m_order[i + 1] >= '0' && m_order[i + 1] <= '9') ++i;
+            const std::string last = out.back();
+            for (int k = 1; k < times; ++k) out.push_back(last);
+        }
+        if (!out.empty()) return out;
+        for (const Figure& f : m_figures)
+            if (!isTag(f) && std::find(out.begin(), out.end(), partOf(f)) == out.end()) out.push_back(partOf(f));
+        if (out.size() != 1) return out;
+        std::int64_t passes = std::max<std::int64_t>(4, m_walls.value_or(0));
+        for (const Exception& e : m_exceptions) passes = std::max(passes, e.pass + 1);
+        return std::vector<std::string>(static_cast<std::size_t>(std::min<std::int64_t>(passes, 200)), out.front());
+    }
+
+    /// Where an intro is told of: the song as the hand-out understands it, a phrase for each pass behind the intro.
+    std::string songText() const {
+        if (!m_intro || *m_intro < 1) return {};
+        std::string out = "song: intro " + std::to_string(*m_intro);
+        std::int64_t number = 0;
+        for (const std::string& part : passParts()) {
+            ++number;
+            Tick length;
+            for (const Figure& f : m_figures)
+                if (!isTag(f) && partOf(f) == part) length = length + f.length;
+            for (const Exception& e : m_exceptions)
+                if (e.pass == number && e.restart > 0) length = std::min(length, counts(e.restart));
+            for (const Exception& e : m_exceptions)
+                if (e.pass == number) length = length + counts(e.tag);
+            if (length <= Tick{} || !isWhole(length)) return {};
+            out += " | dance " + std::to_string(wholeCounts(length));
+        }
+        const double bpm = static_cast<double>(m_bpm && *m_bpm >= 20 && *m_bpm <= 400 ? *m_bpm : 112);
+        return out + "\ntempo: " + std::to_string(static_cast<int>(bpm)) + "\nstart: " + decimals(60 / bpm * static_cast<double>(*m_intro), 3) + " s\n";
+    }
+
     std::string routineText() const {
         std::string out = std::string(routineTextHead) + "\n\n";
         if (!m_title.empty()) out += "title: " + m_title + "\n";
         if (!m_level.empty()) out += "level: " + m_level + "\n";
-        Tick dance;
-        for (const Figure& f : m_figures) dance = dance + f.length;
-        if (m_intro && *m_intro > 0) out += "song: intro " + std::to_string(*m_intro) + " | dance " + std::to_string(std::max<std::int64_t>(1, wholeCounts(dance)) * 4) + "\n";
-        if (m_intro && *m_intro > 0 && m_bpm && *m_bpm >= 20 && *m_bpm <= 400) out += "tempo: " + std::to_string(*m_bpm) + "\n";
+        out += songText();
         const bool several = m_roles.size() > 1 || (m_roles.size() == 1 && m_roles.front() != "everyone");
         if (several) {
             std::string roles;
@@ -363,18 +435,14 @@ private:
             out += "\nfigure: " + text_tree::quoted(f.name) + "\n";
             for (const auto& [role, line] : f.lines) out += "  " + role + ": " + line + "\n";
             if (!f.notes.empty()) out += "  * notes: " + f.notes + "\n";
-            if (f.name.rfind("Tag steps", 0) == 0) continue;
-            const std::string part = f.part.empty() ? "A" : f.part;
+            if (isTag(f)) continue;
+            const std::string part = partOf(f);
             if (std::find(parts.begin(), parts.end(), part) == parts.end()) parts.push_back(part);
             figuresOf[part] += "  " + text_tree::quoted(f.name) + "\n";
         }
         for (const std::string& part : parts) out += "\npart: " + part + "\n" + figuresOf[part];
-        std::int64_t passes = std::max<std::int64_t>(4, m_walls.value_or(0));
-        for (const Exception& e : m_exceptions) passes = std::max(passes, e.pass + 1);
-        std::string order = m_order;
-        if (order.empty())
-            for (const std::string& part : parts) order += (order.empty() ? "" : " ") + part;
-        if (m_order.empty() && parts.size() == 1) order += " x" + std::to_string(std::min<std::int64_t>(passes, 200));
+        std::string order;
+        for (const std::string& part : passParts()) order += (order.empty() ? "" : " ") + part;
         out += "\norder: " + order + "\n";
         std::map<std::int64_t, std::vector<std::string>> ofPass;
         for (const Exception& e : m_exceptions) ofPass[e.pass].push_back(e.text);
@@ -389,7 +457,7 @@ private:
     std::string m_title, m_level, m_order, m_part, m_early;
     bool m_titled = false;
     std::optional<std::int64_t> m_counts, m_walls, m_intro, m_bpm;
-    std::size_t m_countsLine = 0, m_wallsLine = 0;
+    std::size_t m_countsLine = 0, m_wallsLine = 0, m_orderLine = 0;
     std::optional<Section> m_section;
     int m_sections = 0, m_tags = 0;
     std::vector<Figure> m_figures;

@@ -52,6 +52,8 @@ private Q_SLOTS:
         QCOMPARE(facings(landing), "12 9 6 3 12 9");
         QCOMPARE(landing.performance.passes[2].tag, counts(4));
         QCOMPARE(open(handout), QStringList{"Have fun with it!"});
+        for (const Finding& f : landing.findings) QVERIFY2(f.severity != Severity::Misses, f.headline.c_str()); // the song is laid out as the hand-out says: an intro, then the passes
+        QCOMPARE(landing.performance.start, counts(16));
         QVERIFY(routine.figures.back().facts.notes.find("Have fun") != std::string::npos || routine.figures[3].facts.notes.find("Have fun") != std::string::npos);
     }
 
@@ -95,6 +97,13 @@ private Q_SLOTS:
         const Handout handout = must(readHandout("On And On\nSection 1\n1-8 vine R, vine L\nSection 2\n9-10 rock back R, recover L\n11&12 triple step R\n13-16 jazz box\n"));
         QCOMPARE(land(handout.document).performance.passes.front().counts, counts(16));
         QVERIFY(open(handout).isEmpty());
+    }
+
+    /// Parts that are not written and passes that are not danced cost nothing else.
+    void whatIsNotThereIsToldAndLeftOut() {
+        const Handout handout = must(readHandout("Gaps\nPart A\n1-4 vine R\nPart B\n1-4 vine L\nOrder: A B C A\nRestart on walls 2 and 9 after 2\n"));
+        QCOMPARE(open(handout), (QStringList{"Order: A B C A", "Restart on walls 2 and 9 after 2"}));
+        QCOMPARE(starts(land(handout.document)), "1 5 7");
     }
 
     /// Every line is told of, and what cannot be read is open with the reason and stays in the routine.
