@@ -136,7 +136,7 @@ void MainWindow::pasteRoutine() {
     Result<Document> read = fail(ErrorCode::BadNotation, {});
     if (looksLikeRoutineText(text)) read = routineFromText(text);
     else if (auto handout = readHandout(text)) {
-        open = openLinesInWords(*handout);
+        open = openLinesInWords(*handout, 5);
         read = std::move(handout->document);
     } else
         read = tl::unexpected(handout.error());

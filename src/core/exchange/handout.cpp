@@ -1,11 +1,10 @@
 #include "core/exchange/handout.h"
 
-#include "core/base/clock_text.h"
 #include "core/base/number_words.h"
 #include "core/base/plain_text.h"
+#include "core/exchange/handout_draft.h"
 #include "core/exchange/handout_line.h"
 #include "core/exchange/routine_text.h"
-#include "core/exchange/text_tree.h"
 #include "core/notation/notation_print.h"
 #include "core/said/steps_reader.h"
 
@@ -16,17 +15,21 @@ namespace lc {
 
 namespace {
 
+using handout::Draft;
+using handout::Figure;
 using handout::LineSense;
+using handout::partOf;
 using handout::senseOf;
 
 /// Figures, parts and what else a hand-out says, until it becomes a routine.
 class Reader {
 public:
-    Result<Handout> read(std::string_view text) {
+    Result<Handout> read(std::string_view pasted) {
+        const std::string text = withPlainSpaces(pasted);
         std::size_t number = 0;
         for (std::size_t at = 0; at <= text.size();) {
             const std::size_t end = std::min(text.find_first_of("\n\f", at), text.size());
-            std::string_view line = text.substr(at, end - at);
+            std::string_view line = std::string_view(text).substr(at, end - at);
             while (!line.empty() && (line.back() == '\r' || line.back() == ' ' || line.back() == '\t')) line.remove_suffix(1);
             while (!line.empty() && (line.front() == ' ' || line.front() == '\t')) line.remove_prefix(1);
             ++number;
@@ -35,13 +38,14 @@ public:
             at = end + 1;
         }
         closeFigure();
-        if (m_figures.empty())
+        if (m_draft.figures.empty())
             return fail(ErrorCode::BadNotation, "No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.");
         checkClaims();
         dropWhatIsNotThere();
-        auto document = routineFromText(routineText());
+        auto document = routineFromText(m_draft.routineText());
         if (!document) return tl::unexpected(document.error());
         m_out.document = std::move(*document);
+        tellWhatWasTaken();
         return std::move(m_out);
     }
 
@@ -80,21 +84,6 @@ private:
         std::optional<std::size_t> heading; ///< its line, whose title may be its steps
         std::string notes;
     };
-    struct Figure {
-        std::string name, part;
-        std::vector<std::pair<std::string, std::string>> lines; ///< role, notation
-        std::string notes; ///< lines of its section that were not understood
-        Tick length;
-        Eighths turn;
-    };
-    struct Exception {
-        std::int64_t pass;
-        std::string text;
-        std::int64_t restart = 0; ///< counts after which the pass is cut; 0 = not
-        std::int64_t tag = 0;     ///< counts behind it
-        std::size_t line = 0;     ///< its place in m_out.lines
-    };
-
     HandoutLine& say(std::size_t number, std::string_view line, std::string understood, bool open = false) {
         m_out.lines.push_back({number, std::string(line), std::move(understood), open});
         return m_out.lines.back();
@@ -110,9 +99,9 @@ private:
         case Kind::Section: return section(number, line, sense);
         case Kind::Part: return part(number, line, sense);
         case Kind::Order:
-            m_order = sense.words;
+            m_draft.order = sense.words;
             m_orderLine = m_out.lines.size();
-            say(number, line, "the order of the parts: " + m_order);
+            say(number, line, "the order of the parts: " + m_draft.order);
             return;
         case Kind::Restart: return restart(number, line, sense);
         case Kind::Tag: return tag(number, line, sense);
@@ -126,10 +115,10 @@ private:
         std::string told;
         const auto add = [&](const std::string& fact) { told += (told.empty() ? "" : ", ") + fact; };
         if (sense.counts) { m_counts = sense.counts; m_countsLine = m_out.lines.size(); add(numbered(*sense.counts, "count", "counts")); }
-        if (sense.walls) { m_walls = sense.walls; m_wallsLine = m_out.lines.size(); add(numbered(*sense.walls, "wall", "walls")); }
-        if (!sense.level.empty()) { m_level = sense.level; add("level " + m_level); }
-        if (sense.intro) { m_intro = sense.intro; add("an intro of " + numbered(*sense.intro, "count", "counts")); }
-        if (sense.bpm) { m_bpm = sense.bpm; add(std::to_string(*sense.bpm) + " beats a minute"); }
+        if (sense.walls) { m_draft.walls = sense.walls; m_wallsLine = m_out.lines.size(); add(numbered(*sense.walls, "wall", "walls")); }
+        if (!sense.level.empty()) { m_draft.level = sense.level; add("level " + m_draft.level); }
+        if (sense.intro) { m_draft.intro = sense.intro; m_introLine = m_out.lines.size(); add("an intro of " + numbered(*sense.intro, "count", "counts")); }
+        if (sense.bpm) { m_draft.bpm = sense.bpm; add(std::to_string(*sense.bpm) + " beats a minute"); }
         say(number, line, told);
     }
 
@@ -158,7 +147,7 @@ private:
         }
         std::string told;
         for (const std::int64_t pass : sense.passes) {
-            m_exceptions.push_back({pass, "restart after " + std::to_string(*sense.after), *sense.after, 0, m_out.lines.size()});
+            m_draft.exceptions.push_back({pass, "restart after " + std::to_string(*sense.after), *sense.after, 0, m_out.lines.size()});
             told += (told.empty() ? "" : ", ") + std::to_string(pass);
         }
         say(number, line, "restart after " + std::to_string(*sense.after) + " in pass " + told);
@@ -171,23 +160,38 @@ private:
             const StepsReading read = readSteps(sense.words);
             if (!read.reading.error && read.reading.length > Tick{}) {
                 name = "Tag steps" + std::string(m_tags > 0 ? " " + std::to_string(m_tags + 1) : "");
-                m_figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, {}, read.reading.length, {}});
+                m_draft.figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, {}, read.reading.length, {}, true});
                 ++m_tags;
                 if (!counts && isWhole(read.reading.length)) counts = wholeCounts(read.reading.length);
             }
         }
         if (sense.passes.empty() || !counts) {
-            if (!name.empty()) m_figures.pop_back();
+            if (!name.empty()) m_draft.figures.pop_back();
             say(number, line, sense.passes.empty() ? "a tag, but not after which pass: write “4-count tag after wall 3”" : "a tag, but not of how many counts: write “4-count tag”", true);
             return;
         }
         std::string told;
         for (const std::int64_t pass : sense.passes) {
-            m_exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name), 0, *counts, m_out.lines.size()});
+            m_draft.exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name), 0, *counts, m_out.lines.size()});
             told += (told.empty() ? "" : ", ") + std::to_string(pass);
         }
         say(number, line, "a tag of " + numbered(*counts, "count", "counts") + " after pass " + told + (name.empty() ? "" : ", danced as written") + (sense.words.empty() || !name.empty() ? "" : "; its steps could not be read"),
             !sense.words.empty() && name.empty());
+    }
+
+    /// Spaces as pages and word processors write them become plain ones, what is not seen goes.
+    static std::string withPlainSpaces(std::string_view text) {
+        std::string out;
+        out.reserve(text.size());
+        for (std::size_t at = 0; at < text.size();) {
+            const auto starts = [&](std::string_view sign) { return text.substr(at, sign.size()) == sign; };
+            if (starts("\u00A0")) { out += ' '; at += 2; }
+            else if (starts("\u202F") || starts("\u2009")) { out += ' '; at += 3; }
+            else if (starts("\u00AD")) at += 2;
+            else if (starts("\u200B") || starts("\uFEFF")) at += 3;
+            else out += text[at++];
+        }
+        return out;
     }
 
     static std::string oneLine(std::string_view text) {
@@ -207,7 +211,8 @@ private:
         if (!read.reading.error && !empty && !prose && (m_titled || counted)) return steps(number, line, "everyone", std::string(line));
         if (!m_titled) {
             m_titled = true;
-            m_title = oneLine(line);
+            m_draft.title = oneLine(line);
+            m_titleLine = m_out.lines.size();
             say(number, line, "the title");
             return;
         }
@@ -222,17 +227,18 @@ private:
 
     /// The text of a line stays with the figure in whose section it stands.
     void keep(std::string_view line) {
-        std::string& notes = m_section ? m_section->notes : m_figures.empty() ? m_early : m_figures.back().notes;
+        std::string& notes = m_section ? m_section->notes : m_draft.figures.empty() ? m_early : m_draft.figures.back().notes;
         notes += (notes.empty() ? "" : "\\n") + oneLine(line);
     }
 
-    void steps(std::size_t number, std::string_view line, const std::string& role, const std::string& said) {
+    void steps(std::size_t number, std::string_view line, std::string role, const std::string& said) {
         if (!m_section) {
             m_section = Section{};
             m_section->part = m_part;
             m_section->name = m_part.empty() ? "Section " + std::to_string(++m_sections) : "Part " + m_part;
         }
         m_titled = true;
+        if (role == "everyone" && !m_section->roles.empty()) role = m_section->roles.back().role; // a line without a name goes on with the role before it
         auto found = std::find_if(m_section->roles.begin(), m_section->roles.end(), [&](const RoleSteps& r) { return r.role == role; });
         if (found == m_section->roles.end()) {
             m_section->roles.push_back({role, {}});
@@ -257,8 +263,8 @@ private:
             }
             section.roles.push_back({"everyone", {{*section.heading, section.name}}});
         }
-        Figure figure{uniqueName(section.name), section.part, {}, section.notes, {}, {}};
-        if (m_figures.empty()) figure.notes = m_early + (m_early.empty() || figure.notes.empty() ? "" : "\\n") + figure.notes;
+        Figure figure{uniqueName(section.name), section.part, {}, section.notes, {}, {}, false};
+        if (m_draft.figures.empty()) figure.notes = m_early + (m_early.empty() || figure.notes.empty() ? "" : "\\n") + figure.notes;
         for (RoleSteps& role : section.roles) {
             const auto line = lineOf(role, section.first, figure.notes);
             if (!line) continue;
@@ -267,9 +273,9 @@ private:
             Eighths turn;
             for (const Action& a : line->second.actions) turn += a.turn;
             figure.turn = turn;
-            if (std::find(m_roles.begin(), m_roles.end(), role.role) == m_roles.end()) m_roles.push_back(role.role);
+            if (std::find(m_draft.roles.begin(), m_draft.roles.end(), role.role) == m_draft.roles.end()) m_draft.roles.push_back(role.role);
         }
-        if (!figure.lines.empty()) m_figures.push_back(std::move(figure));
+        if (!figure.lines.empty()) m_draft.figures.push_back(std::move(figure));
     }
 
     /// A role's steps as they are written or, where their counts go on from an earlier section, from count 1. Lines that cannot be read are left out and kept in `notes`.
@@ -327,9 +333,9 @@ private:
     void checkClaims() {
         Tick length;
         Eighths turn;
-        const std::string first = m_figures.front().part.empty() ? "A" : m_figures.front().part;
-        for (const Figure& f : m_figures)
-            if (!isTag(f) && (f.part.empty() ? "A" : f.part) == first) {
+        const std::string first = partOf(m_draft.figures.front());
+        for (const Figure& f : m_draft.figures)
+            if (!f.ofTag && partOf(f) == first) {
                 length = length + f.length;
                 turn += f.turn;
             }
@@ -338,29 +344,31 @@ private:
             line.understood += "; but " + countsInWords(length) + " are written";
             line.open = true;
         }
-        const bool oneDance = std::all_of(m_figures.begin(), m_figures.end(), [&](const Figure& f) { return isTag(f) || f.part == m_figures.front().part; });
-        if (!m_walls || m_roles.size() > 1 || !oneDance) return;
+        const bool oneDance = std::all_of(m_draft.figures.begin(), m_draft.figures.end(), [&](const Figure& f) { return f.ofTag || f.part == m_draft.figures.front().part; });
+        if (!m_draft.walls || m_draft.roles.size() > 1 || !oneDance) return;
         const int rest = ((turn.value % 8) + 8) % 8;
         const std::int64_t walls = rest == 0 ? 1 : rest == 4 ? 2 : rest % 2 == 0 ? 4 : 8;
-        if (walls == *m_walls) return;
+        if (walls == *m_draft.walls) return;
         HandoutLine& line = m_out.lines[m_wallsLine];
         line.understood += "; but the turns that are written make " + numbered(walls, "wall", "walls");
         line.open = true;
     }
 
-    bool hasPart(const std::string& part) const {
-        return std::any_of(m_figures.begin(), m_figures.end(), [&](const Figure& f) { return !isTag(f) && partOf(f) == part; });
+    /// What the hand-out leaves open and is taken for it.
+    void tellWhatWasTaken() {
+        if (m_draft.intro && !m_draft.bpm) m_out.lines[m_introLine].understood += "; at " + std::to_string(handout::usualTempo) + " beats a minute until a song is chosen";
+        if (m_draft.order.empty() && m_titleLine) m_out.lines[*m_titleLine].understood += "; danced in " + numbered(static_cast<std::int64_t>(m_out.document.routine.passes.size()), "pass", "passes") + " until an order is written";
     }
 
     /// An order of parts that are not written, and exceptions of passes that are not danced, are told and left out.
     void dropWhatIsNotThere() {
-        for (char c : m_order)
-            if (c >= 'A' && c <= 'Z' && !hasPart(std::string(1, c))) {
+        for (char c : m_draft.order)
+            if (c >= 'A' && c <= 'Z' && !m_draft.hasPart(std::string(1, c))) {
                 m_out.lines[m_orderLine].understood += "; but part " + std::string(1, c) + " is not written";
                 m_out.lines[m_orderLine].open = true;
             }
-        const auto passes = static_cast<std::int64_t>(passParts().size());
-        std::erase_if(m_exceptions, [&](const Exception& e) {
+        const auto passes = static_cast<std::int64_t>(m_draft.passParts().size());
+        std::erase_if(m_draft.exceptions, [&](const handout::Exception& e) {
             if (e.pass >= 1 && e.pass <= passes) return false;
             m_out.lines[e.line].understood += "; but there are " + numbered(passes, "pass", "passes");
             m_out.lines[e.line].open = true;
@@ -368,110 +376,27 @@ private:
         });
     }
 
-    static bool isTag(const Figure& f) { return f.name.rfind("Tag steps", 0) == 0; }
-    static std::string partOf(const Figure& f) { return f.part.empty() ? "A" : f.part; }
-
-    /// The part of each pass: the order that is written, else all parts in turn; one part alone as often as the walls and the exceptions need.
-    std::vector<std::string> passParts() const {
-        std::vector<std::string> out;
-        bool known = false;
-        for (std::size_t i = 0; i < m_order.size() && out.size() < 200; ++i) {
-            const char c = m_order[i];
-            if (c >= 'A' && c <= 'Z') {
-                known = hasPart(std::string(1, c));
-                if (known) out.emplace_back(1, c);
-            }
-            if (c < '0' || c > '9' || out.empty() || !known) continue;
-            const int times = std::min(200, std::atoi(m_order.c_str() + i));
-            while (i + 1 < m_order.size() && m_order[i + 1] >= '0' && m_order[i + 1] <= '9') ++i;
-            const std::string last = out.back();
-            for (int k = 1; k < times; ++k) out.push_back(last);
-        }
-        if (!out.empty()) return out;
-        for (const Figure& f : m_figures)
-            if (!isTag(f) && std::find(out.begin(), out.end(), partOf(f)) == out.end()) out.push_back(partOf(f));
-        if (out.size() != 1) return out;
-        std::int64_t passes = std::max<std::int64_t>(4, m_walls.value_or(0));
-        for (const Exception& e : m_exceptions) passes = std::max(passes, e.pass + 1);
-        return std::vector<std::string>(static_cast<std::size_t>(std::min<std::int64_t>(passes, 200)), out.front());
-    }
-
-    /// Where an intro is told of: the song as the hand-out understands it, a phrase for each pass behind the intro.
-    std::string songText() const {
-        if (!m_intro || *m_intro < 1) return {};
-        std::string out = "song: intro " + std::to_string(*m_intro);
-        std::int64_t number = 0;
-        for (const std::string& part : passParts()) {
-            ++number;
-            Tick length;
-            for (const Figure& f : m_figures)
-                if (!isTag(f) && partOf(f) == part) length = length + f.length;
-            for (const Exception& e : m_exceptions)
-                if (e.pass == number && e.restart > 0) length = std::min(length, counts(e.restart));
-            for (const Exception& e : m_exceptions)
-                if (e.pass == number) length = length + counts(e.tag);
-            if (length <= Tick{} || !isWhole(length)) return {};
-            out += " | dance " + std::to_string(wholeCounts(length));
-        }
-        const double bpm = static_cast<double>(m_bpm && *m_bpm >= 20 && *m_bpm <= 400 ? *m_bpm : 112);
-        return out + "\ntempo: " + std::to_string(static_cast<int>(bpm)) + "\nstart: " + decimals(60 / bpm * static_cast<double>(*m_intro), 3) + " s\n";
-    }
-
-    std::string routineText() const {
-        std::string out = std::string(routineTextHead) + "\n\n";
-        if (!m_title.empty()) out += "title: " + m_title + "\n";
-        if (!m_level.empty()) out += "level: " + m_level + "\n";
-        out += songText();
-        const bool several = m_roles.size() > 1 || (m_roles.size() == 1 && m_roles.front() != "everyone");
-        if (several) {
-            std::string roles;
-            for (const std::string& role : m_roles)
-                if (role != "everyone") roles += (roles.empty() ? "" : ", ") + role;
-            out += "roles: " + roles + "\n";
-        }
-        std::vector<std::string> parts;
-        std::map<std::string, std::string> figuresOf;
-        for (const Figure& f : m_figures) {
-            out += "\nfigure: " + text_tree::quoted(f.name) + "\n";
-            for (const auto& [role, line] : f.lines) out += "  " + role + ": " + line + "\n";
-            if (!f.notes.empty()) out += "  * notes: " + f.notes + "\n";
-            if (isTag(f)) continue;
-            const std::string part = partOf(f);
-            if (std::find(parts.begin(), parts.end(), part) == parts.end()) parts.push_back(part);
-            figuresOf[part] += "  " + text_tree::quoted(f.name) + "\n";
-        }
-        for (const std::string& part : parts) out += "\npart: " + part + "\n" + figuresOf[part];
-        std::string order;
-        for (const std::string& part : passParts()) order += (order.empty() ? "" : " ") + part;
-        out += "\norder: " + order + "\n";
-        std::map<std::int64_t, std::vector<std::string>> ofPass;
-        for (const Exception& e : m_exceptions) ofPass[e.pass].push_back(e.text);
-        for (const auto& [pass, lines] : ofPass) {
-            out += "\npass " + std::to_string(pass) + "\n";
-            for (const std::string& line : lines) out += "  " + line + "\n";
-        }
-        return out;
-    }
-
     Handout m_out;
-    std::string m_title, m_level, m_order, m_part, m_early;
+    Draft m_draft;
+    std::string m_part;
+    std::string m_early; ///< lines before the first figure that were not understood
     bool m_titled = false;
-    std::optional<std::int64_t> m_counts, m_walls, m_intro, m_bpm;
-    std::size_t m_countsLine = 0, m_wallsLine = 0, m_orderLine = 0;
+    std::optional<std::int64_t> m_counts;
+    std::size_t m_countsLine = 0, m_wallsLine = 0, m_orderLine = 0, m_introLine = 0;
+    std::optional<std::size_t> m_titleLine;
     std::optional<Section> m_section;
     int m_sections = 0, m_tags = 0;
-    std::vector<Figure> m_figures;
-    std::vector<Exception> m_exceptions;
-    std::vector<std::string> m_roles;
     std::map<std::string, int> m_names;
 };
 
 } // namespace
 
-std::string openLinesInWords(const Handout& handout) {
+std::string openLinesInWords(const Handout& handout, std::size_t most) {
     std::string out;
+    std::size_t told = 0;
     for (const HandoutLine& line : handout.lines)
-        if (line.open) out += (out.empty() ? "" : "\n") + std::string("Line ") + std::to_string(line.number) + ", “" + shown(line.text) + "”: " + line.understood;
+        if (line.open && ++told <= most) out += (out.empty() ? "" : "\n") + std::string("Line ") + std::to_string(line.number) + ", “" + shown(line.text) + "”: " + line.understood;
+    if (told > most) out += "\n… and " + numbered(told - most, "line", "lines") + " more";
     return out;
 }
 

@@ -27,7 +27,7 @@ struct Handout {
 /// and a line that is not understood is kept with its text. Error BadNotation: there is no line of steps in it. O(length).
 [[nodiscard]] Result<Handout> readHandout(std::string_view text);
 
-/// The lines that wait to be settled, a sentence each on a line of its own; empty where there are none.
-[[nodiscard]] std::string openLinesInWords(const Handout& handout);
+/// The lines that wait to be settled, a sentence each on a line of its own, `most` at the most; empty where there are none.
+[[nodiscard]] std::string openLinesInWords(const Handout& handout, std::size_t most = 1000);
 
 } // namespace lc

@@ -71,7 +71,7 @@ public:
 
     LineSense run() {
         if (m_words.empty()) return kind(LineSense::Kind::Empty);
-        if (role() || order() || restart() || tag() || part() || section() || facts() || credit()) return std::move(m_out);
+        if (beginAgain() || role() || order() || restart() || tag() || part() || section() || facts() || credit()) return std::move(m_out);
         m_out.words = rest(m_line, 0);
         return std::move(m_out);
     }
@@ -86,6 +86,16 @@ private:
     bool is(std::size_t i, const List& list) const { return at(i) && in(m_words[i].text, list); }
     bool is(std::size_t i, std::initializer_list<std::string_view> list) const { return at(i) && in(m_words[i].text, list); }
     bool colon(std::size_t i) const { return at(i) && m_words[i].text == ":"; }
+
+    /// "Repeat", "Start again and enjoy": the dance begins anew, as every dance does.
+    bool beginAgain() {
+        static constexpr std::array again{"repeat", "again", "wiederholen", "wiederholung", "von", "recommencez", "recommencer", "encore", "repetir", "enjoy"};
+        const bool named = std::any_of(m_words.begin(), m_words.end(), [](const Word& w) { return in(w.text, again); }) && is(0, {"repeat", "start", "begin", "enjoy", "wiederholen", "wiederholung", "von", "noch", "recommencez", "recommencer", "repetir", "and", "now"});
+        if (!named || m_words.size() > 7 || std::any_of(m_words.begin(), m_words.end(), [](const Word& w) { return w.number.has_value(); })) return false;
+        if (is(0, {"recommencer"}) && m_words.size() > 2) return false;
+        m_out.kind = LineSense::Kind::Credit;
+        return true;
+    }
 
     bool role() {
         if (!is(0, roleWords) || !colon(1)) return false;

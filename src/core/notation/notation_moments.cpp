@@ -2,6 +2,7 @@
 
 #include "core/notation/care.h"
 #include "core/notation/notation_lexer.h"
+#include "core/notation/set_numbers.h"
 
 #include <algorithm>
 #include <array>
@@ -89,26 +90,17 @@ private:
     std::optional<std::int64_t> absoluteCount(const Token& t) {
         const std::int64_t n = t.value;
         if (n < 1 || n > mostCounts) {
-            error(t, "A count is a number from 1 to " + std::to_string(mostCounts) + ".");
+            error(t, noCount());
             return std::nullopt;
         }
-        if (m_lastNumber == 0 || n > m_lastNumber) return m_base + n;
-        const bool endOfSet = m_lastNumber == 7 || m_lastNumber == 8;
-        const std::int64_t eightsBefore = (m_base + 8) / 8;
-        if (endOfSet && n == eightsBefore + 1 && (m_base + 8) % 8 == 0 && n != 1) { // "2 2 3 4": the eight's number on its 1
-            m_base += 8;
-            m_lastNumber = 1;
-            return m_base + 1;
+        const auto meant = setNumber(n, m_base, m_lastNumber);
+        if (!meant) {
+            error(t, outOfOrder(t.text, n, m_lastNumber));
+            return std::nullopt;
         }
-        if (n == 1) {
-            if (m_lastNumber == 7) note(t, "After 7 a silent 8 was put before this 1. Write “8 wait” to say so.");
-            m_base += m_lastNumber == 7 ? 8 : m_lastNumber;
-            m_lastNumber = 0;
-            return m_base + 1;
-        }
-        error(t, n == m_lastNumber ? t.text + " is there already. Use & for the half, or go on to " + std::to_string(n + 1) + "."
-                                   : t.text + " comes after " + std::to_string(m_lastNumber) + ". Counts go up, or begin again at 1.");
-        return std::nullopt;
+        if (meant->silentEight) note(t, "After 7 a silent 8 was put before this 1. Write “8 wait” to say so.");
+        m_base = meant->base;
+        return meant->count();
     }
 
     void afterNumber(std::int64_t absolute, const Token& t) {

@@ -169,7 +169,7 @@ private:
                 return m_asker.ask(m_now->begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
                                    {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
             if (!in(travelling, t.text)) return false;
-            if (t.text == "rock" || (t.text == "step" && endsGroup(next()))) return true;
+            if (t.text == "rock" || (t.text == "step" && endsGroup())) return true;
             return m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
                                {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
         }
@@ -183,10 +183,11 @@ private:
         return !c.words.empty(); // "small step", "heel touch"
     }
 
-    /// Nothing that is danced follows before the next comma.
-    bool endsGroup(const SaidToken* t) const {
-        const SaidToken* after = t && t->is(Sense::Foot) && t + 1 < m_tokens.data() + m_tokens.size() ? t + 1 : t;
-        return !t || after == m_tokens.data() + m_tokens.size() || after->kind == TokenKind::Break || (after == t ? false : after->is(Sense::Foot));
+    /// Nothing but a foot follows before the next comma.
+    bool endsGroup() const {
+        std::size_t ahead = 1;
+        while (next(ahead) && next(ahead)->is(Sense::Foot)) ++ahead;
+        return !next(ahead) || next(ahead)->kind == TokenKind::Break;
     }
 
     /// "side rock back": the first direction is a step of its own, or goes with what follows.
@@ -277,7 +278,7 @@ private:
         const bool part = open() && !m_now->direction && !m_now->words.empty() && (m_now->words.front() == "heel" || m_now->words.front() == "toe");
         const bool bare = open() && !part && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->turns;
         bool joins = bare && (!m_now->direction || (known.line.find('*') != std::string_view::npos && m_now->words.size() == 1 && !in(closings, m_now->words.front())));
-        if (joins && m_now->direction && !endsGroup(next()))
+        if (joins && m_now->direction && !endsGroup())
             joins = m_asker.ask(m_now->begin, t.finish, "Where does “" + m_now->words.front() + "” belong?", {"it says where the figure goes", "it is a step of its own"}) == 0;
         if (joins) {
             given = std::move(*m_now);

@@ -1,6 +1,6 @@
 #include "core/said/said_counts.h"
 
-#include "core/notation/notation_moments.h"
+#include "core/notation/set_numbers.h"
 
 namespace lc::said {
 
@@ -52,28 +52,14 @@ std::size_t Counts::leadIn() {
 std::optional<std::int64_t> Counts::absolute(const SaidToken& t) {
     const std::int64_t n = t.value;
     m_begun = true;
-    if (n < 1 || n > notation::mostCounts || m_base + n > notation::mostCounts) {
-        m_asker.refuse(t.begin, t.finish, "A count is a number from 1 to " + std::to_string(notation::mostCounts) + ".");
+    const auto meant = notation::setNumber(n, m_base, m_last);
+    if (n < 1 || !meant || meant->count() > notation::mostCounts) {
+        m_asker.refuse(t.begin, t.finish, n < 1 || meant ? notation::noCount() : notation::outOfOrder("“" + t.text + "”", n, m_last));
         return std::nullopt;
     }
-    if (m_last == 0 || n > m_last) {
-        m_last = n;
-        return m_base + n;
-    }
-    const bool endOfSet = m_last == 7 || m_last == 8;
-    if (endOfSet && n != 1 && (m_base + 8) % 8 == 0 && n == (m_base + 8) / 8 + 1) { // "2 2 3 4": the eight's number on its 1
-        m_base += 8;
-        m_last = 1;
-        return m_base + 1;
-    }
-    if (n == 1) {
-        m_base += m_last == 7 ? 8 : m_last;
-        m_last = 1;
-        return m_base + 1;
-    }
-    m_asker.refuse(t.begin, t.finish, n == m_last ? "“" + t.text + "” is there already. Use & for the half, or go on to " + std::to_string(n + 1) + "."
-                                                  : "“" + t.text + "” comes after " + std::to_string(m_last) + ". Counts go up, or begin again at 1.");
-    return std::nullopt;
+    m_base = meant->base;
+    m_last = meant->inSet;
+    return meant->count();
 }
 
 Mark& Counts::mark(std::vector<Mark>& marks, const SaidToken& t, std::int64_t count, bool silent) {

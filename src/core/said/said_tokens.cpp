@@ -18,6 +18,7 @@ struct Sign {
 constexpr std::array<Sign, 9> parts{{{"½", 1, 2}, {"¼", 1, 4}, {"¾", 3, 4}, {"⅛", 1, 8}, {"⅜", 3, 8}, {"⅝", 5, 8}, {"⅞", 7, 8}, {"⅓", 1, 3}, {"⅔", 2, 3}}};
 constexpr std::array<std::string_view, 9> breaks{",", ";", "|", "/", ".", "\n", "•", "→", "·"};
 constexpr std::array<std::string_view, 4> dashes{"–", "—", "‐", "‑"};
+constexpr std::array<std::string_view, 6> otherSpaces{"\u00A0", "\u202F", "\u2009", "\u200B", "\u00AD", "\uFEFF"}; // as pages and word processors write them
 constexpr std::array<std::string_view, 4> noLetters{"“", "”", "…", "×"};
 
 std::string_view trimmed(std::string_view text) {
@@ -50,7 +51,7 @@ public:
 
     std::vector<SaidToken> run() {
         while (m_at < m_text.size()) {
-            if (isSpace(m_text[m_at])) ++m_at;
+            if (const std::size_t end = spacesEnd(m_at); end > m_at) m_at = end;
             else if (!number() && !sign() && !enclosed() && !words()) ++m_at;
         }
         settleLetters();
@@ -78,6 +79,16 @@ private:
         t.value = value;
         t.over = over;
         return t;
+    }
+
+    std::size_t spacesEnd(std::size_t from) const {
+        while (from < m_text.size()) {
+            const auto other = std::find_if(otherSpaces.begin(), otherSpaces.end(), [&](std::string_view s) { return at(s, from); });
+            if (isSpace(m_text[from])) ++from;
+            else if (other != otherSpaces.end()) from += other->size();
+            else break;
+        }
+        return from;
     }
 
     bool at(std::string_view sign, std::size_t from) const { return m_text.substr(from, sign.size()) == sign; }
@@ -123,8 +134,7 @@ private:
 
     /// "180 degrees": where the unit ends.
     std::size_t degreesEnd(std::size_t end) const {
-        std::size_t from = end;
-        while (from < m_text.size() && isSpace(m_text[from])) ++from;
+        const std::size_t from = spacesEnd(end);
         if (at("°", from)) return from + std::string_view("°").size();
         const std::size_t stop = wordEnd(from);
         const std::string unit = small(m_text.substr(from, stop - from));
@@ -150,7 +160,7 @@ private:
         }
         if ((c == 'x' && m_at + 1 < m_text.size() && !letterAt(m_at + 1)) || at("×", m_at)) {
             std::size_t from = m_at + (c == 'x' ? 1 : 2);
-            while (from < m_text.size() && isSpace(m_text[from])) ++from;
+            from = spacesEnd(from);
             const std::size_t end = digitsEnd(m_text, from);
             if (end == from) return false;
             known(Sense::Times, end, valueOf(m_text.substr(from, end - from))).spelled = true;
@@ -216,7 +226,7 @@ private:
         if ((c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z')) return true;
         if (static_cast<unsigned char>(c) < 0x80 || partAt(i)) return false;
         const auto starts = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](std::string_view s) { return at(s, i); }); };
-        return !starts(dashes) && !starts(breaks) && !starts(noLetters) && !at("’", i);
+        return !starts(dashes) && !starts(breaks) && !starts(noLetters) && !starts(otherSpaces) && !at("’", i);
     }
 
     std::size_t wordEnd(std::size_t from) const {
@@ -256,7 +266,7 @@ private:
             if (const SaidWord* said = saidWord(phrase)) { found = said; best = phrase; bestEnd = end; }
             from = end;
             if (from < m_text.size() && m_text[from] == '-' && letterAt(from + 1)) ++from;
-            else while (from < m_text.size() && isSpace(m_text[from])) ++from;
+            else from = spacesEnd(from);
         }
         if (!found) {
             std::size_t end = first;

@@ -85,6 +85,16 @@ private Q_SLOTS:
         QVERIFY(open(handout).isEmpty());
     }
 
+    void aLineWithoutANameGoesOnWithTheRoleBeforeIt() {
+        const Handout handout = must(readHandout("Pairs\nLead: 1-2 rock back L, recover R\n3&4 triple step L\nFollow: 1-2 rock back R, recover L\n3&4 triple step R\n"));
+        const Routine& routine = handout.document.routine;
+        QCOMPARE(routine.roles.size(), std::size_t{2});
+        const Landing landing = land(handout.document);
+        QCOMPARE(landing.performance.passes.front().counts, counts(4));
+        for (const RoleInPass& role : landing.performance.passes.front().roles) QVERIFY(role.freeOut != role.freeIn); // five changes each
+        QVERIFY(open(handout).isEmpty());
+    }
+
     /// What the head says is checked against what is written.
     void claimsThatAreNotKept() {
         const Handout handout = must(readHandout("Short One\n32 counts, 4 walls\n1-4 vine R\n5-8 vine L\n"));
@@ -104,6 +114,17 @@ private Q_SLOTS:
         const Handout handout = must(readHandout("Gaps\nPart A\n1-4 vine R\nPart B\n1-4 vine L\nOrder: A B C A\nRestart on walls 2 and 9 after 2\n"));
         QCOMPARE(open(handout), (QStringList{"Order: A B C A", "Restart on walls 2 and 9 after 2"}));
         QCOMPARE(starts(land(handout.document)), "1 5 7");
+    }
+
+    /// As word processors and pages write it, and what is taken where nothing is written.
+    void otherSpacesAndWhatIsTaken() {
+        const Handout handout = must(readHandout("\uFEFFPlain Row\nIntro:\u00A08 counts\n1-2\u00A0Rock\u00A0step R\n3&4\u202FTriple\u00A0step R\nStart again and enjoy!\nSection\u00A02: steps\n1-4 vine R\nSection 3: part A\n1-4 vine L\n"));
+        QVERIFY2(open(handout).isEmpty(), qPrintable(open(handout).join('\n')));
+        QCOMPARE(test::q(handout.document.title), "Plain Row");
+        QVERIFY(handout.lines[0].understood.find("4 passes until an order is written") != std::string::npos);
+        QVERIFY(handout.lines[1].understood.find("112 beats a minute until a song is chosen") != std::string::npos);
+        QCOMPARE(land(handout.document).performance.passes.front().counts, counts(12));
+        QVERIFY(openLinesInWords(sheet("lantern-row.txt"), 0).find("1 line more") != std::string::npos);
     }
 
     /// Every line is told of, and what cannot be read is open with the reason and stays in the routine.
