@@ -142,6 +142,9 @@ int main(int argc, char** argv) {
     steps.desk().change(kerb, QStringLiteral("frame"));
     steps.setPage(StepsStage::Page::Frame);
     shoot("steps-frame");
+    kerb.lines = {{"everyone", "forward left, right, side left, close, rock back, recover"}}; // the same length, as it is said
+    kerb.facts.description = "Written down as it is said in the hall.";
+    steps.desk().change(kerb, QStringLiteral("said"));
     steps.setPage(StepsStage::Page::Fillers);
     shoot("steps-fillers");
     steps.list().search()->setText(QStringLiteral("4 counts, right foot free, turns"));
@@ -149,6 +152,7 @@ int main(int argc, char** argv) {
     steps.chain().names()->setText(QStringLiteral("Four points / Kick and stomp / Gate / Vane vine"));
     shoot("steps-joints");
     steps.list().search()->clear();
+    steps.desk().undo();
     steps.desk().undo();
     steps.setPage(StepsStage::Page::Versions);
     window.setStage(Stage::Arrange);

@@ -46,14 +46,7 @@ private:
         if (!m_now) return;
         Chunk& c = *m_now;
         c.footOnly = c.kind == Chunk::Kind::Step && c.words.empty() && !c.feet.empty() && !c.turns;
-        if (c.footOnly && !m_out.chunks.empty()) { // "walk R, L": the step goes on with the other foot
-            const Chunk& before = m_out.chunks.back();
-            if (before.kind == Chunk::Kind::Step && before.verb && !before.turns) {
-                c.words = before.words;
-                c.verb = true;
-                c.footOnly = false;
-            }
-        }
+        if (!m_out.chunks.empty()) goesOn(m_out.chunks.back(), c);
         if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly && c.turns) c.kind = Chunk::Kind::Turn;
         else if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly) onlyHow(c);
         if (!m_out.chunks.empty()) {
@@ -387,6 +380,15 @@ void endsFigure(Chunk& figure, const Chunk& next) {
     if (figure.kind != Chunk::Kind::Figure || next.kind != Chunk::Kind::Step || next.words.empty()) return;
     if (figure.figure->shorter.empty() || figure.figure->line.find("touch") == std::string_view::npos) return;
     if (in(noWeight, next.words.front()) || in(closings, next.words.front()) || next.words.front() == "stomp-up") figure.shorter = true;
+}
+
+void goesOn(const Chunk& before, Chunk& next) {
+    if (!next.footOnly || before.kind != Chunk::Kind::Step || before.turns || before.words.empty()) return;
+    if (!before.verb && before.words.front() != "forward" && before.words.front() != "back") return; // "side left, right" is to either side
+    next.words = before.words;
+    next.verb = before.verb;
+    next.direction = before.direction;
+    next.footOnly = false;
 }
 
 void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker) {

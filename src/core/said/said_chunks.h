@@ -50,6 +50,9 @@ struct Chunks {
 /// "vine right, touch": the touch that is said after a figure is the figure's own last one.
 void endsFigure(Chunk& figure, const Chunk& next);
 
+/// "walk R, L", "forward left, right": a foot alone goes on with the step before it.
+void goesOn(const Chunk& before, Chunk& next);
+
 /// "touch out, in": whether a direction that is said alone behind a touch with one is that touch again. Asks.
 void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker);
 

@@ -178,11 +178,7 @@ private:
         if (!all.empty()) {
             endsFigure(all.back(), part.front());
             goesOnTouching(all.back(), part.front(), m_asker);
-            const Chunk& before = all.back();
-            if (part.front().footOnly && before.verb && before.kind == Chunk::Kind::Step && !before.turns) { // "walk R, L"
-                part.front().words = before.words;
-                part.front().verb = true;
-            }
+            goesOn(all.back(), part.front());
         }
         group = all.size();
         all.insert(all.end(), part.begin(), part.end());

@@ -232,6 +232,12 @@ private Q_SLOTS:
         QCOMPARE(misspelt.questions[0].answers.back().line, std::string("1 walk 2 walk 3 kick"));
     }
 
+    void aFootAloneGoesOnWithTheStepBeforeIt() {
+        QCOMPARE(readSteps("forward left, right, side left, close").line, std::string("1 forward L 2 forward R 3 side L 4 close"));
+        QCOMPARE(readSteps("walk back R L R, touch").line, std::string("1 walk back R 2 walk back L 3 walk back R 4 touch"));
+        QCOMPARE(readSteps("left, right, left, touch").line, std::string("1 L 2 R 3 L 4 touch"));
+    }
+
     void aRemarkAboutWeightIsChecked() {
         QVERIFY(!asks(readSteps("step right, touch left, weight on right").reading));
         QVERIFY(asks(readSteps("step right, touch left, weight on left").reading));
