@@ -3,6 +3,7 @@
 #include "core/base/files.h"
 #include "core/base/plain_text.h"
 #include "core/exchange/figure_file.h"
+#include "core/said/word_meaning.h"
 
 #include <sqlite3.h>
 
@@ -14,7 +15,8 @@ namespace lc {
 
 namespace {
 
-constexpr int vocabularyVersion = 1;
+constexpr int vocabularyVersion = 2; // 1 had no words
+constexpr const char* wordsTable = "CREATE TABLE words (name TEXT NOT NULL, school TEXT NOT NULL, line TEXT NOT NULL, PRIMARY KEY (name, school)) WITHOUT ROWID;";
 constexpr int applicationId = 0x4C434631; // "LCF1": tells our files from other SQLite files
 
 std::string fileName(const std::string& path) { return shown(std::filesystem::path(path).filename().string()); }
@@ -148,7 +150,7 @@ Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
         if (*pages > 0) return fail(ErrorCode::Unreadable, "The file " + fileName(m_path) + " is a database of something else, no vocabulary of Lift Count. It was left as it is.", m_path);
         Transaction transaction(m_db);
         if (transaction.code() != SQLITE_OK) return tl::unexpected(errorOf(transaction.code(), m_path));
-        const std::string sql = "CREATE TABLE figures (id TEXT PRIMARY KEY, revision INTEGER NOT NULL, name TEXT NOT NULL, card TEXT NOT NULL) WITHOUT ROWID;"
+        const std::string sql = std::string("CREATE TABLE figures (id TEXT PRIMARY KEY, revision INTEGER NOT NULL, name TEXT NOT NULL, card TEXT NOT NULL) WITHOUT ROWID;") + wordsTable +
                                 "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " + std::to_string(vocabularyVersion) + ";";
         if (const int code = sqlite3_exec(m_db, sql.c_str(), nullptr, nullptr, nullptr); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
         for (const FigureCard& card : starters)
@@ -162,6 +164,18 @@ Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
                                                  std::to_string(vocabularyVersion) + "). It was left as it is. Update Lift Count to use it.", m_path);
     Statement check(m_db, "SELECT count(*) FROM figures");
     if (const int code = check.step(); code != SQLITE_ROW) return tl::unexpected(errorOf(code == SQLITE_ERROR ? SQLITE_CORRUPT : code, m_path));
+    return *version < vocabularyVersion && !isReadOnly() ? raiseVersion() : Result<void>{};
+}
+
+Result<void> Vocabulary::raiseVersion() {
+    Transaction transaction(m_db);
+    if (transaction.code() != SQLITE_OK) return tl::unexpected(errorOf(transaction.code(), m_path));
+    const auto version = pragma(m_db, "user_version", m_path); // another window may have been first
+    if (!version) return tl::unexpected(version.error());
+    if (*version >= vocabularyVersion) return {};
+    const std::string sql = wordsTable + ("PRAGMA user_version = " + std::to_string(vocabularyVersion) + ";");
+    if (const int code = sqlite3_exec(m_db, sql.c_str(), nullptr, nullptr, nullptr); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
+    if (const int code = transaction.commit(); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
     return {};
 }
 
@@ -263,6 +277,36 @@ Result<VocabularyFigure> Vocabulary::merge(const std::string& kept, const std::s
     if (auto removed = remove(other); !removed) return tl::unexpected(removed.error());
     if (const int code = transaction.commit(); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
     return merged;
+}
+
+Result<OwnWords> Vocabulary::words() const {
+    const auto version = pragma(m_db, "user_version", m_path);
+    if (!version) return tl::unexpected(version.error());
+    OwnWords words;
+    if (*version < 2) return words; // of a file that may only be read
+    Statement statement(m_db, "SELECT name, school, line FROM words");
+    int code = 0;
+    while ((code = statement.step()) == SQLITE_ROW)
+        if (auto word = checkedWord({statement.text(0), statement.text(1), statement.text(2)})) words.keep(std::move(*word));
+    if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
+    return words;
+}
+
+Result<void> Vocabulary::keepWord(const OwnWord& word) {
+    const auto checked = checkedWord(word);
+    if (!checked) return tl::unexpected(checked.error());
+    Statement statement(m_db, "INSERT INTO words (name, school, line) VALUES (?1, ?2, ?3) ON CONFLICT (name, school) DO UPDATE SET line = ?3");
+    const int code = statement.bind(1, checked->name).bind(2, checked->school).bind(3, checked->line).step();
+    if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
+    return {};
+}
+
+Result<void> Vocabulary::forgetWord(const std::string& name, const std::string& school) {
+    Statement statement(m_db, "DELETE FROM words WHERE name = ?1 AND school = ?2");
+    const int code = statement.bind(1, name).bind(2, school).step();
+    if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
+    if (sqlite3_changes(m_db) == 0) return fail(ErrorCode::NotFound, "This word is no longer in the vocabulary.", m_path);
+    return {};
 }
 
 } // namespace lc

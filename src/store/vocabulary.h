@@ -20,7 +20,7 @@ struct VocabularyFigure {
     bool operator==(const VocabularyFigure&) const = default;
 };
 
-/// A person's figures in an SQLite file. Every change is one transaction: it is in the file whole, or not at all. Several windows may have it open; a
+/// A person's figures and words in an SQLite file. Every change is one transaction: it is in the file whole, or not at all. Several windows may have it open; a
 /// change to a figure that another window changed in between is refused. Not for several threads at once.
 ///
 /// Errors of all functions: Unreadable (damaged), NewerVersion, Unwritable (read-only, disk full), ChangedOnDisk (another window is writing, or was
@@ -55,9 +55,16 @@ public:
     /// `kept` takes what only `other` knows, and `other` goes; see mergeCards().
     [[nodiscard]] Result<VocabularyFigure> merge(const std::string& kept, const std::string& other);
 
+    /// The words that were given a meaning. Those that cannot be read are left out and stay in the file.
+    [[nodiscard]] Result<OwnWords> words() const;
+    /// One of the same name and school gives way.
+    [[nodiscard]] Result<void> keepWord(const OwnWord& word);
+    [[nodiscard]] Result<void> forgetWord(const std::string& name, const std::string& school);
+
 private:
     Vocabulary(sqlite3* db, std::string path, bool isNew);
     [[nodiscard]] Result<void> prepareFile(const std::vector<FigureCard>& starters);
+    [[nodiscard]] Result<void> raiseVersion();
     [[nodiscard]] Result<VocabularyFigure> insert(const FigureCard& card);
 
     sqlite3* m_db;

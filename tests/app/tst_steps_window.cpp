@@ -91,8 +91,11 @@ private Q_SLOTS:
         for (int k = 0; k < 12 && !answers[1]->hasFocus(); ++k) rig.press(Qt::Key_Tab); // the second answer: without weight
         QVERIFY(answers[1]->hasFocus());
         rig.press(Qt::Key_Return);
-        QCOMPARE(editor.line(0)->toPlainText(), "1 walk 2 touch florble 3 walk");
+        QCOMPARE(editor.line(0)->toPlainText(), "walk, florble, walk "); // the word is kept with its meaning, the line stays as it is said
         QVERIFY(rig.desk().reading().roles[0].line.questions.empty());
+        QCOMPARE(rig.desk().reading().roles[0].changes, 2);
+        QCOMPARE(rig.desk().words().size(), std::size_t{1});
+        QVERIFY(rig.desk().words()[0].inVocabulary);
     }
     void initTestCase() { test::prepareProgram("lift-count-steps-test"); }
 
@@ -200,7 +203,10 @@ private Q_SLOTS:
         fractions.sort();
         QCOMPARE(fractions, (QStringList{"& ½ 313 ms", "a ¾ 469 ms"}));
         auto* feel = rig.steps().editor().findChild<QComboBox*>("feel");
-        rig.press(Qt::Key_Tab);
+        rig.press(Qt::Key_Tab); // the next count
+        QCOMPARE(rig.steps().editor().line(1)->toPlainText(), "1 step R & step L 2 step R 3 ");
+        rig.press(Qt::Key_Tab); // nothing is said of it: it goes, and the line is left
+        QCOMPARE(rig.steps().editor().line(1)->toPlainText(), "1 step R & step L 2 step R");
         QVERIFY(feel->hasFocus());
         rig.press(Qt::Key_R); // rolling by thirds
         for (int i = 0; !feel->currentText().startsWith("rolling by thirds") && i < 6; ++i) rig.press(Qt::Key_Down);

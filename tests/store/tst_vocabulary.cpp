@@ -71,6 +71,43 @@ private Q_SLOTS:
         QVERIFY(all[0] == kept);
         QVERIFY(test::must(again->find(kept.id)) == kept);
     }
+    void wordsAreKept() {
+        const QString path = fresh();
+        {
+            const auto vocabulary = opened(path);
+            QVERIFY(vocabulary->keepWord({"Zwirl Step", "", "1 step & step 2 step"}).has_value());
+            QVERIFY(vocabulary->keepWord({"zwirl step", "Hofkreis", "1 touch"}).has_value());
+            QVERIFY(vocabulary->keepWord({"zwirl step", "Hofkreis", "1 step"}).has_value()); // the one before gives way
+            QVERIFY(!vocabulary->keepWord({"left", "", "1 step"}).has_value());
+            QVERIFY(vocabulary->keepWord({"bogen", "", ""}).has_value());
+            QVERIFY(vocabulary->forgetWord("bogen", "").has_value());
+            QVERIFY(vocabulary->forgetWord("bogen", "").error().code == ErrorCode::NotFound);
+        }
+        const OwnWords words = test::must(opened(path)->words());
+        QCOMPARE(words.all().size(), std::size_t{2});
+        QVERIFY(words.all()[0] == (OwnWord{"zwirl step", "", "1 step & step 2 step"}));
+        QVERIFY(words.all()[1] == (OwnWord{"zwirl step", "Hofkreis", "1 step"}));
+    }
+    /// A file of format 1, as it was written before words: it keeps its figures and can take words; where it may only be read it has none.
+    void aFileFromBeforeWordsIsRaised() {
+        const QString path = fresh();
+        const auto kept = test::must(opened(path)->add(card("Alpha")));
+        sqlite3* db = nullptr;
+        QCOMPARE(sqlite3_open(path.toUtf8().constData(), &db), SQLITE_OK);
+        QCOMPARE(sqlite3_exec(db, "DROP TABLE words; PRAGMA user_version = 1;", nullptr, nullptr, nullptr), SQLITE_OK);
+        sqlite3_close(db);
+        const QByteArray before = bytesOf(path);
+        QVERIFY(QFile::setPermissions(path, QFileDevice::ReadOwner));
+        if (const auto readOnly = opened(path); readOnly->isReadOnly()) { // not so for the superuser
+            QVERIFY(test::must(readOnly->words()).empty());
+            QCOMPARE(bytesOf(path), before);
+        }
+        QVERIFY(QFile::setPermissions(path, QFileDevice::ReadOwner | QFileDevice::WriteOwner));
+        const auto raised = opened(path);
+        QVERIFY(raised->keepWord({"zwirl", "", "1 step"}).has_value());
+        QCOMPARE(test::must(raised->words()).all().size(), std::size_t{1});
+        QVERIFY(test::must(raised->find(kept.id)) == kept);
+    }
     void changesRemovalsAndMergersAreKept() {
         const auto vocabulary = opened(fresh());
         const auto a = test::must(vocabulary->add(card("Alpha")));

@@ -2,6 +2,7 @@
 
 #include "app/shell/findings_column.h"
 #include "app/arrange/fill_panel.h"
+#include "app/arrange/handout_panel.h"
 #include "app/arrange/mend_panel.h"
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
@@ -69,6 +70,8 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     m_splitter->addWidget(m_tempi);
     m_mends = new MendPanel(session, theme, m_splitter);
     m_splitter->addWidget(m_mends);
+    m_handout = new HandoutPanel(session, theme, m_splitter);
+    m_splitter->addWidget(m_handout);
     const auto turnTo = [this](Tick at) {
         QTimer::singleShot(0, m_strips, [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
     };
@@ -108,7 +111,7 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
 
 void ArrangeStage::showPanel(QWidget* panel) {
-    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns, m_ranking, m_tempi, m_mends})
+    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns, m_ranking, m_tempi, m_mends, m_handout})
         if (other != panel) other->hide();
 }
 
@@ -120,6 +123,11 @@ void ArrangeStage::showPlans() {
 void ArrangeStage::showFill() {
     showPanel(m_fill);
     m_fill->begin();
+}
+
+void ArrangeStage::showHandout() {
+    showPanel(m_handout);
+    m_handout->begin();
 }
 
 void ArrangeStage::showSongTrial() {

@@ -22,6 +22,7 @@ class FigureDesk;
 class FigureList;
 class FillPanel;
 class FindingsColumn;
+class HandoutPanel;
 class MendPanel;
 class PartEditor;
 class PassList;
@@ -60,6 +61,8 @@ public:
     [[nodiscard]] RankPanel& ranking() const { return *m_ranking; }
     void showMends(); ///< cuts and repeats of the music on which the dance lands
     [[nodiscard]] MendPanel& musicMends() const { return *m_mends; }
+    void showHandout(); ///< the hand-out, line by line
+    [[nodiscard]] HandoutPanel& handout() const { return *m_handout; }
     void showTempi(); ///< tempi usual for dance families
     [[nodiscard]] TempoPanel& tempi() const { return *m_tempi; }
     void applyTriedOn(); ///< the plan that is previewed, else the chosen remedy
@@ -107,6 +110,7 @@ private:
     RankPanel* m_ranking;
     TempoPanel* m_tempi;
     MendPanel* m_mends;
+    HandoutPanel* m_handout;
     StepEdit* m_stepEdit;
     FigureDesk& m_desk;
     FigureList* m_vocabulary;

@@ -2,12 +2,14 @@
 
 #include "app/arrange/notation_edit.h"
 #include "app/arrange/part_chain.h"
+#include "app/steps/figure_desk.h"
 #include "app/shell/session.h"
 #include "app/shell/wording.h"
 #include "core/base/clock_text.h"
 #include "core/routine/order_text.h"
 #include "core/routine/routine_figures.h"
 #include "core/said/steps_reader.h"
+#include "core/said/word_meaning.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -36,7 +38,7 @@ QString summaryOf(const NotationReading& line) {
 }
 } // namespace
 
-PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_desk(desk), m_theme(theme) {
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
     all->setSpacing(theme.px(4));
@@ -272,9 +274,11 @@ void PartEditor::showSummaries() {
     for (Line& line : m_lines) {
         const std::string text = line.edit->toPlainText().toStdString();
         const Figure* figure = shownFigure();
-        const StepsReading read = readSteps(text, figure ? figure->facts.choices.value_or(m_session.document().routine.choices) : m_session.document().routine.choices);
+        const StepsReading read = readSteps(text, choicesFor(figure ? figure->facts.choices : std::nullopt, m_session.document().routine.choices));
         const NotationReading& reading = read.reading;
         line.edit->offerNotation(q(read.line));
+        line.edit->setReading(reading, !read.line.empty());
+        line.edit->setWords(m_desk.sayable());
         if (reading.error) {
             line.edit->markBytes(reading.error->begin, reading.error->finish);
             line.summary->setText(tr("◆ character %1: %2").arg(characterNumber(text, reading.error->begin)).arg(q(reading.error->text)));

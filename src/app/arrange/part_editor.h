@@ -56,6 +56,7 @@ private:
     void orderTyped(const QString& text);
 
     Session& m_session;
+    FigureDesk& m_desk;
     const Theme& m_theme;
     PartId m_part;
     QHBoxLayout* m_parts;

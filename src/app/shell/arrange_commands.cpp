@@ -2,12 +2,15 @@
 #include "app/shell/main_window.h"
 
 #include "app/arrange/arrange_stage.h"
+#include "app/arrange/handout_panel.h"
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_panel.h"
 #include "app/arrange/rank_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/shell/file_desk.h"
+#include "app/steps/figure_desk.h"
+#include "app/steps/steps_stage.h"
 #include "core/base/clock_text.h"
 #include "core/exchange/handout.h"
 #include "core/exchange/routine_text.h"
@@ -90,6 +93,10 @@ void MainWindow::buildArrangeMenu() {
         setStage(Stage::Arrange);
         m_arrange->showTurns();
     });
+    command(menu, tr("Settle the hand-out …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_H), tr("Its lines, what each was read as, and what is open"), [this] {
+        setStage(Stage::Arrange);
+        m_arrange->showHandout();
+    });
     command(menu, tr("Fill the phrase …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F), tr("Every way to go on with figures at hand so that the phrase is full and the feet fit"), [this] {
         setStage(Stage::Arrange);
         m_arrange->showFill();
@@ -132,21 +139,30 @@ void MainWindow::copyRoutineAsText() {
 
 void MainWindow::pasteRoutine() {
     const std::string text = QGuiApplication::clipboard()->text().toStdString();
-    std::string open;
+    m_steps->desk().open(); // the person's words
+    std::vector<HandoutLine> lines;
     Result<Document> read = fail(ErrorCode::BadNotation, {});
     if (looksLikeRoutineText(text)) read = routineFromText(text);
-    else if (auto handout = readHandout(text)) {
-        open = openLinesInWords(*handout, 5);
+    else if (auto handout = readHandout(text, m_session.words())) {
+        lines = std::move(handout->lines);
         read = std::move(handout->document);
     } else
         read = tl::unexpected(handout.error());
     if (!read) return tell(q(read.error().message));
     if (!m_files->mayDiscard()) return;
-    m_session.startWith(*read);
-    if (!open.empty()) tell(q(open));
+    m_session.startWith(*read, std::move(lines));
     m_leftStart = true;
     showStartOrStage();
     setStage(Stage::Arrange);
+    showHandoutIfOpen();
+}
+
+/// A routine that came from a hand-out is shown with what is still to be settled.
+void MainWindow::showHandoutIfOpen() {
+    const auto lines = m_session.handout();
+    if (lines.empty()) return;
+    m_arrange->showHandout();
+    if (!m_arrange->handout().hasOpen()) tell(tr("Every line of the hand-out was understood."));
 }
 
 } // namespace lc::app

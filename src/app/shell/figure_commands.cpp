@@ -44,7 +44,7 @@ void MainWindow::buildFiguresMenu() {
     menu->addSeparator();
     const std::pair<const char*, StepsStage::Page> pages[] = {{QT_TR_NOOP("Bench of versions"), StepsStage::Page::Versions}, {QT_TR_NOOP("Fillers"), StepsStage::Page::Fillers},
                                                               {QT_TR_NOOP("Joints"), StepsStage::Page::Chain}, {QT_TR_NOOP("Frame"), StepsStage::Page::Frame},
-                                                              {QT_TR_NOOP("Drill"), StepsStage::Page::Drill}, {QT_TR_NOOP("Card of the figure"), StepsStage::Page::Card}};
+                                                              {QT_TR_NOOP("Drill"), StepsStage::Page::Drill}, {QT_TR_NOOP("Card of the figure"), StepsStage::Page::Card}, {QT_TR_NOOP("Words with a meaning"), StepsStage::Page::Words}};
     int key = Qt::Key_1;
     for (const auto& [name, page] : pages) {
         command(menu, tr(name), QKeySequence(Qt::ALT | Qt::SHIFT | static_cast<Qt::Key>(key)), tr("Under the picture of the figure"), here([this, page = page] { m_steps->setPage(page); }));

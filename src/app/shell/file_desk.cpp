@@ -81,7 +81,7 @@ void FileDesk::importLyrics() {
 }
 
 void FileDesk::chooseRoutine() {
-    const QString path = askWhatToRead(m_window, m_session, FolderFor::Routines, tr("Open a routine"), tr("Routines, also as plain text (*.liftcount *.txt)"));
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Routines, tr("Open a routine"), tr("Routines and hand-outs (*.liftcount *.txt *.md *.html *.htm *.odt *.docx *.pdf)"));
     if (!path.isEmpty()) Q_EMIT fileChosen(path);
 }
 

@@ -365,12 +365,14 @@ void MainWindow::typeStructure() {
 }
 
 void MainWindow::openAny(const QString& path) {
-    if (isRoutineFile(fileName(path)))
+    if (isRoutineFile(fileName(path)) || isPaper(fileName(path))) {
+        m_steps->desk().open(); // the person's words
         return m_session.open(path, [this] {
             if (!m_files->mayDiscard()) return false;
             keepView();
             return true;
         });
+    }
     m_leftStart = true;
     setStage(Stage::Listen);
     const QString ending = QFileInfo(path).suffix().toLower();
@@ -381,9 +383,10 @@ void MainWindow::openAny(const QString& path) {
 
 /// A file has taken the place of the routine.
 void MainWindow::showOpened() {
-    if (m_session.path().isEmpty()) { // a routine as plain text
+    if (m_session.path().isEmpty()) { // a routine as plain text, or a hand-out
         m_leftStart = true;
-        return setStage(Stage::Arrange);
+        setStage(Stage::Arrange);
+        return showHandoutIfOpen();
     }
     m_files->remember(m_session.path());
     setStage(m_session.document().routine.passes.empty() ? Stage::Listen : Stage::Arrange);

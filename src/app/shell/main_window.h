@@ -72,6 +72,7 @@ private:
     [[nodiscard]] bool undoesVocabulary() const;
     void copyRoutineAsText();
     void pasteRoutine();
+    void showHandoutIfOpen();
     void showOpened();
     void takeTitle();
     void typeStructure(); ///< also where there is no song yet

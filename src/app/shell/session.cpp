@@ -2,6 +2,7 @@
 
 #include "app/shell/paths.h"
 #include "app/shell/session_reading.h"
+#include "core/edits/brought_words.h"
 #include "core/exchange/routine_file.h"
 
 #include <QFileInfo>
@@ -40,11 +41,14 @@ bool Session::edit(const std::vector<Edit>& edits, const QString& name, Made* ma
         Q_EMIT told(QString::fromStdString(next.error().message));
         return false;
     }
+    *next = withWordsBrought(document(), std::move(*next), m_words);
     endPreview();
     if (*next == document()) return true;
     const std::string stepName = name.isEmpty() ? describe(edits.front()) : name.toStdString();
     m_history.push(std::move(*next), stepName, edits.size() == 1 ? mergeKey(edits.front()) : std::string());
     refresh();
+    for (const Edit& one : edits)
+        if (const auto* kept = std::get_if<KeepWord>(&one)) Q_EMIT wordKept(kept->word);
     return true;
 }
 
@@ -175,24 +179,27 @@ void Session::replaceRoutine(Document document) {
     m_player->pause();
     endPreview();
     m_history = History<Document>(std::move(document));
+    m_handout.clear();
     if (!(this->document() == newDocument())) m_history.markUnsaved(); // until a file is said to hold it
     m_path.clear();
     m_onDisk.reset();
     m_caret = {};
 }
 
-void Session::startWith(Document document) {
+void Session::startWith(Document document, std::vector<HandoutLine> handout) {
     replaceRoutine(std::move(document));
+    m_handout = std::move(handout);
     Q_EMIT routineReplaced();
     refresh();
     Q_EMIT playingChanged();
 }
 
 void Session::open(const QString& path, std::function<bool()> mayReplace) {
-    readThen(path, [](const std::string& file, const Task& task) { return readRoutineFile(file, task); },
+    readThen(path, [words = m_words](const std::string& file, const Task& task) { return readRoutineFile(file, task, words); },
              [this, path, mayReplace = std::move(mayReplace)](RoutineFile file) {
                  if (mayReplace && !mayReplace()) return;
                  replaceRoutine(std::move(file.document));
+                 m_handout = std::move(file.handout);
                  if (file.onDisk) {
                      m_path = QFileInfo(path).absoluteFilePath();
                      m_onDisk = file.onDisk;

@@ -7,6 +7,7 @@
 #include "audio/tap_facts.h"
 #include "core/document/document_file.h"
 #include "core/edits/edits.h"
+#include "core/exchange/handout_settling.h"
 #include "core/landing/findings.h"
 #include "core/song/song_doubt.h"
 #include "core/document/history.h"
@@ -59,7 +60,9 @@ public:
     [[nodiscard]] QString path() const { return m_path; } ///< empty until saved
     [[nodiscard]] bool isSaved() const { return m_history.isSaved(); }
     void startNew() { startWith(newDocument()); }
-    void startWith(Document document); ///< unsaved, with nothing to undo
+    void startWith(Document document, std::vector<HandoutLine> handout = {}); ///< unsaved, with nothing to undo; `handout` where it came from one
+    /// The lines of the hand-out from which the routine came, where it was read in this window; else those of it that wait to be settled.
+    [[nodiscard]] std::vector<HandoutLine> handout() const { return m_handout.empty() ? unsettledLines(document().routine) : m_handout; }
     /// Reads a routine file, or a routine as plain text, in the background; it then takes the place of the routine at hand, and opened() tells. Errors are told.
     /// `mayReplace` is asked when the file has been read and before anything is lost.
     void open(const QString& path, std::function<bool()> mayReplace = {});
@@ -97,6 +100,10 @@ public:
     /// May the song be solved anew around facts? Only one that was heard, not one whose map was typed, imported or carried.
     [[nodiscard]] bool solvesAnew() const { return m_heard != nullptr && document().origin == MapOrigin::Heard; }
 
+    /// The person's words: those that a line says come into the routine with it.
+    void setWords(const OwnWords& words) { m_words = words; }
+    [[nodiscard]] const OwnWords& words() const { return m_words; }
+
     /// The person's own limits, with which findings are worked out.
     void setLimits(const BodyLimits& limits);
 
@@ -133,6 +140,7 @@ Q_SIGNALS:
     void solvingChanged();
     void loadingProgressed(double part, const QString& what);
     void loadingEnded();
+    void wordKept(const OwnWord& word); ///< a word was given a meaning in the routine
     void told(const QString& sentence); ///< something a person should read
 
 private:
@@ -195,6 +203,8 @@ private:
     std::optional<FileFingerprint> m_onDisk;
 
     BodyLimits m_limits;
+    OwnWords m_words;
+    std::vector<HandoutLine> m_handout;
     std::optional<Landing> m_preview;
     QString m_previewTitle;
 

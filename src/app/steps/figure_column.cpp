@@ -79,7 +79,8 @@ void FigureColumn::apply(std::size_t finding, std::size_t remedy) {
     const auto& findings = m_desk.findings();
     if (finding >= findings.size() || remedy >= findings[finding].remedies.size()) return;
     const FigureRemedy chosen = findings[finding].remedies[remedy];
-    m_desk.change(chosen.after, q(chosen.text));
+    if (chosen.word) m_desk.keepWord(*chosen.word);
+    else m_desk.change(chosen.after, q(chosen.text));
 }
 
 void FigureColumn::rebuild() {

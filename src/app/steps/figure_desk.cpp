@@ -4,7 +4,10 @@
 #include "app/shell/session.h"
 #include "core/base/files.h"
 #include "core/exchange/figure_file.h"
+#include "core/figures/figure_word.h"
 #include "core/routine/routine_figures.h"
+#include "core/said/said_words.h"
+#include "core/said/word_meaning.h"
 #include "store/starter_figures.h"
 
 #include <QFileInfo>
@@ -31,6 +34,11 @@ FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject*
         read();
         Q_EMIT cardChanged();
     });
+    connect(&session, &Session::wordKept, this, [this](const OwnWord& word) {
+        if (!m_vocabulary || readOnly()) return;
+        if (const auto kept = m_vocabulary->keepWord(word); !kept) return tellProblem(kept.error());
+        readWords();
+    });
     QSettings settings;
     if (const double step = settings.value(QStringLiteral("limits/shortestStep")).toDouble(); step > 0) m_limits.shortestStepSeconds = step;
     if (const double turn = settings.value(QStringLiteral("limits/turnSpeed")).toDouble(); turn > 0) m_limits.turnDegreesPerSecond = turn;
@@ -51,6 +59,7 @@ void FigureDesk::open() {
         m_problem = q(opened.error().message);
         Q_EMIT told(m_problem);
     }
+    readWords();
     readVocabulary();
     reload();
     if (!m_found.empty()) choose(m_figures[m_found.front()].key());
@@ -58,6 +67,7 @@ void FigureDesk::open() {
 
 void FigureDesk::lookAgain() {
     if (!m_vocabulary || m_dirty || m_vocabulary->othersChanges() == m_othersChanges) return;
+    readWords();
     readVocabulary();
     reload();
     read();
@@ -66,8 +76,8 @@ void FigureDesk::lookAgain() {
 
 void FigureDesk::readVocabulary() {
     m_kept.clear();
+    m_wordsChanged = true;
     if (!m_vocabulary) return;
-    m_keptWith = m_session.document().routine.choices;
     m_othersChanges = m_vocabulary->othersChanges();
     std::vector<std::string> unreadable;
     auto all = m_vocabulary->all(&unreadable);
@@ -76,25 +86,30 @@ void FigureDesk::readVocabulary() {
         return;
     }
     for (VocabularyFigure& figure : *all) {
-        FigureDigest digest = digestOf(figure.card, m_keptWith);
-        m_kept.push_back({std::move(figure), std::move(digest)});
+        auto word = figureAsWord(figure.card);
+        m_kept.push_back({std::move(figure), {}, std::move(word)});
     }
+    passWords(); // the digests are made with them
+    m_keptWith = choicesAround(false);
+    for (Kept& kept : m_kept) kept.digest = digestOf(kept.figure.card, m_keptWith);
     if (!unreadable.empty()) Q_EMIT told(q(unreadable.front()) + (unreadable.size() == 1 ? QString() : unreadable.size() == 2 ? tr(" One more cannot be read either.") : tr(" %1 more cannot be read either.").arg(unreadable.size() - 1)));
 }
 
 void FigureDesk::put(const VocabularyFigure& figure) {
     drop(figure.id);
-    m_kept.push_back({figure, digestOf(figure.card, m_keptWith)});
+    m_kept.push_back({figure, digestOf(figure.card, m_keptWith), figureAsWord(figure.card)});
 }
 
 void FigureDesk::drop(const std::string& id) {
+    m_wordsChanged = true;
     std::erase_if(m_kept, [&](const Kept& kept) { return kept.figure.id == id; });
 }
 
 void FigureDesk::reload() {
     const Routine& routine = m_session.document().routine;
-    if (routine.choices != m_keptWith) {
-        m_keptWith = routine.choices;
+    passWords();
+    if (NotationChoices now = choicesAround(false); now != m_keptWith) {
+        m_keptWith = std::move(now);
         for (Kept& kept : m_kept) kept.digest = digestOf(kept.figure.card, m_keptWith);
     }
     m_figures.clear();
@@ -166,16 +181,18 @@ void FigureDesk::choose(const QString& key) {
 void FigureDesk::read() {
     const ShownFigure* now = chosen();
     if (!m_dirty) m_card = now ? now->card : FigureCard{};
-    m_reading = readFigure(m_card, m_session.document().routine.choices);
+    m_reading = readFigure(m_card, choicesAround(now && now->inRoutine()));
     m_findings = inspectFigure(m_card, m_reading, around());
     if (!m_dirty || !now) return;
     auto& shown = *std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == m_chosen; }); // the list shows what is typed
     shown.card = m_card;
-    shown.digest = digestOf(m_card, m_session.document().routine.choices);
+    shown.digest = digestOf(m_card, choicesAround(shown.inRoutine()));
 }
 
-void FigureDesk::change(const FigureCard& card, const QString& what) {
+void FigureDesk::change(const FigureCard& asked, const QString& what) {
     const ShownFigure* now = chosen();
+    FigureCard card = asked;
+    if (card.facts.choices) card.facts.choices->words = {}; // they are the routine's
     if (!now || card == m_card) return;
     if (now->inRoutine()) {
         m_session.edit({ChangeFigure{now->figure, card}}, what);
@@ -448,7 +465,85 @@ void FigureDesk::redo() {
     Q_EMIT cardChanged();
 }
 
-NotationChoices FigureDesk::choices() const { return m_card.facts.choices.value_or(m_session.document().routine.choices); }
+NotationChoices FigureDesk::choicesAround(bool inRoutine) const {
+    NotationChoices choices = m_session.document().routine.choices;
+    if (!inRoutine) choices.words = m_allWords;
+    return choices;
+}
+
+NotationChoices FigureDesk::choices() const {
+    const ShownFigure* now = chosen();
+    return choicesFor(m_card.facts.choices, choicesAround(now && now->inRoutine()));
+}
+
+void FigureDesk::readWords() {
+    m_words = {};
+    if (m_vocabulary) {
+        auto words = m_vocabulary->words();
+        if (words) m_words = std::move(*words);
+        else tellProblem(words.error());
+    }
+    m_wordsChanged = true;
+    passWords();
+    Q_EMIT wordsChanged();
+}
+
+void FigureDesk::passWords() {
+    const OwnWords& routine = m_session.document().routine.choices.words;
+    if (!m_wordsChanged && routine == m_wordsOfRoutine) return;
+    if (m_wordsChanged) {
+        std::vector<OwnWord> figures;
+        for (const Kept& kept : m_kept)
+            if (kept.word) figures.push_back(*kept.word);
+        m_session.setWords(m_words.with(OwnWords(std::move(figures))));
+    }
+    m_wordsChanged = false;
+    m_wordsOfRoutine = routine;
+    m_allWords = routine.with(m_session.words());
+    m_sayable.clear();
+    for (const OwnWord& word : m_allWords.all()) m_sayable << q(word.name);
+    static const std::vector<std::string> usual = said::dancedWords();
+    for (const std::string& word : usual) m_sayable << q(word);
+}
+
+std::vector<ShownWord> FigureDesk::words() const {
+    const OwnWords& routine = m_session.document().routine.choices.words;
+    std::vector<ShownWord> out;
+    for (const OwnWord& word : routine.all()) out.push_back({word, true, false});
+    for (const OwnWord& word : m_words.all()) {
+        const auto same = std::find_if(out.begin(), out.end(), [&](const ShownWord& shown) { return shown.word == word; });
+        if (same != out.end()) same->inVocabulary = true;
+        else out.push_back({word, false, true});
+    }
+    std::stable_sort(out.begin(), out.end(), [](const ShownWord& a, const ShownWord& b) { return a.word.name < b.word.name; });
+    return out;
+}
+
+bool FigureDesk::keepWord(const OwnWord& word) {
+    const auto checked = checkedWord(word);
+    if (!checked) return tellProblem(checked.error()), false;
+    const ShownFigure* now = chosen();
+    const bool vocabulary = m_vocabulary && !readOnly();
+    if ((now && now->inRoutine()) || !vocabulary || !m_session.document().routine.choices.words.meanings(checked->name).empty()) return m_session.edit(KeepWord{*checked}); // wordKept() brings it into the vocabulary
+    if (const auto kept = m_vocabulary->keepWord(*checked); !kept) return tellProblem(kept.error()), false;
+    readWords();
+    reload();
+    read();
+    Q_EMIT cardChanged();
+    return true;
+}
+
+void FigureDesk::forgetWord(const OwnWord& word) {
+    const auto& routine = m_session.document().routine.choices.words.meanings(word.name);
+    if (std::any_of(routine.begin(), routine.end(), [&](const OwnWord& w) { return w.school == word.school; })) m_session.edit(ForgetWord{word.name, word.school});
+    if (m_vocabulary && !readOnly())
+        if (const auto gone = m_vocabulary->forgetWord(word.name, word.school); !gone && gone.error().code != ErrorCode::NotFound) tellProblem(gone.error());
+    readWords();
+    reload();
+    read();
+    Q_EMIT cardChanged();
+}
+
 
 double FigureDesk::secondsPerCount() const {
     const CountGrid& grid = m_session.landing().grid;
@@ -479,7 +574,8 @@ std::vector<double> FigureDesk::countWeights() const {
 
 FigureSurroundings FigureDesk::around() const {
     FigureSurroundings around;
-    around.choices = m_session.document().routine.choices;
+    const ShownFigure* now = chosen();
+    around.choices = choicesAround(now && now->inRoutine());
     const CountGrid& grid = m_session.landing().grid;
     around.bar = grid.empty() ? counts(4) : counts(std::max<std::int64_t>(1, set() / std::max(1, m_session.document().scheme.barsPerSet)));
     around.tempo = tempo();

@@ -36,6 +36,13 @@ struct ShownFigure {
     [[nodiscard]] QString key() const { return inRoutine() ? QStringLiteral("r%1").arg(figure.value) : QString::fromStdString(kept.id); }
 };
 
+/// A word that has a meaning, and where.
+struct ShownWord {
+    OwnWord word;
+    bool inRoutine = false;
+    bool inVocabulary = false;
+};
+
 /// The figures at hand: the vocabulary's and the routine's, which one is chosen, what was typed into it, and its undo.
 class FigureDesk : public QObject {
     Q_OBJECT
@@ -90,6 +97,13 @@ public:
 
     // What figures are looked at with
     [[nodiscard]] NotationChoices choices() const; ///< of the chosen figure, or the routine's
+    /// The words that have a meaning: the routine's, and those of the vocabulary.
+    [[nodiscard]] std::vector<ShownWord> words() const;
+    /// Gives a word a meaning: in the vocabulary, and in the routine where the chosen figure is the routine's or the routine knows the word. False and told where it cannot be.
+    bool keepWord(const OwnWord& word);
+    void forgetWord(const OwnWord& word); ///< in both
+    /// Words and figures that can be said in a line, in small letters, those of the person first.
+    [[nodiscard]] const QStringList& sayable() const { return m_sayable; }
     [[nodiscard]] double secondsPerCount() const;  ///< of the song at the tempo chosen; 112 bpm without one
     [[nodiscard]] std::int64_t set() const;        ///< counts of the music's set
     /// How long each count of the set lasts against the mean, where the counting scheme makes them differ (3+2+2 counted by groups); empty otherwise.
@@ -108,6 +122,7 @@ public:
 
 Q_SIGNALS:
     void listChanged();
+    void wordsChanged();
     void chosenChanged(); ///< another figure
     void cardChanged();   ///< its lines, or what it is looked at with
     void told(const QString& sentence);
@@ -128,6 +143,10 @@ private:
     std::optional<Step> apply(const Step& step, bool back);
     bool applyOne(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now);
     void tellProblem(const Error& error);
+    void readWords();
+    void passWords(); ///< on to the session, with the figures that can be said
+    /// The routine's choices, for a figure of the vocabulary with its words.
+    [[nodiscard]] NotationChoices choicesAround(bool inRoutine) const;
     bool keepBesides(const VocabularyFigure& before, FigureCard typed, const Error& why);
 
     Session& m_session;
@@ -139,8 +158,13 @@ private:
     struct Kept {
         VocabularyFigure figure;
         FigureDigest digest;
+        std::optional<OwnWord> word; ///< as which it can be said in a line
     };
     std::vector<Kept> m_kept;          ///< the vocabulary as it was read last
+    OwnWords m_words;                  ///< of the vocabulary
+    bool m_wordsChanged = true;
+    OwnWords m_wordsOfRoutine, m_allWords; ///< of the routine, and with the person's
+    QStringList m_sayable;             ///< words and figures that are completed in lines
     NotationChoices m_keptWith;        ///< the choices that its digests were made with
     std::int64_t m_othersChanges = 0;  ///< of the vocabulary when it was read
     std::vector<ShownFigure> m_figures;

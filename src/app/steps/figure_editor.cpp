@@ -208,12 +208,16 @@ QString FigureEditor::remark(std::size_t role) const {
 void FigureEditor::addRole() {
     FigureCard card = m_desk.card();
     if (card.lines.size() >= 8) return Q_EMIT m_desk.told(tr("A figure has at most 8 roles."));
+    addRoleTo(card);
+    m_desk.change(card, tr("another role"));
+    m_lines.back().edit->setFocus();
+}
+
+void FigureEditor::addRoleTo(FigureCard& card) {
     if (card.lines.size() == 1 && card.lines[0].role == "everyone") card.lines[0].role = "leader";
     std::string name = "follower";
     for (int n = 2; std::any_of(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == name; }); ++n) name = "row " + std::to_string(n);
     card.lines.push_back({name, ""});
-    m_desk.change(card, tr("another role"));
-    m_lines.back().edit->setFocus();
 }
 
 void FigureEditor::copyToPartner() {
@@ -223,8 +227,8 @@ void FigureEditor::copyToPartner() {
         if (m_lines[r].edit->hasFocus()) from = r;
     const NotationReading line = m_desk.reading().roles[from].line;
     if (line.error || line.length == Tick{}) return Q_EMIT m_desk.told(tr("This line cannot be read to its end yet; mend it first."));
-    if (m_lines.size() == 1) addRole();
     FigureCard card = m_desk.card();
+    if (card.lines.size() == 1) addRoleTo(card);
     const std::size_t to = (from + 1) % card.lines.size();
     card.lines[to].text = printNotation(withOtherFeet(line), m_desk.reading().choices);
     m_desk.change(card, tr("copy to the partner"));
@@ -317,6 +321,8 @@ void FigureEditor::showRemarks(std::size_t r) {
     const QString other = m_desk.mirrored() && !error ? q(printNotation(mirrored(role.line), m_desk.reading().choices)) : QString(); // for the viewer
     shown += other + q(role.notation);
     line.edit->offerNotation(q(role.notation));
+    line.edit->setReading(role.line, !role.notation.empty());
+    line.edit->setWords(m_desk.sayable());
     if (error) line.edit->markBytes(error->begin, std::max(error->finish, error->begin + 1));
     else if (!questions.empty()) line.edit->markBytes(questions[0].begin, questions[0].finish);
     else {
@@ -350,8 +356,12 @@ void FigureEditor::showRemarks(std::size_t r) {
             auto* button = new QPushButton(tr("%1: %2, then %3 free%4").arg(q(answer.text), q(countsInWords(answer.length)), q(freeFootInWords(answer.freeAfter)), answer.taken ? tr("  (read so now)") : QString()), line.below);
             button->setProperty("flat", true);
             button->setObjectName(QStringLiteral("answer"));
-            button->setToolTip(tr("Writes it so that only this is meant: %1").arg(q(answer.line)));
-            connect(button, &QPushButton::clicked, this, [this, r, text = answer.line] {
+            button->setToolTip(answer.word ? tr("Keeps the word with this meaning: here and from now on the line is read as %1").arg(q(answer.line)) : tr("Writes it so that only this is meant: %1").arg(q(answer.line)));
+            connect(button, &QPushButton::clicked, this, [this, r, text = answer.line, word = answer.word] {
+                if (word) {
+                    if (m_desk.keepWord(*word)) m_lines[r].edit->setFocus();
+                    return;
+                }
                 FigureCard card = m_desk.card();
                 if (r >= card.lines.size()) return;
                 card.lines[r].text = text;

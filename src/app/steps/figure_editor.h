@@ -39,6 +39,7 @@ public:
     void copyToPartner();
 
 private:
+    static void addRoleTo(FigureCard& card); ///< an empty line for a partner
     struct Line {
         QLineEdit* role;
         NotationEdit* edit;

@@ -5,6 +5,7 @@
 #include "app/steps/page_parts.h"
 #include "app/steps/plain_table.h"
 #include "core/notation/notation_print.h"
+#include "core/said/steps_reader.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -125,7 +126,7 @@ void FillersPage::addChosen() {
     for (std::size_t r = 0; r < read.roles.size() && r < card.lines.size(); ++r) { // every role dances it, each on the foot that it has free
         NotationReading line = read.roles[r].line;
         for (const std::size_t p : m_fillers.cheapest[static_cast<std::size_t>(row)].pieces) {
-            for (Action action : readNotation(m_pieces[p].notation, m_desk.choices()).actions) {
+            for (Action action : readSteps(m_pieces[p].notation, m_desk.choices()).reading.actions) {
                 action.at += line.length;
                 action.said.reset();
                 line.actions.push_back(std::move(action));

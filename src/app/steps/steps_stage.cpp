@@ -12,6 +12,7 @@
 #include "app/steps/fillers_page.h"
 #include "app/steps/frame_page.h"
 #include "app/steps/versions_page.h"
+#include "app/steps/words_page.h"
 #include "app/arrange/notation_edit.h"
 #include "app/shell/file_asking.h"
 #include "core/figures/fill_orders.h"
@@ -61,12 +62,14 @@ StepsStage::StepsStage(Session& session, const Theme& theme, const QString& voca
     m_frame = new FramePage(*m_desk, theme, m_pages);
     m_drill = new DrillPage(*m_desk, theme, m_pages);
     m_card = new CardPage(*m_desk, theme, m_pages);
+    m_words = new WordsPage(*m_desk, theme, m_pages);
     addPage(words, tr("Bench of versions"), Page::Versions, m_versions);
     addPage(words, tr("Fillers"), Page::Fillers, m_fillers);
     addPage(words, tr("Joints"), Page::Chain, m_chain);
     addPage(words, tr("Frame"), Page::Frame, m_frame);
     addPage(words, tr("Drill"), Page::Drill, m_drill);
     addPage(words, tr("Card"), Page::Card, m_card);
+    addPage(words, tr("Words"), Page::Words, m_words);
     words->addStretch();
     benchColumn->addLayout(words);
     benchColumn->addWidget(m_pages, 1);

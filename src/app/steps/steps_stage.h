@@ -26,6 +26,7 @@ class FillersPage;
 class FramePage;
 class Session;
 class VersionsPage;
+class WordsPage;
 
 /// Figures: the vocabulary at the left, the chosen one with its picture and bench in the middle, what is found in it at the right.
 class StepsStage : public QWidget {
@@ -34,7 +35,7 @@ public:
     StepsStage(Session& session, const Theme& theme, const QString& vocabularyPath, QWidget* parent = nullptr);
     ~StepsStage() override;
 
-    enum class Page { Versions, Fillers, Chain, Frame, Drill, Card };
+    enum class Page { Versions, Fillers, Chain, Frame, Drill, Card, Words };
     void setPage(Page page);
     [[nodiscard]] Page page() const { return m_page; }
     [[nodiscard]] FigureDesk& desk() const { return *m_desk; }
@@ -47,6 +48,7 @@ public:
     [[nodiscard]] FramePage& frame() const { return *m_frame; }
     [[nodiscard]] DrillPage& drill() const { return *m_drill; }
     [[nodiscard]] CardPage& card() const { return *m_card; }
+    [[nodiscard]] WordsPage& words() const { return *m_words; }
 
     void letGo(); ///< the window goes away: what is typed is kept, and fields that lose the focus speak to nobody
     void begin(); ///< the stage is shown: the vocabulary is opened
@@ -83,6 +85,7 @@ private:
     FramePage* m_frame;
     DrillPage* m_drill;
     CardPage* m_card;
+    WordsPage* m_words;
     std::vector<QPushButton*> m_pageWords;
     Page m_page = Page::Versions;
     std::unique_ptr<Voice> m_voice;

@@ -22,5 +22,6 @@ using PassId = Id<struct PassTag>;
 using MomentId = Id<struct MomentTag>;
 using ExceptionId = Id<struct ExceptionTag>; ///< of a bridge, or of an exception bound to the music
 using AccentId = Id<struct AccentTag>;
+using LineId = Id<struct LineTag>; ///< of a line of a hand-out that waits to be settled
 
 } // namespace lc

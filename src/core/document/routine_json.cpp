@@ -3,6 +3,7 @@
 #include "core/document/exceptions_json.h"
 #include "core/document/figure_json.h"
 #include "core/routine/routine_size.h"
+#include "core/said/word_meaning.h"
 
 #include <algorithm>
 
@@ -40,6 +41,7 @@ Json mutedToJson(const MutedFinding& m) {
     else if (const auto* accent = std::get_if<AccentId>(&m.key.thing)) j["accent"] = accent->value;
     else if (const auto* ahead = std::get_if<CountsAhead>(&m.key.thing)) j["ahead"] = toCountString(ahead->by);
     else if (const auto* time = std::get_if<SongTime>(&m.key.thing)) j["at_s"] = time->at;
+    else if (const auto* line = std::get_if<LineId>(&m.key.thing)) j["line"] = line->value;
     return j;
 }
 
@@ -50,9 +52,10 @@ public:
     explicit RoutineReader(const Field& field) : m_field(field) {}
 
     Routine read() {
-        m_field.onlyKeys({"feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "roles", "figures", "parts", "passes", "at_music", "accents", "opening",
-                          "formation", "level", "start_at_s", "muted", "last_id"});
+        m_field.onlyKeys({"feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "words", "roles", "figures", "parts", "passes", "at_music", "accents", "opening",
+                          "formation", "level", "start_at_s", "muted", "unsettled", "last_id"});
         m_routine.choices = choicesFrom(m_field);
+        words();
         m_routine.lastId = m_field["last_id"].whole<std::uint32_t>(0, UINT32_MAX - 100'000);
         roles();
         figures();
@@ -65,11 +68,26 @@ public:
         if (const auto level = m_field.maybe("level")) m_routine.level = level->text();
         if (const auto start = m_field.maybe("start_at_s")) m_routine.startAt = start->seconds();
         muted();
+        unsettled();
         if (const auto size = checkSize(m_routine); !size) m_field.bad(size.error().message);
         return std::move(m_routine);
     }
 
 private:
+    void words() {
+        const auto field = m_field.maybe("words");
+        if (!field) return;
+        for (const Field& w : field->items()) {
+            w.onlyKeys({"name", "school", "line"});
+            OwnWord word{w["name"].text(), {}, w["line"].text()};
+            if (const auto school = w.maybe("school")) word.school = school->text();
+            auto checked = w.valueOf(checkedWord(word));
+            for (const OwnWord& other : m_routine.choices.words.meanings(checked.name))
+                if (other.school == checked.school) w["name"].bad("stands twice with one school");
+            m_routine.choices.words.keep(std::move(checked));
+        }
+    }
+
     void roles() {
         for (const Field& r : m_field["roles"].items()) {
             r.onlyKeys({"id", "name"});
@@ -212,9 +230,30 @@ private:
         return opening;
     }
 
+    void unsettled() {
+        const auto field = m_field.maybe("unsettled");
+        if (!field) return;
+        IdsSeen<LineId> seen;
+        for (const Field& u : field->items()) {
+            u.onlyKeys({"id", "number", "text", "why", "figure", "role", "at"});
+            UnsettledLine line{u["id"].id<LineId>(), u["number"].whole<std::uint32_t>(1, 1'000'000), u["text"].text(), u["why"].text(), {}, {}, 0};
+            seen.add(u["id"], line.id, m_routine.lastId);
+            if (const auto figure = u.maybe("figure")) {
+                line.figure = figure->id<FigureId>();
+                if (!findFigure(m_routine, line.figure)) figure->bad("is no figure of this routine");
+            }
+            if (const auto role = u.maybe("role")) {
+                line.role = role->id<RoleId>();
+                if (!findRole(m_routine, line.role)) role->bad("is no role of this routine");
+                line.at = u["at"].whole<std::uint32_t>(0, 10'000'000);
+            }
+            m_routine.unsettled.push_back(std::move(line));
+        }
+    }
+
     void muted() {
         for (const Field& m : m_field["muted"].items()) {
-            m.onlyKeys({"code", "reason", "pass", "part", "role", "figure", "placement", "exception", "accent", "ahead", "at_s", "thing"});
+            m.onlyKeys({"code", "reason", "pass", "part", "role", "figure", "placement", "exception", "accent", "ahead", "at_s", "line", "thing"});
             MutedFinding muted;
             muted.key.code = m["code"].text();
             muted.reason = m["reason"].text();
@@ -227,6 +266,7 @@ private:
             if (const auto accent = m.maybe("accent")) muted.key.thing = accent->id<AccentId>();
             if (const auto ahead = m.maybe("ahead")) muted.key.thing = CountsAhead{ahead->count()};
             if (const auto time = m.maybe("at_s")) muted.key.thing = SongTime{time->seconds()};
+            if (const auto handout = m.maybe("line")) muted.key.thing = handout->id<LineId>();
             if (const auto thing = m.maybe("thing")) muted.key.thing = thingOfNumber(m_routine, muted.key.code, thing->whole<std::uint32_t>(1, UINT32_MAX)); // of format 2
             m_routine.muted.push_back(std::move(muted));
         }
@@ -246,6 +286,11 @@ private:
 
 Json toJson(const Routine& routine) {
     Json out = toJson(routine.choices);
+    for (const OwnWord& word : routine.choices.words.all()) {
+        Json j{{"name", word.name}, {"line", word.line}};
+        if (!word.school.empty()) j["school"] = word.school;
+        out["words"].push_back(std::move(j));
+    }
     out["roles"] = Json::array();
     for (const Role& role : routine.roles) out["roles"].push_back({{"id", role.id.value}, {"name", role.name}});
     out["figures"] = Json::array();
@@ -287,6 +332,15 @@ Json toJson(const Routine& routine) {
     if (routine.startAt) out["start_at_s"] = *routine.startAt;
     out["muted"] = Json::array();
     for (const MutedFinding& m : routine.muted) out["muted"].push_back(mutedToJson(m));
+    for (const UnsettledLine& line : routine.unsettled) {
+        Json j{{"id", line.id.value}, {"number", line.number}, {"text", line.text}, {"why", line.why}};
+        if (line.figure.valid()) j["figure"] = line.figure.value;
+        if (line.role.valid()) {
+            j["role"] = line.role.value;
+            j["at"] = line.at;
+        }
+        out["unsettled"].push_back(std::move(j));
+    }
     out["last_id"] = routine.lastId;
     return out;
 }

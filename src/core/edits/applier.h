@@ -13,6 +13,7 @@ inline constexpr std::size_t mostRoles = 8;
 inline constexpr std::size_t mostPasses = 5000;
 inline constexpr std::size_t mostMoments = 2000;
 inline constexpr std::size_t mostFigures = 2000;    // in a routine, and placements in a part
+inline constexpr std::size_t mostWords = 2000;
 inline constexpr std::size_t mostExceptions = 2000; // bound to the music; accents
 
 template <typename Tag>
@@ -47,6 +48,8 @@ struct Applier {
     Done operator()(const SolveAround& e);
     Done operator()(const SetScheme& e);
     Done operator()(const SetChoices& e);
+    Done operator()(const KeepWord& e);
+    Done operator()(const ForgetWord& e);
     Done operator()(const RenameRole& e);
     Done operator()(const AddRole& e);
     Done operator()(const RemoveRole& e);
@@ -89,6 +92,7 @@ struct Applier {
     Done operator()(const SetStart& e);
     Done operator()(const MuteFinding& e);
     Done operator()(const UnmuteFinding& e);
+    Done operator()(const SettleLine& e);
 
 private:
     Routine& routine() { return document.routine; }

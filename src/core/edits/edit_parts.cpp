@@ -82,6 +82,8 @@ Result<void> Applier::operator()(const RemoveRole& e) {
     };
     for (Pass& pass : r.passes) forget(pass);
     for (MusicException& exception : r.atMusic) forget(exception.what);
+    for (UnsettledLine& line : r.unsettled)
+        if (line.role == e.role) line.role = {};
     return {};
 }
 
@@ -131,6 +133,34 @@ Result<void> Applier::operator()(const RemoveFigure& e) {
     };
     for (Pass& pass : r.passes) forget(pass);
     for (MusicException& exception : r.atMusic) forget(exception.what);
+    for (UnsettledLine& line : r.unsettled)
+        if (line.figure == e.figure) {
+            line.figure = {};
+            line.role = {};
+        }
+    return {};
+}
+
+Result<void> Applier::operator()(const SettleLine& e) {
+    Routine& r = routine();
+    const auto found = std::find_if(r.unsettled.begin(), r.unsettled.end(), [&](const UnsettledLine& line) { return line.id == e.line; });
+    if (found == r.unsettled.end()) return gone("line");
+    const UnsettledLine line = *found;
+    r.unsettled.erase(found);
+    Figure* figure = byId(r.figures, line.figure);
+    if (e.how == SettleLine::How::AsRemark) {
+        if (!figure) return fail(ErrorCode::BadValue, "This line stands in no figure's section, so it cannot be a remark of one. Take it out, or write what it says where it belongs.");
+        std::string& notes = figure->facts.notes;
+        notes += (notes.empty() ? "" : "\n") + line.text;
+    } else if (e.how == SettleLine::How::PutBack) {
+        if (!figure || !line.role.valid()) return fail(ErrorCode::BadValue, "The figure of this line is no longer there.");
+        auto role = std::find_if(figure->lines.begin(), figure->lines.end(), [&](const RoleLine& l) { return l.role == line.role; });
+        if (role == figure->lines.end()) role = figure->lines.insert(figure->lines.end(), {line.role, {}});
+        std::string& text = role->text;
+        std::size_t at = std::min<std::size_t>(line.at, text.size());
+        while (at < text.size() && at > 0 && text[at - 1] != ' ') ++at; // the line may have changed since: between words
+        text = text.substr(0, at) + (at > 0 && text[at - 1] != ' ' ? ", " : "") + line.text + (at < text.size() ? ", " : "") + text.substr(at);
+    }
     return {};
 }
 

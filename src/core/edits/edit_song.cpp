@@ -1,6 +1,7 @@
 // Edits of the song, its map, its moments and the way it is counted.
 
 #include "core/edits/applier.h"
+#include "core/said/word_meaning.h"
 
 namespace lc::edits {
 
@@ -94,8 +95,22 @@ Result<void> Applier::operator()(const SetScheme& e) {
 Result<void> Applier::operator()(const SetChoices& e) {
     if (e.choices.slow <= Tick{} || e.choices.quick <= Tick{})
         return fail(ErrorCode::BadValue, "Slow and quick last longer than nothing.");
+    const OwnWords words = document.routine.choices.words;
     document.routine.choices = e.choices;
+    document.routine.choices.words = words;
     return {};
+}
+
+Result<void> Applier::operator()(const KeepWord& e) {
+    auto word = checkedWord(e.word);
+    if (!word) return tl::unexpected(word.error());
+    document.routine.choices.words.keep(std::move(*word));
+    if (document.routine.choices.words.all().size() > mostWords) return fail(ErrorCode::BadValue, "A routine has at most 2000 words of its own.");
+    return {};
+}
+
+Result<void> Applier::operator()(const ForgetWord& e) {
+    return document.routine.choices.words.forget(e.name, e.school) ? Result<void>{} : gone("word");
 }
 
 Result<void> Applier::putMoment(Moment moment) {

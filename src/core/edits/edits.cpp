@@ -26,6 +26,8 @@ struct Describer {
     std::string operator()(const SolveAround& e) const { return e.facts.empty() ? "forget all facts" : describe(e.facts.back()); }
     std::string operator()(const SetScheme&) const { return "way of counting"; }
     std::string operator()(const SetChoices&) const { return "feel"; }
+    std::string operator()(const KeepWord& e) const { return "what “" + e.word.name + "” means"; }
+    std::string operator()(const ForgetWord& e) const { return "forget what “" + e.name + "” means"; }
     std::string operator()(const RenameRole&) const { return "name of a role"; }
     std::string operator()(const AddRole& e) const { return "role " + e.name; }
     std::string operator()(const RemoveRole&) const { return "remove a role"; }
@@ -72,6 +74,7 @@ struct Describer {
     std::string operator()(const SetStart&) const { return "where the dance starts"; }
     std::string operator()(const MuteFinding&) const { return "leave a finding as it is"; }
     std::string operator()(const UnmuteFinding&) const { return "look at a finding again"; }
+    std::string operator()(const SettleLine& e) const { return e.how == SettleLine::How::PutBack ? "steps of a line of the hand-out" : e.how == SettleLine::How::AsRemark ? "a line of the hand-out as a remark" : "take a line of the hand-out out"; }
 };
 
 } // namespace

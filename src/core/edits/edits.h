@@ -36,7 +36,10 @@ struct RemoveMoment { MomentId moment; };
 /// Lines of words as moments; those that were there before go.
 struct SetLyrics { std::vector<LyricLine> lines; };
 struct SetScheme { CountingScheme scheme; };
-struct SetChoices { NotationChoices choices; };
+struct SetChoices { NotationChoices choices; }; ///< the words stay as they are
+/// A meaning for a word, checked as checkedWord() does; one of the same name and school gives way.
+struct KeepWord { OwnWord word; };
+struct ForgetWord { std::string name; std::string school; };
 struct RenameRole { RoleId role; std::string name; };
 struct AddRole { std::string name; };
 struct RemoveRole { RoleId role; };
@@ -91,12 +94,14 @@ struct SetLastChangeIsTouch { PassId pass; bool touch = true; };
 struct SetStart { std::optional<Seconds> at; };
 struct MuteFinding { FindingKey key; std::string reason; };
 struct UnmuteFinding { FindingKey key; };
+/// A line of the hand-out is settled: it goes, becomes a remark of its figure, or its steps go back into the figure's line, to be mended there.
+struct SettleLine { enum class How { TakeOut, AsRemark, PutBack }; LineId line; How how = How::TakeOut; };
 
 using Edit = std::variant<SetTitle, SetSong, SetMap, SetCarried, MoveSongFile, AddMoment, ChangeMoment, RemoveMoment, SetLyrics, StateFact, ForgetFact, SolveAround,
-                          SetScheme, SetChoices, RenameRole, AddRole, RemoveRole, SetFormation, SetLevel, AddFigure, ChangeFigure, RemoveFigure, SetFigureLine, AddPart,
+                          SetScheme, SetChoices, KeepWord, ForgetWord, RenameRole, AddRole, RemoveRole, SetFormation, SetLevel, AddFigure, ChangeFigure, RemoveFigure, SetFigureLine, AddPart,
                           RenamePart, RemovePart, DuplicatePart, SetLine, PlaceFigure, PlaceFigures, PlacePart, ChangePlacement, RemovePlacements, DuplicatePlacements, MovePlacements,
                           ReversePlacements, SetOrder, InsertPass, InsertPasses, MovePass, RemovePasses, SetRestart, SetTag, SetLastChangeIsTouch, SetExceptions, PinPass,
-                          SetMark, AddMusicException, ChangeMusicException, RemoveMusicException, BindAccent, RemoveAccent, SetOpening, SetStart, MuteFinding, UnmuteFinding>;
+                          SetMark, AddMusicException, ChangeMusicException, RemoveMusicException, BindAccent, RemoveAccent, SetOpening, SetStart, MuteFinding, UnmuteFinding, SettleLine>;
 
 /// Identities of what edits brought into a routine, in the order in which it came.
 struct Made {

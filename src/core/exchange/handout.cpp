@@ -2,6 +2,8 @@
 
 #include "core/base/number_words.h"
 #include "core/base/plain_text.h"
+#include "core/base/text_rows.h"
+#include "core/edits/brought_words.h"
 #include "core/exchange/handout_draft.h"
 #include "core/exchange/handout_line.h"
 #include "core/exchange/routine_text.h"
@@ -10,6 +12,7 @@
 
 #include <algorithm>
 #include <map>
+#include <set>
 
 namespace lc {
 
@@ -24,17 +27,21 @@ using handout::senseOf;
 /// Figures, parts and what else a hand-out says, until it becomes a routine.
 class Reader {
 public:
+    explicit Reader(const OwnWords& words) { m_choices.words = words; }
+
     Result<Handout> read(std::string_view pasted) {
         const std::string text = withPlainSpaces(pasted);
+        findPageNumbers(text);
         std::size_t number = 0;
         for (std::size_t at = 0; at <= text.size();) {
             const std::size_t end = std::min(text.find_first_of("\n\f", at), text.size());
             std::string_view line = std::string_view(text).substr(at, end - at);
             while (!line.empty() && (line.back() == '\r' || line.back() == ' ' || line.back() == '\t')) line.remove_suffix(1);
-            while (!line.empty() && (line.front() == ' ' || line.front() == '\t')) line.remove_prefix(1);
+            while (!line.empty() && (line.front() == ' ' || (line.front() == '\t' && m_columns.empty()))) line.remove_prefix(1); // in a table the first cell may be empty
             ++number;
             if (number > mostLines) return fail(ErrorCode::BadNotation, "This hand-out has more than " + std::to_string(mostLines) + " lines. Paste the dance alone.");
-            if (!line.empty()) take(number, line);
+            if (m_pageNumbers.count(at) > 0) say(number, line, "the number of a page");
+            else if (!line.empty()) take(number, line);
             at = end + 1;
         }
         closeFigure();
@@ -44,8 +51,9 @@ public:
         dropWhatIsNotThere();
         auto document = routineFromText(m_draft.routineText());
         if (!document) return tl::unexpected(document.error());
-        m_out.document = std::move(*document);
+        m_out.document = withWordsBrought({}, std::move(*document), m_choices.words);
         tellWhatWasTaken();
+        keepWhatIsOpen();
         return std::move(m_out);
     }
 
@@ -82,14 +90,39 @@ private:
         std::vector<RoleSteps> roles;
         std::optional<std::int64_t> first;
         std::optional<std::size_t> heading; ///< its line, whose title may be its steps
-        std::string notes;
+        std::vector<std::size_t> others; ///< lines in it that are no steps
+    };
+    /// Where a line stands, until the routine is made.
+    struct Stand {
+        std::string figure, role;
+        bool left = false; ///< steps that were left out
     };
     HandoutLine& say(std::size_t number, std::string_view line, std::string understood, bool open = false) {
         m_out.lines.push_back({number, std::string(line), std::move(understood), open});
         return m_out.lines.back();
     }
 
+    /// Where lines stand that only number a page: the first or the last of one.
+    void findPageNumbers(std::string_view text) {
+        for (std::size_t from = 0; from <= text.size();) {
+            const std::size_t to = std::min(text.find('\f', from), text.size());
+            std::optional<std::size_t> first, last; // lines that are not empty
+            for (std::size_t at = from; at < to;) {
+                const std::size_t end = std::min(text.find('\n', at), to);
+                if (text.substr(at, end - at).find_first_not_of(" \t\r") < end - at) {
+                    if (!first) first = at;
+                    last = at;
+                }
+                at = end + 1;
+            }
+            for (const auto& at : {first, last})
+                if (at && first != last && handout::numbersPage(text.substr(*at, std::min(text.find_first_of("\n\f", *at), text.size()) - *at))) m_pageNumbers.insert(*at);
+            from = to + 1;
+        }
+    }
+
     void take(std::size_t number, std::string_view line) {
+        if (!m_columns.empty() && line.find('\t') != std::string_view::npos) return row(number, line);
         const LineSense sense = senseOf(line);
         using Kind = LineSense::Kind;
         switch (sense.kind) {
@@ -106,9 +139,26 @@ private:
         case Kind::Restart: return restart(number, line, sense);
         case Kind::Tag: return tag(number, line, sense);
         case Kind::Role: return steps(number, line, sense.role, sense.words);
+        case Kind::Columns:
+            m_columns = sense.columns;
+            say(number, line, "a column for each role");
+            return;
         case Kind::Other: break;
         }
         other(number, line);
+    }
+
+    /// A row of a table with a column for each role; what stands in the column of counts holds for all of them.
+    void row(std::size_t number, std::string_view line) {
+        std::string counted;
+        std::size_t column = 0;
+        for (std::size_t from = 0; from <= line.size() && column < m_columns.size(); ++column) {
+            const std::size_t end = column + 1 == m_columns.size() ? line.size() : std::min(line.find('\t', from), line.size());
+            const std::string cell(trimmed(line.substr(from, end - from)));
+            from = end + 1;
+            if (m_columns[column].empty()) counted = cell;
+            else if (!cell.empty()) steps(number, cell, m_columns[column], counted.empty() ? cell : counted + " " + cell);
+        }
     }
 
     void facts(std::size_t number, std::string_view line, const LineSense& sense) {
@@ -157,10 +207,10 @@ private:
         std::string name;
         std::optional<std::int64_t> counts = sense.counts;
         if (!sense.words.empty()) {
-            const StepsReading read = readSteps(sense.words);
+            const StepsReading read = readSteps(sense.words, m_choices);
             if (!read.reading.error && read.reading.length > Tick{}) {
                 name = "Tag steps" + std::string(m_tags > 0 ? " " + std::to_string(m_tags + 1) : "");
-                m_draft.figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, {}, read.reading.length, {}, true});
+                m_draft.figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, read.reading.length, {}, true});
                 ++m_tags;
                 if (!counts && isWhole(read.reading.length)) counts = wholeCounts(read.reading.length);
             }
@@ -202,7 +252,7 @@ private:
 
     /// A line of no known form: steps, the title, or kept.
     void other(std::size_t number, std::string_view line) {
-        const StepsReading read = readSteps(line);
+        const StepsReading read = readSteps(line, m_choices);
         const bool empty = read.reading.length == Tick{} || read.reading.actions.empty();
         std::size_t unknown = 0;
         for (const NotationQuestion& q : read.reading.questions) unknown += q.text.find("no word that is known") != std::string::npos;
@@ -217,18 +267,18 @@ private:
             return;
         }
         if (counted && read.reading.error) {
-            keep(line);
+            keep();
             say(number, line, read.reading.error->text, true);
             return;
         }
-        keep(line);
-        say(number, line, "not understood; kept as a remark", true);
+        keep();
+        say(number, line, "not understood: are these steps, or a remark?", true);
     }
 
-    /// The text of a line stays with the figure in whose section it stands.
-    void keep(std::string_view line) {
-        std::string& notes = m_section ? m_section->notes : m_draft.figures.empty() ? m_early : m_draft.figures.back().notes;
-        notes += (notes.empty() ? "" : "\\n") + oneLine(line);
+    /// The line that is said next stands in the section at hand, or behind the figure before it.
+    void keep() {
+        if (m_section) m_section->others.push_back(m_out.lines.size());
+        else if (!m_draft.figures.empty()) m_stands[m_out.lines.size()].figure = m_draft.figures.back().name;
     }
 
     void steps(std::size_t number, std::string_view line, std::string role, const std::string& said) {
@@ -255,7 +305,7 @@ private:
         Section section = std::move(*m_section);
         m_section.reset();
         if (section.roles.empty() && section.heading) { // "Section 2: walk, walk, triple step": the title is what is danced
-            const StepsReading title = readSteps(section.name);
+            const StepsReading title = readSteps(section.name, m_choices);
             if (title.reading.error || title.reading.length == Tick{} || !title.reading.questions.empty()) {
                 m_out.lines[*section.heading].understood = "a heading with no steps below it";
                 m_out.lines[*section.heading].open = true;
@@ -263,10 +313,11 @@ private:
             }
             section.roles.push_back({"everyone", {{*section.heading, section.name}}});
         }
-        Figure figure{uniqueName(section.name), section.part, {}, section.notes, {}, {}, false};
-        if (m_draft.figures.empty()) figure.notes = m_early + (m_early.empty() || figure.notes.empty() ? "" : "\\n") + figure.notes;
+        Figure figure{uniqueName(section.name), section.part, {}, {}, {}, false};
+        for (const std::size_t place : section.others) m_stands[place].figure = figure.name;
+        if (section.heading) m_stands[*section.heading].figure = figure.name;
         for (RoleSteps& role : section.roles) {
-            const auto line = lineOf(role, section.first, figure.notes);
+            const auto line = lineOf(role, section.first, figure.name);
             if (!line) continue;
             figure.lines.emplace_back(role.role, line->first);
             figure.length = std::max(figure.length, line->second.length);
@@ -278,23 +329,19 @@ private:
         if (!figure.lines.empty()) m_draft.figures.push_back(std::move(figure));
     }
 
-    /// A role's steps as they are written or, where their counts go on from an earlier section, from count 1. Lines that cannot be read are left out and kept in `notes`.
-    std::optional<std::pair<std::string, NotationReading>> lineOf(RoleSteps& role, std::optional<std::int64_t> first, std::string& notes) {
-        StepsReading read = readSteps(role.said());
+    /// A role's steps as they are written or, where their counts go on from an earlier section, from count 1. Lines that cannot be read are left out.
+    std::optional<std::pair<std::string, NotationReading>> lineOf(RoleSteps& role, std::optional<std::int64_t> first, const std::string& figure) {
+        StepsReading read = readSteps(role.said(), m_choices);
         for (int tries = 0; read.reading.error; ++tries) {
             if (tries == mostWrong) {
-                for (const RoleSteps::Line& line : role.lines) {
-                    tell(line.place, "not read, since too much before it could not be", true);
-                    notes += (notes.empty() ? "" : "\\n") + line.text;
-                }
+                for (std::size_t k = 0; k < role.lines.size(); ++k) leaveOut(role, k, figure, "not read, since too much before it could not be");
                 return std::nullopt;
             }
             const std::size_t wrong = role.at(read.reading.error->begin);
-            tell(role.lines[wrong].place, read.reading.error->text, true);
-            notes += (notes.empty() ? "" : "\\n") + role.lines[wrong].text;
+            leaveOut(role, wrong, figure, read.reading.error->text);
             role.lines.erase(role.lines.begin() + static_cast<std::ptrdiff_t>(wrong));
             if (role.lines.empty()) return std::nullopt;
-            read = readSteps(role.said());
+            read = readSteps(role.said(), m_choices);
         }
         std::string line = role.said();
         NotationReading& reading = read.reading;
@@ -310,15 +357,54 @@ private:
         const std::string shorter = base > 0 ? line : read.line;
         tell(role.lines.front().place, (shorter.empty() ? "steps, " : "steps: " + shorter + ", ") + countsInWords(reading.length), false);
         for (std::size_t k = 1; k < role.lines.size(); ++k) tell(role.lines[k].place, "goes on", false);
-        for (const NotationQuestion& question : reading.questions) tell(role.lines[role.at(question.begin)].place, question.text, true);
+        std::uint32_t begin = 0;
+        for (const RoleSteps::Line& one : role.lines) {
+            HandoutLine& told = m_out.lines[one.place];
+            told.begin = base > 0 ? 0 : begin;
+            told.finish = base > 0 ? static_cast<std::uint32_t>(line.size()) : begin + static_cast<std::uint32_t>(one.text.size());
+            told.steps = base > 0 ? line : one.text;
+            m_stands[one.place] = {figure, role.role, false};
+            begin += static_cast<std::uint32_t>(one.text.size()) + 2;
+        }
+        for (const NotationQuestion& question : reading.questions) tell(role.lines[role.at(question.begin)].place, question.text, true, true);
         for (const NotationRemark& note : reading.notes)
-            if (note.kind == RemarkKind::FootNotFree) tell(role.lines[role.at(note.begin)].place, note.text, true);
+            if (note.kind == RemarkKind::FootNotFree) tell(role.lines[role.at(note.begin)].place, note.text, true, true);
         return std::pair{line, std::move(reading)};
     }
 
-    /// Says something at a line: what it was read as, or what is to be settled.
-    void tell(std::size_t place, const std::string& words, bool open) {
+    /// A line of steps that cannot be read, with the place at which it stood.
+    void leaveOut(const RoleSteps& role, std::size_t k, const std::string& figure, const std::string& why) {
+        std::uint32_t at = 0;
+        for (std::size_t i = 0; i < k; ++i) at += static_cast<std::uint32_t>(role.lines[i].text.size()) + 2;
+        const std::size_t place = role.lines[k].place;
+        tell(place, why, true);
+        m_stands[place] = {figure, role.role, true};
+        m_out.lines[place].begin = m_out.lines[place].finish = at;
+    }
+
+    /// Lines that are open wait in the routine; questions of steps are asked by their figure.
+    void keepWhatIsOpen() {
+        Routine& routine = m_out.document.routine;
+        for (const auto& [place, stand] : m_stands) {
+            HandoutLine& line = m_out.lines[place];
+            for (const lc::Figure& figure : routine.figures)
+                if (figure.name == stand.figure) line.figure = figure.id;
+            for (const Role& role : routine.roles)
+                if (!stand.role.empty() && role.name == stand.role) line.role = role.id;
+        }
+        for (std::size_t place = 0; place < m_out.lines.size(); ++place) {
+            const HandoutLine& line = m_out.lines[place];
+            if (!line.open || m_asked.count(place) > 0) continue;
+            const auto stand = m_stands.find(place);
+            const bool left = stand != m_stands.end() && stand->second.left && line.role.valid() && line.figure.valid();
+            routine.unsettled.push_back({LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), line.text, line.understood, line.figure, left ? line.role : RoleId{}, left ? line.begin : 0});
+        }
+    }
+
+    /// Says something at a line: what it was read as, or what is to be settled; `asked`: by its figure, too.
+    void tell(std::size_t place, const std::string& words, bool open, bool asked = false) {
         HandoutLine& line = m_out.lines[place];
+        if (asked && !line.open) m_asked.insert(place);
         line.understood = line.open && open ? line.understood + " " + words : line.open ? line.understood : words;
         line.open = line.open || open;
     }
@@ -379,13 +465,17 @@ private:
     Handout m_out;
     Draft m_draft;
     std::string m_part;
-    std::string m_early; ///< lines before the first figure that were not understood
+    NotationChoices m_choices; ///< with the person's words
+    std::set<std::size_t> m_pageNumbers; ///< bytes at which such lines begin
+    std::map<std::size_t, Stand> m_stands; ///< of lines, by their place in m_out.lines
+    std::set<std::size_t> m_asked;         ///< lines that are open only because their steps are asked about
     bool m_titled = false;
     std::optional<std::int64_t> m_counts;
     std::size_t m_countsLine = 0, m_wallsLine = 0, m_orderLine = 0, m_introLine = 0;
     std::optional<std::size_t> m_titleLine;
     std::optional<Section> m_section;
     int m_sections = 0, m_tags = 0;
+    std::vector<std::string> m_columns; ///< of the table at hand
     std::map<std::string, int> m_names;
 };
 
@@ -400,6 +490,6 @@ std::string openLinesInWords(const Handout& handout, std::size_t most) {
     return out;
 }
 
-Result<Handout> readHandout(std::string_view text) { return Reader().read(text); }
+Result<Handout> readHandout(std::string_view text, const OwnWords& words) { return Reader(words).read(text); }
 
 } // namespace lc

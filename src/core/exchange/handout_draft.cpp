@@ -78,7 +78,6 @@ std::string Draft::routineText() const {
     for (const Figure& f : figures) {
         out += "\nfigure: " + text_tree::quoted(f.name) + "\n";
         for (const auto& [role, line] : f.lines) out += "  " + role + ": " + line + "\n";
-        if (!f.notes.empty()) out += "  * notes: " + f.notes + "\n";
         if (f.ofTag) continue;
         const std::string part = partOf(f);
         if (std::find(parts.begin(), parts.end(), part) == parts.end()) parts.push_back(part);

@@ -17,7 +17,6 @@ struct Figure {
     std::string name;
     std::string part;  ///< empty = the only part
     std::vector<std::pair<std::string, std::string>> lines; ///< role, steps
-    std::string notes; ///< lines of its section that were not understood
     Tick length;
     Eighths turn;
     bool ofTag = false; ///< danced in a tag only

@@ -55,7 +55,7 @@ constexpr std::array orderWords{"order", "sequence", "reihenfolge", "ablauf", "f
 constexpr std::array restartWords{"restart", "restarts", "neustart", "neubeginn", "recommencer", "reprise", "redémarrage", "reinicio", "reiniciar"};
 constexpr std::array tagWords{"tag", "tags"};
 constexpr std::array afterWords{"after", "nach", "après", "tras", "después"};
-constexpr std::array roleWords{"leader", "follower", "lead", "follow", "leaders", "followers", "everyone", "all", "man", "lady", "herr", "dame", "herren", "damen", "führende", "folgende", "homme", "femme", "cavalier", "cavalière", "hombre", "mujer", "líder", "seguidora"};
+constexpr std::array roleWords{"leader", "follower", "lead", "follow", "leaders", "followers", "everyone", "all", "man", "lady", "herr", "dame", "herren", "damen", "führende", "folgende", "homme", "femme", "cavalier", "cavalière", "hombre", "mujer", "líder", "seguidora", "men", "women", "ladies", "gents", "row", "line", "reihe", "linie", "rang", "ligne", "fila", "linea", "ones", "twos"};
 
 std::string rest(std::string_view line, std::size_t from) {
     while (from < line.size() && (line[from] == ' ' || line[from] == ':' || line[from] == '.' || line[from] == '-' || line[from] == ')')) ++from;
@@ -71,7 +71,7 @@ public:
 
     LineSense run() {
         if (m_words.empty()) return kind(LineSense::Kind::Empty);
-        if (beginAgain() || role() || order() || restart() || tag() || part() || section() || facts() || credit()) return std::move(m_out);
+        if (columns() || beginAgain() || role() || order() || restart() || tag() || part() || section() || facts() || credit()) return std::move(m_out);
         m_out.words = rest(m_line, 0);
         return std::move(m_out);
     }
@@ -98,10 +98,33 @@ private:
     }
 
     bool role() {
-        if (!is(0, roleWords) || !colon(1)) return false;
+        const std::size_t numbered = at(1) && m_words[1].number && colon(2) ? 1 : 0; // "Row 2:"
+        if (!is(0, roleWords) || !colon(1 + numbered)) return false;
         m_out.kind = LineSense::Kind::Role;
-        m_out.role = m_words[0].text;
-        m_out.words = rest(m_line, m_words[1].finish);
+        m_out.role = m_words[0].text + (numbered ? " " + std::to_string(*m_words[1].number) : "");
+        m_out.words = rest(m_line, m_words[1 + numbered].finish);
+        return true;
+    }
+
+    /// "Counts <tab> Leader <tab> Follower": the head of a table with a column for each role.
+    bool columns() {
+        if (m_line.find('\t') == std::string_view::npos) return false;
+        std::vector<std::string> found;
+        std::size_t roles = 0;
+        for (std::size_t from = 0; from <= m_small.size();) {
+            const std::size_t end = std::min(m_small.find('\t', from), m_small.size());
+            const std::string cell = rest(std::string_view(m_small).substr(0, end), from);
+            const auto words = wordsOf(cell);
+            const bool isRole = !words.empty() && in(words.front().text, roleWords) && (words.size() == 1 || (words.size() == 2 && (words[1].number || words[1].text == ":")));
+            const bool isCounts = words.empty() || (words.size() == 1 && (in(words.front().text, countWords) || in(words.front().text, {"#", "beat", "beats", "zeit", "schlag"})));
+            if (!isRole && !isCounts) return false;
+            found.push_back(!isRole ? std::string() : words.front().text + (words.size() == 2 && words[1].number ? " " + std::to_string(*words[1].number) : ""));
+            roles += isRole;
+            from = end + 1;
+        }
+        if (roles < 2) return false;
+        m_out.kind = LineSense::Kind::Columns;
+        m_out.columns = std::move(found);
         return true;
     }
 
@@ -257,6 +280,16 @@ private:
 };
 
 } // namespace
+
+bool numbersPage(std::string_view line) {
+    const auto words = wordsOf(said::small(line));
+    std::size_t numbers = 0;
+    for (const Word& w : words) {
+        if (w.number) ++numbers;
+        if (!w.number && !in(w.text, {"-", "/", "|", "page", "seite", "página", "of", "von", "sur", "de", "\r"})) return false;
+    }
+    return numbers == 1 || (numbers == 2 && words.size() > 2 && !in(words[1].text, {"-"}));
+}
 
 LineSense senseOf(std::string_view line) { return Reader(line).run(); }
 

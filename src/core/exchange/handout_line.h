@@ -21,18 +21,23 @@ struct LineSense {
         Order,     ///< "Order: A A B"
         Restart,
         Tag,
-        Role,      ///< "Leader: …": `role`, and its steps in `words`
+        Role,      ///< "Leader: …", "Row 2: …": `role`, and its steps in `words`
+        Columns,   ///< the head of a table: `columns`
         Other,     ///< steps, the title, or nothing that is known
     };
     Kind kind = Kind::Other;
     std::string words;
     std::string role;
+    std::vector<std::string> columns; ///< of a table, the role of each; empty for one that says counts
     std::optional<std::int64_t> counts, walls, intro, bpm;
     std::string level;
     std::vector<std::int64_t> passes; ///< of a restart or tag
     std::optional<std::int64_t> after; ///< counts after which a pass is cut
     std::optional<std::int64_t> from;  ///< of a section: its first count
 };
+
+/// Whether a line only numbers its page: "2", "- 2 -", "Page 2 of 3", "2/3".
+[[nodiscard]] bool numbersPage(std::string_view line);
 
 /// Reads one line, without its line end.
 [[nodiscard]] LineSense senseOf(std::string_view line);

@@ -19,6 +19,7 @@ using text_tree::bad;
 using text_tree::BadLine;
 using text_tree::behind;
 using text_tree::choicesIn;
+using text_tree::wordIn;
 using text_tree::commaPieces;
 using text_tree::countIn;
 using text_tree::keyed;
@@ -48,6 +49,7 @@ public:
         for (const Line* line : m_passes) pass(*line);
         for (const Line* line : m_music) music(*line);
         for (const Line* line : m_accents) accent(*line);
+        for (const Line* line : m_unsettled) unsettled(*line);
         for (const Line* line : m_muted) muted(*line);
         return std::move(m_document);
     }
@@ -72,15 +74,17 @@ private:
         else if (behind(key, "pass")) m_passes.push_back(&line);
         else if (key == "in the music") m_music.push_back(&line);
         else if (key == "accent") m_accents.push_back(&line);
+        else if (key == "unsettled") m_unsettled.push_back(&line);
         else if (key == "left as it is") m_muted.push_back(&line);
         else if (key == "fact") m_facts.push_back(&line);
         else if (key == "moment") m_moments.push_back(&line);
+        else if (key == "word") m_words.push_back(&line);
         else if (key == "title" || key == "level" || key == "song" || key == "tempo" || key == "metre" || key == "first beat" || key == "counting" || key == "feel" || key == "roles" ||
                  key == "formation" || key == "start" || key == "opening")
             m_head[key] = once(line, m_head.count(key) ? m_head[key] : nullptr);
         else
-            bad(line, "“" + key + "” is not known here. Lines begin with title, level, song, tempo, metre, first beat, fact, moment, counting, feel, roles, formation, start, opening, "
-                      "figure, part, order, pass, in the music, accent, or left as it is.");
+            bad(line, "“" + key + "” is not known here. Lines begin with title, level, song, tempo, metre, first beat, fact, moment, counting, feel, word, roles, formation, start, opening, "
+                      "figure, part, order, pass, in the music, accent, unsettled, or left as it is.");
     }
     const Line* once(const Line& line, const Line* before) {
         if (before) bad(line, "this is said already in line " + std::to_string(before->number) + ".");
@@ -132,6 +136,7 @@ private:
             if (all.size() == 2) m_document.scheme.barsPerSet = wholeIn(*line, all[1].substr(0, all[1].find(' ')), 1, 16);
         }
         if (const Line* line = headLine("feel")) r.choices = choicesIn(*line, valueOf(*line));
+        for (const Line* word : m_words) apply(*word, KeepWord{wordIn(*word, valueOf(*word))});
         if (const Line* line = headLine("roles")) {
             const auto names = commaPieces(valueOf(*line));
             if (names.size() > 8) bad(*line, "a routine has at most 8 roles.");
@@ -306,6 +311,26 @@ private:
         apply(line, bind);
     }
 
+    void unsettled(const Line& line) {
+        const auto all = commaPieces(valueOf(line));
+        UnsettledLine out;
+        out.id = LineId{fresh()};
+        out.number = static_cast<std::uint32_t>(wholeIn(line, all.front(), 1, 1'000'000));
+        for (std::size_t i = 1; i < all.size(); ++i) {
+            if (const auto figure = behind(all[i], "figure")) out.figure = m_said.figureNamed(line, *figure);
+            else if (const auto role = behind(all[i], "role")) out.role = m_said.roleNamed(line, unquoted(*role));
+            else if (const auto at = behind(all[i], "at")) out.at = static_cast<std::uint32_t>(wholeIn(line, *at, 0, 10'000'000));
+            else bad(line, "“" + all[i] + "” does not say where the line of the hand-out stands.");
+        }
+        for (const Line& inside : line.inside) {
+            const auto [key, rest] = keyed(inside);
+            if (key == "text") out.text = manyLines(rest);
+            else if (key == "why") out.why = manyLines(rest);
+            else bad(inside, "“" + key + "” is not known here. A line that is not settled has text and why.");
+        }
+        routine().unsettled.push_back(std::move(out));
+    }
+
     void muted(const Line& line) {
         const std::string value = valueOf(line);
         const Line said{line.number, value, {}};
@@ -333,6 +358,7 @@ private:
             else if (const auto accent = behind(all[i], "accent")) muted.key.thing = nth(line, *accent, routine().accents).id;
             else if (const auto ahead = behind(all[i], "ahead")) muted.key.thing = CountsAhead{need(line, parseCount(trimmed(*ahead)))};
             else if (const auto time = behind(all[i], "at")) muted.key.thing = SongTime{secondsIn(line, *time)};
+            else if (const auto handout = behind(all[i], "unsettled")) muted.key.thing = nth(line, *handout, routine().unsettled).id;
             else if (const auto number = behind(all[i], "number")) muted.key.thing = thingOfNumber(routine(), muted.key.code, static_cast<std::uint32_t>(wholeIn(line, *number, 1, 2'000'000'000)));
             else bad(line, "“" + all[i] + "” does not say which finding is left as it is.");
         }
@@ -348,7 +374,7 @@ private:
 
     Document m_document;
     std::map<std::string, const Line*> m_head;
-    std::vector<const Line*> m_figures, m_parts, m_loose, m_passes, m_music, m_accents, m_muted, m_facts, m_moments;
+    std::vector<const Line*> m_figures, m_parts, m_loose, m_passes, m_music, m_accents, m_muted, m_facts, m_moments, m_words, m_unsettled;
     const Line* m_order = nullptr;
     std::vector<FigureId> m_typed;
     ExceptionReader m_said{m_document, m_typed};

@@ -47,6 +47,7 @@ public:
         passes();
         music();
         accents();
+        unsettled();
         muted();
         return std::move(m_out);
     }
@@ -124,6 +125,8 @@ private:
         }
         line(0, "counting: " + toString(m_document.scheme.unit) + ", " + std::to_string(m_document.scheme.barsPerSet) + (m_document.scheme.barsPerSet == 1 ? " bar" : " bars"));
         line(0, "feel: " + choicesText(m_routine.choices));
+        for (const OwnWord& word : m_routine.choices.words.all())
+            line(0, "word: " + word.name + (word.school.empty() ? "" : ", " + quoted(word.school)) + " = " + oneLine(word.line));
         std::string roles;
         for (const Role& role : m_routine.roles) roles += (roles.empty() ? "" : ", ") + quoted(role.name);
         line(0, "roles: " + roles);
@@ -374,7 +377,21 @@ private:
         if (const auto* accent = std::get_if<AccentId>(&thing)) return numberIn(m_routine.accents, *accent, ", accent ");
         if (const auto* ahead = std::get_if<CountsAhead>(&thing)) return ", ahead " + toCountString(ahead->by);
         if (const auto* time = std::get_if<SongTime>(&thing)) return ", at " + numberText(time->at) + " s";
+        if (const auto* handout = std::get_if<LineId>(&thing)) return numberIn(m_routine.unsettled, *handout, ", unsettled ");
         return {};
+    }
+
+    /// Lines of the hand-out that wait to be settled.
+    void unsettled() {
+        if (!m_routine.unsettled.empty()) line(0, "");
+        for (const UnsettledLine& one : m_routine.unsettled) {
+            std::string words = std::to_string(one.number);
+            if (findFigure(m_routine, one.figure)) words += ", figure " + figureName(one.figure);
+            if (findRole(m_routine, one.role)) words += ", role " + quoted(roleName(one.role)) + ", at " + std::to_string(one.at);
+            line(0, "unsettled: " + words);
+            line(1, "text: " + oneLine(one.text));
+            line(1, "why: " + oneLine(one.why));
+        }
     }
 
     void muted() {

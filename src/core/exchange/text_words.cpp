@@ -63,4 +63,11 @@ NotationChoices choicesIn(const Line& line, const std::string& text) {
     return choices;
 }
 
+OwnWord wordIn(const Line& line, const std::string& text) {
+    const auto sides = commaPieces(text, '=');
+    const auto names = sides.size() == 2 ? commaPieces(sides[0]) : std::vector<std::string>{};
+    if (names.empty() || names.size() > 2) bad(line, "a word is its name, the school that means it so, if any, and its steps: “word: zwirl step, Hofkreis = 1 step & step 2 step”.");
+    return {unquoted(names[0]), names.size() == 2 ? unquoted(names[1]) : std::string(), manyLines(sides[1])};
+}
+
 } // namespace lc::text_tree

@@ -50,5 +50,7 @@ auto withLineNamed(Read read) -> Result<decltype(read())> {
 [[nodiscard]] int wholeIn(const Line& line, std::string_view text, int least, int most);
 /// "swing, slow 2, quick 1": the choices of a school.
 [[nodiscard]] NotationChoices choicesIn(const Line& line, const std::string& text);
+/// "zwirl step, Hofkreis = 1 step & step 2 step": a word of one's own, with its school or without, not checked.
+[[nodiscard]] OwnWord wordIn(const Line& line, const std::string& text);
 
 } // namespace lc::text_tree

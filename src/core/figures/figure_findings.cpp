@@ -72,7 +72,7 @@ private:
             for (const NotationAnswer& answer : question.answers)
                 f.remedies.push_back({"It is " + answer.text, countsInWords(answer.length) + ", then the " + freeFootInWords(answer.freeAfter) + " foot is free" +
                                                                   (answer.taken ? "; read so now" : ""),
-                                      withLine(role.role, answer.line)});
+                                      withLine(role.role, answer.line), answer.word});
         }
     }
 

@@ -32,6 +32,7 @@ struct FigureRemedy {
     std::string text; ///< what to do: "Let step 3 last two counts"
     std::string gives; ///< what comes of it; may be empty
     FigureCard after;
+    std::optional<OwnWord> word = std::nullopt; ///< keeping this meaning settles it, too, and for every line that says the word
 };
 
 /// Something in a figure that does not fit, and why. It warns; it never blocks.

@@ -2,6 +2,7 @@
 
 #include "core/notation/step_words.h"
 #include "core/said/steps_reader.h"
+#include "core/said/word_meaning.h"
 
 #include <algorithm>
 #include <set>
@@ -122,7 +123,7 @@ FigureReading readFigureLines(const std::vector<FigureLine>& lines, const Notati
 }
 
 FigureReading readFigure(const FigureCard& card, const NotationChoices& choices, Foot free) {
-    return readFigureLines(card.lines, card.facts.choices.value_or(choices), free);
+    return readFigureLines(card.lines, choicesFor(card.facts.choices, choices), free);
 }
 
 std::string feetInWords(const RoleReading& role) {

@@ -35,6 +35,7 @@ inline constexpr const char* extraLength = "extra-length";         ///< a tag or
 inline constexpr const char* restartPastEnd = "restart-past-end";  ///< a restart at or after the end of its part
 inline constexpr const char* exceptionUnmet = "exception-unmet";   ///< an exception of the music befalls no pass
 // parts and figures
+inline constexpr const char* handoutLine = "handout-line";         ///< a line of the hand-out waits to be settled
 inline constexpr const char* notation = "notation";                ///< a line cannot be read
 inline constexpr const char* footInPart = "foot-in-part";          ///< inside a figure a foot is said that carries the weight
 inline constexpr const char* unequalRoles = "unequal-roles";       ///< the roles of a figure have different lengths

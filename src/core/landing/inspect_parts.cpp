@@ -1,5 +1,6 @@
 #include "core/landing/inspection.h"
 
+#include "core/base/number_words.h"
 #include "core/figures/figure_findings.h"
 #include "core/routine/routine_figures.h"
 #include "core/said/steps_reader.h"
@@ -80,9 +81,22 @@ void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& tol
     }
 }
 
+/// Lines of the hand-out that nobody has settled.
+void unsettled(Inspection& in) {
+    for (const UnsettledLine& line : in.routine.unsettled) {
+        PartId part;
+        for (const Part& one : in.routine.parts)
+            if (!part.valid() && std::any_of(one.figures.begin(), one.figures.end(), [&](const Placement& p) { return p.figure.valid() && p.figure == line.figure; })) part = one.id;
+        Finding& f = in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part), "Line " + std::to_string(line.number) + " of the hand-out: “" + line.text + "”", asSentence(line.why) + ".");
+        f.key.part = part;
+        f.key.thing = line.id;
+    }
+}
+
 } // namespace
 
 void parts(Inspection& in) {
+    unsettled(in);
     std::set<FigureId> told;
     std::unordered_set<std::uint32_t> danced; // placements, also those in parts inside other parts
     for (const auto& reading : in.performance.readings)

@@ -80,6 +80,8 @@ std::string priceInWords(const remedy::Search& in, const Landing& after, const s
 
 /// A dance that is turned round for less than before is put right behind that; the price says so.
 bool isStillThere(const remedy::Search& in, const Landing& after) {
+    const auto same = [&](const Landing& l) { return std::count_if(l.findings.begin(), l.findings.end(), [&](const Finding& f) { return f.key == in.finding.key; }); };
+    if (same(after) > 0 && same(after) < same(in.landing)) return false; // one of several questions of a line
     return isThere(after, in.finding.key) && !(in.finding.key.code == finding::turnedRound && turnedCounts(after) < turnedCounts(in.landing));
 }
 

@@ -1,4 +1,5 @@
 #include "core/landing/remedy_search.h"
+#include "core/said/word_meaning.h"
 
 #include <algorithm>
 
@@ -16,7 +17,7 @@ const Placement* placedBefore(const Search& in) {
 
 /// An edit of a figure's line for one role, where the change can be said in it.
 void proposeLine(Search& in, const Figure& figure, RoleId role, const std::string& title, std::optional<std::string> (*change)(const std::string&, const NotationChoices&)) {
-    const NotationChoices& choices = figure.facts.choices ? *figure.facts.choices : in.document.routine.choices;
+    const NotationChoices choices = choicesFor(figure.facts.choices, in.document.routine.choices);
     if (const auto line = change(lineText(figure, role), choices)) in.propose(title, {SetFigureLine{figure.id, role, *line}});
 }
 

@@ -1,9 +1,11 @@
 #include "core/landing/remedy_search.h"
 
+#include "core/edits/settlings.h"
 #include "core/figures/figure_findings.h"
 #include "core/notation/notation_print.h"
 #include "core/routine/routine_figures.h"
 #include "core/said/steps_reader.h"
+#include "core/said/word_meaning.h"
 
 #include <algorithm>
 
@@ -20,7 +22,7 @@ void unequalRoles(Search& in) {
         const Figure* figure = findFigure(in.document.routine, shorter.figure);
         if (in.thing<FigureId>().valid() && figure->id != in.thing<FigureId>()) continue;
         std::string text = lineText(*figure, shorter.role);
-        const StepsReading read = readSteps(text, figure->facts.choices.value_or(in.document.routine.choices));
+        const StepsReading read = readSteps(text, choicesFor(figure->facts.choices, in.document.routine.choices));
         const NotationReading& line = read.reading;
         if (line.error) return;
         if (!read.line.empty()) text = read.line;
@@ -39,8 +41,15 @@ void ofFigure(Search& in) {
     FigureSurroundings around;
     around.choices = in.document.routine.choices;
     for (const FigureFinding& one : inspectFigure(card, readFigure(card, around.choices), around))
-        if (one.code == in.finding.key.code)
-            for (const FigureRemedy& remedy : one.remedies) in.propose(remedy.text + ".", {ChangeFigure{figure->id, remedy.after}});
+        if (one.code == in.finding.key.code && one.text == in.finding.text)
+            for (const FigureRemedy& remedy : one.remedies) in.propose(remedy.text + ".", remedy.word ? std::vector<Edit>{KeepWord{*remedy.word}} : std::vector<Edit>{ChangeFigure{figure->id, remedy.after}});
+}
+
+void handoutLine(Search& in) {
+    const auto& all = in.document.routine.unsettled;
+    const auto line = std::find_if(all.begin(), all.end(), [&](const UnsettledLine& one) { return one.id == in.thing<LineId>(); });
+    if (line == all.end()) return;
+    for (const Settling& way : settlingsOf(in.document.routine, *line)) in.propose(way.text + ".", way.edits);
 }
 
 void lostSteps(Search& in) {
@@ -114,6 +123,7 @@ void forParts(Search& in) {
     const std::string& code = in.finding.key.code;
     if (code == finding::unequalRoles) unequalRoles(in);
     if (code == finding::lostSteps) lostSteps(in);
+    if (code == finding::handoutLine) handoutLine(in);
     if (code.rfind("figure-", 0) == 0) ofFigure(in);
 }
 

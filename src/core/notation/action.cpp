@@ -63,6 +63,11 @@ std::vector<FootedAction> followFeet(const std::vector<Action>& actions, Foot fr
     return all;
 }
 
+Foot freeAtEnd(const std::vector<Action>& actions) {
+    const auto feet = followFeet(actions, footNeeded(actions).value_or(Foot::Left));
+    return feet.empty() ? Foot::Both : feet.back().freeAfter;
+}
+
 int weightChanges(const std::vector<Action>& actions) {
     return static_cast<int>(std::count_if(actions.begin(), actions.end(), [](const Action& a) { return a.changesWeight(); }));
 }

@@ -78,6 +78,9 @@ struct FootedAction {
 /// Follows the feet through all actions: one entry for each. O(n).
 [[nodiscard]] std::vector<FootedAction> followFeet(const std::vector<Action>& actions, Foot free);
 
+/// The foot that is free behind the last of them, from the foot that they need; both where there are none.
+[[nodiscard]] Foot freeAtEnd(const std::vector<Action>& actions);
+
 /// Number of weight changes that are written (steps and jumps).
 [[nodiscard]] int weightChanges(const std::vector<Action>& actions);
 

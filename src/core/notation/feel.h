@@ -2,6 +2,7 @@
 
 #include "core/base/result.h"
 #include "core/base/tick.h"
+#include "core/notation/own_words.h"
 
 #include <optional>
 #include <string>
@@ -15,7 +16,7 @@ enum class Feel { Straight, Swing, RollingThirds, RollingQuarters, Own };
 [[nodiscard]] std::string toString(Feel feel);
 [[nodiscard]] Result<Feel> parseFeel(std::string_view text);
 
-/// Named choices of a school, stored in the routine, or with a figure that is always danced its own way.
+/// Named choices of a school, stored in the routine, or with a figure that is always danced its own way (which has the words of its routine).
 struct NotationChoices {
     Feel feel = Feel::Straight;
     Tick slow = counts(2);
@@ -23,6 +24,7 @@ struct NotationChoices {
     Tick ownAnd = countFraction(3, 5); ///< of "&" where the feel is Own; inside the count, before `ownA`
     Tick ownA = countFraction(4, 5);   ///< of "a" where the feel is Own
     bool stompTakesWeight = true;      ///< stomp and stamp without more words; "stomp-up" never does
+    OwnWords words = {};               ///< that were given a meaning
 
     bool operator==(const NotationChoices&) const = default;
 };

@@ -35,6 +35,7 @@ struct NotationAnswer {
     Tick length;           ///< of the line, meant so
     Foot freeAfter = Foot::Both; ///< the foot that is free at its end
     bool taken = false;    ///< this is how the line is read now
+    std::optional<OwnWord> word = std::nullopt; ///< a word with this meaning, to be kept: the line then stays as it is and is read so
 
     bool operator==(const NotationAnswer&) const = default;
 };

@@ -4,6 +4,7 @@
 #include "core/routine/rebar.h"
 #include "core/routine/routine_figures.h"
 #include "core/said/steps_reader.h"
+#include "core/said/word_meaning.h"
 
 #include <algorithm>
 
@@ -56,7 +57,7 @@ struct PartReader::Item {
 const std::vector<NotationReading>& PartReader::lines(const Figure& figure, const std::string& version) {
     const auto [entry, isNew] = m_lines.try_emplace({figure.id.value, version});
     if (!isNew) return entry->second;
-    const NotationChoices& choices = figure.facts.choices ? *figure.facts.choices : m_routine.choices;
+    const NotationChoices choices = choicesFor(figure.facts.choices, m_routine.choices);
     const auto named = std::find_if(figure.facts.versions.begin(), figure.facts.versions.end(), [&](const FigureVersion& v) { return v.name == version; });
     std::vector<RoleLine> changed;
     if (!version.empty() && named != figure.facts.versions.end()) changed = linesForRoles({figure.name, named->lines, std::nullopt, {}}, m_routine.roles);

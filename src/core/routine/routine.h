@@ -90,7 +90,7 @@ struct SongTime {
 };
 
 /// What a finding speaks of besides pass, part and role.
-using FindingThing = std::variant<std::monostate, FigureId, PlacementId, ExceptionId, AccentId, CountsAhead, SongTime>;
+using FindingThing = std::variant<std::monostate, FigureId, PlacementId, ExceptionId, AccentId, CountsAhead, SongTime, LineId>;
 
 /// What a finding speaks of, stable under edits elsewhere; the key by which it is muted.
 struct FindingKey {
@@ -109,6 +109,18 @@ struct MutedFinding {
     bool operator==(const MutedFinding&) const = default;
 };
 
+/// A line of the hand-out from which a routine came that was not understood, or says something else than the rest: it waits to be settled by a person.
+struct UnsettledLine {
+    LineId id;
+    std::uint32_t number = 0; ///< in the hand-out, from 1
+    std::string text;         ///< as it stands there
+    std::string why;          ///< what is open
+    FigureId figure = {};     ///< in whose section it stands; none = elsewhere
+    RoleId role = {};         ///< of a line of steps that was left out of the figure: whose; else none
+    std::uint32_t at = 0;     ///< bytes into that role's line where it stood
+    bool operator==(const UnsettledLine&) const = default;
+};
+
 /// The dance: its roles, figures, parts, and the order of passes. A value.
 struct Routine {
     std::vector<Role> roles;
@@ -123,6 +135,7 @@ struct Routine {
     std::string level;                ///< "first steps", "improver": free words for the sheet
     std::optional<Seconds> startAt; ///< where the dance starts in the song; nothing = at the first phrase
     std::vector<MutedFinding> muted;
+    std::vector<UnsettledLine> unsettled; ///< in the order of the hand-out
     std::uint32_t lastId = 0; ///< highest identity given out so far, of any kind
 
     bool operator==(const Routine&) const = default;

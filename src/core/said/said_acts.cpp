@@ -1,6 +1,7 @@
 #include "core/said/said_acts.h"
 
 #include "core/notation/notation_moments.h"
+#include "core/notation/notation_print.h"
 
 #include <algorithm>
 #include <array>
@@ -74,6 +75,8 @@ Acts figureActs(const Chunk& c, const NotationChoices& choices, bool shorter, As
         act.label = isWhole(m.at) ? "" : m.label;
         act.body = joined(m.words);
         if (act.body != "wait" && feet < c.feet.size()) add(act.body, letterOf(c.feet[feet++]));
+        else if (m.foot && c.feet.empty()) add(act.body, letterOf(*m.foot));
+        if (m.turn != Eighths{}) add(act.body, turnInNotation(m.turn));
         if (c.turns && out.acts.size() == static_cast<std::size_t>(c.figure->turnAt)) add(act.body, turnOf(c, asker));
         if (out.acts.empty() && !c.direction) add(act.body, joined(c.words));
         act.begin = c.begin;

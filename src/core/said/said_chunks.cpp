@@ -1,5 +1,9 @@
 #include "core/said/said_chunks.h"
 
+#include "core/notation/notation_moments.h"
+#include "core/said/said_unknown.h"
+#include "core/said/word_meaning.h"
+
 #include <algorithm>
 #include <array>
 #include <utility>
@@ -21,7 +25,7 @@ Foot footOf(const SaidToken& t) { return t.text == "L" ? Foot::Left : Foot::Righ
 
 class Parter {
 public:
-    Parter(std::span<const SaidToken> tokens, Asker& asker) : m_tokens(tokens), m_asker(asker) {}
+    Parter(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm) : m_tokens(tokens), m_asker(asker), m_rhythm(rhythm) {}
 
     Chunks run() {
         for (m_at = 0; m_at < m_tokens.size(); ++m_at) take(m_tokens[m_at]);
@@ -99,7 +103,8 @@ private:
         case Sense::Manner: manner(t); break;
         case Sense::Gesture: gesture(t); break;
         case Sense::Hold: begin(t, Chunk::Kind::Hold); close(); break;
-        case Sense::Figure: figure(t); break;
+        case Sense::Figure: figure(t, knownFigures()[static_cast<std::size_t>(t.value)]); break;
+        case Sense::Own: ownWord(t); break;
         case Sense::Fraction: fraction(t); break;
         case Sense::Turning: turning(t); break;
         case Sense::And: conjunction(t); break;
@@ -265,9 +270,8 @@ private:
         begin(t, Chunk::Kind::Gesture).words.push_back(t.text);
     }
 
-    void figure(const SaidToken& t) {
+    void figure(const SaidToken& t, const KnownFigure& known) {
         Chunk given;
-        const KnownFigure& known = knownFigures()[static_cast<std::size_t>(t.value)];
         const bool part = open() && !m_now->direction && !m_now->words.empty() && (m_now->words.front() == "heel" || m_now->words.front() == "toe");
         const bool bare = open() && !part && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->turns;
         bool joins = bare && (!m_now->direction || (known.line.find('*') != std::string_view::npos && m_now->words.size() == 1 && !in(closings, m_now->words.front())));
@@ -313,35 +317,86 @@ private:
     }
 
     void unknown(const SaidToken& t) {
-        const std::string nearest = m_asker.nearest(t.text);
-        std::vector<std::string> answers{"a step of its own, with weight", "a step of its own, without weight", "it only says how the step is danced"};
-        if (!nearest.empty()) answers.push_back("“" + nearest + "”");
-        const bool touches = open() && m_now->kind == Chunk::Kind::Step && (m_now->verb || m_now->direction);
-        if (touches) std::rotate(answers.begin(), answers.begin() + 2, answers.begin() + 3);
-        const std::size_t pick = m_asker.ask(t.begin, t.finish, "“" + t.text + "” is no word that is known here. What does it say?", answers);
-        const std::string& meant = answers[pick];
-        if (meant.rfind("it only", 0) == 0) {
-            if (!open()) begin(t);
-            m_now->words.push_back(t.text);
-            return;
-        }
-        if (meant.front() != 'a') { // the nearest word
-            if (const SaidWord* word = saidWord(nearest)) {
-                SaidToken other = t;
-                other.kind = TokenKind::Known;
-                other.sense = word->sense;
-                other.text = word->own;
-                other.value = word->value;
-                other.over = word->over;
-                known(other);
+        UnknownWord word;
+        word.name = word.bare = t.text;
+        std::size_t ahead = 1;
+        for (; next(ahead) && next(ahead)->kind == TokenKind::Unknown && ahead < mostWords; ++ahead) word.name = word.bare += " " + next(ahead)->text;
+        const std::size_t finish = m_tokens[m_at + ahead - 1].finish;
+        const bool stepFollows = next(ahead) && next(ahead)->is(Sense::Step) && next(ahead)->text == "step" && ahead < mostWords;
+        word.besideStep = open() && m_now->kind == Chunk::Kind::Step && (m_now->verb || m_now->direction);
+        if (standsAlone(ahead)) word.rhythm = m_rhythm;
+        if (stepFollows) word.name += " step";
+        const std::string nearest = ahead == 1 ? m_asker.nearest(t.text) : std::string();
+        const std::vector<Meaning> meanings = meaningsOf(word, nearest);
+        const std::size_t pick = m_asker.askMeaning(t.begin, finish, "“" + word.name + "” is no word that is known here. What does it say?", meanings);
+        m_at += ahead - 1;
+        SaidToken meant = t;
+        meant.finish = finish;
+        meant.text = word.bare;
+        if (!meanings[pick].word) { // the nearest
+            if (const SaidWord* known = saidWord(nearest)) {
+                meant.kind = TokenKind::Known;
+                meant.sense = known->sense;
+                meant.text = known->own;
+                meant.value = known->value;
+                meant.over = known->over;
+                this->known(meant);
             }
             return;
         }
-        const bool joins = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction && !m_now->turns;
-        Chunk& c = joins ? *m_now : begin(t);
-        c.words.push_back(meant.find("without") == std::string::npos ? "step" : "touch");
-        c.words.push_back(t.text);
-        c.verb = true;
+        if (!meanings[pick].word->line.empty() && stepFollows) {
+            ++m_at; // it belongs to the name
+            meant.finish = m_tokens[m_at].finish;
+        }
+        mean(meant, *meanings[pick].word);
+    }
+
+    /// Nothing but feet, turns and remarks stands beside the words that begin here.
+    bool standsAlone(std::size_t words) const {
+        for (std::size_t k = 0; k < m_tokens.size(); ++k) {
+            const SaidToken& t = m_tokens[k];
+            if (k >= m_at && k < m_at + words) continue;
+            if (k == m_at + words && t.is(Sense::Step) && t.text == "step") continue;
+            if (t.kind == TokenKind::Unknown || t.kind == TokenKind::Own || t.kind == TokenKind::Colon) return false;
+            if (t.kind == TokenKind::Known && t.sense != Sense::Foot && t.sense != Sense::Side && t.sense != Sense::Filler && t.sense != Sense::Turning && t.sense != Sense::Fraction) return false;
+        }
+        return true;
+    }
+
+    /// A word that was given a meaning, or one for each school; those of the table stand beside what schools say.
+    void ownWord(const SaidToken& t) {
+        const SaidWord* usual = saidWord(t.text);
+        const bool onlySchools = std::all_of(t.own.begin(), t.own.end(), [](const OwnWord& w) { return !w.school.empty(); });
+        if (t.own.size() == 1 && !(usual && onlySchools)) return mean(t, t.own.front());
+        std::vector<std::string> answers;
+        for (const OwnWord& word : t.own) answers.push_back((word.school.empty() ? "your own: " : "as " + word.school + " has it: ") + meaningInWords(word));
+        if (usual && onlySchools) answers.push_back("as it is usual");
+        const std::size_t pick = m_asker.ask(t.begin, t.finish, "“" + t.text + "” has several meanings. Which is meant?", answers);
+        if (pick < t.own.size()) return mean(t, t.own[pick]);
+        SaidToken known = t;
+        known.sense = usual->sense;
+        known.text = usual->own;
+        known.value = usual->value;
+        known.over = usual->over;
+        this->known(known);
+    }
+
+    void mean(const SaidToken& t, const OwnWord& word) {
+        if (word.line.empty()) {
+            if (!open()) begin(t);
+            m_now->words.push_back(t.text);
+            m_now->finish = std::max(m_now->finish, t.finish);
+            return;
+        }
+        if (const auto one = singleStep(word.line)) {
+            const bool joins = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction && !m_now->turns;
+            Chunk& c = joins ? *m_now : begin(t);
+            c.words.insert(c.words.end(), one->begin(), one->end());
+            c.verb = true;
+            c.finish = std::max(c.finish, t.finish);
+            return;
+        }
+        figure(t, *m_asker.figure(withPlacesForDirections(word.line), static_cast<int>(notation::readMoments(word.line, {}).moments.size()) - 1));
     }
 
     /// "vine: side, behind, side, touch": the name stands before what it is.
@@ -364,6 +419,7 @@ private:
 
     std::span<const SaidToken> m_tokens;
     Asker& m_asker;
+    const std::vector<std::string>& m_rhythm;
     std::size_t m_at = 0;
     std::size_t m_group = 0; // the first chunk since the last comma
     std::optional<Chunk> m_now;
@@ -400,6 +456,6 @@ void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker) {
     next.verb = true;
 }
 
-Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker) { return Parter(tokens, asker).run(); }
+Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm) { return Parter(tokens, asker, rhythm).run(); }
 
 } // namespace lc::said

@@ -56,7 +56,7 @@ void goesOn(const Chunk& before, Chunk& next);
 /// "touch out, in": whether a direction that is said alone behind a touch with one is that touch again. Asks.
 void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker);
 
-/// Parts what is said between two counts into what is danced. Where it can be parted in two ways it asks.
-[[nodiscard]] Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker);
+/// Parts what is said between two counts into what is danced. Where it can be parted in two ways it asks. `rhythm`: the counts that are said for it, from 1 ("1", "&", "2"), if any.
+[[nodiscard]] Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm = {});
 
 } // namespace lc::said

@@ -13,10 +13,23 @@ namespace {
 bool isSpoken(const SaidToken& t) {
     if (t.kind == TokenKind::Silent || t.kind == TokenKind::Clock || t.kind == TokenKind::Remark || t.kind == TokenKind::Colon) return true;
     if (t.kind != TokenKind::Known) return false;
-    if (t.sense == Sense::And || t.sense == Sense::Repeat || t.sense == Sense::OtherFoot) return true;
+    if (t.sense == Sense::Own || t.sense == Sense::And || t.sense == Sense::Repeat || t.sense == Sense::OtherFoot) return true;
     if (t.sense == Sense::Side) return true;
     if (t.sense == Sense::Fraction) return t.text.empty(); // in words
     return t.spelled && t.sense != Sense::Turning && t.sense != Sense::Figure && t.sense != Sense::Reference && t.sense != Sense::Filler;
+}
+
+/// The counts on which something is danced, from 1: "1", "&", "2". Empty where they do not begin on a whole count.
+std::vector<std::string> rhythmOf(const std::vector<Mark>& marks) {
+    std::vector<std::string> out;
+    std::int64_t first = 0;
+    for (const Mark& m : marks) {
+        if (m.silent) continue;
+        if (out.empty() && !m.letter.empty()) return {};
+        if (out.empty()) first = m.count;
+        out.push_back(m.letter.empty() ? std::to_string(m.count - first + 1) : m.letter);
+    }
+    return out;
 }
 
 bool saysAgain(const SaidToken& t) { return t.is(Sense::Times) || t.is(Sense::Repeat) || t.is(Sense::OtherFoot); }
@@ -35,7 +48,8 @@ public:
         const bool inCounts = std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) || t.kind == TokenKind::Silent; });
         const bool slowQuick = !inCounts && std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Slow) || t.is(Sense::Quick); });
         m_said.spoken = std::any_of(begin, m_tokens.end(), isSpoken) || !(inCounts || slowQuick);
-        if (saysHowMany()) {
+        if (inCounts && groupsFromTwo()) m_said.spoken = true;
+        else if (saysHowMany()) {
             m_said.spoken = true;
             severalSteps();
         } else if (inCounts) counted();
@@ -50,8 +64,8 @@ private:
     const SaidToken* at(std::size_t i) const { return i < m_tokens.size() ? &m_tokens[i] : nullptr; }
     bool endsWords(std::size_t i) const { return m_counts.countAt(i) || saysAgain(m_tokens[i]); }
 
-    Chunks partsOf(std::span<const SaidToken> words) {
-        Chunks parts = chunksOf(words, m_asker);
+    Chunks partsOf(std::span<const SaidToken> words, const std::vector<Mark>& marks = {}) {
+        Chunks parts = chunksOf(words, m_asker, rhythmOf(marks));
         m_said.weights.insert(m_said.weights.end(), parts.weights.begin(), parts.weights.end());
         return parts;
     }
@@ -72,6 +86,67 @@ private:
                 say(std::move(segment), from, i);
             }
         }
+    }
+
+    /// What is said of a group such as "back, 2, 3, touch".
+    struct Group {
+        std::size_t from, to;             ///< tokens of what is danced on its first counts
+        std::int64_t counts = 0;          ///< that are said, with the first
+        std::size_t lastFrom, lastTo;     ///< of what ends it; none where they are one
+        bool comma = false;               ///< stands before what ends it
+    };
+
+    /// The groups of a line in which a word stands in the place of 1 and the counts go on from 2: "back, 2, 3, touch", "forward 2 3 kick". None where it is no such line.
+    std::vector<Group> groupsOfLine() const {
+        std::vector<Group> out;
+        const auto isWord = [&](std::size_t i) { return i < m_tokens.size() && m_tokens[i].kind == TokenKind::Known && !m_tokens[i].is(Sense::Count) && !m_tokens[i].is(Sense::Letter) && !m_tokens[i].is(Sense::And) && !saysAgain(m_tokens[i]); };
+        const auto isBreak = [&](std::size_t i) { return i < m_tokens.size() && m_tokens[i].kind == TokenKind::Break; };
+        std::size_t i = m_from;
+        while (i < m_tokens.size()) {
+            Group g{i, i, 1, 0, 0, false};
+            while (isWord(i)) ++i;
+            g.to = i;
+            if (g.to == g.from) return {};
+            while (isBreak(i)) ++i;
+            while (i < m_tokens.size() && m_tokens[i].is(Sense::Count) && m_tokens[i].value == g.counts + 1) {
+                ++g.counts;
+                ++i;
+                g.comma = isBreak(i);
+                while (isBreak(i)) ++i;
+            }
+            if (g.counts < 2) return {};
+            g.lastFrom = i;
+            while (isWord(i) && !(g.comma && i > g.lastFrom && isBreak(i))) ++i;
+            g.lastTo = i;
+            if (i + 1 < m_tokens.size() && g.lastTo > g.lastFrom && m_tokens[i].is(Sense::Count)) return {}; // the words begin the next group, or belong to a count
+            while (isBreak(i)) ++i;
+            out.push_back(g);
+        }
+        return out;
+    }
+
+    bool groupsFromTwo() {
+        const std::vector<Group> groups = groupsOfLine();
+        if (groups.empty()) return false;
+        std::int64_t first = 1;
+        for (const Group& g : groups) {
+            Chunks walked = partsOf({m_tokens.data() + g.from, g.to - g.from});
+            if (walked.chunks.size() != 1 || walked.chunks.front().kind != Chunk::Kind::Step) {
+                m_asker.refuse(m_tokens[g.from].begin, m_tokens[g.to - 1].finish, "Say one step before count 2, or say count 1.");
+                return true;
+            }
+            std::vector<Chunk> all(static_cast<std::size_t>(g.counts), walked.chunks.front());
+            for (std::size_t k = 1; k < all.size(); ++k) all[k].feet.clear();
+            if (g.lastTo > g.lastFrom) {
+                std::vector<Chunk> last = partsOf({m_tokens.data() + g.lastFrom, g.lastTo - g.lastFrom}).chunks;
+                const bool onLast = !g.comma && m_asker.ask(m_tokens[g.lastFrom].begin, m_tokens[g.lastTo - 1].finish, "Is this danced on count " + std::to_string(g.counts) + " or after it?",
+                                                            {"after it, on count " + std::to_string(g.counts + 1), "on count " + std::to_string(g.counts)}) == 1;
+                if (onLast) all.pop_back();
+                all.insert(all.end(), last.begin(), last.end());
+            }
+            first = m_writer.putFrom(first, actsOf(all, m_choices, false, m_asker)) + 1;
+        }
+        return true;
     }
 
     /// "four steps forward": how many steps, or the fourth count. Asks.
@@ -117,7 +192,7 @@ private:
                     if (m_counts.letter(k, half.marks)) say(std::move(half), k + 1, to);
                     return;
                 }
-        segment.chunks = partsOf(words).chunks;
+        segment.chunks = partsOf(words, segment.marks).chunks;
         segment.stop = to;
         if (segment.chunks.empty()) {
             for (const Mark& m : segment.marks) m_writer.put(m, m.silent ? "wait" : "");

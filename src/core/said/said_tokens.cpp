@@ -1,5 +1,7 @@
 #include "core/said/said_tokens.h"
 
+#include "core/notation/step_words.h"
+
 #include <algorithm>
 #include <array>
 #include <charconv>
@@ -47,7 +49,7 @@ bool saysClock(std::string_view inside, bool bare) {
 
 class Splitter {
 public:
-    explicit Splitter(std::string_view text) : m_text(text) {}
+    Splitter(std::string_view text, const OwnWords& words) : m_text(text), m_words(words) {}
 
     std::vector<SaidToken> run() {
         while (m_at < m_text.size()) {
@@ -256,23 +258,40 @@ private:
         std::string phrase, best;
         std::size_t bestEnd = 0, from = m_at;
         const SaidWord* found = nullptr;
+        std::span<const OwnWord> own;
+        const auto look = [&](const std::string& said, std::size_t end) {
+            const auto meanings = m_words.meanings(said);
+            const SaidWord* word = meanings.empty() ? saidWord(said) : nullptr;
+            if (meanings.empty() && !word) return;
+            found = word;
+            own = meanings;
+            best = said;
+            bestEnd = end;
+        };
         for (std::size_t n = 0; n < mostWords; ++n) {
             const std::size_t end = wordEnd(from);
             if (end == from) break;
             const std::string word = small(m_text.substr(from, end - from));
             if (n > 0 && from > 0 && m_text[from - 1] == '-') // a word with a dash may be one of its own
-                if (const SaidWord* said = saidWord(phrase + "-" + word)) { found = said; best = phrase + "-" + word; bestEnd = end; }
+                look(phrase + "-" + word, end);
             phrase += (n ? " " : "") + word;
-            if (const SaidWord* said = saidWord(phrase)) { found = said; best = phrase; bestEnd = end; }
+            look(phrase, end);
             from = end;
             if (from < m_text.size() && m_text[from] == '-' && letterAt(from + 1)) ++from;
             else from = spacesEnd(from);
+        }
+        if (!own.empty()) {
+            SaidToken& t = known(Sense::Own, bestEnd);
+            t.text = best;
+            t.own = own;
+            return true;
         }
         if (!found) {
             std::size_t end = first;
             while (end < m_text.size() && m_text[end] == '-' && letterAt(end + 1)) end = wordEnd(end + 1);
             SaidToken& t = push(TokenKind::Unknown, end);
             t.text = small(t.text);
+            if (kindOf(std::array{t.text}, {}) != ActionKind::Step || meaningOf(t.text) != StepMeaning{}) t.kind = TokenKind::OwnOnly; // "free", "somehow"
             return true;
         }
         const std::string written(m_text.substr(m_at, bestEnd - m_at));
@@ -313,12 +332,13 @@ private:
     }
 
     std::string_view m_text;
+    const OwnWords& m_words;
     std::size_t m_at = 0;
     std::vector<SaidToken> m_tokens;
 };
 
 } // namespace
 
-std::vector<SaidToken> saidTokens(std::string_view text) { return Splitter(text).run(); }
+std::vector<SaidToken> saidTokens(std::string_view text, const OwnWords& words) { return Splitter(text, words).run(); }
 
 } // namespace lc::said

@@ -1,8 +1,10 @@
 #pragma once
 
+#include "core/notation/own_words.h"
 #include "core/said/said_words.h"
 
 #include <cstdint>
+#include <span>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -34,11 +36,12 @@ struct SaidToken {
     bool several = false;        ///< "steps": more than one of them
     bool spaceBefore = false;
     bool spaceAfter = false;
+    std::span<const OwnWord> own; ///< the meanings that were given to the word; its text is then its name
 
     [[nodiscard]] bool is(Sense s) const { return kind == TokenKind::Known && sense == s; }
 };
 
-/// Splits what a person said or wrote. Never fails. O(n).
-[[nodiscard]] std::vector<SaidToken> saidTokens(std::string_view text);
+/// Splits what a person said or wrote. Never fails. `words`, which must outlive the tokens, come before those of the table. O(n).
+[[nodiscard]] std::vector<SaidToken> saidTokens(std::string_view text, const OwnWords& words = {});
 
 } // namespace lc::said

@@ -162,6 +162,14 @@ std::string small(std::string_view text) {
     return out;
 }
 
+std::vector<std::string> dancedWords() {
+    std::vector<std::string> out;
+    for (const auto& [word, said] : table())
+        if (word.size() > 2 && (said.sense == Sense::Step || said.sense == Sense::Direction || said.sense == Sense::Figure || said.sense == Sense::Gesture || said.sense == Sense::Hold || said.sense == Sense::Manner)) out.push_back(word);
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
 std::string nearestWord(const std::string& word) {
     const std::size_t most = word.size() < 6 ? 1 : 2;
     std::string best;

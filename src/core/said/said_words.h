@@ -3,6 +3,7 @@
 #include <cstdint>
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace lc::said {
 
@@ -28,6 +29,7 @@ enum class Sense {
     Repeat,     ///< all that was said, again
     OtherFoot,  ///< "on the other foot"
     Filler,     ///< says nothing by itself
+    Own,        ///< a word that was given a meaning
 };
 
 struct SaidWord {
@@ -45,6 +47,9 @@ constexpr std::size_t mostWords = 4; ///< in one phrase of the table
 
 /// Small letters, also of the Latin letters with accents. `text` is UTF-8.
 [[nodiscard]] std::string small(std::string_view text);
+
+/// All words and phrases that dancers say for what is danced: steps, directions, figures; small letters, ascending.
+[[nodiscard]] std::vector<std::string> dancedWords();
 
 /// The known word that is nearest to one that is not known, at most two letters away (one for words below six letters); empty where none is.
 [[nodiscard]] std::string nearestWord(const std::string& word);

@@ -2,6 +2,7 @@
 
 #include "core/notation/notation_print.h"
 #include "core/said/said_line.h"
+#include "core/said/said_unknown.h"
 
 #include <algorithm>
 
@@ -32,11 +33,6 @@ struct Places {
     }
 };
 
-Foot freeAtEnd(const NotationReading& reading) {
-    const auto feet = followFeet(reading.actions, footNeeded(reading.actions).value_or(Foot::Left));
-    return feet.empty() ? Foot::Both : feet.back().freeAfter;
-}
-
 /// The line as it is meant with each answer to a doubt.
 NotationQuestion questionOf(std::size_t number, const Asker& asked, const std::vector<SaidToken>& tokens, const NotationChoices& choices) {
     const Doubt& doubt = asked.doubts()[number];
@@ -46,7 +42,7 @@ NotationQuestion questionOf(std::size_t number, const Asker& asked, const std::v
         const SaidLine meant = said::notationOf(tokens, choices, asker);
         if (asker.error()) continue;
         const NotationReading reading = readNotation(meant.line, choices);
-        if (!reading.error) question.answers.push_back({doubt.answers[k], meant.line, reading.length, freeAtEnd(reading), k == 0});
+        if (!reading.error) question.answers.push_back({doubt.answers[k].text, meant.line, reading.length, freeAtEnd(reading.actions), k == 0, doubt.answers[k].word});
     }
     return question;
 }
@@ -68,19 +64,23 @@ void checkWeight(NotationReading& reading, const std::vector<said::WeightRemark>
 
 StepsReading readSteps(std::string_view text, const NotationChoices& choices, std::optional<Tick> claimed) {
     NotationReading exact = readNotation(text, choices, claimed);
-    const std::vector<SaidToken> tokens = said::saidTokens(text);
-    if (tokens.empty() || std::any_of(tokens.begin(), tokens.end(), [](const SaidToken& t) { return t.kind == said::TokenKind::OwnOnly; })) return {std::move(exact), {}};
+    const auto asWritten = [&]() -> StepsReading {
+        if (!exact.error) said::askOfUnknownWords(exact, choices);
+        return {std::move(exact), {}};
+    };
+    const std::vector<SaidToken> tokens = said::saidTokens(text, choices.words);
+    if (tokens.empty() || std::any_of(tokens.begin(), tokens.end(), [](const SaidToken& t) { return t.kind == said::TokenKind::OwnOnly; })) return asWritten();
     Asker asker;
     const SaidLine said = said::notationOf(tokens, choices, asker);
-    if (!said.spoken && (!exact.error || asker.error() || !asker.doubts().empty())) return {std::move(exact), {}}; // it is in the notation, or means to be
-    if (said.line.empty() && !asker.error()) return {std::move(exact), {}};
+    if (!said.spoken && (!exact.error || asker.error() || !asker.doubts().empty())) return asWritten(); // it is in the notation, or means to be
+    if (said.line.empty() && !asker.error()) return asWritten();
     if (asker.error()) {
         exact.error = asker.error();
-        return {std::move(exact), {}};
+        return asWritten();
     }
     StepsReading out{readNotation(said.line, choices, claimed), said.line};
     NotationReading& reading = out.reading;
-    if (!exact.error && !reading.error && asker.doubts().empty() && sameDance(exact, reading)) return {std::move(exact), {}};
+    if (!exact.error && !reading.error && asker.doubts().empty() && sameDance(exact, reading)) return asWritten();
     const Places places{said.pieces, text.size()};
     for (Action& a : reading.actions) places.move(a.begin, a.finish);
     for (NotationRemark& note : reading.notes)

@@ -191,7 +191,7 @@ private Q_SLOTS:
         QTest::newRow("cut off") << good.left(good.size() / 2) << "at byte";
         QTest::newRow("other json") << QByteArray("{\"a\":1}") << "not a Lift Count routine";
         QTest::newRow("a list") << QByteArray("[]") << "not a Lift Count routine";
-        QTest::newRow("newer") << QByteArray(good).replace("\"version\": 3", "\"version\": 4") << "newer Lift Count";
+        QTest::newRow("newer") << QByteArray(good).replace("\"version\": 4", "\"version\": 5") << "newer Lift Count";
         QTest::newRow("feel") << QByteArray(good).replace("\"swing\"", "\"swang\"") << "routine.feel";
         QTest::newRow("pass") << QByteArray(good).replace("\"restart_after\": \"3\"", "\"restart_after\": \"-3\"") << "routine.passes[1].restart_after";
         QTest::newRow("map") << QByteArray(good).replace("\"pickup_beats\": 2", "\"pickup_beats\": 3") << "bars do not cover";

@@ -1,0 +1,108 @@
+#include "core/papers/paper_kinds.h"
+
+#include <libxml/HTMLparser.h>
+
+#include <algorithm>
+#include <array>
+#include <memory>
+
+namespace lc::papers {
+
+namespace {
+
+constexpr std::array<std::string_view, 33> blocks{"p", "div", "h1", "h2", "h3", "h4", "h5", "h6", "li", "ul", "ol", "dl", "dt", "dd", "tr", "table", "thead", "tbody", "caption", "section", "article", "header", "footer",
+                                                  "main", "nav", "aside", "blockquote", "pre", "hr", "address", "figure", "form", "body"};
+constexpr std::array<std::string_view, 8> silent{"script", "style", "title", "head", "template", "noscript", "select", "svg"};
+
+template <typename List>
+bool in(const List& list, std::string_view name) { return std::find(list.begin(), list.end(), name) != list.end(); }
+
+std::string_view nameOf(const xmlNode* node) { return node->name ? std::string_view(reinterpret_cast<const char*>(node->name)) : std::string_view(); }
+std::string_view contentOf(const xmlNode* node) { return node->content ? std::string_view(reinterpret_cast<const char*>(node->content)) : std::string_view(); }
+
+/// What goes before a node, and what behind it.
+class Walk {
+public:
+    explicit Walk(Lines& lines) : m_lines(lines) {}
+
+    void over(const xmlNode* root) { // without recursion: pages may be nested as deep as they like
+        const xmlNode* node = root;
+        while (node && !m_lines.tooLong()) {
+            const bool goesIn = enter(node) && node->children;
+            if (goesIn) {
+                node = node->children;
+                continue;
+            }
+            leave(node);
+            while (node != root && !node->next) {
+                node = node->parent;
+                leave(node);
+            }
+            node = node == root ? nullptr : node->next;
+        }
+    }
+
+private:
+    bool enter(const xmlNode* node) {
+        if (node->type == XML_TEXT_NODE || node->type == XML_CDATA_SECTION_NODE) {
+            if (m_pre > 0) preformatted(contentOf(node));
+            else m_lines.text(contentOf(node));
+            return false;
+        }
+        if (node->type != XML_ELEMENT_NODE && node->type != XML_HTML_DOCUMENT_NODE) return false;
+        const auto name = nameOf(node);
+        if (in(silent, name)) return false;
+        if (name == "br") m_lines.endLine();
+        else if (name == "pre") ++m_pre;
+        if ((name == "td" || name == "th") && hasCellBefore(node)) m_lines.tab();
+        else if (in(blocks, name) && !inCell(node)) m_lines.endLine();
+        else if (in(blocks, name)) m_lines.space();
+        return true;
+    }
+    void leave(const xmlNode* node) {
+        if (node->type != XML_ELEMENT_NODE) return;
+        const auto name = nameOf(node);
+        if (name == "pre" && m_pre > 0) --m_pre;
+        if (in(blocks, name)) {
+            if (inCell(node)) m_lines.space();
+            else m_lines.endLine();
+        }
+    }
+    void preformatted(std::string_view text) {
+        for (std::size_t at = 0; at < text.size();) {
+            const std::size_t end = std::min(text.find('\n', at), text.size());
+            m_lines.raw(text.substr(at, end - at));
+            if (end < text.size()) m_lines.endLine();
+            at = end + 1;
+        }
+    }
+    static bool hasCellBefore(const xmlNode* node) {
+        for (const xmlNode* before = node->prev; before; before = before->prev)
+            if (before->type == XML_ELEMENT_NODE) return true;
+        return false;
+    }
+    /// A paragraph that is all of a cell goes on in the cell's line.
+    static bool inCell(const xmlNode* node) { return node->parent && (nameOf(node->parent) == "td" || nameOf(node->parent) == "th") && nameOf(node) != "table"; }
+
+    Lines& m_lines;
+    int m_pre = 0;
+};
+
+} // namespace
+
+Result<std::string> textOfHtml(std::string_view bytes, bool utf8, const std::string& name) {
+    std::string begin(bytes.substr(0, 2048));
+    std::transform(begin.begin(), begin.end(), begin.begin(), [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; });
+    const char* encoding = utf8 ? "UTF-8" : begin.find("charset") != std::string::npos ? nullptr : "windows-1252";
+    const std::unique_ptr<xmlDoc, decltype(&xmlFreeDoc)> page(
+        htmlReadMemory(bytes.data(), static_cast<int>(bytes.size()), nullptr, encoding, HTML_PARSE_RECOVER | HTML_PARSE_NOERROR | HTML_PARSE_NOWARNING | HTML_PARSE_NONET | HTML_PARSE_COMPACT), xmlFreeDoc);
+    const xmlNode* root = page ? xmlDocGetRootElement(page.get()) : nullptr;
+    if (!root) return fail(ErrorCode::Unreadable, "The page " + name + " is empty or damaged: there is no text in it.");
+    Lines lines;
+    Walk(lines).over(root);
+    if (lines.tooLong()) return fail(ErrorCode::Unreadable, "The page " + name + " has more than 20 MB of text. Copy the dance out of it and paste that.");
+    lines.endLine();
+    return lines.take();
+}
+
+} // namespace lc::papers
