@@ -114,6 +114,7 @@ void HandoutPanel::showQuestion() {
         button->installEventFilter(this);
         connect(button, &QPushButton::clicked, this, [this, k] { answer(k); });
         m_answerColumn->addWidget(button, 0, Qt::AlignLeft);
+        button->show(); // at once, so that it can take the focus
         m_answers.push_back(button);
     }
     QWidget* before = m_table;

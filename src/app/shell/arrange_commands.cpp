@@ -13,6 +13,7 @@
 #include "app/steps/steps_stage.h"
 #include "core/base/clock_text.h"
 #include "core/exchange/handout.h"
+#include "core/exchange/handout_write.h"
 #include "core/exchange/routine_text.h"
 
 #include <QClipboard>
@@ -29,15 +30,15 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 void MainWindow::buildArrangeMenu() {
     auto* menu = menuBar()->addMenu(tr("&Arrange"));
     const auto chain = [this]() -> PartChain& {
-        if (m_stage != Stage::Arrange) setStage(Stage::Arrange);
+        if (m_stage != Stage::Arrange) goToArrange();
         return m_arrange->editor().chain();
     };
     command(menu, tr("Type a figure at the caret"), QKeySequence(Qt::CTRL | Qt::Key_I), tr("Its name puts it into the part, behind the figure at the caret"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->typeFigureAtCaret();
     });
     command(menu, tr("Figures at hand"), QKeySequence(Qt::Key_F9), tr("The vocabulary beside the strips, to drag from; again to put it away"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->setVocabularyShown(!m_arrange->vocabularyShown());
     });
     menu->addSeparator();
@@ -49,7 +50,7 @@ void MainWindow::buildArrangeMenu() {
     command(menu, tr("Take the chosen figures out"), {}, tr("Out of the part; they stay in the routine"), [chain] { chain().removeChosen(); });
     menu->addSeparator();
     command(menu, tr("What makes this pass differ"), QKeySequence(Qt::CTRL | Qt::Key_J), tr("Type it: restart after 16, tag of 4, mirrored …"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->editPassAtCaret();
     });
     command(menu, tr("This pass to the other side"), {}, tr("Left and right change places in the whole pass"), [this] {
@@ -82,32 +83,32 @@ void MainWindow::buildArrangeMenu() {
     command(menu, tr("Paste passes"), {}, tr("Behind the pass at the caret"), [this] { m_arrange->pastePasses(); });
     menu->addSeparator();
     command(menu, tr("Make it land …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P), tr("Plans: the fewest changes that make every pass land, with what they cost"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->showPlans();
     });
     command(menu, tr("Mend the music instead …"), {}, tr("The fewest cuts and repeats of whole bars on which the unchanged dance lands"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->showMends();
     });
     command(menu, tr("Put a turned-round dance right …"), {}, tr("At once, within some sets, or left until the music undoes it"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->showTurns();
     });
     command(menu, tr("Settle the hand-out …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_H), tr("Its lines, what each was read as, and what is open"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->showHandout();
     });
     command(menu, tr("Fill the phrase …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F), tr("Every way to go on with figures at hand so that the phrase is full and the feet fit"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->showFill();
     });
     command(menu, tr("Plans keep this pass as it is"), {}, tr("Its restart and tag stay; again to free it"), [this] { m_arrange->keepPassInPlans(); });
     command(menu, tr("Try the routine on another song"), {}, tr("Or another edit of this one, or another tempo: which passes land here and which there, before anything is changed"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->showSongTrial();
     });
     command(menu, tr("Which song for this dance, which dance for this song …"), {}, tr("The files of a folder, the best fit first"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->showRanking();
     });
     connect(&m_arrange->ranking(), &RankPanel::songWanted, this, [this](const QString& path) {
@@ -118,7 +119,7 @@ void MainWindow::buildArrangeMenu() {
     });
     connect(&m_arrange->ranking(), &RankPanel::routineWanted, this, &MainWindow::openAny);
     command(menu, tr("Tempi of dances …"), {}, tr("What is usual, with its source; at what per cent this song would fit, and how fast the routine is there"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->showTempi();
     });
     auto* formation = menu->addMenu(tr("Formation"));
@@ -151,10 +152,14 @@ void MainWindow::pasteRoutine() {
     if (!read) return tell(q(read.error().message));
     if (!m_files->mayDiscard()) return;
     m_session.startWith(*read, std::move(lines));
-    m_leftStart = true;
-    showStartOrStage();
-    setStage(Stage::Arrange);
+    goToArrange();
     showHandoutIfOpen();
+}
+
+void MainWindow::copyAsHandout(HandoutManner manner) {
+    if (m_session.document().routine.passes.empty()) return tell(tr("There is no dance yet: a hand-out needs parts with steps and their order."));
+    QGuiApplication::clipboard()->setText(q(handoutText(m_session.document(), manner)));
+    tell(tr("The dance is copied as a hand-out. Paste it into a mail or a page."));
 }
 
 /// A routine that came from a hand-out is shown with what is still to be settled.

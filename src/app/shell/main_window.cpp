@@ -250,6 +250,11 @@ void MainWindow::setStage(Stage stage) {
     refresh();
 }
 
+void MainWindow::goToArrange() {
+    m_leftStart = true;
+    setStage(Stage::Arrange);
+}
+
 void MainWindow::showStartOrStage() {
     const bool blank = !m_leftStart && !m_session.hasSong() && m_session.document() == newDocument();
     QWidget* page = m_stage == Stage::Steps ? static_cast<QWidget*>(m_steps) : blank ? static_cast<QWidget*>(m_start) : m_stage == Stage::Listen ? static_cast<QWidget*>(m_listen) : m_stage == Stage::Arrange ? static_cast<QWidget*>(m_arrange) : m_sheets;

@@ -15,6 +15,10 @@ class QPushButton;
 class QStackedWidget;
 class QTimer;
 
+namespace lc {
+enum class HandoutManner;
+} // namespace lc
+
 namespace lc::app {
 
 class ArrangeStage;
@@ -71,8 +75,10 @@ private:
     /// Is it the vocabulary that undo and redo speak of now?
     [[nodiscard]] bool undoesVocabulary() const;
     void copyRoutineAsText();
+    void goToArrange(); ///< to do something there: the start page is left
     void pasteRoutine();
     void showHandoutIfOpen();
+    void copyAsHandout(HandoutManner manner);
     void showOpened();
     void takeTitle();
     void typeStructure(); ///< also where there is no song yet

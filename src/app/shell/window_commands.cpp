@@ -14,6 +14,7 @@
 #include "app/steps/steps_stage.h"
 #include "app/strips/strips_view.h"
 #include "app/shell/wording.h"
+#include "core/exchange/handout_write.h"
 #include "core/base/clock_text.h"
 
 #include <QAbstractItemView>
@@ -64,7 +65,7 @@ void MainWindow::buildMenus() {
         m_session.startNew();
         m_leftStart = true;
         showStartOrStage();
-        setStage(Stage::Arrange);
+        goToArrange();
     });
     command(file, tr("Open a routine …"), QKeySequence::Open, tr("A saved routine"), [this] { m_files->chooseRoutine(); });
     command(file, tr("Open the demo"), {}, tr("A line dance of Quarry Bank hall on its own song"), [this] { openDemo(); });
@@ -77,7 +78,12 @@ void MainWindow::buildMenus() {
     });
     file->addSeparator();
     command(file, tr("Copy as text"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), tr("The whole routine as text, to be sent or kept"), [this] { copyRoutineAsText(); });
-    command(file, tr("Paste a routine"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_V), tr("A routine that was copied as text, in the place of this one"), [this] { pasteRoutine(); });
+    command(file, tr("Paste a routine or a hand-out"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_V), tr("A routine or a hand-out that was copied as text, in the place of this one"), [this] { pasteRoutine(); });
+    auto* handouts = file->addMenu(tr("Copy as a hand-out"));
+    const std::pair<const char*, HandoutManner> manners[] = {{QT_TR_NOOP("With counts together: 1-4 side, behind, side, touch"), HandoutManner::Ranges},
+                                                             {QT_TR_NOOP("In words: side, behind, side, touch"), HandoutManner::Words},
+                                                             {QT_TR_NOOP("In the notation: 1 side 2 behind 3 side 4 touch"), HandoutManner::Notation}};
+    for (const auto& [name, manner] : manners) command(handouts, tr(name), {}, tr("Title, sections, order, restarts and tags as text, for a mail or a page"), [this, manner = manner] { copyAsHandout(manner); });
     file->addSeparator();
     command(file, tr("Close"), QKeySequence::Quit, tr("Close the window"), [this] { close(); });
 
@@ -87,7 +93,7 @@ void MainWindow::buildMenus() {
     editMenu->addSeparator();
     command(editMenu, tr("Type the counts"), QKeySequence(Qt::CTRL | Qt::Key_E), tr("Go to the line of the first role: of the figure in Steps, else of the part"), [this] {
         if (m_stage == Stage::Steps) return m_steps->editor().editFirstLine();
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->editor().editFirstLine();
     });
     command(editMenu, tr("Write the line as it was read"), QKeySequence(Qt::Key_F12), tr("A line that is said in words, in the notation"), [this] {
@@ -95,7 +101,7 @@ void MainWindow::buildMenus() {
         else tell(tr("Go to a line of counts first (Ctrl+E)."));
     });
     command(editMenu, tr("Type the order of the parts"), QKeySequence(Qt::CTRL | Qt::Key_R), tr("Go to the order"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->editor().editOrder();
     });
     editMenu->addSeparator();
@@ -132,7 +138,7 @@ void MainWindow::buildMenus() {
 
     auto* findings = menuBar()->addMenu(tr("F&indings"));
     command(findings, tr("Next finding"), QKeySequence(Qt::Key_F8), tr("Open it and go to its place"), [this] {
-        setStage(Stage::Arrange);
+        goToArrange();
         m_arrange->findings().nextFinding();
     });
     command(findings, tr("Next remedy"), QKeySequence(Qt::SHIFT | Qt::Key_F8), tr("Choose the next remedy of the open finding"), [this] {
@@ -159,7 +165,7 @@ void MainWindow::buildMenus() {
     auto* view = menuBar()->addMenu(tr("&View"));
     command(view, tr("Listen"), QKeySequence(Qt::ALT | Qt::Key_1), tr("The song"), [this] { setStage(Stage::Listen); });
     command(view, tr("Steps"), QKeySequence(Qt::ALT | Qt::Key_2), tr("Figures and their versions"), [this] { setStage(Stage::Steps); });
-    command(view, tr("Arrange"), QKeySequence(Qt::ALT | Qt::Key_3), tr("The routine on the song"), [this] { setStage(Stage::Arrange); });
+    command(view, tr("Arrange"), QKeySequence(Qt::ALT | Qt::Key_3), tr("The routine on the song"), [this] { goToArrange(); });
     command(view, tr("Sheets"), QKeySequence(Qt::ALT | Qt::Key_6), tr("What is printed"), [this] { setStage(Stage::Sheets); });
     view->addSeparator();
     command(view, tr("Page"), QKeySequence(Qt::Key_F2), tr("A phrase a line, parts only"), [this] { setMagnification(Magnification::Page); });
@@ -196,7 +202,7 @@ void MainWindow::addPlaces(std::vector<Command>& all, const QString& typed) {
     const Landing& landing = m_session.landing();
     const auto go = [this](Tick at) {
         return [this, at] {
-            if (m_stage == Stage::Sheets || m_stage == Stage::Steps) setStage(Stage::Arrange);
+            if (m_stage == Stage::Sheets || m_stage == Stage::Steps) goToArrange();
             m_session.setCaret(at);
             currentStrips()->showPlace(at);
             currentStrips()->setFocus();
@@ -204,14 +210,14 @@ void MainWindow::addPlaces(std::vector<Command>& all, const QString& typed) {
     };
     for (const PassPerformance& pass : landing.performance.passes)
         all.push_back({tr("pass %1").arg(pass.number), q(landing.grid.placeInWords(pass.start)), [this, id = pass.id] {
-                           if (m_stage == Stage::Sheets || m_stage == Stage::Steps) setStage(Stage::Arrange);
+                           if (m_stage == Stage::Sheets || m_stage == Stage::Steps) goToArrange();
                            m_arrange->goToPass(id);
                            currentStrips()->setFocus();
                        }});
     for (const CountPhrase& phrase : landing.grid.phrases()) all.push_back({q(phrase.label), q(clockText(phrase.start)), go(counts(phrase.firstCount))});
     for (const Part& part : m_session.document().routine.parts)
         all.push_back({tr("part %1").arg(q(part.name)), tr("type its counts"), [this, id = part.id] {
-                           setStage(Stage::Arrange);
+                           goToArrange();
                            m_arrange->editor().choosePart(id);
                            m_arrange->editor().editFirstLine();
                        }});

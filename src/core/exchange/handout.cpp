@@ -6,6 +6,7 @@
 #include "core/edits/brought_words.h"
 #include "core/exchange/handout_draft.h"
 #include "core/exchange/handout_line.h"
+#include "core/exchange/handout_text.h"
 #include "core/exchange/routine_text.h"
 #include "core/notation/notation_print.h"
 #include "core/said/steps_reader.h"
@@ -30,19 +31,12 @@ public:
     explicit Reader(const OwnWords& words) { m_choices.words = words; }
 
     Result<Handout> read(std::string_view pasted) {
-        const std::string text = withPlainSpaces(pasted);
-        findPageNumbers(text);
-        std::size_t number = 0;
-        for (std::size_t at = 0; at <= text.size();) {
-            const std::size_t end = std::min(text.find_first_of("\n\f", at), text.size());
-            std::string_view line = std::string_view(text).substr(at, end - at);
-            while (!line.empty() && (line.back() == '\r' || line.back() == ' ' || line.back() == '\t')) line.remove_suffix(1);
-            while (!line.empty() && (line.front() == ' ' || (line.front() == '\t' && m_columns.empty()))) line.remove_prefix(1); // in a table the first cell may be empty
-            ++number;
-            if (number > mostLines) return fail(ErrorCode::BadNotation, "This hand-out has more than " + std::to_string(mostLines) + " lines. Paste the dance alone.");
-            if (m_pageNumbers.count(at) > 0) say(number, line, "the number of a page");
-            else if (!line.empty()) take(number, line);
-            at = end + 1;
+        const std::vector<handout::TextLine> lines = handout::textLines(pasted);
+        if (lines.size() > mostLines) return fail(ErrorCode::BadNotation, "This hand-out has more than " + std::to_string(mostLines) + " lines. Paste the dance alone.");
+        for (std::size_t i = 0; i < lines.size(); ++i) {
+            m_next = i + 1 < lines.size() ? &lines[i + 1] : nullptr;
+            if (lines[i].numbersPage) say(lines[i].number, lines[i].text, "the number of a page");
+            else take(lines[i].number, lines[i].text);
         }
         closeFigure();
         if (m_draft.figures.empty())
@@ -102,27 +96,9 @@ private:
         return m_out.lines.back();
     }
 
-    /// Where lines stand that only number a page: the first or the last of one.
-    void findPageNumbers(std::string_view text) {
-        for (std::size_t from = 0; from <= text.size();) {
-            const std::size_t to = std::min(text.find('\f', from), text.size());
-            std::optional<std::size_t> first, last; // lines that are not empty
-            for (std::size_t at = from; at < to;) {
-                const std::size_t end = std::min(text.find('\n', at), to);
-                if (text.substr(at, end - at).find_first_not_of(" \t\r") < end - at) {
-                    if (!first) first = at;
-                    last = at;
-                }
-                at = end + 1;
-            }
-            for (const auto& at : {first, last})
-                if (at && first != last && handout::numbersPage(text.substr(*at, std::min(text.find_first_of("\n\f", *at), text.size()) - *at))) m_pageNumbers.insert(*at);
-            from = to + 1;
-        }
-    }
-
     void take(std::size_t number, std::string_view line) {
         if (!m_columns.empty() && line.find('\t') != std::string_view::npos) return row(number, line);
+        line = trimmed(line);
         const LineSense sense = senseOf(line);
         using Kind = LineSense::Kind;
         switch (sense.kind) {
@@ -229,21 +205,6 @@ private:
             !sense.words.empty() && name.empty());
     }
 
-    /// Spaces as pages and word processors write them become plain ones, what is not seen goes.
-    static std::string withPlainSpaces(std::string_view text) {
-        std::string out;
-        out.reserve(text.size());
-        for (std::size_t at = 0; at < text.size();) {
-            const auto starts = [&](std::string_view sign) { return text.substr(at, sign.size()) == sign; };
-            if (starts("\u00A0")) { out += ' '; at += 2; }
-            else if (starts("\u202F") || starts("\u2009")) { out += ' '; at += 3; }
-            else if (starts("\u00AD")) at += 2;
-            else if (starts("\u200B") || starts("\uFEFF")) at += 3;
-            else out += text[at++];
-        }
-        return out;
-    }
-
     static std::string oneLine(std::string_view text) {
         std::string out(text);
         std::replace(out.begin(), out.end(), '\t', ' ');
@@ -258,6 +219,12 @@ private:
         for (const NotationQuestion& q : read.reading.questions) unknown += q.text.find("no word that is known") != std::string::npos;
         const bool counted = line.front() >= '0' && line.front() <= '9';
         const bool prose = unknown > 0 && !counted && unknown * 2 >= read.reading.actions.size();
+        if (m_titled && !counted && standsBeforeSteps() && (prose || empty || read.reading.error || !read.reading.questions.empty())) { // "Turn under the arm" above its steps
+            LineSense heading;
+            heading.words = std::string(trimmed(line));
+            while (!heading.words.empty() && (heading.words.back() == ':' || heading.words.back() == '.')) heading.words.pop_back();
+            return section(number, line, heading);
+        }
         if (!read.reading.error && !empty && !prose && (m_titled || counted)) return steps(number, line, "everyone", std::string(line));
         if (!m_titled) {
             m_titled = true;
@@ -266,13 +233,16 @@ private:
             say(number, line, "the title");
             return;
         }
-        if (counted && read.reading.error) {
-            keep();
-            say(number, line, read.reading.error->text, true);
-            return;
-        }
+        if (counted && read.reading.error) return steps(number, line, "everyone", std::string(line)); // it will be left out, in its place
         keep();
         say(number, line, "not understood: are these steps, or a remark?", true);
+    }
+
+    /// The next line begins with a count, or with the name of a role.
+    [[nodiscard]] bool standsBeforeSteps() const {
+        if (!m_next || m_next->numbersPage) return false;
+        if (m_next->text.front() >= '0' && m_next->text.front() <= '9') return senseOf(m_next->text).kind == LineSense::Kind::Other;
+        return senseOf(m_next->text).kind == LineSense::Kind::Role;
     }
 
     /// The line that is said next stands in the section at hand, or behind the figure before it.
@@ -313,6 +283,7 @@ private:
             }
             section.roles.push_back({"everyone", {{*section.heading, section.name}}});
         }
+        shareOut(section.roles);
         Figure figure{uniqueName(section.name), section.part, {}, {}, {}, false};
         for (const std::size_t place : section.others) m_stands[place].figure = figure.name;
         if (section.heading) m_stands[*section.heading].figure = figure.name;
@@ -327,6 +298,18 @@ private:
             if (std::find(m_draft.roles.begin(), m_draft.roles.end(), role.role) == m_draft.roles.end()) m_draft.roles.push_back(role.role);
         }
         if (!figure.lines.empty()) m_draft.figures.push_back(std::move(figure));
+    }
+
+    /// What stands for everyone beside lines of roles is danced by each of them.
+    static void shareOut(std::vector<RoleSteps>& roles) {
+        const auto all = std::find_if(roles.begin(), roles.end(), [](const RoleSteps& role) { return role.role == "everyone"; });
+        if (all == roles.end() || roles.size() == 1) return;
+        const RoleSteps shared = *all;
+        roles.erase(all);
+        for (RoleSteps& role : roles) {
+            role.lines.insert(role.lines.end(), shared.lines.begin(), shared.lines.end());
+            std::stable_sort(role.lines.begin(), role.lines.end(), [](const RoleSteps::Line& a, const RoleSteps::Line& b) { return a.place < b.place; });
+        }
     }
 
     /// A role's steps as they are written or, where their counts go on from an earlier section, from count 1. Lines that cannot be read are left out.
@@ -466,7 +449,7 @@ private:
     Draft m_draft;
     std::string m_part;
     NotationChoices m_choices; ///< with the person's words
-    std::set<std::size_t> m_pageNumbers; ///< bytes at which such lines begin
+    const handout::TextLine* m_next = nullptr; ///< the line behind the one at hand
     std::map<std::size_t, Stand> m_stands; ///< of lines, by their place in m_out.lines
     std::set<std::size_t> m_asked;         ///< lines that are open only because their steps are asked about
     bool m_titled = false;

@@ -147,7 +147,7 @@ private:
         for (std::size_t i = from; i < m_words.size(); ++i) {
             if (m_words[i].text == "," || m_words[i].text == "-") continue;
             std::string word = m_words[i].text == "×" ? "x" : m_words[i].text;
-            if (word.size() == 1 && word != "x") word[0] = static_cast<char>(word[0] - 'a' + 'A');
+            if (word.size() == 1 && word != "x" && !m_words[i].number) word[0] = static_cast<char>(word[0] - 'a' + 'A');
             const bool glue = m_words[i].number && i > from;
             m_out.words += (m_out.words.empty() || glue ? "" : " ") + word;
         }

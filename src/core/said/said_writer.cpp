@@ -97,8 +97,10 @@ std::int64_t LineWriter::repeat(std::int64_t times, bool otherFoot) {
 
 std::string LineWriter::line(std::vector<Piece>& pieces) const {
     std::string out = m_head;
-    for (const Moment& m : m_moments) {
-        if (!out.empty() && !m.glued) out += ' ';
+    for (std::size_t i = 0; i < m_moments.size(); ++i) {
+        const Moment& m = m_moments[i];
+        const bool glued = m.glued && i > 0 && m_moments[i - 1].body.empty(); // "3&", but "3 step L &"
+        if (!out.empty() && !glued) out += ' ';
         const std::size_t begin = out.size();
         out += m.count > 0 ? std::to_string(m.count) : m.label;
         if (!m.body.empty()) out += " " + m.body;

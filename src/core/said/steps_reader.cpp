@@ -90,7 +90,7 @@ StepsReading readSteps(std::string_view text, const NotationChoices& choices, st
     reading.notes.insert(reading.notes.begin(), asker.notes().begin(), asker.notes().end());
     if (!reading.error) checkWeight(reading, said.weights);
     for (std::size_t k = 0; k < asker.doubts().size(); ++k)
-        if (NotationQuestion question = questionOf(k, asker, tokens, choices); !question.answers.empty()) reading.questions.push_back(std::move(question));
+        if (NotationQuestion question = questionOf(k, asker, tokens, choices); question.answers.size() > 1) reading.questions.push_back(std::move(question));
     return out;
 }
 

@@ -87,6 +87,58 @@ QCOMPARE(routine.unsettled.size(), std::size_t{1});
         QVERIFY(open(handout).isEmpty());
     }
 
+    /// Twelve sheets of our own, of ten traditions; passes and walls worked by hand.
+    void twelveSheets_data() {
+        QTest::addColumn<QString>("passes"); // starts from count 1 of the dance
+        QTest::addColumn<QString>("walls");  // of the last role
+        QTest::addColumn<int>("roles");
+        QTest::addColumn<int>("open");
+        const auto row = [](const char* file, const char* passes, const char* walls, int roles, int lines) { QTest::newRow(file) << passes << walls << roles << lines; };
+        row("lantern-row.txt", "1 33 49 85 117 133", "12 9 6 3 12 9", 1, 1);  // line dance: ¼ L in each pass, cut before it or not: the turn is at 14, the cut after 16
+        row("hofkreis.txt", "1 9 17 21", "12 12 12 12", 1, 0);               // German circle, windows-1252
+        row("cour.txt", "1 33 65 81", "12 6 12 6", 1, 0);                    // French
+        row("promenade.txt", "1 7 13 19", "12 12 12 12", 2, 0);              // six-count couple dance
+        row("slipway-six.txt", "1 7 13 19", "12 12 12 12", 2, 0);            // the follower turns once round in B
+        row("mill-waltz.txt", "1 25 49 61", "12 6 12 6", 1, 0);              // waltz: ½ L in counts 7 to 9, the cut after 12
+        row("long-gallery.txt", "1 17 33 49 65 81", "12 12 12 12 12 12", 1, 0); // longways, A A B B A B
+        row("abendreihe.txt", "1 33 65 81", "12 9 6 6", 1, 0);               // German, windows-1252: ¼ L at 18, the cut after 16
+        row("plaza.txt", "1 17 33 49 57", "12 9 6 3 3", 1, 0);               // Spanish: ¼ L at 11, the cut after 8
+        row("harbour-night.txt", "1 7 13 19", "12 12 12 12", 2, 0);          // slow and quick
+        row("cobbler.txt", "1 17 33", "12 12 12", 1, 0);                     // clog, over two pages
+        row("rope-yard.txt", "1 9", "12 12", 2, 1);                          // two rows in a table
+    }
+    void twelveSheets() {
+        QFETCH(QString, passes);
+        QFETCH(QString, walls);
+        QFETCH(int, roles);
+        QFETCH(int, open);
+        const Handout handout = sheet(QTest::currentDataTag());
+        const Landing landing = land(handout.document);
+        QCOMPARE(starts(landing), passes);
+        QStringList last;
+        for (const PassPerformance& p : landing.performance.passes) last << test::q(toClock(p.roles.back().facingIn));
+        QCOMPARE(last.join(' '), walls);
+        QCOMPARE(static_cast<int>(handout.document.routine.roles.size()), roles);
+        QVERIFY2(::open(handout).size() == open, qPrintable(::open(handout).join('\n')));
+        QCOMPARE(static_cast<int>(handout.document.routine.unsettled.size()), open);
+        const bool wrong = std::any_of(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.key.code == finding::wrongFoot; });
+        QCOMPARE(wrong, std::string_view(QTest::currentDataTag()) == "hofkreis.txt"); // its cut leaves the other foot
+        for (const Finding& f : landing.findings) QVERIFY2(f.key.code != finding::notation, f.headline.c_str());
+    }
+    void namesAboveStepsAreTheirHeadings() {
+        const Handout handout = must(readHandout("Two Things\nThe turn under the arm:\nLead: 1-2 walk L R\nFollow: 1-2 walk R L\nWhat all do\n1-2 stomp, clap\nLead: 3-4 walk L R\nFollow: 3-4 walk R L\n"));
+        const Routine& routine = handout.document.routine;
+        QCOMPARE(routine.figures.size(), std::size_t{2});
+        QCOMPARE(test::q(routine.figures[0].name), "The turn under the arm");
+        QCOMPARE(test::q(lineText(routine.figures[1], routine.roles[1].id)), "1-2 stomp, clap, 3-4 walk R L"); // a line for everyone is danced by each role
+        QVERIFY2(open(handout).isEmpty(), qPrintable(open(handout).join('\n')));
+    }
+    void numbersOfPagesAreNoSteps() {
+        const Handout handout = must(readHandout("Long One\n1-4 vine R\n5-8 vine L\nPage 1 of 3\n\f2\n1-4 vine R\n5-8 vine L\n- 2 -\n\f1-4 walk R L R L\n3/3"));
+        QCOMPARE(land(handout.document).performance.passes.front().counts, counts(20));
+        QVERIFY(open(handout).isEmpty());
+    }
+
     void aLineWithoutANameGoesOnWithTheRoleBeforeIt() {
         const Handout handout = must(readHandout("Pairs\nLead: 1-2 rock back L, recover R\n3&4 triple step L\nFollow: 1-2 rock back R, recover L\n3&4 triple step R\n"));
         const Routine& routine = handout.document.routine;

@@ -1,0 +1,175 @@
+// Hand-outs that the program writes, in three manners, and reads back: 300 sheets of random dances come to the same passes on the same counts, feet and walls. And what is asked of a line is settled.
+#include "support/core_support.h"
+
+#include "core/exchange/handout_settling.h"
+#include "core/exchange/handout_write.h"
+#include "core/said/steps_reader.h"
+
+#include <random>
+
+using namespace lc;
+using test::must;
+
+namespace {
+
+class RandomDance {
+public:
+    explicit RandomDance(unsigned seed) : m_random(seed) {}
+
+    Document make() {
+        Document d = newDocument();
+        d.title = pick<std::string>({"Lantern Row", "Der Mühlgraben", "La cour", "Harbour no. 3"});
+        if (chance(30)) d = must(applyEdit(d, SetLevel{"improver"}));
+        const bool couple = chance(30);
+        if (couple) d = must(applyEdits(d, {RenameRole{d.routine.roles[0].id, "leader"}, AddRole{"follower"}}));
+        const int parts = 1 + upTo(3);
+        for (int p = 1; p < parts; ++p) d = must(applyEdit(d, AddPart{{}}));
+        std::vector<PartId> order;
+        for (int p = 0; p < parts; ++p) {
+            const PartId part = d.routine.parts[static_cast<std::size_t>(p)].id;
+            for (int f = 0; f < 1 + upTo(3); ++f) {
+                const int sets = 1 + upTo(2);
+                FigureCard card{pick<std::string>({"Vane vine", "Walks", "Turn about", "Sways and claps", "Kerb"}) + " " + std::to_string(p) + std::to_string(f), {}, std::nullopt, {}};
+                for (const Role& role : d.routine.roles) card.lines.push_back({role.name, line(sets * 8)});
+                d = must(applyEdit(d, AddFigure{card, {}}));
+                d = must(applyEdit(d, PlaceFigure{part, d.routine.figures.back().id}));
+            }
+            order.push_back(part);
+        }
+        for (int n = upTo(5); n > 0; --n) order.push_back(order[static_cast<std::size_t>(upTo(parts))]);
+        while (order.size() < 2) order.push_back(order.front());
+        d = must(applyEdit(d, SetOrder{order}));
+        for (const Pass& pass : std::vector<Pass>(d.routine.passes)) {
+            if (chance(15)) d = must(applyEdit(d, SetRestart{pass.id, Restart{counts(4 + upTo(4)), false}}));
+            else if (chance(15)) d = must(applyEdit(d, SetTag{pass.id, Tag{counts(1 + upTo(8)), false, {}}}));
+        }
+        return d;
+    }
+
+private:
+    int upTo(int n) { return static_cast<int>(m_random() % static_cast<unsigned>(n)); }
+    bool chance(int percent) { return upTo(100) < percent; }
+    template <typename T>
+    T pick(const std::vector<T>& all) { return all[static_cast<std::size_t>(upTo(static_cast<int>(all.size())))]; }
+
+    /// Steps, touches, claps and holds on counts and halves, with feet and turns where they come.
+    std::string line(int length) {
+        std::string out;
+        for (int n = 1; n <= length; ++n) {
+            out += (n > 1 ? " " : "") + std::to_string(n) + " " + step(n == 1);
+            if (chance(15)) out += " & " + pick<std::string>({"close", "step", "ball", "lock"});
+        }
+        return out;
+    }
+    std::string step(bool first) {
+        if (chance(8)) return "wait";
+        if (chance(6)) return "clap";
+        std::string out = pick<std::string>({"side", "close", "step forward", "back", "behind", "across", "touch", "rock forward", "replace", "kick", "stomp", "walk", "step"});
+        if (first && chance(50)) out += chance(50) ? " L" : " R";
+        if (chance(8) && out != "touch" && out != "kick") out += pick<std::string>({" 1/4 L", " 1/4 R", " 1/2 L"});
+        return out;
+    }
+
+    std::mt19937 m_random;
+};
+
+/// All that lands: counts, feet, walls of every pass and role.
+QString landed(const Document& d) {
+    QStringList out;
+    const Landing landing = land(d);
+    for (const PassPerformance& p : landing.performance.passes) {
+        QString pass = QString("%1+%2").arg(test::q(toCountString(p.start - landing.performance.passes.front().start)), test::q(toCountString(p.counts)));
+        for (const RoleInPass& role : p.roles) pass += QString(" %1%2").arg(test::q(toClock(role.facingIn))).arg(role.needs ? (role.freeOut == Foot::Left ? "L" : "R") : "-");
+        out << pass;
+    }
+    return out.join("; ");
+}
+
+} // namespace
+
+class HandoutWriteTest : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void threeHundredSheetsComeBack() {
+        int inWords = 0, inRanges = 0;
+        for (unsigned seed = 1; seed <= 100; ++seed) {
+            const Document dance = RandomDance(seed).make();
+            const QString wanted = landed(dance);
+            for (const HandoutManner manner : handoutManners) {
+                const std::string sheet = handoutText(dance, manner);
+                const auto read = readHandout(sheet);
+                QVERIFY2(read, (std::to_string(seed) + ": " + sheet).c_str());
+                QVERIFY2(openLinesInWords(*read).empty(), (std::to_string(seed) + ": " + openLinesInWords(*read) + "\n" + sheet).c_str());
+                QVERIFY2(landed(read->document) == wanted, qPrintable(QString("%1: %2\nread back as %3\n%4").arg(seed).arg(wanted, landed(read->document), test::q(sheet))));
+                inWords += sheet.find("one ") != std::string::npos;
+                inRanges += manner == HandoutManner::Ranges && sheet != handoutText(dance, HandoutManner::Notation);
+            }
+        }
+        QVERIFY2(inWords >= 30, qPrintable(QString::number(inWords))); // the manners differ: not all fall back to the notation
+        QVERIFY2(inRanges >= 90, qPrintable(QString::number(inRanges)));
+    }
+    /// Each manner by hand.
+    void mannersByHand() {
+        Document d = newDocument();
+        d.title = "Kerb";
+        d = must(applyEdit(d, AddFigure{{"Vine and shuffle", {{"everyone", "1 side R 2 behind 3 side 4 touch 5 step forward L & close 6 step forward 7 rock forward 8 replace 1/2 L"}}, std::nullopt, {}}, {}}));
+        d = must(applyEdits(d, {PlaceFigure{d.routine.parts[0].id, d.routine.figures.back().id}, SetOrder{{d.routine.parts[0].id, d.routine.parts[0].id}}}));
+        d = must(applyEdits(d, {SetRestart{d.routine.passes[1].id, Restart{counts(4), false}}}));
+        const std::string head = "Kerb\n8 counts\n\nSection 1: Vine and shuffle\n", foot = "\n\nOrder: A A\nRestart on wall 2 after 4 counts\n";
+        QCOMPARE(test::q(handoutText(d, HandoutManner::Notation)), test::q(head + "1 side R 2 behind 3 side 4 touch 5 step forward L & close 6 step forward 7 rock forward 8 replace 1/2 L" + foot));
+        QCOMPARE(test::q(handoutText(d, HandoutManner::Ranges)), test::q(head + "1-4 side R, behind, side, touch\n5&6 step forward L, close, step forward\n7-8 rock forward, replace turn 1/2 L" + foot));
+        QCOMPARE(test::q(handoutText(d, HandoutManner::Words)),
+                 test::q(head + "one side right two behind three side four touch five step forward left and close six step forward seven rock forward eight replace turn 1/2 left" + foot));
+    }
+
+    /// Paste, settle what is asked, and nothing is open any more: an unknown word, a line that is no steps, steps that cannot be read.
+    void whatIsOpenIsSettled() {
+        const Handout handout = must(readHandout("Odd One\n1-4 vine R\n5&6 florble R 7-8 walk L R\nand then they all bow deeply\nRestart somewhere\nSection 2\n1-4 vine L\n5& rock 5 step\n7-8 walk R L\n"));
+        Document d = handout.document;
+        std::vector<std::string> open;
+        for (std::size_t i = 0; i < handout.lines.size(); ++i)
+            if (const auto question = openAt(d, handout.lines, i)) {
+                open.push_back(handout.lines[i].text);
+                QVERIFY(question->answers.size() >= 1 && !question->text.empty());
+            }
+        QCOMPARE(open, (std::vector<std::string>{"5&6 florble R 7-8 walk L R", "and then they all bow deeply", "Restart somewhere", "5& rock 5 step"}));
+        const auto settle = [&](std::size_t line, std::size_t answer) { d = must(applyEdits(d, openAt(d, handout.lines, line)->answers.at(answer).edits)); };
+        settle(2, 0); // three steps
+        QCOMPARE(test::q(d.routine.choices.words.all()[0].name), "florble");
+        QCOMPARE(land(d).performance.passes.front().counts, counts(8 + 8));
+        settle(3, 0); // a remark
+        QCOMPARE(test::q(d.routine.figures[0].facts.notes), "and then they all bow deeply");
+        settle(4, openAt(d, handout.lines, 4)->answers.size() - 1); // taken out
+        settle(7, 0); // back into the figure, where it cannot be read either
+        const Figure* second = findFigure(d.routine, handout.lines[7].figure);
+        QCOMPARE(test::q(second->lines[0].text), "1-4 vine L, 5& rock 5 step, 7-8 walk R L");
+        QVERIFY(d.routine.unsettled.empty());
+        d = must(applyEdit(d, SetFigureLine{second->id, d.routine.roles[0].id, "1-4 vine L, 5&6 triple step L, 7-8 walk R L"}));
+        for (std::size_t i = 0; i < handout.lines.size(); ++i) QVERIFY2(!openAt(d, handout.lines, i), handout.lines[i].text.c_str());
+    }
+    void theRestAreRemarks() {
+        const Handout handout = must(readHandout("Odd One\nfor a merry company of friends\n\nSection 1\n1-4 vine R\nbow deeply to the whole hall\nmind the lamp\n"));
+        QCOMPARE(handout.document.routine.unsettled.size(), std::size_t{3});
+        const Document d = must(applyEdits(handout.document, restAsRemarks(handout.document.routine)));
+        QVERIFY(d.routine.unsettled.empty());
+        QCOMPARE(test::q(d.routine.figures[0].facts.notes), "bow deeply to the whole hall\nmind the lamp");
+    }
+    /// They are findings, with the same answers; a figure that goes leaves its lines open.
+    void openLinesAreFindings() {
+        const Handout handout = must(readHandout("Odd One\n1-4 vine R\nbow deeply to the whole hall\n"));
+        const Landing landing = land(handout.document);
+        const auto finding = std::find_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.key.code == finding::handoutLine; });
+        QVERIFY(finding != landing.findings.end());
+        QCOMPARE(test::q(finding->headline), "Line 3 of the hand-out: “bow deeply to the whole hall”");
+        const auto remedies = remediesFor(handout.document, landing, *finding);
+        QCOMPARE(remedies.size(), std::size_t{2});
+        for (const Remedy& remedy : remedies) QVERIFY(must(applyEdits(handout.document, remedy.edits)).routine.unsettled.empty());
+        const Document gone = must(applyEdit(handout.document, RemoveFigure{handout.document.routine.figures[0].id}));
+        QVERIFY(!gone.routine.unsettled[0].figure.valid());
+        QVERIFY(!applyEdit(gone, SettleLine{gone.routine.unsettled[0].id, SettleLine::How::AsRemark}));
+        QVERIFY(!applyEdit(gone, SettleLine{LineId{999'999}, SettleLine::How::TakeOut}));
+    }
+};
+
+QTEST_GUILESS_MAIN(HandoutWriteTest)
+#include "tst_handout_write.moc"
