@@ -1,4 +1,4 @@
-#include "core/exchange/handout.h"
+#include "core/exchange/handout_settling.h"
 #include "core/exchange/routine_text.h"
 #include "core/landing/findings.h"
 
@@ -11,6 +11,16 @@ extern "C" int LLVMFuzzerTestOneInput(const unsigned char* data, std::size_t siz
     if (!handout) return 0;
     for (const auto& line : handout->lines)
         if (line.understood.empty()) std::abort();
-    if (!lc::routineFromText(lc::routineToText(handout->document))) std::abort();
+    const auto again = lc::routineFromText(lc::routineToText(handout->document));
+    if (!again || again->routine.unsettled.size() != handout->document.routine.unsettled.size()) std::abort();
+    lc::Document document = handout->document; // every first answer can be given, again and again, until nothing is open
+    for (std::size_t line = 0; line < handout->lines.size(); ++line)
+        for (int tries = 0; tries < 20; ++tries) {
+            const auto question = lc::openAt(document, handout->lines, line);
+            if (!question || question->answers.empty()) break;
+            auto after = lc::applyEdits(document, question->answers.front().edits);
+            if (!after) std::abort();
+            document = std::move(*after);
+        }
     return 0;
 }

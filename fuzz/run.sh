@@ -24,6 +24,7 @@ for page in docs/*.md docs/manual/*.md; do # each block of code of the pages is 
   grep -o '`[^`]\{4,\}`' "$page" | tr -d '`' | split -l 1 -a 3 - "$texts/$(basename "$page" .md)-line-" || true
 done
 cp tests/data/handouts/*.txt "$texts"
+sed 's|.*|<tr><td>&</td></tr>|; 1s|^|<html><body><table>|' demo/quarry-row.txt >"$texts/page.html"
 cut -f1 tests/data/said-lines.tsv | split -l 4 -a 3 - "$texts/said-"
 documents=build/fuzz/seeds/document
 mkdir -p "$documents"
@@ -42,7 +43,7 @@ export LSAN_OPTIONS
 if [[ $asked == *" sound "* ]]; then fuzz sound "$seconds" "$songs" 100000; fi
 if [[ $asked == *" document "* ]]; then fuzz document "$seconds" "$documents" 60000; fi
 if [[ $asked == *" texts "* ]]; then
-  kinds=(notation structure facts lyrics import routine_text figures said handout)
+  kinds=(notation structure facts lyrics import routine_text figures said handout papers)
   for kind in "${kinds[@]}"; do fuzz "$kind" $((seconds / ${#kinds[@]})) "$texts" 1000; done # what is longer says nothing new and takes longer
 fi
 exit $broken

@@ -1,5 +1,6 @@
 // Writes a picture of each main view from the demo data. Usage: take_pictures FOLDER [WIDTH HEIGHT] [routine]
 #include "app/arrange/arrange_stage.h"
+#include "app/arrange/handout_panel.h"
 #include "app/arrange/mend_panel.h"
 #include "app/arrange/plans_panel.h"
 #include "app/arrange/rank_panel.h"
@@ -18,11 +19,15 @@
 #include "app/steps/fillers_page.h"
 #include "app/steps/frame_page.h"
 #include "app/steps/steps_stage.h"
+#include "app/steps/plain_table.h"
 #include "app/steps/versions_page.h"
+#include "app/steps/words_page.h"
 #include "app/strips/strips_accessible.h"
 #include "app/strips/strips_view.h"
 #include "audio/audio_file.h"
 #include "audio/silent_output.h"
+#include "core/base/files.h"
+#include "core/exchange/handout.h"
 #include "core/exchange/routine_text.h"
 #include "core/song/tapping.h"
 
@@ -148,10 +153,17 @@ int main(int argc, char** argv) {
     steps.setPage(StepsStage::Page::Fillers);
     shoot("steps-fillers");
     steps.list().search()->setText(QStringLiteral("4 counts, right foot free, turns"));
-    steps.setPage(StepsStage::Page::Chain);
-    steps.chain().names()->setText(QStringLiteral("Four points / Kick and stomp / Gate / Vane vine"));
-    shoot("steps-joints");
+    kerb.facts.entry = kerb.facts.close = std::nullopt;
+    kerb.lines = {{"everyone", "walk, walk, lantern turn, triple step"}}; // a word that two schools mean otherwise
+    steps.desk().keepWord({"lantern turn", "Weathervane Hall", "1 step 2 step 1/2 R"});
+    steps.desk().keepWord({"lantern turn", "Hofkreis", "1 step 1/4 R & step 2 step 1/4 R"});
+    steps.desk().keepWord({"lantern step", "", "1 behind & side 2 step"});
+    steps.desk().change(kerb, QStringLiteral("said"));
+    steps.setPage(StepsStage::Page::Words);
+    steps.words().table().setCurrentCell(1, 0);
+    shoot("steps-words");
     steps.list().search()->clear();
+    steps.desk().undo();
     steps.desk().undo();
     steps.desk().undo();
     steps.setPage(StepsStage::Page::Versions);
@@ -173,8 +185,6 @@ int main(int argc, char** argv) {
     window.arrange().ranking().rank(shelf.path(), Ranked::Songs);
     for (int i = 0; i < 1200 && window.arrange().ranking().busy(); ++i) settle(50);
     shoot("arrange-ranking");
-    window.arrange().showTempi();
-    shoot("arrange-tempi");
     window.arrange().showMends();
     shoot("arrange-mends");
     window.arrange().musicMends().hide();
@@ -201,6 +211,17 @@ int main(int argc, char** argv) {
     window.sheets().setKind(SheetKind::Full);
     shoot("sheet-steps");
     // A routine as it comes by mail: a couple's dance that an extra bar turns round.
+    // A hand-out of the hall, pasted: what was understood, and what is open.
+    if (const auto sheet = readTextFile(QFileInfo(FileDesk::demoPath()).path().toStdString() + "/quarry-row.txt"))
+        if (auto handout = readHandout(sheet->text)) {
+            session.startWith(handout->document, std::move(handout->lines));
+            window.setStage(Stage::Arrange);
+            window.setMagnification(Magnification::Strip);
+            window.arrange().setPassesShown(false);
+            window.arrange().showHandout();
+            shoot("arrange-handout");
+            window.arrange().handout().hide();
+        }
     const auto show = [&](const char* text, int count, const char* name) {
         const auto routine = routineFromText(text);
         if (!routine) {

@@ -268,7 +268,7 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.routine().passes.size(), std::size_t{6});
         QCOMPARE(rig.arrange().handout().open(), 1);
-        QCOMPARE(rig.arrange().handout().table().rowText(rig.arrange().handout().table().currentRow())[1], "Have fun with it!");
+        QCOMPARE(rig.arrange().handout().table().rowText(rig.arrange().handout().table().currentRow())[2], "Have fun with it!");
         const auto& passes = rig.session->landing().performance.passes;
         QCOMPARE(passes[5].start - passes[0].start, counts(132));
         QGuiApplication::clipboard()->setText("Dear all, bring shoes.");

@@ -34,8 +34,8 @@ struct HandoutRig : ArrangeRig {
     }
     HandoutPanel& panel() const { return arrange().handout(); }
     void press(Qt::Key key) const { QTest::keyClick(window->focusWidget(), key); }
-    [[nodiscard]] QString lineText() const { return panel().table().rowText(panel().table().currentRow())[1]; }
-    [[nodiscard]] QString isNow() const { return panel().table().rowText(panel().table().currentRow())[3]; }
+    [[nodiscard]] QString lineText() const { return panel().table().rowText(panel().table().currentRow())[2]; }
+    [[nodiscard]] QString isNow() const { return panel().table().rowText(panel().table().currentRow())[1]; }
 };
 
 } // namespace
@@ -56,7 +56,7 @@ private Q_SLOTS:
         QCOMPARE(rig.lineText(), "3&4 florble L");
         QCOMPARE(rig.isNow(), "? open");
         QVERIFY(rig.panel().findChild<QLabel*>("handoutQuestion")->text().contains("“florble” is no word that is known here"));
-        QVERIFY2(rig.panel().answers()[0]->text().startsWith("3 steps as 1&2: 8 counts"), qPrintable(rig.panel().answers()[0]->text()));
+        QVERIFY2(rig.panel().answers()[0]->text().startsWith("3 steps as 1&&2: 8 counts"), qPrintable(rig.panel().answers()[0]->text()));
         rig.press(Qt::Key_Return); // to the answers
         QVERIFY(rig.panel().answers()[0]->hasFocus());
         rig.press(Qt::Key_Down);

@@ -77,6 +77,15 @@ public:
             d = must(applyEdit(d, BindAccent{pass.id, part.figures[0].id, counts(upTo(4)), d.moments[0].id}));
         }
         if (chance(30)) d = must(applyEdit(d, SetOpening{{{{d.routine.roles[0].id, Foot::Right, Eighths{2}}}, {}}}));
+        if (chance(30)) d = must(applyEdits(d, {KeepWord{{"zwirl", "", "1 step & step 2 step"}}, KeepWord{{"zwirl", "Verein „Ufer“, links = rechts", ""}}}));
+        for (int n = chance(30) ? 1 + upTo(3) : 0; n > 0; --n) { // as they come from a hand-out
+            UnsettledLine line{LineId{++d.routine.lastId}, static_cast<std::uint32_t>(d.routine.unsettled.size() + 1), "mind the \"lamp\", please: \\ now", "not understood", {}, {}, 0};
+            if (chance(60)) line.figure = pick(m_figures);
+            if (line.figure.valid() && chance(50)) { line.role = d.routine.roles[0].id; line.at = static_cast<std::uint32_t>(upTo(30)); }
+            if (chance(30)) line.counts = 1 + upTo(64);
+            if (chance(30)) line.walls = 1 + upTo(4);
+            d.routine.unsettled.push_back(std::move(line));
+        }
         return d;
     }
 

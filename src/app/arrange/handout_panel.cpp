@@ -33,9 +33,10 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     all->addLayout(row);
     auto* sides = new QHBoxLayout;
     sides->setSpacing(theme.px(14));
-    m_table = new PlainTable({tr("line"), tr("stands there"), tr("was understood as"), tr("is")}, theme, this);
+    m_table = new PlainTable({tr("line"), tr("is"), tr("stands there"), tr("was understood as")}, theme, this);
     m_table->setObjectName(QStringLiteral("handoutLines"));
     m_table->setAccessibleName(tr("Lines of the hand-out"));
+    m_table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // what is too long is told in its tip
     m_table->installEventFilter(this);
     sides->addWidget(m_table, 3);
     auto* asked = new QVBoxLayout;
@@ -86,7 +87,7 @@ void HandoutPanel::refresh() {
             m_questions.push_back(openAt(m_session.document(), m_lines, i));
             const bool open = m_questions.back().has_value();
             m_open += open ? 1 : 0;
-            m_table->addRow({QString::number(line.number), q(shown(line.text)), q(line.understood), open ? tr("? open") : line.open ? tr("■ settled") : QString()}, !open);
+            m_table->addRow({QString::number(line.number), open ? tr("? open") : line.open ? tr("■ settled") : QString(), q(shown(line.text)), q(line.understood)}, !open);
         }
         if (chosen >= 0 && chosen < m_table->rowCount()) m_table->setCurrentCell(chosen, 0);
     }
@@ -108,7 +109,7 @@ void HandoutPanel::showQuestion() {
     const HandoutQuestion& question = *m_questions[static_cast<std::size_t>(row)];
     m_question->setText(q(question.text));
     for (std::size_t k = 0; k < question.answers.size(); ++k) {
-        auto* button = new QPushButton(q(question.answers[k].text), this);
+        auto* button = new QPushButton(onButton(q(question.answers[k].text)), this);
         button->setProperty("flat", true);
         button->setObjectName(QStringLiteral("handoutAnswer"));
         button->installEventFilter(this);

@@ -192,7 +192,7 @@ void PartEditor::rebuildParts() {
     const Routine& routine = m_session.document().routine;
     m_parts->addWidget(paragraph(tr("Part"), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
     for (const Part& part : routine.parts) {
-        auto* button = new QPushButton(q(part.name), this);
+        auto* button = new QPushButton(onButton(q(part.name)), this);
         button->setProperty("flat", true);
         button->setProperty("chosen", part.id == m_part);
         button->setToolTip(tr("Show part %1 to type its counts").arg(q(part.name)));

@@ -96,4 +96,6 @@ void RemedyChoice::paintEvent(QPaintEvent*) {
     p.drawText(QRect(left, m_theme.px(7) + titleHeight, width() - 2 * left, height()), Qt::TextWordWrap, m_price);
 }
 
+QString onButton(QString words) { return words.replace(QLatin1Char('&'), QStringLiteral("&&")); }
+
 } // namespace lc::app

@@ -18,6 +18,8 @@ namespace lc::app {
 
 /// Takes everything out of a layout. Its widgets are hidden at once and deleted later, for one of them may be the sender.
 void clearLayout(QLayout* layout);
+/// Words as a button shows them: an & is an &, and no key.
+[[nodiscard]] QString onButton(QString words);
 
 /// A horizontal rule.
 [[nodiscard]] QFrame* divider(const Theme& theme, QWidget* parent);

@@ -301,7 +301,7 @@ void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
     column->addWidget(divider(m_theme, page));
     column->addWidget(heading(tr("In the routine"), now->inRoutine() ? (now->used > 0 ? tr("danced %1×").arg(now->used) : tr("not danced yet")) : QString(), page));
     const auto button = [&](const char* name, const QString& text, const QString& tip, auto&& what) {
-        auto* b = new QPushButton(text, page);
+        auto* b = new QPushButton(onButton(text), page);
         b->setObjectName(QString::fromLatin1(name));
         b->setToolTip(tip);
         connect(b, &QPushButton::clicked, this, what);

@@ -353,7 +353,7 @@ void FigureEditor::showRemarks(std::size_t r) {
     for (const NotationQuestion& question : questions) {
         line.remarks->addWidget(paragraph(q(question.text), m_theme.words(13, Weight::Bold), m_theme.colours().ink, line.below));
         for (const NotationAnswer& answer : question.answers) {
-            auto* button = new QPushButton(tr("%1: %2, then %3 free%4").arg(q(answer.text), q(countsInWords(answer.length)), q(freeFootInWords(answer.freeAfter)), answer.taken ? tr("  (read so now)") : QString()), line.below);
+            auto* button = new QPushButton(onButton(tr("%1: %2, then %3 free%4").arg(q(answer.text), q(countsInWords(answer.length)), q(freeFootInWords(answer.freeAfter)), answer.taken ? tr("  (read so now)") : QString())), line.below);
             button->setProperty("flat", true);
             button->setObjectName(QStringLiteral("answer"));
             button->setToolTip(answer.word ? tr("Keeps the word with this meaning: here and from now on the line is read as %1").arg(q(answer.line)) : tr("Writes it so that only this is meant: %1").arg(q(answer.line)));

@@ -235,7 +235,7 @@ private:
         if (!field) return;
         IdsSeen<LineId> seen;
         for (const Field& u : field->items()) {
-            u.onlyKeys({"id", "number", "text", "why", "figure", "role", "at"});
+            u.onlyKeys({"id", "number", "text", "why", "figure", "role", "at", "counts", "walls"});
             UnsettledLine line{u["id"].id<LineId>(), u["number"].whole<std::uint32_t>(1, 1'000'000), u["text"].text(), u["why"].text(), {}, {}, 0};
             seen.add(u["id"], line.id, m_routine.lastId);
             if (const auto figure = u.maybe("figure")) {
@@ -247,6 +247,8 @@ private:
                 if (!findRole(m_routine, line.role)) role->bad("is no role of this routine");
                 line.at = u["at"].whole<std::uint32_t>(0, 10'000'000);
             }
+            if (const auto claimed = u.maybe("counts")) line.counts = claimed->whole<std::int64_t>(1, 4096);
+            if (const auto claimed = u.maybe("walls")) line.walls = claimed->whole<std::int64_t>(1, 4096);
             m_routine.unsettled.push_back(std::move(line));
         }
     }
@@ -339,6 +341,8 @@ Json toJson(const Routine& routine) {
             j["role"] = line.role.value;
             j["at"] = line.at;
         }
+        if (line.counts) j["counts"] = *line.counts;
+        if (line.walls) j["walls"] = *line.walls;
         out["unsettled"].push_back(std::move(j));
     }
     out["last_id"] = routine.lastId;

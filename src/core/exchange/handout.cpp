@@ -9,6 +9,7 @@
 #include "core/exchange/handout_text.h"
 #include "core/exchange/routine_text.h"
 #include "core/notation/notation_print.h"
+#include "core/routine/handout_claims.h"
 #include "core/said/steps_reader.h"
 
 #include <algorithm>
@@ -41,12 +42,12 @@ public:
         closeFigure();
         if (m_draft.figures.empty())
             return fail(ErrorCode::BadNotation, "No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.");
-        checkClaims();
         dropWhatIsNotThere();
         auto document = routineFromText(m_draft.routineText());
         if (!document) return tl::unexpected(document.error());
         m_out.document = withWordsBrought({}, std::move(*document), m_choices.words);
         tellWhatWasTaken();
+        keepClaims();
         keepWhatIsOpen();
         return std::move(m_out);
     }
@@ -140,8 +141,9 @@ private:
     void facts(std::size_t number, std::string_view line, const LineSense& sense) {
         std::string told;
         const auto add = [&](const std::string& fact) { told += (told.empty() ? "" : ", ") + fact; };
-        if (sense.counts) { m_counts = sense.counts; m_countsLine = m_out.lines.size(); add(numbered(*sense.counts, "count", "counts")); }
-        if (sense.walls) { m_draft.walls = sense.walls; m_wallsLine = m_out.lines.size(); add(numbered(*sense.walls, "wall", "walls")); }
+        if (sense.counts || sense.walls) m_claims.emplace_back(m_out.lines.size(), sense);
+        if (sense.counts) { add(numbered(*sense.counts, "count", "counts")); }
+        if (sense.walls) { m_draft.walls = sense.walls; add(numbered(*sense.walls, "wall", "walls")); }
         if (!sense.level.empty()) { m_draft.level = sense.level; add("level " + m_draft.level); }
         if (sense.intro) { m_draft.intro = sense.intro; m_introLine = m_out.lines.size(); add("an intro of " + numbered(*sense.intro, "count", "counts")); }
         if (sense.bpm) { m_draft.bpm = sense.bpm; add(std::to_string(*sense.bpm) + " beats a minute"); }
@@ -382,6 +384,7 @@ private:
             const bool left = stand != m_stands.end() && stand->second.left && line.role.valid() && line.figure.valid();
             routine.unsettled.push_back({LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), line.text, line.understood, line.figure, left ? line.role : RoleId{}, left ? line.begin : 0});
         }
+        std::stable_sort(routine.unsettled.begin(), routine.unsettled.end(), [](const UnsettledLine& a, const UnsettledLine& b) { return a.number < b.number; });
     }
 
     /// Says something at a line: what it was read as, or what is to be settled; `asked`: by its figure, too.
@@ -398,29 +401,22 @@ private:
         return times == 1 ? name : name + " (" + std::to_string(times) + ")";
     }
 
-    /// What the head says of length and walls, against what is written.
-    void checkClaims() {
-        Tick length;
-        Eighths turn;
-        const std::string first = partOf(m_draft.figures.front());
-        for (const Figure& f : m_draft.figures)
-            if (!f.ofTag && partOf(f) == first) {
-                length = length + f.length;
-                turn += f.turn;
+    /// What the head says of counts and walls stays with the routine and is checked against what is written, now and later.
+    void keepClaims() {
+        Routine& routine = m_out.document.routine;
+        for (const auto& [place, sense] : m_claims) {
+            HandoutLine& line = m_out.lines[place];
+            UnsettledLine kept{LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), line.text, {}, {}, {}, 0};
+            if (m_part.empty()) kept.counts = sense.counts; // else they are those of a part
+            kept.walls = sense.walls;
+            if (!kept.counts && !kept.walls) continue;
+            if (const std::string broken = brokenClaims(routine, kept); !broken.empty()) {
+                line.understood += "; " + broken;
+                line.open = true;
             }
-        if (m_counts && length != counts(*m_counts) && m_part.empty()) {
-            HandoutLine& line = m_out.lines[m_countsLine];
-            line.understood += "; but " + countsInWords(length) + " are written";
-            line.open = true;
+            m_asked.insert(place);
+            routine.unsettled.push_back(std::move(kept));
         }
-        const bool oneDance = std::all_of(m_draft.figures.begin(), m_draft.figures.end(), [&](const Figure& f) { return f.ofTag || f.part == m_draft.figures.front().part; });
-        if (!m_draft.walls || m_draft.roles.size() > 1 || !oneDance) return;
-        const int rest = ((turn.value % 8) + 8) % 8;
-        const std::int64_t walls = rest == 0 ? 1 : rest == 4 ? 2 : rest % 2 == 0 ? 4 : 8;
-        if (walls == *m_draft.walls) return;
-        HandoutLine& line = m_out.lines[m_wallsLine];
-        line.understood += "; but the turns that are written make " + numbered(walls, "wall", "walls");
-        line.open = true;
     }
 
     /// What the hand-out leaves open and is taken for it.
@@ -453,8 +449,8 @@ private:
     std::map<std::size_t, Stand> m_stands; ///< of lines, by their place in m_out.lines
     std::set<std::size_t> m_asked;         ///< lines that are open only because their steps are asked about
     bool m_titled = false;
-    std::optional<std::int64_t> m_counts;
-    std::size_t m_countsLine = 0, m_wallsLine = 0, m_orderLine = 0, m_introLine = 0;
+    std::vector<std::pair<std::size_t, LineSense>> m_claims; ///< lines that say counts or walls
+    std::size_t m_orderLine = 0, m_introLine = 0;
     std::optional<std::size_t> m_titleLine;
     std::optional<Section> m_section;
     int m_sections = 0, m_tags = 0;

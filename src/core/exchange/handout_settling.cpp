@@ -1,5 +1,7 @@
 #include "core/exchange/handout_settling.h"
 
+#include "core/base/number_words.h"
+#include "core/routine/handout_claims.h"
 #include "core/routine/routine_figures.h"
 #include "core/said/steps_reader.h"
 #include "core/said/word_meaning.h"
@@ -38,20 +40,25 @@ std::optional<HandoutQuestion> askedOfSteps(const Document& document, const std:
 std::optional<HandoutQuestion> openAt(const Document& document, const std::vector<HandoutLine>& lines, std::size_t at) {
     const auto& unsettled = document.routine.unsettled;
     const auto found = std::find_if(unsettled.begin(), unsettled.end(), [&](const UnsettledLine& u) { return u.number == lines[at].number && u.text == lines[at].text; });
-    if (found != unsettled.end()) return HandoutQuestion{found->why, settlingsOf(document.routine, *found)};
+    if (found != unsettled.end()) {
+        if (!isOpen(document.routine, *found)) return std::nullopt;
+        const std::string claims = brokenClaims(document.routine, *found);
+        return HandoutQuestion{asSentence(claims.empty() ? found->why : claims), settlingsOf(document.routine, *found)};
+    }
     return askedOfSteps(document, lines, at);
 }
 
 std::vector<HandoutLine> unsettledLines(const Routine& routine) {
     std::vector<HandoutLine> out;
-    for (const UnsettledLine& line : routine.unsettled) out.push_back({line.number, line.text, line.why, true, line.figure});
+    for (const UnsettledLine& line : routine.unsettled)
+        if (isOpen(routine, line)) out.push_back({line.number, line.text, line.why.empty() ? brokenClaims(routine, line) : line.why, true, line.figure});
     return out;
 }
 
 std::vector<Edit> restAsRemarks(const Routine& routine) {
     std::vector<Edit> out;
     for (const UnsettledLine& line : routine.unsettled)
-        if (!line.role.valid()) out.push_back(SettleLine{line.id, findFigure(routine, line.figure) ? SettleLine::How::AsRemark : SettleLine::How::TakeOut});
+        if (!line.role.valid() && !line.counts && !line.walls) out.push_back(SettleLine{line.id, findFigure(routine, line.figure) ? SettleLine::How::AsRemark : SettleLine::How::TakeOut});
     return out;
 }
 

@@ -320,6 +320,8 @@ private:
             if (const auto figure = behind(all[i], "figure")) out.figure = m_said.figureNamed(line, *figure);
             else if (const auto role = behind(all[i], "role")) out.role = m_said.roleNamed(line, unquoted(*role));
             else if (const auto at = behind(all[i], "at")) out.at = static_cast<std::uint32_t>(wholeIn(line, *at, 0, 10'000'000));
+            else if (const auto claimed = behind(all[i], "counts")) out.counts = wholeIn(line, *claimed, 1, 4096);
+            else if (const auto walls = behind(all[i], "walls")) out.walls = wholeIn(line, *walls, 1, 4096);
             else bad(line, "“" + all[i] + "” does not say where the line of the hand-out stands.");
         }
         for (const Line& inside : line.inside) {

@@ -388,6 +388,8 @@ private:
             std::string words = std::to_string(one.number);
             if (findFigure(m_routine, one.figure)) words += ", figure " + figureName(one.figure);
             if (findRole(m_routine, one.role)) words += ", role " + quoted(roleName(one.role)) + ", at " + std::to_string(one.at);
+            if (one.counts) words += ", counts " + std::to_string(*one.counts);
+            if (one.walls) words += ", walls " + std::to_string(*one.walls);
             line(0, "unsettled: " + words);
             line(1, "text: " + oneLine(one.text));
             line(1, "why: " + oneLine(one.why));

@@ -2,6 +2,7 @@
 
 #include "core/base/number_words.h"
 #include "core/figures/figure_findings.h"
+#include "core/routine/handout_claims.h"
 #include "core/routine/routine_figures.h"
 #include "core/said/steps_reader.h"
 
@@ -84,10 +85,12 @@ void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& tol
 /// Lines of the hand-out that nobody has settled.
 void unsettled(Inspection& in) {
     for (const UnsettledLine& line : in.routine.unsettled) {
+        if (!isOpen(in.routine, line)) continue;
+        const std::string claims = brokenClaims(in.routine, line), why = asSentence(claims.empty() ? line.why : claims);
         PartId part;
         for (const Part& one : in.routine.parts)
             if (!part.valid() && std::any_of(one.figures.begin(), one.figures.end(), [&](const Placement& p) { return p.figure.valid() && p.figure == line.figure; })) part = one.id;
-        Finding& f = in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part), "Line " + std::to_string(line.number) + " of the hand-out: “" + line.text + "”", asSentence(line.why) + ".");
+        Finding& f = in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part), "Line " + std::to_string(line.number) + " of the hand-out: “" + line.text + "”", why + (why.empty() || why.back() == '?' || why.back() == '.' ? "" : "."));
         f.key.part = part;
         f.key.thing = line.id;
     }
