@@ -153,7 +153,7 @@ int main(int argc, char** argv) {
     steps.setPage(StepsStage::Page::Fillers);
     shoot("steps-fillers");
     steps.list().search()->setText(QStringLiteral("4 counts, right foot free, turns"));
-    kerb.facts.entry = kerb.facts.close = std::nullopt;
+    kerb.facts.entry = kerb.facts.close = Tick{};
     kerb.lines = {{"everyone", "walk, walk, lantern turn, triple step"}}; // a word that two schools mean otherwise
     steps.desk().keepWord({"lantern turn", "Weathervane Hall", "1 step 2 step 1/2 R"});
     steps.desk().keepWord({"lantern turn", "Hofkreis", "1 step 1/4 R & step 2 step 1/4 R"});

@@ -8,6 +8,7 @@
 #include "core/base/plain_text.h"
 
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QPushButton>
@@ -37,8 +38,9 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     m_table->setObjectName(QStringLiteral("handoutLines"));
     m_table->setAccessibleName(tr("Lines of the hand-out"));
     m_table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // what is too long is told in its tip
+    m_table->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Fixed);
     m_table->installEventFilter(this);
-    sides->addWidget(m_table, 3);
+    sides->addWidget(m_table, 5);
     auto* asked = new QVBoxLayout;
     asked->setSpacing(theme.px(2));
     m_question = paragraph({}, theme.words(13, Weight::Bold), theme.colours().ink, this);
@@ -48,7 +50,7 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     m_answerColumn->setSpacing(0);
     asked->addLayout(m_answerColumn);
     asked->addStretch();
-    sides->addLayout(asked, 2);
+    sides->addLayout(asked, 3);
     all->addLayout(sides, 1);
     setMinimumHeight(theme.px(250));
     hide();
@@ -91,10 +93,23 @@ void HandoutPanel::refresh() {
         }
         if (chosen >= 0 && chosen < m_table->rowCount()) m_table->setCurrentCell(chosen, 0);
     }
+    fitColumns();
     m_says->setText(says());
     m_next->setEnabled(m_open > 0);
     m_remarks->setEnabled(!restAsRemarks(m_session.document().routine).empty());
     showQuestion();
+}
+
+/// What stands there and what it was read as share the room.
+void HandoutPanel::fitColumns() {
+    QHeaderView* header = m_table->horizontalHeader();
+    const int room = m_table->viewport()->width() - header->sectionSize(0) - header->sectionSize(1);
+    header->resizeSection(2, std::max(m_theme.px(80), room * 2 / 5));
+}
+
+void HandoutPanel::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    fitColumns();
 }
 
 void HandoutPanel::showQuestion() {
@@ -134,12 +149,13 @@ void HandoutPanel::answer(std::size_t number) {
 
 void HandoutPanel::goToNextOpen(int from) {
     const int rows = static_cast<int>(m_questions.size());
-    for (int k = 0; k < rows; ++k) {
+    int next = -1; // what is claimed of the whole dance comes last: it may settle itself
+    for (int k = 0; k < rows && (next < 0 || m_questions[static_cast<std::size_t>(next)]->claim); ++k) {
         const int row = (std::max(from, 0) + k) % rows;
-        if (!m_questions[static_cast<std::size_t>(row)]) continue;
-        m_table->setCurrentCell(row, 0);
-        break;
+        const auto& question = m_questions[static_cast<std::size_t>(row)];
+        if (question && (next < 0 || !question->claim)) next = row;
     }
+    if (next >= 0) m_table->setCurrentCell(next, 0);
     m_table->setFocus(Qt::OtherFocusReason);
     if (m_open == 0) showQuestion();
 }

@@ -33,10 +33,12 @@ public:
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     void refresh();
     void showQuestion();
+    void fitColumns();
     void answer(std::size_t number);
     void goToNextOpen(int from);
     void remarksAll();

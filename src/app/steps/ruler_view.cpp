@@ -152,10 +152,11 @@ void RulerView::paintEvent(QPaintEvent*) {
             p.drawText(QRectF(mark.cell.left() + px(mark.cell.width() < px(55) ? 5 : 9), line->area.top() + y, px(24), px(15)), Qt::AlignVCenter | Qt::AlignLeft, QString::number(++changes));
         }
         if (action.turn.value != 0) {
-            drawDial(p, mark.cell.left() + px(38), line->area.top() + y + px(7), facing, px(5), c.ink2);
+            const double left = mark.cell.left() + px(mark.cell.width() < px(55) ? 18 : 38); // before the next mark
+            drawDial(p, left, line->area.top() + y + px(7), facing, px(5), c.ink2);
             p.setFont(m_theme.numbers(11));
             p.setPen(c.ink2);
-            p.drawText(QRectF(mark.cell.left() + px(46), line->area.top() + y, px(40), px(15)), Qt::AlignVCenter | Qt::AlignLeft, q(toClock(facing)));
+            p.drawText(QRectF(left + px(mark.cell.width() < px(55) ? 6 : 8), line->area.top() + y, px(40), px(15)), Qt::AlignVCenter | Qt::AlignLeft, q(toClock(facing)));
         }
     }
     for (const RulerMark& mark : m_layout.marks) {

@@ -6,9 +6,9 @@
 #include "core/edits/brought_words.h"
 #include "core/exchange/handout_draft.h"
 #include "core/exchange/handout_line.h"
+#include "core/exchange/handout_section.h"
 #include "core/exchange/handout_text.h"
 #include "core/exchange/routine_text.h"
-#include "core/notation/notation_print.h"
 #include "core/routine/handout_claims.h"
 #include "core/said/steps_reader.h"
 
@@ -24,6 +24,8 @@ using handout::Draft;
 using handout::Figure;
 using handout::LineSense;
 using handout::partOf;
+using handout::RoleSteps;
+using handout::Section;
 using handout::senseOf;
 
 /// Figures, parts and what else a hand-out says, until it becomes a routine.
@@ -54,39 +56,6 @@ public:
 
 private:
     static constexpr std::size_t mostLines = 4000;
-    static constexpr int mostWrong = 20; // lines of a section
-
-    struct RoleSteps {
-        std::string role;
-        struct Line {
-            std::size_t place; ///< in m_out.lines
-            std::string text;
-        };
-        std::vector<Line> lines;
-
-        [[nodiscard]] std::string said() const {
-            std::string out;
-            for (const Line& line : lines) out += (out.empty() ? "" : ", ") + line.text;
-            return out;
-        }
-        /// The line in which a byte of said() lies.
-        [[nodiscard]] std::size_t at(std::size_t byte) const {
-            std::size_t end = 0;
-            for (std::size_t k = 0; k + 1 < lines.size(); ++k) {
-                end += lines[k].text.size() + 2;
-                if (byte < end) return k;
-            }
-            return lines.size() - 1;
-        }
-    };
-    struct Section {
-        std::string name;
-        std::string part;
-        std::vector<RoleSteps> roles;
-        std::optional<std::int64_t> first;
-        std::optional<std::size_t> heading; ///< its line, whose title may be its steps
-        std::vector<std::size_t> others; ///< lines in it that are no steps
-    };
     /// Where a line stands, until the routine is made.
     struct Stand {
         std::string figure, role;
@@ -188,7 +157,7 @@ private:
             const StepsReading read = readSteps(sense.words, m_choices);
             if (!read.reading.error && read.reading.length > Tick{}) {
                 name = "Tag steps" + std::string(m_tags > 0 ? " " + std::to_string(m_tags + 1) : "");
-                m_draft.figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, read.reading.length, {}, true});
+                m_draft.figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, read.reading.length, true});
                 ++m_tags;
                 if (!counts && isWhole(read.reading.length)) counts = wholeCounts(read.reading.length);
             }
@@ -285,86 +254,44 @@ private:
             }
             section.roles.push_back({"everyone", {{*section.heading, section.name}}});
         }
-        shareOut(section.roles);
-        Figure figure{uniqueName(section.name), section.part, {}, {}, {}, false};
+        handout::shareOut(section.roles);
+        Figure figure{uniqueName(section.name), section.part, {}, {}, false};
         for (const std::size_t place : section.others) m_stands[place].figure = figure.name;
         if (section.heading) m_stands[*section.heading].figure = figure.name;
-        for (RoleSteps& role : section.roles) {
-            const auto line = lineOf(role, section.first, figure.name);
-            if (!line) continue;
-            figure.lines.emplace_back(role.role, line->first);
-            figure.length = std::max(figure.length, line->second.length);
-            Eighths turn;
-            for (const Action& a : line->second.actions) turn += a.turn;
-            figure.turn = turn;
+        for (const RoleSteps& role : section.roles) {
+            const auto read = lineOf(role, section.first, figure.name);
+            if (!read) continue;
+            figure.lines.emplace_back(role.role, read->line);
+            figure.length = std::max(figure.length, read->reading.length);
             if (std::find(m_draft.roles.begin(), m_draft.roles.end(), role.role) == m_draft.roles.end()) m_draft.roles.push_back(role.role);
         }
         if (!figure.lines.empty()) m_draft.figures.push_back(std::move(figure));
     }
 
-    /// What stands for everyone beside lines of roles is danced by each of them.
-    static void shareOut(std::vector<RoleSteps>& roles) {
-        const auto all = std::find_if(roles.begin(), roles.end(), [](const RoleSteps& role) { return role.role == "everyone"; });
-        if (all == roles.end() || roles.size() == 1) return;
-        const RoleSteps shared = *all;
-        roles.erase(all);
-        for (RoleSteps& role : roles) {
-            role.lines.insert(role.lines.end(), shared.lines.begin(), shared.lines.end());
-            std::stable_sort(role.lines.begin(), role.lines.end(), [](const RoleSteps::Line& a, const RoleSteps::Line& b) { return a.place < b.place; });
+    /// A role's line in a figure; tells each line of the hand-out what became of it.
+    std::optional<handout::SectionLine> lineOf(const RoleSteps& role, std::optional<std::int64_t> first, const std::string& figure) {
+        handout::SectionLine read = handout::readSection(role, first, m_choices);
+        for (const handout::LeftLine& left : read.left) {
+            tell(left.place, left.why, true);
+            m_stands[left.place] = {figure, role.role, true};
+            m_out.lines[left.place].begin = m_out.lines[left.place].finish = static_cast<std::uint32_t>(left.at);
         }
-    }
-
-    /// A role's steps as they are written or, where their counts go on from an earlier section, from count 1. Lines that cannot be read are left out.
-    std::optional<std::pair<std::string, NotationReading>> lineOf(RoleSteps& role, std::optional<std::int64_t> first, const std::string& figure) {
-        StepsReading read = readSteps(role.said(), m_choices);
-        for (int tries = 0; read.reading.error; ++tries) {
-            if (tries == mostWrong) {
-                for (std::size_t k = 0; k < role.lines.size(); ++k) leaveOut(role, k, figure, "not read, since too much before it could not be");
-                return std::nullopt;
-            }
-            const std::size_t wrong = role.at(read.reading.error->begin);
-            leaveOut(role, wrong, figure, read.reading.error->text);
-            role.lines.erase(role.lines.begin() + static_cast<std::ptrdiff_t>(wrong));
-            if (role.lines.empty()) return std::nullopt;
-            read = readSteps(role.said(), m_choices);
+        const auto& lines = read.steps.lines;
+        if (lines.empty()) return std::nullopt;
+        const bool one = lines.front().text == read.line; // all of them say it together
+        for (std::size_t k = 0; k < lines.size(); ++k) {
+            tell(lines[k].place, k > 0 ? std::string("goes on") : (read.notation.empty() ? "steps, " : "steps: " + read.notation + ", ") + countsInWords(read.reading.length), false);
+            HandoutLine& told = m_out.lines[lines[k].place];
+            told.begin = one ? 0 : static_cast<std::uint32_t>(read.steps.begin(k));
+            told.finish = told.begin + static_cast<std::uint32_t>(lines[k].text.size());
+            told.steps = lines[k].text;
+            m_stands[lines[k].place] = {figure, role.role, false};
         }
-        std::string line = role.said();
-        NotationReading& reading = read.reading;
-        const auto danced = std::find_if(reading.actions.begin(), reading.actions.end(), [](const Action& a) { return a.kind != ActionKind::Wait; });
-        const std::int64_t waits = danced == reading.actions.end() ? 0 : wholeCounts(danced->at);
-        const std::int64_t base = first && *first > 1 && waits + 1 >= *first ? *first - 1 : waits / 8 * 8; // counts that went before
-        if (base > 0) {
-            std::erase_if(reading.actions, [&](const Action& a) { return a.at < counts(base); });
-            for (Action& a : reading.actions) a.at = a.at - counts(base);
-            reading.length = reading.length - counts(base);
-            line = printNotation(reading);
-        }
-        const std::string shorter = base > 0 ? line : read.line;
-        tell(role.lines.front().place, (shorter.empty() ? "steps, " : "steps: " + shorter + ", ") + countsInWords(reading.length), false);
-        for (std::size_t k = 1; k < role.lines.size(); ++k) tell(role.lines[k].place, "goes on", false);
-        std::uint32_t begin = 0;
-        for (const RoleSteps::Line& one : role.lines) {
-            HandoutLine& told = m_out.lines[one.place];
-            told.begin = base > 0 ? 0 : begin;
-            told.finish = base > 0 ? static_cast<std::uint32_t>(line.size()) : begin + static_cast<std::uint32_t>(one.text.size());
-            told.steps = base > 0 ? line : one.text;
-            m_stands[one.place] = {figure, role.role, false};
-            begin += static_cast<std::uint32_t>(one.text.size()) + 2;
-        }
-        for (const NotationQuestion& question : reading.questions) tell(role.lines[role.at(question.begin)].place, question.text, true, true);
-        for (const NotationRemark& note : reading.notes)
-            if (note.kind == RemarkKind::FootNotFree) tell(role.lines[role.at(note.begin)].place, note.text, true, true);
-        return std::pair{line, std::move(reading)};
-    }
-
-    /// A line of steps that cannot be read, with the place at which it stood.
-    void leaveOut(const RoleSteps& role, std::size_t k, const std::string& figure, const std::string& why) {
-        std::uint32_t at = 0;
-        for (std::size_t i = 0; i < k; ++i) at += static_cast<std::uint32_t>(role.lines[i].text.size()) + 2;
-        const std::size_t place = role.lines[k].place;
-        tell(place, why, true);
-        m_stands[place] = {figure, role.role, true};
-        m_out.lines[place].begin = m_out.lines[place].finish = at;
+        const auto placeOf = [&](std::size_t byte) { return lines[one ? 0 : read.steps.at(byte)].place; };
+        for (const NotationQuestion& question : read.reading.questions) tell(placeOf(question.begin), question.text, true, true);
+        for (const NotationRemark& note : read.reading.notes)
+            if (note.kind == RemarkKind::FootNotFree) tell(placeOf(note.begin), note.text, true, true);
+        return read;
     }
 
     /// Lines that are open wait in the routine; questions of steps are asked by their figure.

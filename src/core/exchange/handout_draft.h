@@ -2,7 +2,6 @@
 
 // Private to the reader of hand-outs: the dance that one comes to, before it is a routine.
 
-#include "core/base/facing.h"
 #include "core/base/tick.h"
 
 #include <cstdint>
@@ -18,7 +17,6 @@ struct Figure {
     std::string part;  ///< empty = the only part
     std::vector<std::pair<std::string, std::string>> lines; ///< role, steps
     Tick length;
-    Eighths turn;
     bool ofTag = false; ///< danced in a tag only
 };
 

@@ -24,7 +24,7 @@ std::optional<HandoutQuestion> askedOfSteps(const Document& document, const std:
     const NotationReading read = readSteps(text, choicesFor(figure->facts.choices, document.routine.choices)).reading;
     for (const NotationQuestion& question : read.questions) {
         if (asRead && (question.begin < line.begin || question.begin >= std::max(line.finish, line.begin + 1))) continue;
-        HandoutQuestion out{question.text, {}};
+        HandoutQuestion out{question.text, {}, false};
         for (const NotationAnswer& answer : question.answers) {
             const std::string gives = ": " + countsInWords(answer.length) + ", then " + freeFootInWords(answer.freeAfter) + " free";
             if (answer.word) out.answers.push_back({answer.text + gives, {KeepWord{*answer.word}}});
@@ -43,7 +43,7 @@ std::optional<HandoutQuestion> openAt(const Document& document, const std::vecto
     if (found != unsettled.end()) {
         if (!isOpen(document.routine, *found)) return std::nullopt;
         const std::string claims = brokenClaims(document.routine, *found);
-        return HandoutQuestion{asSentence(claims.empty() ? found->why : claims), settlingsOf(document.routine, *found)};
+        return HandoutQuestion{asSentence(claims.empty() ? found->why : claims), settlingsOf(document.routine, *found), !claims.empty()};
     }
     return askedOfSteps(document, lines, at);
 }

@@ -11,6 +11,7 @@ namespace lc {
 struct HandoutQuestion {
     std::string text;
     std::vector<Settling> answers;
+    bool claim = false; ///< it may settle itself when the steps are: counts and walls
 };
 
 /// What is still open at a line, in the routine as it is now; nothing where it is settled. `lines` are those of the hand-out from which the routine came. O(line).

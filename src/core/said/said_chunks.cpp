@@ -1,11 +1,5 @@
-#include "core/said/said_chunks.h"
+#include "core/said/said_parter.h"
 
-#include "core/notation/notation_moments.h"
-#include "core/said/said_unknown.h"
-#include "core/said/word_meaning.h"
-
-#include <algorithm>
-#include <array>
 #include <utility>
 
 namespace lc::said {
@@ -15,422 +9,284 @@ namespace {
 constexpr std::array<std::string_view, 7> travelling{"rock", "step", "walk", "run", "lunge", "press", "slide"}; // a direction may stand before them
 constexpr std::array<std::string_view, 13> noWeight{"touch", "tap", "point", "kick", "flick", "hook", "hitch", "brush", "swivel", "scuff", "dig", "sweep", "fan"};
 constexpr std::array<std::string_view, 9> lifting{"hitch", "scuff", "kick", "hook", "sweep", "flick", "brush", "recover", "replace"};
-constexpr std::array<std::string_view, 4> closings{"close", "together", "in place", "place"};
 constexpr std::array<std::string_view, 4> swung{"kick", "flick", "brush", "point"}; // where to is said of these as often as not
-
-template <typename List>
-bool in(const List& list, std::string_view word) { return std::find(list.begin(), list.end(), word) != list.end(); }
 
 Foot footOf(const SaidToken& t) { return t.text == "L" ? Foot::Left : Foot::Right; }
 
-class Parter {
-public:
-    Parter(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm) : m_tokens(tokens), m_asker(asker), m_rhythm(rhythm) {}
-
-    Chunks run() {
-        for (m_at = 0; m_at < m_tokens.size(); ++m_at) take(m_tokens[m_at]);
-        close();
-        return std::move(m_out);
-    }
-
-private:
-    bool open() const { return m_now.has_value(); }
-
-    Chunk& begin(const SaidToken& t, Chunk::Kind kind = Chunk::Kind::Step) {
-        close();
-        m_now = Chunk{};
-        m_now->kind = kind;
-        m_now->onAnd = std::exchange(m_onAnd, false);
-        m_now->begin = t.begin;
-        m_now->finish = t.finish;
-        return *m_now;
-    }
-
-    void close() {
-        if (!m_now) return;
-        Chunk& c = *m_now;
-        c.footOnly = c.kind == Chunk::Kind::Step && c.words.empty() && !c.feet.empty() && !c.turns;
-        if (!m_out.chunks.empty()) goesOn(m_out.chunks.back(), c);
-        if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly && c.turns) c.kind = Chunk::Kind::Turn;
-        else if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly) onlyHow(c);
-        if (!m_out.chunks.empty()) {
-            endsFigure(m_out.chunks.back(), c);
-            goesOnTouching(m_out.chunks.back(), c, m_asker);
-        }
-        m_out.chunks.push_back(std::move(c));
-        m_now.reset();
-    }
-
-    /// "heel, toe": nothing says whether weight goes there.
-    void onlyHow(Chunk& c) {
-        const bool weight = m_asker.ask(c.begin, c.finish, "“" + c.words.front() + "” says how something is danced, not what. Is it a touch or a step?", {"a touch, without weight", "a step, with weight"}) == 1;
-        c.words.insert(c.words.begin(), weight ? "step" : "touch");
-        c.verb = true;
-    }
-
-    void take(const SaidToken& t) {
-        switch (t.kind) {
-        case TokenKind::Break: close(); m_group = m_out.chunks.size(); m_reference = false; m_weight = nullptr; return;
-        case TokenKind::Colon: heading(); return;
-        case TokenKind::Clock: return;
-        case TokenKind::Remark: remark(t); return;
-        case TokenKind::Own:
-            if (open()) { m_now->own += (m_now->own.empty() ? "" : " ") + t.text; m_now->finish = t.finish; }
-            else if (!m_out.chunks.empty()) m_out.chunks.back().own += (m_out.chunks.back().own.empty() ? "" : " ") + t.text;
-            return;
-        case TokenKind::Dash: close(); return; // "L-R-L"
-        case TokenKind::Unknown: unknown(t); return;
-        case TokenKind::OwnOnly:
-        case TokenKind::Silent: return; // never among the words
-        case TokenKind::Known: break;
-        }
-        known(t);
-        if (open() && t.sense != Sense::Filler) m_now->finish = std::max(m_now->finish, t.finish);
-    }
-
-    void known(const SaidToken& t) {
-        switch (t.sense) {
-        case Sense::Foot: foot(t); break;
-        case Sense::Side:
-            if (open() && m_now->kind == Chunk::Kind::Step && !m_now->feet.empty() && !(m_now->turns && !m_now->side)) {
-                if (!m_now->direction) m_now->words.push_back("side");
-                m_now->direction = true;
-            } else
-                foot(t);
-            break;
-        case Sense::Step: step(t); break;
-        case Sense::Direction: direction(t); break;
-        case Sense::Manner: manner(t); break;
-        case Sense::Gesture: gesture(t); break;
-        case Sense::Hold: begin(t, Chunk::Kind::Hold); close(); break;
-        case Sense::Figure: figure(t, knownFigures()[static_cast<std::size_t>(t.value)]); break;
-        case Sense::Own: ownWord(t); break;
-        case Sense::Fraction: fraction(t); break;
-        case Sense::Turning: turning(t); break;
-        case Sense::And: conjunction(t); break;
-        case Sense::Slow:
-        case Sense::Quick: break; // among counts they only say how
-        case Sense::Reference: m_reference = true; break;
-        case Sense::Filler:
-            if (t.text == "weight" || t.text == "gewicht" || t.text == "poids" || t.text == "peso") m_weight = &t;
-            m_with = t.text == "with" || t.text == "mit" || t.text == "avec" || t.text == "con"; return;
-        case Sense::Letter: conjunction(t); break;
-        case Sense::Count:
-        case Sense::Times:
-        case Sense::Repeat:
-        case Sense::OtherFoot: break; // the reader's own
-        }
-        m_with = false;
-    }
-
-    const SaidToken* next(std::size_t ahead = 1) const { return m_at + ahead < m_tokens.size() ? &m_tokens[m_at + ahead] : nullptr; }
-
-    void foot(const SaidToken& t) {
-        if (m_weight) { // "weight on left"
-            m_out.weights.push_back({footOf(t), m_weight->begin, t.finish});
-            m_weight = nullptr;
-            return;
-        }
-        if (open() && m_now->turns && !m_now->side) {
-            m_now->side = footOf(t);
-            return;
-        }
-        if (m_reference && open()) { m_reference = false; return; } // "next to L"
-        if (open() && m_now->kind == Chunk::Kind::Figure) {
-            m_now->feet.push_back(footOf(t));
-            return;
-        }
-        if (open() && m_now->kind == Chunk::Kind::Step && m_now->feet.empty() && !(m_now->turns && m_now->words.empty())) {
-            m_now->feet.push_back(footOf(t));
-            return;
-        }
-        const SaidToken* before = m_at > 0 ? &m_tokens[m_at - 1] : nullptr;
-        if (open() && before && before->is(Sense::Direction) && !m_now->feet.empty()) return; // "cross L behind R": where the other stands
-        if (open() && before && before->is(Sense::Manner) && before->text == "over" && !m_now->feet.empty()) return;
-        begin(t).feet.push_back(footOf(t));
-    }
-
-    void step(const SaidToken& t) {
-        const bool joins = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && joinsStep(t);
-        Chunk& c = joins ? *m_now : begin(t);
-        c.leading = joins && c.direction;
-        c.words.push_back(t.text);
-        c.verb = true;
-    }
-
-    bool joinsStep(const SaidToken& t) {
-        const Chunk& c = *m_now;
-        if (c.turns && c.words.empty()) return true;
-        if (c.direction) {
-            if (c.words.size() == 1 && in(closings, c.words.front())) return false;
-            if (in(swung, t.text) && c.feet.empty() && (c.words.back() == "forward" || c.words.back() == "back"))
-                return m_asker.ask(m_now->begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
-                                   {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
-            if (!in(travelling, t.text)) return false;
-            if (t.text == "rock" || (t.text == "step" && endsGroup())) return true;
-            return m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
-                               {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
-        }
-        if (!c.feet.empty() && c.words.empty()) { // a foot, then a step
-            if (!m_out.chunks.empty() && m_out.chunks.back().footOnly) return false; // "left right left touch"
-            if (in(noWeight, t.text))
-                return m_asker.ask(c.begin, t.finish, "A foot and “" + t.text + "” can be one step or two. Which is meant?", {"one: a " + t.text + " of that foot", "two: a step, then a " + t.text}) == 0;
-            return true;
-        }
-        if (t.text == "point" && (c.words.back() == "heel" || c.words.back() == "toe")) return false;
-        return !c.words.empty(); // "small step", "heel touch"
-    }
-
-    /// Nothing but a foot follows before the next comma.
-    bool endsGroup() const {
-        std::size_t ahead = 1;
-        while (next(ahead) && next(ahead)->is(Sense::Foot)) ++ahead;
-        return !next(ahead) || next(ahead)->kind == TokenKind::Break;
-    }
-
-    /// "side rock back": the first direction is a step of its own, or goes with what follows.
-    bool splitsBefore(const SaidToken& t) {
-        Chunk& c = *m_now;
-        if (!c.leading || c.words.empty()) return false;
-        const std::string first = c.words.front();
-        if (m_asker.ask(c.begin, t.finish, "Where does “" + first + "” belong?", {"it is a step of its own", "it goes with what follows it"}) == 1) return false;
-        Chunk lead;
-        lead.words = {first};
-        lead.feet = std::exchange(c.feet, {});
-        lead.direction = true;
-        lead.begin = c.begin;
-        lead.finish = c.begin + first.size();
-        lead.onAnd = std::exchange(c.onAnd, false);
-        c.words.erase(c.words.begin());
-        c.begin = lead.finish;
-        c.direction = false;
-        c.leading = false;
-        Chunk rest = std::move(*m_now);
-        m_now = std::move(lead);
-        close();
-        m_now = std::move(rest);
-        return true;
-    }
-
-    void direction(const SaidToken& t) {
-        if (open() && (m_now->verb || m_now->kind == Chunk::Kind::Figure)) splitsBefore(t);
-        const SaidToken* after = next();
-        const bool footFollows = after && after->is(Sense::Foot);
-        if (open() && m_now->kind == Chunk::Kind::Figure && !m_now->direction && m_now->figure->line.find('*') != std::string_view::npos) {
-            m_now->words.push_back(t.text);
-            m_now->direction = true;
-            return;
-        }
-        bool joins = false;
-        if (open() && m_now->kind == Chunk::Kind::Step) {
-            Chunk& c = *m_now;
-            if (c.verb && t.text == "cross" && in(lifting, c.words.back())) joins = false; // "scuff hitch cross touch"
-            else if (c.verb && !c.direction && besideATouch(t)) joins = false;
-            else if (c.verb && !c.direction) joins = (c.feet.empty() || !footFollows || refers(t)) && !closesAfterStep(t);
-            else if (c.verb) joins = c.words.back() == "diagonal" || c.words.back() == "cross";
-            else if (c.direction) joins = c.words.back() == "cross" || c.words.back() == "diagonal" || (!c.feet.empty() && footFollows && refers(t));
-            else if (!c.feet.empty() && c.words.empty()) joins = m_out.chunks.empty() || !m_out.chunks.back().footOnly;
-            else joins = true;
-        }
-        Chunk& c = joins ? *m_now : begin(t);
-        c.words.push_back(t.text);
-        c.direction = true;
-    }
-
-    /// "side touch side touch": whether the second side belongs to the touch.
-    bool besideATouch(const SaidToken& t) {
-        const Chunk& c = *m_now;
-        if (!c.feet.empty() || !in(noWeight, c.words.back()) || (t.text != "side" && t.text != "forward" && t.text != "back") || m_out.chunks.size() <= m_group) return false;
-        const bool alternates = m_out.chunks.back().direction && !m_out.chunks.back().verb;
-        const std::string one = "one: a " + c.words.back() + " " + t.text, two = "two: a " + c.words.back() + ", then " + t.text;
-        const auto pick = m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?", alternates ? std::vector{two, one} : std::vector{one, two});
-        return (pick == 0) == alternates;
-    }
-
-    /// "behind", "across" and "beside" name the place of the other foot as often as where a step goes.
-    static bool refers(const SaidToken& t) { return t.text == "behind" || t.text == "across" || t.text == "close" || t.text == "front"; }
-
-    bool closesAfterStep(const SaidToken& t) {
-        if (!in(closings, t.text) || t.text == "in place" || t.text == "place") return false;
-        if (m_now->words.back() != "step" || !m_now->feet.empty()) return false;
-        return m_asker.ask(m_now->begin, t.finish, "“step " + t.text + "” can be one step or two. Which is meant?", {"two: a step, then " + t.text, "one: the step that closes"}) == 0;
-    }
-
-    void manner(const SaidToken& t) {
-        const bool another = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction && !m_now->words.empty(); // "heel toe heel toe"
-        if (!open() || another || (m_now->kind != Chunk::Kind::Step && m_now->kind != Chunk::Kind::Figure)) begin(t);
-        m_now->words.push_back(t.text);
-    }
-
-    void gesture(const SaidToken& t) {
-        if (m_with && open()) {
-            m_now->beside += (m_now->beside.empty() ? "" : " ") + t.text;
-            return;
-        }
-        begin(t, Chunk::Kind::Gesture).words.push_back(t.text);
-    }
-
-    void figure(const SaidToken& t, const KnownFigure& known) {
-        Chunk given;
-        const bool part = open() && !m_now->direction && !m_now->words.empty() && (m_now->words.front() == "heel" || m_now->words.front() == "toe");
-        const bool bare = open() && !part && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->turns;
-        bool joins = bare && (!m_now->direction || (known.line.find('*') != std::string_view::npos && m_now->words.size() == 1 && !in(closings, m_now->words.front())));
-        if (joins && m_now->direction && !endsGroup())
-            joins = m_asker.ask(m_now->begin, t.finish, "Where does “" + m_now->words.front() + "” belong?", {"it says where the figure goes", "it is a step of its own"}) == 0;
-        if (joins) {
-            given = std::move(*m_now);
-            m_now.reset();
-        }
-        Chunk& c = begin(t, Chunk::Kind::Figure);
-        c.figure = &known;
-        if (!joins) return;
-        c.feet = std::move(given.feet);
-        c.words = std::move(given.words);
-        c.direction = given.direction;
-        c.leading = given.direction;
-        c.begin = given.begin;
-    }
-
-    void fraction(const SaidToken& t) {
-        if (!open()) begin(t);
-        m_now->turn = t.value;
-        m_now->over = t.over;
-        if (!m_now->turns) m_now->side.reset(); // "turn left 1/2": the side is said already
-        m_now->turns = true;
-    }
-
-    void turning(const SaidToken& t) {
-        if (!open()) begin(t);
-        if (!m_now->turns) m_now->side.reset();
-        m_now->turns = true;
-    }
-
-    void conjunction(const SaidToken& t) {
-        const SaidToken* after = next();
-        if (after && after->is(Sense::Gesture) && (open() || !m_out.chunks.empty())) { // "touch and clap"
-            m_with = true;
-            return;
-        }
-        const bool half = m_asker.ask(t.begin, t.finish, "Does “and” join two steps, or is it a half count?", {"it only joins them", "the step after it is danced on the half count"}) == 1;
-        close();
-        m_onAnd = half;
-    }
-
-    void unknown(const SaidToken& t) {
-        UnknownWord word;
-        word.name = word.bare = t.text;
-        std::size_t ahead = 1;
-        for (; next(ahead) && next(ahead)->kind == TokenKind::Unknown && ahead < mostWords; ++ahead) word.name = word.bare += " " + next(ahead)->text;
-        const std::size_t finish = m_tokens[m_at + ahead - 1].finish;
-        const bool stepFollows = next(ahead) && next(ahead)->is(Sense::Step) && next(ahead)->text == "step" && ahead < mostWords;
-        word.besideStep = open() && m_now->kind == Chunk::Kind::Step && (m_now->verb || m_now->direction);
-        if (standsAlone(ahead)) word.rhythm = m_rhythm;
-        if (stepFollows) word.name += " step";
-        const std::string nearest = ahead == 1 ? m_asker.nearest(t.text) : std::string();
-        const std::vector<Meaning> meanings = meaningsOf(word, nearest);
-        const std::size_t pick = m_asker.askMeaning(t.begin, finish, "“" + word.name + "” is no word that is known here. What does it say?", meanings);
-        m_at += ahead - 1;
-        SaidToken meant = t;
-        meant.finish = finish;
-        meant.text = word.bare;
-        if (!meanings[pick].word) { // the nearest
-            if (const SaidWord* known = saidWord(nearest)) {
-                meant.kind = TokenKind::Known;
-                meant.sense = known->sense;
-                meant.text = known->own;
-                meant.value = known->value;
-                meant.over = known->over;
-                this->known(meant);
-            }
-            return;
-        }
-        if (!meanings[pick].word->line.empty() && stepFollows) {
-            ++m_at; // it belongs to the name
-            meant.finish = m_tokens[m_at].finish;
-        }
-        mean(meant, *meanings[pick].word);
-    }
-
-    /// Nothing but feet, turns and remarks stands beside the words that begin here.
-    bool standsAlone(std::size_t words) const {
-        for (std::size_t k = 0; k < m_tokens.size(); ++k) {
-            const SaidToken& t = m_tokens[k];
-            if (k >= m_at && k < m_at + words) continue;
-            if (k == m_at + words && t.is(Sense::Step) && t.text == "step") continue;
-            if (t.kind == TokenKind::Unknown || t.kind == TokenKind::Own || t.kind == TokenKind::Colon) return false;
-            if (t.kind == TokenKind::Known && t.sense != Sense::Foot && t.sense != Sense::Side && t.sense != Sense::Filler && t.sense != Sense::Turning && t.sense != Sense::Fraction) return false;
-        }
-        return true;
-    }
-
-    /// A word that was given a meaning, or one for each school; those of the table stand beside what schools say.
-    void ownWord(const SaidToken& t) {
-        const SaidWord* usual = saidWord(t.text);
-        const bool onlySchools = std::all_of(t.own.begin(), t.own.end(), [](const OwnWord& w) { return !w.school.empty(); });
-        if (t.own.size() == 1 && !(usual && onlySchools)) return mean(t, t.own.front());
-        std::vector<std::string> answers;
-        for (const OwnWord& word : t.own) answers.push_back((word.school.empty() ? "your own: " : "as " + word.school + " has it: ") + meaningInWords(word));
-        if (usual && onlySchools) answers.push_back("as it is usual");
-        const std::size_t pick = m_asker.ask(t.begin, t.finish, "“" + t.text + "” has several meanings. Which is meant?", answers);
-        if (pick < t.own.size()) return mean(t, t.own[pick]);
-        SaidToken known = t;
-        known.sense = usual->sense;
-        known.text = usual->own;
-        known.value = usual->value;
-        known.over = usual->over;
-        this->known(known);
-    }
-
-    void mean(const SaidToken& t, const OwnWord& word) {
-        if (word.line.empty()) {
-            if (!open()) begin(t);
-            m_now->words.push_back(t.text);
-            m_now->finish = std::max(m_now->finish, t.finish);
-            return;
-        }
-        if (const auto one = singleStep(word.line)) {
-            const bool joins = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction && !m_now->turns;
-            Chunk& c = joins ? *m_now : begin(t);
-            c.words.insert(c.words.end(), one->begin(), one->end());
-            c.verb = true;
-            c.finish = std::max(c.finish, t.finish);
-            return;
-        }
-        figure(t, *m_asker.figure(withPlacesForDirections(word.line), static_cast<int>(notation::readMoments(word.line, {}).moments.size()) - 1));
-    }
-
-    /// "vine: side, behind, side, touch": the name stands before what it is.
-    void heading() {
-        if (open() && m_now->kind == Chunk::Kind::Figure && next() && m_out.chunks.size() == m_group) m_now.reset();
-        else close();
-        m_group = m_out.chunks.size();
-    }
-
-    void remark(const SaidToken& t) {
-        const std::string words = small(t.text);
-        const bool weight = words.find("weight") != std::string::npos || words.find("gewicht") != std::string::npos || words.find("poids") != std::string::npos || words.find("peso") != std::string::npos;
-        if (!weight) return;
-        for (const SaidToken& inside : saidTokens(t.text))
-            if (inside.is(Sense::Foot)) {
-                m_out.weights.push_back({footOf(inside), t.begin, t.finish});
-                return;
-            }
-    }
-
-    std::span<const SaidToken> m_tokens;
-    Asker& m_asker;
-    const std::vector<std::string>& m_rhythm;
-    std::size_t m_at = 0;
-    std::size_t m_group = 0; // the first chunk since the last comma
-    std::optional<Chunk> m_now;
-    bool m_reference = false;
-    bool m_with = false;
-    bool m_onAnd = false;
-    const SaidToken* m_weight = nullptr;
-    Chunks m_out;
-};
-
 } // namespace
+
+Chunks Parter::run() {
+    for (m_at = 0; m_at < m_tokens.size(); ++m_at) take(m_tokens[m_at]);
+    close();
+    return std::move(m_out);
+}
+
+Chunk& Parter::begin(const SaidToken& t, Chunk::Kind kind) {
+    close();
+    m_now = Chunk{};
+    m_now->kind = kind;
+    m_now->onAnd = std::exchange(m_onAnd, false);
+    m_now->begin = t.begin;
+    m_now->finish = t.finish;
+    return *m_now;
+}
+
+void Parter::close() {
+    if (!m_now) return;
+    Chunk& c = *m_now;
+    c.footOnly = c.kind == Chunk::Kind::Step && c.words.empty() && !c.feet.empty() && !c.turns;
+    if (!m_out.chunks.empty()) goesOn(m_out.chunks.back(), c);
+    if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly && c.turns) c.kind = Chunk::Kind::Turn;
+    else if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly) onlyHow(c);
+    if (!m_out.chunks.empty()) {
+        endsFigure(m_out.chunks.back(), c);
+        goesOnTouching(m_out.chunks.back(), c, m_asker);
+    }
+    m_out.chunks.push_back(std::move(c));
+    m_now.reset();
+}
+
+void Parter::onlyHow(Chunk& c) {
+    const bool weight = m_asker.ask(c.begin, c.finish, "“" + c.words.front() + "” says how something is danced, not what. Is it a touch or a step?", {"a touch, without weight", "a step, with weight"}) == 1;
+    c.words.insert(c.words.begin(), weight ? "step" : "touch");
+    c.verb = true;
+}
+
+void Parter::take(const SaidToken& t) {
+    switch (t.kind) {
+    case TokenKind::Break: close(); m_group = m_out.chunks.size(); m_reference = false; m_weight = nullptr; return;
+    case TokenKind::Colon: heading(); return;
+    case TokenKind::Clock: return;
+    case TokenKind::Remark: remark(t); return;
+    case TokenKind::Own:
+        if (open()) { m_now->own += (m_now->own.empty() ? "" : " ") + t.text; m_now->finish = t.finish; }
+        else if (!m_out.chunks.empty()) m_out.chunks.back().own += (m_out.chunks.back().own.empty() ? "" : " ") + t.text;
+        return;
+    case TokenKind::Dash: close(); return; // "L-R-L"
+    case TokenKind::Unknown: unknown(t); return;
+    case TokenKind::OwnOnly:
+    case TokenKind::Silent: return; // never among the words
+    case TokenKind::Known: break;
+    }
+    known(t);
+    if (open() && t.sense != Sense::Filler) m_now->finish = std::max(m_now->finish, t.finish);
+}
+
+void Parter::known(const SaidToken& t) {
+    switch (t.sense) {
+    case Sense::Foot: foot(t); break;
+    case Sense::Side:
+        if (open() && m_now->kind == Chunk::Kind::Step && !m_now->feet.empty() && !(m_now->turns && !m_now->side)) {
+            if (!m_now->direction) m_now->words.push_back("side");
+            m_now->direction = true;
+        } else
+            foot(t);
+        break;
+    case Sense::Step: step(t); break;
+    case Sense::Direction: direction(t); break;
+    case Sense::Manner: manner(t); break;
+    case Sense::Gesture: gesture(t); break;
+    case Sense::Hold: begin(t, Chunk::Kind::Hold); close(); break;
+    case Sense::Figure: figure(t, knownFigures()[static_cast<std::size_t>(t.value)]); break;
+    case Sense::Own: ownWord(t); break;
+    case Sense::Fraction: fraction(t); break;
+    case Sense::Turning: turning(t); break;
+    case Sense::And: conjunction(t); break;
+    case Sense::Slow:
+    case Sense::Quick: break; // among counts they only say how
+    case Sense::Reference: m_reference = true; break;
+    case Sense::Filler:
+        if (t.text == "weight" || t.text == "gewicht" || t.text == "poids" || t.text == "peso") m_weight = &t;
+        m_with = t.text == "with" || t.text == "mit" || t.text == "avec" || t.text == "con"; return;
+    case Sense::Letter: conjunction(t); break;
+    case Sense::Count:
+    case Sense::Times:
+    case Sense::Repeat:
+    case Sense::OtherFoot: break; // the reader's own
+    }
+    m_with = false;
+}
+
+void Parter::foot(const SaidToken& t) {
+    if (m_weight) { // "weight on left"
+        m_out.weights.push_back({footOf(t), m_weight->begin, t.finish});
+        m_weight = nullptr;
+        return;
+    }
+    if (open() && m_now->turns && !m_now->side) {
+        m_now->side = footOf(t);
+        return;
+    }
+    if (m_reference && open()) { m_reference = false; return; } // "next to L"
+    if (open() && m_now->kind == Chunk::Kind::Figure) {
+        m_now->feet.push_back(footOf(t));
+        return;
+    }
+    if (open() && m_now->kind == Chunk::Kind::Step && m_now->feet.empty() && !(m_now->turns && m_now->words.empty())) {
+        m_now->feet.push_back(footOf(t));
+        return;
+    }
+    const SaidToken* before = m_at > 0 ? &m_tokens[m_at - 1] : nullptr;
+    if (open() && before && before->is(Sense::Direction) && !m_now->feet.empty()) return; // "cross L behind R": where the other stands
+    if (open() && before && before->is(Sense::Manner) && before->text == "over" && !m_now->feet.empty()) return;
+    begin(t).feet.push_back(footOf(t));
+}
+
+void Parter::step(const SaidToken& t) {
+    const bool joins = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && joinsStep(t);
+    Chunk& c = joins ? *m_now : begin(t);
+    c.leading = joins && c.direction;
+    c.words.push_back(t.text);
+    c.verb = true;
+}
+
+bool Parter::joinsStep(const SaidToken& t) {
+    const Chunk& c = *m_now;
+    if (c.turns && c.words.empty()) return true;
+    if (c.direction) {
+        if (c.words.size() == 1 && in(closings, c.words.front())) return false;
+        if (in(swung, t.text) && c.feet.empty() && (c.words.back() == "forward" || c.words.back() == "back"))
+            return m_asker.ask(m_now->begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
+                               {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
+        if (!in(travelling, t.text)) return false;
+        if (t.text == "rock" || (t.text == "step" && endsGroup())) return true;
+        return m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
+                           {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
+    }
+    if (!c.feet.empty() && c.words.empty()) { // a foot, then a step
+        if (!m_out.chunks.empty() && m_out.chunks.back().footOnly) return false; // "left right left touch"
+        if (in(noWeight, t.text))
+            return m_asker.ask(c.begin, t.finish, "A foot and “" + t.text + "” can be one step or two. Which is meant?", {"one: a " + t.text + " of that foot", "two: a step, then a " + t.text}) == 0;
+        return true;
+    }
+    if (t.text == "point" && (c.words.back() == "heel" || c.words.back() == "toe")) return false;
+    return !c.words.empty(); // "small step", "heel touch"
+}
+
+bool Parter::endsGroup() const {
+    std::size_t ahead = 1;
+    while (next(ahead) && next(ahead)->is(Sense::Foot)) ++ahead;
+    return !next(ahead) || next(ahead)->kind == TokenKind::Break;
+}
+
+bool Parter::splitsBefore(const SaidToken& t) {
+    Chunk& c = *m_now;
+    if (!c.leading || c.words.empty()) return false;
+    const std::string first = c.words.front();
+    if (m_asker.ask(c.begin, t.finish, "Where does “" + first + "” belong?", {"it is a step of its own", "it goes with what follows it"}) == 1) return false;
+    Chunk lead;
+    lead.words = {first};
+    lead.feet = std::exchange(c.feet, {});
+    lead.direction = true;
+    lead.begin = c.begin;
+    lead.finish = c.begin + first.size();
+    lead.onAnd = std::exchange(c.onAnd, false);
+    c.words.erase(c.words.begin());
+    c.begin = lead.finish;
+    c.direction = false;
+    c.leading = false;
+    Chunk rest = std::move(*m_now);
+    m_now = std::move(lead);
+    close();
+    m_now = std::move(rest);
+    return true;
+}
+
+void Parter::direction(const SaidToken& t) {
+    if (open() && (m_now->verb || m_now->kind == Chunk::Kind::Figure)) splitsBefore(t);
+    const SaidToken* after = next();
+    const bool footFollows = after && after->is(Sense::Foot);
+    if (open() && m_now->kind == Chunk::Kind::Figure && !m_now->direction && m_now->figure->line.find('*') != std::string_view::npos) {
+        m_now->words.push_back(t.text);
+        m_now->direction = true;
+        return;
+    }
+    bool joins = false;
+    if (open() && m_now->kind == Chunk::Kind::Step) {
+        Chunk& c = *m_now;
+        if (c.verb && t.text == "cross" && in(lifting, c.words.back())) joins = false; // "scuff hitch cross touch"
+        else if (c.verb && !c.direction && besideATouch(t)) joins = false;
+        else if (c.verb && !c.direction) joins = (c.feet.empty() || !footFollows || refers(t)) && !closesAfterStep(t);
+        else if (c.verb) joins = c.words.back() == "diagonal" || c.words.back() == "cross";
+        else if (c.direction) joins = c.words.back() == "cross" || c.words.back() == "diagonal" || (!c.feet.empty() && footFollows && refers(t));
+        else if (!c.feet.empty() && c.words.empty()) joins = m_out.chunks.empty() || !m_out.chunks.back().footOnly;
+        else joins = true;
+    }
+    Chunk& c = joins ? *m_now : begin(t);
+    c.words.push_back(t.text);
+    c.direction = true;
+}
+
+bool Parter::besideATouch(const SaidToken& t) {
+    const Chunk& c = *m_now;
+    if (!c.feet.empty() || !in(noWeight, c.words.back()) || (t.text != "side" && t.text != "forward" && t.text != "back") || m_out.chunks.size() <= m_group) return false;
+    const bool alternates = m_out.chunks.back().direction && !m_out.chunks.back().verb;
+    const std::string one = "one: a " + c.words.back() + " " + t.text, two = "two: a " + c.words.back() + ", then " + t.text;
+    const auto pick = m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?", alternates ? std::vector{two, one} : std::vector{one, two});
+    return (pick == 0) == alternates;
+}
+
+bool Parter::closesAfterStep(const SaidToken& t) {
+    if (!in(closings, t.text) || t.text == "in place" || t.text == "place") return false;
+    if (m_now->words.back() != "step" || !m_now->feet.empty()) return false;
+    return m_asker.ask(m_now->begin, t.finish, "“step " + t.text + "” can be one step or two. Which is meant?", {"two: a step, then " + t.text, "one: the step that closes"}) == 0;
+}
+
+void Parter::manner(const SaidToken& t) {
+    const bool another = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction && !m_now->words.empty(); // "heel toe heel toe"
+    if (!open() || another || (m_now->kind != Chunk::Kind::Step && m_now->kind != Chunk::Kind::Figure)) begin(t);
+    m_now->words.push_back(t.text);
+}
+
+void Parter::gesture(const SaidToken& t) {
+    if (m_with && open()) {
+        m_now->beside += (m_now->beside.empty() ? "" : " ") + t.text;
+        return;
+    }
+    begin(t, Chunk::Kind::Gesture).words.push_back(t.text);
+}
+
+void Parter::fraction(const SaidToken& t) {
+    if (!open()) begin(t);
+    m_now->turn = t.value;
+    m_now->over = t.over;
+    if (!m_now->turns) m_now->side.reset(); // "turn left 1/2": the side is said already
+    m_now->turns = true;
+}
+
+void Parter::turning(const SaidToken& t) {
+    if (!open()) begin(t);
+    if (!m_now->turns) m_now->side.reset();
+    m_now->turns = true;
+}
+
+void Parter::conjunction(const SaidToken& t) {
+    const SaidToken* after = next();
+    if (after && after->is(Sense::Gesture) && (open() || !m_out.chunks.empty())) { // "touch and clap"
+        m_with = true;
+        return;
+    }
+    const bool half = m_asker.ask(t.begin, t.finish, "Does “and” join two steps, or is it a half count?", {"it only joins them", "the step after it is danced on the half count"}) == 1;
+    close();
+    m_onAnd = half;
+}
+
+void Parter::heading() {
+    if (open() && m_now->kind == Chunk::Kind::Figure && next() && m_out.chunks.size() == m_group) m_now.reset();
+    else close();
+    m_group = m_out.chunks.size();
+}
+
+void Parter::remark(const SaidToken& t) {
+    const std::string words = small(t.text);
+    const bool weight = words.find("weight") != std::string::npos || words.find("gewicht") != std::string::npos || words.find("poids") != std::string::npos || words.find("peso") != std::string::npos;
+    if (!weight) return;
+    for (const SaidToken& inside : saidTokens(t.text))
+        if (inside.is(Sense::Foot)) {
+            m_out.weights.push_back({footOf(inside), t.begin, t.finish});
+            return;
+        }
+}
 
 void endsFigure(Chunk& figure, const Chunk& next) {
     if (figure.kind != Chunk::Kind::Figure || next.kind != Chunk::Kind::Step || next.words.empty()) return;

@@ -147,6 +147,17 @@ private Q_SLOTS:
         d = must(applyEdit(d, SetFigureLine{second->id, d.routine.roles[0].id, "1-4 vine L, 5&6 triple step L, 7-8 walk R L"}));
         for (std::size_t i = 0; i < handout.lines.size(); ++i) QVERIFY2(!openAt(d, handout.lines, i), handout.lines[i].text.c_str());
     }
+    /// Counts that go on from an earlier section begin again at 1, as they are said; what is asked there stays asked.
+    void questionsOfCountsThatGoOn() {
+        const Handout handout = must(readHandout("On And On\nSection 1\n1-8 vine R, vine L\nSection 2\n9&10 florble R\n11-12 walk R, L\n13-16 vine R\n"));
+        const Figure& second = handout.document.routine.figures.back();
+        QCOMPARE(test::q(second.lines[0].text), "1&2 florble R, 3-4 walk R, L, 5-8 vine R");
+        const auto question = openAt(handout.document, handout.lines, 4);
+        QVERIFY(question && question->text.find("florble") != std::string::npos);
+        const Document settled = must(applyEdits(handout.document, question->answers.front().edits));
+        QVERIFY(!openAt(settled, handout.lines, 4));
+        QCOMPARE(land(settled).performance.passes.front().counts, counts(16));
+    }
     void theRestAreRemarks() {
         const Handout handout = must(readHandout("Odd One\nfor a merry company of friends\n\nSection 1\n1-4 vine R\nbow deeply to the whole hall\nmind the lamp\n"));
         QCOMPARE(handout.document.routine.unsettled.size(), std::size_t{3});
