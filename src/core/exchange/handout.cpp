@@ -274,6 +274,7 @@ private:
         for (const handout::LeftLine& left : read.left) {
             tell(left.place, left.why, true);
             m_stands[left.place] = {figure, role.role, true};
+            m_out.lines[left.place].steps = left.text;
             m_out.lines[left.place].begin = m_out.lines[left.place].finish = static_cast<std::uint32_t>(left.at);
         }
         const auto& lines = read.steps.lines;
@@ -309,7 +310,7 @@ private:
             if (!line.open || m_asked.count(place) > 0) continue;
             const auto stand = m_stands.find(place);
             const bool left = stand != m_stands.end() && stand->second.left && line.role.valid() && line.figure.valid();
-            routine.unsettled.push_back({LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), line.text, line.understood, line.figure, left ? line.role : RoleId{}, left ? line.begin : 0});
+            routine.unsettled.push_back({LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), left ? line.steps : line.text, line.understood, line.figure, left ? line.role : RoleId{}, left ? line.begin : 0});
         }
         std::stable_sort(routine.unsettled.begin(), routine.unsettled.end(), [](const UnsettledLine& a, const UnsettledLine& b) { return a.number < b.number; });
     }

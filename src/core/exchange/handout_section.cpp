@@ -66,7 +66,7 @@ void shareOut(std::vector<RoleSteps>& roles) {
 SectionLine readSection(RoleSteps steps, std::optional<std::int64_t> first, const NotationChoices& choices) {
     SectionLine out;
     out.steps = std::move(steps);
-    const auto leaveOut = [&](std::size_t k, std::string why) { out.left.push_back({out.steps.lines[k].place, out.steps.begin(k), std::move(why)}); };
+    const auto leaveOut = [&](std::size_t k, std::string why) { out.left.push_back({out.steps.lines[k].place, out.steps.begin(k), std::move(why), out.steps.lines[k].text}); };
     StepsReading read = readSteps(out.steps.said(), choices);
     while (read.reading.error) {
         if (out.left.size() == mostWrong) {

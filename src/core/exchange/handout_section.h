@@ -44,6 +44,7 @@ struct LeftLine {
     std::size_t place = 0;
     std::size_t at = 0; ///< the byte of what is left at which it stood
     std::string why;
+    std::string text;    ///< its steps
 };
 
 /// The steps of a role, read from their count 1.

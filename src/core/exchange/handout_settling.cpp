@@ -39,7 +39,7 @@ std::optional<HandoutQuestion> askedOfSteps(const Document& document, const std:
 
 std::optional<HandoutQuestion> openAt(const Document& document, const std::vector<HandoutLine>& lines, std::size_t at) {
     const auto& unsettled = document.routine.unsettled;
-    const auto found = std::find_if(unsettled.begin(), unsettled.end(), [&](const UnsettledLine& u) { return u.number == lines[at].number && u.text == lines[at].text; });
+    const auto found = std::find_if(unsettled.begin(), unsettled.end(), [&](const UnsettledLine& u) { return u.number == lines[at].number && (u.text == lines[at].text || u.text == lines[at].steps); });
     if (found != unsettled.end()) {
         if (!isOpen(document.routine, *found)) return std::nullopt;
         const std::string claims = brokenClaims(document.routine, *found);

@@ -113,7 +113,7 @@ struct MutedFinding {
 struct UnsettledLine {
     LineId id;
     std::uint32_t number = 0; ///< in the hand-out, from 1
-    std::string text;         ///< as it stands there
+    std::string text;         ///< as it stands there; of steps that were left out without the name of their role
     std::string why;          ///< what is open
     FigureId figure = {};     ///< in whose section it stands; none = elsewhere
     RoleId role = {};         ///< of a line of steps that was left out of the figure: whose; else none

@@ -17,7 +17,8 @@ inline constexpr std::size_t mostDoubts = 12; ///< as many questions as a person
 /// One way to mean a place, with the word that it would be kept as.
 struct Meaning {
     std::string text;
-    std::optional<OwnWord> word;
+    std::optional<OwnWord> word = std::nullopt;
+    bool mayBeKept = true; ///< the word can be kept as it is said; else this only says how the line is read
 };
 
 /// A place that can be meant in several ways, while a line is read.
@@ -45,7 +46,7 @@ public:
     /// The answer that is taken.
     std::size_t ask(std::size_t begin, std::size_t finish, std::string text, const std::vector<std::string>& answers) {
         std::vector<Meaning> meanings;
-        for (const std::string& answer : answers) meanings.push_back({answer, std::nullopt});
+        for (const std::string& answer : answers) meanings.push_back({answer});
         return askMeaning(begin, finish, std::move(text), std::move(meanings));
     }
     /// The same, where an answer may be kept as a word.

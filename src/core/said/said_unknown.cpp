@@ -23,12 +23,17 @@ std::string lineOf(const UnknownWord& word, const std::vector<std::string>& rhyt
 
 std::vector<Meaning> meaningsOf(const UnknownWord& word, const std::string& nearest) {
     std::vector<Meaning> out;
-    const auto add = [&](std::string text, std::string line) { out.push_back({std::move(text), OwnWord{word.name, {}, std::move(line)}}); };
+    const auto meaning = [&](std::string text, OwnWord meant) {
+        auto kept = checkedWord(meant);
+        const bool may = kept.has_value();
+        out.push_back({std::move(text), may ? std::move(*kept) : std::move(meant), may});
+    };
+    const auto add = [&](std::string text, std::string line) { meaning(std::move(text), {word.name, {}, std::move(line)}); };
     const auto figure = [&](const std::vector<std::string>& rhythm, bool lastTouches) {
         const std::string line = lineOf(word, rhythm, lastTouches);
         add(meaningInWords({word.name, {}, line}), line);
     };
-    const auto manner = [&] { out.push_back({"it only says how the step is danced", OwnWord{word.bare, {}, {}}}); };
+    const auto manner = [&] { meaning("it only says how the step is danced", {word.bare, {}, {}}); };
     if (word.rhythm.size() > 1) {
         figure(word.rhythm, false);
         figure(word.rhythm, true);
@@ -41,7 +46,7 @@ std::vector<Meaning> meaningsOf(const UnknownWord& word, const std::string& near
         figure({"1", "2"}, false);
         figure({"1", "&", "2"}, false);
     }
-    if (!nearest.empty()) out.push_back({"“" + nearest + "”", std::nullopt});
+    if (!nearest.empty()) out.push_back({"“" + nearest + "”"});
     return out;
 }
 
@@ -87,6 +92,7 @@ void askOfUnknownWords(NotationReading& reading, const NotationChoices& choices)
         const auto answer = [&](std::string text, const std::string& words, std::optional<OwnWord> word, bool taken, bool touches = false) {
             const std::string line = printNotation(reworded(reading, a.words, words, touches), choices);
             const NotationReading meant = readNotation(line, choices);
+            if (word && !checkedWord(*word)) word.reset();
             if (!meant.error) question.answers.push_back({std::move(text), line, meant.length, freeAtEnd(meant.actions), taken, std::move(word)});
         };
         answer("a step, with weight", "step " + a.words, OwnWord{name, {}, "1 step " + name}, true);

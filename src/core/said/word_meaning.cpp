@@ -1,5 +1,6 @@
 #include "core/said/word_meaning.h"
 
+#include "core/base/plain_text.h"
 #include "core/notation/notation.h"
 #include "core/notation/notation_lexer.h"
 #include "core/notation/step_words.h"
@@ -38,7 +39,7 @@ Result<OwnWord> checkedWord(OwnWord word) {
     const bool words = std::all_of(tokens.begin(), tokens.end(), [](const said::SaidToken& t) { return t.kind == said::TokenKind::Unknown || t.kind == said::TokenKind::Known; });
     const said::SaidWord* known = said::saidWord(name);
     const bool unknown = std::any_of(tokens.begin(), tokens.end(), [](const said::SaidToken& t) { return t.kind == said::TokenKind::Unknown; });
-    if (!words || name.find_first_of("0123456789&") != std::string::npos) return fail(ErrorCode::BadValue, called + " is no word: a name has letters alone.");
+    if (!words || !isUtf8(name) || shown(name) != name || name.find_first_of("0123456789&") != std::string::npos) return fail(ErrorCode::BadValue, called + " is no word: a name has letters alone.");
     if (known ? !mayBeGiven(known->sense) : !unknown && !std::any_of(tokens.begin(), tokens.end(), [](const said::SaidToken& t) { return mayBeGiven(t.sense); }))
         return fail(ErrorCode::BadValue, called + " always means the same (a count, a foot, a side, …) and cannot be given another meaning.");
     word.name = std::move(name);

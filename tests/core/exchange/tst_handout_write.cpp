@@ -147,6 +147,14 @@ private Q_SLOTS:
         d = must(applyEdit(d, SetFigureLine{second->id, d.routine.roles[0].id, "1-4 vine L, 5&6 triple step L, 7-8 walk R L"}));
         for (std::size_t i = 0; i < handout.lines.size(); ++i) QVERIFY2(!openAt(d, handout.lines, i), handout.lines[i].text.c_str());
     }
+    /// Steps of a role that cannot be read go back without the role's name.
+    void stepsOfARoleGoBack() {
+        const Handout handout = must(readHandout("Two\nSection 1\nLeader: 1-2 walk L R\nLeader: 3& rock 3 step\nLeader: 5-6 walk L R\nFollower: 1-6 walk R\n"));
+        const auto question = openAt(handout.document, handout.lines, 3);
+        QVERIFY(question && question->answers.size() == 3);
+        const Document back = must(applyEdits(handout.document, question->answers.front().edits));
+        QCOMPARE(test::q(back.routine.figures[0].lines[0].text), "1-2 walk L R, 3& rock 3 step, 5-6 walk L R");
+    }
     /// Counts that go on from an earlier section begin again at 1, as they are said; what is asked there stays asked.
     void questionsOfCountsThatGoOn() {
         const Handout handout = must(readHandout("On And On\nSection 1\n1-8 vine R, vine L\nSection 2\n9&10 florble R\n11-12 walk R, L\n13-16 vine R\n"));

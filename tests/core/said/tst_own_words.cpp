@@ -179,6 +179,18 @@ private Q_SLOTS:
         if (name == "zwirl" && line.contains("zwirl step")) return; // only the word itself says how
         QCOMPARE(test::q(given.word->name), name);
     }
+    /// What no word can be is asked about all the same, and only written.
+    void whatCannotBeKeptIsOnlyWritten() {
+        for (const char* line : {"walk, zw\x01irl, walk", "walk, \xFF\xFE, walk", "'rl, walk"}) {
+            const NotationReading read = readSteps(line).reading;
+            QVERIFY2(!read.questions.empty(), line);
+            for (const NotationQuestion& question : read.questions)
+                for (const NotationAnswer& answer : question.answers) {
+                    QVERIFY(!readNotation(answer.line).error);
+                    if (answer.word) QVERIFY(checkedWord(*answer.word).has_value());
+                }
+        }
+    }
     void aMisspelledWordIsOfferedItsNearest() {
         const NotationReading said = readSteps("walk, rocck, recover").reading;
         QCOMPARE(said.questions.size(), std::size_t{1});
