@@ -148,6 +148,7 @@ private Q_SLOTS:
         QVERIFY(edit->hasFocus());
         QTest::keyClicks(edit, "1 step R 2 beh");
         QCOMPARE(edit->offered(), "ind");
+        QCOMPARE(edit->accessibleDescription(), "2, L free; Tab goes on with “ind”"); // also for people who do not see it
         rig.press(Qt::Key_Tab);
         QCOMPARE(edit->toPlainText(), "1 step R 2 behind ");
         QCOMPARE(edit->saysAtCaret(), "3, R free");
@@ -155,7 +156,7 @@ private Q_SLOTS:
         QCOMPARE(edit->saysAtCaret(), "1, R free");
         rig.press(Qt::Key_Tab); // to the end of the first count's words
         QCOMPARE(edit->textCursor().position(), 8);
-        QCOMPARE(edit->saysAtCaret(), "2, L free");
+        QCOMPARE(edit->saysAtCaret(), "1, R free");
         rig.press(Qt::Key_Tab);
         QCOMPARE(edit->textCursor().position(), 17);
         rig.press(Qt::Key_Tab); // the next count is put in

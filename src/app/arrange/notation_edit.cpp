@@ -51,12 +51,22 @@ void NotationEdit::setReading(const NotationReading& reading, bool spoken) {
     const auto says = [&](Tick at, Foot free) {
         return free == Foot::Both ? label(at) : free == Foot::Left ? tr("%1, L free").arg(label(at)) : tr("%1, R free").arg(label(at));
     };
+    const QByteArray bytes = toPlainText().toUtf8();
+    std::size_t upTo = 0; // bytes that are counted, in characters
+    int characters = 0;
+    const auto toCharacter = [&](std::size_t byte) {
+        byte = std::min<std::size_t>(byte, static_cast<std::size_t>(bytes.size()));
+        if (byte < upTo) upTo = 0, characters = 0;
+        characters += static_cast<int>(QString::fromUtf8(bytes.mid(static_cast<qsizetype>(upTo), static_cast<qsizetype>(byte - upTo))).size());
+        upTo = byte;
+        return characters;
+    };
     const auto needed = footNeeded(reading.actions);
     m_places.push_back({0, needed ? says(Tick{}, *needed) : label(Tick{})});
     const auto feet = followFeet(reading.actions, needed.value_or(Foot::Both));
     for (std::size_t i = 0; i < reading.actions.size(); ++i) {
         const Action& a = reading.actions[i];
-        const int finish = characterOf(a.finish);
+        const int finish = toCharacter(a.finish);
         const QString told = says(a.end(), needed ? feet[i].freeAfter : Foot::Both);
         if (finish > m_places.back().finish) m_places.push_back({finish, told});
         else if (finish == m_places.back().finish) m_places.back().says = told; // a wait that is not written, several steps of one word
@@ -75,9 +85,12 @@ void NotationEdit::setReading(const NotationReading& reading, bool spoken) {
 }
 
 QString NotationEdit::saysAtCaret() const {
+    const QTextCursor cursor = textCursor();
+    const bool inWord = !cursor.atBlockStart() && !cursor.block().text()[cursor.positionInBlock() - 1].isSpace(); // its count is not over yet
+    const int at = cursor.position() - (inWord ? 1 : 0);
     QString says;
     for (const Place& place : m_places)
-        if (place.finish <= textCursor().position()) says = place.says;
+        if (place.finish <= at) says = place.says;
     return says;
 }
 
@@ -85,6 +98,13 @@ void NotationEdit::showAtCaret() {
     if (!m_here) return;
     m_here->setText(hasFocus() ? saysAtCaret() : QString());
     m_here->setVisible(hasFocus());
+    describe();
+}
+
+/// What stands at the caret, and what is offered, for people who do not see it.
+void NotationEdit::describe() {
+    const QString says = !hasFocus() ? QString() : m_offered.isEmpty() ? saysAtCaret() : tr("%1; Tab goes on with “%2”").arg(saysAtCaret(), offered());
+    if (says != accessibleDescription()) setAccessibleDescription(says);
 }
 
 /// To the end of the next count's words; behind the last one the next count is put in, and Tab then leaves.
@@ -218,8 +238,8 @@ void NotationEdit::keyPressEvent(QKeyEvent* event) {
         const int all = static_cast<int>(m_offered.size());
         switch (event->key()) {
         case Qt::Key_Right: takeOffered(); return;
-        case Qt::Key_Down: m_offer = (m_offer + 1) % all; viewport()->update(); return;
-        case Qt::Key_Up: m_offer = (m_offer + all - 1) % all; viewport()->update(); return;
+        case Qt::Key_Down: m_offer = (m_offer + 1) % all; describe(); viewport()->update(); return;
+        case Qt::Key_Up: m_offer = (m_offer + all - 1) % all; describe(); viewport()->update(); return;
         case Qt::Key_Escape: m_offered.clear(); viewport()->update(); return;
         default: break;
         }
@@ -243,6 +263,7 @@ void NotationEdit::keyPressEvent(QKeyEvent* event) {
     m_offered.clear();
     QPlainTextEdit::keyPressEvent(event);
     if (toPlainText() != before) offerCompletion();
+    describe();
     viewport()->update();
 }
 

@@ -30,7 +30,7 @@ public:
     /// How the text is read now: what is told at the caret, and where Tab goes.
     /// `spoken`: the line is said without the notation's counts.
     void setReading(const NotationReading& reading, bool spoken);
-    /// What is told at the caret: "5, R free"; empty where nothing can be said.
+    /// What is told at the caret: "5, R free" is the count that is said there and the foot that is free for it; empty where nothing can be said.
     [[nodiscard]] QString saysAtCaret() const;
     /// Words and figures that are completed, in small letters.
     void setWords(const QStringList& words) { m_words = words; }
@@ -61,6 +61,7 @@ private:
     };
     void fitHeight();
     void showAtCaret();
+    void describe();
     [[nodiscard]] int characterOf(std::size_t byte) const;
     bool toNextCount();
     bool takeBackCount();
