@@ -202,7 +202,7 @@ void NotationEdit::paintEvent(QPaintEvent* event) {
     const QRect at = cursorRect();
     QString shown = offered();
     if (m_offered.size() > 1) shown += tr("   ↓ %1 more").arg(m_offered.size() - 1);
-    p.drawText(QRect(at.left() + 1, at.top(), viewport()->width() - at.left(), at.height()), Qt::AlignLeft | Qt::AlignVCenter, shown);
+    p.drawText(QPoint(at.left() + 1, at.top() + QFontMetrics(font()).ascent()), shown); // on the line of what is typed
 }
 
 void NotationEdit::writeNotation() {
