@@ -156,6 +156,7 @@ private Q_SLOTS:
     void lettersOfAllKinds() {
         QCOMPARE(test::q(text("<html><head><meta charset=\"iso-8859-1\"></head><body><p>Fl\xFC\x67\x65l &amp; F\xFC\xDF\x65</p></body></html>")), "Flügel & Füße\n");
         QCOMPARE(test::q(text("<html><body><p>Fl\xFC\x67\x65l \x93so\x94</p></body></html>")), "Flügel “so”\n"); // nothing says what it is: windows-1252
+        QCOMPARE(test::q(text("<html><body><p>the charset of F\xFC\xDF\x65</p></body></html>")), "the charset of Füße\n"); // the word alone says nothing
         QCOMPARE(test::q(text("<html><body><p>F\xC3\xBC\xC3\x9F\x65 &frac14; &#189;</p></body></html>")), "Füße ¼ ½\n");
         QCOMPARE(test::q(text("<html><body><pre>1-4 vine R\n5-8 vine L</pre><p>a<b>b</b> c</p></body></html>")), "1-4 vine R\n5-8 vine L\nab c\n");
     }

@@ -1,5 +1,7 @@
 #include "core/papers/paper_kinds.h"
 
+#include "core/base/plain_text.h"
+
 #include <libxml/HTMLparser.h>
 
 #include <algorithm>
@@ -90,10 +92,10 @@ private:
 
 } // namespace
 
-Result<std::string> textOfHtml(std::string_view bytes, bool utf8, const std::string& name) {
-    std::string begin(bytes.substr(0, 2048));
-    std::transform(begin.begin(), begin.end(), begin.begin(), [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; });
-    const char* encoding = utf8 ? "UTF-8" : begin.find("charset") != std::string::npos ? nullptr : "windows-1252";
+namespace {
+
+/// The page's text in an encoding, or in the one that it says (null).
+Result<std::string> textIn(const char* encoding, std::string_view bytes, const std::string& name) {
     const std::unique_ptr<xmlDoc, decltype(&xmlFreeDoc)> page(
         htmlReadMemory(bytes.data(), static_cast<int>(bytes.size()), nullptr, encoding, HTML_PARSE_RECOVER | HTML_PARSE_NOERROR | HTML_PARSE_NOWARNING | HTML_PARSE_NONET | HTML_PARSE_COMPACT), xmlFreeDoc);
     const xmlNode* root = page ? xmlDocGetRootElement(page.get()) : nullptr;
@@ -103,6 +105,18 @@ Result<std::string> textOfHtml(std::string_view bytes, bool utf8, const std::str
     if (lines.tooLong()) return fail(ErrorCode::Unreadable, "The page " + name + " has more than 20 MB of text. Copy the dance out of it and paste that.");
     lines.endLine();
     return lines.take();
+}
+
+} // namespace
+
+Result<std::string> textOfHtml(std::string_view bytes, bool utf8, const std::string& name) {
+    constexpr const char* western = "windows-1252";
+    if (utf8) return textIn("UTF-8", bytes, name);
+    std::string begin(bytes.substr(0, 2048));
+    std::transform(begin.begin(), begin.end(), begin.begin(), [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; });
+    if (begin.find("charset") == std::string::npos) return textIn(western, bytes, name);
+    auto text = textIn(nullptr, bytes, name);
+    return text && !isUtf8(*text) ? textIn(western, bytes, name) : text; // it says nothing that is known, or not the truth
 }
 
 } // namespace lc::papers
