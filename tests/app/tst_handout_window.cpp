@@ -212,12 +212,12 @@ private Q_SLOTS:
             page.findChild<QLineEdit*>("wordLine")->setText(line);
             QTest::keyClick(page.findChild<QLineEdit*>("wordLine"), Qt::Key_Return);
         };
-        const int before = static_cast<int>(desk.words().size());
+        const int before = static_cast<int>(desk.words().shown().size());
         give("zwirl", "Hofkreis", "1 step 2 step");
         give("zwirl", "Nordsaal", "1 touch");
         give("left", "", "1 step");
         QVERIFY2(rig.window->lastTold().contains("always means the same"), qPrintable(rig.window->lastTold()));
-        QCOMPARE(static_cast<int>(desk.words().size()), before + 2);
+        QCOMPARE(static_cast<int>(desk.words().shown().size()), before + 2);
         rig.shortcut(Qt::Key_N, Qt::ControlModifier | Qt::ShiftModifier);
         QTest::keyClicks(rig.window->focusWidget(), "Asked");
         rig.press(Qt::Key_Return);
@@ -231,7 +231,13 @@ private Q_SLOTS:
             QCOMPARE(page.findChild<QLineEdit*>("wordName")->text(), "zwirl");
             QTest::mouseClick(page.findChild<QPushButton*>("wordForget"), Qt::LeftButton);
         }
-        QCOMPARE(static_cast<int>(desk.words().size()), before);
+        QCOMPARE(static_cast<int>(desk.words().shown().size()), before);
+        desk.undo(); // words of the vocabulary come back as its figures do
+        QCOMPARE(static_cast<int>(desk.words().shown().size()), before + 1);
+        desk.undo();
+        QCOMPARE(static_cast<int>(desk.words().shown().size()), before + 2);
+        desk.redo();
+        QCOMPARE(static_cast<int>(desk.words().shown().size()), before + 1);
     }
 };
 

@@ -153,6 +153,20 @@ private Q_SLOTS:
                                "<w:tbl><w:tr><w:tc><w:p><w:r><w:t>Lead</w:t></w:r></w:p></w:tc><w:tc><w:p><w:r><w:t>Follow</w:t></w:r></w:p></w:tc></w:tr></w:tbl></w:body></w:document>";
         QCOMPARE(test::q(text(zipOf("word/document.xml", xml).toStdString())), "Yard Row\n1-4 vine R\n5-8\tvine L\nLead\tFollow\n");
     }
+    /// A cell over two columns (HTML 4.01, 11.2.6: colspan; OpenDocument 1.2, 9.1.5: covered-table-cell; ECMA-376, 17.4.17: gridSpan): what stands behind it keeps its column. Tab stops are no tabs.
+    void cellsOverSeveralColumns() {
+        const std::string wanted = "Lead\tFollow\tboth\nSection 1\t\tall\nend\n";
+        QCOMPARE(test::q(text("<html><body><table><tr><td>Lead</td><td>Follow</td><td>both</td></tr><tr><td colspan=2>Section 1</td><td>all</td></tr><tr><td colspan=\"3\">end</td></tr></table></body></html>")), test::q(wanted));
+        const auto w = [](const QByteArray& cells) { return "<w:tr>" + cells + "</w:tr>"; };
+        const auto cell = [](const QByteArray& words, const QByteArray& facts = {}) { return "<w:tc><w:tcPr>" + facts + "</w:tcPr><w:p><w:pPr><w:tabs><w:tab w:val=\"left\" w:pos=\"720\"/></w:tabs></w:pPr><w:r><w:t>" + words + "</w:t></w:r></w:p></w:tc>"; };
+        const QByteArray word = "<w:document xmlns:w=\"http://schemas.openxmlformats.org/wordprocessingml/2006/main\"><w:body><w:tbl>" + w(cell("Lead") + cell("Follow") + cell("both")) +
+                                w(cell("Section 1", "<w:gridSpan w:val=\"2\"/>") + cell("all")) + w(cell("end", "<w:gridSpan w:val=\"3\"/>")) + "</w:tbl></w:body></w:document>";
+        QCOMPARE(test::q(text(zipOf("word/document.xml", word).toStdString())), test::q(wanted));
+        const QByteArray open = "<office:document-content xmlns:office=\"o\" xmlns:table=\"t\" xmlns:text=\"x\"><table:table-row><table:table-cell><text:p>Lead</text:p></table:table-cell><table:table-cell><text:p>Follow</text:p></table:table-cell>"
+                                "<table:table-cell><text:p>both</text:p></table:table-cell></table:table-row><table:table-row><table:table-cell table:number-columns-spanned=\"2\"><text:p>Section 1</text:p></table:table-cell><table:covered-table-cell/>"
+                                "<table:table-cell><text:p>all</text:p></table:table-cell></table:table-row><table:table-row><table:table-cell><text:p>end</text:p></table:table-cell><table:covered-table-cell/><table:covered-table-cell/></table:table-row></office:document-content>";
+        QCOMPARE(test::q(text(zipOf("content.xml", open).toStdString())), test::q(wanted));
+    }
     void lettersOfAllKinds() {
         QCOMPARE(test::q(text("<html><head><meta charset=\"iso-8859-1\"></head><body><p>Fl\xFC\x67\x65l &amp; F\xFC\xDF\x65</p></body></html>")), "Flügel & Füße\n");
         QCOMPARE(test::q(text("<html><body><p>Fl\xFC\x67\x65l \x93so\x94</p></body></html>")), "Flügel “so”\n"); // nothing says what it is: windows-1252

@@ -94,8 +94,8 @@ private Q_SLOTS:
         QCOMPARE(editor.line(0)->toPlainText(), "walk, florble, walk "); // the word is kept with its meaning, the line stays as it is said
         QVERIFY(rig.desk().reading().roles[0].line.questions.empty());
         QCOMPARE(rig.desk().reading().roles[0].changes, 2);
-        QCOMPARE(rig.desk().words().size(), std::size_t{1});
-        QVERIFY(rig.desk().words()[0].inVocabulary);
+        QCOMPARE(rig.desk().words().shown().size(), std::size_t{1});
+        QVERIFY(rig.desk().words().shown()[0].inVocabulary);
     }
     void initTestCase() { test::prepareProgram("lift-count-steps-test"); }
 

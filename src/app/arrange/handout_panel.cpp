@@ -29,12 +29,12 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     m_says->setWordWrap(false);
     row->addWidget(m_says, 1);
     m_next = addButton(row, tr("Next open line"), tr("The next line that waits to be settled"), "nextOpenLine", this);
-    m_remarks = addButton(row, tr("All others are remarks"), tr("Keeps each open line that says no steps as a remark of its figure"), "othersAreRemarks", this);
+    m_remarks = addButton(row, tr("The rest are remarks"), tr("Keeps each open line that says no steps as a remark of its figure"), "othersAreRemarks", this);
     auto* close = addButton(row, tr("Close"), {}, "closeHandout", this);
     all->addLayout(row);
     auto* sides = new QHBoxLayout;
     sides->setSpacing(theme.px(14));
-    m_table = new PlainTable({tr("line"), tr("is"), tr("stands there"), tr("was understood as")}, theme, this);
+    m_table = new PlainTable({tr("line"), tr("state"), tr("in the hand-out"), tr("read as")}, theme, this);
     m_table->setObjectName(QStringLiteral("handoutLines"));
     m_table->setAccessibleName(tr("Lines of the hand-out"));
     m_table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // what is too long is told in its tip
@@ -79,15 +79,14 @@ QString HandoutPanel::says() const {
 void HandoutPanel::refresh() {
     const int chosen = m_table->currentRow();
     m_lines = m_session.handout();
-    m_questions.clear();
+    m_questions = openQuestions(m_session.document(), m_lines);
     m_open = 0;
     {
         const QSignalBlocker quiet(m_table);
         m_table->clearRows();
         for (std::size_t i = 0; i < m_lines.size(); ++i) {
             const HandoutLine& line = m_lines[i];
-            m_questions.push_back(openAt(m_session.document(), m_lines, i));
-            const bool open = m_questions.back().has_value();
+            const bool open = m_questions[i].has_value();
             m_open += open ? 1 : 0;
             m_table->addRow({QString::number(line.number), open ? tr("? open") : line.open ? tr("■ settled") : QString(), q(shown(line.text)), q(line.understood)}, !open);
         }
@@ -100,7 +99,7 @@ void HandoutPanel::refresh() {
     showQuestion();
 }
 
-/// What stands there and what it was read as share the room.
+/// The text of the hand-out and what it was read as share the room.
 void HandoutPanel::fitColumns() {
     QHeaderView* header = m_table->horizontalHeader();
     const int room = m_table->viewport()->width() - header->sectionSize(0) - header->sectionSize(1);
@@ -161,7 +160,7 @@ void HandoutPanel::goToNextOpen(int from) {
 }
 
 void HandoutPanel::remarksAll() {
-    m_session.edit(restAsRemarks(m_session.document().routine), tr("other lines of the hand-out are remarks"));
+    m_session.edit(restAsRemarks(m_session.document().routine), tr("the rest of the hand-out are remarks"));
     goToNextOpen(m_table->currentRow());
 }
 

@@ -79,7 +79,8 @@ void NotationEdit::setReading(const NotationReading& reading, bool spoken) {
         m_here->setAttribute(Qt::WA_TransparentForMouseEvents);
         setViewportMargins(0, 0, m_theme.px(72), 0);
         connect(this, &QPlainTextEdit::cursorPositionChanged, this, &NotationEdit::showAtCaret);
-        resizeEvent(nullptr);
+        placeHere();
+        fitHeight();
     }
     showAtCaret();
 }
@@ -287,9 +288,13 @@ void NotationEdit::focusOutEvent(QFocusEvent* event) {
 }
 
 void NotationEdit::resizeEvent(QResizeEvent* event) {
-    if (event) QPlainTextEdit::resizeEvent(event);
-    if (m_here) m_here->setGeometry(width() - m_theme.px(78), m_theme.px(6), m_theme.px(72), m_theme.px(18));
+    QPlainTextEdit::resizeEvent(event);
+    placeHere();
     fitHeight();
+}
+
+void NotationEdit::placeHere() {
+    if (m_here) m_here->setGeometry(width() - m_theme.px(78), m_theme.px(6), m_theme.px(72), m_theme.px(18));
 }
 
 void NotationEdit::insertFromMimeData(const QMimeData* source) {

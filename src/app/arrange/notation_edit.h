@@ -59,6 +59,7 @@ private:
         int finish = 0; ///< characters
         QString says;
     };
+    void placeHere(); ///< what is told at the caret
     void fitHeight();
     void showAtCaret();
     void describe();

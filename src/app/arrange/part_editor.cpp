@@ -278,7 +278,7 @@ void PartEditor::showSummaries() {
         const NotationReading& reading = read.reading;
         line.edit->offerNotation(q(read.line));
         line.edit->setReading(reading, !read.line.empty());
-        line.edit->setWords(m_desk.sayable());
+        line.edit->setWords(m_desk.words().sayable());
         if (reading.error) {
             line.edit->markBytes(reading.error->begin, reading.error->finish);
             line.summary->setText(tr("◆ character %1: %2").arg(characterNumber(text, reading.error->begin)).arg(q(reading.error->text)));

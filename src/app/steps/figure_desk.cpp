@@ -22,7 +22,7 @@ namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
-FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject* parent) : QObject(parent), m_session(session), m_path(vocabularyPath) {
+FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject* parent) : QObject(parent), m_session(session), m_path(vocabularyPath), m_words(session) {
     m_keep = new QTimer(this);
     m_keep->setSingleShot(true);
     m_keep->setInterval(900);
@@ -34,10 +34,12 @@ FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject*
         read();
         Q_EMIT cardChanged();
     });
-    connect(&session, &Session::wordKept, this, [this](const OwnWord& word) {
-        if (!m_vocabulary || readOnly()) return;
-        if (const auto kept = m_vocabulary->keepWord(word); !kept) return tellProblem(kept.error());
-        readWords();
+    connect(&m_words, &WordDesk::told, this, &FigureDesk::told);
+    connect(&m_words, &WordDesk::changed, this, [this] { // lines are read with other words
+        if (!m_opened) return;
+        reload();
+        read();
+        Q_EMIT cardChanged();
     });
     QSettings settings;
     if (const double step = settings.value(QStringLiteral("limits/shortestStep")).toDouble(); step > 0) m_limits.shortestStepSeconds = step;
@@ -54,29 +56,26 @@ void FigureDesk::open() {
     auto opened = Vocabulary::open(fileName(m_path), starterFigures());
     if (opened) {
         m_vocabulary = std::move(*opened);
+        m_words.setVocabulary(m_vocabulary.get());
         if (m_vocabulary->isReadOnly()) Q_EMIT told(tr("The vocabulary may only be read here: figures can be taken into a routine, and what you change in them stays in the routine."));
     } else {
         m_problem = q(opened.error().message);
         Q_EMIT told(m_problem);
     }
-    readWords();
     readVocabulary();
-    reload();
+    m_words.read();
     if (!m_found.empty()) choose(m_figures[m_found.front()].key());
 }
 
 void FigureDesk::lookAgain() {
     if (!m_vocabulary || m_dirty || m_vocabulary->othersChanges() == m_othersChanges) return;
-    readWords();
     readVocabulary();
-    reload();
-    read();
-    Q_EMIT cardChanged();
+    m_words.read();
 }
 
 void FigureDesk::readVocabulary() {
     m_kept.clear();
-    m_wordsChanged = true;
+    m_figuresChanged = true;
     if (!m_vocabulary) return;
     m_othersChanges = m_vocabulary->othersChanges();
     std::vector<std::string> unreadable;
@@ -89,7 +88,7 @@ void FigureDesk::readVocabulary() {
         auto word = figureAsWord(figure.card);
         m_kept.push_back({std::move(figure), {}, std::move(word)});
     }
-    passWords(); // the digests are made with them
+    passFigures(); // the digests are made with them
     m_keptWith = choicesAround(false);
     for (Kept& kept : m_kept) kept.digest = digestOf(kept.figure.card, m_keptWith);
     if (!unreadable.empty()) Q_EMIT told(q(unreadable.front()) + (unreadable.size() == 1 ? QString() : unreadable.size() == 2 ? tr(" One more cannot be read either.") : tr(" %1 more cannot be read either.").arg(unreadable.size() - 1)));
@@ -101,13 +100,13 @@ void FigureDesk::put(const VocabularyFigure& figure) {
 }
 
 void FigureDesk::drop(const std::string& id) {
-    m_wordsChanged = true;
+    m_figuresChanged = true;
     std::erase_if(m_kept, [&](const Kept& kept) { return kept.figure.id == id; });
 }
 
 void FigureDesk::reload() {
     const Routine& routine = m_session.document().routine;
-    passWords();
+    passFigures();
     if (NotationChoices now = choicesAround(false); now != m_keptWith) {
         m_keptWith = std::move(now);
         for (Kept& kept : m_kept) kept.digest = digestOf(kept.figure.card, m_keptWith);
@@ -217,7 +216,7 @@ void FigureDesk::keepNow() {
     FigureCard card = m_card;
     if (card.name.empty()) card.name = before.card.name; // a figure keeps a name
     auto after = m_vocabulary->change(before, card);
-    if (after) record({{before, *after}});
+    if (after) record({{{before, *after}}});
     else if (!keepBesides(before, card, after.error())) return;
     reload();
     read();
@@ -233,7 +232,7 @@ bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, c
         readVocabulary();
         typed.name += tr(", as typed here").toStdString();
         if (auto added = m_vocabulary->add(typed)) {
-            record({{std::nullopt, *added}});
+            record({{{std::nullopt, *added}}});
             m_chosen = q(added->id);
             Q_EMIT told(tr("“%1” was changed by another window in the meantime. What you typed is kept beside it as “%2”.").arg(q(before.card.name), q(typed.name)));
             return true;
@@ -246,7 +245,7 @@ bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, c
 }
 
 void FigureDesk::record(Step step) {
-    for (const Change& change : step) {
+    for (const Change& change : step.figures) {
         if (change.after) put(*change.after);
         else if (change.before) drop(change.before->id);
     }
@@ -273,7 +272,7 @@ void FigureDesk::duplicate(const FigureCard& as) {
     }
     auto added = m_vocabulary->add(as);
     if (!added) return tellProblem(added.error());
-    record({{std::nullopt, *added}});
+    record({{{std::nullopt, *added}}});
     m_searchText.clear();
     reload();
     choose(q(added->id));
@@ -289,7 +288,7 @@ void FigureDesk::removeChosen() {
     } else {
         const VocabularyFigure before = now->kept;
         if (auto removed = m_vocabulary->remove(before.id); !removed) return tellProblem(removed.error());
-        record({{before, std::nullopt}});
+        record({{{before, std::nullopt}}});
         reload();
     }
     choose(m_found.empty() ? QString() : m_figures[m_found.front()].key());
@@ -304,7 +303,7 @@ void FigureDesk::mergeWith(const QString& otherKey) {
     const VocabularyFigure kept = now->kept, gone = other->kept;
     auto merged = m_vocabulary->merge(kept.id, gone.id);
     if (!merged) return tellProblem(merged.error());
-    record({{kept, *merged}, {gone, std::nullopt}});
+    record({{{kept, *merged}, {gone, std::nullopt}}});
     reload();
     read();
     Q_EMIT cardChanged();
@@ -347,7 +346,7 @@ void FigureDesk::giveToVocabulary() {
             const VocabularyFigure before = kept.figure;
             auto after = m_vocabulary->change(before, now->card);
             if (!after) return tellProblem(after.error());
-            record({{before, *after}});
+            record({{{before, *after}}});
             reload();
             read();
             Q_EMIT cardChanged();
@@ -355,7 +354,7 @@ void FigureDesk::giveToVocabulary() {
         }
     auto added = m_vocabulary->add(now->card); // it was the routine's alone
     if (!added) return tellProblem(added.error());
-    record({{std::nullopt, *added}});
+    record({{{std::nullopt, *added}}});
     reload();
     Q_EMIT told(tr("“%1” is in the vocabulary now.").arg(q(added->card.name)));
 }
@@ -376,7 +375,7 @@ void FigureDesk::importFile(const QString& path) {
             auto added = m_vocabulary->addAll(cards);
             if (!added) return tellProblem(added.error());
             Step step;
-            for (const VocabularyFigure& figure : *added) step.push_back({std::nullopt, figure});
+            for (const VocabularyFigure& figure : *added) step.figures.push_back({std::nullopt, figure});
             record(std::move(step));
             reload();
             Q_EMIT told(tr("Figures that came in from %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(added->size()) + (warning.empty() ? QString() : QLatin1Char(' ') + q(warning)));
@@ -427,9 +426,13 @@ bool FigureDesk::applyOne(const std::optional<VocabularyFigure>& from, const std
 }
 
 std::optional<FigureDesk::Step> FigureDesk::apply(const Step& step, bool back) {
-    Step done;
-    for (std::size_t i = 0; i < step.size(); ++i) {
-        const Change& change = back ? step[step.size() - 1 - i] : step[i];
+    if (step.word) {
+        const WordChange change = back ? WordChange{step.word->after, step.word->before} : *step.word;
+        return m_words.make(change) ? std::optional(step) : std::nullopt;
+    }
+    std::vector<Change> done;
+    for (std::size_t i = 0; i < step.figures.size(); ++i) {
+        const Change& change = back ? step.figures[step.figures.size() - 1 - i] : step.figures[i];
         Change now;
         if (!applyOne(back ? change.after : change.before, back ? change.before : change.after, now)) break; // what was done before it stands, and is told
         done.push_back(std::move(now));
@@ -443,7 +446,7 @@ std::optional<FigureDesk::Step> FigureDesk::apply(const Step& step, bool back) {
     }
     read();
     if (done.empty()) return std::nullopt;
-    return done;
+    return Step{std::move(done)};
 }
 
 void FigureDesk::undo() {
@@ -467,7 +470,7 @@ void FigureDesk::redo() {
 
 NotationChoices FigureDesk::choicesAround(bool inRoutine) const {
     NotationChoices choices = m_session.document().routine.choices;
-    if (!inRoutine) choices.words = m_allWords;
+    if (!inRoutine) choices.words = m_words.all();
     return choices;
 }
 
@@ -476,47 +479,13 @@ NotationChoices FigureDesk::choices() const {
     return choicesFor(m_card.facts.choices, choicesAround(now && now->inRoutine()));
 }
 
-void FigureDesk::readWords() {
-    m_words = {};
-    if (m_vocabulary) {
-        auto words = m_vocabulary->words();
-        if (words) m_words = std::move(*words);
-        else tellProblem(words.error());
-    }
-    m_wordsChanged = true;
-    passWords();
-    Q_EMIT wordsChanged();
-}
-
-void FigureDesk::passWords() {
-    const OwnWords& routine = m_session.document().routine.choices.words;
-    if (!m_wordsChanged && routine == m_wordsOfRoutine) return;
-    if (m_wordsChanged) {
+void FigureDesk::passFigures() {
+    if (std::exchange(m_figuresChanged, false)) {
         std::vector<OwnWord> figures;
         for (const Kept& kept : m_kept)
             if (kept.word) figures.push_back(*kept.word);
-        m_session.setWords(m_words.with(OwnWords(std::move(figures))));
-    }
-    m_wordsChanged = false;
-    m_wordsOfRoutine = routine;
-    m_allWords = routine.with(m_session.words());
-    m_sayable.clear();
-    for (const OwnWord& word : m_allWords.all()) m_sayable << q(word.name);
-    static const std::vector<std::string> usual = said::dancedWords();
-    for (const std::string& word : usual) m_sayable << q(word);
-}
-
-std::vector<ShownWord> FigureDesk::words() const {
-    const OwnWords& routine = m_session.document().routine.choices.words;
-    std::vector<ShownWord> out;
-    for (const OwnWord& word : routine.all()) out.push_back({word, true, false});
-    for (const OwnWord& word : m_words.all()) {
-        const auto same = std::find_if(out.begin(), out.end(), [&](const ShownWord& shown) { return shown.word == word; });
-        if (same != out.end()) same->inVocabulary = true;
-        else out.push_back({word, false, true});
-    }
-    std::stable_sort(out.begin(), out.end(), [](const ShownWord& a, const ShownWord& b) { return a.word.name < b.word.name; });
-    return out;
+        m_words.setFigures(std::move(figures));
+    } else m_words.pass();
 }
 
 bool FigureDesk::keepWord(const OwnWord& word) {
@@ -525,25 +494,24 @@ bool FigureDesk::keepWord(const OwnWord& word) {
     const ShownFigure* now = chosen();
     const bool vocabulary = m_vocabulary && !readOnly();
     if ((now && now->inRoutine()) || !vocabulary || !m_session.document().routine.choices.words.meanings(checked->name).empty()) return m_session.edit(KeepWord{*checked}); // wordKept() brings it into the vocabulary
-    if (const auto kept = m_vocabulary->keepWord(*checked); !kept) return tellProblem(kept.error()), false;
-    readWords();
-    reload();
-    read();
+    keepNow();
+    const WordChange change{m_words.kept(*checked), *checked};
+    if (!m_words.make(change)) return false;
+    record({{}, change});
     Q_EMIT cardChanged();
     return true;
 }
 
 void FigureDesk::forgetWord(const OwnWord& word) {
-    const auto& routine = m_session.document().routine.choices.words.meanings(word.name);
-    if (std::any_of(routine.begin(), routine.end(), [&](const OwnWord& w) { return w.school == word.school; })) m_session.edit(ForgetWord{word.name, word.school});
-    if (m_vocabulary && !readOnly())
-        if (const auto gone = m_vocabulary->forgetWord(word.name, word.school); !gone && gone.error().code != ErrorCode::NotFound) tellProblem(gone.error());
-    readWords();
-    reload();
-    read();
+    const bool ofRoutine = m_words.isOfRoutine(word);
+    if (ofRoutine) m_session.edit(ForgetWord{word.name, word.school});
+    const auto kept = m_words.kept(word);
+    if (!kept || readOnly()) return;
+    const WordChange change{kept, std::nullopt};
+    if (!m_words.make(change) || ofRoutine) return;
+    record({{}, change});
     Q_EMIT cardChanged();
 }
-
 
 double FigureDesk::secondsPerCount() const {
     const CountGrid& grid = m_session.landing().grid;

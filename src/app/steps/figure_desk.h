@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/shell/worker.h"
+#include "app/steps/word_desk.h"
 #include "core/figures/figure_findings.h"
 #include "core/figures/figure_search.h"
 #include "core/notation/saying.h"
@@ -34,13 +35,6 @@ struct ShownFigure {
     [[nodiscard]] bool inRoutine() const { return figure.valid(); }
     [[nodiscard]] FigureToPlace toPlace() const { return inRoutine() ? FigureToPlace{figure, {}, {}} : FigureToPlace{{}, card, kept.id}; }
     [[nodiscard]] QString key() const { return inRoutine() ? QStringLiteral("r%1").arg(figure.value) : QString::fromStdString(kept.id); }
-};
-
-/// A word that has a meaning, and where.
-struct ShownWord {
-    OwnWord word;
-    bool inRoutine = false;
-    bool inVocabulary = false;
 };
 
 /// The figures at hand: the vocabulary's and the routine's, which one is chosen, what was typed into it, and its undo.
@@ -97,13 +91,10 @@ public:
 
     // What figures are looked at with
     [[nodiscard]] NotationChoices choices() const; ///< of the chosen figure, or the routine's
-    /// The words that have a meaning: the routine's, and those of the vocabulary.
-    [[nodiscard]] std::vector<ShownWord> words() const;
+    [[nodiscard]] const WordDesk& words() const { return m_words; }
     /// Gives a word a meaning: in the vocabulary, and in the routine where the chosen figure is the routine's or the routine knows the word. False and told where it cannot be.
     bool keepWord(const OwnWord& word);
     void forgetWord(const OwnWord& word); ///< in both
-    /// Words and figures that can be said in a line, in small letters, those of the person first.
-    [[nodiscard]] const QStringList& sayable() const { return m_sayable; }
     [[nodiscard]] double secondsPerCount() const;  ///< of the song at the tempo chosen; 112 bpm without one
     [[nodiscard]] std::int64_t set() const;        ///< counts of the music's set
     /// How long each count of the set lasts against the mean, where the counting scheme makes them differ (3+2+2 counted by groups); empty otherwise.
@@ -122,7 +113,6 @@ public:
 
 Q_SIGNALS:
     void listChanged();
-    void wordsChanged();
     void chosenChanged(); ///< another figure
     void cardChanged();   ///< its lines, or what it is looked at with
     void told(const QString& sentence);
@@ -137,14 +127,17 @@ private:
     void drop(const std::string& id);
     void reload();                               ///< the list, from what was read and the routine
     void read();
-    using Step = std::vector<Change>; ///< what one undo takes back
+    /// What one undo takes back: changes of figures, or one of a word.
+    struct Step {
+        std::vector<Change> figures;
+        std::optional<WordChange> word = {};
+    };
     void record(Step step);
     /// Makes each change of a step, or its reverse, and gives what was really done; nothing where it cannot be.
     std::optional<Step> apply(const Step& step, bool back);
     bool applyOne(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now);
     void tellProblem(const Error& error);
-    void readWords();
-    void passWords(); ///< on to the session, with the figures that can be said
+    void passFigures(); ///< on to the words, where figures changed
     /// The routine's choices, for a figure of the vocabulary with its words.
     [[nodiscard]] NotationChoices choicesAround(bool inRoutine) const;
     bool keepBesides(const VocabularyFigure& before, FigureCard typed, const Error& why);
@@ -161,10 +154,8 @@ private:
         std::optional<OwnWord> word; ///< as which it can be said in a line
     };
     std::vector<Kept> m_kept;          ///< the vocabulary as it was read last
-    OwnWords m_words;                  ///< of the vocabulary
-    bool m_wordsChanged = true;
-    OwnWords m_wordsOfRoutine, m_allWords; ///< of the routine, and with the person's
-    QStringList m_sayable;             ///< words and figures that are completed in lines
+    WordDesk m_words;
+    bool m_figuresChanged = true;      ///< since they were passed on as words
     NotationChoices m_keptWith;        ///< the choices that its digests were made with
     std::int64_t m_othersChanges = 0;  ///< of the vocabulary when it was read
     std::vector<ShownFigure> m_figures;

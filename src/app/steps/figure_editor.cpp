@@ -322,7 +322,7 @@ void FigureEditor::showRemarks(std::size_t r) {
     shown += other + q(role.notation);
     line.edit->offerNotation(q(role.notation));
     line.edit->setReading(role.line, !role.notation.empty());
-    line.edit->setWords(m_desk.sayable());
+    line.edit->setWords(m_desk.words().sayable());
     if (error) line.edit->markBytes(error->begin, std::max(error->finish, error->begin + 1));
     else if (!questions.empty()) line.edit->markBytes(questions[0].begin, questions[0].finish);
     else {

@@ -52,7 +52,7 @@ WordsPage::WordsPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
     connect(m_forget, &QPushButton::clicked, this, &WordsPage::forget);
     connect(m_table, &QTableWidget::currentCellChanged, this, [this](int now) { show(now); });
     connect(&desk, &FigureDesk::cardChanged, this, &WordsPage::refresh);
-    connect(&desk, &FigureDesk::wordsChanged, this, &WordsPage::refresh);
+    connect(&desk.words(), &WordDesk::changed, this, &WordsPage::refresh);
     refresh();
 }
 
@@ -60,17 +60,17 @@ void WordsPage::refresh() {
     const int chosen = m_table->currentRow();
     const QSignalBlocker quiet(m_table);
     m_table->clearRows();
-    for (const ShownWord& shown : m_desk.words()) {
+    for (const ShownWord& shown : m_desk.words().shown()) {
         const QString where = shown.inRoutine && shown.inVocabulary ? tr("routine and vocabulary") : shown.inRoutine ? tr("routine") : tr("vocabulary");
         m_table->addRow({q(shown.word.name), shown.word.school.empty() ? tr("one's own") : q(shown.word.school), q(meaningInWords(shown.word)), q(shown.word.line), where});
     }
     if (m_table->rowCount() == 0) m_table->addRow({tr("No word has a meaning of its own yet."), {}, {}, {}, {}}, true);
     if (chosen >= 0 && chosen < m_table->rowCount()) m_table->setCurrentCell(chosen, 0);
-    m_forget->setEnabled(!m_desk.words().empty());
+    m_forget->setEnabled(!m_desk.words().shown().empty());
 }
 
 void WordsPage::show(int row) {
-    const auto words = m_desk.words();
+    const auto words = m_desk.words().shown();
     if (row < 0 || row >= static_cast<int>(words.size())) return;
     const OwnWord& word = words[static_cast<std::size_t>(row)].word;
     m_name->setText(q(word.name));
@@ -83,7 +83,7 @@ void WordsPage::keep() {
 }
 
 void WordsPage::forget() {
-    const auto words = m_desk.words();
+    const auto words = m_desk.words().shown();
     const int row = m_table->currentRow();
     if (row >= 0 && row < static_cast<int>(words.size())) m_desk.forgetWord(words[static_cast<std::size_t>(row)].word);
 }

@@ -14,8 +14,11 @@ Document withWordsBrought(const Document& before, Document after, const OwnWords
         for (const OwnWord& word : wordsSaid(line, persons))
             if (known.meanings(word.name).empty()) has.keep(word);
     };
-    for (const Figure& figure : after.routine.figures) {
-        const Figure* was = findFigure(before.routine, figure.id);
+    const std::vector<Figure>& olds = before.routine.figures;
+    const auto earlier = [&](std::size_t place, FigureId id) { return place < olds.size() && olds[place].id == id ? &olds[place] : findFigure(before.routine, id); }; // most stand where they stood
+    for (std::size_t i = 0; i < after.routine.figures.size(); ++i) {
+        const Figure& figure = after.routine.figures[i];
+        const Figure* was = earlier(i, figure.id);
         if (was && was->lines == figure.lines && was->facts.versions == figure.facts.versions) continue;
         for (const RoleLine& line : figure.lines) bring(line.text);
         for (const FigureVersion& version : figure.facts.versions)

@@ -4,6 +4,7 @@
 #include "core/base/plain_text.h"
 #include "core/base/text_rows.h"
 #include "core/edits/brought_words.h"
+#include "core/exchange/handout_again.h"
 #include "core/exchange/handout_draft.h"
 #include "core/exchange/handout_line.h"
 #include "core/exchange/handout_section.h"
@@ -75,6 +76,7 @@ private:
         case Kind::Empty: return;
         case Kind::Facts: return facts(number, line, sense);
         case Kind::Credit: say(number, line, "for people to read"); return;
+        case Kind::Again: say(number, line, "danced several times: write how often in the order, for example “Order: A A A”", true); return;
         case Kind::Section: return section(number, line, sense);
         case Kind::Part: return part(number, line, sense);
         case Kind::Order:
@@ -153,6 +155,7 @@ private:
     void tag(std::size_t number, std::string_view line, const LineSense& sense) {
         std::string name;
         std::optional<std::int64_t> counts = sense.counts;
+        std::string otherwise;
         if (!sense.words.empty()) {
             const StepsReading read = readSteps(sense.words, m_choices);
             if (!read.reading.error && read.reading.length > Tick{}) {
@@ -160,6 +163,8 @@ private:
                 m_draft.figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, read.reading.length, true});
                 ++m_tags;
                 if (!counts && isWhole(read.reading.length)) counts = wholeCounts(read.reading.length);
+                if (counts && read.reading.length != lc::counts(*counts)) otherwise = "; its steps take " + countsInWords(read.reading.length);
+                for (const NotationQuestion& question : read.reading.questions) otherwise += "; " + question.text;
             }
         }
         if (sense.passes.empty() || !counts) {
@@ -172,8 +177,8 @@ private:
             m_draft.exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name), 0, *counts, m_out.lines.size()});
             told += (told.empty() ? "" : ", ") + std::to_string(pass);
         }
-        say(number, line, "a tag of " + numbered(*counts, "count", "counts") + " after pass " + told + (name.empty() ? "" : ", danced as written") + (sense.words.empty() || !name.empty() ? "" : "; its steps could not be read"),
-            !sense.words.empty() && name.empty());
+        say(number, line, "a tag of " + numbered(*counts, "count", "counts") + " after pass " + told + (name.empty() ? "" : ", danced as written") + (sense.words.empty() || !name.empty() ? "" : "; its steps could not be read") + otherwise,
+            (!sense.words.empty() && name.empty()) || !otherwise.empty());
     }
 
     static std::string oneLine(std::string_view text) {
@@ -184,6 +189,7 @@ private:
 
     /// A line of no known form: steps, the title, or kept.
     void other(std::size_t number, std::string_view line) {
+        if (sectionAgain(number, line)) return;
         const StepsReading read = readSteps(line, m_choices);
         const bool empty = read.reading.length == Tick{} || read.reading.actions.empty();
         std::size_t unknown = 0;
@@ -207,6 +213,29 @@ private:
         if (counted && read.reading.error) return steps(number, line, "everyone", std::string(line)); // it will be left out, in its place
         keep();
         say(number, line, "not understood: are these steps, or a remark?", true);
+    }
+
+    /// A section that is one before it again: that figure is danced a second time.
+    bool sectionAgain(std::size_t number, std::string_view line) {
+        if (m_section && (!m_section->roles.empty() || !m_section->others.empty())) return false; // inside a section the steps say it
+        const auto again = handout::againOf(line);
+        if (!again) return false;
+        const auto meant = handout::figuresMeant(m_draft, m_part, *again);
+        if (meant.empty()) return false;
+        std::string names;
+        for (const std::size_t i : meant) {
+            Figure figure = m_draft.figures[i];
+            figure.lines.clear();
+            figure.again = true;
+            figure.mirrored = figure.mirrored != again->mirrored;
+            names += (names.empty() ? "“" : ", “") + figure.name + "”";
+            m_draft.figures.push_back(std::move(figure));
+        }
+        if (m_section && m_section->heading) m_stands[*m_section->heading].figure = m_draft.figures.back().name;
+        m_section.reset();
+        m_stands[m_out.lines.size()].figure = m_draft.figures.back().name;
+        say(number, line, names + " again" + (again->mirrored ? ", to the other side" : ""));
+        return true;
     }
 
     /// The next line begins with a count, or with the name of a role.
@@ -332,13 +361,14 @@ private:
     /// What the head says of counts and walls stays with the routine and is checked against what is written, now and later.
     void keepClaims() {
         Routine& routine = m_out.document.routine;
+        HandoutClaims claims(routine);
         for (const auto& [place, sense] : m_claims) {
             HandoutLine& line = m_out.lines[place];
             UnsettledLine kept{LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), line.text, {}, {}, {}, 0};
             if (m_part.empty()) kept.counts = sense.counts; // else they are those of a part
             kept.walls = sense.walls;
             if (!kept.counts && !kept.walls) continue;
-            if (const std::string broken = brokenClaims(routine, kept); !broken.empty()) {
+            if (const std::string broken = claims.broken(kept); !broken.empty()) {
                 line.understood += "; " + broken;
                 line.open = true;
             }

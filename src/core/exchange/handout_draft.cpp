@@ -40,10 +40,12 @@ std::vector<std::string> Draft::passParts() const {
     return std::vector<std::string>(static_cast<std::size_t>(std::min<std::int64_t>(passes, 200)), out.front());
 }
 
-/// Where an intro is told of: the song as the hand-out understands it, a phrase for each pass behind the intro.
+/// Where an intro or a tempo is told of: the song as the hand-out understands it, a phrase for each pass behind the intro.
 std::string Draft::songText() const {
-    if (!intro || *intro < 1) return {};
-    std::string out = "song: intro " + std::to_string(*intro);
+    if (!intro && !bpm) return {};
+    const std::int64_t before = intro.value_or(0);
+    std::vector<std::string> phrases;
+    if (before > 0) phrases.push_back("intro " + std::to_string(before));
     std::int64_t number = 0;
     for (const std::string& part : passParts()) {
         ++number;
@@ -54,11 +56,14 @@ std::string Draft::songText() const {
             if (e.pass == number && e.restart > 0) length = std::min(length, counts(e.restart));
         for (const Exception& e : exceptions)
             if (e.pass == number) length = length + counts(e.tag);
-        if (length <= Tick{} || !isWhole(length)) return {};
-        out += " | dance " + std::to_string(wholeCounts(length));
+        if (length <= Tick{}) return {};
+        phrases.push_back("dance " + std::to_string(wholeCounts(length) + (isWhole(length) ? 0 : 1)));
     }
+    std::string out = "song: ";
+    for (const std::string& phrase : phrases) out += (&phrase == &phrases.front() ? "" : " | ") + phrase;
     const double tempo = static_cast<double>(bpm && *bpm >= 20 && *bpm <= 400 ? *bpm : usualTempo);
-    return out + "\ntempo: " + std::to_string(static_cast<int>(tempo)) + "\nstart: " + decimals(60 / tempo * static_cast<double>(*intro), 3) + " s\n";
+    out += "\ntempo: " + std::to_string(static_cast<int>(tempo)) + "\n";
+    return before > 0 ? out + "start: " + decimals(60 / tempo * static_cast<double>(before), 3) + " s\n" : out;
 }
 
 std::string Draft::routineText() const {
@@ -76,12 +81,12 @@ std::string Draft::routineText() const {
     std::vector<std::string> parts;
     std::map<std::string, std::string> figuresOf;
     for (const Figure& f : figures) {
-        out += "\nfigure: " + text_tree::quoted(f.name) + "\n";
+        if (!f.again) out += "\nfigure: " + text_tree::quoted(f.name) + "\n";
         for (const auto& [role, line] : f.lines) out += "  " + role + ": " + line + "\n";
         if (f.ofTag) continue;
         const std::string part = partOf(f);
         if (std::find(parts.begin(), parts.end(), part) == parts.end()) parts.push_back(part);
-        figuresOf[part] += "  " + text_tree::quoted(f.name) + "\n";
+        figuresOf[part] += "  " + text_tree::quoted(f.name) + (f.mirrored ? ", mirrored" : "") + "\n";
     }
     for (const std::string& part : parts) out += "\npart: " + part + "\n" + figuresOf[part];
     std::string passes;

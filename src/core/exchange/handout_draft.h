@@ -18,6 +18,8 @@ struct Figure {
     std::vector<std::pair<std::string, std::string>> lines; ///< role, steps
     Tick length;
     bool ofTag = false; ///< danced in a tag only
+    bool again = false; ///< one of that name is written already
+    bool mirrored = false;
 };
 
 /// What makes a pass differ.

@@ -48,12 +48,15 @@ constexpr std::array passWords{"wall", "walls", "pass", "passes", "wand", "wänd
 constexpr std::array levelWords{"level", "niveau", "nivel", "stufe"};
 constexpr std::array levels{"beginner", "improver", "intermediate", "advanced", "newcomer", "anfänger", "mittelstufe", "fortgeschrittene", "débutant", "intermédiaire", "avancé", "principiante", "intermedio", "avanzado"};
 constexpr std::array introWords{"intro", "introduction", "einsatz", "vorspiel", "entrada"};
-constexpr std::array creditWords{"music", "song", "track", "musik", "lied", "musique", "chanson", "música", "musica", "canción", "choreographed", "choreographer", "choreography", "choreo", "choreographie", "chorégraphie", "chorégraphe", "coreografía", "coreógrafo", "artist", "by", "von", "par", "por"};
+constexpr std::array creditWords{"music", "song", "track", "musik", "lied", "musique", "chanson", "música", "musica", "canción", "choreographed", "choreographer", "choreography", "choreo", "formation", "position", "aufstellung", "ausgangsstellung", "fassung", "takt", "formación", "posición", "choreographie", "chorégraphie", "chorégraphe", "coreografía", "coreógrafo", "artist", "by", "von", "par", "por"};
 constexpr std::array sectionWords{"section", "sect", "sec", "sektion", "abschnitt", "sección", "seccion", "set"};
 constexpr std::array partWords{"part", "teil", "partie", "parte"};
 constexpr std::array orderWords{"order", "sequence", "reihenfolge", "ablauf", "folge", "ordre", "séquence", "orden", "secuencia"};
 constexpr std::array restartWords{"restart", "restarts", "neustart", "neubeginn", "recommencer", "reprise", "redémarrage", "reinicio", "reiniciar"};
 constexpr std::array tagWords{"tag", "tags"};
+constexpr std::array bridgeWords{"bridge", "brücke", "pont", "puente"}; // after a pass it is a tag by another name
+constexpr std::array startWords{"start", "starts", "begin", "begins", "starting", "beginn", "beginnt", "beginnen", "commencer", "commence", "empieza", "empezar"};
+constexpr std::array placeWords{"in", "on", "at", "before", "during", "of", "auf", "vor", "während", "dans", "sur", "avant", "pendant", "au", "en", "antes", "durante"};
 constexpr std::array afterWords{"after", "nach", "après", "tras", "después"};
 constexpr std::array roleWords{"leader", "follower", "lead", "follow", "leaders", "followers", "everyone", "all", "man", "lady", "herr", "dame", "herren", "damen", "führende", "folgende", "homme", "femme", "cavalier", "cavalière", "hombre", "mujer", "líder", "seguidora", "men", "women", "ladies", "gents", "row", "line", "reihe", "linie", "rang", "ligne", "fila", "linea", "ones", "twos"};
 
@@ -71,6 +74,7 @@ public:
 
     LineSense run() {
         if (m_words.empty()) return kind(LineSense::Kind::Empty);
+        if (is(0, {"also"}) && colon(1)) return kind(LineSense::Kind::Other); // what hand-outs have no words for, as this program writes it
         if (columns() || beginAgain() || role() || order() || restart() || tag() || part() || section() || facts() || credit()) return std::move(m_out);
         m_out.words = rest(m_line, 0);
         return std::move(m_out);
@@ -89,11 +93,18 @@ private:
 
     /// "Repeat", "Start again and enjoy": the dance begins anew, as every dance does.
     bool beginAgain() {
-        static constexpr std::array again{"repeat", "again", "wiederholen", "wiederholung", "von", "recommencez", "recommencer", "encore", "repetir", "enjoy"};
-        const bool named = std::any_of(m_words.begin(), m_words.end(), [](const Word& w) { return in(w.text, again); }) && is(0, {"repeat", "start", "begin", "enjoy", "wiederholen", "wiederholung", "von", "noch", "recommencez", "recommencer", "repetir", "and", "now"});
-        if (!named || m_words.size() > 7 || std::any_of(m_words.begin(), m_words.end(), [](const Word& w) { return w.number.has_value(); })) return false;
-        if (is(0, {"recommencer"}) && m_words.size() > 2) return false;
-        m_out.kind = LineSense::Kind::Credit;
+        static constexpr std::array again{"repeat", "again", "wiederholen", "wiederholung", "von", "vorn", "vorne", "recommencez", "recommencer", "encore", "repetir", "enjoy"};
+        const bool named = std::any_of(m_words.begin(), m_words.end(), [](const Word& w) { return in(w.text, again); }) && is(0, {"repeat", "start", "begin", "enjoy", "wiederholen", "wiederholung", "von", "noch", "das", "alles", "recommencez", "recommencer", "repetir", "and", "now"});
+        const auto saysHowOften = [](const Word& w) {
+            const said::SaidWord* word = said::saidWord(w.text);
+            return w.number || (word && word->sense == said::Sense::Times);
+        };
+        const bool otherSide = std::any_of(m_words.begin(), m_words.end(), [](const Word& w) { return in(w.text, {"foot", "side", "mirrored", "fuß", "seite", "gegengleich", "pied", "côté", "pie", "lado"}); });
+        if (!named || otherSide || m_words.size() > 7 || (is(0, {"recommencer"}) && m_words.size() > 2)) return false;
+        const bool often = std::any_of(m_words.begin(), m_words.end(), saysHowOften);
+        const bool all = is(0, {"das", "alles", "von", "noch"}) || std::any_of(m_words.begin(), m_words.end(), [](const Word& w) { return in(w.text, {"all", "everything", "dance", "tanz", "top", "beginning", "todo", "tout", "danse"}); });
+        if (often && !all) return false; // "repeat 1-4": steps
+        m_out.kind = often ? LineSense::Kind::Again : LineSense::Kind::Credit;
         return true;
     }
 
@@ -191,7 +202,8 @@ private:
     }
 
     bool tag() {
-        const auto found = std::find_if(m_words.begin(), m_words.end(), [](const Word& w) { return in(w.text, tagWords); });
+        const bool afterPass = whereInTheOrder(afterWords) && !whereInTheOrder(placeWords);
+        const auto found = std::find_if(m_words.begin(), m_words.end(), [&](const Word& w) { return in(w.text, tagWords) || (afterPass && in(w.text, bridgeWords)); });
         if (found == m_words.end() || (found != m_words.begin() && !m_words.front().number)) return false;
         m_out.kind = LineSense::Kind::Tag;
         passes();
@@ -199,16 +211,26 @@ private:
             const Word& w = m_words[i];
             if (w.number && (is(i + 1, countWords) || (is(i + 1, {"-"}) && is(i + 2, countWords)))) m_out.counts = w.number;
         }
-        const std::size_t colonAt = m_line.rfind(':');
-        if (colonAt != std::string_view::npos && colonAt > found->finish + 1) m_out.words = rest(m_line, colonAt + 1);
+        std::size_t colonAt = m_line.size(); // the last one that is none of a time of day or a length
+        while (colonAt-- > found->finish + 1)
+            if (m_line[colonAt] == ':' && !(colonAt + 1 < m_line.size() && isDigit(m_line[colonAt + 1]))) {
+                m_out.words = rest(m_line, colonAt + 1);
+                break;
+            }
+        const auto behind = wordsOf(said::small(m_out.words));
+        if (behind.size() == 2 && behind[0].number && in(behind[1].text, countWords)) m_out.words.clear(); // "Tag after wall 2: 4 counts"
         return true;
     }
 
     bool part() {
-        if (!is(0, partWords) || !at(1) || m_words[1].text.size() > 2 || m_words[1].number) return false;
-        if (at(2) && !in(m_words[2].text, {":", "(", "-", "."})) return false;
+        const std::size_t dash = is(1, {"-"}) ? 1 : 0; // "A-Teil", "B part"
+        const bool turned = m_words[0].text.size() == 1 && !m_words[0].number && is(1 + dash, partWords);
+        const std::size_t name = turned ? 0 : 1, behind = turned ? 2 + dash : 2;
+        if (!turned && !is(0, partWords)) return false;
+        if (!at(name) || m_words[name].text.size() > 2 || m_words[name].number) return false;
+        if (at(behind) && !in(m_words[behind].text, {":", "(", "-", "."})) return false;
         m_out.kind = LineSense::Kind::Part;
-        m_out.words = m_words[1].text;
+        m_out.words = m_words[name].text;
         for (char& c : m_out.words)
             if (c >= 'a' && c <= 'z') c = static_cast<char>(c - 'a' + 'A');
         facts();
@@ -234,7 +256,35 @@ private:
         return true;
     }
 
+    /// "Start after 32 counts": an intro in other words.
+    bool startsAfter() {
+        if (!is(0, startWords)) return false;
+        for (std::size_t i = 1; i + 1 < m_words.size(); ++i) {
+            if (!in(m_words[i].text, afterWords) && !in(m_words[i].text, {"on", "auf", "sur", "en"})) continue;
+            if (!m_words[i + 1].number || (at(i + 2) && !in(m_words[i + 2].text, countWords))) continue;
+            m_out.kind = LineSense::Kind::Facts;
+            m_out.intro = m_words[i + 1].number;
+            return true;
+        }
+        return false;
+    }
+
+    /// Whether the line speaks of certain passes: "after wall 2", "before the 3rd wall", "in pass 4".
+    template <typename List>
+    bool whereInTheOrder(const List& places) const {
+        for (std::size_t i = 0; i < m_words.size(); ++i) {
+            if (!in(m_words[i].text, places)) continue;
+            std::size_t k = i + 1;
+            while (is(k, {"the", "der", "dem", "le", "la", "el"})) ++k;
+            if (is(k, passWords) && at(k + 1) && m_words[k + 1].number) return true;
+            if (at(k) && m_words[k].number && (is(k + 1, passWords) || (is(k + 1, {"st", "nd", "rd", "th", "."}) && is(k + 2, passWords)))) return true;
+        }
+        return false;
+    }
+
     bool facts() {
+        if (startsAfter()) return true;
+        if (whereInTheOrder(afterWords) || whereInTheOrder(placeWords)) return false;
         bool any = false;
         for (std::size_t i = 0; i < m_words.size(); ++i) {
             const std::string& w = m_words[i].text;
@@ -248,10 +298,10 @@ private:
                 if (m_out.intro && m_out.counts == m_out.intro) m_out.counts.reset();
                 if (m_out.intro) break;
             } else if (in(w, countWords) && (before || behind)) {
-                m_out.counts = before ? before : behind;
+                m_out.counts = behind ? behind : before;
                 any = true;
             } else if (in(w, wallWords) && (before || behind)) {
-                m_out.walls = before ? before : behind;
+                m_out.walls = behind ? behind : before; // "Count: 32 Wall: 4"
                 any = true;
             } else if (w == "bpm" && before) {
                 m_out.bpm = before;
@@ -290,6 +340,8 @@ bool numbersPage(std::string_view line) {
     }
     return numbers == 1 || (numbers == 2 && words.size() > 2 && !in(words[1].text, {"-"}));
 }
+
+bool namesSection(std::string_view word) { return in(std::string(word), sectionWords); }
 
 LineSense senseOf(std::string_view line) { return Reader(line).run(); }
 

@@ -22,6 +22,7 @@ struct LineSense {
         Restart,
         Tag,
         Role,      ///< "Leader: …", "Row 2: …": `role`, and its steps in `words`
+        Again,     ///< "everything from the top, three times": the order says how often
         Columns,   ///< the head of a table: `columns`
         Other,     ///< steps, the title, or nothing that is known
     };
@@ -38,6 +39,9 @@ struct LineSense {
 
 /// Whether a line only numbers its page: "2", "- 2 -", "Page 2 of 3", "2/3".
 [[nodiscard]] bool numbersPage(std::string_view line);
+
+/// Whether a word, in small letters, is one for a section of a dance.
+[[nodiscard]] bool namesSection(std::string_view word);
 
 /// Reads one line, without its line end.
 [[nodiscard]] LineSense senseOf(std::string_view line);

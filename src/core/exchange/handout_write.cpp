@@ -3,6 +3,7 @@
 #include "core/base/number_words.h"
 #include "core/exchange/handout_line.h"
 #include "core/landing/findings.h"
+#include "core/landing/sheet_header.h"
 #include "core/notation/notation_lexer.h"
 #include "core/notation/notation_print.h"
 #include "core/routine/part_reading.h"
@@ -145,7 +146,7 @@ std::vector<Lines> inWords(const Section& section, const NotationChoices& choice
 
 class Writer {
 public:
-    Writer(const Document& document, HandoutManner manner) : m_document(document), m_routine(document.routine), m_manner(manner) {}
+    Writer(const Document& document, HandoutManner manner) : m_document(document), m_routine(document.routine), m_landing(land(document)), m_manner(manner) {}
 
     std::string write() {
         head();
@@ -169,8 +170,7 @@ private:
 
     void head() {
         line(m_document.title.empty() ? "Dance" : oneLine(m_document.title));
-        const Landing landing = land(m_document);
-        const auto& passes = landing.performance.passes;
+        const auto& passes = m_landing.performance.passes;
         if (!passes.empty()) {
             const Part* first = findPart(m_routine, m_routine.passes.front().part);
             const bool one = std::all_of(m_routine.passes.begin(), m_routine.passes.end(), [&](const Pass& p) { return p.part == m_routine.passes.front().part; });
@@ -254,29 +254,41 @@ private:
         line("Order: " + text);
     }
 
-    /// Restarts and tags in the words of hand-outs; what else makes a pass differ as a remark.
+    /// Restarts, tags and waits in the words of hand-outs, as they come about in the song; for all else that makes passes differ a hand-out has no words that are read back, and it stands as the sheet says it.
     void differences() {
-        const Landing landing = land(m_document);
-        for (std::size_t i = 0; i < m_routine.passes.size(); ++i) {
-            const Pass& pass = m_routine.passes[i];
-            const std::string wall = "wall " + std::to_string(i + 1);
-            PassExceptions others = pass;
-            if (pass.restart && isWhole(pass.restart->after)) {
-                line("Restart on " + wall + " after " + std::to_string(wholeCounts(pass.restart->after)) + " counts");
-                others.restart.reset();
+        Landing left = m_landing;
+        for (std::size_t i = 0; i < left.performance.passes.size(); ++i) {
+            PassPerformance& pass = left.performance.passes[i];
+            const std::string wall = "wall " + std::to_string(pass.number);
+            if (i > 0 && pass.wait > Tick{} && isWhole(pass.wait) && m_landing.performance.passes[i - 1].tag == Tick{}) {
+                line(std::to_string(wholeCounts(pass.wait)) + "-count tag after wall " + std::to_string(pass.number - 1));
+                pass.wait = {};
             }
-            if (pass.tag && isWhole(pass.tag->counts)) {
-                std::string steps;
-                if (const Figure* figure = findFigure(m_routine, pass.tag->figure); figure && m_routine.roles.size() == 1) steps = ": " + lineText(*figure, m_routine.roles.front().id);
-                line(std::to_string(wholeCounts(pass.tag->counts)) + "-count tag after " + wall + steps);
-                others.tag.reset();
+            if (pass.cut && isWhole(pass.counts)) {
+                line("Restart on " + wall + " after " + std::to_string(wholeCounts(pass.counts)) + " counts");
+                pass.cut = pass.exceptions.restart && pass.exceptions.restart->turnOn && !pass.cutTurns.empty();
             }
-            if (!(others == PassExceptions{})) line("(" + wall + " differs in other ways, too)");
+            if (pass.tag > Tick{} && isWhole(pass.tag)) {
+                const auto steps = stepsOfTag(pass);
+                line(std::to_string(wholeCounts(pass.tag)) + "-count tag after " + wall + (steps ? *steps : std::string()));
+                if (steps && !pass.countsFromOneAfter) pass.tag = {};
+            }
         }
+        for (const std::string& sentence : sheetHeader(m_document, left).exceptions) line("Also: " + sentence);
+    }
+
+    /// ": 1 rock L 2 replace …"; empty where everyone waits, nothing where a hand-out cannot say the steps: those of several roles, and those that take longer or shorter.
+    std::optional<std::string> stepsOfTag(const PassPerformance& pass) const {
+        if (!pass.tagReading) return std::string();
+        const PartReading& reading = *m_landing.performance.readings[*pass.tagReading];
+        if (reading.roles.size() != 1 || reading.length != pass.tag) return std::nullopt;
+        const Section section{reading.roles.front().actions, reading.length};
+        return ": " + joined(linesOf(section));
     }
 
     const Document& m_document;
     const Routine& m_routine;
+    const Landing m_landing;
     HandoutManner m_manner;
     std::string m_out;
 };

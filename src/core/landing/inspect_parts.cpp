@@ -84,9 +84,10 @@ void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& tol
 
 /// Lines of the hand-out that nobody has settled.
 void unsettled(Inspection& in) {
+    HandoutClaims claims(in.routine, in.performance.parts);
     for (const UnsettledLine& line : in.routine.unsettled) {
-        if (!isOpen(in.routine, line)) continue;
-        const std::string claims = brokenClaims(in.routine, line), why = asSentence(claims.empty() ? line.why : claims);
+        if (!claims.isOpen(line)) continue;
+        const std::string broken = claims.broken(line), why = asSentence(broken.empty() ? line.why : broken);
         PartId part;
         for (const Part& one : in.routine.parts)
             if (!part.valid() && std::any_of(one.figures.begin(), one.figures.end(), [&](const Placement& p) { return p.figure.valid() && p.figure == line.figure; })) part = one.id;

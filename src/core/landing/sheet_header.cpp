@@ -82,6 +82,7 @@ private:
             const Pass& written = m_routine.passes[pass.index];
             std::string mark = marked(pass, !written.restart && !pass.cutByPin);
             if (pass.cutByPin) mark += ", cut by the start of the next";
+            else if (pass.exceptions.restart && pass.exceptions.restart->turnOn && !pass.cutTurns.empty()) mark += ", the turn danced to its end";
             auto same = std::find_if(all.begin(), all.end(), [&](const Same& s) { return s.after == pass.counts && s.mark == mark; });
             if (same == all.end()) same = all.insert(all.end(), {pass.counts, mark, {}, {}, {}});
             same->numbers.push_back(pass.number);

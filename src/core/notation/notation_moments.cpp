@@ -171,11 +171,6 @@ private:
         const auto fraction = fractionOf(t);
         if (!fraction) return;
         m_rangeStart.reset();
-        // Find the next number without a word between: `a3`, `& 5`.
-        std::size_t ahead = 1;
-        while (peek(ahead) && peek(ahead)->kind == TokenKind::Sub) ++ahead;
-        const Token* next = peek(ahead);
-        const bool nextIsNumber = next && next->kind == TokenKind::Number && next->value <= mostCounts; // a greater one is an error of its own
         if (m_count == 0) { // before the figure's first number: settled when that number comes
             m_leading.push_back({t, *fraction});
             Moment& moment = openMoment(t, *fraction);
@@ -183,6 +178,11 @@ private:
             ++m_next;
             return;
         }
+        // Find the next number without a word between: `a3`, `& 5`.
+        std::size_t ahead = 1;
+        while (peek(ahead) && peek(ahead)->kind == TokenKind::Sub) ++ahead;
+        const Token* next = peek(ahead);
+        const bool nextIsNumber = next && next->kind == TokenKind::Number && next->value <= mostCounts; // a greater one is an error of its own
         std::int64_t count = m_count;
         const bool sameMoment = t.gluedLeft && m_next > 0 &&
                                 (m_tokens[m_next - 1].kind == TokenKind::Number || m_tokens[m_next - 1].kind == TokenKind::Sub);

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <array>
+#include <cstdlib>
 #include <memory>
 
 namespace lc::papers {
@@ -56,8 +57,9 @@ private:
         if (in(silent, name)) return false;
         if (name == "br") m_lines.endLine();
         else if (name == "pre") ++m_pre;
-        if ((name == "td" || name == "th") && hasCellBefore(node)) m_lines.tab();
-        else if (in(blocks, name) && !inCell(node)) m_lines.endLine();
+        if (name == "td" || name == "th") {
+            for (int left = columnsOfTheCellBefore(node); left > 0; --left) m_lines.tab();
+        } else if (in(blocks, name) && !inCell(node)) m_lines.endLine();
         else if (in(blocks, name)) m_lines.space();
         return true;
     }
@@ -78,10 +80,13 @@ private:
             at = end + 1;
         }
     }
-    static bool hasCellBefore(const xmlNode* node) {
-        for (const xmlNode* before = node->prev; before; before = before->prev)
-            if (before->type == XML_ELEMENT_NODE) return true;
-        return false;
+    /// 0 at the first cell of a row.
+    static int columnsOfTheCellBefore(const xmlNode* node) {
+        const xmlNode* before = node->prev;
+        while (before && before->type != XML_ELEMENT_NODE) before = before->prev;
+        if (!before) return 0;
+        const std::unique_ptr<xmlChar, void (*)(xmlChar*)> span(xmlGetProp(before, reinterpret_cast<const xmlChar*>("colspan")), [](xmlChar* text) { xmlFree(text); });
+        return span ? std::clamp(std::atoi(reinterpret_cast<const char*>(span.get())), 1, 60) : 1;
     }
     /// A paragraph that is all of a cell goes on in the cell's line.
     static bool inCell(const xmlNode* node) { return node->parent && (nameOf(node->parent) == "td" || nameOf(node->parent) == "th") && nameOf(node) != "table"; }

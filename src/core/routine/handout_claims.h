@@ -1,16 +1,30 @@
 #pragma once
 
-#include "core/routine/routine.h"
+#include "core/routine/part_reading.h"
 
+#include <memory>
 #include <string>
 
 namespace lc {
 
-/// What a line of the hand-out says of counts and walls against what is written now: "32 counts are said, but 30 are written". Empty where it is kept, where it says nothing of them, and where it cannot be checked (several parts;
-/// walls of several roles). O(length of the part).
-[[nodiscard]] std::string brokenClaims(const Routine& routine, const UnsettledLine& line);
+/// What the lines of a hand-out claim of counts and walls against what is written now. The part that is danced is read once, when the first claim is checked.
+class HandoutClaims {
+public:
+    /// `read`: the parts as they are read already, in any order (those of a Performance); without them the part is read here. Keeps a reference to the routine.
+    explicit HandoutClaims(const Routine& routine, const std::vector<std::shared_ptr<const PartReading>>& read = {});
 
-/// Whether a line still waits to be settled: it was not understood, or what it claims is not kept.
-[[nodiscard]] bool isOpen(const Routine& routine, const UnsettledLine& line);
+    /// "32 counts are said, but 30 are written". Empty where the claim is kept, where nothing is claimed, and where it cannot be checked (several parts are danced; walls of several roles). O(length of the part).
+    [[nodiscard]] std::string broken(const UnsettledLine& line);
+
+    /// Whether a line still waits to be settled: it was not understood, or what it claims is not kept.
+    [[nodiscard]] bool isOpen(const UnsettledLine& line) { return (!line.counts && !line.walls) || !broken(line).empty(); }
+
+private:
+    const PartReading* danced();
+
+    const Routine& m_routine;
+    std::shared_ptr<const PartReading> m_danced;
+    bool m_looked = false;
+};
 
 } // namespace lc

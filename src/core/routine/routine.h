@@ -118,7 +118,7 @@ struct UnsettledLine {
     FigureId figure = {};     ///< in whose section it stands; none = elsewhere
     RoleId role = {};         ///< of a line of steps that was left out of the figure: whose; else none
     std::uint32_t at = 0;     ///< bytes into that role's line where it stood
-    std::optional<std::int64_t> counts = {}, walls = {}; ///< what it claims of the dance; it is open while that is not kept, see brokenClaims()
+    std::optional<std::int64_t> counts = {}, walls = {}; ///< what it claims of the dance; it is open while that is not kept, see HandoutClaims
     bool operator==(const UnsettledLine&) const = default;
 };
 

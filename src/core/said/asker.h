@@ -17,8 +17,7 @@ inline constexpr std::size_t mostDoubts = 12; ///< as many questions as a person
 /// One way to mean a place, with the word that it would be kept as.
 struct Meaning {
     std::string text;
-    std::optional<OwnWord> word = std::nullopt;
-    bool mayBeKept = true; ///< the word can be kept as it is said; else this only says how the line is read
+    std::optional<OwnWord> word = std::nullopt; ///< not checked: some that are said cannot be kept
 };
 
 /// A place that can be meant in several ways, while a line is read.

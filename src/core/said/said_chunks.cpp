@@ -207,14 +207,31 @@ void Parter::direction(const SaidToken& t) {
         if (c.verb && t.text == "cross" && in(lifting, c.words.back())) joins = false; // "scuff hitch cross touch"
         else if (c.verb && !c.direction && besideATouch(t)) joins = false;
         else if (c.verb && !c.direction) joins = (c.feet.empty() || !footFollows || refers(t)) && !closesAfterStep(t);
-        else if (c.verb) joins = c.words.back() == "diagonal" || c.words.back() == "cross";
-        else if (c.direction) joins = c.words.back() == "cross" || c.words.back() == "diagonal" || (!c.feet.empty() && footFollows && refers(t));
-        else if (!c.feet.empty() && c.words.empty()) joins = m_out.chunks.empty() || !m_out.chunks.back().footOnly;
+        else if (c.verb) joins = c.words.back() == "diagonal" || crossesInto(t);
+        else if (c.direction) joins = c.words.back() == "diagonal" || crossesInto(t) || (!c.feet.empty() && footFollows && refers(t));
+        else if (!c.feet.empty() && c.words.empty()) joins = (m_out.chunks.empty() || !m_out.chunks.back().footOnly) && !stepsThenCloses(t);
         else joins = true;
     }
     Chunk& c = joins ? *m_now : begin(t);
     c.words.push_back(t.text);
     c.direction = true;
+}
+
+bool Parter::crossesInto(const SaidToken& t) {
+    if (m_now->words.back() != "cross" || in(closings, t.text) || t.text == "side" || t.text == "out" || t.text == "in" || t.text == "cross") return false; // "cross side behind"
+    if (t.text != "back" && t.text != "forward") return true;
+    return m_asker.ask(m_now->begin, t.finish, "“cross " + t.text + "” can be one step or two. Which is meant?", {"two: a cross, then " + t.text, "one: a cross " + t.text}) == 1;
+}
+
+bool Parter::stepsThenCloses(const SaidToken& t) {
+    if (!in(closings, t.text) || t.text == "in place" || t.text == "place" || m_rhythm.size() == 1) return false;
+    const bool before = m_at < 2 || m_tokens[m_at - 2].kind == TokenKind::Break, behind = !next() || next()->kind == TokenKind::Break;
+    if ((before && behind) || (next() && next()->is(Sense::Foot) && footOf(*next()) != m_now->feet.front())) return false; // "side R, L close, side R"; the foot that closes is said behind it
+    const std::string side = m_now->feet.front() == Foot::Left ? "left" : "right";
+    if (m_asker.ask(m_now->begin, t.finish, "“" + side + " " + t.text + "” can be one step or two. Which is meant?", {"two: a step to the " + side + ", then " + t.text, "one: the " + side + " foot closes"}) == 1) return false;
+    m_now->words = {"side"};
+    m_now->direction = true;
+    return true;
 }
 
 bool Parter::besideATouch(const SaidToken& t) {

@@ -56,6 +56,10 @@ void goesOn(const Chunk& before, Chunk& next);
 /// "touch out, in": whether a direction that is said alone behind a touch with one is that touch again. Asks.
 void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker);
 
+/// "rock step R, L", "vine R, L": what feet behind a figure say: those of its steps, the figure again on the other foot, or steps of their own. `said`: the counts that are said for all of it, 0 for none; where one way fits them
+/// it is taken, else it is asked.
+void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said = 0);
+
 /// Parts what is said between two counts into what is danced. Where it can be parted in two ways it asks. `rhythm`: the counts that are said for it, from 1 ("1", "&", "2"), if any.
 [[nodiscard]] Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm = {});
 

@@ -42,7 +42,8 @@ std::size_t Counts::leadIn() {
         return 0;
     }
     const auto rest = m_tokens.begin() + static_cast<std::ptrdiff_t>(k);
-    const bool words = m_tokens.front().spelled || std::any_of(rest, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Figure) || t.kind == TokenKind::Break; });
+    const bool setOff = first == 5 && last == 8 && std::count_if(rest, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Step) || t.is(Sense::Direction); }) > 1; // "5 6 7 8 walk walk walk kick"
+    const bool words = setOff || m_tokens.front().spelled || std::any_of(rest, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Figure) || t.kind == TokenKind::Break; });
     const bool counted = std::any_of(rest, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) || t.is(Sense::Letter) || t.kind == TokenKind::Silent; });
     if (!words || counted || last < 4 || then->kind == TokenKind::Dash || then->is(Sense::Hold) || then->is(Sense::Times)) return 0;
     m_spoken = true;
@@ -93,7 +94,7 @@ std::size_t Counts::read(std::size_t i, std::vector<Mark>& marks, bool& range) {
             ++i;
         } else if (t->kind == TokenKind::Dash) {
             if (!dash(i, marks, range)) return m_tokens.size();
-        } else if (t->is(Sense::Hold) && ((marks.empty() && countAt(i)) || holdsNextCount(i, marks))) {
+        } else if (t->is(Sense::Hold) && !range && ((marks.empty() && countAt(i)) || holdsNextCount(i, marks))) {
             m_begun = true;
             ++m_last;
             mark(marks, *t, m_base + m_last, true);

@@ -1,5 +1,6 @@
 #include "core/said/said_line.h"
 
+#include "core/notation/notation.h"
 #include "core/said/said_placing.h"
 
 #include <algorithm>
@@ -44,6 +45,7 @@ public:
         m_from = m_counts.leadIn();
         m_writer.setLessBy(m_counts.lessBy());
         m_writer.putFrom(1, {}, m_counts.waitsBefore());
+        skipLength();
         const auto begin = m_tokens.begin() + static_cast<std::ptrdiff_t>(m_from);
         const bool inCounts = std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) || t.kind == TokenKind::Silent; });
         const bool slowQuick = !inCounts && std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Slow) || t.is(Sense::Quick); });
@@ -83,9 +85,27 @@ private:
                 i = m_counts.read(i, segment.marks, segment.range);
                 const std::size_t from = i;
                 while (i < m_tokens.size() && !endsWords(i)) ++i;
-                say(std::move(segment), from, i);
+                const bool bare = std::all_of(m_tokens.begin() + static_cast<std::ptrdiff_t>(from), m_tokens.begin() + static_cast<std::ptrdiff_t>(i), [](const SaidToken& w) { return w.kind == TokenKind::Break || w.kind == TokenKind::Colon || w.is(Sense::Filler); });
+                if (bare && at(i) && (at(i)->is(Sense::Repeat) || at(i)->is(Sense::OtherFoot))) {
+                    m_said.spoken = true;
+                    i = againOn(segment.marks, i);
+                } else say(std::move(segment), from, i);
             }
         }
+    }
+
+    /// "4 counts: sway R, L, R, L": the length of what follows, where it is that.
+    void skipLength() {
+        const auto saysCounts = [](const SaidToken& t) { return t.is(Sense::Filler) && (t.text == "count" || t.text == "counts" || t.text == "zählzeiten" || t.text == "schläge" || t.text == "temps" || t.text == "tiempos"); };
+        const SaidToken* how = at(m_from);
+        if (!how || !how->is(Sense::Count) || !at(m_from + 1) || !saysCounts(*at(m_from + 1))) return;
+        std::size_t i = m_from + 2;
+        while (at(i) && (at(i)->kind == TokenKind::Dash || at(i)->kind == TokenKind::Colon || at(i)->kind == TokenKind::Break || at(i)->is(Sense::Filler))) ++i;
+        if (!at(i)) return;
+        Asker quiet;
+        const std::vector<SaidToken> rest(m_tokens.begin() + static_cast<std::ptrdiff_t>(i), m_tokens.end());
+        const NotationReading read = readNotation(Sayer(rest, m_choices, quiet).run().line, m_choices);
+        if (!quiet.error() && !read.error && read.length == counts(how->value)) m_from = i;
     }
 
     /// What is said of a group such as "back, 2, 3, touch".
@@ -183,6 +203,7 @@ private:
     void say(Segment segment, std::size_t from, std::size_t to) {
         const std::span<const SaidToken> words(m_tokens.data() + from, to - from);
         const auto danced = std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent; });
+        if (danced > 1 && std::any_of(words.begin(), words.end(), [](const SaidToken& t) { return t.kind == TokenKind::Unknown; })) m_said.spoken = true; // it may be a figure on these counts
         if (danced == 1)
             for (std::size_t k = from + 1; k + 1 < to; ++k) // "1 side and close 2 side"
                 if (m_tokens[k].is(Sense::And) && !m_tokens[k + 1].is(Sense::Gesture) &&
@@ -194,6 +215,7 @@ private:
                 }
         segment.chunks = partsOf(words, segment.marks).chunks;
         segment.stop = to;
+        settleFeet(segment.chunks, m_asker, std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent && m.letter.empty(); }));
         if (segment.chunks.empty()) {
             for (const Mark& m : segment.marks) m_writer.put(m, m.silent ? "wait" : "");
             return;
@@ -202,18 +224,67 @@ private:
         m_said.spoken = placeSegment(m_work, std::move(segment)) || m_said.spoken;
     }
 
+    /// How something is danced again: which counts of it, and on which foot.
+    struct Again {
+        bool other = false;
+        std::optional<Foot> side;
+        std::optional<std::pair<std::int64_t, std::int64_t>> counts;
+        std::size_t next = 0; ///< the token behind it
+    };
+
+    /// "repeat 1-4 on the other foot", "repeat to the left"; `before`: the count up to which something was danced.
+    Again againAt(std::size_t i, std::int64_t before) const {
+        Again out;
+        for (; at(i); ++i) {
+            const SaidToken& t = m_tokens[i];
+            const bool goesOn = at(i + 1) && at(i + 1)->is(Sense::OtherFoot);
+            if (t.is(Sense::OtherFoot)) out.other = true;
+            else if (t.is(Sense::Side) || t.is(Sense::Foot)) out.side = t.text == "L" ? Foot::Left : Foot::Right;
+            else if (t.is(Sense::Count) && !out.counts && t.value + m_counts.base() <= before) {
+                const bool range = at(i + 1) && at(i + 1)->kind == TokenKind::Dash && at(i + 2) && at(i + 2)->is(Sense::Count) && at(i + 2)->value + m_counts.base() <= before;
+                out.counts = {t.value + m_counts.base(), m_tokens[range ? i + 2 : i].value + m_counts.base()};
+                if (range) i += 2;
+            } else if (!t.is(Sense::Repeat) && !t.is(Sense::Filler) && !(t.kind == TokenKind::Break && goesOn)) break;
+        }
+        out.next = i;
+        return out;
+    }
+
+    /// "5-8 repeat on the other foot", "13-16 repeat 9-12": what was danced is danced again on these counts; without counts of its own behind all of them. The token behind it.
+    std::size_t againOn(const std::vector<Mark>& marks, std::size_t i) {
+        const std::int64_t first = marks.empty() ? m_counts.last() + 1 : marks.front().count;
+        Again again = againAt(i, first - 1);
+        const std::size_t finish = m_tokens[again.next - 1].finish;
+        const std::int64_t length = !marks.empty() ? marks.back().count - first + 1 : again.counts->second - again.counts->first + 1;
+        if (!again.counts) again.counts = {first - length, first - 1};
+        const auto [from, to] = *again.counts;
+        if (from < 1 || to < from || m_writer.empty()) {
+            m_asker.refuse(m_tokens[i].begin, finish, "Nothing of that length is said before it that could be repeated.");
+            return again.next;
+        }
+        if (to - from + 1 != length) {
+            m_asker.refuse(m_tokens[i].begin, finish, std::to_string(length) + " counts are said for it, but what is repeated has " + std::to_string(to - from + 1) + ".");
+            return again.next;
+        }
+        if (again.side && !again.other) {
+            const auto foot = m_writer.footOn(from, to);
+            again.other = foot ? *foot != *again.side : m_asker.ask(m_tokens[i].begin, finish, "Is it danced on the other foot?", {"yes", "no: on the same"}) == 0;
+        }
+        m_writer.copy(from, to, first, again.other);
+        m_counts.reached(first + length - 1);
+        return again.next;
+    }
+
     /// "x2", "repeat", "on the other foot" after all that was said. The token behind it.
     std::size_t again(std::size_t i) {
         const SaidToken& t = m_tokens[i];
         if (i == m_heeded) return i + 1;
-        bool other = t.is(Sense::OtherFoot);
-        std::size_t next = i + 1;
-        if (t.is(Sense::Repeat))
-            for (; at(next) && (at(next)->is(Sense::OtherFoot) || at(next)->is(Sense::Filler)); ++next) other = other || at(next)->is(Sense::OtherFoot);
+        const Again meant = againAt(i, m_counts.last());
+        if (!t.is(Sense::Times) && meant.counts) return againOn({}, i);
         const std::int64_t times = timesOf(t);
         if (m_writer.empty()) m_asker.refuse(t.begin, t.finish, "Nothing is said before it that could be repeated.");
-        else if (times > 0) m_counts.reached(m_writer.repeat(times, other));
-        return next;
+        else if (times > 0) m_counts.reached(m_writer.repeat(times, t.is(Sense::OtherFoot) || (t.is(Sense::Repeat) && meant.other)));
+        return t.is(Sense::Repeat) ? meant.next : i + 1;
     }
 
     /// How often something is danced in all; 0 and refused where that is no use.
@@ -242,6 +313,7 @@ private:
             m_said.spoken = m_asker.error().has_value();
             return;
         }
+        settleFeet(all, m_asker);
         settleTurns(all);
         m_writer.putFrom(1, actsOf(all, m_choices, false, m_asker));
     }

@@ -38,8 +38,9 @@ void Parter::unknown(const SaidToken& t) {
     word.besideStep = open() && m_now->kind == Chunk::Kind::Step && (m_now->verb || m_now->direction);
     if (standsAlone(ahead)) word.rhythm = m_rhythm;
     if (stepFollows) word.name += " step";
-    const std::string nearest = ahead == 1 ? m_asker.nearest(t.text) : std::string();
-    const std::vector<Meaning> meanings = meaningsOf(word, nearest);
+    const bool asks = !m_asker.full(); // else the first is taken
+    const std::string nearest = asks && ahead == 1 ? m_asker.nearest(t.text) : std::string();
+    const std::vector<Meaning> meanings = meaningsOf(word, nearest, asks ? 10 : 1);
     const std::size_t pick = m_asker.askMeaning(t.begin, finish, "“" + word.name + "” is no word that is known here. What does it say?", meanings);
     m_at += ahead - 1;
     SaidToken meant = t;

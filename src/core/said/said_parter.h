@@ -41,6 +41,10 @@ private:
     /// "side rock back": the first direction is a step of its own, or goes with what follows.
     bool splitsBefore(const SaidToken& t);
     void direction(const SaidToken& t);
+    /// "cross behind" is one step, "cross side" two; "cross back" is asked.
+    bool crossesInto(const SaidToken& t);
+    /// "right together right touch": whether a foot is the side of a step before one that closes. Asks, and makes it that step.
+    bool stepsThenCloses(const SaidToken& t);
     /// "side touch side touch": whether the second side belongs to the touch.
     bool besideATouch(const SaidToken& t);
     /// "behind", "across" and "beside" name the place of the other foot as often as where a step goes.

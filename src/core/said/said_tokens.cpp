@@ -58,6 +58,7 @@ public:
         }
         settleLetters();
         settleRanges();
+        settleHowMany();
         return std::move(m_tokens);
     }
 
@@ -286,6 +287,7 @@ private:
             t.own = own;
             return true;
         }
+        if (found && found->sense == Sense::Filler && bestEnd < m_text.size() && m_text[bestEnd] == '-' && letterAt(bestEnd + 1)) found = nullptr; // "do-si-do" is one word
         if (!found) {
             std::size_t end = first;
             while (end < m_text.size() && m_text[end] == '-' && letterAt(end + 1)) end = wordEnd(end + 1);
@@ -312,6 +314,18 @@ private:
                 m_tokens[i].spaceAfter = false;
                 m_tokens[i].spelled = true;
             }
+    }
+
+    /// "9-12: four steps in": as many as there are counts, which says nothing new.
+    void settleHowMany() {
+        for (std::size_t i = 3; i + 1 < m_tokens.size(); ++i) {
+            const bool pause = m_tokens[i - 1].kind == TokenKind::Colon || m_tokens[i - 1].kind == TokenKind::Break;
+            const std::size_t last = i - (pause ? 2 : 1);
+            if (last < 2 || !m_tokens[i].is(Sense::Count) || !m_tokens[i + 1].several || m_tokens[last - 1].kind != TokenKind::Dash) continue;
+            if (!m_tokens[last].is(Sense::Count) || !m_tokens[last - 2].is(Sense::Count) || m_tokens[last].value - m_tokens[last - 2].value + 1 != m_tokens[i].value) continue;
+            m_tokens[i].sense = Sense::Filler;
+            m_tokens[i].text.clear();
+        }
     }
 
     /// "a" and "e" are letters in a line of counts, but where "a" stands before what it is an article of; else they say nothing.

@@ -21,33 +21,36 @@ std::string lineOf(const UnknownWord& word, const std::vector<std::string>& rhyt
 
 } // namespace
 
-std::vector<Meaning> meaningsOf(const UnknownWord& word, const std::string& nearest) {
+std::vector<Meaning> meaningsOf(const UnknownWord& word, const std::string& nearest, std::size_t most) {
     std::vector<Meaning> out;
-    const auto meaning = [&](std::string text, OwnWord meant) {
-        auto kept = checkedWord(meant);
-        const bool may = kept.has_value();
-        out.push_back({std::move(text), may ? std::move(*kept) : std::move(meant), may});
+    const auto add = [&](std::string text, OwnWord meant) {
+        if (out.size() < most) out.push_back({std::move(text), std::move(meant)});
     };
-    const auto add = [&](std::string text, std::string line) { meaning(std::move(text), {word.name, {}, std::move(line)}); };
     const auto figure = [&](const std::vector<std::string>& rhythm, bool lastTouches) {
-        const std::string line = lineOf(word, rhythm, lastTouches);
-        add(meaningInWords({word.name, {}, line}), line);
+        if (out.size() < most) add(stepsInWords(rhythm, rhythm.size() - (lastTouches ? 1 : 0), lastTouches), {word.name, {}, lineOf(word, rhythm, lastTouches)});
     };
-    const auto manner = [&] { meaning("it only says how the step is danced", {word.bare, {}, {}}); };
+    const auto manner = [&] { add("it only says how the step is danced", {word.bare, {}, {}}); };
     if (word.rhythm.size() > 1) {
         figure(word.rhythm, false);
         figure(word.rhythm, true);
     }
     if (word.besideStep) manner();
-    add("a step of its own, with weight", lineOf(word, {"1"}, false));
-    add("a step of its own, without weight", lineOf(word, {"1"}, true));
+    add("a step of its own, with weight", {word.name, {}, lineOf(word, {"1"}, false)});
+    add("a step of its own, without weight", {word.name, {}, lineOf(word, {"1"}, true)});
     if (!word.besideStep) manner();
     if (word.rhythm.empty()) {
         figure({"1", "2"}, false);
         figure({"1", "&", "2"}, false);
     }
-    if (!nearest.empty()) out.push_back({"“" + nearest + "”"});
+    if (!nearest.empty() && out.size() < most) out.push_back({"“" + nearest + "”"});
     return out;
+}
+
+std::optional<OwnWord> keepable(const std::optional<OwnWord>& word) {
+    if (!word) return std::nullopt;
+    auto kept = checkedWord(*word);
+    if (!kept) return std::nullopt;
+    return std::move(*kept);
 }
 
 namespace {
@@ -89,11 +92,10 @@ void askOfUnknownWords(NotationReading& reading, const NotationChoices& choices)
         asked.push_back(a.words);
         const std::string name = small(a.words), nearest = nearestWord(name);
         NotationQuestion question{a.begin, a.finish, "“" + name + "” is no word that is known here. What does it say?", {}};
-        const auto answer = [&](std::string text, const std::string& words, std::optional<OwnWord> word, bool taken, bool touches = false) {
+        const auto answer = [&](std::string text, const std::string& words, const std::optional<OwnWord>& word, bool taken, bool touches = false) {
             const std::string line = printNotation(reworded(reading, a.words, words, touches), choices);
             const NotationReading meant = readNotation(line, choices);
-            if (word && !checkedWord(*word)) word.reset();
-            if (!meant.error) question.answers.push_back({std::move(text), line, meant.length, freeAtEnd(meant.actions), taken, std::move(word)});
+            if (!meant.error) question.answers.push_back({std::move(text), line, meant.length, freeAtEnd(meant.actions), taken, keepable(word)});
         };
         answer("a step, with weight", "step " + a.words, OwnWord{name, {}, "1 step " + name}, true);
         answer("without weight", "touch " + a.words, OwnWord{name, {}, "1 touch " + name}, false, true);

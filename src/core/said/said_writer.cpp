@@ -95,6 +95,36 @@ std::int64_t LineWriter::repeat(std::int64_t times, bool otherFoot) {
     return length * times;
 }
 
+std::vector<LineWriter::Moment> LineWriter::on(std::int64_t from, std::int64_t to) const {
+    std::vector<Moment> out;
+    std::int64_t now = 0;
+    for (const Moment& m : m_moments) {
+        if (m.count > 0) now = m.count + m_lessBy;
+        if (now >= from && now <= to) out.push_back(m);
+    }
+    return out;
+}
+
+void LineWriter::copy(std::int64_t from, std::int64_t to, std::int64_t first, bool otherFoot) {
+    for (Moment& m : on(from, to)) {
+        if (m.count > 0) m.count += first - from;
+        if (otherFoot) m.body = onOtherFoot(m.body);
+        m_moments.push_back(std::move(m));
+    }
+}
+
+std::optional<Foot> LineWriter::footOn(std::int64_t from, std::int64_t to) const {
+    std::optional<Foot> found;
+    for (const Moment& m : on(from, to)) {
+        bool turn = false;
+        words(m.body, [&](const std::string& word) {
+            if (isFoot(word) && !turn && !found) found = word == "L" ? Foot::Left : Foot::Right;
+            turn = isTurn(word);
+        });
+    }
+    return found;
+}
+
 std::string LineWriter::line(std::vector<Piece>& pieces) const {
     std::string out = m_head;
     for (std::size_t i = 0; i < m_moments.size(); ++i) {

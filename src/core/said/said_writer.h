@@ -3,6 +3,7 @@
 #include "core/said/said_acts.h"
 #include "core/said/said_counts.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -36,6 +37,11 @@ public:
     /// All that was put, so many times in all; on the other foot from the second time. The last count that is filled.
     std::int64_t repeat(std::int64_t times, bool otherFoot);
 
+    /// What stands on counts [from, to] again from `first` on; on the other foot.
+    void copy(std::int64_t from, std::int64_t to, std::int64_t first, bool otherFoot);
+    /// The foot that is said first on counts [from, to], if any.
+    [[nodiscard]] std::optional<Foot> footOn(std::int64_t from, std::int64_t to) const;
+
     [[nodiscard]] bool empty() const { return m_moments.empty(); }
     /// The line, and where each piece of it comes from.
     [[nodiscard]] std::string line(std::vector<Piece>& pieces) const;
@@ -49,6 +55,8 @@ private:
         std::size_t begin = 0;
         std::size_t finish = 0;
     };
+    /// Those of the moments that stand on counts [from, to].
+    [[nodiscard]] std::vector<Moment> on(std::int64_t from, std::int64_t to) const;
     void cover(const Act& act) { m_moments.back().finish = std::max(m_moments.back().finish, act.finish); }
 
     std::vector<Moment> m_moments;

@@ -42,7 +42,7 @@ NotationQuestion questionOf(std::size_t number, const Asker& asked, const std::v
         const SaidLine meant = said::notationOf(tokens, choices, asker);
         if (asker.error()) continue;
         const NotationReading reading = readNotation(meant.line, choices);
-        if (!reading.error) question.answers.push_back({doubt.answers[k].text, meant.line, reading.length, freeAtEnd(reading.actions), k == 0, doubt.answers[k].mayBeKept ? doubt.answers[k].word : std::nullopt});
+        if (!reading.error) question.answers.push_back({doubt.answers[k].text, meant.line, reading.length, freeAtEnd(reading.actions), k == 0, said::keepable(doubt.answers[k].word)});
     }
     return question;
 }

@@ -53,22 +53,27 @@ Result<OwnWord> checkedWord(OwnWord word) {
     return word;
 }
 
+std::string stepsInWords(const std::vector<std::string>& rhythm, std::size_t weights, bool lastTouches) {
+    std::string said;
+    const auto isNumber = [](const std::string& s) { return !s.empty() && s.back() >= '0' && s.back() <= '9'; };
+    for (const std::string& label : rhythm) said += (isNumber(said) && isNumber(label) ? " " : "") + label;
+    const std::string last = weights == rhythm.size() ? "" : weights + 1 == rhythm.size() && lastTouches ? ", the last without weight" : ", " + std::to_string(weights) + " with weight";
+    return std::to_string(rhythm.size()) + " steps as " + said + last;
+}
+
 std::string meaningInWords(const OwnWord& word) {
     if (word.line.empty()) return "it only says how a step is danced";
     const NotationReading read = readNotation(word.line);
-    std::string rhythm;
-    std::size_t steps = 0, weights = 0;
+    std::vector<std::string> rhythm;
+    std::size_t weights = 0;
     for (const Action& a : read.actions) {
         if (a.kind == ActionKind::Wait) continue;
-        ++steps;
+        rhythm.push_back(a.label);
         if (a.changesWeight()) ++weights;
-        const auto isNumber = [](const std::string& s) { return !s.empty() && s.back() >= '0' && s.back() <= '9'; };
-        rhythm += (isNumber(rhythm) && isNumber(a.label) ? " " : "") + a.label;
     }
-    if (steps == 1 && read.actions.front().kind == ActionKind::Gesture) return "something beside the feet";
-    if (steps == 1) return weights == 1 ? "a step, with weight" : "a touch, without weight";
-    const std::string last = steps == weights ? "" : weights + 1 == steps && !read.actions.back().changesWeight() ? ", the last without weight" : ", " + std::to_string(weights) + " with weight";
-    return std::to_string(steps) + " steps as " + rhythm + last;
+    if (rhythm.size() == 1 && read.actions.front().kind == ActionKind::Gesture) return "something beside the feet";
+    if (rhythm.size() == 1) return weights == 1 ? "a step, with weight" : "a touch, without weight";
+    return stepsInWords(rhythm, weights, !read.actions.empty() && !read.actions.back().changesWeight());
 }
 
 std::optional<std::vector<std::string>> singleStep(std::string_view line) {

@@ -122,35 +122,71 @@ private Q_SLOTS:
                  test::q(head + "one side right two behind three side four touch five step forward left and close six step forward seven rock forward eight replace turn 1/2 left" + foot));
     }
 
+    /// What befalls passes otherwise than by a restart or tag of their own: what hand-outs have words for is read back as it is danced, the rest is written in sentences that a reader asks about.
+    void otherDifferences() {
+        Document d = newDocument();
+        d = must(applyEdit(d, AddFigure{{"Vine", {{"everyone", "1 side R 2 behind 3 side 4 touch 5 side L 6 behind 7 side 8 touch"}}, std::nullopt, {}}, {}}));
+        const FigureId vine = d.routine.figures.back().id;
+        d = must(applyEdits(d, {PlaceFigure{d.routine.parts[0].id, vine}, SetOrder{std::vector<PartId>(5, d.routine.parts[0].id)}}));
+        const auto pass = [&](std::size_t i) { return d.routine.passes[i].id; };
+        const auto written = [&] { return handoutText(d, HandoutManner::Ranges); };
+        const auto back = [&] { return must(readHandout(written())); };
+        d = must(applyEdit(d, SetTag{pass(0), Tag{counts(8), false, vine}}));
+        QVERIFY2(written().find("8-count tag after wall 1: 1-8 side R, behind, side, touch, side L") != std::string::npos, written().c_str());
+        QCOMPARE(landed(back().document), landed(d));
+        const auto differ = [&](std::size_t i, const auto& change) {
+            PassExceptions exceptions = d.routine.passes[i];
+            change(exceptions);
+            d = must(applyEdit(d, SetExceptions{pass(i), exceptions, {}}));
+        };
+        differ(2, [](PassExceptions& e) { e.wait = counts(4); });
+        QVERIFY(written().find("4-count tag after wall 2\n") != std::string::npos);
+        const auto startsOf = [](const Document& document) {
+            std::vector<Tick> out;
+            const Landing landing = land(document);
+            for (const PassPerformance& p : landing.performance.passes) out.push_back(p.start - landing.performance.passes.front().start);
+            return out;
+        };
+        QCOMPARE(startsOf(back().document), startsOf(d));
+        QVERIFY(back().document.routine.unsettled.size() <= 1); // the counts of the head
+        differ(3, [&](PassExceptions& e) { e.tag = Tag{counts(4), true, vine}; });
+        differ(4, [](PassExceptions& e) { e.mirrored = true; });
+        QVERIFY2(written().find("\nAlso: Tag: 4 counts after pass 4, Vine, then count from 1\n") != std::string::npos, written().c_str());
+        QVERIFY(written().find("\nAlso: To the other side: pass 5\n") != std::string::npos);
+        const Handout asked = back();
+        QCOMPARE(static_cast<int>(std::count_if(asked.lines.begin(), asked.lines.end(), [](const HandoutLine& line) { return line.open; })), 2);
+        QCOMPARE(startsOf(asked.document), startsOf(d));
+    }
+
     /// Paste, settle what is asked, and nothing is open any more: an unknown word, a line that is no steps, steps that cannot be read.
     void whatIsOpenIsSettled() {
         const Handout handout = must(readHandout("Odd One\n1-4 vine R\n5&6 florble R 7-8 walk L R\nand then they all bow deeply\nRestart somewhere\nSection 2\n1-4 vine L\n5& rock 5 step\n7-8 walk R L\n"));
         Document d = handout.document;
         std::vector<std::string> open;
         for (std::size_t i = 0; i < handout.lines.size(); ++i)
-            if (const auto question = openAt(d, handout.lines, i)) {
+            if (const auto question = openQuestions(d, handout.lines).at(i)) {
                 open.push_back(handout.lines[i].text);
                 QVERIFY(question->answers.size() >= 1 && !question->text.empty());
             }
         QCOMPARE(open, (std::vector<std::string>{"5&6 florble R 7-8 walk L R", "and then they all bow deeply", "Restart somewhere", "5& rock 5 step"}));
-        const auto settle = [&](std::size_t line, std::size_t answer) { d = must(applyEdits(d, openAt(d, handout.lines, line)->answers.at(answer).edits)); };
+        const auto settle = [&](std::size_t line, std::size_t answer) { d = must(applyEdits(d, openQuestions(d, handout.lines).at(line)->answers.at(answer).edits)); };
         settle(2, 0); // three steps
         QCOMPARE(test::q(d.routine.choices.words.all()[0].name), "florble");
         QCOMPARE(land(d).performance.passes.front().counts, counts(8 + 8));
         settle(3, 0); // a remark
         QCOMPARE(test::q(d.routine.figures[0].facts.notes), "and then they all bow deeply");
-        settle(4, openAt(d, handout.lines, 4)->answers.size() - 1); // taken out
+        settle(4, openQuestions(d, handout.lines).at(4)->answers.size() - 1); // taken out
         settle(7, 0); // back into the figure, where it cannot be read either
         const Figure* second = findFigure(d.routine, handout.lines[7].figure);
         QCOMPARE(test::q(second->lines[0].text), "1-4 vine L, 5& rock 5 step, 7-8 walk R L");
         QVERIFY(d.routine.unsettled.empty());
         d = must(applyEdit(d, SetFigureLine{second->id, d.routine.roles[0].id, "1-4 vine L, 5&6 triple step L, 7-8 walk R L"}));
-        for (std::size_t i = 0; i < handout.lines.size(); ++i) QVERIFY2(!openAt(d, handout.lines, i), handout.lines[i].text.c_str());
+        for (std::size_t i = 0; i < handout.lines.size(); ++i) QVERIFY2(!openQuestions(d, handout.lines).at(i), handout.lines[i].text.c_str());
     }
     /// Steps of a role that cannot be read go back without the role's name.
     void stepsOfARoleGoBack() {
         const Handout handout = must(readHandout("Two\nSection 1\nLeader: 1-2 walk L R\nLeader: 3& rock 3 step\nLeader: 5-6 walk L R\nFollower: 1-6 walk R\n"));
-        const auto question = openAt(handout.document, handout.lines, 3);
+        const auto question = openQuestions(handout.document, handout.lines).at(3);
         QVERIFY(question && question->answers.size() == 3);
         const Document back = must(applyEdits(handout.document, question->answers.front().edits));
         QCOMPARE(test::q(back.routine.figures[0].lines[0].text), "1-2 walk L R, 3& rock 3 step, 5-6 walk L R");
@@ -160,10 +196,10 @@ private Q_SLOTS:
         const Handout handout = must(readHandout("On And On\nSection 1\n1-8 vine R, vine L\nSection 2\n9&10 florble R\n11-12 walk R, L\n13-16 vine R\n"));
         const Figure& second = handout.document.routine.figures.back();
         QCOMPARE(test::q(second.lines[0].text), "1&2 florble R, 3-4 walk R, L, 5-8 vine R");
-        const auto question = openAt(handout.document, handout.lines, 4);
+        const auto question = openQuestions(handout.document, handout.lines).at(4);
         QVERIFY(question && question->text.find("florble") != std::string::npos);
         const Document settled = must(applyEdits(handout.document, question->answers.front().edits));
-        QVERIFY(!openAt(settled, handout.lines, 4));
+        QVERIFY(!openQuestions(settled, handout.lines).at(4));
         QCOMPARE(land(settled).performance.passes.front().counts, counts(16));
     }
     void theRestAreRemarks() {

@@ -1,0 +1,90 @@
+#include "core/said/said_chunks.h"
+
+#include <algorithm>
+
+namespace lc::said {
+
+namespace {
+
+/// How many steps a figure's line has, and how many counts.
+struct Size {
+    std::size_t steps = 0;
+    std::int64_t counts = 0;
+};
+
+Size sizeOf(const KnownFigure& figure) {
+    Size out;
+    std::string_view line = figure.line;
+    while (!line.empty()) {
+        const std::string_view word = line.substr(0, line.find(' '));
+        line.remove_prefix(std::min(line.size(), word.size() + 1));
+        const bool count = word.front() >= '0' && word.front() <= '9';
+        out.counts += count;
+        if (count || word == "&" || word == "a" || word == "e") ++out.steps;
+        if (word == "wait") --out.steps;
+    }
+    return out;
+}
+
+std::int64_t countsOf(const Chunk& c) { return c.kind == Chunk::Kind::Figure ? sizeOf(*c.figure).counts : 1; }
+
+/// How many chunks behind `figure` are nothing but feet, each the other than the one before it.
+std::size_t feetBehind(const std::vector<Chunk>& chunks, std::size_t figure) {
+    std::size_t k = figure + 1;
+    for (Foot before = chunks[figure].feet.front(); k < chunks.size(); ++k) {
+        const Chunk& c = chunks[k];
+        if (!c.footOnly || c.onAnd || !c.own.empty() || c.feet.size() != 1 || c.feet.front() == before) break;
+        before = c.feet.front();
+    }
+    return k - figure - 1;
+}
+
+} // namespace
+
+void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
+    std::int64_t all = 0;
+    for (const Chunk& c : chunks) all += countsOf(c);
+    for (std::size_t i = 0; i < chunks.size(); ++i) {
+        Chunk& figure = chunks[i];
+        if (figure.kind != Chunk::Kind::Figure || figure.feet.size() != 1 || figure.turns) continue;
+        const std::size_t behind = feetBehind(chunks, i);
+        if (behind == 0) continue;
+        const Size size = sizeOf(*figure.figure);
+        const auto feet = static_cast<std::int64_t>(behind);
+        enum class Way { Its, Again, Own };
+        struct Meant {
+            Way way;
+            std::string text;
+            std::int64_t counts; // of the whole line
+        };
+        std::vector<Meant> ways;
+        if (behind + 1 == size.steps) ways.push_back({Way::Its, "the feet of its steps", all - feet});
+        ways.push_back({Way::Again, behind == 1 ? "the figure again, on the other foot" : "the figure again, on each of them", all - feet + feet * size.counts});
+        ways.push_back({Way::Own, behind == 1 ? "a step of its own" : "steps of their own", all});
+        if (!figure.figure->shorter.empty() && said == all - 1) ways.back().counts = said; // a vine of three
+        if (said > 0 && std::any_of(ways.begin(), ways.end(), [&](const Meant& w) { return w.counts == said; })) std::erase_if(ways, [&](const Meant& w) { return w.counts != said; });
+        std::vector<std::string> answers;
+        for (const Meant& w : ways) answers.push_back(w.text);
+        const std::size_t last = i + behind;
+        const std::string name(figure.figure->names.substr(0, figure.figure->names.find('|')));
+        const Way way = ways[ways.size() == 1 ? 0 : asker.ask(chunks[i + 1].begin, chunks[last].finish, "What " + std::string(behind == 1 ? "does the foot" : "do the feet") + " behind “" + name + "” say?", answers)].way;
+        if (way == Way::Its) {
+            for (std::size_t k = i + 1; k <= last; ++k) figure.feet.push_back(chunks[k].feet.front());
+            figure.finish = chunks[last].finish;
+            chunks.erase(chunks.begin() + static_cast<std::ptrdiff_t>(i) + 1, chunks.begin() + static_cast<std::ptrdiff_t>(last) + 1);
+        } else if (way == Way::Again) {
+            for (std::size_t k = i + 1; k <= last; ++k) {
+                Chunk again = chunks[i];
+                again.feet = chunks[k].feet;
+                again.begin = chunks[k].begin;
+                again.finish = chunks[k].finish;
+                again.beside.clear();
+                again.own.clear();
+                chunks[k] = std::move(again);
+            }
+            i = last;
+        } else i = last;
+    }
+}
+
+} // namespace lc::said
