@@ -7,7 +7,6 @@ namespace lc::said {
 namespace {
 
 constexpr std::array<std::string_view, 7> travelling{"rock", "step", "walk", "run", "lunge", "press", "slide"}; // a direction may stand before them
-constexpr std::array<std::string_view, 13> noWeight{"touch", "tap", "point", "kick", "flick", "hook", "hitch", "brush", "swivel", "scuff", "dig", "sweep", "fan"};
 constexpr std::array<std::string_view, 9> lifting{"hitch", "scuff", "kick", "hook", "sweep", "flick", "brush", "recover", "replace"};
 constexpr std::array<std::string_view, 4> swung{"kick", "flick", "brush", "point"}; // where to is said of these as often as not
 

@@ -1,4 +1,4 @@
-#include "core/said/said_chunks.h"
+#include "core/said/said_parter.h"
 
 #include <algorithm>
 
@@ -10,17 +10,22 @@ namespace {
 struct Size {
     std::size_t steps = 0;
     std::int64_t counts = 0;
+    bool alternates = true; ///< each step is danced on the other foot
 };
 
 Size sizeOf(const KnownFigure& figure) {
     Size out;
+    bool touched = false; // before this step
     std::string_view line = figure.line;
     while (!line.empty()) {
         const std::string_view word = line.substr(0, line.find(' '));
         line.remove_prefix(std::min(line.size(), word.size() + 1));
         const bool count = word.front() >= '0' && word.front() <= '9';
         out.counts += count;
-        if (count || word == "&" || word == "a" || word == "e") ++out.steps;
+        const bool label = count || word == "&" || word == "a" || word == "e";
+        if (label && touched) out.alternates = false;
+        if (label) ++out.steps;
+        else touched = touched || in(noWeight, word);
         if (word == "wait") --out.steps;
     }
     return out;
@@ -58,7 +63,7 @@ void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
             std::int64_t counts; // of the whole line
         };
         std::vector<Meant> ways;
-        if (behind + 1 == size.steps) ways.push_back({Way::Its, "the feet of its steps", all - feet});
+        if (size.alternates && behind + 1 == size.steps) ways.push_back({Way::Its, "the feet of its steps", all - feet});
         ways.push_back({Way::Again, behind == 1 ? "the figure again, on the other foot" : "the figure again, on each of them", all - feet + feet * size.counts});
         ways.push_back({Way::Own, behind == 1 ? "a step of its own" : "steps of their own", all});
         if (!figure.figure->shorter.empty() && said == all - 1) ways.back().counts = said; // a vine of three

@@ -84,7 +84,7 @@ private:
                 Segment segment;
                 i = m_counts.read(i, segment.marks, segment.range);
                 const std::size_t from = i;
-                while (i < m_tokens.size() && !endsWords(i)) ++i;
+                i = endOfWords(i);
                 const bool bare = std::all_of(m_tokens.begin() + static_cast<std::ptrdiff_t>(from), m_tokens.begin() + static_cast<std::ptrdiff_t>(i), [](const SaidToken& w) { return w.kind == TokenKind::Break || w.kind == TokenKind::Colon || w.is(Sense::Filler); });
                 if (bare && at(i) && (at(i)->is(Sense::Repeat) || at(i)->is(Sense::OtherFoot))) {
                     m_said.spoken = true;
@@ -92,6 +92,22 @@ private:
                 } else say(std::move(segment), from, i);
             }
         }
+    }
+
+    /// Where the words of a count or range end: at the next count, or at what says how all before it is danced again. "walk x4, stomp x4" is danced on the same counts.
+    std::size_t endOfWords(std::size_t i) const {
+        bool inside = false; // several times are said in it
+        while (i < m_tokens.size() && !m_counts.countAt(i)) {
+            if (saysAgain(m_tokens[i]) && !(m_tokens[i].is(Sense::Times) && (inside || m_tokens[i].group))) {
+                std::size_t behind = i + 1;
+                while (at(behind) && (at(behind)->kind == TokenKind::Break || at(behind)->is(Sense::Filler))) ++behind;
+                if (!m_tokens[i].is(Sense::Times) || !at(behind) || m_counts.countAt(behind) || saysAgain(*at(behind)) || at(behind)->kind != TokenKind::Known) return i;
+                inside = true;
+            }
+            inside = inside || m_tokens[i].group;
+            ++i;
+        }
+        return i;
     }
 
     /// "4 counts: sway R, L, R, L": the length of what follows, where it is that.
@@ -213,7 +229,9 @@ private:
                     if (m_counts.letter(k, half.marks)) say(std::move(half), k + 1, to);
                     return;
                 }
-        segment.chunks = partsOf(words, segment.marks).chunks;
+        const bool several = std::any_of(words.begin(), words.end(), saysAgain);
+        segment.chunks = several ? listed(from, to, true) : partsOf(words, segment.marks).chunks;
+        m_said.spoken = m_said.spoken || several;
         segment.stop = to;
         settleFeet(segment.chunks, m_asker, std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent && m.letter.empty(); }));
         if (segment.chunks.empty()) {
@@ -221,7 +239,29 @@ private:
             return;
         }
         if (repeatInside(m_work, segment)) m_heeded = to;
+        else if (danced > 1 && at(to) && at(to)->is(Sense::Times) && segment.chunks.size() == 1 && segment.chunks.front().kind == Chunk::Kind::Step) howOften(segment, to, danced);
         m_said.spoken = placeSegment(m_work, std::move(segment)) || m_said.spoken;
+    }
+
+    /// "1-8 walk forward x4": all of it so often, or so many steps. Asks.
+    void howOften(Segment& segment, std::size_t times, std::int64_t counts) {
+        const SaidToken& t = m_tokens[times];
+        if (t.value < 2 || counts % t.value != 0 || std::any_of(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return m.silent || !m.letter.empty(); })) return;
+        const std::int64_t each = counts / t.value;
+        if (m_asker.ask(t.begin, t.finish, "What is danced " + std::to_string(t.value) + " times?",
+                        {"the " + std::to_string(counts) + " counts with all before them", "the step: " + std::to_string(t.value) + " steps of " + std::to_string(each) + " counts each"}) == 0)
+            return;
+        m_heeded = times;
+        std::vector<Chunk> all;
+        for (std::int64_t k = 0; k < t.value; ++k) {
+            all.push_back(segment.chunks.front());
+            Chunk hold;
+            hold.kind = Chunk::Kind::Hold;
+            hold.begin = t.begin;
+            hold.finish = t.finish;
+            all.insert(all.end(), static_cast<std::size_t>(each - 1), hold);
+        }
+        segment.chunks = std::move(all);
     }
 
     /// How something is danced again: which counts of it, and on which foot.
@@ -297,18 +337,23 @@ private:
 
     // Without counts -------------------------------------------------------------------------------------------------------------
 
-    void list() {
+    /// What tokens [from, to) say in their order; `onlyGroup`: what is danced several times is what follows the last comma, and that is not asked.
+    std::vector<Chunk> listed(std::size_t from, std::size_t to, bool onlyGroup) {
         std::vector<Chunk> all;
         std::size_t group = 0; // the first chunk since the last comma
-        std::size_t from = m_from;
-        for (std::size_t i = m_from; i < m_tokens.size() && !m_asker.error(); ++i) {
+        for (std::size_t i = from; i < to && !m_asker.error(); ++i) {
             const bool again = saysAgain(m_tokens[i]);
             if (!again && m_tokens[i].kind != TokenKind::Break) continue;
             addTo(all, group, from, i);
-            if (again) i = repeatIn(all, group, i);
+            if (again) i = repeatIn(all, group, i, onlyGroup);
             from = i + 1;
         }
-        addTo(all, group, from, m_tokens.size());
+        addTo(all, group, from, to);
+        return all;
+    }
+
+    void list() {
+        std::vector<Chunk> all = listed(m_from, m_tokens.size(), false);
         if (all.empty()) {
             m_said.spoken = m_asker.error().has_value();
             return;
@@ -332,7 +377,7 @@ private:
     }
 
     /// The last token of what says how it is repeated.
-    std::size_t repeatIn(std::vector<Chunk>& all, std::size_t group, std::size_t i) {
+    std::size_t repeatIn(std::vector<Chunk>& all, std::size_t group, std::size_t i, bool onlyGroup) {
         const SaidToken& t = m_tokens[i];
         if (all.empty()) {
             m_asker.refuse(t.begin, t.finish, "Nothing is said before it that could be repeated.");
@@ -340,7 +385,8 @@ private:
         }
         const std::int64_t times = timesOf(t);
         std::size_t first = 0;
-        if (t.is(Sense::Times) && group > 0 &&
+        if (onlyGroup || t.group) first = group;
+        else if (t.is(Sense::Times) && group > 0 &&
             m_asker.ask(t.begin, t.finish, "What is danced " + std::to_string(t.value) + " times?", {"all that stands before it", "only what follows the last comma"}) == 1)
             first = group;
         std::vector<Chunk> once(all.begin() + static_cast<std::ptrdiff_t>(first), all.end());

@@ -10,6 +10,7 @@
 
 namespace lc::said {
 
+constexpr std::array<std::string_view, 13> noWeight{"touch", "tap", "point", "kick", "flick", "hook", "hitch", "brush", "swivel", "scuff", "dig", "sweep", "fan"};
 constexpr std::array<std::string_view, 4> closings{"close", "together", "in place", "place"};
 
 template <typename List>

@@ -164,7 +164,7 @@ bool repeatInside(Workplace& at, Segment& segment) {
     if (!times || !times->is(Sense::Times) || times->value < 2 || times->value > 64 || segment.chunks.empty()) return false;
     Asker quiet;
     const Acts once = actsOf(segment.chunks, at.choices, false, quiet);
-    const auto danced = std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent; });
+    const auto danced = std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent && m.letter.empty(); });
     if (once.length * times->value != counts(danced)) return false;
     const std::vector<Chunk> again = segment.chunks;
     for (std::int64_t k = 1; k < times->value; ++k) segment.chunks.insert(segment.chunks.end(), again.begin(), again.end());

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <array>
+#include <utility>
 #include <charconv>
 
 namespace lc::said {
@@ -71,6 +72,7 @@ private:
         t.text = std::string(m_text.substr(m_at, finish - m_at));
         t.spaceBefore = m_at == 0 || isSpace(m_text[m_at - 1]);
         t.spaceAfter = finish >= m_text.size() || isSpace(m_text[finish]);
+        t.group = std::exchange(m_closed, false);
         m_tokens.push_back(std::move(t));
         m_at = finish;
         return m_tokens.back();
@@ -145,9 +147,15 @@ private:
     }
 
     bool sign() {
+        if (m_group > 0 && m_at == m_group) {
+            m_group = 0;
+            m_closed = true;
+            ++m_at;
+            return true;
+        }
         for (std::string_view s : breaks)
             if (at(s, m_at) && !at("...", m_at)) {
-                push(TokenKind::Break, m_at + s.size());
+                push(m_at < m_group ? TokenKind::Dash : TokenKind::Break, m_at + s.size());
                 return true;
             }
         for (std::string_view s : dashes)
@@ -220,7 +228,21 @@ private:
             m_tokens.back().spelled = true;
             return;
         }
+        if (timesAt(finish)) { // "(rock, recover) x2": steps that belong together
+            push(TokenKind::Break, m_at + 1);
+            m_group = finish - 1;
+            return;
+        }
         push(TokenKind::Remark, finish).text = std::string(inside);
+    }
+
+    /// "x2", "× 2", "2x".
+    bool timesAt(std::size_t from) const {
+        from = spacesEnd(from);
+        const std::size_t sign = at("×", from) ? 2 : from < m_text.size() && (m_text[from] == 'x' || m_text[from] == 'X') ? 1 : 0;
+        if (sign > 0) return digitsEnd(m_text, spacesEnd(from + sign)) > spacesEnd(from + sign);
+        const std::size_t end = digitsEnd(m_text, from);
+        return end > from && end < m_text.size() && (m_text[end] == 'x' || at("×", end)) && !letterAt(end + 1);
     }
 
     bool letterAt(std::size_t i) const {
@@ -348,6 +370,8 @@ private:
     std::string_view m_text;
     const OwnWords& m_words;
     std::size_t m_at = 0;
+    bool m_closed = false;   // one just did
+    std::size_t m_group = 0; // where a bracket around steps closes; 0 = none is open
     std::vector<SaidToken> m_tokens;
 };
 

@@ -34,6 +34,7 @@ struct SaidToken {
     std::int64_t over = 1;
     bool spelled = false;        ///< said in words that the notation does not have
     bool several = false;        ///< "steps": more than one of them
+    bool group = false;          ///< of what says how often: what stands in the brackets before it
     bool spaceBefore = false;
     bool spaceAfter = false;
     std::span<const OwnWord> own; ///< the meanings that were given to the word; its text is then its name

@@ -5,6 +5,7 @@
 #include "core/said/said_unknown.h"
 
 #include <algorithm>
+#include <unordered_map>
 
 namespace lc {
 
@@ -60,9 +61,7 @@ void checkWeight(NotationReading& reading, const std::vector<said::WeightRemark>
     }
 }
 
-} // namespace
-
-StepsReading readSteps(std::string_view text, const NotationChoices& choices, std::optional<Tick> claimed) {
+StepsReading readAnew(std::string_view text, const NotationChoices& choices, std::optional<Tick> claimed) {
     NotationReading exact = readNotation(text, choices, claimed);
     const auto asWritten = [&]() -> StepsReading {
         if (!exact.error) said::askOfUnknownWords(exact, choices);
@@ -91,6 +90,45 @@ StepsReading readSteps(std::string_view text, const NotationChoices& choices, st
     if (!reading.error) checkWeight(reading, said.weights);
     for (std::size_t k = 0; k < asker.doubts().size(); ++k)
         if (NotationQuestion question = questionOf(k, asker, tokens, choices); question.answers.size() > 1) reading.questions.push_back(std::move(question));
+    return out;
+}
+
+/// A line that is asked about is read once for each answer, and every landing reads the same lines: the last ones are remembered.
+class AskedLines {
+public:
+    const StepsReading* find(const std::string& text, const NotationChoices& choices, std::optional<Tick> claimed) const {
+        const auto [first, last] = m_lines.equal_range(text);
+        const auto found = std::find_if(first, last, [&](const auto& one) { return one.second.claimed == claimed && one.second.choices == choices; });
+        return found == last ? nullptr : &found->second.reading;
+    }
+    void keep(const std::string& text, const NotationChoices& choices, std::optional<Tick> claimed, const StepsReading& reading) {
+        m_bytes += text.size();
+        if (m_bytes > most) {
+            m_lines.clear();
+            m_bytes = text.size();
+        }
+        m_lines.emplace(text, Line{choices, claimed, reading});
+    }
+
+private:
+    struct Line {
+        NotationChoices choices;
+        std::optional<Tick> claimed;
+        StepsReading reading;
+    };
+    static constexpr std::size_t most = 200'000; // bytes of lines: more than any routine is asked about
+    std::unordered_multimap<std::string, Line> m_lines;
+    std::size_t m_bytes = 0;
+};
+
+} // namespace
+
+StepsReading readSteps(std::string_view text, const NotationChoices& choices, std::optional<Tick> claimed) {
+    thread_local AskedLines asked;
+    const std::string line(text);
+    if (const StepsReading* before = asked.find(line, choices, claimed)) return *before;
+    StepsReading out = readAnew(text, choices, claimed);
+    if (!out.reading.questions.empty()) asked.keep(line, choices, claimed, out);
     return out;
 }
 
