@@ -11,6 +11,7 @@
 #include "app/steps/steps_stage.h"
 #include "app/steps/words_page.h"
 #include "core/exchange/handout.h"
+#include "core/song/structure_text.h"
 
 #include <QClipboard>
 #include <QGuiApplication>
@@ -83,6 +84,21 @@ private Q_SLOTS:
         QCOMPARE(rig.panel().open(), 1);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(rig.panel().open(), 2);
+    }
+    /// A song that waits for its dance keeps its place: the hand-out is danced on it, its intro in the song's own counts, and undo takes the dance away again.
+    void pastedOntoASong() {
+        const HandoutRig rig;
+        rig.session->startWith(*applyEdits(newDocument(), {SetMap{std::make_shared<const SongMap>(*mapFromStructure("intro 8 | verse 32 | chorus 32", 90, {})), MapOrigin::Typed, {}}}));
+        rig.paste("Lamp Row\nIntro: 8 counts\n\nSection 1\n1-8 vine R, L\nOrder: A A\n");
+        QCOMPARE(rig.session->document().title, "Lamp Row");
+        QCOMPARE(QString::fromStdString(rig.session->landing().grid.phrases()[1].label), "Verse");
+        QCOMPARE(rig.performance().start, counts(8));
+        QCOMPARE(rig.performance().passes.size(), std::size_t{2});
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(rig.routine().passes.empty());
+        QCOMPARE(QString::fromStdString(rig.session->landing().grid.phrases()[1].label), "Verse");
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(rig.performance().start, counts(8));
     }
     /// The word is kept: in the next hand-out, of another routine, it is known.
     void whatWasKeptIsKnownInTheNext() {

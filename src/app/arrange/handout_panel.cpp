@@ -88,7 +88,8 @@ void HandoutPanel::refresh() {
             const HandoutLine& line = m_lines[i];
             const bool open = m_questions[i].has_value();
             m_open += open ? 1 : 0;
-            m_table->addRow({QString::number(line.number), open ? tr("? open") : line.open ? tr("■ settled") : QString(), q(shown(line.text)), q(line.understood)}, !open);
+            const bool settled = line.open && !open; // what was asked of it is answered
+            m_table->addRow({QString::number(line.number), open ? tr("? open") : settled ? tr("■ settled") : QString(), q(shown(line.text)), settled ? tr("as you said") : q(line.understood)}, !open);
         }
         if (chosen >= 0 && chosen < m_table->rowCount()) m_table->setCurrentCell(chosen, 0);
     }
@@ -109,6 +110,7 @@ void HandoutPanel::fitColumns() {
 void HandoutPanel::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     fitColumns();
+    if (const auto* now = m_table->currentItem()) m_table->scrollToItem(now); // the line that is asked about stays in sight
 }
 
 void HandoutPanel::showQuestion() {

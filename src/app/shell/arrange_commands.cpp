@@ -12,6 +12,7 @@
 #include "app/steps/figure_desk.h"
 #include "app/steps/steps_stage.h"
 #include "core/base/clock_text.h"
+#include "core/edits/dance_on_song.h"
 #include "core/exchange/handout.h"
 #include "core/exchange/handout_write.h"
 #include "core/exchange/routine_text.h"
@@ -150,8 +151,11 @@ void MainWindow::pasteRoutine() {
     } else
         read = tl::unexpected(handout.error());
     if (!read) return tell(q(read.error().message));
-    if (!m_files->mayDiscard()) return;
-    m_session.startWith(*read, std::move(lines));
+    if (!lines.empty() && awaitsDance(m_session.document())) m_session.takeDance(std::move(*read), std::move(lines));
+    else {
+        if (!m_files->mayDiscard()) return;
+        m_session.startWith(std::move(*read), std::move(lines));
+    }
     goToArrange();
     showHandoutIfOpen();
 }

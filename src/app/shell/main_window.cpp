@@ -387,8 +387,8 @@ void MainWindow::openAny(const QString& path) {
 }
 
 /// A file has taken the place of the routine.
-void MainWindow::showOpened() {
-    if (m_session.path().isEmpty()) { // a routine as plain text, or a hand-out
+void MainWindow::showOpened(const QString& path) {
+    if (QFileInfo(path).absoluteFilePath() != m_session.path()) { // a routine as plain text, or a hand-out
         m_leftStart = true;
         setStage(Stage::Arrange);
         return showHandoutIfOpen();

@@ -79,7 +79,7 @@ private:
     void pasteRoutine();
     void showHandoutIfOpen();
     void copyAsHandout(HandoutManner manner);
-    void showOpened();
+    void showOpened(const QString& path);
     void takeTitle();
     void typeStructure(); ///< also where there is no song yet
     void buildHeading(QWidget* parent);

@@ -3,6 +3,7 @@
 #include "app/shell/paths.h"
 #include "app/shell/session_reading.h"
 #include "core/edits/brought_words.h"
+#include "core/edits/dance_on_song.h"
 #include "core/exchange/routine_file.h"
 
 #include <QFileInfo>
@@ -194,9 +195,21 @@ void Session::startWith(Document document, std::vector<HandoutLine> handout) {
     Q_EMIT playingChanged();
 }
 
+void Session::takeDance(Document dance, std::vector<HandoutLine> handout) {
+    endPreview();
+    m_handout = std::move(handout);
+    m_history.push(danceOnSong(document(), std::move(dance)), tr("take the dance of the hand-out").toStdString());
+    m_history.closeMerge();
+    refresh();
+}
+
 void Session::open(const QString& path, std::function<bool()> mayReplace) {
     readThen(path, [words = m_words](const std::string& file, const Task& task) { return readRoutineFile(file, task, words); },
              [this, path, mayReplace = std::move(mayReplace)](RoutineFile file) {
+                 if (!file.handout.empty() && awaitsDance(document())) {
+                     takeDance(std::move(file.document), std::move(file.handout));
+                     return Q_EMIT opened(path);
+                 }
                  if (mayReplace && !mayReplace()) return;
                  replaceRoutine(std::move(file.document));
                  m_handout = std::move(file.handout);

@@ -60,6 +60,8 @@ public:
     [[nodiscard]] QString path() const { return m_path; } ///< empty until saved
     [[nodiscard]] bool isSaved() const { return m_history.isSaved(); }
     void startNew() { startWith(newDocument()); }
+    /// A dance for the song that is here and has none yet; a step of undo.
+    void takeDance(Document dance, std::vector<HandoutLine> handout);
     void startWith(Document document, std::vector<HandoutLine> handout = {}); ///< unsaved, with nothing to undo; `handout` where it came from one
     /// The lines of the hand-out from which the routine came, where it was read in this window; else those of it that wait to be settled.
     [[nodiscard]] std::vector<HandoutLine> handout() const { return m_handout.empty() ? unsettledLines(document().routine) : m_handout; }

@@ -218,10 +218,21 @@ private:
     /// A section that is one before it again: that figure is danced a second time.
     bool sectionAgain(std::size_t number, std::string_view line) {
         if (m_section && (!m_section->roles.empty() || !m_section->others.empty())) return false; // inside a section the steps say it
-        const auto again = handout::againOf(line);
-        if (!again) return false;
-        const auto meant = handout::figuresMeant(m_draft, m_part, *again);
-        if (meant.empty()) return false;
+        const auto said = placedAgain(line, m_part);
+        if (!said) return false;
+        if (m_section && m_section->heading) m_stands[*m_section->heading].figure = m_draft.figures.back().name;
+        m_section.reset();
+        m_stands[m_out.lines.size()].figure = m_draft.figures.back().name;
+        say(number, line, *said);
+        return true;
+    }
+
+    /// Places the figures again that a text means; what that comes to, nothing where it says no such thing.
+    std::optional<std::string> placedAgain(std::string_view text, const std::string& part) {
+        const auto again = handout::againOf(text);
+        if (!again) return std::nullopt;
+        const auto meant = handout::figuresMeant(m_draft, part, *again);
+        if (meant.empty()) return std::nullopt;
         std::string names;
         for (const std::size_t i : meant) {
             Figure figure = m_draft.figures[i];
@@ -231,11 +242,7 @@ private:
             names += (names.empty() ? "“" : ", “") + figure.name + "”";
             m_draft.figures.push_back(std::move(figure));
         }
-        if (m_section && m_section->heading) m_stands[*m_section->heading].figure = m_draft.figures.back().name;
-        m_section.reset();
-        m_stands[m_out.lines.size()].figure = m_draft.figures.back().name;
-        say(number, line, names + " again" + (again->mirrored ? ", to the other side" : ""));
-        return true;
+        return names + " again" + (again->mirrored ? ", to the other side" : "");
     }
 
     /// The next line begins with a count, or with the name of a role.
@@ -275,6 +282,11 @@ private:
         Section section = std::move(*m_section);
         m_section.reset();
         if (section.roles.empty() && section.heading) { // "Section 2: walk, walk, triple step": the title is what is danced
+            if (const auto again = placedAgain(section.name, section.part)) { // "Section 3: repeat section 1"
+                m_out.lines[*section.heading].understood = *again;
+                m_stands[*section.heading].figure = m_draft.figures.back().name;
+                return;
+            }
             const StepsReading title = readSteps(section.name, m_choices);
             if (title.reading.error || title.reading.length == Tick{} || !title.reading.questions.empty()) {
                 m_out.lines[*section.heading].understood = "a heading with no steps below it";

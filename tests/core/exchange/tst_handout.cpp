@@ -168,6 +168,7 @@ private Q_SLOTS:
         QCOMPARE(danced("Section 3\nrepeat section 2\nSection 4\nrepeat section 3 on the opposite foot\n", 0), two + "Section 2, Section 2 mirrored");
         QCOMPARE(danced("Section 3\n17-32: repeat 1-16\n", 0), two + "Section 1, Section 2");
         QCOMPARE(danced("Section 3\nwiederholen gegengleich\n", 0), two + "Section 2 mirrored");
+        QCOMPARE(danced("S3: 17-24 repeat 9-16 on the other foot\nS4: repeat section 1\n", 0), two + "Section 2 mirrored, Section 1"); // said in the heading
         QCOMPARE(danced("Section 3\n17-24 repeat 1-16\n", 1), two.chopped(2)); // counts that do not agree
         QCOMPARE(danced("Section 3\nrepeat section 7\n", 2), two.chopped(2)); // its heading is without steps then
         QCOMPARE(danced("Section 3\n17-20 vine R, 21-24 repeat 17-20 on the other foot\n", 0), two + "Section 3"); // inside a section the steps say it
