@@ -1,11 +1,11 @@
 // The window: time until it can be used with the demo, a full repaint of the strips, memory. QT_QPA_PLATFORM=offscreen
 // or a display. Printed, never asserted.
 #include "app/arrange/arrange_stage.h"
-#include "app/arrange/notation_edit.h"
+#include "app/widgets/notation_edit.h"
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
 #include "app/listen/listen_stage.h"
-#include "app/shell/main_window.h"
+#include "app/window/main_window.h"
 #include "app/strips/strips_view.h"
 #include "audio/silent_output.h"
 
@@ -50,7 +50,7 @@ void typing(const char* what, MainWindow& window, Session& session, bool plans) 
     window.setStage(Stage::Arrange);
     if (plans) window.arrange().showPlans();
     QApplication::processEvents();
-    window.arrange().editor().chain().choose(session.document().routine.parts.front().figures.front().id);
+    window.arrange().editor().chain().choose(session.doc.document().routine.parts.front().figures.front().id);
     auto* line = window.arrange().editor().line(0);
     std::vector<double> keys;
     for (int i = 0; i < 60; ++i) {
@@ -74,9 +74,9 @@ void openMedley(MainWindow& window, Session& session) {
     const QString path = QDir::tempPath() + QStringLiteral("/medley.txt");
     std::ofstream(path.toStdString()) << "Lift Count routine\ntitle: Medley\nsong: " << song << "\ntempo: 112\nfigure: K\n  everyone: 1-8 walk L\npart: A\n  K\n  K\n  K\n  K\norder:" << order
                                       << "\npass 7\n  restart after 16\npass 40\n  tag of 4\n";
-    while (!session.isSaved()) session.undo();
+    while (!session.doc.isSaved()) session.doc.undo();
     window.openAny(path);
-    while (session.document().title != "Medley") QApplication::processEvents(QEventLoop::AllEvents, 10);
+    while (session.doc.document().title != "Medley") QApplication::processEvents(QEventLoop::AllEvents, 10);
 }
 } // namespace
 
@@ -99,7 +99,7 @@ int main(int argc, char** argv) {
     window.arrange().setPassesShown(false);
     QApplication::processEvents();
     std::printf("demo on the strips after %lld ms\n", sinceStart.elapsed());
-    while (!session.loudness()) QApplication::processEvents(QEventLoop::AllEvents, 10);
+    while (!session.song.loudness()) QApplication::processEvents(QEventLoop::AllEvents, 10);
     std::printf("its sound read after %lld ms\n", sinceStart.elapsed());
     window.setStage(Stage::Arrange);
     QApplication::processEvents();

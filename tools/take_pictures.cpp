@@ -4,22 +4,22 @@
 #include "app/arrange/mend_panel.h"
 #include "app/arrange/plans_panel.h"
 #include "app/arrange/rank_panel.h"
-#include "app/shell/file_desk.h"
-#include "app/shell/findings_column.h"
+#include "app/window/file_desk.h"
+#include "app/widgets/findings_column.h"
 #include "app/listen/listen_stage.h"
-#include "app/shell/main_window.h"
+#include "app/window/main_window.h"
 #include "app/arrange/part_editor.h"
-#include "app/arrange/notation_edit.h"
+#include "app/widgets/notation_edit.h"
 #include "app/sheets/sheets_stage.h"
-#include "app/steps/figure_desk.h"
-#include "app/steps/figure_list.h"
+#include "app/base/figure_desk.h"
+#include "app/widgets/figure_list.h"
 #include "app/steps/card_page.h"
 #include "app/steps/chain_page.h"
 #include "app/steps/drill_page.h"
 #include "app/steps/fillers_page.h"
 #include "app/steps/frame_page.h"
 #include "app/steps/steps_stage.h"
-#include "app/steps/plain_table.h"
+#include "app/widgets/plain_table.h"
 #include "app/steps/versions_page.h"
 #include "app/steps/words_page.h"
 #include "app/strips/strips_accessible.h"
@@ -90,34 +90,34 @@ int main(int argc, char** argv) {
     const QString wav = sounds.filePath(QStringLiteral("wind over the quarry.wav"));
     if (!writeSound(wind, wav.toStdString())) return 1;
     window.openAny(wav);
-    for (int i = 0; i < 200 && session.loading(); ++i) settle(50);
+    for (int i = 0; i < 200 && session.song.loading(); ++i) settle(50);
     window.setStage(Stage::Listen);
-    session.undo(); // nothing is asked about unsaved work
+    session.doc.undo(); // nothing is asked about unsaved work
     if (args.size() > 4) window.openAny(args[4]);
     else window.openDemo();
-    for (int i = 0; i < 200 && (session.loading() || !session.loudness() || !session.heardSong()); ++i) settle(50);
+    for (int i = 0; i < 200 && (session.song.loading() || !session.song.loudness() || !session.song.heardSong()); ++i) settle(50);
     window.arrange().setPassesShown(false);
     window.setStage(Stage::Listen);
-    session.setCaret(counts(100));
+    session.transport.setCaret(counts(100));
     shoot("listen");
     window.listen().strips().setFocus();
-    session.setCaret(counts(32));
+    session.transport.setCaret(counts(32));
     window.listen().tap();
-    session.togglePlay();
+    session.transport.togglePlay();
     for (const Seconds beat : simulatedTaps([&] {
              std::vector<Seconds> beats;
-             for (int c = 36; c < 60; ++c) beats.push_back(session.landing().grid.cell(c)->start);
+             for (int c = 36; c < 60; ++c) beats.push_back(session.doc.landing().grid.cell(c)->start);
              return beats;
          }(), {}, 5)) {
-        while (session.player().position() < beat) {
+        while (session.transport.player().position() < beat) {
             now += 0.01;
             silent->pump();
         }
-        session.followClock();
+        session.transport.followClock();
         window.listen().tap();
     }
     shoot("listen-tapping");
-    session.togglePlay();
+    session.transport.togglePlay();
     window.listen().typeStructure();
     if (auto* text = window.listen().findChild<QLineEdit*>(QStringLiteral("structureText"))) text->setText(QStringLiteral("pickup 1 | intro 12 | verse 36 | stop 3 | chorus 48 | ending 24 @112>90"));
     if (auto* metre = window.listen().findChild<QComboBox*>(QStringLiteral("structureMetre"))) metre->setCurrentText(QStringLiteral("3/4"));
@@ -168,14 +168,14 @@ int main(int argc, char** argv) {
     steps.desk().undo();
     steps.setPage(StepsStage::Page::Versions);
     window.setStage(Stage::Arrange);
-    session.setCaret(counts(44));
+    session.transport.setCaret(counts(44));
     shoot("arrange-strip");
     window.arrange().setPassesShown(false);
     window.arrange().showPlans();
     settle();
     window.arrange().plans().previewChosen();
     shoot("arrange-plans");
-    session.endPreview();
+    session.doc.endPreview();
     window.arrange().showFill();
     shoot("arrange-fill");
     QTemporaryDir shelf; // the other songs of the hall
@@ -190,22 +190,22 @@ int main(int argc, char** argv) {
     window.arrange().musicMends().hide();
     window.setMagnification(Magnification::Page);
     window.arrange().setPassesShown(true);
-    session.setCaret(counts(100));
+    session.transport.setCaret(counts(100));
     shoot("arrange-page");
     window.setMagnification(Magnification::Eight);
     window.arrange().setPassesShown(false);
-    session.setCaret(counts(110));
+    session.transport.setCaret(counts(110));
     window.arrange().strips().showPlace(counts(96));
     window.arrange().strips().showPlace(counts(124));
     shoot("arrange-eight");
     window.setMagnification(Magnification::Page);
     window.arrange().setPassesShown(true);
-    for (int i = 0; i < 6 && !session.landing().findings.empty() && session.landing().findings.front().severity == Severity::Misses; ++i) {
+    for (int i = 0; i < 6 && !session.doc.landing().findings.empty() && session.doc.landing().findings.front().severity == Severity::Misses; ++i) {
         window.arrange().findings().openFinding(0);
         window.arrange().findings().applyChosen();
     }
     window.setMagnification(Magnification::Strip);
-    session.setCaret(counts(98));
+    session.transport.setCaret(counts(98));
     window.setStage(Stage::Sheets);
     shoot("sheet-floor");
     window.sheets().setKind(SheetKind::Full);
@@ -214,7 +214,7 @@ int main(int argc, char** argv) {
     // A hand-out of the hall, pasted: what was understood, and what is open.
     if (const auto sheet = readTextFile(QFileInfo(FileDesk::demoPath()).path().toStdString() + "/quarry-row.txt"))
         if (auto handout = readHandout(sheet->text)) {
-            session.startWith(handout->document, std::move(handout->lines));
+            session.doc.startWith(handout->document, std::move(handout->lines));
             window.setStage(Stage::Arrange);
             window.setMagnification(Magnification::Strip);
             window.arrange().setPassesShown(false);
@@ -228,15 +228,15 @@ int main(int argc, char** argv) {
             QTextStream(stderr) << QString::fromStdString(routine.error().message) << Qt::endl;
             return;
         }
-        session.startWith(*routine);
+        session.doc.startWith(*routine);
         window.setStage(Stage::Arrange);
         window.setMagnification(Magnification::Strip);
         window.arrange().setPassesShown(false);
         window.arrange().goToPass(routine->routine.passes.front().id);
         settle();
-        for (const PassPerformance& pass : session.landing().performance.passes)
+        for (const PassPerformance& pass : session.doc.landing().performance.passes)
             if (pass.start <= counts(count) && counts(count) < pass.end()) window.arrange().goToPass(pass.id);
-        session.setCaret(counts(count));
+        session.transport.setCaret(counts(count));
         window.arrange().showTurns();
         shoot(name);
     };

@@ -1,13 +1,13 @@
-#include "app/shell/main_window.h"
-#include "app/shell/paths.h"
-#include "app/shell/program.h"
-#include "app/shell/qt_audio_output.h"
+#include "app/base/settings.h"
+#include "app/window/main_window.h"
+#include "app/base/paths.h"
+#include "app/window/program.h"
+#include "app/base/qt_audio_output.h"
 #include "app/strips/strips_accessible.h"
 #include "audio/silent_output.h"
 #include "core/base/plain_text.h"
 
 #include <QCommandLineParser>
-#include <QSettings>
 #include <QTimer>
 
 #include <cstdio>
@@ -63,7 +63,7 @@ int run(int argc, char** argv) {
 
     lc::app::Theme::loadFonts();
     lc::app::installStripsAccessibility();
-    const lc::app::Theme theme(std::clamp(QSettings().value(QStringLiteral("textPercent"), 100).toInt(), 100, 200));
+    const lc::app::Theme theme(lc::app::settings::textPercent());
     app.setStyle(QStringLiteral("Fusion"));
     app.setFont(theme.words(13));
     app.setStyleSheet(theme.styleSheet());

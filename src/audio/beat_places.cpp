@@ -1,5 +1,7 @@
 #include "audio/beat_places.h"
 
+#include "core/base/quantile.h"
+
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
@@ -19,8 +21,7 @@ std::vector<double> swayedBeats(const std::vector<float>& activation, const std:
     constexpr double farthest = 0.16; // of a beat: an eighth of a swung one stays out of reach
     std::vector<double> gaps;
     for (std::size_t i = 1; i < beats.size(); ++i) gaps.push_back(beats[i] - beats[i - 1]);
-    std::nth_element(gaps.begin(), gaps.begin() + static_cast<std::ptrdiff_t>(gaps.size() / 2), gaps.end());
-    const double period = gaps[gaps.size() / 2];
+    const double period = median(std::move(gaps));
     const int reach = std::max(1, static_cast<int>(std::lround(farthest * period)));
     const auto states = static_cast<std::size_t>(2 * reach + 1);
     std::vector<float> price(2 * states, 0.0F); // of the difference between the moves of neighbours

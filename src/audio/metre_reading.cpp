@@ -6,6 +6,7 @@
 #include "audio/pulse_tracker.h"
 #include "audio/reading_cues.h"
 #include "audio/small_net.h"
+#include "core/base/quantile.h"
 
 #include <algorithm>
 #include <cmath>
@@ -37,10 +38,7 @@ const std::vector<BarKind>& barKinds() {
 std::vector<double> withinSound(const SongFeatures& song, const std::vector<double>& beats) {
     const auto& level = song.onsets.level;
     if (level.empty()) return {};
-    std::vector<float> sorted = level;
-    const auto at = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() * 9 / 10);
-    std::nth_element(sorted.begin(), at, sorted.end());
-    const float quiet = 0.03F * *at;
+    const float quiet = 0.03F * quantile(level, 9, 10);
     std::size_t first = 0;
     while (first < level.size() && level[first] < quiet) ++first;
     std::size_t last = level.size();

@@ -2,6 +2,7 @@
 
 #include "audio/stated_facts.h"
 #include "core/base/number_words.h"
+#include "core/base/quantile.h"
 
 #include <algorithm>
 #include <cmath>
@@ -65,8 +66,7 @@ private:
             parts.push_back(part > 0.875 ? part - 1 : part); // on the beat, a little before or after
         }
         if (parts.empty()) return 0;
-        std::nth_element(parts.begin(), parts.begin() + static_cast<std::ptrdiff_t>(parts.size() / 2), parts.end());
-        return std::max(0.0, parts[parts.size() / 2]);
+        return std::max(0.0, median(std::move(parts)));
     }
 
     const Decision& m_d;

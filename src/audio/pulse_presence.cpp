@@ -1,5 +1,7 @@
 #include "audio/pulse_presence.h"
 
+#include "core/base/quantile.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -62,9 +64,7 @@ double variation(const std::vector<float>& level, double rate) {
         if (mean > 1e-4) all.push_back(std::sqrt(std::max(0.0, square - mean * mean)) / mean);
     }
     if (all.empty()) return 0;
-    const auto middle = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
-    std::nth_element(all.begin(), middle, all.end());
-    return *middle;
+    return median(std::move(all));
 }
 
 } // namespace

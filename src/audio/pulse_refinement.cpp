@@ -3,6 +3,7 @@
 #include "audio/beat_places.h"
 #include "audio/pulse_activation.h"
 #include "audio/pulse_tracker.h"
+#include "core/base/quantile.h"
 
 #include <algorithm>
 #include <cmath>
@@ -29,10 +30,8 @@ void swayPulse(const SongFeatures& song, std::vector<double>& beats) {
     const std::vector<double> moved = swayedBeats(activation, frames, swaySpread);
     std::vector<double> shifts;
     for (std::size_t k = 0; k < moved.size(); ++k) shifts.push_back(moved[k] - frames[k]);
-    std::vector<double> sorted = shifts;
-    const auto middle = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2);
-    std::nth_element(sorted.begin(), middle, sorted.end());
-    for (std::size_t k = 0; k < moved.size(); ++k) beats[k] += (shifts[k] - *middle) / song.onsets.rate;
+    const double usual = median(shifts);
+    for (std::size_t k = 0; k < moved.size(); ++k) beats[k] += (shifts[k] - usual) / song.onsets.rate;
 }
 
 PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& pulse) {

@@ -1,5 +1,7 @@
 #include "audio/pulse_tracker.h"
 
+#include "core/base/quantile.h"
+
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
@@ -259,10 +261,7 @@ PulseTrack trackPulse(const std::vector<float>& activation, double rate, double 
     track.score = static_cast<double>(beats.score) / static_cast<double>(std::max<std::size_t>(1, beats.frames.size()));
     std::vector<double> gaps;
     for (std::size_t i = 1; i < track.frames.size(); ++i) gaps.push_back(track.frames[i] - track.frames[i - 1]);
-    if (!gaps.empty()) {
-        std::nth_element(gaps.begin(), gaps.begin() + static_cast<std::ptrdiff_t>(gaps.size() / 2), gaps.end());
-        track.period = gaps[gaps.size() / 2] / rate;
-    }
+    if (!gaps.empty()) track.period = median(std::move(gaps)) / rate;
     return track;
 }
 

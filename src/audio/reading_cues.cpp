@@ -1,5 +1,7 @@
 #include "audio/reading_cues.h"
 
+#include "core/base/quantile.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -159,11 +161,8 @@ double pulseResonance(double bpm) {
 TellingMoments tellingMoments(const SongFeatures& song) {
     TellingMoments out;
     const OnsetFunctions& o = song.onsets;
-    std::vector<float> sorted = o.flux;
-    if (sorted.size() < 100) return out;
-    const auto at = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() * 97 / 100);
-    std::nth_element(sorted.begin(), at, sorted.end());
-    const float clear = *at;
+    if (o.flux.size() < 100) return out;
+    const float clear = quantile(o.flux, 97, 100);
     const auto peakFrom = [&](std::size_t i) { // the flux's top within 60 ms
         std::size_t peak = i;
         for (std::size_t k = i; k < std::min(o.size(), i + static_cast<std::size_t>(0.06 * o.rate)); ++k)

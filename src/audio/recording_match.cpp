@@ -1,5 +1,7 @@
 #include "audio/recording_match.h"
 
+#include "core/base/quantile.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -68,9 +70,7 @@ float threshold(const std::vector<Frame>& a, const std::vector<Frame>& b) {
     for (std::size_t i = 0; i < a.size(); i += 7)
         for (std::size_t j = (i * 13) % 11; j < b.size(); j += 11) pairs.push_back(likeness(a[i], b[j]));
     if (pairs.empty()) return 1;
-    const auto quarter = pairs.begin() + static_cast<std::ptrdiff_t>(pairs.size() * 3 / 4);
-    std::nth_element(pairs.begin(), quarter, pairs.end());
-    return std::min(0.97F, *quarter);
+    return std::min(0.97F, quantile(std::move(pairs), 3, 4));
 }
 
 struct Path {
@@ -186,8 +186,7 @@ RecordingMatch::Stretch refined(const SongFeatures& a, const SongFeatures& b, co
         std::vector<Seconds> votes;
         for (std::size_t v = k > 2 ? k - 2 : 0; v < std::min(coarse.size(), k + 3); ++v)
             votes.push_back(coarse[v].to + shifts[v] + (coarse[k].from - coarse[v].from) * slopeAt(k));
-        std::nth_element(votes.begin(), votes.begin() + static_cast<std::ptrdiff_t>(votes.size() / 2), votes.end());
-        const RecordingMatch::Point point{coarse[k].from, votes[votes.size() / 2]};
+        const RecordingMatch::Point point{coarse[k].from, median(std::move(votes))};
         if (out.empty() || (point.from > out.back().from && point.to > out.back().to)) out.push_back(point);
     }
     return out;

@@ -6,6 +6,7 @@
 #include "audio/subdivision.h"
 #include "core/base/clock_text.h"
 #include "core/base/number_words.h"
+#include "core/base/quantile.h"
 
 #include <algorithm>
 #include <cmath>
@@ -152,8 +153,7 @@ private:
         for (std::size_t b = first > around ? first - around : 0; b + 1 < std::min(n, last + around); ++b)
             if (b < first || b >= last) lengths.push_back(m_d.map.beats[b + 1].time - m_d.map.beats[b].time);
         if (lengths.empty()) return 0;
-        std::nth_element(lengths.begin(), lengths.begin() + static_cast<std::ptrdiff_t>(lengths.size() / 2), lengths.end());
-        const double away = std::log((stop.end - stop.start) / beats / lengths[lengths.size() / 2]) / spread;
+        const double away = std::log((stop.end - stop.start) / beats / median(std::move(lengths))) / spread;
         return -0.5 * away * away;
     }
 

@@ -10,6 +10,7 @@
 #include "audio/stated_pulse.h"
 #include "audio/stop_detection.h"
 #include "audio/subdivision.h"
+#include "core/base/quantile.h"
 #include "core/song/map_splice.h"
 #include "core/song/song_facts.h"
 
@@ -61,9 +62,7 @@ bool steady(const std::vector<double>& times) {
         change.push_back(std::abs(b - a) / std::max(a, b));
     }
     if (change.empty()) return false;
-    const auto middle = change.begin() + static_cast<std::ptrdiff_t>(change.size() / 2);
-    std::nth_element(change.begin(), middle, change.end());
-    return *middle < steadyEnough;
+    return median(std::move(change)) < steadyEnough;
 }
 
 class Solver {
@@ -286,8 +285,7 @@ private:
         std::vector<double> lengths;
         for (std::size_t i = beat > around ? beat - around : 0; i + 1 < beats.size() && i <= beat + around; ++i)
             if (i != beat) lengths.push_back(beats[i + 1] - beats[i]);
-        std::nth_element(lengths.begin(), lengths.begin() + static_cast<std::ptrdiff_t>(lengths.size() / 2), lengths.end());
-        return lengths[lengths.size() / 2];
+        return median(std::move(lengths));
     }
 
     /// Beats and bars as a map; where every beat has three parts, those are the map's beats.
@@ -333,8 +331,7 @@ private:
         const SongFeatures& song = m_song.features;
         std::vector<double> strengths;
         for (const Beat& beat : m_map.beats) strengths.push_back(song.at(song.flux, beat.time));
-        std::nth_element(strengths.begin(), strengths.begin() + static_cast<std::ptrdiff_t>(strengths.size() / 2), strengths.end());
-        const double needed = struck * strengths[strengths.size() / 2];
+        const double needed = struck * median(std::move(strengths));
         const double from = m_map.beats[last.firstBeat].time;
         for (std::size_t b = last.firstBeat; b < m_map.beats.size(); ++b)
             if (song.at(song.flux, m_map.beats[b].time) > needed) return;

@@ -8,8 +8,6 @@
 
 namespace lc {
 
-constexpr double sameBeat = 0.070; ///< seconds; the tolerance of the field's beat measures (Davies, Degara, Plumbley 2009)
-
 /// Index of the time that is nearest to `at`; `times` ascending, not empty.
 [[nodiscard]] std::size_t nearest(const std::vector<double>& times, double at);
 

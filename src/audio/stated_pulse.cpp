@@ -4,6 +4,7 @@
 #include "audio/pulse_activation.h"
 #include "audio/pulse_refinement.h"
 #include "audio/pulse_tracker.h"
+#include "core/base/quantile.h"
 
 #include <algorithm>
 #include <cmath>
@@ -72,8 +73,7 @@ double lengthAround(const std::vector<double>& beats, std::size_t beat) {
     const std::size_t from = beat > slipAround ? beat - slipAround : 0, to = std::min(beats.size() - 1, beat + slipAround);
     std::vector<double> lengths;
     for (std::size_t b = from; b < to; ++b) lengths.push_back(beats[b + 1] - beats[b]);
-    std::nth_element(lengths.begin(), lengths.begin() + static_cast<std::ptrdiff_t>(lengths.size() / 2), lengths.end());
-    return lengths[lengths.size() / 2];
+    return median(std::move(lengths));
 }
 
 /// By what part of a beat the pulse slips between beat `b` and the one `kind.within` later; 0 where it is steady.

@@ -1,5 +1,7 @@
 #include "audio/stop_detection.h"
 
+#include "core/base/quantile.h"
+
 #include <algorithm>
 
 namespace lc {
@@ -27,9 +29,8 @@ std::vector<Stop> findStops(const SongMap& map, const SongFeatures& song) {
     for (std::size_t b = 1; b < n;) {
         const std::size_t from = b >= around ? b - around : 0;
         const std::size_t to = std::min(n, b + around);
-        std::vector<float> near(levels.begin() + static_cast<std::ptrdiff_t>(from), levels.begin() + static_cast<std::ptrdiff_t>(to));
-        std::nth_element(near.begin(), near.begin() + static_cast<std::ptrdiff_t>(near.size() / 2), near.end());
-        const float usual = near[near.size() / 2];
+        const std::vector<float> near(levels.begin() + static_cast<std::ptrdiff_t>(from), levels.begin() + static_cast<std::ptrdiff_t>(to));
+        const float usual = median(near);
         std::size_t e = b;
         while (e < n && levels[e] < silent * usual) ++e;
         if (e - b >= shortest && e < n) {

@@ -1,5 +1,7 @@
 #include "audio/tap_facts.h"
 
+#include "core/base/quantile.h"
+
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
@@ -162,8 +164,7 @@ std::optional<Seconds> lateness(const SongMap& map, const std::vector<Seconds>& 
     for (Seconds at : places)
         if (const Seconds d = at - map.beats[nearestBeat(map, at)].time; std::abs(d) <= furthest) off.push_back(d);
     if (3 * off.size() < 2 * places.size()) return std::nullopt;
-    std::nth_element(off.begin(), off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2), off.end());
-    return off[off.size() / 2];
+    return median(std::move(off));
 }
 
 } // namespace lc

@@ -4,7 +4,7 @@
 #include "cli/count_report.h"
 #include "cli/rhythm_report.h"
 #include "core/base/files.h"
-#include "core/landing/landing_report.h"
+#include "core/reports/landing_report.h"
 #include "core/planning/plan_costs.h"
 #include "core/exchange/routine_file.h"
 #include "core/exchange/map_export.h"

@@ -2,8 +2,8 @@
 
 #include "core/base/clock_text.h"
 #include "core/planning/exception_rule.h"
-#include "core/landing/landing_report.h"
-#include "core/landing/sheet_header.h"
+#include "core/reports/landing_report.h"
+#include "core/reports/sheet_header.h"
 
 #include <QCoreApplication>
 #include <QStringList>

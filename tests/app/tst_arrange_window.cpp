@@ -1,6 +1,6 @@
 #include "support/arrange_rig.h"
 
-#include "app/steps/figure_desk.h"
+#include "app/base/figure_desk.h"
 #include "app/steps/steps_stage.h"
 
 #include "app/arrange/handout_panel.h"
@@ -8,8 +8,8 @@
 #include "app/arrange/pass_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/arrange/step_edit.h"
-#include "app/steps/figure_list.h"
-#include "app/steps/plain_table.h"
+#include "app/widgets/figure_list.h"
+#include "app/widgets/plain_table.h"
 #include "core/exchange/routine_text.h"
 
 #include <QAccessible>
@@ -85,13 +85,13 @@ private Q_SLOTS:
         QVERIFY(touch >= 0);
         QTest::mouseClick(rig.window->findChild<QAbstractButton*>(QStringLiteral("remedy%1").arg(touch)), Qt::LeftButton);
         rig.shortcut(Qt::Key_P);
-        QVERIFY(rig.session->previewLanding());
-        QVERIFY(rig.session->previewLanding()->turned.empty());
+        QVERIFY(rig.session->doc.previewLanding());
+        QVERIFY(rig.session->doc.previewLanding()->turned.empty());
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
-        QVERIFY(rig.session->landing().turned.empty());
+        QVERIFY(rig.session->doc.landing().turned.empty());
         QCOMPARE(rig.performance().passes[9].start, counts(68));
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QCOMPARE(rig.session->landing().turned.size(), 1U);
+        QCOMPARE(rig.session->doc.landing().turned.size(), 1U);
     }
     void s19ARestartWithWalls() {
         ArrangeRig rig("song 48 | song 48 | song 24 | song 48");
@@ -116,7 +116,7 @@ private Q_SLOTS:
     void s20PlacesExchangedAndHome() {
         ArrangeRig rig("song 72 | song 72");
         rig.press("addRole");
-        rig.session->edit(SetFormation{Formation::FacingPairs});
+        rig.session->doc.edit(SetFormation{Formation::FacingPairs});
         rig.figure("Round", {"1-8 walk round full R", "1-8 walk round full R"});
         rig.figure("Round");
         rig.figure("Solo one", {"1-8 step", "1-8 wait"});
@@ -244,7 +244,7 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
         const QString text = QGuiApplication::clipboard()->text();
         QVERIFY2(text.startsWith("Lift Count routine") && text.contains("restart after 2"), qPrintable(text));
-        rig.session->startNew();
+        rig.session->doc.startNew();
         QGuiApplication::clipboard()->setText(text);
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.starts(), (QStringList{"1", "5", "7"}));
@@ -263,13 +263,13 @@ private Q_SLOTS:
         ArrangeRig rig("song 32 | song 32");
         QFile file(QStringLiteral(LIFTCOUNT_SOURCE_DIR "/tests/data/handouts/lantern-row.txt"));
         QVERIFY(file.open(QIODevice::ReadOnly));
-        rig.session->startNew();
+        rig.session->doc.startNew();
         QGuiApplication::clipboard()->setText(QString::fromUtf8(file.readAll()));
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.routine().passes.size(), std::size_t{6});
         QCOMPARE(rig.arrange().handout().open(), 1);
         QCOMPARE(rig.arrange().handout().table().rowText(rig.arrange().handout().table().currentRow())[2], "Have fun with it!");
-        const auto& passes = rig.session->landing().performance.passes;
+        const auto& passes = rig.session->doc.landing().performance.passes;
         QCOMPARE(passes[5].start - passes[0].start, counts(132));
         QGuiApplication::clipboard()->setText("Dear all, bring shoes.");
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
@@ -285,14 +285,14 @@ private Q_SLOTS:
             f.write(text);
             return f.fileName();
         };
-        rig.session->startNew();
+        rig.session->doc.startNew();
         rig.window->openAny(file("mail.txt", "Lift Count routine\nsong: verse 32 | verse 32\nfigure: Vine\n  everyone: 1 side R 2 behind L 3 side R 4 touch\npart: A\n  Vine\norder: A x3\n"));
         QCOMPARE(rig.starts(), (QStringList{"1", "5", "9"}));
-        QVERIFY(rig.session->path().isEmpty()); // it is saved under a name of its own
+        QVERIFY(rig.session->doc.path().isEmpty()); // it is saved under a name of its own
         rig.window->openAny(file("bad.txt", "Lift Count routine\ncolour: red\n"));
         QVERIFY2(rig.window->lastTold().startsWith("“bad.txt”: Line 2"), qPrintable(rig.window->lastTold()));
         QCOMPARE(rig.starts().size(), 3);
-        QVERIFY(!rig.session->isSaved()); // no file holds it yet
+        QVERIFY(!rig.session->doc.isSaved()); // no file holds it yet
     }
     void anotherSongIsTriedBeforeItIsTaken() {
         ArrangeRig rig("verse 32 | chorus 36 | verse 32 | chorus 32");
@@ -321,9 +321,9 @@ private Q_SLOTS:
         rig.arrange().songTrial().begin();
         rig.arrange().songTrial().tryTempo(90);
         QVERIFY(rig.arrange().songTrial().trial());
-        const auto map = rig.session->document().map;
+        const auto map = rig.session->doc.document().map;
         rig.arrange().songTrial().take();
-        QCOMPARE(rig.session->document().map, map); // the recording keeps its tempo, and so does its map
+        QCOMPARE(rig.session->doc.document().map, map); // the recording keeps its tempo, and so does its map
         rig.button("closeTrial")->click();
         QVERIFY(!rig.arrange().songTrial().trial());
     }
@@ -347,11 +347,11 @@ private Q_SLOTS:
     /// The dance of the demo from an empty routine, by keys alone, until every pass starts a phrase. An action is a shortcut, or something typed and finished with Enter.
     void aNewUserLandsTheDanceInFewActions() {
         test::WindowRig rig;
-        rig.session->startNew();
+        rig.session->doc.startNew();
         TypedStructure typed;
         typed.text = "intro 32 | verse 32 | chorus 32 | verse 34 | chorus 32 | bridge 32 | verse 16 | chorus 32 | outro 16";
         typed.bpm = 100;
-        QVERIFY(rig.session->setStructure(typed));
+        QVERIFY(rig.session->song.setStructure(typed));
         int actions = 1; // the song
         const auto shortcut = [&](Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier) {
             rig.shortcut(key, with);
@@ -371,7 +371,7 @@ private Q_SLOTS:
             type(name);
             type(line);
         }
-        const auto& landing = [&]() -> const Landing& { return rig.session->landing(); };
+        const auto& landing = [&]() -> const Landing& { return rig.session->doc.landing(); };
         QCOMPARE(landing().performance.passes.size(), 1U);
         QCOMPARE(landing().performance.passes[0].counts, counts(32));
         const auto missed = [&] {
@@ -403,9 +403,9 @@ private Q_SLOTS:
         QVERIFY2(page->child(1)->text(QAccessible::Name).startsWith("passes 2–20 alike, 32 counts each, in Verse"), qPrintable(page->child(1)->text(QAccessible::Name)));
         PassExceptions tried; // what is tried on is seen
         tried.mirrored = true;
-        rig.session->preview({SetExceptions{rig.routine().passes[9].id, tried, {}}}, "tried");
+        rig.session->doc.preview({SetExceptions{rig.routine().passes[9].id, tried, {}}}, "tried");
         QCOMPARE(lines(), 8U); // 1, 2–9, 10, 11, 12–20, 21, 22, 23–60
-        rig.session->endPreview();
+        rig.session->doc.endPreview();
         QCOMPARE(lines(), 5U);
         rig.clickPass(40);
         QVERIFY(lines() > 30U); // the run with pass 40 is open
@@ -499,9 +499,9 @@ private Q_SLOTS:
             QCOMPARE(cells->cellAt(row, 0)->text(QAccessible::Name), QString("pass %1").arg(row + 1));
             QVERIFY(cells->cellAt(row, app::PassModel::Verdict)->text(QAccessible::Name).startsWith("landing "));
         }
-        QVERIFY(!rig.session->landing().findings.empty());
+        QVERIFY(!rig.session->doc.landing().findings.empty());
         const QString aloud = rig.spokenOf(&rig.arrange().findings());
-        for (const Finding& f : rig.session->landing().findings) QVERIFY2(aloud.contains(QString::fromStdString(f.headline)), qPrintable(QString::fromStdString(f.headline) + " is not in\n" + aloud));
+        for (const Finding& f : rig.session->doc.landing().findings) QVERIFY2(aloud.contains(QString::fromStdString(f.headline)), qPrintable(QString::fromStdString(f.headline) + " is not in\n" + aloud));
     }
     void aRemedyThatIsNotSeenIsOfTheRoutineAsItIs() { // applied from another stage, after the song has changed there
         ArrangeRig rig("verse 32 | chorus 36 | verse 32");
@@ -512,7 +512,7 @@ private Q_SLOTS:
         TypedStructure typed;
         typed.text = "verse 34 | chorus 32 | verse 32";
         typed.bpm = 120;
-        QVERIFY(rig.session->setStructure(typed));
+        QVERIFY(rig.session->song.setStructure(typed));
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
         QCOMPARE(rig.starts(), (QStringList{"1", "35", "67"}));
     }

@@ -3,10 +3,10 @@
 #include "support/core_support.h"
 
 #include "app/arrange/plans_panel.h"
-#include "app/shell/file_asking.h"
-#include "app/steps/figure_desk.h"
+#include "app/widgets/file_asking.h"
+#include "app/base/figure_desk.h"
 #include "app/steps/figure_editor.h"
-#include "app/steps/figure_list.h"
+#include "app/widgets/figure_list.h"
 #include "app/steps/steps_stage.h"
 #include "core/document/document_file.h"
 
@@ -71,55 +71,55 @@ private Q_SLOTS:
     void aSongThatComesLateIsDropped() {
         ThreadedRig rig;
         const QString routine = write("other.txt", "Lift Count routine\ntitle: Other\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n");
-        rig.session.openSong(demoSong());
-        QVERIFY(rig.session.loading());
+        rig.session.song.openSong(demoSong());
+        QVERIFY(rig.session.song.loading());
         rig.window.openAny(routine);
-        QTRY_COMPARE(QString::fromStdString(rig.session.document().title), "Other");
-        QVERIFY(!rig.session.loading());
+        QTRY_COMPARE(QString::fromStdString(rig.session.doc.document().title), "Other");
+        QVERIFY(!rig.session.song.loading());
         QTest::qWait(300);
-        QTRY_VERIFY(!rig.session.loading());
-        QVERIFY(rig.session.document().song.path.empty());
-        QVERIFY(!rig.session.sound());
-        rig.session.openSong(demoSong());
-        rig.session.startNew(); // the same with a new routine
+        QTRY_VERIFY(!rig.session.song.loading());
+        QVERIFY(rig.session.doc.document().song.path.empty());
+        QVERIFY(!rig.session.song.sound());
+        rig.session.song.openSong(demoSong());
+        rig.session.doc.startNew(); // the same with a new routine
         QTest::qWait(300);
-        QVERIFY(rig.session.document() == newDocument());
-        rig.session.startNew();
+        QVERIFY(rig.session.doc.document() == newDocument());
+        rig.session.doc.startNew();
     }
     /// Statements that are made while the song is being worked out again are all worked in, in their order; and undo in between is respected.
     void statementsWaitForEachOther() {
         ThreadedRig rig;
-        rig.session.openSong(demoSong());
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session.heardSong() && !rig.session.loading(), 60000);
-        const auto& beats = rig.session.document().map->beats;
+        rig.session.song.openSong(demoSong());
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session.song.heardSong() && !rig.session.song.loading(), 60000);
+        const auto& beats = rig.session.doc.document().map->beats;
         const double first = beats[32].time, second = beats[64].time, third = beats[96].time;
-        for (const double at : {first, second, third}) rig.session.state({PhraseFact{at, std::nullopt}});
-        QVERIFY(rig.session.solving());
-        QTRY_VERIFY_WITH_TIMEOUT(!rig.session.solving(), 30000);
-        QCOMPARE(rig.session.document().facts.size(), std::size_t(3));
-        rig.session.undo(); // each is a step of its own
-        QCOMPARE(rig.session.document().facts.size(), std::size_t(2));
-        rig.session.state({PhraseFact{third, std::nullopt}});
-        rig.session.undo(); // while it is worked in: anew around what holds now
-        QTRY_VERIFY_WITH_TIMEOUT(!rig.session.solving(), 30000);
-        QCOMPARE(rig.session.document().facts.size(), std::size_t(2));
-        QVERIFY(std::get<PhraseFact>(rig.session.document().facts[1]).at == third);
-        rig.session.startNew();
+        for (const double at : {first, second, third}) rig.session.song.state({PhraseFact{at, std::nullopt}});
+        QVERIFY(rig.session.song.solving());
+        QTRY_VERIFY_WITH_TIMEOUT(!rig.session.song.solving(), 30000);
+        QCOMPARE(rig.session.doc.document().facts.size(), std::size_t(3));
+        rig.session.doc.undo(); // each is a step of its own
+        QCOMPARE(rig.session.doc.document().facts.size(), std::size_t(2));
+        rig.session.song.state({PhraseFact{third, std::nullopt}});
+        rig.session.doc.undo(); // while it is worked in: anew around what holds now
+        QTRY_VERIFY_WITH_TIMEOUT(!rig.session.song.solving(), 30000);
+        QCOMPARE(rig.session.doc.document().facts.size(), std::size_t(2));
+        QVERIFY(std::get<PhraseFact>(rig.session.doc.document().facts[1]).at == third);
+        rig.session.doc.startNew();
     }
     /// With the plans open a letter typed is in the line at once, though the plans of before are still being laid; the plans that come are those of the last letter.
     void plansFollowBehindTheTyping() {
         ThreadedRig rig;
         rig.window.openAny(write("plans.txt", "Lift Count routine\nsong: verse 36 | chorus 32 | verse 36 | chorus 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\n  W\n  W\n  W\norder: A x4\n"));
-        QTRY_COMPARE(rig.session.document().routine.passes.size(), std::size_t(4));
+        QTRY_COMPARE(rig.session.doc.document().routine.passes.size(), std::size_t(4));
         rig.window.arrange().showPlans();
         auto* plans = rig.window.findChild<app::PlansPanel*>();
         QTRY_VERIFY(plans->plans());
-        const auto passes = rig.session.document().routine.passes;
-        for (int n = 1; n <= 20; ++n) rig.session.edit(SetTag{passes[0].id, Tag{counts(n)}});
+        const auto passes = rig.session.doc.document().routine.passes;
+        for (int n = 1; n <= 20; ++n) rig.session.doc.edit(SetTag{passes[0].id, Tag{counts(n)}});
         QVERIFY(!plans->plans()); // nothing old can be applied
         QTRY_VERIFY(plans->plans());
-        for (const auto& plan : plans->plans()->plans) QVERIFY(applyEdits(rig.session.document(), plan.edits));
-        rig.session.startNew();
+        for (const auto& plan : plans->plans()->plans) QVERIFY(applyEdits(rig.session.doc.document(), plan.edits));
+        rig.session.doc.startNew();
     }
     void saveAsAsksBeforeItOverwrites() {
         ArrangeRig rig("song 32");
@@ -151,7 +151,7 @@ private Q_SLOTS:
         QTest::keyClicks(title, "Late evening");
         QTest::keyClick(title, Qt::Key_S, Qt::ControlModifier); // no Enter
         QCOMPARE(QString::fromStdString(test::must(loadDocument(path.toStdString())).document.title), "Late evening");
-        QVERIFY(rig.session->isSaved());
+        QVERIFY(rig.session->doc.isSaved());
     }
     /// Ctrl+E goes to the steps from wherever one types, from the name of a figure that is just made as well; a field would take it for "end of line".
     void aNameOfferedIsPlacedOnceAndLeavesTheFieldEmpty() {
@@ -178,7 +178,7 @@ private Q_SLOTS:
     void theStepsAreReachedFromAName() {
         WindowRig rig;
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
         rig.window->setStage(app::Stage::Steps);
         auto& desk = rig.window->steps().desk();
         desk.newFigure();
@@ -207,43 +207,43 @@ private Q_SLOTS:
     void lettersBelongToTheStrips() {
         WindowRig rig;
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
         rig.window->setStage(app::Stage::Steps);
         auto* list = rig.window->steps().list().list();
         list->setFocus();
         QTRY_VERIFY(list->hasFocus());
-        const Document before = rig.session->document();
-        const int tempo = rig.session->tempoPercent();
+        const Document before = rig.session->doc.document();
+        const int tempo = rig.session->transport.tempoPercent();
         for (const char c : QByteArray("hnkbovpmgst0+-?")) QTest::keyClick(list, c);
-        QVERIFY(rig.session->document() == before);
+        QVERIFY(rig.session->doc.document() == before);
         QCOMPARE(rig.window->stage(), app::Stage::Steps);
-        QCOMPARE(rig.session->tempoPercent(), tempo);
+        QCOMPARE(rig.session->transport.tempoPercent(), tempo);
         list->clearFocus(); // nor on any other part of a stage where the song is not seen
         for (const Qt::Key key : {Qt::Key_H, Qt::Key_1, Qt::Key_N, Qt::Key_M}) rig.shortcut(key);
         QCOMPARE(rig.window->stage(), app::Stage::Steps);
-        QVERIFY(rig.session->document() == before);
+        QVERIFY(rig.session->doc.document() == before);
         rig.window->setStage(app::Stage::Listen); // on focused strips they do what they did
         rig.window->listen().strips().setFocus();
-        rig.session->setCaret(counts(36));
+        rig.session->transport.setCaret(counts(36));
         QTest::keyClick(&rig.window->listen().strips(), 'h');
-        QVERIFY(rig.session->document() != before);
+        QVERIFY(rig.session->doc.document() != before);
     }
     /// Ctrl+Enter acts on what is highlighted: with the plans open on the chosen plan, in the column of findings on the remedy there.
     void ctrlEnterActsOnWhatIsHighlighted() {
         ArrangeRig rig("verse 36 | chorus 32 | verse 32");
         rig.figure("Walk", {"1-32 walk"});
         rig.order("A A A");
-        QVERIFY(!rig.session->landing().findings.empty());
+        QVERIFY(!rig.session->doc.landing().findings.empty());
         rig.arrange().showPlans();
         auto* plans = rig.window->findChild<app::PlansPanel*>();
         QVERIFY(plans->plans() && !plans->plans()->plans.front().edits.empty());
-        const Document before = rig.session->document(), planned = test::must(applyEdits(before, plans->plans()->plans.front().edits));
+        const Document before = rig.session->doc.document(), planned = test::must(applyEdits(before, plans->plans()->plans.front().edits));
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
-        QVERIFY(rig.session->document() == planned);
-        rig.session->undo();
+        QVERIFY(rig.session->doc.document() == planned);
+        rig.session->doc.undo();
         auto& findings = rig.arrange().findings();
         std::size_t other = 0; // a remedy that does not do what the plan does
-        for (std::size_t open = 0; open < rig.session->landing().findings.size(); ++open) {
+        for (std::size_t open = 0; open < rig.session->doc.landing().findings.size(); ++open) {
             findings.openFinding(static_cast<int>(open));
             for (other = 0; other < findings.remedies().size() && test::must(applyEdits(before, findings.remedies()[other].edits)) == planned;) ++other;
             if (other < findings.remedies().size()) break;
@@ -257,7 +257,7 @@ private Q_SLOTS:
         remedy->setFocus();
         QVERIFY(rig.arrange().findings().isAncestorOf(rig.window->focusWidget()));
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
-        QVERIFY(rig.session->document() == test::must(applyEdits(before, remedyEdits)));
+        QVERIFY(rig.session->doc.document() == test::must(applyEdits(before, remedyEdits)));
     }
     void pipesDoNotFreezeTheWindow() {
         WindowRig rig;
@@ -278,7 +278,7 @@ private Q_SLOTS:
         WindowRig rig;
         rig.window->openAny(write("labels.txt", "0.5\t8.5\tRefr\xE3o\n8.5\t16.5\tStr\xF3" "fe\n"));
         QVERIFY2(rig.window->lastTold().contains("not UTF-8"), qPrintable(rig.window->lastTold()));
-        QCOMPARE(QString::fromStdString(rig.session->document().map->phrases[0].label), QString("Refrão"));
+        QCOMPARE(QString::fromStdString(rig.session->doc.document().map->phrases[0].label), QString("Refrão"));
     }
     /// What is rescued stands beside the routine, and the routine's own file is as it was.
     void unsavedWorkIsRescuedBesideItsFile() {
@@ -288,17 +288,17 @@ private Q_SLOTS:
         QVERIFY(rig.window->files().saveTo(path));
         QVERIFY(rig.window->files().rescue().isEmpty()); // nothing to rescue
         const auto saved = test::must(loadDocument(path.toStdString())).document;
-        rig.session->edit(SetTitle{"changed"});
+        rig.session->doc.edit(SetTitle{"changed"});
         const QString rescued = rig.window->files().rescue();
         QVERIFY2(rescued.startsWith(m_folder.path()) && rescued != path, qPrintable(rescued));
         QVERIFY(test::must(loadDocument(path.toStdString())).document == saved);
         QCOMPARE(QString::fromStdString(test::must(loadDocument(rescued.toStdString())).document.title), "changed");
         QVERIFY(rig.window->files().rescued().contains(rescued));
         QCOMPARE(rig.window->files().rescue(), rescued); // a fault at every paint fills no folder
-        rig.session->undo();
-        QVERIFY(rig.session->isSaved()); // nothing to ask about
+        rig.session->doc.undo();
+        QVERIFY(rig.session->doc.isSaved()); // nothing to ask about
         rig.window->openAny(rescued);
-        QCOMPARE(QString::fromStdString(rig.session->document().title), "changed");
+        QCOMPARE(QString::fromStdString(rig.session->doc.document().title), "changed");
     }
 };
 

@@ -23,9 +23,9 @@ class HandStatementsTest : public QObject {
     std::vector<SongFact> m_facts;
 
     HandStatements& hand() const { return m_rig->window->listen().hand(); }
-    const SongMap& map() const { return *m_rig->session->document().map; }
+    const SongMap& map() const { return *m_rig->session->doc.document().map; }
     Seconds barStart(std::size_t bar) const { return map().beats[map().bars[bar].firstBeat].time; }
-    void caretTo(Seconds at) const { m_rig->session->setCaret(test::must(m_rig->session->landing().grid.tickAt(at))); }
+    void caretTo(Seconds at) const { m_rig->session->transport.setCaret(test::must(m_rig->session->doc.landing().grid.tickAt(at))); }
     std::vector<Seconds> ones() const {
         std::vector<Seconds> out;
         for (std::size_t b = 0; b < map().bars.size(); ++b) out.push_back(barStart(b));
@@ -42,13 +42,13 @@ private Q_SLOTS:
         prepareProgram("lift-count-hand-test");
         m_rig = std::make_unique<WindowRig>();
         m_rig->window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(m_rig->session->heardSong(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(m_rig->session->song.heardSong(), 60000);
         m_rig->shortcut(Qt::Key_1, Qt::AltModifier);
         m_rig->window->listen().strips().setFocus();
     }
     void cleanupTestCase() { m_rig.reset(); }
-    void init() { m_facts = m_rig->session->document().facts; }
-    void cleanup() { QVERIFY(m_rig->session->document().facts == m_facts); } // each test takes back what it said
+    void init() { m_facts = m_rig->session->doc.document().facts; }
+    void cleanup() { QVERIFY(m_rig->session->doc.document().facts == m_facts); } // each test takes back what it said
 
     /// Each statement is one undo step and leaves the document as it was when it is undone.
     void everyStatementIsOneStep_data() {
@@ -75,20 +75,20 @@ private Q_SLOTS:
     }
     void everyStatementIsOneStep() {
         QFETCH(std::function<void(HandStatements&, const SongMap&)>, say);
-        const Document before = m_rig->session->document();
+        const Document before = m_rig->session->doc.document();
         const auto phrase = before.map->phrases[3];
         caretTo(before.map->beats[firstBeatOf(*before.map, phrase)].time);
         say(hand(), *before.map);
-        QVERIFY(m_rig->session->document() != before);
+        QVERIFY(m_rig->session->doc.document() != before);
         m_rig->shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(m_rig->session->document() == before);
+        QVERIFY(m_rig->session->doc.document() == before);
         m_rig->shortcut(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-        QVERIFY(m_rig->session->document() != before);
+        QVERIFY(m_rig->session->doc.document() != before);
         m_rig->shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(m_rig->session->document() == before);
+        QVERIFY(m_rig->session->doc.document() == before);
     }
     void everyOneMovesByABeatAndBack() {
-        const Document start = m_rig->session->document();
+        const Document start = m_rig->session->doc.document();
         const auto before = ones();
         hand().shiftOne(1);
         const auto later = ones();
@@ -106,7 +106,7 @@ private Q_SLOTS:
         const auto heard = ones();
         QCOMPARE(heard.size(), before.size());
         for (std::size_t b = 0; b < heard.size(); ++b) QVERIFY2(std::abs(heard[b] - before[b]) < 0.005, qPrintable(QString("%1: %2").arg(before[b]).arg(heard[b] - before[b]))); // the demo's map is a file's
-        while (m_rig->session->document() != start) m_rig->session->undo();
+        while (m_rig->session->doc.document() != start) m_rig->session->doc.undo();
     }
     void aHeldBeatHasNoOthersInIt() {
         const Seconds from = map().beats[63].time, to = map().beats[66].time;
@@ -121,7 +121,7 @@ private Q_SLOTS:
         QCOMPARE(map().fermatas.size(), std::size_t{1});
         for (const Beat& b : map().beats) QVERIFY(b.time <= from + 0.001 || b.time >= to - 0.001);
         QVERIFY(told().join('\n').contains("held"));
-        m_rig->session->undo();
+        m_rig->session->doc.undo();
         QVERIFY(map().fermatas.empty());
     }
     void aPartIsCountedAtItsOwnTempo() {
@@ -137,36 +137,36 @@ private Q_SLOTS:
         const auto within = std::count_if(map().beats.begin(), map().beats.end(), [&](const Beat& b) { return b.time > from - 0.05 && b.time < to - 0.05; });
         QVERIFY2(qAbs(within - 64) <= 1, qPrintable(QString::number(within)));
         QVERIFY(qAbs(map().beats[4].time - map().beats[3].time - 0.6) < 0.02); // outside nothing is changed
-        m_rig->session->undo();
+        m_rig->session->doc.undo();
     }
     void aMetreThatIsNoneIsSaid() {
         caretTo(barStart(16));
         m_rig->window->listen().spanFromHereAs(2);
         m_rig->window->listen().findChild<QComboBox*>("spanMetre")->setCurrentText("four");
         caretTo(barStart(18));
-        QSignalSpy spy(m_rig->session.get(), &Session::told);
-        const Document before = m_rig->session->document();
+        QSignalSpy spy(&m_rig->session->messages, &Messages::told);
+        const Document before = m_rig->session->doc.document();
         m_rig->press("stateSpan");
         QCOMPARE(spy.count(), 1);
         QVERIFY(spy[0][0].toString().contains("four"));
-        QVERIFY(m_rig->session->document() == before);
+        QVERIFY(m_rig->session->doc.document() == before);
     }
     void escapeClosesTheStripAndChangesNothing() {
-        const Document before = m_rig->session->document();
+        const Document before = m_rig->session->doc.document();
         caretTo(barStart(10));
         m_rig->shortcut(Qt::Key_S);
         QVERIFY(m_rig->button("stateSpan")->isVisible());
         QTest::keyClick(m_rig->window->listen().findChild<QSpinBox*>("spanCounts"), Qt::Key_Escape);
         QVERIFY(!m_rig->button("stateSpan")->isVisible());
-        QVERIFY(m_rig->session->document() == before);
+        QVERIFY(m_rig->session->doc.document() == before);
     }
     void theFirstPhraseHasNoneBefore() {
         caretTo(barStart(0));
-        QSignalSpy spy(m_rig->session.get(), &Session::told);
-        const Document before = m_rig->session->document();
+        QSignalSpy spy(&m_rig->session->messages, &Messages::told);
+        const Document before = m_rig->session->doc.document();
         hand().noPhraseStartsHere();
         QCOMPARE(spy.count(), 1);
-        QVERIFY(m_rig->session->document() == before);
+        QVERIFY(m_rig->session->doc.document() == before);
     }
     void twoPhrasesBecomeOneAndApartAgain() {
         const std::size_t phrases = map().phrases.size();
@@ -177,25 +177,25 @@ private Q_SLOTS:
         caretTo(start);
         hand().phraseStartsHere();
         QVERIFY(std::any_of(map().phrases.begin(), map().phrases.end(), [&](const Phrase& p) { return std::abs(map().beats[firstBeatOf(map(), p)].time - start) < 0.02 && p.confirmed; }));
-        m_rig->session->undo();
-        m_rig->session->undo();
+        m_rig->session->doc.undo();
+        m_rig->session->doc.undo();
         QCOMPARE(map().phrases.size(), phrases);
     }
     void everythingSaidIsForgottenInOneStep() {
-        const Document before = m_rig->session->document();
+        const Document before = m_rig->session->doc.document();
         caretTo(barStart(20));
         hand().thisIsAOne();
         hand().nudge(12);
         hand().namePhrase("ours");
-        const Document said = m_rig->session->document();
+        const Document said = m_rig->session->doc.document();
         const auto has = [&](const SongFact& fact) { return std::find(said.facts.begin(), said.facts.end(), fact) != said.facts.end(); };
         QVERIFY(has(OneFact{before.map->beats[before.map->bars[20].firstBeat].time}) && has(NudgeFact{0.012}));
         hand().forgetAll();
-        QVERIFY(m_rig->session->document().facts.empty());
-        m_rig->session->undo();
-        QVERIFY(m_rig->session->document() == said);
-        for (int k = 0; k < 3; ++k) m_rig->session->undo();
-        QVERIFY(m_rig->session->document() == before);
+        QVERIFY(m_rig->session->doc.document().facts.empty());
+        m_rig->session->doc.undo();
+        QVERIFY(m_rig->session->doc.document() == said);
+        for (int k = 0; k < 3; ++k) m_rig->session->doc.undo();
+        QVERIFY(m_rig->session->doc.document() == before);
     }
 };
 

@@ -2,12 +2,12 @@
 #include "support/arrange_rig.h"
 
 #include "app/arrange/handout_panel.h"
-#include "app/arrange/notation_edit.h"
+#include "app/widgets/notation_edit.h"
 #include "app/arrange/part_editor.h"
-#include "app/shell/command_box.h"
-#include "app/steps/figure_desk.h"
+#include "app/window/command_box.h"
+#include "app/base/figure_desk.h"
 #include "app/steps/figure_editor.h"
-#include "app/steps/plain_table.h"
+#include "app/widgets/plain_table.h"
 #include "app/steps/steps_stage.h"
 #include "app/steps/words_page.h"
 #include "core/exchange/handout.h"
@@ -28,7 +28,7 @@ constexpr const char* sheet = "Lamp Row\n16 counts, 4 walls\nIntro: 16 counts\n\
                               "Restart on wall 3 after 8 counts\n";
 
 struct HandoutRig : ArrangeRig {
-    HandoutRig() : ArrangeRig("song 32 | song 32") { session->startNew(); }
+    HandoutRig() : ArrangeRig("song 32 | song 32") { session->doc.startNew(); }
     void paste(const QString& text) const {
         QGuiApplication::clipboard()->setText(text);
         shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
@@ -79,7 +79,7 @@ private Q_SLOTS:
         QCOMPARE(passes[1].start - passes[0].start, counts(16));
         QCOMPARE(passes[3].start - passes[0].start, counts(40));
         QCOMPARE(rig.facings(), (QStringList{"12", "9", "6", "6"})); // the cut comes before the quarter
-        for (const Finding& f : rig.session->landing().findings) QVERIFY2(f.key.code != finding::handoutLine && f.severity != Severity::Misses, f.headline.c_str());
+        for (const Finding& f : rig.session->doc.landing().findings) QVERIFY2(f.key.code != finding::handoutLine && f.severity != Severity::Misses, f.headline.c_str());
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // each settling is one step back
         QCOMPARE(rig.panel().open(), 1);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
@@ -88,15 +88,15 @@ private Q_SLOTS:
     /// A song that waits for its dance keeps its place: the hand-out is danced on it, its intro in the song's own counts, and undo takes the dance away again.
     void pastedOntoASong() {
         const HandoutRig rig;
-        rig.session->startWith(*applyEdits(newDocument(), {SetMap{std::make_shared<const SongMap>(*mapFromStructure("intro 8 | verse 32 | chorus 32", 90, {})), MapOrigin::Typed, {}}}));
+        rig.session->doc.startWith(*applyEdits(newDocument(), {SetMap{std::make_shared<const SongMap>(*mapFromStructure("intro 8 | verse 32 | chorus 32", 90, {})), MapOrigin::Typed, {}}}));
         rig.paste("Lamp Row\nIntro: 8 counts\n\nSection 1\n1-8 vine R, L\nOrder: A A\n");
-        QCOMPARE(rig.session->document().title, "Lamp Row");
-        QCOMPARE(QString::fromStdString(rig.session->landing().grid.phrases()[1].label), "Verse");
+        QCOMPARE(rig.session->doc.document().title, "Lamp Row");
+        QCOMPARE(QString::fromStdString(rig.session->doc.landing().grid.phrases()[1].label), "Verse");
         QCOMPARE(rig.performance().start, counts(8));
         QCOMPARE(rig.performance().passes.size(), std::size_t{2});
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(rig.routine().passes.empty());
-        QCOMPARE(QString::fromStdString(rig.session->landing().grid.phrases()[1].label), "Verse");
+        QCOMPARE(QString::fromStdString(rig.session->doc.landing().grid.phrases()[1].label), "Verse");
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.performance().start, counts(8));
     }
@@ -129,12 +129,12 @@ private Q_SLOTS:
         page.close();
         rig.window->openAny(page.fileName());
         QCOMPARE(rig.panel().open(), 2);
-        QVERIFY(rig.session->path().isEmpty()); // saved under a name of its own
-        QVERIFY(rig.session->save(folder.filePath("lamp.liftcount")).has_value());
-        rig.session->startNew();
+        QVERIFY(rig.session->doc.path().isEmpty()); // saved under a name of its own
+        QVERIFY(rig.session->doc.save(folder.filePath("lamp.liftcount")).has_value());
+        rig.session->doc.startNew();
         QVERIFY(rig.panel().says().contains("came from no hand-out"));
         rig.window->openAny(folder.filePath("lamp.liftcount"));
-        QCOMPARE(rig.session->handout().size(), std::size_t{1}); // what its head claims is kept, and nothing open
+        QCOMPARE(rig.session->doc.handout().size(), std::size_t{1}); // what its head claims is kept, and nothing open
         rig.shortcut(Qt::Key_H, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.lineText(), "mind the lamp");
     }
@@ -147,7 +147,7 @@ private Q_SLOTS:
         QTest::keyClicks(rig.window->focusWidget(), "In words: side");
         QTest::keyClick(rig.window->focusWidget(), Qt::Key_Return);
         QVERIFY2(QGuiApplication::clipboard()->text().startsWith("Lamp Row\n8 counts\n"), qPrintable(QGuiApplication::clipboard()->text()));
-        rig.session->startNew();
+        rig.session->doc.startNew();
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.starts(), starts);
     }

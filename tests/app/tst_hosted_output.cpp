@@ -1,5 +1,5 @@
 // The sound does not stop when the interface is held up.
-#include "app/shell/hosted_output.h"
+#include "app/base/hosted_output.h"
 #include "audio/player.h"
 
 #include <QElapsedTimer>

@@ -3,7 +3,7 @@
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
-#include "app/shell/count_bar.h"
+#include "app/window/count_bar.h"
 #include "app/listen/hand_statements.h"
 #include "app/listen/song_column.h"
 #include "app/listen/tap_panel.h"
@@ -37,7 +37,7 @@ QString columnShown(const WindowRig& rig) {
 
 void heardDemo(WindowRig& rig) {
     rig.window->openDemo();
-    QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
+    QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
     rig.shortcut(Qt::Key_1, Qt::AltModifier);
     rig.window->listen().strips().setFocus();
 }
@@ -45,7 +45,7 @@ void heardDemo(WindowRig& rig) {
 /// Plays the song and presses the key at the given moments of it.
 void tapAt(WindowRig& rig, const std::vector<Seconds>& taps) {
     for (Seconds tap : taps) {
-        const double wait = tap - rig.session->player().position();
+        const double wait = tap - rig.session->transport.player().position();
         if (wait > 0) rig.pass(wait);
         rig.shortcut(Qt::Key_T);
     }
@@ -66,37 +66,37 @@ private Q_SLOTS:
     void tappingChangesHowFastTheSongIsCounted() {
         WindowRig rig;
         heardDemo(rig);
-        const Document before = rig.session->document();
+        const Document before = rig.session->doc.document();
         const double bpm = *medianTempo(*before.map);
         std::vector<Seconds> halves;
         for (std::size_t b = 16; b < 80; b += 2) halves.push_back(before.map->beats[b].time);
-        rig.session->setCaret(counts(12));
+        rig.session->transport.setCaret(counts(12));
         rig.shortcut(Qt::Key_T); // opens the strip
         QVERIFY(rig.window->listen().tapPanel().isVisible());
         QVERIFY(rig.window->listen().tapPanel().taps().empty());
         rig.shortcut(Qt::Key_Space);
-        QVERIFY(rig.session->player().playing());
+        QVERIFY(rig.session->transport.player().playing());
         tapAt(rig, simulatedTaps(halves, {0.025, 0, 0.06, 0.04, 0.02}, 4));
         QVERIFY(rig.window->listen().tapPanel().taps().size() > 25);
         rig.press("useTaps");
         QVERIFY(!rig.window->listen().tapPanel().isVisible());
-        QVERIFY(qAbs(*medianTempo(*rig.session->document().map) - bpm / 2) < 1);
+        QVERIFY(qAbs(*medianTempo(*rig.session->doc.document().map) - bpm / 2) < 1);
         rig.shortcut(Qt::Key_Space);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(rig.session->document() == before);
+        QVERIFY(rig.session->doc.document() == before);
     }
     void tapsThatAgreeChangeNothingAndTeachTheDelay() {
         WindowRig rig;
         heardDemo(rig);
-        const Document before = rig.session->document();
+        const Document before = rig.session->doc.document();
         std::vector<Seconds> beats;
         for (std::size_t b = 20; b < 60; ++b) beats.push_back(before.map->beats[b].time);
-        rig.session->setCaret(counts(12));
+        rig.session->transport.setCaret(counts(12));
         rig.shortcut(Qt::Key_T);
         rig.shortcut(Qt::Key_Space);
         tapAt(rig, simulatedTaps(beats, {0.02, 0.05, 0.05, 0, 0}, 11));
         rig.press("useTaps");
-        QVERIFY(rig.session->document() == before);
+        QVERIFY(rig.session->doc.document() == before);
         auto* late = rig.window->listen().findChild<QSpinBox*>("tapsLate");
         QVERIFY2(late->value() >= 15 && late->value() <= 35, qPrintable(QString::number(late->value()))); // half of 50 ms, the next song the rest
         QCOMPARE(QSettings().value("tapsLateMilliseconds").toInt(), late->value());
@@ -108,8 +108,8 @@ private Q_SLOTS:
         QVERIFY(writeSound(test::noise(30), path.toStdString()));
         WindowRig rig;
         rig.window->openAny(path);
-        QTRY_VERIFY_WITH_TIMEOUT(!rig.session->loading() && rig.session->loudness(), 30000);
-        QVERIFY(rig.session->document().map->beats.empty());
+        QTRY_VERIFY_WITH_TIMEOUT(!rig.session->song.loading() && rig.session->song.loudness(), 30000);
+        QVERIFY(rig.session->doc.document().map->beats.empty());
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
         QVERIFY(columnShown(rig).contains("Not counted yet"));
         QCOMPARE(countBarWords(*rig.session).place, QString("not counted yet"));
@@ -123,10 +123,10 @@ private Q_SLOTS:
         for (int i = 0; i < 24; ++i) beats.push_back(3 + 0.6 * i);
         tapAt(rig, simulatedTaps(beats, {0.02, 0, 0, 0, 0}, 2));
         rig.press("useTaps");
-        const SongMap& map = *rig.session->document().map;
+        const SongMap& map = *rig.session->doc.document().map;
         QVERIFY(qAbs(*medianTempo(map) - 100) < 1.5);
         QVERIFY(map.end > 28.5);
-        QVERIFY(rig.session->document().origin == MapOrigin::Tapped);
+        QVERIFY(rig.session->doc.document().origin == MapOrigin::Tapped);
         QVERIFY(columnShown(rig).contains("Counted by your taps"));
         QVERIFY(rig.window->listen().strips().isVisible());
     }
@@ -157,13 +157,13 @@ private Q_SLOTS:
     void aStopIsStatedFromHereToThere() {
         WindowRig rig;
         heardDemo(rig);
-        rig.session->setCaret(counts(100));
+        rig.session->transport.setCaret(counts(100));
         rig.shortcut(Qt::Key_S);
         QVERIFY(rig.button("stateSpan")->isVisible());
-        rig.session->setCaret(counts(104));
+        rig.session->transport.setCaret(counts(104));
         QCOMPARE(rig.window->listen().findChild<QSpinBox*>("spanCounts")->value(), 4);
         rig.shortcut(Qt::Key_S);
-        const auto& stops = rig.session->document().map->stops;
+        const auto& stops = rig.session->doc.document().map->stops;
         QVERIFY(std::any_of(stops.begin(), stops.end(), [](const Stop& s) { return s.beats == 4; }));
         QVERIFY(!rig.button("stateSpan")->isVisible());
         QVERIFY(columnShown(rig).contains("a stop of 4 from"));
@@ -171,16 +171,16 @@ private Q_SLOTS:
     void aPartGetsItsOwnMetre() {
         WindowRig rig;
         heardDemo(rig);
-        rig.session->setCaret(counts(64));
+        rig.session->transport.setCaret(counts(64));
         rig.window->listen().spanFromHereAs(2);
         rig.window->listen().findChild<QComboBox*>("spanMetre")->setCurrentText("3/4");
-        rig.session->setCaret(counts(88));
+        rig.session->transport.setCaret(counts(88));
         rig.press("stateSpan");
-        const SongMap& map = *rig.session->document().map;
+        const SongMap& map = *rig.session->doc.document().map;
         const auto threes = std::count_if(map.bars.begin(), map.bars.end(), [](const Bar& b) { return b.beats == 3; });
         QCOMPARE(threes, 8);
         // before its start nothing is stated
-        rig.session->setCaret(counts(40));
+        rig.session->transport.setCaret(counts(40));
         rig.window->listen().spanFromHereAs(3);
         rig.press("stateSpan");
         QVERIFY(rig.button("stateSpan")->isVisible()); // still asking for the end
@@ -197,7 +197,7 @@ private Q_SLOTS:
         QVERIFY(rig.button("useStructure")->isEnabled());
         rig.window->listen().findChild<QDoubleSpinBox*>("structureBpm")->setValue(98);
         QTest::keyClick(text, Qt::Key_Return);
-        const Document& d = rig.session->document();
+        const Document& d = rig.session->doc.document();
         QCOMPARE(d.map->beats.size(), std::size_t{84});
         QVERIFY(qAbs(*medianTempo(*d.map) - 98) < 1e-6);
         QVERIFY(d.origin == MapOrigin::Typed);
@@ -205,23 +205,23 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_Y); // it can be taken up again
         QCOMPARE(text->text(), QString("intro 16 | verse 32 | stop 4 | chorus 32"));
         // facts are put into it as it is
-        rig.session->setCaret(counts(40));
+        rig.session->transport.setCaret(counts(40));
         rig.window->listen().hand().phraseStartsHere();
-        QCOMPARE(rig.session->document().map->phrases.size(), std::size_t{4});
+        QCOMPARE(rig.session->doc.document().map->phrases.size(), std::size_t{4});
     }
     void momentsAreMarkedInOnesOwnWords() {
         WindowRig rig;
         heardDemo(rig);
-        rig.session->setCaret(counts(72));
+        rig.session->transport.setCaret(counts(72));
         rig.shortcut(Qt::Key_M);
         auto* text = rig.window->listen().findChild<QLineEdit*>("momentText");
         QVERIFY(text->isVisible());
         rig.keys(text, "strings enter");
         rig.window->listen().findChild<QComboBox*>("momentKind")->setCurrentIndex(2);
         QTest::keyClick(text, Qt::Key_Return);
-        QCOMPARE(rig.session->document().moments.size(), std::size_t{1});
-        QCOMPARE(q(rig.session->document().moments[0].text), QString("strings enter"));
-        QVERIFY(rig.session->document().moments[0].kind == MomentKind::Entry);
+        QCOMPARE(rig.session->doc.document().moments.size(), std::size_t{1});
+        QCOMPARE(q(rig.session->doc.document().moments[0].text), QString("strings enter"));
+        QVERIFY(rig.session->doc.document().moments[0].kind == MomentKind::Entry);
         QVERIFY(columnShown(rig).contains("strings enter, comes in"));
         QTemporaryDir folder;
         QFile lrc(folder.filePath("words.lrc"));
@@ -229,7 +229,7 @@ private Q_SLOTS:
         lrc.write("[00:20.00]first light\n[00:40.50]round the hall\n");
         lrc.close();
         rig.window->openAny(lrc.fileName());
-        QCOMPARE(rig.session->document().moments.size(), std::size_t{3});
+        QCOMPARE(rig.session->doc.document().moments.size(), std::size_t{3});
         QVERIFY(columnShown(rig).contains("round the hall, words"));
     }
     void aMapIsImportedAndItsMistakesAreSaid() {
@@ -240,57 +240,57 @@ private Q_SLOTS:
         csv.close();
         WindowRig rig;
         rig.window->openAny(csv.fileName());
-        QCOMPARE(rig.session->document().map->metre.beats, 3);
-        QCOMPARE(rig.session->document().map->pickupBeats, std::size_t{1});
+        QCOMPARE(rig.session->doc.document().map->metre.beats, 3);
+        QCOMPARE(rig.session->doc.document().map->pickupBeats, std::size_t{1});
         QVERIFY(columnShown(rig).contains("read from a file"));
-        const Document before = rig.session->document();
+        const Document before = rig.session->doc.document();
         QVERIFY(csv.open(QIODevice::WriteOnly));
         csv.write("time_s,bar_index,beat_in_bar,phrase_index\n1,0,1,0\n0.5,0,2,0\n");
         csv.close();
         QString said;
-        connect(rig.session.get(), &Session::told, this, [&](const QString& sentence) { said = sentence; });
+        connect(&rig.session->messages, &Messages::told, this, [&](const QString& sentence) { said = sentence; });
         rig.window->openAny(csv.fileName());
         QVERIFY2(said.contains("line 3"), qPrintable(said));
-        QVERIFY(rig.session->document() == before); // nothing is lost
+        QVERIFY(rig.session->doc.document() == before); // nothing is lost
     }
     void theTempoCurveTellsWhatTheRoutineNeeds() {
         WindowRig rig;
         heardDemo(rig);
         const TempoCurveView& view = rig.window->listen().tempo();
         QVERIFY(view.isVisible());
-        QCOMPARE(view.curve().points.size(), rig.session->document().map->bars.size());
+        QCOMPARE(view.curve().points.size(), rig.session->doc.document().map->bars.size());
         QVERIFY(view.curve().danced);
         QVERIFY(view.accessibleDescription().contains("The routine needs"));
         QTest::mouseClick(rig.window->listen().findChild<TempoCurveView*>(), Qt::LeftButton, {}, QPoint(400, 50));
-        QVERIFY(rig.session->now() > counts(20));
+        QVERIFY(rig.session->transport.now() > counts(20));
     }
     void nudgesAddUpAndAreUndone() {
         WindowRig rig;
         heardDemo(rig);
-        const double first = rig.session->document().map->beats[10].time;
-        const Document before = rig.session->document();
+        const double first = rig.session->doc.document().map->beats[10].time;
+        const Document before = rig.session->doc.document();
         for (int i = 0; i < 3; ++i) rig.shortcut(Qt::Key_Right, Qt::ControlModifier | Qt::ShiftModifier);
-        QVERIFY(qAbs(rig.session->document().map->beats[10].time - first - 0.015) < 1e-6);
+        QVERIFY(qAbs(rig.session->doc.document().map->beats[10].time - first - 0.015) < 1e-6);
         QVERIFY(columnShown(rig).contains("every beat 15 ms later"));
         for (int i = 0; i < 3; ++i) rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(rig.session->document() == before);
+        QVERIFY(rig.session->doc.document() == before);
     }
     void doubtsAreAnsweredFromTheKeyboard() {
         WindowRig rig;
         heardDemo(rig);
-        const std::size_t open = rig.session->doubts().size();
+        const std::size_t open = rig.session->song.doubts().size();
         QVERIFY(open > 1);
-        const double place = rig.session->doubts()[0].start;
+        const double place = rig.session->song.doubts()[0].start;
         rig.shortcut(Qt::Key_F7);
-        QVERIFY(qAbs(*rig.session->landing().grid.secondsAt(rig.session->now()) - place) < 1.0);
+        QVERIFY(qAbs(*rig.session->doc.landing().grid.secondsAt(rig.session->transport.now()) - place) < 1.0);
         rig.shortcut(Qt::Key_F7, Qt::ShiftModifier);
         rig.shortcut(Qt::Key_Space, Qt::ShiftModifier);
-        QVERIFY(rig.session->hearing());
+        QVERIFY(rig.session->transport.hearing());
         rig.shortcut(Qt::Key_Space);
         rig.shortcut(Qt::Key_Return, Qt::ShiftModifier);
-        QVERIFY(rig.session->document().facts.size() > 0);
+        QVERIFY(rig.session->doc.document().facts.size() > 0);
         rig.window->listen().hand().forgetAll();
-        QCOMPARE(rig.session->document().facts.size(), std::size_t{0});
+        QCOMPARE(rig.session->doc.document().facts.size(), std::size_t{0});
     }
     /// A mark in the last line that is seen is a small one: what is painted after it is not filled with its ink.
     void aMarkedMomentLeavesTheStripsReadable() {
@@ -307,10 +307,10 @@ private Q_SLOTS:
         const double before = inked();
         QVERIFY2(before < 0.1, qPrintable(QString::number(before)));
         for (int count = 8; count < 250; count += 16) { // in every line, whichever comes last
-            rig.session->setCaret(counts(count));
+            rig.session->transport.setCaret(counts(count));
             rig.window->listen().hand().markMoment(MomentKind::Hit, "hit");
         }
-        rig.session->setCaret(counts(0));
+        rig.session->transport.setCaret(counts(0));
         rig.window->listen().strips().setFocus();
         QVERIFY2(inked() < before + 0.05, qPrintable(QString::number(inked())));
     }
@@ -324,10 +324,10 @@ private Q_SLOTS:
         const QString path = folder.filePath("piece.flac");
         QVERIFY(writeSound(piece, path.toStdString()));
         WindowRig rig;
-        rig.session->openSong(path);
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
+        rig.session->song.openSong(path);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
-        const SongDoubt doubt = rig.session->doubts().front();
+        const SongDoubt doubt = rig.session->song.doubts().front();
         QVERIFY(doubt.ofAll);
         QVERIFY(columnShown(rig).contains("1  The whole song: " + q(doubt.about)));
         const std::size_t last = doubt.readings.size() - 1;
@@ -343,19 +343,19 @@ private Q_SLOTS:
     void aLoopSurvivesTheHearingOfADoubt() {
         WindowRig rig;
         heardDemo(rig);
-        rig.session->setLoop(std::pair{counts(32), counts(64)});
-        rig.session->hearReading(0, 0);
-        QVERIFY(rig.session->hearing());
+        rig.session->transport.setLoop(std::pair{counts(32), counts(64)});
+        rig.session->song.hearReading(0, 0);
+        QVERIFY(rig.session->transport.hearing());
         rig.shortcut(Qt::Key_Space);
-        QVERIFY(rig.session->loop() == std::pair(counts(32), counts(64)));
+        QVERIFY(rig.session->transport.loop() == std::pair(counts(32), counts(64)));
     }
     /// The second verse cut out of the recording: everything said goes along, the joint is a doubt, one undo brings all back.
     void theMapIsCarriedToAnotherEdit() {
         WindowRig rig;
         heardDemo(rig);
-        rig.session->setCaret(counts(200));
+        rig.session->transport.setCaret(counts(200));
         rig.window->listen().hand().markMoment(MomentKind::Hit, "late hit");
-        const Document before = rig.session->document();
+        const Document before = rig.session->doc.document();
         const SongMap& map = *before.map;
         const double a = map.beats[firstBeatOf(map, map.phrases[3])].time, b = map.beats[firstBeatOf(map, map.phrases[4])].time;
         const auto whole = test::must(decodeSong(before.song.path));
@@ -366,23 +366,23 @@ private Q_SLOTS:
         QTemporaryDir folder;
         const QString path = folder.filePath("short.flac");
         QVERIFY(writeSound(edit, path.toStdString()));
-        rig.session->carryTo(path);
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->document().song.path == path.toStdString(), 60000);
-        const Document& then = rig.session->document();
+        rig.session->song.carryTo(path);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->doc.document().song.path == path.toStdString(), 60000);
+        const Document& then = rig.session->doc.document();
         QVERIFY(then.origin == MapOrigin::Carried);
         QCOMPARE(then.routine.passes.size(), before.routine.passes.size());
         QCOMPARE(then.moments.size(), std::size_t{1});
         QVERIFY(qAbs(then.moments[0].at - (before.moments[0].at - (b - a))) < 0.05);
-        QVERIFY(!rig.session->doubts().empty()); // the joint
+        QVERIFY(!rig.session->song.doubts().empty()); // the joint
         for (std::size_t p = 5; p + 1 < map.phrases.size(); ++p) {
             const auto& phrases = then.map->phrases;
             QVERIFY(std::any_of(phrases.begin(), phrases.end(), [&](const Phrase& phrase) { return phrase.label == map.phrases[p].label; }));
         }
-        rig.session->state(rig.session->doubts()[0].readings[0].facts);
-        QVERIFY(rig.session->doubts().empty());
+        rig.session->song.state(rig.session->song.doubts()[0].readings[0].facts);
+        QVERIFY(rig.session->song.doubts().empty());
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(rig.session->document() == before);
+        QVERIFY(rig.session->doc.document() == before);
     }
 };
 

@@ -1,6 +1,6 @@
-#include "app/shell/command_box.h"
-#include "app/strips/marks.h"
-#include "app/shell/theme.h"
+#include "app/window/command_box.h"
+#include "app/widgets/marks.h"
+#include "app/base/theme.h"
 
 #include <QImage>
 #include <QPainter>

@@ -1,5 +1,5 @@
 #include "app/arrange/rank_worker.h"
-#include "app/shell/paths.h"
+#include "app/base/paths.h"
 #include "core/base/files.h"
 #include "core/base/plain_text.h"
 

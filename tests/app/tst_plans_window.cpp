@@ -3,8 +3,8 @@
 #include "app/arrange/fill_panel.h"
 #include "app/arrange/plans_panel.h"
 #include "app/arrange/turns_panel.h"
-#include "app/shell/command_box.h"
-#include "app/steps/plain_table.h"
+#include "app/window/command_box.h"
+#include "app/widgets/plain_table.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -30,7 +30,7 @@ void doAnything(const ArrangeRig& rig, const QString& typed) {
 
 int missed(const ArrangeRig& rig) {
     int n = 0;
-    for (const PassPerformance& p : rig.performance().passes) n += !lands(rig.session->landing().grid, p);
+    for (const PassPerformance& p : rig.performance().passes) n += !lands(rig.session->doc.landing().grid, p);
     return n;
 }
 
@@ -53,7 +53,7 @@ private Q_SLOTS:
         auto* first = plansOf(rig).findChild<app::RemedyChoice*>("plan0");
         QVERIFY2(first->accessibleDescription().contains("No plan costs less than 5") && first->accessibleDescription().contains("Restart after 16 whenever you start in a c."), qPrintable(first->accessibleDescription()));
         rig.press("previewPlan"); // seen on the strips, nothing changed
-        QVERIFY(rig.session->previewLanding());
+        QVERIFY(rig.session->doc.previewLanding());
         QCOMPARE(missed(rig) > 0, true);
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier); // applies what is tried on, which is the plan
         QCOMPARE(missed(rig), 0);
@@ -116,12 +116,12 @@ private Q_SLOTS:
         QVERIFY(plansOf(rig).plans()->plans.front().cost < kept);
         rig.clickPass(2);
         rig.arrange().keepPassInPlans();
-        rig.session->startNew(); // identities mean other passes there
+        rig.session->doc.startNew(); // identities mean other passes there
         QVERIFY(!plansOf(rig).says().contains("kept"));
         TypedStructure typed;
         typed.text = "a 32 | b 16 | c 32";
         typed.bpm = 120;
-        QVERIFY(rig.session->setStructure(typed));
+        QVERIFY(rig.session->song.setStructure(typed));
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A x3");
         QVERIFY(plansOf(rig).plans());
@@ -181,10 +181,10 @@ private Q_SLOTS:
         QVERIFY2(choice(2)->text().contains("Leave it: at count 1 of Outro the music undoes it"), qPrintable(choice(2)->text()));
         QVERIFY2(choice(2)->accessibleDescription().startsWith("68 counts danced turned round"), qPrintable(choice(2)->accessibleDescription()));
         rig.press("previewTurn");
-        QVERIFY(rig.session->previewLanding());
+        QVERIFY(rig.session->doc.previewLanding());
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
         QCOMPARE(rig.performance().passes[9].start, counts(68));
-        QVERIFY(rig.session->landing().turned.front().from == counts(136)); // the next odd bar turns it again
+        QVERIFY(rig.session->doc.landing().turned.front().from == counts(136)); // the next odd bar turns it again
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QTest::mouseClick(choice(2), Qt::LeftButton);
         QVERIFY(!rig.button("applyTurn")->isEnabled()); // to leave it changes nothing

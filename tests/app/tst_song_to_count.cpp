@@ -23,16 +23,16 @@ private Q_SLOTS:
     void sevensAreCountedLongShortShort() {
         WindowRig rig;
         rig.window->openAny(LIFTCOUNT_SOURCE_DIR "/demo/sevenfold-stairs.ogg");
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
         QCOMPARE(rig.window->listen().findChild<QComboBox*>("metre")->currentText(), QString("7/8:3+2+2"));
         QVERIFY(rig.window->listen().strips().hasFocus());
         const double first = demoTruth("sevenfold-stairs").beats[0].time;
-        const CountGrid& grid = rig.session->landing().grid;
+        const CountGrid& grid = rig.session->doc.landing().grid;
         const Tick one = counts(wholeCounts(*grid.tickAt(first + 0.05)));
         QStringList said;
         for (int k = 0; k < 16; ++k) {
-            rig.session->setCaret(one + counts(k));
+            rig.session->transport.setCaret(one + counts(k));
             said << countBarWords(*rig.session).count;
             const double wanted[] = {0, 0.6, 1.0, 1.4, 2.0, 2.4, 2.8, 3.4, 3.8, 4.2, 4.8, 5.2, 5.6, 6.2, 6.6, 7.0};
             QVERIFY(std::abs(*grid.secondsAt(one + counts(k)) - first - wanted[k]) < 0.05);
@@ -46,14 +46,14 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
         rig.window->openAny(LIFTCOUNT_SOURCE_DIR "/demo/sevenfold-stairs.ogg");
         rig.window->setStage(Stage::Listen);
-        QVERIFY(rig.session->loading());
+        QVERIFY(rig.session->song.loading());
         QVERIFY(!rig.window->listen().strips().isVisible());
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong() && !rig.session->loading(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong() && !rig.session->song.loading(), 60000);
         QTRY_VERIFY(rig.window->listen().strips().isVisible());
         QVERIFY(rig.window->listen().strips().hasFocus());
-        const Tick before = rig.session->now();
+        const Tick before = rig.session->transport.now();
         QTest::keyClick(rig.window->focusWidget(), Qt::Key_Right);
-        QVERIFY(rig.session->now() > before);
+        QVERIFY(rig.session->transport.now() > before);
     }
     /// S13: one bar of four more than the dance expects. At beat 69 the music says 1 and the dancers, who count on, say 5.
     void anExtraBarTurnsTheCountRound() {
@@ -63,17 +63,17 @@ private Q_SLOTS:
         QVERIFY(writeSound(longer.sound, path.toStdString()));
         WindowRig rig;
         rig.window->openAny(path);
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
-        const auto at = [&](Seconds t) { return counts(wholeCounts(*rig.session->landing().grid.tickAt(t + 0.05))); };
-        const auto startsPhrase = [&](Seconds t) { return rig.session->landing().grid.cellAt(at(t))->phraseOffset == 0; };
+        const auto at = [&](Seconds t) { return counts(wholeCounts(*rig.session->doc.landing().grid.tickAt(t + 0.05))); };
+        const auto startsPhrase = [&](Seconds t) { return rig.session->doc.landing().grid.cellAt(at(t))->phraseOffset == 0; };
         if (!startsPhrase(longer.beat69)) { // whose bar the extra one is may be heard otherwise: one word puts it right
-            rig.session->setCaret(at(longer.beat69));
+            rig.session->transport.setCaret(at(longer.beat69));
             rig.window->listen().hand().phraseStartsHere();
         }
         QVERIFY(startsPhrase(longer.beat69));
         // a dance of eight counts, again and again, from where the song's first verse begins
-        rig.session->setCaret(at(longer.danceStart));
+        rig.session->transport.setCaret(at(longer.danceStart));
         QVERIFY(startsPhrase(longer.danceStart));
         rig.shortcut(Qt::Key_3, Qt::AltModifier);
         rig.keys(rig.window->findChild<QWidget*>("line0"), "1-8 walk");
@@ -90,7 +90,7 @@ private Q_SLOTS:
                 from->setCurrentIndex(i);
                 Q_EMIT from->activated(i);
             }
-        rig.session->setCaret(at(longer.beat69));
+        rig.session->transport.setCaret(at(longer.beat69));
         const CountBarWords words = countBarWords(*rig.session);
         QCOMPARE(words.count, QString("1"));
         QVERIFY2(words.detail.contains("dancers say 5"), qPrintable(words.detail));

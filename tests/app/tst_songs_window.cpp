@@ -6,8 +6,8 @@
 #include "app/arrange/rank_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/arrange/tempo_panel.h"
-#include "app/shell/command_box.h"
-#include "app/steps/plain_table.h"
+#include "app/window/command_box.h"
+#include "app/widgets/plain_table.h"
 #include "audio/audio_file.h"
 #include "core/base/csv_text.h"
 #include "core/document/document_file.h"
@@ -77,7 +77,7 @@ private Q_SLOTS:
         QVERIFY(note->isHidden());
         rig.order("A A A"); // another dance than the one that was planned
         QVERIFY2(panel.says().startsWith("The dance was changed since"), qPrintable(panel.says()));
-        rig.session->undo();
+        rig.session->doc.undo();
         QVERIFY2(panel.says().startsWith("3 in all"), qPrintable(panel.says()));
         auto* family = panel.findChild<QComboBox*>("rankFamily"); // a tempo is wanted
         family->setCurrentIndex(family->findData("waltz"));
@@ -139,7 +139,7 @@ private Q_SLOTS:
             }
         QVERIFY2(panel.findChild<QLabel*>("tempoPace")->text().contains("108 steps a minute"), qPrintable(panel.findChild<QLabel*>("tempoPace")->text()));
         rig.press("playAtTempo");
-        QCOMPARE(rig.session->tempoPercent(), 87);
+        QCOMPARE(rig.session->transport.tempoPercent(), 87);
     }
     void whatIfTheSongWereEdited() {
         ArrangeRig rig("verse 32 | quiet 16 | chorus 32 | outro 32");
@@ -153,7 +153,7 @@ private Q_SLOTS:
         edits->setCurrentIndex(without);
         Q_EMIT edits->activated(without);
         QVERIFY2(panel.says().contains("Best plan there, for 0:"), qPrintable(panel.says()));
-        QCOMPARE(rig.session->landing().grid.countsInSong(), 112); // nothing is changed yet
+        QCOMPARE(rig.session->doc.landing().grid.countsInSong(), 112); // nothing is changed yet
         auto* tempo = panel.findChild<QSpinBox*>("trialTempo");
         tempo->setValue(96); // 4 % slower
         QVERIFY2(panel.says().contains("Best plan there, for 5: One restart"), qPrintable(panel.says()));
@@ -168,17 +168,17 @@ private Q_SLOTS:
         QVERIFY2(panel.says().contains("There is no recording"), qPrintable(panel.says()));
         QVERIFY(panel.findChild<app::RemedyChoice*>("mend0")->text().startsWith("One change: without bar "));
         rig.press("writeMend"); // the structure
-        QCOMPARE(rig.session->landing().grid.countsInSong(), 128);
-        for (const PassPerformance& pass : rig.performance().passes) QVERIFY(lands(rig.session->landing().grid, pass));
+        QCOMPARE(rig.session->doc.landing().grid.countsInSong(), 128);
+        for (const PassPerformance& pass : rig.performance().passes) QVERIFY(lands(rig.session->doc.landing().grid, pass));
         QVERIFY2(panel.says().startsWith("The dance lands as it is"), qPrintable(panel.says()));
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QCOMPARE(rig.session->landing().grid.countsInSong(), 132);
+        QCOMPARE(rig.session->doc.landing().grid.countsInSong(), 132);
     }
     void aRecordingIsMendedHeardAndWritten() {
         ArrangeRig rig("verse 32");
-        rig.session->startNew(); // nothing is asked about unsaved work
+        rig.session->doc.startNew(); // nothing is asked about unsaved work
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(!rig.session->loading() && rig.session->sound(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!rig.session->song.loading() && rig.session->song.sound(), 60000);
         rig.window->setStage(app::Stage::Arrange);
         rig.arrange().showMends();
         app::MendPanel& panel = rig.arrange().musicMends();
@@ -187,23 +187,23 @@ private Q_SLOTS:
         panel.findChild<QCheckBox*>("mayChange")->setChecked(true);
         QVERIFY(rig.button("writeMend")->isEnabled());
         rig.press("hearJoint");
-        QVERIFY(rig.session->hearingFigure());
-        rig.session->endHearingFigure();
+        QVERIFY(rig.session->transport.hearingFigure());
+        rig.session->transport.endHearingFigure();
         const QString path = m_folder.filePath("mended.flac");
-        const std::string before = rig.session->document().song.path;
+        const std::string before = rig.session->doc.document().song.path;
         panel.write(QString::fromStdString(before)); // never over the recording itself
-        QCOMPARE(rig.session->document().song.path, before);
+        QCOMPARE(rig.session->doc.document().song.path, before);
         panel.write(path);
-        QCOMPARE(rig.session->document().song.path, path.toStdString());
-        QVERIFY2(QString::fromStdString(rig.session->document().song.title).endsWith(", mended"), rig.session->document().song.title.c_str());
-        for (const PassPerformance& pass : rig.performance().passes) QCOMPARE(*phraseMiss(rig.session->landing().grid, pass.start), Tick{});
+        QCOMPARE(rig.session->doc.document().song.path, path.toStdString());
+        QVERIFY2(QString::fromStdString(rig.session->doc.document().song.title).endsWith(", mended"), rig.session->doc.document().song.title.c_str());
+        for (const PassPerformance& pass : rig.performance().passes) QCOMPARE(*phraseMiss(rig.session->doc.landing().grid, pass.start), Tick{});
         QFile csv(m_folder.filePath("mended.csv"));
         QVERIFY(csv.open(QIODevice::ReadOnly));
-        QCOMPARE(must(importMap(csv.readAll().toStdString(), "mended.csv")).map.beats.size(), rig.session->document().map->beats.size());
+        QCOMPARE(must(importMap(csv.readAll().toStdString(), "mended.csv")).map.beats.size(), rig.session->doc.document().map->beats.size());
         const AudioBuffer sound = must(decodeSong(path.toStdString())).sound;
-        QVERIFY(std::abs(sound.seconds() - rig.session->document().map->end) < 30); // with what sounds behind the last beat
+        QVERIFY(std::abs(sound.seconds() - rig.session->doc.document().map->end) < 30); // with what sounds behind the last beat
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QCOMPARE(rig.session->document().song.path, before);
+        QCOMPARE(rig.session->doc.document().song.path, before);
     }
 };
 

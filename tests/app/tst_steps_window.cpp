@@ -2,17 +2,17 @@
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
-#include "app/shell/rail.h"
+#include "app/window/rail.h"
 #include "app/steps/figure_column.h"
-#include "app/steps/figure_desk.h"
+#include "app/base/figure_desk.h"
 #include "app/steps/figure_editor.h"
-#include "app/steps/figure_list.h"
+#include "app/widgets/figure_list.h"
 #include "app/steps/card_page.h"
 #include "app/steps/chain_page.h"
 #include "app/steps/drill_page.h"
 #include "app/steps/fillers_page.h"
 #include "app/steps/frame_page.h"
-#include "app/steps/plain_table.h"
+#include "app/widgets/plain_table.h"
 #include "app/steps/ruler_view.h"
 #include "app/steps/steps_stage.h"
 #include "app/steps/versions_page.h"
@@ -189,7 +189,7 @@ private Q_SLOTS:
     /// S05: "1 a 2" against "1 & 2" in one routine: two roles with different versions that meet. By the keyboard alone.
     void s05TwoRhythmsThatMeetByTheKeyboard() {
         const StepsRig rig;
-        rig.session->setStructure({"song 32", 96, {}, 0});
+        rig.session->song.setStructure({"song 32", 96, {}, 0});
         rig.write("Meet", "1 step L a step R 2 step L");
         rig.shortcut(Qt::Key_R, Qt::ControlModifier | Qt::ShiftModifier); // another role
         rig.type("1 step R & step L 2 step R");
@@ -217,7 +217,7 @@ private Q_SLOTS:
     /// S14: the follower's S S S S S against the leader's S S S Q Q. By the keyboard alone.
     void s14RolesThatDoNotEndTogetherByTheKeyboard() {
         const StepsRig rig;
-        rig.session->setStructure({"song 32", 112, {}, 0});
+        rig.session->song.setStructure({"song 32", 112, {}, 0});
         rig.write("Long", "S S S Q Q");
         rig.shortcut(Qt::Key_R, Qt::ControlModifier | Qt::ShiftModifier);
         rig.type("S S S S S");
@@ -233,7 +233,7 @@ private Q_SLOTS:
         rig.write("Lamp", "1 side R 2 close L 3 side R 4 touch L");
         rig.shortcut(Qt::Key_T, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(rig.desk().chosen()->inRoutine());
-        QCOMPARE(rig.session->document().routine.figures.size(), std::size_t{2});
+        QCOMPARE(rig.session->doc.document().routine.figures.size(), std::size_t{2});
         QVERIFY(rig.desk().chosen()->differs.isEmpty());
         rig.steps().editor().editFirstLine();
         rig.press(Qt::Key_End);
@@ -247,7 +247,7 @@ private Q_SLOTS:
         rig.window->findChild<QPushButton*>("takeFromVocabulary")->click();
         QVERIFY(rig.desk().chosen()->differs.isEmpty());
         rig.window->findChild<QPushButton*>("placeFigure")->click();
-        const auto placed = [&] { return findFigure(rig.session->document().routine, rig.session->document().routine.parts[0].figures.at(0).figure)->name; };
+        const auto placed = [&] { return findFigure(rig.session->doc.document().routine, rig.session->doc.document().routine.parts[0].figures.at(0).figure)->name; };
         QVERIFY(!placed().empty()); // the empty typed steps gave way
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // the routine's undo, for its own figure
         QVERIFY(placed().empty());
@@ -305,22 +305,22 @@ private Q_SLOTS:
     }
     void figuresAreHeardAndTheSongWaits() {
         StepsRig rig;
-        rig.session->setStructure({"song 32", 120, {}, 0});
-        rig.session->setCaret(counts(5));
+        rig.session->song.setStructure({"song 32", 120, {}, 0});
+        rig.session->transport.setCaret(counts(5));
         rig.write("Heard", "1 step L 2 step R \"turn\"");
         rig.steps().list().list()->setFocus();
         rig.shortcut(Qt::Key_H, Qt::ControlModifier);
-        QVERIFY(rig.session->hearingFigure());
-        QVERIFY(rig.session->player().playing());
+        QVERIFY(rig.session->transport.hearingFigure());
+        QVERIFY(rig.session->transport.player().playing());
         rig.pass(1.0);
-        QCOMPARE(rig.session->now(), counts(5));
+        QCOMPARE(rig.session->transport.now(), counts(5));
         rig.shortcut(Qt::Key_H, Qt::ControlModifier);
-        QVERIFY(!rig.session->hearingFigure());
-        QVERIFY(!rig.session->player().playing());
-        QVERIFY(qAbs(rig.session->player().position() - 2.5) < 0.01);
+        QVERIFY(!rig.session->transport.hearingFigure());
+        QVERIFY(!rig.session->transport.player().playing());
+        QVERIFY(qAbs(rig.session->transport.player().position() - 2.5) < 0.01);
         rig.shortcut(Qt::Key_H, Qt::ControlModifier);
         rig.pass(20); // four times two counts and a count-in of eight: over by then
-        QVERIFY(!rig.session->hearingFigure());
+        QVERIFY(!rig.session->transport.hearingFigure());
     }
     void figuresGoOutAndComeIn() {
         const StepsRig rig;
@@ -411,27 +411,27 @@ private Q_SLOTS:
     }
     void howTheRoutineIsCountedIsChosenHere() {
         const StepsRig rig;
-        rig.session->setStructure({"song 56", 300, test::must(parseMetre("7/8:3+2+2")), 0});
+        rig.session->song.setStructure({"song 56", 300, test::must(parseMetre("7/8:3+2+2")), 0});
         auto* unit = rig.window->findChild<QComboBox*>("countUnit");
         unit->setCurrentIndex(unit->findText("each group of a bar"));
         Q_EMIT unit->activated(unit->currentIndex());
-        QVERIFY(rig.session->document().scheme.unit == CountUnit::BarGroup);
+        QVERIFY(rig.session->doc.document().scheme.unit == CountUnit::BarGroup);
         QCOMPARE(rig.desk().countWeights().size(), static_cast<std::size_t>(rig.desk().set()));
         QVERIFY(rig.desk().countWeights()[0] > rig.desk().countWeights()[1]);
         rig.write("Stamps", "1 stomp R 2 step R");
         QVERIFY(rig.steps().editor().remark(0).contains("write stomp-up there"));
         rig.window->findChild<QPushButton*>("stompWeight")->click();
-        QVERIFY(!rig.session->document().routine.choices.stompTakesWeight);
+        QVERIFY(!rig.session->doc.document().routine.choices.stompTakesWeight);
         QVERIFY(!rig.steps().editor().remark(0).contains("stomp-up"));
         auto* slow = rig.window->findChild<QLineEdit*>("slowCounts");
         slow->setText("3/2");
         Q_EMIT slow->editingFinished();
-        QCOMPARE(rig.session->document().routine.choices.slow, countFraction(3, 2));
+        QCOMPARE(rig.session->doc.document().routine.choices.slow, countFraction(3, 2));
         slow = rig.window->findChild<QLineEdit*>("slowCounts");
         slow->setText("none");
         Q_EMIT slow->editingFinished();
         QVERIFY(rig.window->lastTold().contains("no length of a step"));
-        QCOMPARE(rig.session->document().routine.choices.slow, countFraction(3, 2));
+        QCOMPARE(rig.session->doc.document().routine.choices.slow, countFraction(3, 2));
     }
     void theCardKeepsWhatIsWrittenOnIt() {
         const StepsRig rig;
@@ -467,7 +467,7 @@ private Q_SLOTS:
         QVERIFY2(rig.window->lastTold().contains("damaged"), qPrintable(rig.window->lastTold()));
         QVERIFY(rig.window->steps().desk().figures().empty());
         rig.shortcut(Qt::Key_N, Qt::ControlModifier | Qt::ShiftModifier); // into the routine then
-        QCOMPARE(rig.session->document().routine.figures.size(), std::size_t{2});
+        QCOMPARE(rig.session->doc.document().routine.figures.size(), std::size_t{2});
         QVERIFY(rig.window->steps().desk().chosen()->inRoutine());
         QVERIFY2(rig.window->lastTold().contains("in the routine alone"), qPrintable(rig.window->lastTold()));
         QFile::remove(path);

@@ -51,24 +51,24 @@ private Q_SLOTS:
         QVERIFY(enter.isAccepted());
         QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
         QCoreApplication::sendEvent(&window, &drop);
-        QTRY_VERIFY_WITH_TIMEOUT(!rig.session->landing().grid.empty() && !rig.session->loading(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!rig.session->doc.landing().grid.empty() && !rig.session->song.loading(), 60000);
         QVERIFY(window.stage() == Stage::Listen);
-        QCOMPARE(rig.session->landing().grid.countsInSong(), 258);
+        QCOMPARE(rig.session->doc.landing().grid.countsInSong(), 258);
         QVERIFY(rig.countBarShown().contains("eight 1 of 4"));
 
         // by hand: the bridge starts here, and it is called so
         window.listen().strips().setFocus();
-        const int bridge = rig.session->landing().grid.phrases()[5].firstCount;
-        rig.session->setCaret(counts(bridge));
+        const int bridge = rig.session->doc.landing().grid.phrases()[5].firstCount;
+        rig.session->transport.setCaret(counts(bridge));
         rig.shortcut(Qt::Key_H);
-        QCOMPARE(rig.session->document().facts.size(), std::size_t{1});
-        QVERIFY(rig.session->landing().grid.phrases()[5].confirmed);
+        QCOMPARE(rig.session->doc.document().facts.size(), std::size_t{1});
+        QVERIFY(rig.session->doc.landing().grid.phrases()[5].confirmed);
         auto* name = window.listen().findChild<QLineEdit*>("phraseName");
         rig.shortcut(Qt::Key_N);
         QTRY_VERIFY(name->hasFocus());
         rig.keys(name, "Bridge");
         QTest::keyClick(name, Qt::Key_Return);
-        QCOMPARE(test::q(rig.session->landing().grid.phrases()[5].label), "Bridge");
+        QCOMPARE(test::q(rig.session->doc.landing().grid.phrases()[5].label), "Bridge");
 
         // type a part and the order of the passes
         rig.shortcut(Qt::Key_3, Qt::AltModifier);
@@ -89,7 +89,7 @@ private Q_SLOTS:
         QTRY_VERIFY(order->hasFocus());
         rig.keys(order, "A x6");
         QTest::keyClick(order, Qt::Key_Return);
-        QCOMPARE(rig.session->document().routine.passes.size(), std::size_t{6});
+        QCOMPARE(rig.session->doc.document().routine.passes.size(), std::size_t{6});
 
         // see it: strips and list tell the same; the half-bar makes pass 5 miss
         QCOMPARE(cellOf(rig, 1, PassModel::Time), "0:00.9");
@@ -101,10 +101,10 @@ private Q_SLOTS:
         // preview and apply the tag; undo, redo
         QVERIFY2(rig.findingsShown().contains("Add a tag of 2 counts after pass 4."), qPrintable(rig.findingsShown()));
         rig.press("previewRemedy");
-        QVERIFY(rig.session->previewLanding());
+        QVERIFY(rig.session->doc.previewLanding());
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "129"); // nothing changed yet
         rig.press("applyRemedy");
-        QVERIFY(!rig.session->previewLanding());
+        QVERIFY(!rig.session->doc.previewLanding());
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "131");
         QCOMPARE(cellOf(rig, 4, PassModel::TagCounts), "2");
         QVERIFY(!rig.findingsShown().contains("Pass 5 starts"));
@@ -133,28 +133,28 @@ private Q_SLOTS:
         QCOMPARE(cellOf(rig, 3, PassModel::StartCount), "65");
 
         // play with the silent output: the count bar at known times of the clock
-        const double first = rig.session->landing().grid.cell(0)->start;
-        rig.session->setCaret(counts(0));
+        const double first = rig.session->doc.landing().grid.cell(0)->start;
+        rig.session->transport.setCaret(counts(0));
         window.arrange().strips().setFocus();
         rig.shortcut(Qt::Key_Space);
-        QVERIFY(rig.session->player().playing());
+        QVERIFY(rig.session->transport.player().playing());
         for (int count : {3, 8, 12}) {
-            const double at = *rig.session->landing().grid.secondsAt(counts(count) + countFraction(1, 4));
-            rig.pass(at - rig.session->player().position());
+            const double at = *rig.session->doc.landing().grid.secondsAt(counts(count) + countFraction(1, 4));
+            rig.pass(at - rig.session->transport.player().position());
             QVERIFY2(rig.countBarShown().startsWith(QString::number(count % 8 + 1) + ","), qPrintable(rig.countBarShown()));
         }
         QVERIFY(rig.countBarShown().contains("eight 2 of 4"));
         QVERIFY(rig.countBarShown().contains("pass 1"));
-        QVERIFY(qAbs(rig.session->player().position() - first - 12.25 * 0.6) < 0.02);
+        QVERIFY(qAbs(rig.session->transport.player().position() - first - 12.25 * 0.6) < 0.02);
         rig.shortcut(Qt::Key_O); // loop this pass
-        QVERIFY(rig.session->loop());
-        QCOMPARE(rig.session->loop()->second - rig.session->loop()->first, counts(32));
+        QVERIFY(rig.session->transport.loop());
+        QCOMPARE(rig.session->transport.loop()->second - rig.session->transport.loop()->first, counts(32));
         rig.shortcut(Qt::Key_O);
-        QVERIFY(!rig.session->loop());
+        QVERIFY(!rig.session->transport.loop());
         rig.shortcut(Qt::Key_Minus);
-        QCOMPARE(rig.session->tempoPercent(), 95);
+        QCOMPARE(rig.session->transport.tempoPercent(), 95);
         rig.shortcut(Qt::Key_Space);
-        QVERIFY(!rig.session->player().playing());
+        QVERIFY(!rig.session->transport.player().playing());
 
         // go to a pass by the box
         rig.shortcut(Qt::Key_K, Qt::ControlModifier);
@@ -162,21 +162,21 @@ private Q_SLOTS:
         rig.keys(&window.commandBox(), "pass 4");
         QCOMPARE(window.commandBox().shown().value(0), "pass 4");
         QTest::keyClick(&window.commandBox(), Qt::Key_Return);
-        QCOMPARE(rig.session->now(), counts(96));
+        QCOMPARE(rig.session->transport.now(), counts(96));
         QVERIFY(window.arrange().passes().currentIndex().row() == 3);
 
         // save, reopen in another window, find everything as it was
         const QString path = m_folder.filePath("dance.liftcount");
         QVERIFY(window.files().saveTo(path));
-        QVERIFY(rig.session->isSaved());
-        const Document saved = rig.session->document();
+        QVERIFY(rig.session->doc.isSaved());
+        const Document saved = rig.session->doc.document();
         WindowRig again;
         again.window->openAny(path);
-        QVERIFY(again.session->document() == saved);
-        QTRY_VERIFY_WITH_TIMEOUT(again.session->loudness(), 30000);
+        QVERIFY(again.session->doc.document() == saved);
+        QTRY_VERIFY_WITH_TIMEOUT(again.session->song.loudness(), 30000);
         QVERIFY(again.window->stage() == Stage::Arrange);
-        QCOMPARE(again.session->now(), counts(96));
-        QCOMPARE(again.session->tempoPercent(), 95);
+        QCOMPARE(again.session->transport.now(), counts(96));
+        QCOMPARE(again.session->transport.tempoPercent(), 95);
         QCOMPARE(cellOf(again, 4, PassModel::TagCounts), "2");
 
         // the sheet
@@ -194,11 +194,11 @@ private Q_SLOTS:
     void aDoubtIsHeardAnsweredAndTakenBack() {
         WindowRig rig;
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->heardSong(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
-        const auto doubts = rig.session->doubts();
+        const auto doubts = rig.session->song.doubts();
         QVERIFY(!doubts.empty());
-        const Document before = rig.session->document();
+        const Document before = rig.session->doc.document();
 
         // the half-bar is doubted: hear the other reading, four bars of it, and let it be
         std::size_t half = doubts.size();
@@ -209,65 +209,65 @@ private Q_SLOTS:
         QVERIFY(other);
         QVERIFY(other->text().contains("4 beats like the others"));
         QTest::mouseClick(other, Qt::LeftButton);
-        QVERIFY(rig.session->hearing());
-        QVERIFY(rig.session->player().playing());
-        const double from = rig.session->player().position();
+        QVERIFY(rig.session->transport.hearing());
+        QVERIFY(rig.session->transport.player().playing());
+        const double from = rig.session->transport.player().position();
         QVERIFY2(from > doubts[half].start - 3 && from < doubts[half].start + 0.1, qPrintable(QString::number(from)));
         rig.pass(30); // again and again
-        QVERIFY(rig.session->player().position() < doubts[half].start + 10);
-        QVERIFY(rig.session->document() == before); // nothing is changed by listening
+        QVERIFY(rig.session->transport.player().position() < doubts[half].start + 10);
+        QVERIFY(rig.session->doc.document() == before); // nothing is changed by listening
         rig.shortcut(Qt::Key_Space);
-        QVERIFY(!rig.session->hearing());
-        QVERIFY(!rig.session->player().playing());
+        QVERIFY(!rig.session->transport.hearing());
+        QVERIFY(!rig.session->transport.player().playing());
 
         // accept it: the song is solved again at once; undo brings all back, the doubt as well
         rig.press(qPrintable(QStringLiteral("accept%1").arg(half)));
-        QCOMPARE(rig.session->document().facts.size(), before.facts.size() + 1);
-        QCOMPARE(rig.session->document().map->bars[32].beats, 4);
-        for (const SongDoubt& d : rig.session->doubts()) QVERIFY(std::abs(d.start - doubts[half].start) > 0.2 || !test::q(d.about).startsWith("the length"));
+        QCOMPARE(rig.session->doc.document().facts.size(), before.facts.size() + 1);
+        QCOMPARE(rig.session->doc.document().map->bars[32].beats, 4);
+        for (const SongDoubt& d : rig.session->song.doubts()) QVERIFY(std::abs(d.start - doubts[half].start) > 0.2 || !test::q(d.about).startsWith("the length"));
         rig.window->listen().strips().setFocus();
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(rig.session->document() == before);
-        QCOMPARE(rig.session->doubts().size(), doubts.size());
+        QVERIFY(rig.session->doc.document() == before);
+        QCOMPARE(rig.session->song.doubts().size(), doubts.size());
 
         // what is said by hand is solved around as well
-        rig.session->setCaret(counts(40));
+        rig.session->transport.setCaret(counts(40));
         rig.shortcut(Qt::Key_H);
-        QCOMPARE(rig.session->document().facts.size(), before.facts.size() + 1);
-        const CountCell* cell = rig.session->landing().grid.cell(40);
+        QCOMPARE(rig.session->doc.document().facts.size(), before.facts.size() + 1);
+        const CountCell* cell = rig.session->doc.landing().grid.cell(40);
         QVERIFY(cell && cell->phraseOffset == 0);
     }
 
     void theMouseMovesTheCaretAndChoosesThePass() {
         WindowRig rig;
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
         StripsView& strips = rig.window->arrange().strips();
         rig.window->arrange().strips().setMagnification(Magnification::Strip);
         strips.showPlace(counts(70));
         QTest::mouseClick(strips.viewport(), Qt::LeftButton, {}, strips.pointOf(70));
-        QCOMPARE(rig.session->now(), counts(70));
+        QCOMPARE(rig.session->transport.now(), counts(70));
         QCOMPARE(rig.window->arrange().passes().currentIndex().row(), 1);
         QTest::keyClick(&strips, Qt::Key_Right);
-        QCOMPARE(rig.session->now(), counts(71));
+        QCOMPARE(rig.session->transport.now(), counts(71));
         QTest::keyClick(&strips, Qt::Key_Left, Qt::ControlModifier);
-        QCOMPARE(rig.session->now(), counts(64));
+        QCOMPARE(rig.session->transport.now(), counts(64));
         QTest::keyClick(&strips, Qt::Key_Down);
-        QCOMPARE(rig.session->now(), counts(96));
+        QCOMPARE(rig.session->transport.now(), counts(96));
         QTest::keyClick(&strips, Qt::Key_End);
-        QCOMPARE(rig.session->now(), counts(129));
+        QCOMPARE(rig.session->transport.now(), counts(129));
         rig.shortcut(Qt::Key_F2);
         QVERIFY(strips.magnification() == Magnification::Page);
         rig.shortcut(Qt::Key_F3);
         rig.shortcut(Qt::Key_X, Qt::ControlModifier); // the caret is on the 2nd count of pass 4
-        QVERIFY(rig.session->document().routine.passes[3].restart);
-        QCOMPARE(rig.session->document().routine.passes[3].restart->after, counts(2));
+        QVERIFY(rig.session->doc.document().routine.passes[3].restart);
+        QCOMPARE(rig.session->doc.document().routine.passes[3].restart->after, counts(2));
     }
 
     void rowsAndCountsAreReadAloud() {
         WindowRig rig;
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
         QAccessibleInterface* page = QAccessible::queryAccessibleInterface(&rig.window->arrange().strips());
         QVERIFY(page);
         QCOMPARE(page->childCount(), 9);
@@ -300,22 +300,22 @@ private Q_SLOTS:
     void badFilesAreToldAndNothingIsLost() {
         WindowRig rig;
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
-        const Document before = rig.session->document();
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
+        const Document before = rig.session->doc.document();
         QFile bad(m_folder.filePath("bad.liftcount"));
         QVERIFY(bad.open(QIODevice::WriteOnly));
         bad.write("{\"format\": \"liftcount\", \"version\": 1}");
         bad.close();
         rig.window->openAny(bad.fileName());
         QVERIFY(rig.window->lastTold().contains("damaged"));
-        QVERIFY(rig.session->document() == before);
+        QVERIFY(rig.session->doc.document() == before);
         QFile text(m_folder.filePath("words.wav"));
         QVERIFY(text.open(QIODevice::WriteOnly));
         text.write("no sound in here");
         text.close();
         rig.window->openAny(text.fileName());
         QTRY_VERIFY(rig.window->lastTold().contains("not a sound file"));
-        QVERIFY(rig.session->document() == before);
+        QVERIFY(rig.session->doc.document() == before);
         QVERIFY(!rig.window->files().saveTo("/no/such/folder/x.liftcount"));
         QVERIFY(rig.window->lastTold().contains("folder does not exist"));
     }
@@ -323,18 +323,18 @@ private Q_SLOTS:
     void loadingCanBeStopped() {
         WindowRig rig;
         rig.window->openAny(song);
-        QVERIFY(rig.session->loading());
-        rig.session->cancelLoading();
-        QVERIFY(!rig.session->loading());
+        QVERIFY(rig.session->song.loading());
+        rig.session->song.cancelLoading();
+        QVERIFY(!rig.session->song.loading());
         QVERIFY(rig.window->lastTold().contains("Nothing was changed"));
-        QVERIFY(rig.session->document() == newDocument());
+        QVERIFY(rig.session->doc.document() == newDocument());
     }
 
     void unsavedWorkIsAskedFor() {
         WindowRig rig;
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
-        rig.session->edit(SetTitle{"Changed"});
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
+        rig.session->doc.edit(SetTitle{"Changed"});
         QVERIFY(rig.window->isWindowModified());
         bool asked = false;
         QTimer::singleShot(0, this, [&] {
@@ -347,7 +347,7 @@ private Q_SLOTS:
         QVERIFY(!rig.window->close());
         QVERIFY(asked);
         QVERIFY(rig.window->isVisible());
-        rig.session->undo();
+        rig.session->doc.undo();
         QVERIFY(!rig.window->isWindowModified());
         QVERIFY(rig.window->close());
     }
@@ -355,15 +355,15 @@ private Q_SLOTS:
     void leavingAFindingKeepsItsReason() {
         WindowRig rig;
         rig.window->openDemo();
-        QTRY_VERIFY_WITH_TIMEOUT(rig.session->loudness(), 30000);
-        const auto before = rig.session->landing().findings.size();
+        QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
+        const auto before = rig.session->doc.landing().findings.size();
         auto* reason = rig.window->arrange().findings().findChild<QLineEdit*>("leaveReason");
         QTest::mouseClick(reason, Qt::LeftButton);
         rig.keys(reason, "we like the surprise");
         QTest::keyClick(reason, Qt::Key_Return);
-        QCOMPARE(rig.session->landing().findings.size(), before - 1);
+        QCOMPARE(rig.session->doc.landing().findings.size(), before - 1);
         QVERIFY(rig.findingsShown().contains("Pass 7"));
-        QCOMPARE(test::q(rig.session->document().routine.muted.at(0).reason), "we like the surprise");
+        QCOMPARE(test::q(rig.session->doc.document().routine.muted.at(0).reason), "we like the surprise");
     }
 
     void theWindowFitsSmallAndLargeScreens() {

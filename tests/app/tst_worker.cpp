@@ -1,4 +1,4 @@
-#include "app/shell/worker.h"
+#include "app/base/worker.h"
 
 #include <QSignalSpy>
 #include <QtTest>

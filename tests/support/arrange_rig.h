@@ -17,17 +17,17 @@ namespace lc::test {
 /// The window on Arrange, with a song typed as structure and an empty routine.
 struct ArrangeRig : WindowRig {
     explicit ArrangeRig(const std::string& structure, double bpm = 120) {
-        session->startNew();
+        session->doc.startNew();
         TypedStructure typed;
         typed.text = structure;
         typed.bpm = bpm;
-        if (!session->setStructure(typed)) qFatal("the structure cannot be read");
+        if (!session->song.setStructure(typed)) qFatal("the structure cannot be read");
         window->setStage(app::Stage::Arrange);
     }
     app::ArrangeStage& arrange() const { return window->arrange(); }
     app::PartChain& chain() const { return arrange().editor().chain(); }
-    const Routine& routine() const { return session->document().routine; }
-    const Performance& performance() const { return session->landing().performance; }
+    const Routine& routine() const { return session->doc.document().routine; }
+    const Performance& performance() const { return session->doc.landing().performance; }
 
     /// A figure's name at the caret; where it is new its lines follow.
     void figure(const QString& name, const QStringList& lines = {}) {

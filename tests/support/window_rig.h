@@ -1,18 +1,18 @@
 #pragma once
 
 #include "app/arrange/arrange_stage.h"
-#include "app/shell/count_bar.h"
-#include "app/shell/file_desk.h"
-#include "app/shell/findings_column.h"
+#include "app/window/count_bar.h"
+#include "app/window/file_desk.h"
+#include "app/widgets/findings_column.h"
 #include "app/listen/listen_stage.h"
-#include "app/shell/main_window.h"
-#include "app/arrange/notation_edit.h"
+#include "app/window/main_window.h"
+#include "app/widgets/notation_edit.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"
 #include "app/sheets/sheets_stage.h"
 #include "app/strips/strips_accessible.h"
 #include "app/strips/strips_view.h"
-#include "app/shell/wording.h"
+#include "app/base/wording.h"
 #include "audio/silent_output.h"
 
 #include <QLabel>
@@ -52,12 +52,12 @@ struct WindowRig {
         (void)QTest::qWaitForWindowExposed(window.get());
         window->activateWindow();
     }
-    ~WindowRig() { session->undo(); } // nothing asks about unsaved work: the window is deleted, not closed
+    ~WindowRig() { session->doc.undo(); } // nothing asks about unsaved work: the window is deleted, not closed
 
     void pass(double seconds) {
         now += seconds;
         output->pump();
-        session->followClock();
+        session->transport.followClock();
     }
     void keys(QWidget* target, const QString& text) const { QTest::keyClicks(target, text); }
     void shortcut(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const { QTest::keyClick(window.get(), key, modifiers); }

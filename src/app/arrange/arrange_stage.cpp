@@ -1,6 +1,6 @@
 #include "app/arrange/arrange_stage.h"
 
-#include "app/shell/findings_column.h"
+#include "app/widgets/findings_column.h"
 #include "app/arrange/fill_panel.h"
 #include "app/arrange/handout_panel.h"
 #include "app/arrange/mend_panel.h"
@@ -14,11 +14,11 @@
 #include "app/arrange/step_edit.h"
 #include "app/arrange/tempo_panel.h"
 #include "app/arrange/turns_panel.h"
-#include "app/shell/session.h"
-#include "app/steps/figure_desk.h"
-#include "app/steps/figure_list.h"
+#include "app/base/session.h"
+#include "app/base/figure_desk.h"
+#include "app/widgets/figure_list.h"
 #include "app/strips/strips_view.h"
-#include "app/shell/wording.h"
+#include "app/base/wording.h"
 
 #include "core/exchange/routine_text.h"
 #include "core/routine/music_place.h"
@@ -97,15 +97,15 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
     connect(m_strips, &StripsView::editWanted, this, [this](Tick at, int role) { m_stepEdit->openAt(at, static_cast<std::size_t>(role)); });
     connect(m_passes, &PassList::passChosen, this, &ArrangeStage::goToPass);
     connect(m_vocabulary->list(), &QAbstractItemView::activated, this, [this](const QModelIndex& index) { m_editor->chain().placeShown(index.data(FigureListModel::Key).toString()); });
-    connect(m_findings, &FindingsColumn::placeChosen, this, [this](Tick at) { m_session.setCaret(at); m_strips->showPlace(at); });
+    connect(m_findings, &FindingsColumn::placeChosen, this, [this](Tick at) { m_session.transport.setCaret(at); m_strips->showPlace(at); });
     connect(m_strips, &StripsView::figureDropped, this, [this](const QString& key, Tick at) {
-        m_session.setCaret(at);
+        m_session.transport.setCaret(at);
         if (!needPassAtCaret()) return;
         followCaret(); // the figure danced there is chosen: the new one comes behind it
         m_editor->chain().placeShown(key);
     });
     connect(m_strips, &StripsView::contextMenuWanted, this, &ArrangeStage::contextMenuWanted);
-    connect(&session, &Session::previewChanged, this, &ArrangeStage::showPreviewLine);
+    connect(&session.doc, &DocumentSession::previewChanged, this, &ArrangeStage::showPreviewLine);
 }
 
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
@@ -160,13 +160,13 @@ void ArrangeStage::applyTriedOn() {
     if (m_plans->previewing()) return m_plans->applyChosen();
     if (m_turns->previewing()) return m_turns->applyChosen();
     const QWidget* focus = focusWidget();
-    if (m_session.previewLanding() || (focus && m_findings->isAncestorOf(focus))) return m_findings->applyChosen();
+    if (m_session.doc.previewLanding() || (focus && m_findings->isAncestorOf(focus))) return m_findings->applyChosen();
     if (m_plans->isVisible()) return m_plans->applyChosen();
     if (m_turns->isVisible()) return m_turns->applyChosen();
     if (m_fill->isVisible()) return m_fill->applyChosen();
     if (m_songTrial->isVisible()) return m_songTrial->take();
     for (const QWidget* other : std::initializer_list<const QWidget*>{m_ranking, m_tempi, m_mends})
-        if (other->isVisible()) return Q_EMIT m_session.told(tr("There is nothing chosen that could be applied. Close what is open below to apply a remedy."));
+        if (other->isVisible()) return Q_EMIT m_session.messages.told(tr("There is nothing chosen that could be applied. Close what is open below to apply a remedy."));
     m_findings->applyChosen();
 }
 
@@ -180,7 +180,7 @@ void ArrangeStage::keepPassInPlans() {
 void ArrangeStage::foldLikePasses() {
     const bool opened = m_strips->folding() && m_strips->anyUnfolded();
     m_strips->setFolding(opened || !m_strips->folding());
-    Q_EMIT m_session.told(m_strips->folding() ? tr("In a routine of more than thirty passes, those danced alike share a line.") : tr("Every pass has its strips."));
+    Q_EMIT m_session.messages.told(m_strips->folding() ? tr("In a routine of more than thirty passes, those danced alike share a line.") : tr("Every pass has its strips."));
 }
 
 bool ArrangeStage::passesShown() const { return !m_passes->isHidden(); }
@@ -201,14 +201,14 @@ void ArrangeStage::setVocabularyShown(bool shown) {
 bool ArrangeStage::vocabularyShown() const { return !m_vocabulary->isHidden(); }
 
 void ArrangeStage::showPreviewLine() {
-    m_previewLine->setVisible(m_session.previewLanding() != nullptr);
-    m_previewLine->setText(tr("Tried on, nothing changed yet: %1   Ctrl+Enter applies it, Esc takes it off.").arg(m_session.previewTitle()));
+    m_previewLine->setVisible(m_session.doc.previewLanding() != nullptr);
+    m_previewLine->setText(tr("Tried on, nothing changed yet: %1   Ctrl+Enter applies it, Esc takes it off.").arg(m_session.doc.previewTitle()));
 }
 
 void ArrangeStage::goToPass(PassId pass) {
-    for (const PassPerformance& p : m_session.landing().performance.passes)
+    for (const PassPerformance& p : m_session.doc.landing().performance.passes)
         if (p.id == pass) {
-            m_session.setCaret(p.start);
+            m_session.transport.setCaret(p.start);
             m_strips->selectPass(pass);
             m_passes->selectPass(pass);
             m_passPanel->showPass(pass);
@@ -218,25 +218,25 @@ void ArrangeStage::goToPass(PassId pass) {
 }
 
 std::optional<PassId> ArrangeStage::passAtCaret() const {
-    const auto index = passAt(m_session.landing().performance, m_session.now());
+    const auto index = passAt(m_session.doc.landing().performance, m_session.transport.now());
     if (!index) return std::nullopt;
-    return m_session.landing().performance.passes[*index].id;
+    return m_session.doc.landing().performance.passes[*index].id;
 }
 
 const PassPerformance* ArrangeStage::needPassAtCaret() {
-    const auto index = passAt(m_session.landing().performance, m_session.now());
-    if (index) return &m_session.landing().performance.passes[*index];
-    Q_EMIT m_session.told(tr("There is no pass at the caret. Click a count that is danced."));
+    const auto index = passAt(m_session.doc.landing().performance, m_session.transport.now());
+    if (index) return &m_session.doc.landing().performance.passes[*index];
+    Q_EMIT m_session.messages.told(tr("There is no pass at the caret. Click a count that is danced."));
     return nullptr;
 }
 
 void ArrangeStage::followCaret() {
-    const auto index = passAt(m_session.landing().performance, m_session.now());
+    const auto index = passAt(m_session.doc.landing().performance, m_session.transport.now());
     if (!index) return;
-    const PassPerformance& pass = m_session.landing().performance.passes[*index];
+    const PassPerformance& pass = m_session.doc.landing().performance.passes[*index];
     m_editor->choosePart(pass.part);
-    const FigureSpan* span = figureAt(m_session.landing().performance, pass, m_session.now());
-    const Part* part = findPart(m_session.document().routine, pass.part);
+    const FigureSpan* span = figureAt(m_session.doc.landing().performance, pass, m_session.transport.now());
+    const Part* part = findPart(m_session.doc.document().routine, pass.part);
     const bool inPart = span && part && !span->path.empty() && std::any_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == span->path.front(); });
     m_editor->chain().choose(inPart ? std::optional(span->path.front()) : std::nullopt);
 }
@@ -257,66 +257,66 @@ void ArrangeStage::editPassAtCaret() {
 void ArrangeStage::changePassAtCaret(const QString& name, const std::function<void(PassExceptions&)>& change) {
     const PassPerformance* pass = needPassAtCaret();
     if (!pass) return;
-    PassExceptions exceptions = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, pass->id)];
+    PassExceptions exceptions = m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)];
     change(exceptions);
-    m_session.edit(SetExceptions{pass->id, std::move(exceptions), name.toStdString()});
+    m_session.doc.edit(SetExceptions{pass->id, std::move(exceptions), name.toStdString()});
 }
 
 void ArrangeStage::pinPassHere() {
     const PassPerformance* pass = needPassAtCaret();
     if (!pass) return;
-    const Pass& written = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, pass->id)];
-    if (written.pinned) m_session.edit(PinPass{pass->id, std::nullopt});
-    else if (const auto place = musicPlaceAt(m_session.landing().grid, pass->start)) m_session.edit(PinPass{pass->id, *place});
+    const Pass& written = m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)];
+    if (written.pinned) m_session.doc.edit(PinPass{pass->id, std::nullopt});
+    else if (const auto place = musicPlaceAt(m_session.doc.landing().grid, pass->start)) m_session.doc.edit(PinPass{pass->id, *place});
 }
 
 void ArrangeStage::bindAccentAtCaret(MomentId moment) {
     const PassPerformance* pass = needPassAtCaret();
     if (!pass) return;
-    const FigureSpan* span = figureAt(m_session.landing().performance, *pass, m_session.now());
-    if (!span || !span->placement.valid()) return Q_EMIT m_session.told(tr("No figure is danced there. Put the caret on the count that is to meet the moment."));
-    m_session.edit(BindAccent{pass->id, span->placement, counts(wholeCounts(m_session.now())) - pass->start - span->start, moment});
+    const FigureSpan* span = figureAt(m_session.doc.landing().performance, *pass, m_session.transport.now());
+    if (!span || !span->placement.valid()) return Q_EMIT m_session.messages.told(tr("No figure is danced there. Put the caret on the count that is to meet the moment."));
+    m_session.doc.edit(BindAccent{pass->id, span->placement, counts(wholeCounts(m_session.transport.now())) - pass->start - span->start, moment});
 }
 
 void ArrangeStage::copyPasses() {
     std::vector<PassId> passes = m_passes->chosenPasses();
     if (passes.empty())
         if (const auto at = passAtCaret()) passes.push_back(*at);
-    if (passes.empty()) return Q_EMIT m_session.told(tr("Choose passes in the list, or put the caret into one, and copy again."));
-    QGuiApplication::clipboard()->setText(QString::fromStdString(passesToText(m_session.document(), passes)));
-    Q_EMIT m_session.told(passes.size() == 1 ? tr("One pass copied.") : tr("%1 passes copied.").arg(passes.size()));
+    if (passes.empty()) return Q_EMIT m_session.messages.told(tr("Choose passes in the list, or put the caret into one, and copy again."));
+    QGuiApplication::clipboard()->setText(QString::fromStdString(passesToText(m_session.doc.document(), passes)));
+    Q_EMIT m_session.messages.told(passes.size() == 1 ? tr("One pass copied.") : tr("%1 passes copied.").arg(passes.size()));
 }
 
 void ArrangeStage::pastePasses() {
-    const auto passes = passesFromText(m_session.document(), QGuiApplication::clipboard()->text().toStdString());
-    if (!passes) return Q_EMIT m_session.told(QString::fromStdString(passes.error().message));
-    std::size_t at = m_session.document().routine.passes.size();
+    const auto passes = passesFromText(m_session.doc.document(), QGuiApplication::clipboard()->text().toStdString());
+    if (!passes) return Q_EMIT m_session.messages.told(QString::fromStdString(passes.error().message));
+    std::size_t at = m_session.doc.document().routine.passes.size();
     if (const auto here = passAtCaret())
-        if (const auto index = indexOfPass(m_session.document().routine, *here)) at = *index + 1;
-    m_session.edit(InsertPasses{at, *passes});
+        if (const auto index = indexOfPass(m_session.doc.document().routine, *here)) at = *index + 1;
+    m_session.doc.edit(InsertPasses{at, *passes});
 }
 
 void ArrangeStage::cutAtCaret() {
-    const auto index = passAt(m_session.landing().performance, m_session.now());
-    if (!index) return Q_EMIT m_session.told(tr("Put the caret into the pass that is to be cut, on the last count that is danced."));
-    const PassPerformance& pass = m_session.landing().performance.passes[*index];
-    const Tick after = counts(wholeCounts(m_session.now() - pass.start) + 1);
-    if (after <= Tick{}) return Q_EMIT m_session.told(tr("Everyone still waits there. Put the caret on the last count that is danced."));
-    if (after >= pass.whole) return Q_EMIT m_session.told(tr("That is the last count of the pass; there is nothing left to cut."));
-    m_session.edit(SetRestart{pass.id, Restart{after}});
+    const auto index = passAt(m_session.doc.landing().performance, m_session.transport.now());
+    if (!index) return Q_EMIT m_session.messages.told(tr("Put the caret into the pass that is to be cut, on the last count that is danced."));
+    const PassPerformance& pass = m_session.doc.landing().performance.passes[*index];
+    const Tick after = counts(wholeCounts(m_session.transport.now() - pass.start) + 1);
+    if (after <= Tick{}) return Q_EMIT m_session.messages.told(tr("Everyone still waits there. Put the caret on the last count that is danced."));
+    if (after >= pass.whole) return Q_EMIT m_session.messages.told(tr("That is the last count of the pass; there is nothing left to cut."));
+    m_session.doc.edit(SetRestart{pass.id, Restart{after}});
 }
 
 void ArrangeStage::tagAtCaret() {
-    const auto index = passAt(m_session.landing().performance, m_session.now());
-    if (!index) return Q_EMIT m_session.told(tr("Put the caret into the pass after which the tag is to come."));
-    const PassPerformance& pass = m_session.landing().performance.passes[*index];
+    const auto index = passAt(m_session.doc.landing().performance, m_session.transport.now());
+    if (!index) return Q_EMIT m_session.messages.told(tr("Put the caret into the pass after which the tag is to come."));
+    const PassPerformance& pass = m_session.doc.landing().performance.passes[*index];
     setPassesShown(true); // typed in the list, where its number stands; no dialog
     m_passes->editCell(pass.id, PassModel::TagCounts);
 }
 
 void ArrangeStage::removePassAtCaret() {
-    if (const auto pass = passAtCaret()) m_session.edit(RemovePasses{{*pass}});
-    else Q_EMIT m_session.told(tr("There is no pass at the caret."));
+    if (const auto pass = passAtCaret()) m_session.doc.edit(RemovePasses{{*pass}});
+    else Q_EMIT m_session.messages.told(tr("There is no pass at the caret."));
 }
 
 } // namespace lc::app

@@ -1,14 +1,14 @@
 #include "app/arrange/fill_panel.h"
 
-#include "app/arrange/panel_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
-#include "app/steps/figure_desk.h"
-#include "app/steps/page_parts.h"
-#include "app/steps/plain_table.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
+#include "app/base/figure_desk.h"
+#include "app/widgets/page_parts.h"
+#include "app/widgets/plain_table.h"
 #include "core/figures/fill_orders.h"
 #include "core/planning/plan_costs.h"
 
@@ -132,7 +132,7 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
     connect(m_table, &QTableWidget::itemActivated, this, &FillPanel::applyChosen);
     connect(m_apply, &QPushButton::clicked, this, &FillPanel::applyChosen);
     connect(close, &QPushButton::clicked, this, &QWidget::hide);
-    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
     connect(&desk, &FigureDesk::listChanged, m_upToDate, &WhenShown::ask);
 }
 
@@ -145,9 +145,9 @@ void FillPanel::begin() {
 }
 
 void FillPanel::offer() {
-    const Document& document = m_session.document();
+    const Document& document = m_session.doc.document();
     const Part* part = findPart(document.routine, m_editor.chain().part());
-    const int usual = usualPhrase(m_session.landing().grid);
+    const int usual = usualPhrase(m_session.doc.landing().grid);
     const Tick length = part ? readPart(document.routine, *part).length : Tick{};
     const QSignalBlocker quiet(m_counts);
     m_counts->setValue(usual - static_cast<int>(wholeCounts(length) % usual));
@@ -160,7 +160,7 @@ void FillPanel::offer() {
 }
 
 Result<PhraseFillAsked> FillPanel::asked() {
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     const Part* part = findPart(routine, m_editor.chain().part());
     const PartReading reading = part ? readPart(routine, *part) : PartReading{};
     m_from = reading.length;
@@ -188,9 +188,9 @@ void FillPanel::refresh() {
     m_shown.clear();
     for (const ShownFigure& shown : m_desk.figures()) {
         const bool twin = !shown.inRoutine() && std::any_of(m_desk.figures().begin(), m_desk.figures().end(), [&](const ShownFigure& other) { return other.inRoutine() && other.card.name == shown.card.name; });
-        const bool couple = m_session.document().routine.roles.size() == 1 && !shown.inRoutine() && shown.digest.couple;
+        const bool couple = m_session.doc.document().routine.roles.size() == 1 && !shown.inRoutine() && shown.digest.couple;
         if (shown.card.name.empty() || twin || couple || (m_own->isChecked() && !shown.inRoutine())) continue;
-        auto reading = std::make_shared<const FigureReading>(readFigure(shown.card, m_session.document().routine.choices));
+        auto reading = std::make_shared<const FigureReading>(readFigure(shown.card, m_session.doc.document().routine.choices));
         if (!reading->readable() || reading->untimed || reading->length <= Tick{}) continue;
         m_figures.push_back({shown.card.name, shown.card.facts.level, reading.get()});
         m_readings.push_back(std::move(reading));
@@ -215,7 +215,7 @@ void FillPanel::showFills(Result<PhraseFills> fills) {
         return;
     }
     m_fills = std::move(*fills);
-    const Tick set = counts(m_session.landing().grid.empty() ? 8 : m_session.landing().grid.regularSet());
+    const Tick set = counts(m_session.doc.landing().grid.empty() ? 8 : m_session.doc.landing().grid.regularSet());
     for (const PhraseFill& fill : m_fills->fills) {
         QStringList names, lengths, starts;
         Tick at = m_from;
@@ -255,7 +255,7 @@ void FillPanel::showOnes() {
     const PhraseFill& fill = m_fills->fills[static_cast<std::size_t>(row)];
     std::vector<Tick> lengths;
     for (const std::size_t f : fill.figures) lengths.push_back(m_readings[f]->length);
-    const Tick set = counts(m_session.landing().grid.empty() ? 8 : m_session.landing().grid.regularSet());
+    const Tick set = counts(m_session.doc.landing().grid.empty() ? 8 : m_session.doc.landing().grid.regularSet());
     QStringList met;
     std::set<std::size_t> meeting;
     for (const OneMet& one : onesMet(lengths, set, musicCountIn(m_from, set))) {
@@ -272,13 +272,13 @@ void FillPanel::showOnes() {
 void FillPanel::applyChosen() {
     const int row = m_table->currentRow();
     if (!m_fills || row < 0 || static_cast<std::size_t>(row) >= m_fills->fills.size()) return;
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     const PartId part = m_editor.chain().part();
     PlaceFigures place{part, {}};
     for (const std::size_t f : m_fills->fills[static_cast<std::size_t>(row)].figures) place.figures.push_back(m_shown[f]->toPlace());
     std::vector<Edit> edits{std::move(place)};
     if (routine.passes.empty()) edits.emplace_back(InsertPass{0, part}); // so that it is seen on the song at once
-    if (!m_session.edit(edits, tr("fill the phrase"))) return;
+    if (!m_session.doc.edit(edits, tr("fill the phrase"))) return;
     offer();
     refresh();
 }

@@ -1,10 +1,10 @@
 #include "app/arrange/handout_panel.h"
 
-#include "app/arrange/panel_parts.h"
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
-#include "app/steps/plain_table.h"
+#include "app/widgets/panel_parts.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
+#include "app/widgets/plain_table.h"
 #include "core/base/plain_text.h"
 
 #include <QHBoxLayout>
@@ -59,7 +59,7 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     connect(m_next, &QPushButton::clicked, this, [this] { goToNextOpen(m_table->currentRow() + 1); });
     connect(m_remarks, &QPushButton::clicked, this, &HandoutPanel::remarksAll);
     connect(close, &QPushButton::clicked, this, &QWidget::hide);
-    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
 }
 
 void HandoutPanel::begin() {
@@ -78,8 +78,8 @@ QString HandoutPanel::says() const {
 
 void HandoutPanel::refresh() {
     const int chosen = m_table->currentRow();
-    m_lines = m_session.handout();
-    m_questions = openQuestions(m_session.document(), m_lines);
+    m_lines = m_session.doc.handout();
+    m_questions = openQuestions(m_session.doc.document(), m_lines);
     m_open = 0;
     {
         const QSignalBlocker quiet(m_table);
@@ -96,7 +96,7 @@ void HandoutPanel::refresh() {
     fitColumns();
     m_says->setText(says());
     m_next->setEnabled(m_open > 0);
-    m_remarks->setEnabled(!restAsRemarks(m_session.document().routine).empty());
+    m_remarks->setEnabled(!restAsRemarks(m_session.doc.document().routine).empty());
     showQuestion();
 }
 
@@ -145,7 +145,7 @@ void HandoutPanel::answer(std::size_t number) {
     const int row = m_table->currentRow();
     if (row < 0 || !m_questions[static_cast<std::size_t>(row)]) return;
     const Settling way = m_questions[static_cast<std::size_t>(row)]->answers[number];
-    if (m_session.edit(way.edits, tr("settle line %1 of the hand-out").arg(m_lines[static_cast<std::size_t>(row)].number))) goToNextOpen(row);
+    if (m_session.doc.edit(way.edits, tr("settle line %1 of the hand-out").arg(m_lines[static_cast<std::size_t>(row)].number))) goToNextOpen(row);
 }
 
 void HandoutPanel::goToNextOpen(int from) {
@@ -162,7 +162,7 @@ void HandoutPanel::goToNextOpen(int from) {
 }
 
 void HandoutPanel::remarksAll() {
-    m_session.edit(restAsRemarks(m_session.document().routine), tr("the rest of the hand-out are remarks"));
+    m_session.doc.edit(restAsRemarks(m_session.doc.document().routine), tr("the rest of the hand-out are remarks"));
     goToNextOpen(m_table->currentRow());
 }
 

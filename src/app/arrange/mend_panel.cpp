@@ -1,19 +1,19 @@
 #include "app/arrange/mend_panel.h"
 
-#include "app/arrange/panel_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "app/arrange/proposal_row.h"
-#include "app/shell/file_asking.h"
-#include "app/shell/paths.h"
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
-#include "app/steps/page_parts.h"
+#include "app/widgets/file_asking.h"
+#include "app/base/paths.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
+#include "app/widgets/page_parts.h"
 #include "audio/audio_file.h"
 #include "audio/song_splice.h"
 #include "core/base/files.h"
 #include "core/base/number_words.h"
 #include "core/exchange/map_export.h"
-#include "core/landing/song_trial.h"
+#include "core/reports/song_trial.h"
 
 #include <QCheckBox>
 #include <QFileInfo>
@@ -74,11 +74,11 @@ MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     connect(m_hear, &QPushButton::clicked, this, &MendPanel::hearJoint);
     connect(m_write, &QPushButton::clicked, this, [this] { write(); });
     connect(close, &QPushButton::clicked, this, [this] {
-        m_session.endHearingFigure();
+        m_session.transport.endHearingFigure();
         hide();
     });
-    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
-    connect(&session, &Session::songReady, m_upToDate, &WhenShown::ask);
+    connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session.song, &SongSession::songReady, m_upToDate, &WhenShown::ask);
 }
 
 void MendPanel::begin() {
@@ -96,7 +96,7 @@ void MendPanel::refresh() {
     wishes.most = 4;
     m_mends.reset();
     for (QPushButton* needs : {m_hear, m_write}) needs->setEnabled(false); // what is shown until then is of the song as it was
-    m_worker.start([document = m_session.document(), landing = m_session.sharedLanding(), wishes](const Task& task) { return compare(document, *landing, wishes, task); },
+    m_worker.start([document = m_session.doc.document(), landing = m_session.doc.sharedLanding(), wishes](const Task& task) { return compare(document, *landing, wishes, task); },
                    [this](Result<Compared> compared) { showCompared(std::move(compared)); });
 }
 
@@ -126,7 +126,7 @@ void MendPanel::showCompared(Result<Compared> compared) {
     if (!compared) m_says->setText(QStringLiteral("◆ ") + q(compared.error().message));
     else {
         m_mends = std::move(compared->mends);
-        for (Tried& row : compared->rows) m_row->add(q(row.title), q(row.price), m_session.landing(), std::move(row.then));
+        for (Tried& row : compared->rows) m_row->add(q(row.title), q(row.price), m_session.doc.landing(), std::move(row.then));
         m_says->setText(says());
     }
     choose(0);
@@ -135,7 +135,7 @@ void MendPanel::showCompared(Result<Compared> compared) {
 QString MendPanel::says() const {
     if (!m_mends) return m_says->text();
     if (!m_mends->mends.empty() && m_mends->mends.front().joints == 0) return tr("The dance lands as it is: the music need not be mended.");
-    if (recorded() && !m_session.sound()) return tr("The recording is not read yet, or not where it was: its joints can be heard and written when it is.");
+    if (recorded() && !m_session.song.sound()) return tr("The recording is not read yet, or not where it was: its joints can be heard and written when it is.");
     return recorded() ? tr("The dance stays as it is. Listen to every joint before you decide: the arithmetic does not hear the singer.") : tr("The dance stays as it is. There is no recording: only the song's structure is changed.");
 }
 
@@ -143,18 +143,18 @@ void MendPanel::choose(std::size_t index) {
     m_row->choose(index);
     m_nextJoint = 0;
     const bool can = m_mends && index < m_mends->mends.size() && m_mends->mends[index].joints > 0;
-    m_hear->setEnabled(can && m_session.sound());
-    m_write->setEnabled(can && (recorded() ? m_mayChange->isChecked() && m_session.sound() : true));
+    m_hear->setEnabled(can && m_session.song.sound());
+    m_write->setEnabled(can && (recorded() ? m_mayChange->isChecked() && m_session.song.sound() : true));
     m_write->setText(recorded() ? tr("Write the new song …") : tr("Take the new structure"));
     m_write->setToolTip(can && !m_write->isEnabled() ? tr("Say first that you may change this recording") : tr("A new file with the joints faded on the beat, and its map beside it; it becomes the routine's song. The recording stays as it is."));
     m_mayChange->setVisible(recorded());
 }
 
-bool MendPanel::recorded() const { return !m_session.document().song.path.empty(); }
+bool MendPanel::recorded() const { return !m_session.doc.document().song.path.empty(); }
 
 Result<EditedSong> MendPanel::chosenSong() const {
-    const auto sound = m_session.sound();
-    const SongMap& map = *m_session.document().map;
+    const auto sound = m_session.song.sound();
+    const SongMap& map = *m_session.doc.document().map;
     return editSong(map, m_mends->mends[m_row->chosen()].spans, sound ? std::max(0.0, sound->seconds() - map.end) : 0);
 }
 
@@ -163,40 +163,40 @@ void MendPanel::hearJoint() {
     const auto song = chosenSong();
     if (!song || song->joints.empty()) return;
     const std::size_t joint = m_nextJoint++ % song->joints.size();
-    m_session.hearFigure(std::make_shared<const SongSound>(aroundJoint(*m_session.sound(), *song, joint)));
-    Q_EMIT m_session.told(tr("Joint %1 of %2.").arg(joint + 1).arg(song->joints.size()));
+    m_session.transport.hearFigure(std::make_shared<const SongSound>(aroundJoint(*m_session.song.sound(), *song, joint)));
+    Q_EMIT m_session.messages.told(tr("Joint %1 of %2.").arg(joint + 1).arg(song->joints.size()));
 }
 
 void MendPanel::write(QString path) {
     if (!m_write->isEnabled()) return;
     auto song = chosenSong();
-    if (!song) return Q_EMIT m_session.told(q(song.error().message));
-    const QString title = q(m_session.document().song.title.empty() ? m_session.document().title : m_session.document().song.title);
+    if (!song) return Q_EMIT m_session.messages.told(q(song.error().message));
+    const QString title = q(m_session.doc.document().song.title.empty() ? m_session.doc.document().title : m_session.doc.document().song.title);
     if (!recorded()) {
-        m_session.edit(songEdited(m_session.document(), *song), tr("mend the music"));
+        m_session.doc.edit(songEdited(m_session.doc.document(), *song), tr("mend the music"));
         return;
     }
     if (path.isEmpty()) path = askWhereToWrite(this, m_session, FolderFor::Songs, tr("Write the mended song"), tr("%1 mended").arg(QString(title).remove(QLatin1Char('/'))), {QStringLiteral("flac"), QStringLiteral("wav"), QStringLiteral("ogg")}, tr("Sound (*.flac *.wav *.ogg)"));
     if (path.isEmpty()) return;
-    if (fileName(path) == m_session.document().song.path) return Q_EMIT m_session.told(tr("That is the recording itself, which stays as it is. Choose another name."));
+    if (fileName(path) == m_session.doc.document().song.path) return Q_EMIT m_session.messages.told(tr("That is the recording itself, which stays as it is. Choose another name."));
     QString table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");
     for (int n = 2; QFileInfo::exists(table); ++n) // another's table is not written over
         table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(" %1.csv").arg(n);
     m_write->setEnabled(false);
     m_writer.start(
-        [sound = m_session.sound(), song = *song, file = fileName(path), csv = fileName(table)](const Task&) -> Result<FileFingerprint> {
+        [sound = m_session.song.sound(), song = *song, file = fileName(path), csv = fileName(table)](const Task&) -> Result<FileFingerprint> {
             if (const auto written = writeSound(spliced(*sound, song.sound), file); !written) return tl::unexpected(written.error());
             if (const auto saved = writeFileAtomically(csv, mapToCsv(song.map)); !saved) return tl::unexpected(saved.error());
             return fingerprintFile(file);
         },
-        [this, song = *song, path, table, title, revision = m_session.revision()](const Result<FileFingerprint>& print) {
+        [this, song = *song, path, table, title, revision = m_session.doc.revision()](const Result<FileFingerprint>& print) {
             choose(m_row->chosen());
-            if (!print) return Q_EMIT m_session.told(q(print.error().message));
+            if (!print) return Q_EMIT m_session.messages.told(q(print.error().message));
             const QString done = tr("%1 is written, with its map in %2.").arg(readable(QFileInfo(path).fileName()), readable(QFileInfo(table).fileName()));
-            if (revision != m_session.revision()) return Q_EMIT m_session.told(done + tr(" The routine was changed meanwhile, so its song stays. Open the new one from the Song menu."));
-            const SongReference file{fileName(path), print->bytes, print->hash, song.map.end, (title + tr(", mended")).toStdString(), m_session.document().song.artist};
-            m_session.edit(songEdited(m_session.document(), song, file), tr("mend the music"));
-            Q_EMIT m_session.told(done);
+            if (revision != m_session.doc.revision()) return Q_EMIT m_session.messages.told(done + tr(" The routine was changed meanwhile, so its song stays. Open the new one from the Song menu."));
+            const SongReference file{fileName(path), print->bytes, print->hash, song.map.end, (title + tr(", mended")).toStdString(), m_session.doc.document().song.artist};
+            m_session.doc.edit(songEdited(m_session.doc.document(), song, file), tr("mend the music"));
+            Q_EMIT m_session.messages.told(done);
         });
 }
 

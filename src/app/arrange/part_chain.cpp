@@ -1,9 +1,9 @@
 #include "app/arrange/part_chain.h"
 
-#include "app/arrange/flow_layout.h"
-#include "app/shell/session.h"
-#include "app/steps/figure_desk.h"
-#include "app/steps/figure_list.h"
+#include "app/widgets/flow_layout.h"
+#include "app/base/session.h"
+#include "app/base/figure_desk.h"
+#include "app/widgets/figure_list.h"
 
 #include <QAbstractItemView>
 #include <QCompleter>
@@ -115,12 +115,12 @@ PartChain::PartChain(Session& session, FigureDesk& desk, const Theme& theme, QWi
     connect(m_type, &QLineEdit::textEdited, this, [this, completer] {
         m_desk.open();
         QStringList names;
-        for (const Figure& figure : m_session.document().routine.figures)
+        for (const Figure& figure : m_session.doc.document().routine.figures)
             if (!figure.name.empty()) names << q(figure.name);
         for (const ShownFigure& shown : m_desk.figures())
             if (!names.contains(q(shown.card.name))) names << q(shown.card.name);
-        for (const Part& other : m_session.document().routine.parts)
-            if (!containsPart(m_session.document().routine, other.id, m_part)) names << tr("part %1").arg(q(other.name));
+        for (const Part& other : m_session.doc.document().routine.parts)
+            if (!containsPart(m_session.doc.document().routine, other.id, m_part)) names << tr("part %1").arg(q(other.name));
         static_cast<QStringListModel*>(completer->model())->setStringList(names);
     });
     // Enter on a name that is offered is told twice: as Enter, and, after it, as the name chosen, which is then written into the field once more.
@@ -128,10 +128,10 @@ PartChain::PartChain(Session& session, FigureDesk& desk, const Theme& theme, QWi
         if (!completer->popup()->isVisible() || !completer->popup()->currentIndex().isValid()) placeTyped();
     });
     connect(completer, qOverload<const QString&>(&QCompleter::activated), this, &PartChain::placeTyped, Qt::QueuedConnection);
-    connect(&session, &Session::documentChanged, this, &PartChain::rebuild);
+    connect(&session.doc, &DocumentSession::documentChanged, this, &PartChain::rebuild);
 }
 
-const Part* PartChain::shown() const { return findPart(m_session.document().routine, m_part); }
+const Part* PartChain::shown() const { return findPart(m_session.doc.document().routine, m_part); }
 
 bool PartChain::isChosen(PlacementId id) const { return std::find(m_chosen.begin(), m_chosen.end(), id) != m_chosen.end(); }
 
@@ -169,10 +169,10 @@ void PartChain::choose(std::optional<PlacementId> placement, bool extend) {
 }
 
 void PartChain::rebuild() {
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     const Part* part = shown();
     const PartReading* reading = nullptr;
-    for (const auto& one : m_session.landing().performance.parts)
+    for (const auto& one : m_session.doc.landing().performance.parts)
         if (one->part == m_part) reading = one.get();
     if (!part || !reading) return;
     std::erase_if(m_chosen, [&](PlacementId id) { return std::none_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == id; }); });
@@ -264,19 +264,19 @@ PlacementId PartChain::behindCaret() const {
 
 bool PartChain::place(const QString& name, PlacementId before) {
     m_desk.open();
-    const auto edit = placingEdit(m_session.document().routine, m_desk, name, m_part, before);
+    const auto edit = placingEdit(m_session.doc.document().routine, m_desk, name, m_part, before);
     if (!edit || !place(*edit, name.trimmed())) return false;
     const auto* fresh = std::get_if<PlaceFigures>(&*edit);
     const bool isNew = fresh && fresh->figures.front().card.lines.empty();
-    if (isNew) Q_EMIT m_session.told(tr("%1 is a new figure: type its steps below. If another was meant, undo and choose it from those offered.").arg(name.trimmed()));
+    if (isNew) Q_EMIT m_session.messages.told(tr("%1 is a new figure: type its steps below. If another was meant, undo and choose it from those offered.").arg(name.trimmed()));
     return isNew;
 }
 
 bool PartChain::place(const Edit& edit, const QString& name) {
     std::vector<Edit> edits{edit};
-    if (m_session.document().routine.passes.empty()) edits.emplace_back(InsertPass{0, m_part}); // so that it is seen on the song at once
+    if (m_session.doc.document().routine.passes.empty()) edits.emplace_back(InsertPass{0, m_part}); // so that it is seen on the song at once
     Made made;
-    if (!m_session.edit(edits, tr("place %1").arg(name), &made)) return false;
+    if (!m_session.doc.edit(edits, tr("place %1").arg(name), &made)) return false;
     if (!made.placements.empty()) choose(made.placements.back()); // the caret goes behind what was placed
     return true;
 }
@@ -301,16 +301,16 @@ void PartChain::typeFigure() { m_type->setFocus(Qt::ShortcutFocusReason); }
 
 bool PartChain::needChosen() {
     if (!m_chosen.empty()) return true;
-    Q_EMIT m_session.told(tr("Choose a figure of the part first: click it, or go to it with Tab and the arrows."));
+    Q_EMIT m_session.messages.told(tr("Choose a figure of the part first: click it, or go to it with Tab and the arrows."));
     return false;
 }
 
 void PartChain::repeatChosen() {
-    if (needChosen()) m_session.edit(DuplicatePlacements{m_chosen});
+    if (needChosen()) m_session.doc.edit(DuplicatePlacements{m_chosen});
 }
 
 void PartChain::removeChosen() {
-    if (needChosen()) m_session.edit(RemovePlacements{m_chosen});
+    if (needChosen()) m_session.doc.edit(RemovePlacements{m_chosen});
 }
 
 void PartChain::reverseChosen() {
@@ -318,7 +318,7 @@ void PartChain::reverseChosen() {
         m_chosen.clear();
         for (const Placement& p : shown()->figures) m_chosen.push_back(p.id); // the whole part
     }
-    m_session.edit(ReversePlacements{m_chosen});
+    m_session.doc.edit(ReversePlacements{m_chosen});
 }
 
 void PartChain::moveChosen(int by) {
@@ -333,7 +333,7 @@ void PartChain::moveChosen(int by) {
         } else others.push_back(figures[i].id);
     const auto to = static_cast<std::ptrdiff_t>(first) + by;
     if (to < 0 || to > static_cast<std::ptrdiff_t>(others.size())) return;
-    m_session.edit(MovePlacements{inOrder, m_part, to < static_cast<std::ptrdiff_t>(others.size()) ? others[static_cast<std::size_t>(to)] : PlacementId{}});
+    m_session.doc.edit(MovePlacements{inOrder, m_part, to < static_cast<std::ptrdiff_t>(others.size()) ? others[static_cast<std::size_t>(to)] : PlacementId{}});
 }
 
 template <typename Change>
@@ -345,7 +345,7 @@ void PartChain::changeChosen(const QString& name, Change change) {
             change(placed);
             edits.emplace_back(ChangePlacement{placed});
         }
-    m_session.edit(edits, name);
+    m_session.doc.edit(edits, name);
 }
 
 void PartChain::toggleMirrored() {
@@ -357,17 +357,17 @@ void PartChain::toggleExchanged() {
 }
 
 void PartChain::danceInBars(int danced) {
-    const int written = m_session.landing().grid.regularSet() / std::max(1, m_session.document().scheme.barsPerSet);
+    const int written = m_session.doc.landing().grid.regularSet() / std::max(1, m_session.doc.document().scheme.barsPerSet);
     changeChosen(tr("in bars of %1").arg(danced), [&](Placement& p) { p.bars = danced == written || danced == 0 ? Rebar{} : Rebar{written, danced}; });
 }
 
 void PartChain::fillMenu(QMenu& menu) {
     menu.addAction(tr("Repeat it"), this, &PartChain::repeatChosen)->setShortcut(QKeySequence(Qt::CTRL | Qt::Key_D));
     menu.addAction(tr("Dance it to the other side"), this, &PartChain::toggleMirrored);
-    if (m_session.document().routine.roles.size() > 1) menu.addAction(tr("Partners exchange lines"), this, &PartChain::toggleExchanged);
+    if (m_session.doc.document().routine.roles.size() > 1) menu.addAction(tr("Partners exchange lines"), this, &PartChain::toggleExchanged);
     menu.addAction(m_chosen.size() > 1 ? tr("Reverse the order of those chosen") : tr("Reverse the order of the part"), this, &PartChain::reverseChosen);
     const auto one = chosen();
-    const Figure* figure = one ? findFigure(m_session.document().routine, one->figure) : nullptr;
+    const Figure* figure = one ? findFigure(m_session.doc.document().routine, one->figure) : nullptr;
     if (figure && !figure->facts.versions.empty()) {
         auto* versions = menu.addMenu(tr("Version"));
         const auto add = [&](const QString& name, const std::string& version) {
@@ -448,7 +448,7 @@ void PartChain::dropEvent(QDropEvent* event) {
         return;
     }
     const PlacementId moved{event->mimeData()->data(QString::fromLatin1(placementMime)).toUInt()};
-    if (moved != before) m_session.edit(MovePlacements{isChosen(moved) ? m_chosen : std::vector<PlacementId>{moved}, m_part, isChosen(before) ? PlacementId{} : before});
+    if (moved != before) m_session.doc.edit(MovePlacements{isChosen(moved) ? m_chosen : std::vector<PlacementId>{moved}, m_part, isChosen(before) ? PlacementId{} : before});
 }
 
 } // namespace lc::app

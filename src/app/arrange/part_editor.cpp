@@ -1,10 +1,10 @@
 #include "app/arrange/part_editor.h"
 
-#include "app/arrange/notation_edit.h"
+#include "app/widgets/notation_edit.h"
 #include "app/arrange/part_chain.h"
-#include "app/steps/figure_desk.h"
-#include "app/shell/session.h"
-#include "app/shell/wording.h"
+#include "app/base/figure_desk.h"
+#include "app/base/session.h"
+#include "app/base/wording.h"
 #include "core/base/clock_text.h"
 #include "core/routine/order_text.h"
 #include "core/routine/routine_figures.h"
@@ -93,19 +93,19 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     all->addWidget(m_orderSays);
     connect(m_order, &QLineEdit::textEdited, this, &PartEditor::orderTyped);
     connect(m_order, &QLineEdit::editingFinished, this, [this] {
-        m_session.closeTyping();
+        m_session.doc.closeTyping();
         showOrder();
     });
     connect(m_start, &QComboBox::activated, this, [this](int index) {
-        if (index == 0) m_session.edit(SetStart{std::nullopt});
+        if (index == 0) m_session.doc.edit(SetStart{std::nullopt});
         else if (index == m_start->count() - 1) {
-            const auto seconds = m_session.landing().grid.secondsAt(counts(wholeCounts(m_session.now())));
-            if (seconds) m_session.edit(SetStart{*seconds});
-        } else m_session.edit(SetStart{m_start->itemData(index).toDouble()});
+            const auto seconds = m_session.doc.landing().grid.secondsAt(counts(wholeCounts(m_session.transport.now())));
+            if (seconds) m_session.doc.edit(SetStart{*seconds});
+        } else m_session.doc.edit(SetStart{m_start->itemData(index).toDouble()});
         showStart();
     });
-    connect(&session, &Session::documentChanged, this, &PartEditor::refresh);
-    m_part = session.document().routine.parts.front().id;
+    connect(&session.doc, &DocumentSession::documentChanged, this, &PartEditor::refresh);
+    m_part = session.doc.document().routine.parts.front().id;
     refresh();
 }
 
@@ -130,7 +130,7 @@ void PartEditor::editOrder() {
 QString PartEditor::summary(std::size_t role) const { return m_lines.at(role).summary->text(); }
 
 void PartEditor::refresh() {
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     if (!findPart(routine, m_part)) m_part = routine.parts.front().id;
     QString shown = QString::number(m_part.value);
     for (const Part& part : routine.parts) shown += QStringLiteral("|") + q(part.name) + QString::number(part.id.value);
@@ -148,7 +148,7 @@ void PartEditor::refresh() {
 }
 
 const Figure* PartEditor::shownFigure() const {
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     if (const auto placed = m_chain->chosen()) return findFigure(routine, placed->figure);
     const Part* part = findPart(routine, m_part);
     for (std::size_t i = 0; part && i < part->figures.size(); ++i)
@@ -158,7 +158,7 @@ const Figure* PartEditor::shownFigure() const {
 
 /// The lines of the figure shown; a part of named figures has none until one is chosen.
 void PartEditor::showLines() {
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     const Figure* figure = shownFigure();
     const Part& part = *findPart(routine, m_part);
     const bool lines = figure || part.figures.empty();
@@ -175,7 +175,7 @@ void PartEditor::showLines() {
         const int times = timesDanced(routine, figure->id);
         about = times == 1 ? tr("%1, danced once. Its lines are changed wherever it stands.").arg(q(figure->name)) : tr("%1, danced %2 times. Its lines are changed wherever it stands.").arg(q(figure->name)).arg(times);
     } else if (!figure && !part.figures.empty())
-        for (const auto& reading : m_session.landing().performance.parts)
+        for (const auto& reading : m_session.doc.landing().performance.parts)
             if (reading->part == m_part) about = tr("Part %1: %2. Choose a figure to see and change its lines.").arg(q(part.name), q(countsInWords(reading->length)));
     m_about->setText(about);
     m_about->setVisible(!about.isEmpty());
@@ -183,13 +183,13 @@ void PartEditor::showLines() {
 
 void PartEditor::lineTyped(RoleId role, const QString& text) {
     const Figure* figure = shownFigure();
-    if (figure && !figure->name.empty()) m_session.edit(SetFigureLine{figure->id, role, text.toStdString()});
-    else m_session.edit(SetLine{m_part, role, text.toStdString()});
+    if (figure && !figure->name.empty()) m_session.doc.edit(SetFigureLine{figure->id, role, text.toStdString()});
+    else m_session.doc.edit(SetLine{m_part, role, text.toStdString()});
 }
 
 void PartEditor::rebuildParts() {
     clearLayout(m_parts);
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     m_parts->addWidget(paragraph(tr("Part"), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
     for (const Part& part : routine.parts) {
         auto* button = new QPushButton(onButton(q(part.name)), this);
@@ -209,26 +209,26 @@ void PartEditor::rebuildParts() {
     };
     m_parts->addSpacing(m_theme.px(8));
     add(tr("New part"), tr("Add a part with the next free letter"), "newPart", [this] {
-        if (m_session.edit(AddPart{})) choosePart(m_session.document().routine.parts.back().id);
+        if (m_session.doc.edit(AddPart{})) choosePart(m_session.doc.document().routine.parts.back().id);
     });
     add(tr("Copy part"), tr("A part with the same figures, to be changed"), "copyPart", [this] {
-        if (!m_session.edit(DuplicatePart{m_part, {}})) return;
-        const auto& parts = m_session.document().routine.parts;
+        if (!m_session.doc.edit(DuplicatePart{m_part, {}})) return;
+        const auto& parts = m_session.doc.document().routine.parts;
         for (std::size_t i = 0; i + 1 < parts.size(); ++i)
             if (parts[i].id == m_part) return choosePart(parts[i + 1].id);
     });
     if (routine.parts.size() > 1)
-        add(tr("Remove part"), tr("Take this part and its passes out; Undo brings them back"), "removePart", [this] { m_session.edit(RemovePart{m_part}); });
+        add(tr("Remove part"), tr("Take this part and its passes out; Undo brings them back"), "removePart", [this] { m_session.doc.edit(RemovePart{m_part}); });
     m_parts->addStretch();
     if (routine.roles.size() < 8)
         add(tr("Add a role"), tr("Another line: leader and follower, or rows"), "addRole", [this] {
-            const auto& roles = m_session.document().routine.roles;
+            const auto& roles = m_session.doc.document().routine.roles;
             if (roles.size() == 1 && roles.front().name == "everyone")
-                m_session.edit({RenameRole{roles.front().id, "leader"}, AddRole{"follower"}}, tr("role follower"));
-            else m_session.edit(AddRole{"role " + std::to_string(roles.size() + 1)});
+                m_session.doc.edit({RenameRole{roles.front().id, "leader"}, AddRole{"follower"}}, tr("role follower"));
+            else m_session.doc.edit(AddRole{"role " + std::to_string(roles.size() + 1)});
         });
     if (routine.roles.size() > 1)
-        add(tr("Remove the last role"), tr("Take the last line out; Undo brings it back"), "removeRole", [this] { m_session.edit(RemoveRole{m_session.document().routine.roles.back().id}); });
+        add(tr("Remove the last role"), tr("Take the last line out; Undo brings it back"), "removeRole", [this] { m_session.doc.edit(RemoveRole{m_session.doc.document().routine.roles.back().id}); });
 }
 
 void PartEditor::rebuildLines() {
@@ -239,7 +239,7 @@ void PartEditor::rebuildLines() {
     }
     m_lines.clear();
     int row = 0;
-    for (const Role& role : m_session.document().routine.roles) {
+    for (const Role& role : m_session.doc.document().routine.roles) {
         Line line{role.id, new QLineEdit(this), new NotationEdit(m_theme, this), paragraph({}, m_theme.words(12), m_theme.colours().ink2, this)};
         line.name->setFixedWidth(m_theme.px(92));
         line.name->setFont(m_theme.words(13, Weight::Semibold));
@@ -255,10 +255,10 @@ void PartEditor::rebuildLines() {
         m_grid->addWidget(line.edit, row, 1);
         m_grid->addWidget(line.summary, row + 1, 1);
         connect(line.edit, &NotationEdit::typed, this, [this, id = role.id](const QString& text) { lineTyped(id, text); });
-        connect(line.edit, &NotationEdit::left, this, [this] { m_session.closeTyping(); });
+        connect(line.edit, &NotationEdit::left, this, [this] { m_session.doc.closeTyping(); });
         connect(line.name, &QLineEdit::editingFinished, this, [this, id = role.id, name = line.name] {
-            const Role* now = findRole(m_session.document().routine, id);
-            if (now && name->text().trimmed().toStdString() != now->name) m_session.edit(RenameRole{id, name->text().trimmed().toStdString()});
+            const Role* now = findRole(m_session.doc.document().routine, id);
+            if (now && name->text().trimmed().toStdString() != now->name) m_session.doc.edit(RenameRole{id, name->text().trimmed().toStdString()});
         });
         m_lines.push_back(line);
         row += 2;
@@ -274,7 +274,7 @@ void PartEditor::showSummaries() {
     for (Line& line : m_lines) {
         const std::string text = line.edit->toPlainText().toStdString();
         const Figure* figure = shownFigure();
-        const StepsReading read = readSteps(text, choicesFor(figure ? figure->facts.choices : std::nullopt, m_session.document().routine.choices));
+        const StepsReading read = readSteps(text, choicesFor(figure ? figure->facts.choices : std::nullopt, m_session.doc.document().routine.choices));
         const NotationReading& reading = read.reading;
         line.edit->offerNotation(q(read.line));
         line.edit->setReading(reading, !read.line.empty());
@@ -298,18 +298,18 @@ void PartEditor::showSummaries() {
 }
 
 void PartEditor::orderTyped(const QString& text) {
-    const auto order = readOrder(m_session.document().routine, text.toStdString());
+    const auto order = readOrder(m_session.doc.document().routine, text.toStdString());
     if (!order) {
         m_orderSays->setText(QStringLiteral("◆ ") + q(order.error().message));
         m_orderSays->show();
         return;
     }
     m_orderSays->hide();
-    m_session.edit(SetOrder{*order});
+    m_session.doc.edit(SetOrder{*order});
 }
 
 void PartEditor::showOrder() {
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     const auto typed = readOrder(routine, m_order->text().toStdString());
     std::vector<PartId> have;
     for (const Pass& pass : routine.passes) have.push_back(pass.part);
@@ -324,12 +324,12 @@ void PartEditor::showOrder() {
 }
 
 void PartEditor::showStart() {
-    const CountGrid& grid = m_session.landing().grid;
+    const CountGrid& grid = m_session.doc.landing().grid;
     m_start->clear();
     m_start->addItem(tr("the first phrase"));
     int chosen = 0;
-    const auto& start = m_session.document().routine.startAt;
-    const Tick at = m_session.landing().performance.start;
+    const auto& start = m_session.doc.document().routine.startAt;
+    const Tick at = m_session.doc.landing().performance.start;
     for (const CountPhrase& phrase : grid.phrases()) {
         m_start->addItem(tr("%1, %2").arg(q(phrase.label), q(clockText(phrase.start))), phrase.start);
         if (start && counts(phrase.firstCount) == at) chosen = m_start->count() - 1;

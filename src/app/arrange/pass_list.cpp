@@ -1,8 +1,8 @@
 #include "app/arrange/pass_list.h"
 
-#include "app/shell/session.h"
+#include "app/base/session.h"
 #include "core/exchange/routine_text.h"
-#include "core/landing/landing_report.h"
+#include "core/reports/landing_report.h"
 
 #include <QHeaderView>
 
@@ -13,10 +13,10 @@ QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
 PassModel::PassModel(Session& session, const Theme& theme, QObject* parent) : QAbstractTableModel(parent), m_session(session), m_theme(theme) {
-    m_rows = static_cast<int>(session.landing().performance.passes.size());
-    connect(&session, &Session::documentChanged, this, [this] {
+    m_rows = static_cast<int>(session.doc.landing().performance.passes.size());
+    connect(&session.doc, &DocumentSession::documentChanged, this, [this] {
         beginResetModel();
-        m_rows = static_cast<int>(m_session.landing().performance.passes.size());
+        m_rows = static_cast<int>(m_session.doc.landing().performance.passes.size());
         endResetModel();
     });
 }
@@ -25,21 +25,21 @@ int PassModel::rowCount(const QModelIndex& parent) const { return parent.isValid
 int PassModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : ColumnCount; }
 
 std::optional<PassId> PassModel::passOfRow(int row) const {
-    const auto& passes = m_session.landing().performance.passes;
+    const auto& passes = m_session.doc.landing().performance.passes;
     if (row < 0 || static_cast<std::size_t>(row) >= passes.size()) return std::nullopt;
     return passes[static_cast<std::size_t>(row)].id;
 }
 
 std::optional<int> PassModel::rowOfPass(PassId pass) const {
-    const auto& passes = m_session.landing().performance.passes;
+    const auto& passes = m_session.doc.landing().performance.passes;
     for (std::size_t i = 0; i < passes.size(); ++i)
         if (passes[i].id == pass) return static_cast<int>(i);
     return std::nullopt;
 }
 
 QString PassModel::cell(int row, Column column) const {
-    const PassPerformance& pass = m_session.landing().performance.passes[static_cast<std::size_t>(row)];
-    const PassRow words = passRow(m_session.document(), m_session.landing(), pass);
+    const PassPerformance& pass = m_session.doc.landing().performance.passes[static_cast<std::size_t>(row)];
+    const PassRow words = passRow(m_session.doc.document(), m_session.doc.landing(), pass);
     const auto optional = [](const std::optional<Tick>& t) { return t ? q(toSpokenCount(*t)) : QStringLiteral("–"); };
     switch (column) {
     case Number: return QString::number(pass.number);
@@ -65,8 +65,8 @@ QString PassModel::cell(int row, Column column) const {
 /// What makes the pass differ beyond its other columns, and whether the music adds to it.
 QString PassModel::differs(PassId id) const {
     QStringList out;
-    if (const QString own = q(passToText(m_session.document(), id, PassWords::Differences)); !own.isEmpty()) out << own;
-    for (const PassPerformance& pass : m_session.landing().performance.passes)
+    if (const QString own = q(passToText(m_session.doc.document(), id, PassWords::Differences)); !own.isEmpty()) out << own;
+    for (const PassPerformance& pass : m_session.doc.landing().performance.passes)
         if (pass.id == id && !pass.fromMusic.empty()) out << tr("by the music");
     return out.join(QStringLiteral("; "));
 }
@@ -109,26 +109,26 @@ bool PassModel::setData(const QModelIndex& index, const QVariant& value, int rol
     if (role != Qt::EditRole || !pass) return false;
     const QString text = value.toString().trimmed();
     if (text == cell(index.row(), static_cast<Column>(index.column()))) return true; // looked at, not changed: a figure in the tag stays
-    const Pass& written = m_session.document().routine.passes[*indexOfPass(m_session.document().routine, *pass)];
+    const Pass& written = m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, *pass)];
     if (index.column() == Differs) {
         QStringList pieces = text.split(QLatin1Char(';'), Qt::SkipEmptyParts);
         for (QString& piece : pieces) piece = piece.trimmed();
         pieces.removeAll(tr("by the music")); // that is only told here
-        const auto edits = passFromText(m_session.document(), *pass, pieces.join(QStringLiteral("; ")).toStdString(), PassWords::Differences);
-        if (!edits) Q_EMIT m_session.told(q(edits.error().message));
-        return edits && (edits->empty() || m_session.edit(*edits, tr("what makes a pass differ")));
+        const auto edits = passFromText(m_session.doc.document(), *pass, pieces.join(QStringLiteral("; ")).toStdString(), PassWords::Differences);
+        if (!edits) Q_EMIT m_session.messages.told(q(edits.error().message));
+        return edits && (edits->empty() || m_session.doc.edit(*edits, tr("what makes a pass differ")));
     }
     std::optional<Tick> typed;
     if (!text.isEmpty()) {
         const auto read = parseCount(text.toStdString());
         if (!read) {
-            Q_EMIT m_session.told(q(read.error().message));
+            Q_EMIT m_session.messages.told(q(read.error().message));
             return false;
         }
         typed = *read;
     }
-    if (index.column() == RestartAfter) return m_session.edit(SetRestart{*pass, typed ? std::optional(Restart{*typed, written.restart && written.restart->turnOn}) : std::nullopt});
-    if (index.column() == TagCounts) return m_session.edit(SetTag{*pass, typed ? std::optional(Tag{*typed, written.tag && written.tag->countFromOne}) : std::nullopt});
+    if (index.column() == RestartAfter) return m_session.doc.edit(SetRestart{*pass, typed ? std::optional(Restart{*typed, written.restart && written.restart->turnOn}) : std::nullopt});
+    if (index.column() == TagCounts) return m_session.doc.edit(SetTag{*pass, typed ? std::optional(Tag{*typed, written.tag && written.tag->countFromOne}) : std::nullopt});
     return false;
 }
 

@@ -1,12 +1,12 @@
 #include "app/arrange/pass_panel.h"
 
-#include "app/arrange/notation_edit.h"
-#include "app/shell/session.h"
-#include "app/shell/wording.h"
+#include "app/widgets/notation_edit.h"
+#include "app/base/session.h"
+#include "app/base/wording.h"
 #include "core/exchange/routine_text.h"
 #include "core/landing/binding.h"
-#include "core/landing/landing_report.h"
-#include "core/landing/sheet_header.h"
+#include "core/reports/landing_report.h"
+#include "core/reports/sheet_header.h"
 #include "core/routine/music_place.h"
 
 #include <QComboBox>
@@ -60,10 +60,10 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     m_opening->setToolTip(tr("How the first pass begins, a role each with semicolons between: leader: right free, facing 3; couple: closed, L-R"));
     connect(m_opening, &QLineEdit::editingFinished, this, [this] {
         const QString text = m_opening->text().trimmed();
-        if (text == q(openingToText(m_session.document()))) return;
-        const auto edit = openingFromText(m_session.document(), text.toStdString());
-        if (edit) m_session.edit(*edit);
-        else Q_EMIT m_session.told(q(edit.error().message));
+        if (text == q(openingToText(m_session.doc.document()))) return;
+        const auto edit = openingFromText(m_session.doc.document(), text.toStdString());
+        if (edit) m_session.doc.edit(*edit);
+        else Q_EMIT m_session.messages.told(q(edit.error().message));
     });
     all->addWidget(m_opening);
     m_mark = new QComboBox(this);
@@ -74,11 +74,11 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     m_mark->lineEdit()->setPlaceholderText(tr("remembered by …"));
     m_mark->setToolTip(tr("What dancers remember it by; it stands on the sheet. Marks of this place are offered"));
     connect(m_mark, &QComboBox::activated, this, [this] {
-        if (m_pass) m_session.edit(SetMark{*m_pass, m_mark->currentText().toStdString()});
+        if (m_pass) m_session.doc.edit(SetMark{*m_pass, m_mark->currentText().toStdString()});
     });
     connect(m_mark->lineEdit(), &QLineEdit::editingFinished, this, [this] {
-        const auto index = m_pass ? indexOfPass(m_session.document().routine, *m_pass) : std::nullopt;
-        if (index && m_session.document().routine.passes[*index].mark != m_mark->currentText().toStdString()) m_session.edit(SetMark{*m_pass, m_mark->currentText().toStdString()});
+        const auto index = m_pass ? indexOfPass(m_session.doc.document().routine, *m_pass) : std::nullopt;
+        if (index && m_session.doc.document().routine.passes[*index].mark != m_mark->currentText().toStdString()) m_session.doc.edit(SetMark{*m_pass, m_mark->currentText().toStdString()});
     });
     all->addWidget(m_mark);
     m_music = new QVBoxLayout;
@@ -86,14 +86,14 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     all->addLayout(m_music);
     connect(m_lines, &NotationEdit::typed, this, &PassPanel::typed);
     connect(m_lines, &NotationEdit::left, this, [this] {
-        m_session.closeTyping();
+        m_session.doc.closeTyping();
         refresh();
     });
-    connect(&session, &Session::documentChanged, this, &PassPanel::refresh);
-    connect(&session, &Session::nowMoved, this, [this] { // the pass at the caret, or the one that plays
+    connect(&session.doc, &DocumentSession::documentChanged, this, &PassPanel::refresh);
+    connect(&session.transport, &Transport::nowMoved, this, [this] { // the pass at the caret, or the one that plays
         if (m_lines->hasFocus() || m_mark->hasFocus() || m_mark->lineEdit()->hasFocus()) return;
-        const auto index = passAt(m_session.landing().performance, m_session.now());
-        if (index) showPass(m_session.landing().performance.passes[*index].id);
+        const auto index = passAt(m_session.doc.landing().performance, m_session.transport.now());
+        if (index) showPass(m_session.doc.landing().performance.passes[*index].id);
     });
     refresh();
 }
@@ -119,7 +119,7 @@ QString PassPanel::says() const {
 }
 
 void PassPanel::refresh() {
-    const Landing& landing = m_session.landing();
+    const Landing& landing = m_session.doc.landing();
     const PassPerformance* pass = nullptr;
     for (const PassPerformance& p : landing.performance.passes)
         if (m_pass && p.id == *m_pass) pass = &p;
@@ -133,88 +133,88 @@ void PassPanel::refresh() {
         clearLayout(m_music);
         return;
     }
-    const PassRow row = passRow(m_session.document(), landing, *pass);
+    const PassRow row = passRow(m_session.doc.document(), landing, *pass);
     m_head->setText(tr("Pass %1, part %2").arg(pass->number).arg(q(row.partName)));
     const QString place = q(landing.grid.empty() ? std::string() : landing.grid.placeInWords(pass->start));
     const bool timed = !row.startSeconds || place.contains(QLatin1Char('(') + q(row.startClock) + QLatin1Char(')')); // a section that shares its name says its time
     m_where->setText(place + (timed ? QString() : QStringLiteral(", ") + q(row.startClock)) +
-                     tr(", facing %1, %2 foot free").arg(q(facingInWords(m_session.document().routine.formation, row.facing)), q(freeFootInWords(row.freeFoot))));
+                     tr(", facing %1, %2 foot free").arg(q(facingInWords(m_session.doc.document().routine.formation, row.facing)), q(freeFootInWords(row.freeFoot))));
     if (pass->roles.size() > 1 && pass->roles.front().orbitIn.value != 0) m_where->setText(m_where->text() + tr(", places %1").arg(q(placeInWords(pass->roles.front().orbitIn))));
     QString said = q(countsInWords(pass->counts)) + QStringLiteral(", ") + q(verdict(row));
     if (row.musicCount && *row.musicCount != row.runningCount) said += tr("; the music says %1, the dancers who count on %2").arg(q(toSpokenCount(*row.musicCount)), q(toSpokenCount(row.runningCount)));
     m_counts->setText(said);
     if (!m_lines->hasFocus() || !m_error->isVisible()) {
-        const auto now = passFromText(m_session.document(), pass->id, m_lines->toPlainText().toStdString(), PassWords::WithoutMark);
+        const auto now = passFromText(m_session.doc.document(), pass->id, m_lines->toPlainText().toStdString(), PassWords::WithoutMark);
         const bool same = m_lines->hasFocus() && now && now->empty(); // the person's own way of writing it stays
-        if (!same) m_lines->showText(q(passToText(m_session.document(), pass->id, PassWords::WithoutMark)).trimmed());
+        if (!same) m_lines->showText(q(passToText(m_session.doc.document(), pass->id, PassWords::WithoutMark)).trimmed());
     }
     m_mark->blockSignals(true);
     m_mark->clear();
-    for (const std::string& mark : memoryMarks(m_session.document(), landing, static_cast<std::size_t>(pass->number - 1))) m_mark->addItem(q(mark));
+    for (const std::string& mark : memoryMarks(m_session.doc.document(), landing, static_cast<std::size_t>(pass->number - 1))) m_mark->addItem(q(mark));
     m_mark->setCurrentIndex(-1);
-    m_mark->setEditText(q(m_session.document().routine.passes[*indexOfPass(m_session.document().routine, pass->id)].mark));
+    m_mark->setEditText(q(m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)].mark));
     m_mark->setVisible(!pass->plain || pass->cut || pass->tag > Tick{} || pass->exceptions.lastChangeIsTouch || !m_mark->currentText().isEmpty());
     m_mark->blockSignals(false);
     m_bind->setVisible(!m_lines->toPlainText().trimmed().isEmpty());
     m_opening->setVisible(pass->number == 1);
-    if (!m_opening->hasFocus()) m_opening->setText(q(openingToText(m_session.document())));
+    if (!m_opening->hasFocus()) m_opening->setText(q(openingToText(m_session.doc.document())));
     showMusic();
 }
 
 void PassPanel::typed(const QString& text) {
     if (!m_pass) return;
-    const auto edits = passFromText(m_session.document(), *m_pass, text.toStdString(), PassWords::WithoutMark);
+    const auto edits = passFromText(m_session.doc.document(), *m_pass, text.toStdString(), PassWords::WithoutMark);
     m_error->setVisible(!edits);
     if (!edits) {
         m_error->setText(QStringLiteral("◆ ") + q(edits.error().message));
         return;
     }
     if (edits->empty()) return;
-    const auto possible = applyEdits(m_session.document(), *edits);
+    const auto possible = applyEdits(m_session.doc.document(), *edits);
     m_error->setVisible(!possible);
     if (!possible) m_error->setText(QStringLiteral("◆ ") + q(possible.error().message));
-    else m_session.edit(*edits);
+    else m_session.doc.edit(*edits);
     m_bind->setVisible(true);
 }
 
 void PassPanel::bindLineToMusic() {
     if (!m_pass) return;
-    const auto index = indexOfPass(m_session.document().routine, *m_pass);
+    const auto index = indexOfPass(m_session.doc.document().routine, *m_pass);
     if (!index) return;
-    const auto parts = partsOf(m_session.document().routine.passes[*index]);
+    const auto parts = partsOf(m_session.doc.document().routine.passes[*index]);
     int line = 0; // which of the lines that say something the cursor is in
     for (QTextBlock block = m_lines->document()->begin(); block.isValid() && block != m_lines->textCursor().block(); block = block.next())
         if (!block.text().trimmed().isEmpty()) ++line;
     const auto which = std::min<std::size_t>(static_cast<std::size_t>(line), parts.empty() ? 0 : parts.size() - 1);
-    if (parts.empty()) return Q_EMIT m_session.told(tr("This pass has nothing that could be bound. Type what differs first."));
-    const auto edits = bindToMusic(m_session.document(), m_session.landing(), *m_pass, parts[which]);
-    if (!edits) return Q_EMIT m_session.told(q(edits.error().message));
-    m_session.edit(*edits, tr("bind to the music"));
+    if (parts.empty()) return Q_EMIT m_session.messages.told(tr("This pass has nothing that could be bound. Type what differs first."));
+    const auto edits = bindToMusic(m_session.doc.document(), m_session.doc.landing(), *m_pass, parts[which]);
+    if (!edits) return Q_EMIT m_session.messages.told(q(edits.error().message));
+    m_session.doc.edit(*edits, tr("bind to the music"));
 }
 
 /// What the music brings to this pass, each with a way to keep it with the pass or to take it out.
 void PassPanel::showMusic() {
     clearLayout(m_music);
-    const Routine& routine = m_session.document().routine;
-    for (const PassPerformance& pass : m_session.landing().performance.passes) {
+    const Routine& routine = m_session.doc.document().routine;
+    for (const PassPerformance& pass : m_session.doc.landing().performance.passes) {
         if (pass.id != *m_pass) continue;
         for (ExceptionId id : pass.fromMusic)
             for (const MusicException& m : routine.atMusic) {
                 if (m.id != id) continue;
-                m_music->addWidget(paragraph(tr("%1: %2").arg(q(toWords(m.place)), q(musicToText(m_session.document(), id)).trimmed().replace(QLatin1Char('\n'), QStringLiteral("; "))),
+                m_music->addWidget(paragraph(tr("%1: %2").arg(q(toWords(m.place)), q(musicToText(m_session.doc.document(), id)).trimmed().replace(QLatin1Char('\n'), QStringLiteral("; "))),
                                              m_theme.words(13, Weight::Semibold), m_theme.colours().ink, this));
                 auto* row = new QHBoxLayout;
                 auto* keep = new QPushButton(tr("Bind to this pass"), this);
                 keep->setObjectName(QStringLiteral("bindToPass"));
                 keep->setToolTip(tr("It then stays with this pass wherever it is danced"));
                 connect(keep, &QPushButton::clicked, this, [this, id] {
-                    const auto edits = bindToPass(m_session.document(), m_session.landing(), id);
-                    if (!edits) return Q_EMIT m_session.told(q(edits.error().message));
-                    m_session.edit(*edits, tr("keep with the pass"));
+                    const auto edits = bindToPass(m_session.doc.document(), m_session.doc.landing(), id);
+                    if (!edits) return Q_EMIT m_session.messages.told(q(edits.error().message));
+                    m_session.doc.edit(*edits, tr("keep with the pass"));
                 });
                 auto* out = new QPushButton(tr("Take out"), this);
                 out->setToolTip(tr("Takes it out of the music; Undo brings it back"));
-                connect(out, &QPushButton::clicked, this, [this, id] { m_session.edit(RemoveMusicException{id}); });
+                connect(out, &QPushButton::clicked, this, [this, id] { m_session.doc.edit(RemoveMusicException{id}); });
                 row->addWidget(keep);
                 row->addWidget(out);
                 row->addStretch();

@@ -1,7 +1,7 @@
 #include "app/arrange/plan_settings.h"
 
-#include "app/shell/session.h"
-#include "app/shell/wording.h"
+#include "app/base/session.h"
+#include "app/base/wording.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -59,7 +59,7 @@ PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent
     m_wrongFoot = cost(tr("the wrong foot"), QStringLiteral("cost_wrong_foot"));
     m_wrongFoot->setEnabled(false);
     connect(m_feet, &QCheckBox::toggled, m_wrongFoot, &QWidget::setEnabled);
-    connect(&session, &Session::documentChanged, this, &PlanSettings::offerRoutine);
+    connect(&session.doc, &DocumentSession::documentChanged, this, &PlanSettings::offerRoutine);
     offerRoutine();
 }
 
@@ -109,7 +109,7 @@ QSpinBox* PlanSettings::cost(const QString& name, const QString& object) {
 }
 
 void PlanSettings::offerRoutine() {
-    const Routine& routine = m_session.document().routine;
+    const Routine& routine = m_session.doc.document().routine;
     for (QComboBox* box : {m_opening, m_ending}) {
         const QVariant chosen = box->currentData();
         box->clear();

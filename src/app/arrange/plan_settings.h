@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/theme.h"
+#include "app/base/theme.h"
 #include "core/planning/plan_words.h"
 
 #include <QWidget>

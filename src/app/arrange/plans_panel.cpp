@@ -1,12 +1,12 @@
 #include "app/arrange/plans_panel.h"
 
-#include "app/arrange/flow_layout.h"
-#include "app/arrange/panel_parts.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/panel_parts.h"
 #include "app/arrange/plan_settings.h"
 #include "app/arrange/proposal_row.h"
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
 #include "core/planning/exception_rule.h"
 #include "core/planning/exception_words.h"
 #include "core/planning/plan_reason.h"
@@ -79,20 +79,20 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
     connect(m_row, &ProposalRow::picked, this, &PlansPanel::choosePlan);
     connect(m_preview, &QPushButton::clicked, this, &PlansPanel::previewChosen);
     connect(m_apply, &QPushButton::clicked, this, &PlansPanel::applyChosen);
-    connect(m_start, &QPushButton::clicked, this, [this] { startAt(m_session.now()); });
+    connect(m_start, &QPushButton::clicked, this, [this] { startAt(m_session.transport.now()); });
     connect(m_hold, &QPushButton::clicked, this, [this] {
-        const auto& performance = m_session.landing().performance;
-        if (const auto pass = passAt(performance, m_session.now())) holdPass(performance.passes[*pass].id);
-        else Q_EMIT m_session.told(tr("There is no pass at the caret. Click a count that is danced."));
+        const auto& performance = m_session.doc.landing().performance;
+        if (const auto pass = passAt(performance, m_session.transport.now())) holdPass(performance.passes[*pass].id);
+        else Q_EMIT m_session.messages.told(tr("There is no pass at the caret. Click a count that is danced."));
     });
     connect(close, &QPushButton::clicked, this, [this] {
-        m_session.endPreview();
+        m_session.doc.endPreview();
         hide();
     });
     m_upToDate = new WhenShown(this, [this] { refresh(); });
     connect(&m_planner, &Worker::failed, m_says, [this](const QString& sentence) { m_says->setText(QStringLiteral("◆ ") + sentence); });
-    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
-    connect(&session, &Session::routineReplaced, this, [this] {
+    connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session.doc, &DocumentSession::routineReplaced, this, [this] {
         m_kept.clear();
         m_starts.clear();
     });
@@ -132,13 +132,13 @@ void PlansPanel::refresh() {
     m_price.reset();
     for (QPushButton* needs : {m_preview, m_hold, m_apply}) needs->setEnabled(false); // what is shown until then is of the routine as it was
     showPins();
-    if (m_session.previewLanding()) m_session.endPreview();
+    if (m_session.doc.previewLanding()) m_session.doc.endPreview();
     const auto asked = wishes();
     if (!asked) {
         m_planner.drop();
         return showLaid(tl::unexpected(asked.error()));
     }
-    m_planner.start([document = m_session.document(), landing = m_session.sharedLanding(), asked = *asked](const Task& task) { return lay(document, *landing, asked, task); },
+    m_planner.start([document = m_session.doc.document(), landing = m_session.doc.sharedLanding(), asked = *asked](const Task& task) { return lay(document, *landing, asked, task); },
                     [this](Result<Laid> laid) { showLaid(std::move(laid)); });
 }
 
@@ -172,12 +172,12 @@ void PlansPanel::showLaid(Result<Laid> laid) {
     m_plans = std::move(laid->plans);
     m_reason = q(laid->reason);
     m_price = laid->keeping;
-    for (Laid::Row& row : laid->rows) m_row->add(q(row.title), q(row.price), m_session.landing(), std::move(row.then));
+    for (Laid::Row& row : laid->rows) m_row->add(q(row.title), q(row.price), m_session.doc.landing(), std::move(row.then));
     m_says->setText(says());
 }
 
 QString PlansPanel::numberOf(PassId pass) const {
-    for (const PassPerformance& p : m_session.landing().performance.passes)
+    for (const PassPerformance& p : m_session.doc.landing().performance.passes)
         if (p.id == pass) return QString::number(p.number);
     return tr("(gone)");
 }
@@ -195,7 +195,7 @@ void PlansPanel::showPins() {
     for (const KeptPass& kept : m_kept)
         pin(kept.as ? tr("pass %1 held as planned").arg(numberOf(kept.pass)) : tr("pass %1 as it is").arg(numberOf(kept.pass)), [this, id = kept.pass] { keepPass(id); });
     for (const WantedStart& start : m_starts)
-        pin(tr("pass %1 starts on %2").arg(numberOf(start.pass), q(m_session.landing().grid.placeInWords(start.at))), [this, id = start.pass] {
+        pin(tr("pass %1 starts on %2").arg(numberOf(start.pass), q(m_session.doc.landing().grid.placeInWords(start.at))), [this, id = start.pass] {
             std::erase_if(m_starts, [&](const WantedStart& s) { return s.pass == id; });
             m_upToDate->ask();
         });
@@ -215,23 +215,23 @@ QString PlansPanel::says() const {
 
 void PlansPanel::choosePlan(std::size_t rank) {
     if (!m_plans || rank >= m_plans->plans.size()) return;
-    const bool previewing = m_session.previewLanding() != nullptr;
+    const bool previewing = m_session.doc.previewLanding() != nullptr;
     m_chosen = rank;
     m_row->choose(rank);
     if (previewing) previewChosen();
 }
 
-QString PlansPanel::titleOfChosen() const { return q(planInWords(m_session.document(), m_session.landing(), m_plans->plans[m_chosen])); }
+QString PlansPanel::titleOfChosen() const { return q(planInWords(m_session.doc.document(), m_session.doc.landing(), m_plans->plans[m_chosen])); }
 
-bool PlansPanel::previewing() const { return isVisible() && m_plans && m_chosen < m_plans->plans.size() && m_session.previewLanding() && m_session.previewTitle() == titleOfChosen(); }
+bool PlansPanel::previewing() const { return isVisible() && m_plans && m_chosen < m_plans->plans.size() && m_session.doc.previewLanding() && m_session.doc.previewTitle() == titleOfChosen(); }
 
 void PlansPanel::previewChosen() {
     if (!m_plans || m_chosen >= m_plans->plans.size()) return;
-    if (previewing()) return m_session.endPreview();
-    m_session.preview(m_plans->plans[m_chosen].edits, titleOfChosen());
+    if (previewing()) return m_session.doc.endPreview();
+    m_session.doc.preview(m_plans->plans[m_chosen].edits, titleOfChosen());
     const RoutinePlan& plan = m_plans->plans[m_chosen];
     for (std::size_t i = 0; i < plan.passes.size(); ++i)
-        if (!(plan.as[i] == writtenExceptions(m_session.document().routine, plan.passes[i].pass))) { // the page turns to the first change
+        if (!(plan.as[i] == writtenExceptions(m_session.doc.document().routine, plan.passes[i].pass))) { // the page turns to the first change
             Q_EMIT placeWanted(plan.passes[i].start);
             return;
         }
@@ -241,10 +241,10 @@ void PlansPanel::applyChosen() {
     if (!m_plans || m_chosen >= m_plans->plans.size()) return;
     const std::vector<Edit> edits = m_plans->plans[m_chosen].edits;
     if (edits.empty()) {
-        Q_EMIT m_session.told(tr("This plan is how the routine is already."));
+        Q_EMIT m_session.messages.told(tr("This plan is how the routine is already."));
         return;
     }
-    m_session.edit(edits, tr("a plan that lands"));
+    m_session.doc.edit(edits, tr("a plan that lands"));
 }
 
 /// Keeps the pass so, or frees it.
@@ -262,11 +262,11 @@ void PlansPanel::holdPass(PassId pass) {
     const RoutinePlan& plan = m_plans->plans[m_chosen];
     for (std::size_t i = 0; i < plan.passes.size(); ++i)
         if (plan.passes[i].pass == pass) return pinPass(KeptPass(pass, plan.as[i]));
-    Q_EMIT m_session.told(tr("The chosen plan does not dance that pass."));
+    Q_EMIT m_session.messages.told(tr("The chosen plan does not dance that pass."));
 }
 
 void PlansPanel::startAt(Tick at) {
-    const auto& passes = m_session.landing().performance.passes;
+    const auto& passes = m_session.doc.landing().performance.passes;
     if (passes.empty()) return;
     const Tick here = counts(wholeCounts(at));
     const auto nearest = std::min_element(passes.begin(), passes.end(), [&](const PassPerformance& a, const PassPerformance& b) { return std::abs((a.start - here).value) < std::abs((b.start - here).value); });

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "app/shell/theme.h"
-#include "app/shell/worker.h"
+#include "app/base/theme.h"
+#include "app/base/worker.h"
 #include "core/planning/plan_words.h"
 
 #include <QWidget>

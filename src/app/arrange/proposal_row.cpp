@@ -1,7 +1,7 @@
 #include "app/arrange/proposal_row.h"
 
-#include "app/shell/wording.h"
-#include "app/strips/mini_page.h"
+#include "app/base/wording.h"
+#include "app/widgets/mini_page.h"
 
 #include <QHBoxLayout>
 

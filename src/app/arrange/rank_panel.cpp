@@ -1,12 +1,12 @@
 #include "app/arrange/rank_panel.h"
 
-#include "app/arrange/panel_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "app/arrange/plans_panel.h"
-#include "app/shell/file_asking.h"
-#include "app/shell/paths.h"
-#include "app/shell/session.h"
-#include "app/shell/wording.h"
-#include "app/steps/plain_table.h"
+#include "app/widgets/file_asking.h"
+#include "app/base/paths.h"
+#include "app/base/session.h"
+#include "app/base/wording.h"
+#include "app/widgets/plain_table.h"
 #include "core/document/document_file.h"
 
 #include <QComboBox>
@@ -16,7 +16,6 @@
 #include <QLabel>
 #include <QProgressBar>
 #include <QPushButton>
-#include <QSettings>
 #include <QStandardPaths>
 
 #include <cmath>
@@ -88,7 +87,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
         m_progress->hide();
         showFits();
     });
-    connect(&session, &Session::documentChanged, this, [this] {
+    connect(&session.doc, &DocumentSession::documentChanged, this, [this] {
         if (!isHidden()) m_says->setText(says());
     });
     showFits();
@@ -118,7 +117,7 @@ void RankPanel::rank(const QString& folder, Ranked what) {
     m_folder = folder;
     m_what = what;
     m_fits.clear();
-    m_asked = m_session.document();
+    m_asked = m_session.doc.document();
     const QStringList files = RankWorker::filesIn(folder, what);
     m_of = static_cast<int>(files.size());
     m_progress->setRange(0, std::max(1, m_of) * 1000);
@@ -130,7 +129,7 @@ void RankPanel::rank(const QString& folder, Ranked what) {
 
 bool RankPanel::stale() const {
     if (!m_asked) return false;
-    const Document& now = m_session.document();
+    const Document& now = m_session.doc.document();
     return now.scheme != m_asked->scheme || (m_what == Ranked::Songs ? now.routine != m_asked->routine : now.map != m_asked->map && *now.map != *m_asked->map);
 }
 
@@ -185,7 +184,7 @@ void RankPanel::saveTable(QString path) {
     if (path.isEmpty()) path = askWhereToWrite(this, m_session, FolderFor::Sheets, tr("Save the table"), QStringLiteral("fits.csv"), {QStringLiteral("csv")}, tr("Tables (*.csv)"));
     if (path.isEmpty()) return;
     const auto written = writeFileAtomically(fileName(path), fitsToCsv(m_fits));
-    Q_EMIT m_session.told(written ? tr("The table is in %1.").arg(QFileInfo(path).fileName()) : q(written.error().message));
+    Q_EMIT m_session.messages.told(written ? tr("The table is in %1.").arg(QFileInfo(path).fileName()) : q(written.error().message));
 }
 
 } // namespace lc::app

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/arrange/rank_worker.h"
-#include "app/shell/theme.h"
+#include "app/base/theme.h"
 
 #include <QWidget>
 

@@ -1,7 +1,7 @@
 #include "app/arrange/rank_worker.h"
 
-#include "app/shell/paths.h"
-#include "app/shell/song_loader.h"
+#include "app/base/paths.h"
+#include "app/base/song_loader.h"
 #include "audio/song_file.h"
 
 #include <QFileInfo>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/worker.h"
+#include "app/base/worker.h"
 #include "core/planning/song_ranking.h"
 
 #include <QObject>

@@ -1,14 +1,14 @@
 #include "app/arrange/song_trial_panel.h"
 
-#include "app/arrange/panel_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "app/arrange/plans_panel.h"
-#include "app/shell/file_asking.h"
-#include "app/shell/paths.h"
-#include "app/shell/session.h"
-#include "app/shell/song_loader.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
-#include "app/steps/plain_table.h"
+#include "app/widgets/file_asking.h"
+#include "app/base/paths.h"
+#include "app/base/session.h"
+#include "app/base/song_loader.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
+#include "app/widgets/plain_table.h"
 #include "audio/song_file.h"
 
 #include <QComboBox>
@@ -90,8 +90,8 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     m_upToDate = new WhenShown(this, [this] {
         if (m_asked) refresh();
     });
-    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
-    connect(&session, &Session::routineReplaced, this, [this] {
+    connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session.doc, &DocumentSession::routineReplaced, this, [this] {
         m_asked.reset();
         refresh();
     });
@@ -127,26 +127,26 @@ void SongTrialPanel::tryFile(const QString& path) {
                        if (!other) return show(tl::unexpected(other.error()), path);
                        if (other->document.map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
                        show(songOf(other->document), tr("the song of %1").arg(QString::fromStdString(other->document.title)));
-                       if (!other->note.empty()) Q_EMIT m_session.told(QString::fromStdString(other->note));
+                       if (!other->note.empty()) Q_EMIT m_session.messages.told(QString::fromStdString(other->note));
                    });
 }
 
 void SongTrialPanel::tryTyped() {
     TypedStructure typed;
     typed.text = m_typed->text().toStdString();
-    typed.metre = m_session.document().map->metre;
-    if (const auto tempo = medianTempo(*m_session.document().map)) typed.bpm = *tempo;
+    typed.metre = m_session.doc.document().map->metre;
+    if (const auto tempo = medianTempo(*m_session.doc.document().map)) typed.bpm = *tempo;
     show(songTyped(typed), tr("another song"));
 }
 
 void SongTrialPanel::tryTempo(int percent) {
-    const Document& d = m_session.document();
+    const Document& d = m_session.doc.document();
     if (d.map->beats.empty()) return;
     show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(atTempo(*d.map, percent)), MapOrigin::Imported, std::nullopt}}, tr("the song at %1 %").arg(percent), false);
 }
 
 void SongTrialPanel::offerWhatIfs() {
-    m_whatIfs = whatIfs(*m_session.document().map, m_session.document().scheme);
+    m_whatIfs = whatIfs(*m_session.doc.document().map, m_session.doc.document().scheme);
     m_edits->clear();
     m_edits->addItem(tr("what if …"));
     for (const WhatIf& what : m_whatIfs) m_edits->addItem(QString::fromStdString(what.words));
@@ -156,8 +156,8 @@ void SongTrialPanel::offerWhatIfs() {
 void SongTrialPanel::tryWhatIf(int index) {
     if (index < 1 || static_cast<std::size_t>(index) > m_whatIfs.size()) return;
     const WhatIf& what = m_whatIfs[static_cast<std::size_t>(index) - 1];
-    const bool recorded = !m_session.document().song.path.empty(); // the recording itself is not cut by asking
-    show(songEdited(m_session.document(), what.song), tr("the song %1").arg(QString::fromStdString(what.words)), !recorded);
+    const bool recorded = !m_session.doc.document().song.path.empty(); // the recording itself is not cut by asking
+    show(songEdited(m_session.doc.document(), what.song), tr("the song %1").arg(QString::fromStdString(what.words)), !recorded);
 }
 
 QString SongTrialPanel::says() const { return m_says->text(); }
@@ -167,7 +167,7 @@ void SongTrialPanel::take() {
     const std::vector<Edit> edits = m_trial->edits;
     m_trial.reset();
     m_asked.reset();
-    m_session.edit(edits, m_title);
+    m_session.doc.edit(edits, m_title);
     hide();
 }
 
@@ -181,7 +181,7 @@ void SongTrialPanel::refresh() {
         return m_says->setText(tr("Which passes land here, and which there: type a song's structure, take the song of another routine, or another tempo."));
     }
     m_worker.start(
-        [document = m_session.document(), landing = m_session.sharedLanding(), edits = *m_asked, leave = m_plans.leave()](const Task& task) -> Result<Tried> {
+        [document = m_session.doc.document(), landing = m_session.doc.sharedLanding(), edits = *m_asked, leave = m_plans.leave()](const Task& task) -> Result<Tried> {
             auto trial = tryOnSong(document, *landing, edits);
             if (!trial) return tl::unexpected(trial.error());
             Tried out{std::move(*trial), {}};

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "app/shell/theme.h"
-#include "app/shell/worker.h"
-#include "core/landing/song_trial.h"
+#include "app/base/theme.h"
+#include "app/base/worker.h"
+#include "core/reports/song_trial.h"
 #include "core/planning/what_if.h"
 
 #include <QWidget>

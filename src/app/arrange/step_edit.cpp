@@ -1,6 +1,6 @@
 #include "app/arrange/step_edit.h"
 
-#include "app/shell/session.h"
+#include "app/base/session.h"
 #include "app/strips/strips_view.h"
 
 #include <QKeyEvent>
@@ -15,9 +15,9 @@ StepEdit::StepEdit(Session& session, StripsView& strips, const Theme& theme) : Q
 }
 
 void StepEdit::openAt(Tick at, std::size_t role) {
-    const Performance& performance = m_session.landing().performance;
+    const Performance& performance = m_session.doc.landing().performance;
     const auto index = passAt(performance, at);
-    const auto no = [this](const QString& why) { Q_EMIT m_session.told(why); };
+    const auto no = [this](const QString& why) { Q_EMIT m_session.messages.told(why); };
     if (!index || role >= performance.roles.size()) return no(tr("No step is danced there. Put the caret on a count of a pass."));
     const PassPerformance& pass = performance.passes[*index];
     const FigureSpan* span = figureAt(performance, pass, at);
@@ -30,9 +30,9 @@ void StepEdit::openAt(Tick at, std::size_t role) {
         if (a.action && a.at < at + counts(1) && a.at + a.length > at && (!found || a.at <= at)) found = &a;
     }
     if (!found || found->action->finish <= found->action->begin) return no(tr("Nothing is written for this count. Type it in the line of the figure (Ctrl+E)."));
-    const Figure* figure = findFigure(m_session.document().routine, span->figure);
+    const Figure* figure = findFigure(m_session.doc.document().routine, span->figure);
     m_figure = span->figure;
-    m_role = m_session.document().routine.roles[role].id;
+    m_role = m_session.doc.document().routine.roles[role].id;
     m_begin = found->action->begin;
     m_end = found->action->finish;
     const std::string line = lineText(*figure, m_role);
@@ -56,12 +56,12 @@ void StepEdit::finish() {
     hide();
     m_strips.setFocus(Qt::OtherFocusReason);
     if (typed == m_before) return;
-    const Figure* figure = findFigure(m_session.document().routine, m_figure);
+    const Figure* figure = findFigure(m_session.doc.document().routine, m_figure);
     if (!figure) return;
     std::string line = lineText(*figure, m_role);
     line.replace(m_begin, m_end - m_begin, typed.toStdString());
-    m_session.edit(SetFigureLine{m_figure, m_role, line});
-    m_session.closeTyping();
+    m_session.doc.edit(SetFigureLine{m_figure, m_role, line});
+    m_session.doc.closeTyping();
 }
 
 void StepEdit::keyPressEvent(QKeyEvent* event) {

@@ -1,10 +1,10 @@
 #include "app/arrange/tempo_panel.h"
 
-#include "app/arrange/panel_parts.h"
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
-#include "app/steps/plain_table.h"
+#include "app/widgets/panel_parts.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
+#include "app/widgets/plain_table.h"
 #include "core/landing/routine_pace.h"
 #include "core/song/tempo_ranges.h"
 
@@ -41,7 +41,7 @@ TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : 
     setMinimumHeight(theme.px(250));
     hide();
     m_upToDate = new WhenShown(this, [this] { refresh(); });
-    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
     connect(m_table, &QTableWidget::itemSelectionChanged, this, &TempoPanel::showPace);
     connect(m_table, &QTableWidget::itemActivated, this, &TempoPanel::playChosen);
     connect(m_play, &QPushButton::clicked, this, &TempoPanel::playChosen);
@@ -55,17 +55,17 @@ void TempoPanel::begin() {
 }
 
 double TempoPanel::percentOf(int row) const {
-    const auto bpm = medianTempo(*m_session.document().map);
+    const auto bpm = medianTempo(*m_session.doc.document().map);
     if (!bpm || row < 0 || static_cast<std::size_t>(row) >= m_shown.size()) return 100;
     return fitTempo(*bpm, *m_shown[static_cast<std::size_t>(row)]).percent;
 }
 
 void TempoPanel::refresh() {
-    const auto bpm = medianTempo(*m_session.document().map);
+    const auto bpm = medianTempo(*m_session.doc.document().map);
     m_table->clearRows();
     m_shown.clear();
     for (const TempoRange& range : tempoRanges()) m_shown.push_back(&range);
-    const Metre& metre = m_session.document().map->metre;
+    const Metre& metre = m_session.doc.document().map->metre;
     if (bpm) // what fits this song comes first
         std::stable_sort(m_shown.begin(), m_shown.end(), [&](const TempoRange* a, const TempoRange* b) {
             const auto rank = [&](const TempoRange& range) {
@@ -88,22 +88,22 @@ void TempoPanel::refresh() {
 }
 
 QString TempoPanel::says() const {
-    const auto bpm = medianTempo(*m_session.document().map);
+    const auto bpm = medianTempo(*m_session.doc.document().map);
     if (!bpm) return tr("There is no song yet. These are the tempi usual for dances; none is a rule for your floor.");
-    return tr("This song has %1 bpm, %2.").arg(*bpm, 0, 'f', 1).arg(q(toString(m_session.document().map->metre)));
+    return tr("This song has %1 bpm, %2.").arg(*bpm, 0, 'f', 1).arg(q(toString(m_session.doc.document().map->metre)));
 }
 
 void TempoPanel::showPace() {
     const double percent = percentOf(m_table->currentRow());
-    m_play->setEnabled(!m_session.document().map->beats.empty() && percent >= 40 && percent <= 150);
-    m_pace->setText(m_session.landing().performance.passes.empty() ? tr("No routine yet: nothing is said of steps and turns.")
-                                                                   : tr("At %1 % the routine has %2 Warm up, and mind your own limits and your teacher's word.").arg(percent, 0, 'f', percent == 100 ? 0 : 1).arg(q(paceInWords(m_session.landing(), percent))));
+    m_play->setEnabled(!m_session.doc.document().map->beats.empty() && percent >= 40 && percent <= 150);
+    m_pace->setText(m_session.doc.landing().performance.passes.empty() ? tr("No routine yet: nothing is said of steps and turns.")
+                                                                   : tr("At %1 % the routine has %2 Warm up, and mind your own limits and your teacher's word.").arg(percent, 0, 'f', percent == 100 ? 0 : 1).arg(q(paceInWords(m_session.doc.landing(), percent))));
 }
 
 void TempoPanel::playChosen() {
     if (!m_play->isEnabled()) return;
-    m_session.setTempoPercent(static_cast<int>(std::lround(percentOf(m_table->currentRow()))));
-    Q_EMIT m_session.told(tr("It plays at %1 %.").arg(m_session.tempoPercent()));
+    m_session.transport.setTempoPercent(static_cast<int>(std::lround(percentOf(m_table->currentRow()))));
+    Q_EMIT m_session.messages.told(tr("It plays at %1 %.").arg(m_session.transport.tempoPercent()));
 }
 
 } // namespace lc::app

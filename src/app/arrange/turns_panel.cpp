@@ -1,11 +1,11 @@
 #include "app/arrange/turns_panel.h"
 
-#include "app/arrange/panel_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "app/arrange/proposal_row.h"
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
-#include "app/steps/page_parts.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
+#include "app/widgets/page_parts.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -53,18 +53,18 @@ TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent) : 
     connect(m_preview, &QPushButton::clicked, this, &TurnsPanel::previewChosen);
     connect(m_apply, &QPushButton::clicked, this, &TurnsPanel::applyChosen);
     connect(close, &QPushButton::clicked, this, [this] {
-        m_session.endPreview();
+        m_session.doc.endPreview();
         hide();
     });
-    connect(&session, &Session::documentChanged, m_upToDate, &WhenShown::ask);
+    connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
 }
 
 void TurnsPanel::begin() {
     show();
     refresh();
-    const auto& turned = m_session.landing().turned;
+    const auto& turned = m_session.doc.landing().turned;
     for (std::size_t i = 0; i < turned.size(); ++i)
-        if (m_session.now() >= turned[i].from && m_session.now() < turned[i].to) {
+        if (m_session.transport.now() >= turned[i].from && m_session.transport.now() < turned[i].to) {
             m_span->setCurrentIndex(static_cast<int>(i));
             refresh();
         }
@@ -72,20 +72,20 @@ void TurnsPanel::begin() {
 }
 
 void TurnsPanel::refresh() {
-    const Landing& landing = m_session.landing();
+    const Landing& landing = m_session.doc.landing();
     const int chosen = m_span->currentIndex();
     m_span->clear();
     for (const TurnedSpan& span : landing.turned) m_span->addItem(tr("from %1 on, %2").arg(q(landing.grid.placeInWords(span.from)), q(countsInWords(span.to - span.from))));
     m_span->setCurrentIndex(std::clamp(chosen, landing.turned.empty() ? -1 : 0, static_cast<int>(landing.turned.size()) - 1));
     m_mends.clear();
     for (QPushButton* needs : {m_preview, m_apply}) needs->setEnabled(false);
-    if (m_session.previewLanding()) m_session.endPreview();
+    if (m_session.doc.previewLanding()) m_session.doc.endPreview();
     if (m_span->currentIndex() < 0) {
         m_worker.drop();
         return showTried({});
     }
     m_worker.start(
-        [document = m_session.document(), now = m_session.sharedLanding(), span = static_cast<std::size_t>(m_span->currentIndex()), sets = m_sets->value()](const Task& task) {
+        [document = m_session.doc.document(), now = m_session.doc.sharedLanding(), span = static_cast<std::size_t>(m_span->currentIndex()), sets = m_sets->value()](const Task& task) {
             std::vector<Tried> tried;
             for (TurnMend& mend : turnMends(document, *now, span, sets, task)) { // each was carried out already
                 const auto then = applyEdits(document, mend.edits);
@@ -98,7 +98,7 @@ void TurnsPanel::refresh() {
 }
 
 void TurnsPanel::showTried(std::vector<Tried> tried) {
-    const Landing& landing = m_session.landing();
+    const Landing& landing = m_session.doc.landing();
     m_row->clear();
     m_row->setVisible(!tried.empty());
     for (Tried& one : tried) {
@@ -125,19 +125,19 @@ void TurnsPanel::choose(std::size_t index) {
 
 QString TurnsPanel::titleOfChosen() const { return m_row->chosen() < m_mends.size() ? q(m_mends[m_row->chosen()].title) : QString(); }
 
-bool TurnsPanel::previewing() const { return isVisible() && m_session.previewLanding() && m_session.previewTitle() == titleOfChosen(); }
+bool TurnsPanel::previewing() const { return isVisible() && m_session.doc.previewLanding() && m_session.doc.previewTitle() == titleOfChosen(); }
 
 void TurnsPanel::previewChosen() {
     if (m_row->chosen() >= m_mends.size() || m_mends[m_row->chosen()].edits.empty()) return;
-    if (previewing()) return m_session.endPreview();
-    m_session.preview(m_mends[m_row->chosen()].edits, titleOfChosen());
+    if (previewing()) return m_session.doc.endPreview();
+    m_session.doc.preview(m_mends[m_row->chosen()].edits, titleOfChosen());
     Q_EMIT placeWanted(m_mends[m_row->chosen()].at);
 }
 
 void TurnsPanel::applyChosen() {
     if (m_row->chosen() >= m_mends.size() || m_mends[m_row->chosen()].edits.empty()) return;
     const std::vector<Edit> edits = m_mends[m_row->chosen()].edits;
-    m_session.edit(edits, tr("put right what is turned round"));
+    m_session.doc.edit(edits, tr("put right what is turned round"));
 }
 
 } // namespace lc::app

@@ -1,8 +1,8 @@
 #include "app/listen/doubts_list.h"
 
-#include "app/strips/marks.h"
-#include "app/shell/session.h"
-#include "app/shell/wording.h"
+#include "app/widgets/marks.h"
+#include "app/base/session.h"
+#include "app/base/wording.h"
 #include "core/base/clock_text.h"
 
 #include <QHBoxLayout>
@@ -79,7 +79,7 @@ DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent) : 
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(theme.px(5));
     const Palette& c = theme.colours();
-    const auto& doubts = session.doubts();
+    const auto& doubts = session.song.doubts();
     auto* head = new QHBoxLayout;
     head->addWidget(paragraph(tr("Doubts"), theme.words(15, Weight::Heavy), c.ink, this));
     head->addStretch();
@@ -98,7 +98,7 @@ DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent) : 
 }
 
 void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
-    const SongDoubt& d = m_session.doubts()[doubt];
+    const SongDoubt& d = m_session.song.doubts()[doubt];
     const QString about = q(d.about);
     const QString where = d.ofAll ? tr("The whole song") : tr("At %1").arg(q(clockText(d.start)));
     column->addWidget(paragraph(tr("%1  %2: %3").arg(doubt + 1).arg(where, about), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
@@ -164,10 +164,10 @@ void DoubtsList::choose(std::size_t doubt, std::size_t reading) {
 }
 
 void DoubtsList::nextDoubt() {
-    const auto& doubts = m_session.doubts();
+    const auto& doubts = m_session.song.doubts();
     choose(m_chosenOnce ? (m_doubt + 1) % doubts.size() : 0, 0);
     m_choices[m_doubt][m_reading]->setFocus(Qt::ShortcutFocusReason);
-    if (const auto at = m_session.landing().grid.tickAt(doubts[m_doubt].start + 0.01)) m_session.setCaret(counts(wholeCounts(*at)));
+    if (const auto at = m_session.doc.landing().grid.tickAt(doubts[m_doubt].start + 0.01)) m_session.transport.setCaret(counts(wholeCounts(*at)));
 }
 
 void DoubtsList::nextReading() {
@@ -175,13 +175,13 @@ void DoubtsList::nextReading() {
     m_choices[m_doubt][m_reading]->setFocus(Qt::ShortcutFocusReason);
 }
 
-void DoubtsList::hear() { m_session.hearReading(m_doubt, m_reading); }
+void DoubtsList::hear() { m_session.song.hearReading(m_doubt, m_reading); }
 
 void DoubtsList::accept() {
-    const auto& doubts = m_session.doubts();
+    const auto& doubts = m_session.song.doubts();
     if (m_doubt >= doubts.size() || m_reading >= doubts[m_doubt].readings.size()) return;
     const DoubtReading reading = doubts[m_doubt].readings[m_reading];
-    m_session.state(reading.facts, q(reading.text)); // this list is rebuilt by it
+    m_session.song.state(reading.facts, q(reading.text)); // this list is rebuilt by it
 }
 
 } // namespace lc::app

@@ -1,8 +1,8 @@
 #include "app/listen/hand_panels.h"
 
 #include "app/listen/hand_statements.h"
-#include "app/shell/session.h"
-#include "app/shell/wording.h"
+#include "app/base/session.h"
+#include "app/base/wording.h"
 #include "core/base/clock_text.h"
 #include "core/base/number_words.h"
 #include "core/song/structure_text.h"
@@ -113,7 +113,7 @@ SpanPanel::SpanPanel(Session& session, HandStatements& hand, const Theme& theme,
     addClose();
     connect(stateButton, &QPushButton::clicked, this, &SpanPanel::stateIt);
     connect(m_kind, &QComboBox::currentIndexChanged, this, &SpanPanel::refresh);
-    connect(&session, &Session::nowMoved, this, [this] {
+    connect(&session.transport, &Transport::nowMoved, this, [this] {
         if (isVisible()) refresh();
     });
 }
@@ -122,7 +122,7 @@ void SpanPanel::open(Kind kind) {
     m_from = m_hand.beatAtCaret();
     if (!m_from) return Q_EMIT done();
     m_kind->setCurrentIndex(static_cast<int>(kind));
-    if (const auto tempo = medianTempo(*m_session.document().map)) m_bpm->setValue(*tempo);
+    if (const auto tempo = medianTempo(*m_session.doc.document().map)) m_bpm->setValue(*tempo);
     refresh();
 }
 
@@ -132,7 +132,7 @@ void SpanPanel::press() {
 }
 
 int SpanPanel::countsBetween() const {
-    const SongMap& map = *m_session.document().map;
+    const SongMap& map = *m_session.doc.document().map;
     if (!m_from || map.beats.empty()) return 0;
     return static_cast<int>(nearestBeat(map, m_to)) - static_cast<int>(nearestBeat(map, *m_from));
 }
@@ -143,8 +143,8 @@ void SpanPanel::refresh() {
     m_counts->setVisible(kind == Kind::Stop);
     m_metre->setVisible(kind == Kind::Metre);
     m_bpm->setVisible(kind == Kind::Tempo);
-    const SongMap& map = *m_session.document().map;
-    if (const auto at = m_session.landing().grid.secondsAt(m_session.now()); at && !map.beats.empty()) m_to = map.beats[nearestBeat(map, *at)].time;
+    const SongMap& map = *m_session.doc.document().map;
+    if (const auto at = m_session.doc.landing().grid.secondsAt(m_session.transport.now()); at && !map.beats.empty()) m_to = map.beats[nearestBeat(map, *at)].time;
     const int beats = countsBetween();
     if (beats > 0) m_counts->setValue(beats);
     m_span->setText(tr("from %1 to %2").arg(q(clockText(*m_from)), q(clockText(m_to))));
@@ -179,16 +179,16 @@ MomentPanel::MomentPanel(Session& session, HandStatements& hand, const Theme& th
     connect(markButton, &QPushButton::clicked, this, &MomentPanel::mark);
     connect(m_text, &QLineEdit::returnPressed, this, &MomentPanel::mark);
     addClose();
-    connect(&session, &Session::nowMoved, this, [this] {
+    connect(&session.transport, &Transport::nowMoved, this, [this] {
         if (isVisible()) opened();
     });
 }
 
 void MomentPanel::opened() {
-    const auto at = m_session.landing().grid.secondsAt(m_session.now());
+    const auto at = m_session.doc.landing().grid.secondsAt(m_session.transport.now());
     m_place->setText(at ? tr("at %1").arg(q(clockText(*at))) : QString());
     say(tr("Where the caret is, in your own words. Whole lines of words come from an LRC file: Song, Import lines of words."));
-    if (!m_session.player().playing()) m_text->setFocus(Qt::ShortcutFocusReason);
+    if (!m_session.transport.player().playing()) m_text->setFocus(Qt::ShortcutFocusReason);
 }
 
 void MomentPanel::mark() {
@@ -237,7 +237,7 @@ StructurePanel::StructurePanel(Session& session, const Theme& theme, QWidget* pa
 void StructurePanel::setBpm(double bpm) { m_bpm->setValue(bpm); }
 
 void StructurePanel::opened() {
-    if (const auto& typed = m_session.document().typed) {
+    if (const auto& typed = m_session.doc.document().typed) {
         m_text->setText(q(typed->text));
         m_bpm->setValue(typed->bpm);
         m_metre->setCurrentText(q(toString(typed->metre)));
@@ -261,7 +261,7 @@ void StructurePanel::understand() {
 void StructurePanel::use() {
     if (!m_use->isEnabled()) return;
     const auto metre = parseMetre(m_metre->currentText().toStdString());
-    if (metre && m_session.setStructure({m_text->text().trimmed().toStdString(), m_bpm->value(), *metre, m_offset->value()})) Q_EMIT done();
+    if (metre && m_session.song.setStructure({m_text->text().trimmed().toStdString(), m_bpm->value(), *metre, m_offset->value()})) Q_EMIT done();
 }
 
 } // namespace lc::app

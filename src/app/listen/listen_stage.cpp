@@ -1,13 +1,13 @@
 #include "app/listen/listen_stage.h"
 
 #include "app/listen/hand_statements.h"
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
 #include "app/listen/song_column.h"
 #include "app/strips/strips_view.h"
 #include "app/listen/tap_panel.h"
 #include "app/listen/tempo_curve_view.h"
-#include "app/shell/wording.h"
+#include "app/base/wording.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -56,18 +56,18 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
     m_column = new SongColumn(session, theme, *m_hand, this);
     row->addWidget(m_column);
     auto* songColumn = new WhenShown(m_column, [this] { m_column->rebuild(); });
-    connect(&session, &Session::documentChanged, this, [this, songColumn] {
+    connect(&session.doc, &DocumentSession::documentChanged, this, [this, songColumn] {
         songColumn->ask();
         showMetre();
         showCounted();
     });
-    connect(&session, &Session::songReady, this, [this, songColumn] {
+    connect(&session.song, &SongSession::songReady, this, [this, songColumn] {
         songColumn->ask();
         showCounted();
     });
-    connect(&session, &Session::loadingProgressed, this, &ListenStage::showCounted);
-    connect(&session, &Session::loadingEnded, this, &ListenStage::showCounted);
-    connect(&session, &Session::doubtsChanged, this, [this, songColumn] {
+    connect(&session.song, &SongSession::loadingProgressed, this, &ListenStage::showCounted);
+    connect(&session.song, &SongSession::loadingEnded, this, &ListenStage::showCounted);
+    connect(&session.song, &SongSession::doubtsChanged, this, [this, songColumn] {
         songColumn->ask();
         m_strips->viewport()->update();
     });
@@ -186,23 +186,23 @@ void ListenStage::markMoment() { show(m_moment); }
 
 void ListenStage::showCounted() {
     const bool room = height() > m_theme.px(480);
-    const bool counted = !m_session.landing().grid.empty();
-    const bool song = m_session.player().songSeconds() > 0;
-    m_uncountedTitle->setText(m_session.loading() ? tr("Counting the song …") : song ? tr("Not counted yet") : tr("No song yet"));
-    m_uncountedText->setVisible(!m_session.loading());
+    const bool counted = !m_session.doc.landing().grid.empty();
+    const bool song = m_session.transport.player().songSeconds() > 0;
+    m_uncountedTitle->setText(m_session.song.loading() ? tr("Counting the song …") : song ? tr("Not counted yet") : tr("No song yet"));
+    m_uncountedText->setVisible(!m_session.song.loading());
     m_uncountedText->setText(song ? tr("No steady pulse was found in this recording. Tap four beats or more while it plays, and it is counted from them; or type its phrases "
                                        "and their counts. It can be played as it is.")
                                   : tr("Drop a sound file on the window, or a video: it is counted into beats, bars and phrases. Or type the song's phrases and their counts."));
     auto* open = m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedOpen"));
     auto* tapping = m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedTap"));
-    open->setVisible(!song && !m_session.loading());
-    tapping->setVisible(song && !m_session.loading());
-    m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedType"))->setVisible(!m_session.loading());
+    open->setVisible(!song && !m_session.song.loading());
+    tapping->setVisible(song && !m_session.song.loading());
+    m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedType"))->setVisible(!m_session.song.loading());
     // The keyboard goes with what is shown: to the page while there are no strips, and back to them.
     const bool hadFocus = m_strips->hasFocus() || m_uncounted->isAncestorOf(focusWidget());
     m_strips->setVisible(counted);
     m_uncounted->setVisible(!counted);
-    m_strips->setFocusProxy(counted ? nullptr : m_session.loading() ? m_uncounted : song ? tapping : open);
+    m_strips->setFocusProxy(counted ? nullptr : m_session.song.loading() ? m_uncounted : song ? tapping : open);
     if (hadFocus) m_strips->setFocus();
     const bool curve = room && counted;
     m_tempo->setVisible(curve);
@@ -218,7 +218,7 @@ void ListenStage::resizeEvent(QResizeEvent*) {
 }
 
 void ListenStage::showMetre() {
-    const QString metre = q(toString(m_session.document().map->metre));
+    const QString metre = q(toString(m_session.doc.document().map->metre));
     if (m_metre->findText(metre) < 0) m_metre->addItem(metre);
     m_metre->setCurrentText(metre);
 }

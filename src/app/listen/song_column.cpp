@@ -2,8 +2,8 @@
 
 #include "app/listen/doubts_list.h"
 #include "app/listen/hand_statements.h"
-#include "app/shell/session.h"
-#include "app/shell/wording.h"
+#include "app/base/session.h"
+#include "app/base/wording.h"
 #include "core/base/clock_text.h"
 #include "core/base/number_words.h"
 
@@ -45,7 +45,7 @@ SongColumn::SongColumn(Session& session, const Theme& theme, HandStatements& han
 }
 
 void SongColumn::rebuild() {
-    const Document& document = m_session.document();
+    const Document& document = m_session.doc.document();
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(m_theme.px(16), m_theme.px(8), m_theme.px(16), m_theme.px(12));
@@ -53,7 +53,7 @@ void SongColumn::rebuild() {
     const auto add = [&](const QString& text, int size, Weight weight, const QColor& colour) { column->addWidget(paragraph(text, m_theme.words(size, weight), colour, page)); };
     const Palette& c = m_theme.colours();
     m_doubts = nullptr;
-    if ((m_session.solvesAnew() || !m_session.doubts().empty()) && !m_session.landing().grid.empty()) {
+    if ((m_session.song.solvesAnew() || !m_session.song.doubts().empty()) && !m_session.doc.landing().grid.empty()) {
         column->addWidget(m_doubts = new DoubtsList(m_session, m_theme, page));
         column->addSpacing(m_theme.px(8));
     }
@@ -62,9 +62,9 @@ void SongColumn::rebuild() {
     line->setFixedHeight(2);
     line->setStyleSheet(QStringLiteral("background:%1;").arg(c.ink.name()));
     column->addWidget(line);
-    const CountGrid& grid = m_session.landing().grid;
+    const CountGrid& grid = m_session.doc.landing().grid;
     if (grid.empty()) {
-        add(m_session.player().songSeconds() > 0 ? tr("Not counted yet.") : tr("No beats yet."), 13, Weight::Regular, c.ink2);
+        add(m_session.transport.player().songSeconds() > 0 ? tr("Not counted yet.") : tr("No beats yet."), 13, Weight::Regular, c.ink2);
     } else {
         if (const auto tempo = medianTempo(*document.map)) add(tr("%1 bpm, %2").arg(std::lround(*tempo)).arg(q(toString(document.map->metre))), 14, Weight::Bold, c.ink);
         if (!document.song.artist.empty()) add(tr("“%1” by %2").arg(q(document.song.title), q(document.song.artist)), 13, Weight::Regular, c.ink2);
@@ -112,7 +112,7 @@ void SongColumn::rebuild() {
             auto* forget = new QPushButton(tr("forget"), page);
             forget->setProperty("flat", true);
             forget->setToolTip(tr("Take this statement back"));
-            connect(forget, &QPushButton::clicked, this, [this, i] { m_session.state({}, tr("forget a fact"), {i}); });
+            connect(forget, &QPushButton::clicked, this, [this, i] { m_session.song.state({}, tr("forget a fact"), {i}); });
             row->addWidget(forget, 0, Qt::AlignTop);
             column->addLayout(row);
         }
@@ -125,7 +125,7 @@ void SongColumn::rebuild() {
 
 void SongColumn::addMoments(QVBoxLayout* column, QWidget* page) {
     constexpr std::size_t mostShown = 60; // the lines of a whole song; beyond it the strips show them
-    const auto& moments = m_session.document().moments;
+    const auto& moments = m_session.doc.document().moments;
     if (moments.empty()) return;
     const Palette& c = m_theme.colours();
     column->addSpacing(m_theme.px(6));
@@ -137,7 +137,7 @@ void SongColumn::addMoments(QVBoxLayout* column, QWidget* page) {
         auto* remove = new QPushButton(tr("remove"), page);
         remove->setProperty("flat", true);
         remove->setToolTip(tr("Take this moment out"));
-        connect(remove, &QPushButton::clicked, this, [this, id = moment.id] { m_session.edit(RemoveMoment{id}); });
+        connect(remove, &QPushButton::clicked, this, [this, id = moment.id] { m_session.doc.edit(RemoveMoment{id}); });
         row->addWidget(remove, 0, Qt::AlignTop);
         column->addLayout(row);
     }

@@ -1,13 +1,13 @@
 #include "app/listen/tap_panel.h"
 
-#include "app/shell/session.h"
+#include "app/base/session.h"
+#include "app/base/settings.h"
 #include "core/base/number_words.h"
 #include "core/song/tapping.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QPushButton>
-#include <QSettings>
 #include <QSpinBox>
 
 #include <cmath>
@@ -16,7 +16,6 @@ namespace lc::app {
 
 namespace {
 constexpr double pause = 4; // seconds without a tap, after which tapping begins anew
-QString lateKey() { return QStringLiteral("tapsLateMilliseconds"); }
 } // namespace
 
 TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent) : HandPanel(tr("Tap along"), theme, parent), m_session(session) {
@@ -36,7 +35,7 @@ TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent) : Hand
     m_late->setRange(-200, 400);
     m_late->setSuffix(tr(" ms"));
     m_late->setToolTip(tr("What the sound's way to the ear and the hand's to the key take together; learned from taps that agree with a song"));
-    m_late->setValue(QSettings().value(lateKey(), 0).toInt());
+    m_late->setValue(settings::tapsLate());
     m_late->setFocusPolicy(Qt::ClickFocus);
     m_row->addWidget(m_late);
     m_use = addButton(tr("Use the taps"), tr("State what they say; the rest is worked out again around it"), "useTaps", true);
@@ -46,10 +45,10 @@ TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent) : Hand
     again->setFocusPolicy(Qt::TabFocus);
     connect(again, &QPushButton::clicked, this, &TapPanel::startAgain);
     addClose();
-    connect(&session, &Session::tapsTaken, this, &TapPanel::learnLateness);
+    connect(&session.song, &SongSession::tapsTaken, this, &TapPanel::learnLateness);
     connect(m_target, &QComboBox::currentIndexChanged, this, &TapPanel::refresh);
     connect(m_late, &QSpinBox::valueChanged, this, [this](int late) {
-        QSettings().setValue(lateKey(), late);
+        settings::setTapsLate(late);
         refresh();
     });
 }
@@ -63,7 +62,7 @@ void TapPanel::startAgain() {
 
 void TapPanel::tap() {
     double at = 0;
-    if (m_session.player().playing()) at = m_session.player().position();
+    if (m_session.transport.player().playing()) at = m_session.transport.player().position();
     else {
         if (!m_clock.isValid()) m_clock.start();
         at = static_cast<double>(m_clock.nsecsElapsed()) / 1e9;
@@ -75,7 +74,7 @@ void TapPanel::tap() {
 
 void TapPanel::refresh() {
     m_use->setEnabled(false);
-    if (m_taps.empty()) return say(m_session.player().playing() ? tr("Tap T on each beat, at least eight times; wrong and missing taps are outvoted.") : tr("Play the song (Space), then tap T on each beat. Without a recording the taps give a tempo."));
+    if (m_taps.empty()) return say(m_session.transport.player().playing() ? tr("Tap T on each beat, at least eight times; wrong and missing taps are outvoted.") : tr("Play the song (Space), then tap T on each beat. Without a recording the taps give a tempo."));
     const auto fit = fitTaps(m_taps, m_late->value() / 1000.0);
     if (!fit) return say(m_taps.size() == 1 ? tr("1 tap.") : tr("%1 taps. Go on.").arg(m_taps.size()));
     m_use->setEnabled(true);
@@ -89,21 +88,21 @@ void TapPanel::refresh() {
 void TapPanel::useTaps() {
     const auto fit = fitTaps(m_taps, m_late->value() / 1000.0);
     if (!fit) return say(QString::fromStdString(fit.error().message));
-    if (m_clock.isValid() && !m_session.player().playing()) { // tapped without the song
+    if (m_clock.isValid() && !m_session.transport.player().playing()) { // tapped without the song
         m_clock.invalidate();
         Q_EMIT tempoTapped(60 / fit->period);
         return Q_EMIT done();
     }
     const TapTarget target = m_target->currentIndex() == 1 ? TapTarget::Ones : TapTarget::Beats;
-    const Metre metre = m_session.document().map->beats.empty() ? Metre{} : m_session.document().map->metre;
+    const Metre metre = m_session.doc.document().map->beats.empty() ? Metre{} : m_session.doc.document().map->metre;
     m_used = fit->places;
-    m_session.stateTaps(*fit, target, metre);
+    m_session.song.stateTaps(*fit, target, metre);
 }
 
 /// When the taps are in the map: half of what they are still late by is learned, for one person taps many songs.
 void TapPanel::learnLateness() {
     if (m_used.empty()) return;
-    if (const auto rest = lateness(*m_session.document().map, m_used); rest && m_session.document().origin == MapOrigin::Heard)
+    if (const auto rest = lateness(*m_session.doc.document().map, m_used); rest && m_session.doc.document().origin == MapOrigin::Heard)
         m_late->setValue(m_late->value() + static_cast<int>(std::lround(*rest * 500)));
     m_used.clear();
     m_taps.clear();

@@ -1,6 +1,6 @@
 #include "app/listen/tempo_curve_view.h"
 
-#include "app/shell/session.h"
+#include "app/base/session.h"
 #include "core/base/clock_text.h"
 #include "core/song/tempo_curve.h"
 
@@ -23,8 +23,8 @@ TempoCurveView::TempoCurveView(Session& session, const Theme& theme, QWidget* pa
     setFixedHeight(theme.px(tall));
     setAccessibleName(tr("Tempo"));
     setToolTip(tr("Tempo of each bar, in counts a minute; click to go there"));
-    connect(&session, &Session::documentChanged, this, &TempoCurveView::rebuild);
-    connect(&session, &Session::nowMoved, this, qOverload<>(&QWidget::update));
+    connect(&session.doc, &DocumentSession::documentChanged, this, &TempoCurveView::rebuild);
+    connect(&session.transport, &Transport::nowMoved, this, qOverload<>(&QWidget::update));
     rebuild();
 }
 
@@ -33,8 +33,8 @@ TempoCurveView::~TempoCurveView() = default;
 QSize TempoCurveView::sizeHint() const { return {m_theme.px(600), m_theme.px(tall)}; }
 
 void TempoCurveView::rebuild() {
-    const Landing& landing = m_session.landing();
-    const SongMap& map = *m_session.document().map;
+    const Landing& landing = m_session.doc.landing();
+    const SongMap& map = *m_session.doc.document().map;
     const auto from = landing.grid.secondsAt(landing.performance.start);
     const auto to = landing.grid.secondsAt(std::min(landing.performance.end, landing.grid.end()));
     const bool danced = !landing.performance.passes.empty() && from && to;
@@ -94,7 +94,7 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
         p.drawLine(QPointF(area.left(), yOf(bpm)), QPointF(area.right(), yOf(bpm)));
         say(area.right() + m_theme.px(6), yOf(bpm) + m_theme.px(4), tenths(bpm), m_theme.numbers(11), c.ink2);
     }
-    const SongMap& map = *m_session.document().map;
+    const SongMap& map = *m_session.doc.document().map;
     double free = 0; // names that would run into the one before are left out
     for (const Phrase& phrase : map.phrases) {
         const double x = xOf(map.beats[firstBeatOf(map, phrase)].time);
@@ -106,10 +106,10 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
         say(x + m_theme.px(3), area.bottom() + m_theme.px(14), name, small, c.ink2);
         free = x + wide + m_theme.px(8);
     }
-    if (const auto now = m_session.landing().grid.secondsAt(m_session.now()); now && *now >= m_start && *now <= m_end)
+    if (const auto now = m_session.doc.landing().grid.secondsAt(m_session.transport.now()); now && *now >= m_start && *now <= m_end)
         p.fillRect(QRectF(xOf(*now) - m_theme.px(3), area.top(), m_theme.px(6), area.height()), c.tape);
     if (m_curve->danced) { // what the routine needs: a line under the stretch it is danced on
-        const Landing& landing = m_session.landing();
+        const Landing& landing = m_session.doc.landing();
         const double from = *landing.grid.secondsAt(landing.performance.start);
         const double to = landing.grid.secondsAt(std::min(landing.performance.end, landing.grid.end())).value_or(m_end);
         p.setPen(QPen(c.ink, m_theme.px(3)));
@@ -147,7 +147,7 @@ void TempoCurveView::mousePressEvent(QMouseEvent* event) {
     const QRectF area = plot();
     const double part = (event->position().x() - area.left()) / area.width();
     if (part < 0 || part > 1) return;
-    if (const auto at = m_session.landing().grid.tickAt(m_start + part * (m_end - m_start))) m_session.setCaret(counts(wholeCounts(*at)));
+    if (const auto at = m_session.doc.landing().grid.tickAt(m_start + part * (m_end - m_start))) m_session.transport.setCaret(counts(wholeCounts(*at)));
 }
 
 } // namespace lc::app

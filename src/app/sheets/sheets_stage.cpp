@@ -1,8 +1,8 @@
 #include "app/sheets/sheets_stage.h"
 
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
@@ -87,7 +87,7 @@ SheetsStage::SheetsStage(Session& session, const Theme& theme, QWidget* parent) 
     scroll->setWidget(m_paper);
     column->addWidget(scroll, 1);
     auto* upToDate = new WhenShown(this, [this] { refresh(); });
-    connect(&session, &Session::documentChanged, upToDate, &WhenShown::ask);
+    connect(&session.doc, &DocumentSession::documentChanged, upToDate, &WhenShown::ask);
     setKind(SheetKind::Floor);
 }
 
@@ -102,7 +102,7 @@ void SheetsStage::setKind(SheetKind kind) {
 }
 
 void SheetsStage::refresh() {
-    auto next = sheetDocument(m_session.document(), m_session.landing(), m_kind);
+    auto next = sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind);
     static_cast<Paper*>(m_paper)->show(next.get());
     m_sheet = std::move(next);
 }

@@ -1,8 +1,8 @@
 #include "app/steps/card_page.h"
 
-#include "app/shell/wording.h"
-#include "app/steps/figure_desk.h"
-#include "app/steps/page_parts.h"
+#include "app/base/wording.h"
+#include "app/base/figure_desk.h"
+#include "app/widgets/page_parts.h"
 
 #include <QGridLayout>
 #include <QLabel>

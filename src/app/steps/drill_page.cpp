@@ -1,9 +1,9 @@
 #include "app/steps/drill_page.h"
 
-#include "app/shell/wording.h"
-#include "app/steps/figure_desk.h"
-#include "app/steps/page_parts.h"
-#include "app/steps/plain_table.h"
+#include "app/base/wording.h"
+#include "app/base/figure_desk.h"
+#include "app/widgets/page_parts.h"
+#include "app/widgets/plain_table.h"
 
 #include <QComboBox>
 #include <QLabel>

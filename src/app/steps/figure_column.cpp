@@ -1,9 +1,9 @@
 #include "app/steps/figure_column.h"
 
-#include "app/shell/session.h"
-#include "app/shell/when_shown.h"
-#include "app/shell/wording.h"
-#include "app/steps/figure_desk.h"
+#include "app/base/session.h"
+#include "app/base/when_shown.h"
+#include "app/base/wording.h"
+#include "app/base/figure_desk.h"
 #include "core/base/number_words.h"
 #include "core/figures/joints.h"
 
@@ -157,7 +157,7 @@ void FigureColumn::fits(QVBoxLayout* column, QWidget* page) {
     int shown = 0;
     for (const ShownFigure& figure : m_desk.figures()) {
         if (!figure.inRoutine() || figure.key() == m_desk.chosen()->key()) continue;
-        const FigureReading next = readFigure(figure.card, m_session.document().routine.choices);
+        const FigureReading next = readFigure(figure.card, m_session.doc.document().routine.choices);
         if (next.readable() && next.length > Tick{}) tell(tr("before %1").arg(q(figure.card.name)), next, figure.card.name);
         if (++shown == 4) break;
     }
@@ -210,7 +210,7 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
 
 /// What the whole routine is counted by: the school's choices, and how counts lie on the music.
 void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
-    const Document& document = m_session.document();
+    const Document& document = m_session.doc.document();
     column->addWidget(divider(m_theme, page));
     column->addWidget(heading(tr("Counting"), tr("of the routine"), page));
     const auto row = [&](const QString& label, std::initializer_list<QWidget*> widgets) {
@@ -220,7 +220,7 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
         for (QWidget* widget : widgets) line->addWidget(widget);
         column->addLayout(line);
     };
-    if (!m_session.landing().grid.empty()) {
+    if (!m_session.doc.landing().grid.empty()) {
         auto* unit = new QComboBox(page);
         unit->setObjectName(QStringLiteral("countUnit"));
         unit->setAccessibleName(tr("A count for"));
@@ -240,9 +240,9 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
         bars->setFixedWidth(m_theme.px(38));
         row(tr("a count for"), {unit});
         row(tr("bars to a set"), {bars});
-        connect(unit, qOverload<int>(&QComboBox::activated), this, [this, unit] { m_session.edit(SetScheme{{static_cast<CountUnit>(unit->currentData().toInt()), m_session.document().scheme.barsPerSet}}); });
+        connect(unit, qOverload<int>(&QComboBox::activated), this, [this, unit] { m_session.doc.edit(SetScheme{{static_cast<CountUnit>(unit->currentData().toInt()), m_session.doc.document().scheme.barsPerSet}}); });
         connect(bars, &QSpinBox::editingFinished, this, [this, bars] {
-            if (bars->value() != m_session.document().scheme.barsPerSet) m_session.edit(SetScheme{{m_session.document().scheme.unit, bars->value()}});
+            if (bars->value() != m_session.doc.document().scheme.barsPerSet) m_session.doc.edit(SetScheme{{m_session.doc.document().scheme.unit, bars->value()}});
         });
     }
     auto* feel = new QComboBox(page);
@@ -254,9 +254,9 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
     }
     row(tr("& and a"), {feel});
     connect(feel, qOverload<int>(&QComboBox::activated), this, [this, feel] {
-        NotationChoices choices = m_session.document().routine.choices;
+        NotationChoices choices = m_session.doc.document().routine.choices;
         choices.feel = static_cast<Feel>(feel->currentData().toInt());
-        m_session.edit(SetChoices{choices});
+        m_session.doc.edit(SetChoices{choices});
     });
     const auto length = [&](const char* name, const QString& label, Tick NotationChoices::*which) {
         auto* edit = new QLineEdit(q(toCountString(document.routine.choices.*which)), page);
@@ -265,11 +265,11 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
         edit->setFixedWidth(m_theme.px(44));
         connect(edit, &QLineEdit::editingFinished, this, [this, edit, which] {
             const auto value = parseCount(edit->text().trimmed().toStdString());
-            NotationChoices choices = m_session.document().routine.choices;
+            NotationChoices choices = m_session.doc.document().routine.choices;
             if (!value || *value <= Tick{} || *value > counts(64)) return Q_EMIT m_desk.told(tr("“%1” is no length of a step. Write 2, 1 or 1/2.").arg(edit->text()));
             if (choices.*which == *value) return;
             choices.*which = *value;
-            m_session.edit(SetChoices{choices});
+            m_session.doc.edit(SetChoices{choices});
         });
         return edit;
     };
@@ -278,9 +278,9 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
     stomp->setObjectName(QStringLiteral("stompWeight"));
     stomp->setToolTip(tr("A choice of your school; “stomp-up” never takes weight"));
     connect(stomp, &QPushButton::clicked, this, [this] {
-        NotationChoices choices = m_session.document().routine.choices;
+        NotationChoices choices = m_session.doc.document().routine.choices;
         choices.stompTakesWeight = !choices.stompTakesWeight;
-        m_session.edit(SetChoices{choices});
+        m_session.doc.edit(SetChoices{choices});
     });
     row(tr("stomp and stamp"), {stomp});
 }
@@ -311,13 +311,13 @@ void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
     auto* part = new QComboBox(page);
     part->setObjectName(QStringLiteral("placePart"));
     part->setAccessibleName(tr("Part"));
-    for (const Part& p : m_session.document().routine.parts) part->addItem(tr("part %1").arg(q(p.name)), p.id.value);
+    for (const Part& p : m_session.doc.document().routine.parts) part->addItem(tr("part %1").arg(q(p.name)), p.id.value);
     row->addWidget(button("placeFigure", tr("Add to"), tr("At the end of the part"), [this, part] { m_desk.placeInPart(PartId{part->currentData().toUInt()}); }));
     row->addWidget(part, 1);
     column->addLayout(row);
     if (!now->inRoutine()) return;
     if (!now->differs.isEmpty()) column->addWidget(paragraph(tr("Not as in the vocabulary: %1.").arg(now->differs.join(QStringLiteral(", "))), m_theme.words(13), m_theme.colours().ink2, page));
-    const Figure* figure = findFigure(m_session.document().routine, now->figure);
+    const Figure* figure = findFigure(m_session.doc.document().routine, now->figure);
     if (figure && (!now->differs.isEmpty() || figure->vocabularyId.empty()))
         column->addWidget(button("giveToVocabulary", tr("Give it to the vocabulary"), tr("The vocabulary has it as it is here"), [this] { m_desk.giveToVocabulary(); }));
     if (!now->differs.isEmpty())

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/folding_column.h"
+#include "app/widgets/folding_column.h"
 
 class QComboBox;
 class QLineEdit;

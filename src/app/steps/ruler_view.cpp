@@ -1,7 +1,7 @@
 #include "app/steps/ruler_view.h"
 
-#include "app/steps/figure_desk.h"
-#include "app/strips/marks.h"
+#include "app/base/figure_desk.h"
+#include "app/widgets/marks.h"
 #include "core/notation/mirror.h"
 #include "core/notation/notation_print.h"
 #include "core/notation/step_words.h"

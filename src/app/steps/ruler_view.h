@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/theme.h"
+#include "app/base/theme.h"
 #include "app/steps/ruler_layout.h"
 
 #include <QWidget>

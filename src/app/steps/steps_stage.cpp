@@ -1,11 +1,11 @@
 #include "app/steps/steps_stage.h"
 
-#include "app/shell/session.h"
-#include "app/shell/wording.h"
+#include "app/base/session.h"
+#include "app/base/wording.h"
 #include "app/steps/figure_column.h"
-#include "app/steps/figure_desk.h"
+#include "app/base/figure_desk.h"
 #include "app/steps/figure_editor.h"
-#include "app/steps/figure_list.h"
+#include "app/widgets/figure_list.h"
 #include "app/steps/card_page.h"
 #include "app/steps/chain_page.h"
 #include "app/steps/drill_page.h"
@@ -13,8 +13,8 @@
 #include "app/steps/frame_page.h"
 #include "app/steps/versions_page.h"
 #include "app/steps/words_page.h"
-#include "app/arrange/notation_edit.h"
-#include "app/shell/file_asking.h"
+#include "app/widgets/notation_edit.h"
+#include "app/widgets/file_asking.h"
 #include "core/figures/fill_orders.h"
 #include "audio/figure_sound.h"
 
@@ -79,7 +79,7 @@ StepsStage::StepsStage(Session& session, const Theme& theme, const QString& voca
     m_column = new FigureColumn(*m_desk, session, theme, this);
     row->addWidget(m_column);
 
-    connect(m_desk, &FigureDesk::told, &session, &Session::told);
+    connect(m_desk, &FigureDesk::told, &session.messages, &Messages::told);
     connect(m_versions, &VersionsPage::hearWanted, this, &StepsStage::hear);
     connect(m_drill, &DrillPage::hearWanted, this, &StepsStage::hearDrill);
     connect(middle, &QSplitter::splitterMoved, this, [this] { m_shareFixed = true; });
@@ -163,13 +163,13 @@ void StepsStage::play(FigureSoundAsked asked, Tick musicStart) {
     asked.set = m_desk->set();
     asked.tempo = CountTempo(m_desk->secondsPerCount(), m_desk->countWeights()).startingOn(musicStart);
     FigureSound sound = soundOfFigure(asked, *m_voice);
-    if (!sound.problem.empty()) Q_EMIT m_session.told(QString::fromStdString(sound.problem));
-    m_session.hearFigure(std::make_shared<const SongSound>(sound.sound));
+    if (!sound.problem.empty()) Q_EMIT m_session.messages.told(QString::fromStdString(sound.problem));
+    m_session.transport.hearFigure(std::make_shared<const SongSound>(sound.sound));
 }
 
 void StepsStage::hear(const FigureReading& reading, Tick musicStart) {
-    if (m_session.hearingFigure()) return m_session.endHearingFigure();
-    if (reading.roles.empty() || reading.length == Tick{}) return Q_EMIT m_session.told(tr("There is nothing to hear yet: write the figure's counts."));
+    if (m_session.transport.hearingFigure()) return m_session.transport.endHearingFigure();
+    if (reading.roles.empty() || reading.length == Tick{}) return Q_EMIT m_session.messages.told(tr("There is nothing to hear yet: write the figure's counts."));
     FigureSoundAsked asked;
     for (int time = 0; time < 4; ++time) { // a six goes on in the music's numbers: 1 to 6, 7 to 4, …
         const Tick at = reading.length * time;
@@ -180,7 +180,7 @@ void StepsStage::hear(const FigureReading& reading, Tick musicStart) {
 }
 
 void StepsStage::hearDrill() {
-    if (m_session.hearingFigure()) return m_session.endHearingFigure();
+    if (m_session.transport.hearingFigure()) return m_session.transport.endHearingFigure();
     const Drill& drill = m_drill->drill();
     if (drill.chain.length == Tick{}) return;
     FigureSoundAsked asked;

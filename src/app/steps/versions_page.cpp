@@ -1,8 +1,8 @@
 #include "app/steps/versions_page.h"
 
-#include "app/shell/wording.h"
-#include "app/steps/figure_desk.h"
-#include "app/strips/marks.h"
+#include "app/base/wording.h"
+#include "app/base/figure_desk.h"
+#include "app/widgets/marks.h"
 
 #include <QComboBox>
 #include <QKeyEvent>

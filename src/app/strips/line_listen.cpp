@@ -1,6 +1,6 @@
 #include "app/strips/line_painter.h"
 
-#include "app/strips/marks.h"
+#include "app/widgets/marks.h"
 
 #include <algorithm>
 #include <map>

@@ -1,6 +1,6 @@
 #include "app/strips/strips_accessible.h"
 
-#include "app/shell/session.h"
+#include "app/base/session.h"
 #include "app/strips/strips_view.h"
 #include "core/base/clock_text.h"
 
@@ -59,9 +59,9 @@ public:
         if (!line || kind != QAccessible::Name) return {};
         if (m_count >= 0) return m_view->describeCount(m_count);
         if (line->folded) return foldInWords(*line->folded, m_view->shownLanding());
-        const CountPhrase& phrase = m_view->session().landing().grid.phrases()[static_cast<std::size_t>(line->phrase)];
+        const CountPhrase& phrase = m_view->session().doc.landing().grid.phrases()[static_cast<std::size_t>(line->phrase)];
         QString words = StripsView::tr("%1, at %2, %3 counts").arg(QString::fromStdString(phrase.label), QString::fromStdString(clockText(phrase.start))).arg(line->counts);
-        const LineVerdict verdict = lineVerdict(*line, m_view->session().landing());
+        const LineVerdict verdict = lineVerdict(*line, m_view->session().doc.landing());
         if (!verdict.amount.isEmpty()) words += QStringLiteral(", ") + verdict.amount + (verdict.who.isEmpty() ? QString() : QStringLiteral(", ") + verdict.who);
         return words;
     }
@@ -70,7 +70,7 @@ public:
     QAccessible::State state() const override {
         QAccessible::State s;
         s.selectable = s.focusable = m_count >= 0;
-        s.focused = m_count >= 0 && wholeCounts(m_view->session().now()) == m_count;
+        s.focused = m_count >= 0 && wholeCounts(m_view->session().transport.now()) == m_count;
         return s;
     }
 

@@ -1,8 +1,8 @@
 #include "app/strips/line_painter.h"
 
-#include "app/strips/marks.h"
+#include "app/widgets/marks.h"
 #include "core/base/clock_text.h"
-#include "core/landing/landing_report.h"
+#include "core/reports/landing_report.h"
 
 #include <QPainterPath>
 

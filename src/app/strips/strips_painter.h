@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/strips/strip_layout.h"
-#include "app/shell/theme.h"
+#include "app/base/theme.h"
 #include "audio/loudness.h"
 #include "core/document/document.h"
 #include "core/landing/findings.h"

@@ -1,10 +1,10 @@
 #include "app/strips/strips_view.h"
 
-#include "app/strips/marks.h"
-#include "app/shell/session.h"
-#include "app/steps/figure_list.h"
+#include "app/widgets/marks.h"
+#include "app/base/session.h"
+#include "app/widgets/figure_list.h"
 #include "core/base/clock_text.h"
-#include "core/landing/like_passes.h"
+#include "core/reports/like_passes.h"
 
 #include <QContextMenuEvent>
 #include <QHelpEvent>
@@ -27,12 +27,12 @@ StripsView::StripsView(Session& session, const Theme& theme, StripContent conten
     setAcceptDrops(content == StripContent::Arrange);
     viewport()->setAttribute(Qt::WA_OpaquePaintEvent);
     setAccessibleName(content == StripContent::Listen ? tr("The song, a phrase a line") : tr("The routine on the song, a phrase a line"));
-    connect(&session, &Session::documentChanged, this, &StripsView::relayout);
-    connect(&session, &Session::songReady, viewport(), qOverload<>(&QWidget::update));
-    connect(&session, &Session::previewChanged, this, &StripsView::relayout); // what is tried on is not folded away
-    connect(&session, &Session::routineReplaced, this, [this] { m_unfolded.clear(); });
-    connect(&session, &Session::nowMoved, this, &StripsView::nowMoved);
-    connect(&session, &Session::playingChanged, this, &StripsView::nowMoved);
+    connect(&session.doc, &DocumentSession::documentChanged, this, &StripsView::relayout);
+    connect(&session.song, &SongSession::songReady, viewport(), qOverload<>(&QWidget::update));
+    connect(&session.doc, &DocumentSession::previewChanged, this, &StripsView::relayout); // what is tried on is not folded away
+    connect(&session.doc, &DocumentSession::routineReplaced, this, [this] { m_unfolded.clear(); });
+    connect(&session.transport, &Transport::nowMoved, this, &StripsView::nowMoved);
+    connect(&session.transport, &Transport::playingChanged, this, &StripsView::nowMoved);
     relayout();
 }
 
@@ -41,13 +41,13 @@ StripsView::~StripsView() = default;
 void StripsView::setMagnification(Magnification magnification) {
     m_magnification = magnification;
     relayout();
-    showPlace(m_session.now());
+    showPlace(m_session.transport.now());
 }
 
 void StripsView::relayout() {
-    const auto& roles = m_session.document().routine.roles;
+    const auto& roles = m_session.doc.document().routine.roles;
     m_role = std::clamp(m_role, 0, static_cast<int>(roles.size()) - 1);
-    m_layout = layOutStrips(m_session.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()), viewport()->width(), m_theme.percent() / 100.0, folds());
+    m_layout = layOutStrips(m_session.doc.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()), viewport()->width(), m_theme.percent() / 100.0, folds());
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(static_cast<int>((m_layout.measures.height() + m_layout.measures.gap) * m_layout.scale));
     verticalScrollBar()->setRange(0, std::max(0, static_cast<int>(m_layout.height) - viewport()->height()));
@@ -72,7 +72,7 @@ std::vector<FoldedPhrases> StripsView::folds() const {
     return out;
 }
 
-const Landing& StripsView::shownLanding() const { return m_session.previewLanding() ? *m_session.previewLanding() : m_session.landing(); }
+const Landing& StripsView::shownLanding() const { return m_session.doc.previewLanding() ? *m_session.doc.previewLanding() : m_session.doc.landing(); }
 
 void StripsView::setFolding(bool on) {
     m_folding = on;
@@ -114,11 +114,11 @@ void StripsView::showPlace(Tick at) {
     QScrollBar* bar = verticalScrollBar();
     if (top < bar->value()) bar->setValue(top);
     else if (bottom > bar->value() + viewport()->height()) // the page turns by whole strips
-        bar->setValue(m_session.player().playing() ? top : bottom - viewport()->height());
+        bar->setValue(m_session.transport.player().playing() ? top : bottom - viewport()->height());
 }
 
 void StripsView::nowMoved() {
-    const Tick now = m_session.now();
+    const Tick now = m_session.transport.now();
     const Tick cell = counts(wholeCounts(now));
     if (m_drawnNow && *m_drawnNow == cell) return;
     const auto repaint = [this](Tick at) {
@@ -127,7 +127,7 @@ void StripsView::nowMoved() {
     };
     if (m_drawnNow) repaint(*m_drawnNow);
     m_drawnNow = cell;
-    if (m_session.player().playing() && isVisible()) showPlace(now);
+    if (m_session.transport.player().playing() && isVisible()) showPlace(now);
     repaint(cell);
 }
 
@@ -137,23 +137,23 @@ void StripsView::paintEvent(QPaintEvent* event) {
     painter.translate(0, -scroll);
     StripScene scene;
     scene.theme = &m_theme;
-    scene.document = &m_session.document();
-    scene.landing = &m_session.landing();
-    scene.preview = m_session.previewLanding();
-    scene.loudness = m_session.loudness();
+    scene.document = &m_session.doc.document();
+    scene.landing = &m_session.doc.landing();
+    scene.preview = m_session.doc.previewLanding();
+    scene.loudness = m_session.song.loudness();
     scene.content = m_content;
-    scene.now = m_session.now();
+    scene.now = m_session.transport.now();
     scene.selectedPass = m_selectedPass;
     scene.hoveredCount = m_hovered;
     scene.role = m_role;
     scene.focused = hasFocus();
-    if (m_content == StripContent::Listen) scene.doubts = &m_session.doubts();
+    if (m_content == StripContent::Listen) scene.doubts = &m_session.song.doubts();
     scene.stamps = m_stamps.get();
     paintStrips(painter, m_layout, scene, event->rect().translated(0, scroll));
     paintHeading(painter, m_layout, scene, scroll);
     painter.translate(0, scroll);
     if (m_layout.lines.empty() && m_content == StripContent::Arrange) { // what to do first
-        const bool passes = !m_session.landing().performance.passes.empty();
+        const bool passes = !m_session.doc.landing().performance.passes.empty();
         const QRect room = viewport()->rect().adjusted(m_theme.px(16), m_theme.px(24), -m_theme.px(16), 0);
         painter.setFont(m_theme.words(15, Weight::Bold));
         painter.setPen(m_theme.colours().ink);
@@ -199,11 +199,11 @@ void StripsView::moveLines(Tick here, int by) {
 }
 
 void StripsView::moveCaret(Tick at) {
-    m_session.setCaret(at);
-    const Tick now = m_session.now();
+    m_session.transport.setCaret(at);
+    const Tick now = m_session.transport.now();
     showPlace(now);
-    if (const auto pass = passAt(m_session.landing().performance, now)) {
-        const PassId id = m_session.landing().performance.passes[*pass].id;
+    if (const auto pass = passAt(m_session.doc.landing().performance, now)) {
+        const PassId id = m_session.doc.landing().performance.passes[*pass].id;
         selectPass(id);
         Q_EMIT passChosen(id);
     }
@@ -227,7 +227,7 @@ void StripsView::dragEnterEvent(QDragEnterEvent* event) {
 void StripsView::dragMoveEvent(QDragMoveEvent* event) {
     const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
     hover(at);
-    if (at && passAt(m_session.landing().performance, *at)) event->acceptProposedAction();
+    if (at && passAt(m_session.doc.landing().performance, *at)) event->acceptProposedAction();
     else event->ignore();
 }
 
@@ -243,22 +243,22 @@ void StripsView::dropEvent(QDropEvent* event) {
 
 void StripsView::contextMenuEvent(QContextMenuEvent* event) {
     auto at = tickAtPoint(m_layout, pagePoint(event->pos()));
-    if (event->reason() == QContextMenuEvent::Keyboard) at = m_session.now();
+    if (event->reason() == QContextMenuEvent::Keyboard) at = m_session.transport.now();
     if (!at) return;
     moveCaret(*at);
     Q_EMIT contextMenuWanted(event->globalPos(), *at);
 }
 
 void StripsView::keyPressEvent(QKeyEvent* event) {
-    const Tick now = m_session.now();
+    const Tick now = m_session.transport.now();
     const Tick here = counts(wholeCounts(now));
-    const auto cell = m_session.landing().grid.cellAt(now);
+    const auto cell = m_session.doc.landing().grid.cellAt(now);
     const bool jump = event->modifiers() & Qt::ControlModifier;
     switch (event->key()) {
     case Qt::Key_Left: moveCaret(jump && cell && cell->number > 1 ? here - counts(cell->number - 1) : here - counts(1)); return;
     case Qt::Key_Right: {
         if (jump && cell && cell->set >= 0) {
-            const CountSet& set = m_session.landing().grid.sets()[static_cast<std::size_t>(cell->set)];
+            const CountSet& set = m_session.doc.landing().grid.sets()[static_cast<std::size_t>(cell->set)];
             moveCaret(counts(set.firstCount + set.counts));
         } else moveCaret(here + counts(1));
         return;
@@ -278,9 +278,9 @@ void StripsView::keyPressEvent(QKeyEvent* event) {
         else if (cell && cell->phrase >= 0) moveCaret(here - counts(cell->phraseOffset));
         return;
     case Qt::Key_End:
-        if (jump) moveCaret(m_session.landing().grid.end() - counts(1));
+        if (jump) moveCaret(m_session.doc.landing().grid.end() - counts(1));
         else if (cell && cell->phrase >= 0) {
-            const CountPhrase& p = m_session.landing().grid.phrases()[static_cast<std::size_t>(cell->phrase)];
+            const CountPhrase& p = m_session.doc.landing().grid.phrases()[static_cast<std::size_t>(cell->phrase)];
             moveCaret(counts(p.firstCount + p.counts - 1));
         }
         return;
@@ -294,7 +294,7 @@ void StripsView::focusInEvent(QFocusEvent*) { viewport()->update(); }
 void StripsView::focusOutEvent(QFocusEvent*) { viewport()->update(); }
 
 QString StripsView::describeCount(int count) const {
-    const Landing& landing = m_session.landing();
+    const Landing& landing = m_session.doc.landing();
     const CountCell* cell = landing.grid.cell(count);
     if (!cell) return {};
     QStringList words{QString::fromStdString(landing.grid.placeInWords(counts(count))), tr("music count %1").arg(cell->number),
@@ -310,7 +310,7 @@ QString StripsView::describeCount(int count) const {
             }
         if (counts(count) >= pass.danceEnd()) words << tr("tag");
         else if (counts(count) < pass.start) words << tr("wait before the pass");
-        else if (const FigureSpan* span = figureAt(landing.performance, pass, counts(count))) words << figureInWords(m_session.document().routine, *span, pass);
+        else if (const FigureSpan* span = figureAt(landing.performance, pass, counts(count))) words << figureInWords(m_session.doc.document().routine, *span, pass);
         if (counts(count) == pass.start) words << passMarks(pass);
         for (std::size_t r = 0; r < landing.performance.roles.size(); ++r)
             for (std::size_t i = pass.roles[r].firstAction; i < pass.roles[r].endAction; ++i) {
@@ -320,7 +320,7 @@ QString StripsView::describeCount(int count) const {
                 if (step.isEmpty()) step = a.kind == ActionKind::NoWeight ? tr("touch") : tr("step");
                 if (a.foot) step += *a.foot == Foot::Left ? tr(" left") : *a.foot == Foot::Right ? tr(" right") : tr(" both feet");
                 if (a.action && a.action->turn.value) step += QStringLiteral(", ") + QString::fromStdString(turnInWords(a.action->turn));
-                if (landing.performance.roles.size() > 1) step = QString::fromStdString(m_session.document().routine.roles[r].name) + QStringLiteral(" ") + step;
+                if (landing.performance.roles.size() > 1) step = QString::fromStdString(m_session.doc.document().routine.roles[r].name) + QStringLiteral(" ") + step;
                 words << step;
             }
     }

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/document/document.h"
-#include "core/exchange/lyrics_file.h"
+#include "core/song/lyric_line.h"
 
 #include <string>
 #include <variant>

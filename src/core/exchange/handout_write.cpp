@@ -3,7 +3,7 @@
 #include "core/base/number_words.h"
 #include "core/exchange/handout_line.h"
 #include "core/landing/findings.h"
-#include "core/landing/sheet_header.h"
+#include "core/reports/sheet_header.h"
 #include "core/notation/notation_lexer.h"
 #include "core/notation/notation_print.h"
 #include "core/routine/part_reading.h"

@@ -3,6 +3,7 @@
 
 #include "core/base/clock_text.h"
 #include "core/base/plain_text.h"
+#include "core/base/quantile.h"
 #include "core/song/map_draft.h"
 #include "core/base/text_rows.h"
 
@@ -48,9 +49,7 @@ Seconds reckonedBeat(const std::vector<LabelRow>& phrases, const std::vector<Sto
     if (!stops.empty()) return (stops.front().end - stops.front().start) / stops.front().beats;
     std::vector<Seconds> lengths;
     for (const LabelRow& row : phrases) lengths.push_back(row.end - row.start);
-    std::vector<Seconds> sorted = lengths;
-    std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2), sorted.end());
-    const Seconds usual = sorted[sorted.size() / 2];
+    const Seconds usual = median(lengths);
     Seconds best = 0.5;
     double least = 1e18;
     for (int bars = 1; bars <= 64; ++bars) {

@@ -1,6 +1,7 @@
 #include "core/figures/version_bench.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/list_text.h"
 #include "core/figures/versions.h"
 #include "core/notation/mirror.h"
 #include "core/notation/notation_print.h"
@@ -14,12 +15,6 @@ namespace lc {
 namespace {
 
 constexpr std::size_t mostVersions = 2000;
-
-std::string numbersInWords(const std::vector<std::size_t>& steps) {
-    std::string out = steps.size() == 1 ? "step " : "steps ";
-    for (std::size_t i = 0; i < steps.size(); ++i) out += (i == 0 ? "" : i + 1 == steps.size() ? " and " : ", ") + std::to_string(steps[i]);
-    return out;
-}
 
 Tick lastStepOf(const FigureReading& reading) {
     Tick last;
@@ -112,7 +107,7 @@ private:
             }
             if (lines.size() != roles.size()) continue;
             BenchVersion version = made(std::move(lines), m_reading.choices);
-            version.title = numbersInWords(first.changedSteps) + (stretch ? " stretched" : " in one");
+            version.title = listOf("step", "steps", first.changedSteps) + (stretch ? " stretched" : " in one");
             version.name = first.name;
             version.changed = first.changedSteps;
             m_out.versions.push_back(std::move(version));

@@ -1,5 +1,6 @@
 #include "core/figures/versions.h"
 
+#include "core/base/list_text.h"
 #include "core/notation/notation_print.h"
 #include "core/said/steps_reader.h"
 
@@ -55,11 +56,6 @@ bool pairUp(Choice& choice, const std::vector<bool>& hasNext, const std::vector<
     return true;
 }
 
-std::string changedInWords(const std::vector<std::size_t>& steps) {
-    std::string out = steps.size() == 1 ? "step " : "steps ";
-    for (std::size_t i = 0; i < steps.size(); ++i) out += (i == 0 ? "" : i + 1 == steps.size() ? " and " : ", ") + std::to_string(steps[i]);
-    return out;
-}
 
 class Maker {
 public:
@@ -144,7 +140,7 @@ private:
         changedLine.actions = out.actions;
         changedLine.length = out.length;
         out.notation = printNotation(changedLine, m_choices);
-        out.name = toSpokenCount(out.length) + (over == 0 ? "" : " + " + toSpokenCount(out.remainder)) + ", " + changedInWords(out.changedSteps);
+        out.name = toSpokenCount(out.length) + (over == 0 ? "" : " + " + toSpokenCount(out.remainder)) + ", " + listOf("step", "steps", out.changedSteps);
         return out;
     }
 

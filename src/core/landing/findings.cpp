@@ -1,5 +1,6 @@
 #include "core/landing/findings.h"
 
+#include "core/base/list_text.h"
 #include "core/landing/inspection.h"
 
 #include <algorithm>
@@ -104,12 +105,6 @@ std::string passRanges(const std::vector<int>& ascending) {
         ranges.push_back(i > first + 1 ? std::to_string(ascending[first]) + " to " + std::to_string(ascending[i]) : std::to_string(ascending[i]));
     }
     return (ascending.size() == 1 ? "pass " : "passes ") + listOf(ranges);
-}
-
-std::string listOf(const std::vector<std::string>& words) {
-    std::string text;
-    for (std::size_t i = 0; i < words.size(); ++i) text += (i == 0 ? "" : i + 1 == words.size() ? " and " : ", ") + words[i];
-    return text;
 }
 
 } // namespace inspect

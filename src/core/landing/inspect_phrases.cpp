@@ -1,5 +1,6 @@
 #include "core/landing/inspection.h"
 
+#include "core/base/list_text.h"
 #include "core/routine/music_place.h"
 
 #include <algorithm>

@@ -2,6 +2,7 @@
 
 // Private to the files that find what does not land.
 
+#include "core/base/list_text.h"
 #include "core/landing/findings.h"
 
 #include <string>
@@ -39,8 +40,6 @@ struct Inspection {
 [[nodiscard]] std::string passRange(int first, int last);
 /// "pass 4", "passes 3, 5 to 8 and 10".
 [[nodiscard]] std::string passRanges(const std::vector<int>& ascending);
-/// "a, b and c".
-[[nodiscard]] std::string listOf(const std::vector<std::string>& words);
 
 void parts(Inspection& in);   ///< notation, lengths, empty parts, what is said of each figure
 void phrases(Inspection& in); ///< passes off their phrase, turned round, pins, ends of the song, bars and stops

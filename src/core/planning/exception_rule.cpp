@@ -1,5 +1,6 @@
 #include "core/planning/exception_rule.h"
 
+#include "core/base/list_text.h"
 #include "core/landing/inspection.h"
 #include "core/planning/exception_words.h"
 #include "core/routine/music_place.h"
@@ -163,7 +164,7 @@ std::string ruleInWords(const ExceptionRule& rule) {
     if (!rule.when.empty()) return text + " " + rule.when + ".";
     std::vector<std::string> numbers;
     for (const int n : rule.passes) numbers.push_back(std::to_string(n));
-    return text + (numbers.size() == 1 ? " in pass " : " in passes ") + inspect::listOf(numbers) + "; there is no short rule for it.";
+    return text + (numbers.size() == 1 ? " in pass " : " in passes ") + listOf(numbers) + "; there is no short rule for it.";
 }
 
 } // namespace lc

@@ -1,5 +1,6 @@
 #include "core/planning/plan_reason.h"
 
+#include "core/base/list_text.h"
 #include "core/landing/inspection.h"
 #include "core/planning/exception_rule.h"
 
@@ -26,7 +27,7 @@ std::string whereItFails(const CountGrid& grid, const RoutinePlan& plan) {
     const auto miss = phraseMiss(grid, missed->start);
     const std::string lacks = !miss || *miss == Tick{} ? "" : ": " + countsInWords(Tick{std::abs(miss->value)}) + (*miss < Tick{} ? " more" : " fewer") + " would land it";
     return " For one, pass " + std::to_string(missed - plan.passes.begin() + 1) + " begins " + countsInWords(missed->start - before.start) + " after pass " + pass + " (" + grid.placeInWords(before.start) +
-           "), where the next phrases begin " + inspect::listOf(ahead) + " counts on" + lacks + ".";
+           "), where the next phrases begin " + listOf(ahead) + " counts on" + lacks + ".";
 }
 
 } // namespace

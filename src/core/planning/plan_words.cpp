@@ -1,6 +1,7 @@
 #include "core/planning/plan_words.h"
 
-#include "core/landing/sheet_header.h"
+#include "core/base/list_text.h"
+#include "core/reports/sheet_header.h"
 #include "core/planning/exception_words.h"
 
 #include <algorithm>
@@ -19,13 +20,6 @@ std::string number(std::size_t n, const char* one, const char* many) {
     return (n < 7 ? words[n] : std::to_string(n)) + std::string(" ") + (n == 1 ? one : many);
 }
 
-/// "pass 2", "passes 2, 5 and 7".
-std::string passNumbers(const std::vector<std::size_t>& passes) {
-    std::string out = passes.size() == 1 ? "pass " : "passes ";
-    for (std::size_t i = 0; i < passes.size(); ++i) out += (i == 0 ? "" : i + 1 == passes.size() ? " and " : ", ") + std::to_string(passes[i]);
-    return out;
-}
-
 /// An exception: what comes before the number of its pass, and what behind.
 struct Told {
     std::string what;
@@ -42,7 +36,7 @@ std::string grouped(const std::vector<Told>& all) {
         else found->second.push_back(told.pass);
     }
     std::string out;
-    for (const auto& [told, passes] : groups) out += ", " + told.what + " " + passNumbers(passes) + told.how;
+    for (const auto& [told, passes] : groups) out += ", " + told.what + " " + listOf("pass", "passes", passes) + told.how;
     return out;
 }
 

@@ -2,7 +2,7 @@
 
 #include "core/base/clock_text.h"
 #include "core/base/csv_text.h"
-#include "core/landing/song_trial.h"
+#include "core/reports/song_trial.h"
 #include "core/planning/plan_words.h"
 
 #include <algorithm>

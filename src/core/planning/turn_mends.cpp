@@ -1,5 +1,6 @@
 #include "core/planning/turn_mends.h"
 
+#include "core/base/list_text.h"
 #include "core/landing/inspection.h"
 
 #include <algorithm>
@@ -213,7 +214,7 @@ std::string breaksInWords(const Document& document, const Landing& landing, Tick
         roles[role].push_back((foot == Foot::Both ? "with both feet" : freeFootInWords(foot)) + " on " + toSpokenCount(music));
     std::vector<std::string> words;
     for (std::size_t r = 0; r < roles.size(); ++r)
-        if (!roles[r].empty()) words.push_back((roles.size() > 1 ? document.routine.roles[r].name + " " : "") + inspect::listOf(roles[r]));
+        if (!roles[r].empty()) words.push_back((roles.size() > 1 ? document.routine.roles[r].name + " " : "") + listOf(roles[r]));
     std::string out;
     for (const std::string& one : words) out += (out.empty() ? "" : ", ") + one;
     return out;

@@ -13,7 +13,6 @@ namespace lc {
 namespace {
 
 constexpr Seconds furthestNudge = 0.1; // beyond it another beat is meant
-constexpr Seconds snapSeconds = 0.070; // the tolerance of the field's beat measures (Davies, Degara, Plumbley 2009)
 
 template <typename... F>
 struct Overloaded : F... { using F::operator()...; };
@@ -164,7 +163,7 @@ Result<void> moveBeats(SongMap& map, const std::vector<SongFact>& facts) {
         if (!beat) return tl::unexpected(beat.error());
         Beat& nearest = map.beats[static_cast<std::size_t>(*beat)];
         const auto other = std::find_if(taken.begin(), taken.end(), [&](const auto& t) { return t.first == *beat; });
-        if (std::abs(nearest.time - *at) > snapSeconds) {
+        if (std::abs(nearest.time - *at) > sameBeat) {
             if (other != taken.end())
                 return fail(ErrorCode::BadValue, "These exclude each other, since there is one beat for both: " + describe(*other->second) + ", and " + describe(fact) + ". Forget one of them.");
             for (Fermata& held : map.fermatas)
@@ -269,7 +268,7 @@ void applyPlaces(SongMap& map, const std::vector<SongFact>& facts) {
     for (const SongFact& fact : facts) {
         if (const auto* beat = std::get_if<BeatFact>(&fact); beat && !map.beats.empty()) {
             Beat& nearest = map.beats[nearestBeat(map, beat->at)];
-            if (std::abs(nearest.time - beat->at) <= snapSeconds) nearest.confirmed = true;
+            if (std::abs(nearest.time - beat->at) <= sameBeat) nearest.confirmed = true;
         }
         if (const auto* stop = std::get_if<StopFact>(&fact)) {
             std::erase_if(map.stops, [&](const Stop& s) { return s.start < stop->to && s.end > stop->from; });
@@ -278,7 +277,7 @@ void applyPlaces(SongMap& map, const std::vector<SongFact>& facts) {
         }
         if (const auto* held = std::get_if<FermataFact>(&fact); held && map.beats.size() > 1) {
             const std::size_t at = nearestBeat(map, held->from);
-            if (at + 1 >= map.beats.size() || std::abs(map.beats[at].time - held->from) > snapSeconds) continue;
+            if (at + 1 >= map.beats.size() || std::abs(map.beats[at].time - held->from) > sameBeat) continue;
             const Seconds usual = at > 0 ? map.beats[at].time - map.beats[at - 1].time : map.beats[at + 1].time - map.beats[at].time;
             std::erase_if(map.fermatas, [&](const Fermata& f) { return std::abs(f.start - map.beats[at].time) < 0.001; });
             const Seconds end = map.beats[at + 1].time;
@@ -311,8 +310,8 @@ SongMap barsWithin(const SongMap& map, const SongSpan& part, const Metre& metre)
     inside.phrases.clear();
     inside.metre = metre;
     std::size_t beat = 0;
-    while (beat < map.beats.size() && map.beats[beat].time < part.from - snapSeconds) ++beat;
-    for (; beat < map.beats.size() && map.beats[beat].time < part.to - snapSeconds; beat += static_cast<std::size_t>(metre.beats))
+    while (beat < map.beats.size() && map.beats[beat].time < part.from - sameBeat) ++beat;
+    for (; beat < map.beats.size() && map.beats[beat].time < part.to - sameBeat; beat += static_cast<std::size_t>(metre.beats))
         inside.bars.push_back({beat, metre.beats, metre.grouping, false});
     return inside;
 }
@@ -321,7 +320,7 @@ SongMap barsWithin(const SongMap& map, const SongSpan& part, const Metre& metre)
 std::optional<SongMap> beatsWithin(const SongMap& map, const SongSpan& part, Bpm bpm) {
     SongMap inside;
     for (const Beat& beat : map.beats)
-        if (beat.time >= part.from - snapSeconds && beat.time < part.to - snapSeconds) inside.beats.push_back(beat);
+        if (beat.time >= part.from - sameBeat && beat.time < part.to - sameBeat) inside.beats.push_back(beat);
     inside.end = part.to;
     constexpr double sameTempo = 0.08;
     if (const auto tempo = medianTempo(inside); tempo && std::abs(std::log(*tempo / bpm)) < sameTempo) return std::nullopt;
@@ -456,7 +455,7 @@ std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact)
                           f);
     };
     const auto same = [&](const SongFact& old) {
-        return old.index() == fact.index() && std::abs(*place(old) - *place(fact)) <= snapSeconds;
+        return old.index() == fact.index() && std::abs(*place(old) - *place(fact)) <= sameBeat;
     };
     facts.erase(std::remove_if(facts.begin(), facts.end(), same), facts.end());
     facts.push_back(fact);

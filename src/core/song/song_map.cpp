@@ -1,5 +1,7 @@
 #include "core/song/song_map.h"
 
+#include "core/base/quantile.h"
+
 #include <algorithm>
 #include <cassert>
 #include <charconv>
@@ -98,9 +100,7 @@ std::optional<Bpm> medianTempo(const SongMap& map) {
     if (map.beats.size() < 2) return std::nullopt;
     std::vector<Seconds> gaps(map.beats.size() - 1);
     for (std::size_t i = 0; i < gaps.size(); ++i) gaps[i] = map.beats[i + 1].time - map.beats[i].time;
-    const auto middle = gaps.begin() + static_cast<std::ptrdiff_t>(gaps.size() / 2);
-    std::nth_element(gaps.begin(), middle, gaps.end());
-    return 60.0 / *middle;
+    return 60.0 / median(std::move(gaps));
 }
 
 int pickupBeatInBar(const SongMap& map, std::size_t beat) {

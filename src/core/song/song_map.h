@@ -73,6 +73,9 @@ struct Fermata {
     bool operator==(const Fermata&) const = default;
 };
 
+/// Two times within this mean the same beat: the tolerance of the field's beat measures (Davies, Degara, Plumbley 2009).
+constexpr Seconds sameBeat = 0.070;
+
 /// From here on an & is heard as swung; below it players are merely loose (common practice, no source).
 constexpr double swungFrom = 0.55;
 

@@ -1,5 +1,6 @@
 #include "core/song/tapping.h"
 
+#include "core/base/quantile.h"
 #include "core/song/map_draft.h"
 
 #include <algorithm>
@@ -22,12 +23,6 @@ constexpr Seconds leastScatter = 0.030;  // … this (tapping along scatters by 
 constexpr Seconds steady = 0.040;     // residuals of one line, below which the tempo is taken to hold
 constexpr int neighbours = 4;         // places on either side that a drifting place is fitted through
 constexpr std::size_t barsOfADraftPhrase = 8;
-
-double median(std::vector<double> values) {
-    const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
-    std::nth_element(values.begin(), middle, values.end());
-    return *middle;
-}
 
 std::vector<double> gapsOf(const std::vector<Seconds>& taps) {
     std::vector<double> gaps;

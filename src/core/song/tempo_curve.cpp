@@ -1,6 +1,7 @@
 #include "core/song/tempo_curve.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/quantile.h"
 
 #include <algorithm>
 #include <cmath>
@@ -47,11 +48,7 @@ TempoCurve tempoCurve(const SongMap& map, const CountGrid& grid, Seconds from, S
     std::vector<Bpm> all;
     for (const TempoPoint& point : curve.points)
         if (!point.held) all.push_back(point.bpm);
-    if (!all.empty()) {
-        const auto middle = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
-        std::nth_element(all.begin(), middle, all.end());
-        curve.usual = *middle;
-    }
+    if (!all.empty()) curve.usual = median(std::move(all));
     curve.range = rangeOf(curve.points, -1e9, 1e9);
     if (to > from) curve.danced = rangeOf(curve.points, from, to);
     return curve;

@@ -2,9 +2,9 @@
 
 #include "core/document/document_json.h"
 #include "core/exchange/routine_text.h"
-#include "core/landing/landing_report.h"
+#include "core/reports/landing_report.h"
 #include "core/landing/remedies.h"
-#include "core/landing/sheet_header.h"
+#include "core/reports/sheet_header.h"
 
 #include <QProcess>
 

@@ -1,6 +1,6 @@
 #include "support/core_support.h"
 
-#include "core/landing/landing_report.h"
+#include "core/reports/landing_report.h"
 #include "core/landing/remedies.h"
 
 using namespace lc;

@@ -1,8 +1,8 @@
 // Situations from a dancer's work, with numbers that were worked out by hand.
 #include "support/core_support.h"
 
-#include "core/landing/landing_report.h"
-#include "core/landing/sheet_header.h"
+#include "core/reports/landing_report.h"
+#include "core/reports/sheet_header.h"
 
 #include <QProcess>
 

@@ -1,6 +1,6 @@
 #include "support/plan_support.h"
 
-#include "core/landing/song_trial.h"
+#include "core/reports/song_trial.h"
 #include "core/planning/music_mend.h"
 
 #include <functional>

@@ -1,7 +1,7 @@
 #include "support/plan_support.h"
 
 #include "core/landing/findings.h"
-#include "core/landing/song_trial.h"
+#include "core/reports/song_trial.h"
 #include "core/planning/what_if.h"
 
 using namespace lc;

@@ -1,0 +1,21 @@
+#pragma once
+
+#include "core/base/result.h"
+
+#include <QObject>
+#include <QString>
+
+namespace lc::app {
+
+/// What a person should read, from wherever it comes.
+class Messages : public QObject {
+    Q_OBJECT
+public:
+    void tell(const QString& sentence) { Q_EMIT told(sentence); }
+    void tell(const Error& error) { tell(QString::fromStdString(error.message)); }
+
+Q_SIGNALS:
+    void told(const QString& sentence);
+};
+
+} // namespace lc::app

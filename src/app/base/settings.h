@@ -1,0 +1,47 @@
+#pragma once
+
+#include "core/figures/body_limits.h"
+
+#include <QString>
+#include <QStringList>
+#include <QVariantList>
+
+namespace lc::app {
+
+/// Where files of a kind were read or written last.
+enum class FolderFor { Songs, Routines, Sheets, Figures };
+
+/// What the program remembers between runs, besides routines and the vocabulary: the only place that knows how it is kept. What is not there, or makes no sense, has its usual value.
+namespace settings {
+
+[[nodiscard]] int textPercent(); ///< size of text, 100 to 200
+void setTextPercent(int percent);
+
+[[nodiscard]] int tapsLate(); ///< by how many milliseconds a person taps late
+void setTapsLate(int milliseconds);
+
+[[nodiscard]] BodyLimits limits();
+void setLimits(const BodyLimits& limits);
+
+[[nodiscard]] QString folder(FolderFor what); ///< empty while there was none
+void setFolder(FolderFor what, const QString& folder);
+
+[[nodiscard]] QStringList recentFiles(); ///< the last one first
+void setRecentFiles(const QStringList& paths);
+
+[[nodiscard]] QStringList rescuedFiles(); ///< saved without being asked, and not yet looked at
+void setRescuedFiles(const QStringList& paths); ///< on the disk when it returns
+
+/// What the start page says of a file.
+struct FileWords {
+    QString title, about;
+};
+[[nodiscard]] FileWords wordsOf(const QString& path); ///< empty where nothing is known
+void setWordsOf(const QString& path, const FileWords& words);
+
+[[nodiscard]] QVariantList viewOf(const QString& path); ///< how a file was looked at, as the window wrote it
+void setViewOf(const QString& path, const QVariantList& view);
+
+} // namespace settings
+
+} // namespace lc::app

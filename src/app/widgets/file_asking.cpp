@@ -1,0 +1,73 @@
+#include "app/widgets/file_asking.h"
+
+#include "app/base/paths.h"
+#include "app/base/session.h"
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QFileDialog>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QStandardPaths>
+
+namespace lc::app {
+
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("FileAsking", text); }
+
+bool mayReplace(QWidget* parent, const QString& path) {
+    QMessageBox box(parent);
+    box.setObjectName(QStringLiteral("replace"));
+    box.setText(tr("“%1” is there already.").arg(readable(QFileInfo(path).fileName())));
+    box.setInformativeText(tr("Writing would put the new file in its place."));
+    auto* replace = box.addButton(tr("Replace it"), QMessageBox::DestructiveRole);
+    auto* back = box.addButton(tr("Go back"), QMessageBox::RejectRole);
+    box.setDefaultButton(back);
+    box.exec();
+    return box.clickedButton() == replace;
+}
+
+} // namespace
+
+QString startFolder(const Session& session, FolderFor what) {
+    const bool songs = what == FolderFor::Songs;
+    const QString song = pathOf(session.doc.document().song.path);
+    QStringList places{settings::folder(what)};
+    for (const QString& file : songs ? QStringList{song, session.doc.path()} : QStringList{session.doc.path(), song})
+        if (!file.isEmpty()) places << QFileInfo(file).absolutePath();
+    places << QStandardPaths::writableLocation(songs ? QStandardPaths::MusicLocation : QStandardPaths::DocumentsLocation) << QDir::homePath();
+    for (const QString& place : places)
+        if (!place.isEmpty() && place != QStringLiteral("/") && QFileInfo(place).isDir()) return place;
+    return QDir::tempPath(); // no home at all
+}
+
+QString askWhatToRead(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& filter) {
+    const QString path = QFileDialog::getOpenFileName(parent, title, startFolder(session, what), filter);
+    if (!path.isEmpty()) settings::setFolder(what, QFileInfo(path).absolutePath());
+    return path;
+}
+
+QString askForFolder(QWidget* parent, const Session& session, FolderFor what, const QString& title) {
+    const QString folder = QFileDialog::getExistingDirectory(parent, title, startFolder(session, what));
+    if (!folder.isEmpty()) settings::setFolder(what, folder);
+    return folder;
+}
+
+QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& name, const QStringList& endings, const QString& filter) {
+    const auto ended = [&](const QString& path) {
+        for (const QString& ending : endings)
+            if (path.endsWith(QLatin1Char('.') + ending, Qt::CaseInsensitive)) return path;
+        return path + QLatin1Char('.') + endings.first();
+    };
+    QString path = QDir(startFolder(session, what)).filePath(ended(name));
+    while (true) {
+        path = QFileDialog::getSaveFileName(parent, title, path, filter, nullptr, QFileDialog::DontConfirmOverwrite);
+        if (path.isEmpty()) return {};
+        path = ended(path);
+        settings::setFolder(what, QFileInfo(path).absolutePath());
+        if (!QFileInfo::exists(path) || mayReplace(parent, path)) return path;
+    }
+}
+
+} // namespace lc::app

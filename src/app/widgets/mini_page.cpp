@@ -1,0 +1,76 @@
+#include "app/widgets/mini_page.h"
+
+#include <QPainter>
+
+namespace lc::app {
+
+MiniPages::MiniPages(const Landing& now, Landing then, const Theme& theme, QWidget* parent) : QWidget(parent), m_now(now), m_then(std::move(then)), m_theme(theme) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setAccessibleName(tr("Before and after, in miniature"));
+}
+
+void MiniPages::setThen(Landing then) {
+    m_then = std::move(then);
+    update();
+}
+
+QSize MiniPages::sizeHint() const {
+    const int lines = std::min<int>(16, static_cast<int>(m_now.grid.phrases().size()) + 1);
+    return {m_theme.px(200), m_theme.px(7) * lines + m_theme.px(26)};
+}
+
+void MiniPages::page(QPainter& p, const QRectF& area, const Landing& landing, const Landing* before) const {
+    const Palette& c = m_theme.colours();
+    const auto& phrases = landing.grid.phrases();
+    if (phrases.empty()) return;
+    int longest = 32;
+    for (const CountPhrase& phrase : phrases) longest = std::max(longest, phrase.counts);
+    const double unit = area.width() / (longest * 1.12);
+    const double pitch = m_theme.px(7);
+    const double height = m_theme.px(5);
+    const auto changed = [&](const PassPerformance& pass) {
+        if (!before) return false;
+        for (const PassPerformance& old : before->performance.passes)
+            if (old.id == pass.id) return old.start != pass.start || old.counts != pass.counts || old.tag != pass.tag;
+        return true;
+    };
+    const auto block = [&](double line, Tick from, Tick to, Tick lineStart, const QColor& colour, bool hollow) {
+        const double left = area.left() + static_cast<double>((from - lineStart).value) / ticksPerCount * unit;
+        const QRectF box(left, area.top() + line * pitch, static_cast<double>((to - from).value) / ticksPerCount * unit - 1, height);
+        if (!hollow) return p.fillRect(box, colour);
+        p.setPen(colour);
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(box.adjusted(0.5, 0.5, -0.5, -0.5));
+    };
+    for (std::size_t l = 0; l < phrases.size() && l < 15; ++l) {
+        const Tick from = counts(phrases[l].firstCount);
+        const Tick to = from + counts(phrases[l].counts);
+        block(static_cast<double>(l), from, to, from, c.faint, false);
+        for (const PassPerformance& pass : landing.performance.passes) {
+            const Tick a = std::max(from, pass.start);
+            const Tick b = std::min(to, pass.end());
+            if (a < b) block(static_cast<double>(l), a, b, from, changed(pass) ? c.ink : c.ink3, false);
+        }
+    }
+    const Tick end = landing.grid.end();
+    if (landing.performance.end > end) {
+        const Tick over = std::min(landing.performance.end - end, counts(longest));
+        block(static_cast<double>(std::min<std::size_t>(15, phrases.size())), end, end + over, end, c.ink, true);
+    }
+}
+
+void MiniPages::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    const double gap = m_theme.px(14);
+    const double half = (width() - gap) / 2.0;
+    const double pages = height() - m_theme.px(20);
+    page(p, QRectF(0, m_theme.px(4), half, pages), m_now, nullptr);
+    page(p, QRectF(half + gap, m_theme.px(4), half, pages), m_then, &m_now);
+    p.setFont(m_theme.words(12));
+    p.setPen(m_theme.colours().ink2);
+    const auto length = [](const Landing& l) { return QString::fromStdString(countsInWords(l.performance.end - l.performance.start)); };
+    p.drawText(QPointF(0, height() - m_theme.px(4)), tr("now: %1").arg(length(m_now)));
+    p.drawText(QPointF(half + gap, height() - m_theme.px(4)), tr("then: %1").arg(length(m_then)));
+}
+
+} // namespace lc::app

@@ -1,0 +1,29 @@
+#pragma once
+
+#include "app/base/theme.h"
+#include "core/landing/findings.h"
+
+#include <QWidget>
+
+namespace lc::app {
+
+/// Two pages in miniature, now and then: a line for each phrase, a block for each pass, changed blocks in ink, what
+/// lies past the song as a hollow box.
+class MiniPages : public QWidget {
+    Q_OBJECT
+public:
+    MiniPages(const Landing& now, Landing then, const Theme& theme, QWidget* parent = nullptr);
+    void setThen(Landing then);
+    [[nodiscard]] QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    void page(QPainter& painter, const QRectF& area, const Landing& landing, const Landing* before) const;
+    Landing m_now;
+    Landing m_then;
+    const Theme& m_theme;
+};
+
+} // namespace lc::app

@@ -1,0 +1,54 @@
+#include "app/widgets/page_parts.h"
+
+#include "app/widgets/plain_table.h"
+
+#include <QSpinBox>
+#include <QVBoxLayout>
+
+namespace lc::app {
+
+namespace {
+
+QString q(const std::string& text) { return QString::fromStdString(text); }
+
+QString rolesAtJoint(const Joint& joint, bool facing) {
+    QStringList all;
+    for (const RoleAtJoint& role : joint.roles) all << (facing ? q(toClock(role.facing)) : q(freeFootInWords(role.free)));
+    return all.join(QStringLiteral(" / "));
+}
+
+} // namespace
+
+QSpinBox* numberField(const char* name, const QString& what, int least, int most, const Theme& theme, QWidget* parent) {
+    auto* box = new QSpinBox(parent);
+    box->setObjectName(QString::fromLatin1(name));
+    box->setAccessibleName(what);
+    box->setRange(least, most);
+    box->setFixedWidth(theme.px(48));
+    return box;
+}
+
+QVBoxLayout* pageColumn(const Theme& theme, QWidget* page) {
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(0, theme.px(4), 0, 0);
+    column->setSpacing(theme.px(4));
+    return column;
+}
+
+void showJoints(PlainTable& table, const Chain& chain, const std::vector<QString>& names) {
+    table.clearRows();
+    for (std::size_t i = 0; i < chain.joints.size(); ++i) {
+        const Joint& joint = chain.joints[i];
+        QStringList breaks;
+        for (const std::string& text : joint.breaks) breaks << q(text);
+        table.addRow({i < names.size() ? names[i] : QObject::tr("end"), q(toSpokenCount(joint.at + counts(1))), q(toSpokenCount(joint.musicCount)), rolesAtJoint(joint, false), q(toString(joint.couple)),
+                      rolesAtJoint(joint, true), breaks.isEmpty() ? QObject::tr("fits") : breaks.join(QStringLiteral("; "))});
+    }
+}
+
+const QStringList& jointHeads() {
+    static const QStringList heads{QObject::tr("begins"), QObject::tr("at count"), QObject::tr("music"), QObject::tr("free foot"), QObject::tr("hold"), QObject::tr("facing"), QObject::tr("joint")};
+    return heads;
+}
+
+} // namespace lc::app

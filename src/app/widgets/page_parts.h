@@ -1,0 +1,31 @@
+#pragma once
+
+#include "app/base/theme.h"
+#include "core/figures/joints.h"
+
+#include <QString>
+#include <QStringList>
+
+#include <vector>
+
+class QSpinBox;
+class QVBoxLayout;
+class QWidget;
+
+namespace lc::app {
+
+class PlainTable;
+
+/// A small field for a number, with a name for people who do not see it.
+[[nodiscard]] QSpinBox* numberField(const char* name, const QString& what, int least, int most, const Theme& theme, QWidget* parent);
+
+/// The column that a page of the bench stands in.
+[[nodiscard]] QVBoxLayout* pageColumn(const Theme& theme, QWidget* page);
+
+/// Heads of a table of joints.
+[[nodiscard]] const QStringList& jointHeads();
+
+/// A row for each joint of a chain; `names` are those of its figures.
+void showJoints(PlainTable& table, const Chain& chain, const std::vector<QString>& names);
+
+} // namespace lc::app

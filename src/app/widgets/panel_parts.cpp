@@ -1,0 +1,31 @@
+#include "app/widgets/panel_parts.h"
+
+#include "app/base/wording.h"
+
+#include <QHBoxLayout>
+#include <QPushButton>
+
+namespace lc::app {
+
+QVBoxLayout* panelColumn(const Theme& theme, QWidget* panel) {
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
+    column->setSpacing(theme.px(4));
+    return column;
+}
+
+void addWords(QHBoxLayout* row, const QString& text, const Theme& theme, QWidget* panel, bool bold) {
+    auto* label = paragraph(text, bold ? theme.words(13, Weight::Bold) : theme.words(13), bold ? theme.colours().ink : theme.colours().ink2, panel);
+    label->setWordWrap(false);
+    row->addWidget(label);
+}
+
+QPushButton* addButton(QHBoxLayout* row, const QString& text, const QString& tip, const char* object, QWidget* panel) {
+    auto* button = new QPushButton(text, panel);
+    button->setObjectName(QString::fromLatin1(object));
+    button->setToolTip(tip);
+    row->addWidget(button);
+    return button;
+}
+
+} // namespace lc::app

@@ -1,0 +1,252 @@
+#include "app/window/file_desk.h"
+
+#include "app/base/settings.h"
+#include "app/widgets/file_asking.h"
+#include "app/base/paths.h"
+#include "app/base/session.h"
+#include "core/document/document_file.h"
+#include "core/exchange/lyrics_file.h"
+#include "core/exchange/map_export.h"
+
+#include <QCoreApplication>
+#include <QDateTime>
+#include <QDir>
+#include <QFileInfo>
+#include <QMessageBox>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QPushButton>
+#include <QStandardPaths>
+
+namespace lc::app {
+
+namespace {
+QString q(const std::string& text) { return QString::fromStdString(text); }
+constexpr int mostRecent = 8;
+QString soundFilter() {
+    return FileDesk::tr("Sound and video (*.wav *.flac *.ogg *.oga *.opus *.mp3 *.aif *.aiff *.m4a *.aac *.wma *.mp4 *.m4v *.mov *.mkv *.mka *.webm *.avi *.ac3 *.wv);;All files (*)");
+}
+} // namespace
+
+FileDesk::FileDesk(Session& session, QWidget* window) : QObject(window), m_session(session), m_window(window) {}
+
+/// The title as a file name, or `otherwise` when there is none.
+QString FileDesk::nameOfFile(const QString& otherwise) const {
+    const QString title = q(m_session.doc.document().title);
+    return title.isEmpty() ? otherwise : title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')).remove(QLatin1Char('/'));
+}
+
+QString FileDesk::shownTitle() const {
+    const QString title = q(m_session.doc.document().title);
+    return title.isEmpty() ? tr("New routine") : title;
+}
+
+QString FileDesk::demoPath() {
+    const QString folder = QCoreApplication::applicationDirPath();
+    for (const QString& place : {qEnvironmentVariable("LIFTCOUNT_DATA"), folder + QStringLiteral("/demo"), folder + QStringLiteral("/../share/lift-count/demo"), QStringLiteral(LIFTCOUNT_DEMO_FOLDER)}) {
+        const QString path = place + QStringLiteral("/copper-weathervane.liftcount");
+        if (!place.isEmpty() && QFileInfo::exists(path)) return QFileInfo(path).canonicalFilePath();
+    }
+    return {};
+}
+
+void FileDesk::chooseSong() {
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Open a song"), soundFilter());
+    if (path.isEmpty()) return;
+    Q_EMIT fileChosen(path);
+}
+
+void FileDesk::findSong() {
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Where is “%1” now?").arg(q(m_session.doc.document().song.title)), soundFilter());
+    if (path.isEmpty()) return;
+    SongReference song = m_session.doc.document().song;
+    song.path = fileName(path);
+    if (songState(song) != SongState::There) return Q_EMIT told(tr("That is another recording: its content differs from the one this routine was made for. Use Open a song to count it anew."));
+    m_session.doc.edit(MoveSongFile{song.path});
+}
+
+void FileDesk::carrySong() {
+    if (!m_session.song.heardSong()) return Q_EMIT told(tr("First open the song whose map is to be carried over, and let it be heard."));
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Another recording of “%1”").arg(q(m_session.doc.document().song.title)), soundFilter());
+    if (!path.isEmpty()) m_session.song.carryTo(path);
+}
+
+void FileDesk::importMap() {
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Import a map"), tr("Maps (*.mid *.midi *.csv *.txt);;All files (*)"));
+    if (!path.isEmpty()) m_session.song.importMap(path);
+}
+
+void FileDesk::importLyrics() {
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Import lines of words"), tr("Lines of words (*.lrc);;All files (*)"));
+    if (!path.isEmpty()) m_session.song.importLyrics(path);
+}
+
+void FileDesk::chooseRoutine() {
+    const QString path = askWhatToRead(m_window, m_session, FolderFor::Routines, tr("Open a routine"), tr("Routines and hand-outs (*.liftcount *.txt *.md *.html *.htm *.odt *.docx *.pdf)"));
+    if (!path.isEmpty()) Q_EMIT fileChosen(path);
+}
+
+bool FileDesk::mayDiscard() {
+    Q_EMIT aboutToSave();
+    if (m_session.doc.isSaved() || m_session.doc.document() == newDocument()) return true;
+    QMessageBox box(m_window);
+    box.setObjectName(QStringLiteral("unsaved"));
+    box.setText(tr("“%1” has changes that are not saved.").arg(shownTitle()));
+    box.setInformativeText(tr("Save them before going on?"));
+    auto* saveButton = box.addButton(tr("Save"), QMessageBox::AcceptRole);
+    auto* discard = box.addButton(tr("Throw them away"), QMessageBox::DestructiveRole);
+    box.addButton(tr("Go back"), QMessageBox::RejectRole);
+    box.setDefaultButton(saveButton);
+    box.exec();
+    if (box.clickedButton() == saveButton) return save();
+    return box.clickedButton() == discard;
+}
+
+bool FileDesk::saveTo(const QString& path, bool evenIfChanged) {
+    const auto written = m_session.doc.save(path, evenIfChanged);
+    if (!written) {
+        Q_EMIT told(q(written.error().message));
+        return false;
+    }
+    remember(m_session.doc.path());
+    Q_EMIT saved();
+    return true;
+}
+
+bool FileDesk::save() {
+    Q_EMIT aboutToSave();
+    if (m_session.doc.path().isEmpty()) return saveAs();
+    const auto written = m_session.doc.save(m_session.doc.path());
+    if (written) {
+        Q_EMIT saved();
+        return true;
+    }
+    if (written.error().code != ErrorCode::ChangedOnDisk) {
+        Q_EMIT told(q(written.error().message));
+        return false;
+    }
+    QMessageBox box(m_window);
+    box.setText(tr("The file was changed by another window or program since it was opened here."));
+    box.setInformativeText(tr("Saving here would put this version over the other."));
+    auto* other = box.addButton(tr("Save under another name"), QMessageBox::AcceptRole);
+    auto* overwrite = box.addButton(tr("Overwrite"), QMessageBox::DestructiveRole);
+    box.addButton(tr("Go back"), QMessageBox::RejectRole);
+    box.exec();
+    if (box.clickedButton() == other) return saveAs();
+    return box.clickedButton() == overwrite && saveTo(m_session.doc.path(), true);
+}
+
+bool FileDesk::saveAs() {
+    Q_EMIT aboutToSave();
+    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Routines, tr("Save the routine"), nameOfFile(tr("routine")), {QStringLiteral("liftcount")}, tr("Routines (*.liftcount)"));
+    return !path.isEmpty() && saveTo(path, true);
+}
+
+namespace {
+QString rescueFolder() { return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/rescued"); }
+} // namespace
+
+QString FileDesk::rescue() {
+    Q_EMIT aboutToSave();
+    if (m_session.doc.isSaved() || m_session.doc.document() == newDocument()) return {};
+    if (m_rescuedRevision == m_session.doc.revision() && QFileInfo::exists(m_rescued)) return m_rescued; // what fails at every paint is saved once
+    const QString stem = m_session.doc.path().isEmpty() ? nameOfFile(tr("routine")) : QFileInfo(m_session.doc.path()).completeBaseName();
+    const QString name = tr("%1 (rescued %2)").arg(stem, QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH.mm.ss"))) + QStringLiteral(".liftcount");
+    QDir().mkpath(rescueFolder());
+    QStringList folders{rescueFolder()};
+    if (!m_session.doc.path().isEmpty()) folders.prepend(QFileInfo(m_session.doc.path()).absolutePath());
+    for (const QString& folder : folders) {
+        const QString path = QDir(folder).filePath(name);
+        if (QFileInfo::exists(path) || !saveDocument(m_session.doc.document(), fileName(path))) continue;
+        settings::setRescuedFiles(settings::rescuedFiles() << path);
+        m_rescuedRevision = m_session.doc.revision();
+        return m_rescued = path;
+    }
+    return {};
+}
+
+QStringList FileDesk::rescued() const {
+    QStringList there;
+    for (const QString& path : settings::rescuedFiles())
+        if (QFileInfo::exists(path)) there << path;
+    return there;
+}
+
+void FileDesk::remember(const QString& path) {
+    QStringList files = settings::recentFiles();
+    files.removeAll(path);
+    files.prepend(path);
+    QStringList kept = settings::rescuedFiles();
+    if (kept.removeAll(path) > 0) settings::setRescuedFiles(kept);
+    while (files.size() > mostRecent) files.removeLast();
+    settings::setRecentFiles(files);
+    const Document& d = m_session.doc.document();
+    QString about = d.song.title.empty() ? tr("no song yet") : tr("to “%1”").arg(q(d.song.title));
+    about += d.routine.passes.size() == 1 ? tr(", one pass") : tr(", %1 passes").arg(d.routine.passes.size());
+    settings::setWordsOf(path, {shownTitle(), about});
+    Q_EMIT recentChanged();
+}
+
+QList<RecentFile> FileDesk::recent() const {
+    QList<RecentFile> files;
+    for (const QString& path : settings::recentFiles()) {
+        if (!QFileInfo::exists(path)) continue;
+        const settings::FileWords words = settings::wordsOf(path);
+        files.append({path, words.title.isEmpty() ? QFileInfo(path).completeBaseName() : words.title, words.about + QStringLiteral(", ") + QFileInfo(path).lastModified().toString(QStringLiteral("d MMM, hh:mm"))});
+    }
+    return files;
+}
+
+void FileDesk::printSheet(SheetKind kind) {
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageSize(QPageSize(QPageSize::A4));
+    printer.setFullPage(true);
+    QPrintDialog dialog(&printer, m_window);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const auto sheet = sheetDocument(m_session.doc.document(), m_session.doc.landing(), kind);
+    lc::printSheet(printer, *sheet);
+}
+
+bool FileDesk::writeSheet(const QString& path, const QString& format, SheetKind kind) {
+    const QByteArray bytes = format == QStringLiteral("pdf") ? sheetPdf(m_session.doc.document(), m_session.doc.landing(), kind)
+                                                             : sheetHtml(m_session.doc.document(), m_session.doc.landing(), kind).toUtf8();
+    const auto written = writeFileAtomically(fileName(path), bytes.toStdString());
+    Q_EMIT told(written ? tr("Written: %1").arg(readable(path)) : q(written.error().message));
+    return written.has_value();
+}
+
+void FileDesk::saveSheetAs(const QString& format, SheetKind kind) {
+    const QString name = nameOfFile(tr("sheet")) +
+                         (kind == SheetKind::Floor ? tr("-floor") : tr("-steps"));
+    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Sheets, tr("Save the sheet"), name, {format}, QStringLiteral("*.") + format);
+    if (path.isEmpty()) return;
+    writeSheet(path, format, kind);
+}
+
+void FileDesk::exportMap(const QString& kind) {
+    const SongMap& map = *m_session.doc.document().map;
+    if (map.beats.empty()) return Q_EMIT told(tr("There are no beats to export yet. Open a song first."));
+    std::string bytes;
+    if (kind == QStringLiteral("csv")) bytes = mapToCsv(map);
+    else if (kind == QStringLiteral("json")) bytes = mapToJson(map);
+    else if (kind == QStringLiteral("txt")) bytes = mapToLabels(map);
+    else if (kind == QStringLiteral("vtt")) bytes = mapToVtt(map);
+    else if (kind == QStringLiteral("lrc")) {
+        std::vector<LyricLine> lines;
+        for (const Moment& moment : m_session.doc.document().moments)
+            if (moment.kind == MomentKind::Lyric) lines.push_back({moment.at, moment.text});
+        if (lines.empty()) return Q_EMIT told(tr("No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file."));
+        bytes = lyricsToLrc(lines);
+    }
+    else {
+        const auto midi = mapToMidi(map);
+        if (!midi) return Q_EMIT told(q(midi.error().message));
+        bytes.assign(midi->begin(), midi->end());
+    }
+    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Songs, tr("Export the map"), nameOfFile(tr("map")), {kind}, QStringLiteral("*.") + kind);
+    if (path.isEmpty()) return;
+    const auto written = writeFileAtomically(fileName(path), bytes);
+    Q_EMIT told(written ? tr("Written: %1").arg(readable(path)) : q(written.error().message));
+}
+
+} // namespace lc::app

@@ -1,0 +1,61 @@
+#include "app/window/start_page.h"
+
+#include "app/base/wording.h"
+
+#include <QHBoxLayout>
+#include <QPushButton>
+
+namespace lc::app {
+
+StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(theme.px(64), theme.px(56), theme.px(64), theme.px(32));
+    column->setSpacing(theme.px(14));
+    const Palette& c = theme.colours();
+    column->addWidget(paragraph(tr("Drop a song here"), theme.words(26, Weight::Heavy), c.ink, this));
+    column->addWidget(paragraph(tr("Any usual sound file, or the sound of a video. It is counted into beats, bars and phrases, a phrase a line. Then type the counts of your dance, "
+                                   "say in which order its parts are danced, and see where every pass lands."),
+                                theme.words(14), c.ink2, this));
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(theme.px(10));
+    const auto add = [&](const QString& text, const QString& tip, const char* name, bool main, auto signal) {
+        auto* button = new QPushButton(text, this);
+        button->setProperty("main", main);
+        button->setToolTip(tip);
+        button->setObjectName(QString::fromLatin1(name));
+        button->setMinimumHeight(theme.px(32));
+        connect(button, &QPushButton::clicked, this, signal);
+        buttons->addWidget(button);
+    };
+    add(tr("Open a song"), tr("Choose a sound file (Ctrl+Shift+O)"), "startSong", true, &StartPage::songWanted);
+    add(tr("Open a routine"), tr("Choose a saved routine (Ctrl+O)"), "startRoutine", false, &StartPage::routineWanted);
+    add(tr("Type a structure"), tr("A song as text, without a recording (Y)"), "startStructure", false, &StartPage::structureWanted);
+    add(tr("Look at the demo"), tr("A line dance of Quarry Bank hall on its own song"), "startDemo", false, &StartPage::demoWanted);
+    buttons->addStretch();
+    column->addLayout(buttons);
+    column->addSpacing(theme.px(18));
+    m_recent = new QVBoxLayout;
+    m_recent->setSpacing(theme.px(4));
+    column->addLayout(m_recent);
+    column->addStretch();
+    column->addWidget(paragraph(tr("Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first."), theme.words(12), c.ink3, this));
+}
+
+void StartPage::setRecent(const QList<RecentFile>& files) {
+    while (QLayoutItem* item = m_recent->takeAt(0)) {
+        if (item->widget()) item->widget()->deleteLater();
+        delete item;
+    }
+    if (files.isEmpty()) return;
+    m_recent->addWidget(paragraph(tr("Of late"), m_theme.words(15, Weight::Heavy), m_theme.colours().ink, this));
+    for (const RecentFile& file : files) {
+        auto* button = new QPushButton(this);
+        button->setProperty("flat", true);
+        button->setText(file.title + QStringLiteral("   ") + file.about);
+        button->setToolTip(file.path);
+        connect(button, &QPushButton::clicked, this, [this, path = file.path] { Q_EMIT fileChosen(path); });
+        m_recent->addWidget(button);
+    }
+}
+
+} // namespace lc::app
