@@ -77,6 +77,10 @@ QString HandoutPanel::says() const {
 }
 
 void HandoutPanel::refresh() {
+    const auto claims = [this](const HandoutLine& line) { // of counts and walls: settled by the steps, not by an answer
+        const auto& unsettled = m_session.doc.document().routine.unsettled;
+        return std::any_of(unsettled.begin(), unsettled.end(), [&](const UnsettledLine& one) { return one.number == line.number && one.text == line.text; });
+    };
     const int chosen = m_table->currentRow();
     m_lines = m_session.doc.handout();
     m_questions = openQuestions(m_session.doc.document(), m_lines);
@@ -89,7 +93,7 @@ void HandoutPanel::refresh() {
             const bool open = m_questions[i].has_value();
             m_open += open ? 1 : 0;
             const bool settled = line.open && !open; // what was asked of it is answered
-            m_table->addRow({QString::number(line.number), open ? tr("? open") : settled ? tr("■ settled") : QString(), q(shown(line.text)), settled ? tr("as you said") : q(line.understood)}, !open);
+            m_table->addRow({QString::number(line.number), open ? tr("? open") : settled ? tr("■ settled") : QString(), q(shown(line.text)), !settled ? q(line.understood) : claims(line) ? tr("agrees with the steps now") : tr("as you said")}, !open);
         }
         if (chosen >= 0 && chosen < m_table->rowCount()) m_table->setCurrentCell(chosen, 0);
     }
@@ -162,7 +166,7 @@ void HandoutPanel::goToNextOpen(int from) {
 }
 
 void HandoutPanel::remarksAll() {
-    m_session.doc.edit(restAsRemarks(m_session.doc.document().routine), tr("the rest of the hand-out are remarks"));
+    m_session.doc.edit(restAsRemarks(m_session.doc.document().routine), tr("keep the rest of the hand-out as remarks"));
     goToNextOpen(m_table->currentRow());
 }
 

@@ -60,8 +60,9 @@ void FigureDesk::open() {
         m_problem = q(opened.error().message);
         Q_EMIT told(m_problem);
     }
+    m_words.read(); // before the figures, which are read with them
     readVocabulary();
-    m_words.read();
+    reload();
     if (!m_found.empty()) choose(m_figures[m_found.front()].key());
 }
 
@@ -426,6 +427,12 @@ bool FigureDesk::applyOne(const std::optional<VocabularyFigure>& from, const std
 std::optional<FigureDesk::Step> FigureDesk::apply(const Step& step, bool back) {
     if (step.word) {
         const WordChange change = back ? WordChange{step.word->after, step.word->before} : *step.word;
+        const OwnWord& word = change.before ? *change.before : *change.after;
+        m_words.read();
+        if (m_words.kept(word) != change.before) {
+            Q_EMIT told(tr("“%1” was given another meaning in the meantime and keeps it.").arg(q(word.name)));
+            return std::nullopt;
+        }
         return m_words.make(change) ? std::optional(step) : std::nullopt;
     }
     std::vector<Change> done;

@@ -29,7 +29,7 @@ class SheetsStage;
 class StepsStage;
 class StripsView;
 
-/// The shell: rail, heading with the command box, the stages, the count bar; every command with its menu and shortcut.
+/// The window: rail, heading with the command box, the stages, the count bar; every command with its menu and shortcut.
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:

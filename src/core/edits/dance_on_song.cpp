@@ -14,7 +14,7 @@ bool awaitsDance(const Document& document) {
 
 Document danceOnSong(const Document& song, Document dance) {
     Document out = song;
-    if (!dance.title.empty()) out.title = std::move(dance.title);
+    if (out.title.empty()) out.title = std::move(dance.title);
     const Tick start = startOf(dance.routine, CountGrid(*dance.map, dance.scheme));
     out.routine = std::move(dance.routine);
     out.routine.startAt.reset();

@@ -218,31 +218,13 @@ private:
     /// A section that is one before it again: that figure is danced a second time.
     bool sectionAgain(std::size_t number, std::string_view line) {
         if (m_section && (!m_section->roles.empty() || !m_section->others.empty())) return false; // inside a section the steps say it
-        const auto said = placedAgain(line, m_part);
+        const auto said = handout::placeAgain(m_draft, line, m_part);
         if (!said) return false;
         if (m_section && m_section->heading) m_stands[*m_section->heading].figure = m_draft.figures.back().name;
         m_section.reset();
         m_stands[m_out.lines.size()].figure = m_draft.figures.back().name;
         say(number, line, *said);
         return true;
-    }
-
-    /// Places the figures again that a text means; what that comes to, nothing where it says no such thing.
-    std::optional<std::string> placedAgain(std::string_view text, const std::string& part) {
-        const auto again = handout::againOf(text);
-        if (!again) return std::nullopt;
-        const auto meant = handout::figuresMeant(m_draft, part, *again);
-        if (meant.empty()) return std::nullopt;
-        std::string names;
-        for (const std::size_t i : meant) {
-            Figure figure = m_draft.figures[i];
-            figure.lines.clear();
-            figure.again = true;
-            figure.mirrored = figure.mirrored != again->mirrored;
-            names += (names.empty() ? "“" : ", “") + figure.name + "”";
-            m_draft.figures.push_back(std::move(figure));
-        }
-        return names + " again" + (again->mirrored ? ", to the other side" : "");
     }
 
     /// The next line begins with a count, or with the name of a role.
@@ -282,7 +264,7 @@ private:
         Section section = std::move(*m_section);
         m_section.reset();
         if (section.roles.empty() && section.heading) { // "Section 2: walk, walk, triple step": the title is what is danced
-            if (const auto again = placedAgain(section.name, section.part)) { // "Section 3: repeat section 1"
+            if (const auto again = handout::placeAgain(m_draft, section.name, section.part)) { // "Section 3: repeat section 1"
                 m_out.lines[*section.heading].understood = *again;
                 m_stands[*section.heading].figure = m_draft.figures.back().name;
                 return;

@@ -1,5 +1,6 @@
 #include "core/exchange/handout_again.h"
 
+#include "core/base/list_text.h"
 #include "core/exchange/handout_line.h"
 #include "core/said/said_tokens.h"
 
@@ -54,6 +55,23 @@ std::vector<std::size_t> figuresMeant(const Draft& draft, const std::string& par
     for (const std::size_t i : out) length += draft.figures[i].length;
     if (again.on && length != counts(again.on->second - again.on->first + 1)) out.clear();
     return out;
+}
+
+std::optional<std::string> placeAgain(Draft& draft, std::string_view text, const std::string& part) {
+    const auto again = againOf(text);
+    if (!again) return std::nullopt;
+    const auto meant = figuresMeant(draft, part, *again);
+    if (meant.empty()) return std::nullopt;
+    std::vector<std::string> names;
+    for (const std::size_t i : meant) {
+        Figure figure = draft.figures[i];
+        figure.lines.clear();
+        figure.again = true;
+        figure.mirrored = figure.mirrored != again->mirrored;
+        names.push_back("“" + figure.name + "”");
+        draft.figures.push_back(std::move(figure));
+    }
+    return listOf(names) + " again" + (again->mirrored ? ", to the other side" : "");
 }
 
 } // namespace lc::handout

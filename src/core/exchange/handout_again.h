@@ -23,4 +23,7 @@ struct Again {
 /// The figures of a part that are meant, by their places in the draft: sections as a whole. Empty where none are, or where they take other counts than those on which they are to be danced.
 [[nodiscard]] std::vector<std::size_t> figuresMeant(const Draft& draft, const std::string& part, const Again& again);
 
+/// Places the figures once more that a text means, in a part; what that comes to in words, or nothing where it says no such thing.
+std::optional<std::string> placeAgain(Draft& draft, std::string_view text, const std::string& part);
+
 } // namespace lc::handout

@@ -202,7 +202,7 @@ private:
     }
 
     bool tag() {
-        const bool afterPass = whereInTheOrder(afterWords) && !whereInTheOrder(placeWords);
+        const bool afterPass = whereInTheOrder(afterWords, true) && !whereInTheOrder(placeWords, false);
         const auto found = std::find_if(m_words.begin(), m_words.end(), [&](const Word& w) { return in(w.text, tagWords) || (afterPass && in(w.text, bridgeWords)); });
         if (found == m_words.end() || (found != m_words.begin() && !m_words.front().number)) return false;
         m_out.kind = LineSense::Kind::Tag;
@@ -269,22 +269,22 @@ private:
         return false;
     }
 
-    /// Whether the line speaks of certain passes: "after wall 2", "before the 3rd wall", "in pass 4".
+    /// Whether the line speaks of certain passes: "after wall 2", "before the 3rd wall", "in pass 4". `howMany`: also by how many they are, "after 3 walls"; but "in 4 walls" says how many there are.
     template <typename List>
-    bool whereInTheOrder(const List& places) const {
+    bool whereInTheOrder(const List& places, bool howMany) const {
         for (std::size_t i = 0; i < m_words.size(); ++i) {
             if (!in(m_words[i].text, places)) continue;
             std::size_t k = i + 1;
             while (is(k, {"the", "der", "dem", "le", "la", "el"})) ++k;
             if (is(k, passWords) && at(k + 1) && m_words[k + 1].number) return true;
-            if (at(k) && m_words[k].number && (is(k + 1, passWords) || (is(k + 1, {"st", "nd", "rd", "th", "."}) && is(k + 2, passWords)))) return true;
+            if (at(k) && m_words[k].number && ((howMany && is(k + 1, passWords)) || (is(k + 1, {"st", "nd", "rd", "th", "."}) && is(k + 2, passWords)))) return true;
         }
         return false;
     }
 
     bool facts() {
         if (startsAfter()) return true;
-        if (whereInTheOrder(afterWords) || whereInTheOrder(placeWords)) return false;
+        if (whereInTheOrder(afterWords, true) || whereInTheOrder(placeWords, false)) return false;
         bool any = false;
         for (std::size_t i = 0; i < m_words.size(); ++i) {
             const std::string& w = m_words[i].text;
@@ -297,6 +297,9 @@ private:
                 any = any || m_out.intro;
                 if (m_out.intro && m_out.counts == m_out.intro) m_out.counts.reset();
                 if (m_out.intro) break;
+            } else if (in(w, countWords) && before && is(i + 1, {"in"}) && (!at(i + 2) || in(m_words[i + 2].text, {",", ".", ";", ")"}))) { // "16 counts in"
+                m_out.intro = before;
+                any = true;
             } else if (in(w, countWords) && (before || behind)) {
                 m_out.counts = behind ? behind : before;
                 any = true;

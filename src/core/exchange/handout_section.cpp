@@ -88,7 +88,13 @@ SectionLine readSection(RoleSteps steps, std::optional<std::int64_t> first, cons
         for (RoleSteps::Line& line : from1.lines) line.text = renumbered(line.text, before, choices.words);
         const NotationReading meant = earlierBy(read.reading, before);
         StepsReading again = readSteps(from1.said(), choices);
-        if (!sameDance(again.reading, meant)) { // its counts are not all said in numbers
+        const bool asks = !again.reading.error && !again.reading.questions.empty();
+        if (!asks && !read.reading.questions.empty()) { // what is asked of its counts as they are said would be lost
+            for (std::size_t k = 0; k < out.steps.lines.size(); ++k) leaveOut(k, read.reading.questions.front().text);
+            out.steps.lines.clear();
+            return out;
+        }
+        if (!asks && !sameDance(again.reading, meant)) { // its counts are not all said in numbers
             from1.lines.resize(1);
             from1.lines[0].text = printNotation(meant, choices);
             again = readSteps(from1.said(), choices);

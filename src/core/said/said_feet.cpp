@@ -1,6 +1,7 @@
 #include "core/said/said_parter.h"
 
 #include <algorithm>
+#include <iterator>
 
 namespace lc::said {
 
@@ -20,7 +21,7 @@ Size sizeOf(const KnownFigure& figure) {
     while (!line.empty()) {
         const std::string_view word = line.substr(0, line.find(' '));
         line.remove_prefix(std::min(line.size(), word.size() + 1));
-        const bool count = word.front() >= '0' && word.front() <= '9';
+        const bool count = word.find_first_not_of("0123456789") == std::string_view::npos;
         out.counts += count;
         const bool label = count || word == "&" || word == "a" || word == "e";
         if (label && touched) out.alternates = false;
@@ -36,7 +37,7 @@ std::int64_t countsOf(const Chunk& c) { return c.kind == Chunk::Kind::Figure ? s
 /// How many chunks behind `figure` are nothing but feet, each the other than the one before it.
 std::size_t feetBehind(const std::vector<Chunk>& chunks, std::size_t figure) {
     std::size_t k = figure + 1;
-    for (Foot before = chunks[figure].feet.front(); k < chunks.size(); ++k) {
+    for (Foot before = chunks[figure].feet.back(); k < chunks.size(); ++k) {
         const Chunk& c = chunks[k];
         if (!c.footOnly || c.onAnd || !c.own.empty() || c.feet.size() != 1 || c.feet.front() == before) break;
         before = c.feet.front();
@@ -51,10 +52,12 @@ void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
     for (const Chunk& c : chunks) all += countsOf(c);
     for (std::size_t i = 0; i < chunks.size(); ++i) {
         Chunk& figure = chunks[i];
-        if (figure.kind != Chunk::Kind::Figure || figure.feet.size() != 1 || figure.turns) continue;
-        const std::size_t behind = feetBehind(chunks, i);
-        if (behind == 0) continue;
+        if (figure.kind != Chunk::Kind::Figure || figure.feet.empty() || figure.turns) continue;
         const Size size = sizeOf(*figure.figure);
+        const std::size_t given = figure.feet.size(); // the first of its feet, or all of them
+        if ((given != 1 && given != size.steps) || size.counts == 0) continue;
+        const std::size_t times = feetBehind(chunks, i) / given, behind = times * given;
+        if (behind == 0) continue;
         const auto feet = static_cast<std::int64_t>(behind);
         enum class Way { Its, Again, Own };
         struct Meant {
@@ -63,31 +66,34 @@ void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
             std::int64_t counts; // of the whole line
         };
         std::vector<Meant> ways;
-        if (size.alternates && behind + 1 == size.steps) ways.push_back({Way::Its, "the feet of its steps", all - feet});
-        ways.push_back({Way::Again, behind == 1 ? "the figure again, on the other foot" : "the figure again, on each of them", all - feet + feet * size.counts});
+        if (given == 1 && size.alternates && behind + 1 == size.steps) ways.push_back({Way::Its, "the feet of its steps", all - feet});
+        ways.push_back({Way::Again, times == 1 ? "the figure again, on the other foot" : "the figure again, on each of them", all - feet + static_cast<std::int64_t>(times) * size.counts});
         ways.push_back({Way::Own, behind == 1 ? "a step of its own" : "steps of their own", all});
         if (!figure.figure->shorter.empty() && said == all - 1) ways.back().counts = said; // a vine of three
         if (said > 0 && std::any_of(ways.begin(), ways.end(), [&](const Meant& w) { return w.counts == said; })) std::erase_if(ways, [&](const Meant& w) { return w.counts != said; });
         std::vector<std::string> answers;
         for (const Meant& w : ways) answers.push_back(w.text);
         const std::size_t last = i + behind;
-        const std::string name(figure.figure->names.substr(0, figure.figure->names.find('|')));
-        const Way way = ways[ways.size() == 1 ? 0 : asker.ask(chunks[i + 1].begin, chunks[last].finish, "What " + std::string(behind == 1 ? "does the foot" : "do the feet") + " behind “" + name + "” say?", answers)].way;
+        const std::string_view name = figure.figure->names.substr(0, figure.figure->names.find('|')); // none of a word of one's own
+        const Way way = ways[ways.size() == 1 ? 0 : asker.ask(chunks[i + 1].begin, chunks[last].finish, "What " + std::string(behind == 1 ? "does the foot" : "do the feet") + " behind " + (name.empty() ? "it" : "“" + std::string(name) + "”") + " say?", answers)].way;
         if (way == Way::Its) {
             for (std::size_t k = i + 1; k <= last; ++k) figure.feet.push_back(chunks[k].feet.front());
             figure.finish = chunks[last].finish;
             chunks.erase(chunks.begin() + static_cast<std::ptrdiff_t>(i) + 1, chunks.begin() + static_cast<std::ptrdiff_t>(last) + 1);
         } else if (way == Way::Again) {
-            for (std::size_t k = i + 1; k <= last; ++k) {
+            for (std::size_t k = 1; k <= times; ++k) {
                 Chunk again = chunks[i];
-                again.feet = chunks[k].feet;
-                again.begin = chunks[k].begin;
-                again.finish = chunks[k].finish;
+                const auto first = chunks.begin() + static_cast<std::ptrdiff_t>(i + k), end = first + static_cast<std::ptrdiff_t>(given);
+                again.begin = first->begin;
+                again.finish = std::prev(end)->finish;
+                again.feet.clear();
+                for (auto foot = first; foot != end; ++foot) again.feet.push_back(foot->feet.front());
                 again.beside.clear();
                 again.own.clear();
-                chunks[k] = std::move(again);
+                *first = std::move(again);
+                chunks.erase(first + 1, end);
             }
-            i = last;
+            i += times;
         } else i = last;
     }
 }

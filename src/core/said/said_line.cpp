@@ -1,9 +1,11 @@
 #include "core/said/said_line.h"
 
 #include "core/notation/notation.h"
+#include "core/said/said_groups.h"
 #include "core/said/said_placing.h"
 
 #include <algorithm>
+#include <array>
 #include <span>
 
 namespace lc::said {
@@ -33,7 +35,7 @@ std::vector<std::string> rhythmOf(const std::vector<Mark>& marks) {
     return out;
 }
 
-bool saysAgain(const SaidToken& t) { return t.is(Sense::Times) || t.is(Sense::Repeat) || t.is(Sense::OtherFoot); }
+constexpr std::array<std::string_view, 9> countUnits{"count", "counts", "zählzeiten", "schläge", "temps", "comptes", "tiempos", "cuentas", "beats"};
 
 class Sayer {
 public:
@@ -50,7 +52,8 @@ public:
         const bool inCounts = std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) || t.kind == TokenKind::Silent; });
         const bool slowQuick = !inCounts && std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Slow) || t.is(Sense::Quick); });
         m_said.spoken = std::any_of(begin, m_tokens.end(), isSpoken) || !(inCounts || slowQuick);
-        if (inCounts && groupsFromTwo()) m_said.spoken = true;
+        if (inCounts && saysHowLong()) m_said.spoken = true;
+        else if (inCounts && groupsFromTwo()) m_said.spoken = true;
         else if (saysHowMany()) {
             m_said.spoken = true;
             severalSteps();
@@ -110,62 +113,48 @@ private:
         return i;
     }
 
-    /// "4 counts: sway R, L, R, L": the length of what follows, where it is that.
-    void skipLength() {
-        const auto saysCounts = [](const SaidToken& t) { return t.is(Sense::Filler) && (t.text == "count" || t.text == "counts" || t.text == "zählzeiten" || t.text == "schläge" || t.text == "temps" || t.text == "tiempos"); };
+    /// "4 counts: …": the token behind a length with which the line begins; none where it does not.
+    std::optional<std::size_t> behindLength() const {
         const SaidToken* how = at(m_from);
-        if (!how || !how->is(Sense::Count) || !at(m_from + 1) || !saysCounts(*at(m_from + 1))) return;
+        const SaidToken* unit = at(m_from + 1);
+        if (!how || !how->is(Sense::Count) || !unit || !unit->is(Sense::Filler) || std::find(countUnits.begin(), countUnits.end(), unit->text) == countUnits.end()) return std::nullopt;
         std::size_t i = m_from + 2;
         while (at(i) && (at(i)->kind == TokenKind::Dash || at(i)->kind == TokenKind::Colon || at(i)->kind == TokenKind::Break || at(i)->is(Sense::Filler))) ++i;
-        if (!at(i)) return;
-        Asker quiet;
-        const std::vector<SaidToken> rest(m_tokens.begin() + static_cast<std::ptrdiff_t>(i), m_tokens.end());
-        const NotationReading read = readNotation(Sayer(rest, m_choices, quiet).run().line, m_choices);
-        if (!quiet.error() && !read.error && read.length == counts(how->value)) m_from = i;
+        return at(i) ? std::optional(i) : std::nullopt;
     }
 
-    /// What is said of a group such as "back, 2, 3, touch".
-    struct Group {
-        std::size_t from, to;             ///< tokens of what is danced on its first counts
-        std::int64_t counts = 0;          ///< that are said, with the first
-        std::size_t lastFrom, lastTo;     ///< of what ends it; none where they are one
-        bool comma = false;               ///< stands before what ends it
-    };
+    /// "4 counts: sway R, L, R, L": where what follows has that length by itself, nothing more is said by it.
+    void skipLength() {
+        const auto behind = behindLength();
+        if (!behind) return;
+        Asker quiet;
+        const std::vector<SaidToken> rest(m_tokens.begin() + static_cast<std::ptrdiff_t>(*behind), m_tokens.end());
+        const NotationReading read = readNotation(Sayer(rest, m_choices, quiet).run().line, m_choices);
+        if (!quiet.error() && !read.error && read.length == counts(m_tokens[m_from].value)) m_from = *behind;
+    }
 
-    /// The groups of a line in which a word stands in the place of 1 and the counts go on from 2: "back, 2, 3, touch", "forward 2 3 kick". None where it is no such line.
-    std::vector<Group> groupsOfLine() const {
-        std::vector<Group> out;
-        const auto isWord = [&](std::size_t i) { return i < m_tokens.size() && m_tokens[i].kind == TokenKind::Known && !m_tokens[i].is(Sense::Count) && !m_tokens[i].is(Sense::Letter) && !m_tokens[i].is(Sense::And) && !saysAgain(m_tokens[i]); };
-        const auto isBreak = [&](std::size_t i) { return i < m_tokens.size() && m_tokens[i].kind == TokenKind::Break; };
-        std::size_t i = m_from;
-        while (i < m_tokens.size()) {
-            Group g{i, i, 1, 0, 0, false};
-            while (isWord(i)) ++i;
-            g.to = i;
-            if (g.to == g.from) return {};
-            while (isBreak(i)) ++i;
-            while (i < m_tokens.size() && m_tokens[i].is(Sense::Count) && m_tokens[i].value == g.counts + 1) {
-                ++g.counts;
-                ++i;
-                g.comma = isBreak(i);
-                while (isBreak(i)) ++i;
-            }
-            if (g.counts < 2) return {};
-            g.lastFrom = i;
-            while (isWord(i) && !(g.comma && i > g.lastFrom && isBreak(i))) ++i;
-            g.lastTo = i;
-            if (i + 1 < m_tokens.size() && g.lastTo > g.lastFrom && m_tokens[i].is(Sense::Count)) return {}; // the words begin the next group, or belong to a count
-            while (isBreak(i)) ++i;
-            out.push_back(g);
-        }
-        return out;
+    /// "8 counts of walks": danced for so long, or on the last of them. Asks, unless it is only waited.
+    bool saysHowLong() {
+        const auto behind = behindLength();
+        const SaidToken& how = m_tokens[m_from];
+        if (!behind || how.value < 2 || how.value > 64) return false;
+        for (std::size_t k = m_from + 1; k < m_tokens.size(); ++k)
+            if (m_tokens[k].is(Sense::Count) || m_tokens[k].kind == TokenKind::Silent || saysAgain(m_tokens[k])) return false;
+        const bool waits = std::all_of(m_tokens.begin() + static_cast<std::ptrdiff_t>(*behind), m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Hold) || t.is(Sense::Filler) || t.kind == TokenKind::Break; });
+        const std::string number = std::to_string(how.value);
+        if (!waits && m_asker.ask(how.begin, m_tokens[m_from + 1].finish, "Is this danced for " + number + " counts, or on count " + number + "?", {"for " + number + " counts", "on count " + number}) == 1) return false;
+        Segment segment;
+        segment.range = true;
+        for (std::int64_t k = 1; k <= how.value; ++k) segment.marks.push_back({k, {}, counts(k - 1), false, false, how.begin, how.finish});
+        say(std::move(segment), *behind, m_tokens.size());
+        return true;
     }
 
     bool groupsFromTwo() {
-        const std::vector<Group> groups = groupsOfLine();
+        const std::vector<CountedGroup> groups = groupsFromTwoIn(m_tokens, m_from);
         if (groups.empty()) return false;
         std::int64_t first = 1;
-        for (const Group& g : groups) {
+        for (const CountedGroup& g : groups) {
             Chunks walked = partsOf({m_tokens.data() + g.from, g.to - g.from});
             if (walked.chunks.size() != 1 || walked.chunks.front().kind != Chunk::Kind::Step) {
                 m_asker.refuse(m_tokens[g.from].begin, m_tokens[g.to - 1].finish, "Say one step before count 2, or say count 1.");
@@ -249,7 +238,7 @@ private:
         if (t.value < 2 || counts % t.value != 0 || std::any_of(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return m.silent || !m.letter.empty(); })) return;
         const std::int64_t each = counts / t.value;
         if (m_asker.ask(t.begin, t.finish, "What is danced " + std::to_string(t.value) + " times?",
-                        {"the " + std::to_string(counts) + " counts with all before them", "the step: " + std::to_string(t.value) + " steps of " + std::to_string(each) + " counts each"}) == 0)
+                        {"all that stands before it", "the step: " + std::to_string(t.value) + " steps of " + std::to_string(each) + " counts each"}) == 0)
             return;
         m_heeded = times;
         std::vector<Chunk> all;
@@ -264,36 +253,10 @@ private:
         segment.chunks = std::move(all);
     }
 
-    /// How something is danced again: which counts of it, and on which foot.
-    struct Again {
-        bool other = false;
-        std::optional<Foot> side;
-        std::optional<std::pair<std::int64_t, std::int64_t>> counts;
-        std::size_t next = 0; ///< the token behind it
-    };
-
-    /// "repeat 1-4 on the other foot", "repeat to the left"; `before`: the count up to which something was danced.
-    Again againAt(std::size_t i, std::int64_t before) const {
-        Again out;
-        for (; at(i); ++i) {
-            const SaidToken& t = m_tokens[i];
-            const bool goesOn = at(i + 1) && at(i + 1)->is(Sense::OtherFoot);
-            if (t.is(Sense::OtherFoot)) out.other = true;
-            else if (t.is(Sense::Side) || t.is(Sense::Foot)) out.side = t.text == "L" ? Foot::Left : Foot::Right;
-            else if (t.is(Sense::Count) && !out.counts && t.value + m_counts.base() <= before) {
-                const bool range = at(i + 1) && at(i + 1)->kind == TokenKind::Dash && at(i + 2) && at(i + 2)->is(Sense::Count) && at(i + 2)->value + m_counts.base() <= before;
-                out.counts = {t.value + m_counts.base(), m_tokens[range ? i + 2 : i].value + m_counts.base()};
-                if (range) i += 2;
-            } else if (!t.is(Sense::Repeat) && !t.is(Sense::Filler) && !(t.kind == TokenKind::Break && goesOn)) break;
-        }
-        out.next = i;
-        return out;
-    }
-
     /// "5-8 repeat on the other foot", "13-16 repeat 9-12": what was danced is danced again on these counts; without counts of its own behind all of them. The token behind it.
     std::size_t againOn(const std::vector<Mark>& marks, std::size_t i) {
         const std::int64_t first = marks.empty() ? m_counts.last() + 1 : marks.front().count;
-        Again again = againAt(i, first - 1);
+        Again again = againAt(m_tokens, i, m_counts.base(), first - 1);
         const std::size_t finish = m_tokens[again.next - 1].finish;
         const std::int64_t length = !marks.empty() ? marks.back().count - first + 1 : again.counts->second - again.counts->first + 1;
         if (!again.counts) again.counts = {first - length, first - 1};
@@ -319,7 +282,7 @@ private:
     std::size_t again(std::size_t i) {
         const SaidToken& t = m_tokens[i];
         if (i == m_heeded) return i + 1;
-        const Again meant = againAt(i, m_counts.last());
+        const Again meant = againAt(m_tokens, i, m_counts.base(), m_counts.last());
         if (!t.is(Sense::Times) && meant.counts) return againOn({}, i);
         const std::int64_t times = timesOf(t);
         if (m_writer.empty()) m_asker.refuse(t.begin, t.finish, "Nothing is said before it that could be repeated.");

@@ -66,7 +66,7 @@ constexpr std::array rows{
     Row{Sense::Gesture, "", "clap|slap|snap|arms|arm|head|look|breath|breathe|nod|shrug|pose|settle|reach|smile"},
     Row{Sense::Gesture, "snap", "snaps|schnipp|schnippen|click fingers|snap fingers"},
     Row{Sense::Reference, "", "next to|beside the|in front of|over the|past|neben|vor dem|à côté de|junto a"},
-    Row{Sense::Repeat, "", "repeat|repeats|again|repeat all|repeat that|wiederholen|noch einmal|nochmal|répète|répéter|encore|repite|repetir|otra vez"},
+    Row{Sense::Repeat, "", "repeat|repeats|again|repeat all|repeat that|same again|the same again|the same|wiederholen|noch einmal|nochmal|répète|répéter|encore|repite|repetir|otra vez|dasselbe|das gleiche|das gleiche noch einmal|la même chose|lo mismo"},
     Row{Sense::OtherFoot, "", "on the other foot|on other foot|other foot|opposite foot|on the opposite foot|on opposite foot|on the opposite side|mirrored|gegengleich|spiegelbildlich|with the other foot|on the other side|to the other side|other side|mit dem anderen fuß|auf der anderen seite|zur anderen seite|anderer fuß|de l'autre pied|de l'autre côté|con el otro pie|al otro lado"},
     Row{Sense::Filler, "", "the|to|with|on|your|foot|feet|of|make|making|then|it|count|counts|through|bis|à|hasta|for|onto|into|do|der|die|das|den|dem|nach|zum|zur|zählzeiten|schläge|temps|tiempos|mit|auf|am|im|ein|eine|einen|dann|le|la|les|au|du|de|avec|sur|puis|en|el|los|las|con|hacia|pie|pied|fuß|das|luego|weight|gewicht|poids|peso|herum|an|hands|your hands|al"},
 };

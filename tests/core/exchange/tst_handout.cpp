@@ -149,6 +149,11 @@ private Q_SLOTS:
             QVERIFY2(h.lines.back().open, line);
             QVERIFY2(h.document.routine.unsettled.size() == 1 && !h.document.routine.unsettled[0].counts && h.document.routine.passes[2].none(), line);
         }
+        const Handout head = must(readHandout("Yard\n8 counts in 4 walls, 16 counts in\nSection 1\n1-4 vine R, 5-8 vine L, turn 1/4 L\n")); // "in 4 walls" speaks of all of them
+        QCOMPARE(head.document.routine.unsettled.front().counts.value_or(0), 8);
+        QCOMPARE(head.document.routine.unsettled.front().walls.value_or(0), 4);
+        QCOMPARE(land(head.document).performance.start, counts(16));
+        QVERIFY(song("Bridge after 3 walls: 8 counts of walks").lines.back().open); // for 8 counts, or on the 8th
         const Handout tempo = must(readHandout("Yard\n120 bpm\nSection 1\n1-4 vine R, 5-8 vine L\n"));
         const Landing landing = land(tempo.document);
         QCOMPARE(*landing.grid.secondsAt(counts(8)) - *landing.grid.secondsAt(counts(0)), 4.0);
@@ -169,6 +174,8 @@ private Q_SLOTS:
         QCOMPARE(danced("Section 3\n17-32: repeat 1-16\n", 0), two + "Section 1, Section 2");
         QCOMPARE(danced("Section 3\nwiederholen gegengleich\n", 0), two + "Section 2 mirrored");
         QCOMPARE(danced("S3: 17-24 repeat 9-16 on the other foot\nS4: repeat section 1\n", 0), two + "Section 2 mirrored, Section 1"); // said in the heading
+        QCOMPARE(danced("Section 3\n17-24 same again\n", 0), two + "Section 2");
+        QCOMPARE(danced("Section 3\n17-24 florble 1-8 again\n", 1).left(4), two.left(4)); // what is asked is not lost where counts go on
         QCOMPARE(danced("Section 3\n17-24 repeat 1-16\n", 1), two.chopped(2)); // counts that do not agree
         QCOMPARE(danced("Section 3\nrepeat section 7\n", 2), two.chopped(2)); // its heading is without steps then
         QCOMPARE(danced("Section 3\n17-20 vine R, 21-24 repeat 17-20 on the other foot\n", 0), two + "Section 3"); // inside a section the steps say it
