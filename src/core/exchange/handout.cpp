@@ -373,7 +373,7 @@ private:
 
     /// What the hand-out leaves open and is taken for it.
     void tellWhatWasTaken() {
-        if (m_draft.intro && !m_draft.bpm) m_out.lines[m_introLine].understood += "; at " + std::to_string(handout::usualTempo) + " beats a minute until a song is chosen";
+        if (m_draft.intro && !m_draft.bpm) m_out.lines[m_introLine].understood += "; at " + std::to_string(handout::usualTempo) + " beats a minute while no song is chosen";
         if (m_draft.order.empty() && m_titleLine) m_out.lines[*m_titleLine].understood += "; danced in " + numbered(static_cast<std::int64_t>(m_out.document.routine.passes.size()), "pass", "passes") + " until an order is written";
     }
 

@@ -243,7 +243,7 @@ private Q_SLOTS:
         QVERIFY2(open(handout).isEmpty(), qPrintable(open(handout).join('\n')));
         QCOMPARE(test::q(handout.document.title), "Plain Row");
         QVERIFY(handout.lines[0].understood.find("4 passes until an order is written") != std::string::npos);
-        QVERIFY(handout.lines[1].understood.find("112 beats a minute until a song is chosen") != std::string::npos);
+        QVERIFY(handout.lines[1].understood.find("112 beats a minute while no song is chosen") != std::string::npos);
         QCOMPARE(land(handout.document).performance.passes.front().counts, counts(12));
         QVERIFY(openLinesInWords(sheet("lantern-row.txt"), 0).find("1 line more") != std::string::npos);
     }
