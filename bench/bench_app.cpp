@@ -7,7 +7,7 @@
 #include "app/listen/listen_stage.h"
 #include "app/window/main_window.h"
 #include "app/strips/strips_view.h"
-#include "audio/silent_output.h"
+#include "audio/playing/silent_output.h"
 
 #include <QApplication>
 #include <QDir>
@@ -47,11 +47,11 @@ void repaint(const char* what, StripsView& view) {
 
 /// How long the interface is busy with each key: typed, landed, painted; plans are worked out in the meantime elsewhere.
 void typing(const char* what, MainWindow& window, Session& session, bool plans) {
-    window.setStage(Stage::Arrange);
-    if (plans) window.arrange().showPlans();
+    window.showStage(app::stage_id::arrange);
+    if (plans) window.stage<app::ArrangeStage>().showPlans();
     QApplication::processEvents();
-    window.arrange().editor().chain().choose(session.doc.document().routine.parts.front().figures.front().id);
-    auto* line = window.arrange().editor().line(0);
+    window.stage<app::ArrangeStage>().editor().chain().choose(session.doc.document().routine.parts.front().figures.front().id);
+    auto* line = window.stage<app::ArrangeStage>().editor().line(0);
     std::vector<double> keys;
     for (int i = 0; i < 60; ++i) {
         QElapsedTimer timer;
@@ -96,25 +96,25 @@ int main(int argc, char** argv) {
     QApplication::processEvents();
     std::printf("empty window painted after %lld ms\n", sinceStart.elapsed());
     window.openDemo();
-    window.arrange().setPassesShown(false);
+    window.stage<app::ArrangeStage>().setPassesShown(false);
     QApplication::processEvents();
     std::printf("demo on the strips after %lld ms\n", sinceStart.elapsed());
     while (!session.song.loudness()) QApplication::processEvents(QEventLoop::AllEvents, 10);
     std::printf("its sound read after %lld ms\n", sinceStart.elapsed());
-    window.setStage(Stage::Arrange);
+    window.showStage(app::stage_id::arrange);
     QApplication::processEvents();
-    window.setMagnification(Magnification::Strip);
-    repaint("strip", window.arrange().strips());
-    window.setMagnification(Magnification::Page);
-    repaint("page", window.arrange().strips());
-    window.setMagnification(Magnification::Eight);
-    repaint("eight", window.arrange().strips());
-    window.setMagnification(Magnification::Strip);
+    session.view.setMagnification(Magnification::Strip);
+    repaint("strip", window.stage<app::ArrangeStage>().strips());
+    session.view.setMagnification(Magnification::Page);
+    repaint("page", window.stage<app::ArrangeStage>().strips());
+    session.view.setMagnification(Magnification::Eight);
+    repaint("eight", window.stage<app::ArrangeStage>().strips());
+    session.view.setMagnification(Magnification::Strip);
     typing("the demo", window, session, false);
     typing("the demo, plans open", window, session, true);
-    window.setStage(Stage::Listen);
+    window.showStage(app::stage_id::listen);
     QApplication::processEvents();
-    repaint("listen", window.listen().strips());
+    repaint("listen", window.stage<app::ListenStage>().strips());
     std::printf("memory with the demo: %.0f MB\n", residentMegabytes());
     openMedley(window, session);
     typing("a medley of 30 minutes", window, session, false);

@@ -1,8 +1,8 @@
 // How long a song takes from its file to its map, and to be solved again after a fact: medians of five in one run, and the
 // memory at the end.
-#include "audio/analysis.h"
-#include "audio/audio_file.h"
-#include "audio/resample.h"
+#include "audio/listening/analysis.h"
+#include "audio/sound/audio_file.h"
+#include "audio/sound/resample.h"
 
 #include <algorithm>
 #include <chrono>

@@ -1,5 +1,5 @@
 // Any bytes as a sound file: a song within its bounds or a sentence, never more. Seeds: a second of a demo song in each container.
-#include "audio/song_stream.h"
+#include "audio/sound/song_stream.h"
 
 #include <cmath>
 #include <cstdint>

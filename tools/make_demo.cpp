@@ -1,7 +1,7 @@
 // Writes demo/copper-weathervane.liftcount: the demo song as the program hears it, two phrases put right by hand and
 // all of them named, and a line dance that does not land on it without help. Usage: make_demo FOLDER
-#include "audio/analysis.h"
-#include "audio/audio_file.h"
+#include "audio/listening/analysis.h"
+#include "audio/sound/audio_file.h"
 #include "core/document/document_file.h"
 #include "core/edits/edits.h"
 #include "core/routine/order_text.h"

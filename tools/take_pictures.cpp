@@ -24,8 +24,8 @@
 #include "app/steps/words_page.h"
 #include "app/strips/strips_accessible.h"
 #include "app/strips/strips_view.h"
-#include "audio/audio_file.h"
-#include "audio/silent_output.h"
+#include "audio/sound/audio_file.h"
+#include "audio/playing/silent_output.h"
 #include "core/base/files.h"
 #include "core/exchange/handout.h"
 #include "core/exchange/routine_text.h"
@@ -91,18 +91,18 @@ int main(int argc, char** argv) {
     if (!writeSound(wind, wav.toStdString())) return 1;
     window.openAny(wav);
     for (int i = 0; i < 200 && session.song.loading(); ++i) settle(50);
-    window.setStage(Stage::Listen);
+    window.showStage(app::stage_id::listen);
     session.doc.undo(); // nothing is asked about unsaved work
     if (args.size() > 4) window.openAny(args[4]);
     else window.openDemo();
     for (int i = 0; i < 200 && (session.song.loading() || !session.song.loudness() || !session.song.heardSong()); ++i) settle(50);
-    window.arrange().setPassesShown(false);
-    window.setStage(Stage::Listen);
+    window.stage<app::ArrangeStage>().setPassesShown(false);
+    window.showStage(app::stage_id::listen);
     session.transport.setCaret(counts(100));
     shoot("listen");
-    window.listen().strips().setFocus();
+    window.stage<app::ListenStage>().strips().setFocus();
     session.transport.setCaret(counts(32));
-    window.listen().tap();
+    window.stage<app::ListenStage>().tap();
     session.transport.togglePlay();
     for (const Seconds beat : simulatedTaps([&] {
              std::vector<Seconds> beats;
@@ -114,18 +114,18 @@ int main(int argc, char** argv) {
             silent->pump();
         }
         session.transport.followClock();
-        window.listen().tap();
+        window.stage<app::ListenStage>().tap();
     }
     shoot("listen-tapping");
     session.transport.togglePlay();
-    window.listen().typeStructure();
-    if (auto* text = window.listen().findChild<QLineEdit*>(QStringLiteral("structureText"))) text->setText(QStringLiteral("pickup 1 | intro 12 | verse 36 | stop 3 | chorus 48 | ending 24 @112>90"));
-    if (auto* metre = window.listen().findChild<QComboBox*>(QStringLiteral("structureMetre"))) metre->setCurrentText(QStringLiteral("3/4"));
+    window.stage<app::ListenStage>().typeStructure();
+    if (auto* text = window.stage<app::ListenStage>().findChild<QLineEdit*>(QStringLiteral("structureText"))) text->setText(QStringLiteral("pickup 1 | intro 12 | verse 36 | stop 3 | chorus 48 | ending 24 @112>90"));
+    if (auto* metre = window.stage<app::ListenStage>().findChild<QComboBox*>(QStringLiteral("structureMetre"))) metre->setCurrentText(QStringLiteral("3/4"));
     shoot("listen-structure");
-    if (auto* close = window.listen().findChild<QPushButton*>(QStringLiteral("closePanel"))) close->click();
+    if (auto* close = window.stage<app::ListenStage>().findChild<QPushButton*>(QStringLiteral("closePanel"))) close->click();
     // Steps: a couple's figure that is called a six and is none, with its versions; then the other pages of the bench.
-    window.setStage(Stage::Steps);
-    StepsStage& steps = window.steps();
+    window.showStage(app::stage_id::steps);
+    StepsStage& steps = window.stage<app::StepsStage>();
     FigureCard kerb;
     kerb.name = "Kerb";
     kerb.lines = {{"leader", "[open, L-R low] 1 side L 2 behind R 3 side L 4 across R 5 side L"}, {"follower", "[open, L-R low] 1 side R 2 behind L 3 side R 4 across L 5 side R"}};
@@ -167,60 +167,60 @@ int main(int argc, char** argv) {
     steps.desk().undo();
     steps.desk().undo();
     steps.setPage(StepsStage::Page::Versions);
-    window.setStage(Stage::Arrange);
+    window.showStage(app::stage_id::arrange);
     session.transport.setCaret(counts(44));
     shoot("arrange-strip");
-    window.arrange().setPassesShown(false);
-    window.arrange().showPlans();
+    window.stage<app::ArrangeStage>().setPassesShown(false);
+    window.stage<app::ArrangeStage>().showPlans();
     settle();
-    window.arrange().plans().previewChosen();
+    window.stage<app::ArrangeStage>().plans().previewChosen();
     shoot("arrange-plans");
     session.doc.endPreview();
-    window.arrange().showFill();
+    window.stage<app::ArrangeStage>().showFill();
     shoot("arrange-fill");
     QTemporaryDir shelf; // the other songs of the hall
     for (const char* song : {"copper-weathervane.ogg", "lantern-arcade.ogg", "orchard-gate.ogg", "sevenfold-stairs.ogg"})
         QFile::copy(QFileInfo(FileDesk::demoPath()).path() + QLatin1Char('/') + QString::fromLatin1(song), shelf.filePath(QString::fromLatin1(song)));
-    window.arrange().showRanking();
-    window.arrange().ranking().rank(shelf.path(), Ranked::Songs);
-    for (int i = 0; i < 1200 && window.arrange().ranking().busy(); ++i) settle(50);
+    window.stage<app::ArrangeStage>().showRanking();
+    window.stage<app::ArrangeStage>().ranking().rank(shelf.path(), Ranked::Songs);
+    for (int i = 0; i < 1200 && window.stage<app::ArrangeStage>().ranking().busy(); ++i) settle(50);
     shoot("arrange-ranking");
-    window.arrange().showMends();
+    window.stage<app::ArrangeStage>().showMends();
     shoot("arrange-mends");
-    window.arrange().musicMends().hide();
-    window.setMagnification(Magnification::Page);
-    window.arrange().setPassesShown(true);
+    window.stage<app::ArrangeStage>().musicMends().hide();
+    session.view.setMagnification(Magnification::Page);
+    window.stage<app::ArrangeStage>().setPassesShown(true);
     session.transport.setCaret(counts(100));
     shoot("arrange-page");
-    window.setMagnification(Magnification::Eight);
-    window.arrange().setPassesShown(false);
+    session.view.setMagnification(Magnification::Eight);
+    window.stage<app::ArrangeStage>().setPassesShown(false);
     session.transport.setCaret(counts(110));
-    window.arrange().strips().showPlace(counts(96));
-    window.arrange().strips().showPlace(counts(124));
+    window.stage<app::ArrangeStage>().strips().showPlace(counts(96));
+    window.stage<app::ArrangeStage>().strips().showPlace(counts(124));
     shoot("arrange-eight");
-    window.setMagnification(Magnification::Page);
-    window.arrange().setPassesShown(true);
+    session.view.setMagnification(Magnification::Page);
+    window.stage<app::ArrangeStage>().setPassesShown(true);
     for (int i = 0; i < 6 && !session.doc.landing().findings.empty() && session.doc.landing().findings.front().severity == Severity::Misses; ++i) {
-        window.arrange().findings().openFinding(0);
-        window.arrange().findings().applyChosen();
+        window.stage<app::ArrangeStage>().findings().openFinding(0);
+        window.stage<app::ArrangeStage>().findings().applyChosen();
     }
-    window.setMagnification(Magnification::Strip);
+    session.view.setMagnification(Magnification::Strip);
     session.transport.setCaret(counts(98));
-    window.setStage(Stage::Sheets);
+    window.showStage(app::stage_id::sheets);
     shoot("sheet-floor");
-    window.sheets().setKind(SheetKind::Full);
+    window.stage<app::SheetsStage>().setKind(SheetKind::Full);
     shoot("sheet-steps");
     // A routine as it comes by mail: a couple's dance that an extra bar turns round.
     // A hand-out of the hall, pasted: what was understood, and what is open.
     if (const auto sheet = readTextFile(QFileInfo(FileDesk::demoPath()).path().toStdString() + "/quarry-row.txt"))
         if (auto handout = readHandout(sheet->text)) {
             session.doc.startWith(handout->document, std::move(handout->lines));
-            window.setStage(Stage::Arrange);
-            window.setMagnification(Magnification::Strip);
-            window.arrange().setPassesShown(false);
-            window.arrange().showHandout();
+            window.showStage(app::stage_id::arrange);
+            session.view.setMagnification(Magnification::Strip);
+            window.stage<app::ArrangeStage>().setPassesShown(false);
+            window.stage<app::ArrangeStage>().showHandout();
             shoot("arrange-handout");
-            window.arrange().handout().hide();
+            window.stage<app::ArrangeStage>().handout().hide();
         }
     const auto show = [&](const char* text, int count, const char* name) {
         const auto routine = routineFromText(text);
@@ -229,15 +229,15 @@ int main(int argc, char** argv) {
             return;
         }
         session.doc.startWith(*routine);
-        window.setStage(Stage::Arrange);
-        window.setMagnification(Magnification::Strip);
-        window.arrange().setPassesShown(false);
-        window.arrange().goToPass(routine->routine.passes.front().id);
+        window.showStage(app::stage_id::arrange);
+        session.view.setMagnification(Magnification::Strip);
+        window.stage<app::ArrangeStage>().setPassesShown(false);
+        window.stage<app::ArrangeStage>().goToPass(routine->routine.passes.front().id);
         settle();
         for (const PassPerformance& pass : session.doc.landing().performance.passes)
-            if (pass.start <= counts(count) && counts(count) < pass.end()) window.arrange().goToPass(pass.id);
+            if (pass.start <= counts(count) && counts(count) < pass.end()) window.stage<app::ArrangeStage>().goToPass(pass.id);
         session.transport.setCaret(counts(count));
-        window.arrange().showTurns();
+        window.stage<app::ArrangeStage>().showTurns();
         shoot(name);
     };
     show(R"(Lift Count routine

@@ -9,7 +9,7 @@
 // The last line tells for how many pieces the first map, or what answers to its first two doubts make of it, has the right level, phase and bars (F of both at least .9).
 #include "piece.h"
 
-#include "audio/song_solver.h"
+#include "audio/listening/song_solver.h"
 #include "support/beat_measure.h"
 
 #include <nlohmann/json.hpp>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "audio/metre_reading.h"
+#include "audio/listening/metre_reading.h"
 #include "pulse_witnesses.h"
 
 namespace lc::bench {

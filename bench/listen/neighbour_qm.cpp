@@ -1,6 +1,6 @@
 // Beats by qm-dsp's own tracker, a line each: a neighbour to compare with, not a part of the program.
-#include "audio/audio_file.h"
-#include "audio/resample.h"
+#include "audio/sound/audio_file.h"
+#include "audio/sound/resample.h"
 
 #include <dsp/onsets/DetectionFunction.h>
 #include <dsp/tempotracking/TempoTrackV2.h>

@@ -1,8 +1,8 @@
 #include "piece.h"
 
-#include "audio/audio_file.h"
-#include "audio/features_file.h"
-#include "audio/resample.h"
+#include "audio/sound/audio_file.h"
+#include "audio/listening/features_file.h"
+#include "audio/sound/resample.h"
 
 #include <nlohmann/json.hpp>
 

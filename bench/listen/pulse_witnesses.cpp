@@ -1,6 +1,6 @@
 #include "pulse_witnesses.h"
 
-#include "audio/pulse_activation.h"
+#include "audio/listening/pulse_activation.h"
 
 #include <dsp/tempotracking/TempoTrackV2.h>
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "audio/beat_evidence.h"
+#include "audio/listening/beat_evidence.h"
 
 #include <array>
 #include <vector>

@@ -3,7 +3,7 @@
 // all. The numbers that are published come from measure.py; this one is for tuning.
 #include "piece.h"
 
-#include "audio/song_solver.h"
+#include "audio/listening/song_solver.h"
 #include "support/beat_measure.h"
 
 #include <nlohmann/json.hpp>

@@ -7,10 +7,10 @@ WEIGHT is a folder's share of what is learned from, so that no kind of music dro
 beginning of a piece's name), prints the figures for them alone and, without `--write`, writes nothing.
 
 places    two logistic models, printed as beat_evidence.cpp holds them: is this eighth the 1 of an uneven bar, the head of a group
-ones      src/audio/one_net.inc, written in place: three small nets, is this beat the 1 of a bar
-readings  src/audio/reading_net.inc, written in place: four small nets that judge a reading of pulse and bars, by
+ones      src/audio/listening/one_net.inc, written in place: three small nets, is this beat the 1 of a bar
+readings  src/audio/listening/reading_net.inc, written in place: four small nets that judge a reading of pulse and bars, by
           conditional logit over all readings of a piece
-phrases   src/audio/phrase_net.inc, written in place: three small nets, does a phrase begin with this bar
+phrases   src/audio/listening/phrase_net.inc, written in place: three small nets, does a phrase begin with this bar
 Needs python3-numpy. Held-out figures are printed first: every third piece left out.
 """
 import argparse
@@ -21,6 +21,8 @@ import subprocess
 from concurrent.futures import ThreadPoolExecutor
 
 import numpy as np
+
+import provenance
 
 HERE = os.path.dirname(os.path.abspath(__file__))
 JUDGED = 100  # cues of a reading that the program gathers; behind them stand those of further_cues.h
@@ -44,7 +46,7 @@ WITNESSES = {
     "the same in the middle of bars": [*range(91, 95)],
 }
 ANY = 100.0  # deviations: a cue may be as strange as it likes
-SOURCES = os.path.join(HERE, "../../src/audio")
+SOURCES = os.path.join(HERE, "../../src/audio/listening")
 
 
 class Pieces:
@@ -52,10 +54,12 @@ class Pieces:
 
     def __init__(self, chosen):
         self.paths, self.source, self.folder, share = [], {}, {}, {}
+        self.shares = []  # name, weight and number of pieces of each folder
         for part in chosen.folder.split(","):
             folder, _, weight = part.partition(":")
             found = sorted(glob.glob(os.path.join(folder, "*.json")))
             self.paths += found
+            self.shares.append((folder, float(weight) if weight else len(found), len(found)))
             for path in found:
                 name = os.path.splitext(os.path.basename(path))[0]
                 with open(path, encoding="utf-8") as file:
@@ -148,7 +152,7 @@ def at_each_row(chosen, names, labels, cues, reach, furthest, net_name, weight_o
         return np.where(true > 0, -np.log1p(np.exp(-said)), -np.log1p(np.exp(said)))
 
     def report(title, told):
-        print(f"{title}: mean logarithm of the odds given {np.mean(told):.4f} ({len(told)} rows)", flush=True)
+        provenance.tell(f"{title}: mean logarithm of the odds given {np.mean(told):.4f} ({len(told)} rows)")
 
     held = held_out(pieces, known)
     report("left out" if known.left else "held out", told([fit([p for p in pieces if p not in held], k) for k in range(3)], held))
@@ -158,7 +162,7 @@ def at_each_row(chosen, names, labels, cues, reach, furthest, net_name, weight_o
     nets = [fit(learned, k) for k in range(3)]
     report("all", told(nets, learned))
     share = float(np.mean([labels[index[p]].mean() for p in pieces]))
-    write_nets(net_name, mean, scale, furthest, nets, np.log(share / (1 - share)))
+    write_nets(net_name, known, mean, scale, furthest, nets, np.log(share / (1 - share)))
 
 
 def ones(chosen):
@@ -216,14 +220,14 @@ def standard(cues, furthest):
     return mean, scale, np.clip((cues - mean) * scale, -furthest, furthest).astype(np.float32)
 
 
-def write_nets(name, mean, scale, furthest, nets, odds=None):
+def write_nets(name, known, mean, scale, furthest, nets, odds=None):
     """`name`_net.inc in the audio sources, as small_net.h reads it."""
     def number(x):
         s = f"{x:.4g}"
         return s + ("F" if "." in s or "e" in s else ".0F")
 
     line = lambda values: "{" + ", ".join(number(v) for v in values) + "}"
-    out = ["// Trained by bench/listen/train.py; not to be edited by hand.",
+    out = [*provenance.lines("train.py", "", known.shares),
            f"constexpr SmallNets<{len(mean)}, {len(nets[0][1])}, {len(nets)}> {name}Nets = {{", "    " + line(mean) + ",", "    " + line(scale) + ",", f"    {number(furthest)},", "    {"]
     for p in nets:
         out.append("        {{" + ",\n          ".join(line(p[0][:, h]) for h in range(len(p[1]))) + "},\n         " +
@@ -271,9 +275,9 @@ def readings(chosen):
 
     def report(title, some, best):
         of = lambda best: f"beats F {f[best].mean():.3f}, 1s F {ones[best][ones[best] >= 0].mean() if (ones[best] >= 0).any() else 0:.3f} ({len(best)} pieces)"
-        print(f"{title}: {of(best)}", flush=True)
+        provenance.tell(f"{title}: {of(best)}")
         for folder in sorted(set(known.folder[p] for p in some)):
-            print(f"    {folder}: {of([b for p, b in zip(some, best) if known.folder[p] == folder])}", flush=True)
+            provenance.tell(f"    {os.path.basename(os.path.normpath(folder))}: {of([b for p, b in zip(some, best) if known.folder[p] == folder])}")
 
     held = held_out(pieces, known)
 
@@ -293,7 +297,7 @@ def readings(chosen):
     learned = [p for p in pieces if p not in known.left]
     nets = [fit(learned, k) for k in range(4)]
     report("all", learned, best_of(nets, learned))
-    write_nets("reading", mean, scale, ANY, nets)
+    write_nets("reading", known, mean, scale, ANY, nets)
 
 
 def main():

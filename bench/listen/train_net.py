@@ -5,7 +5,7 @@
 
 A FOLDER holds PIECE.json and PIECE.frames; WEIGHT is its share of what is learned from. `--leave`: sources (in the JSON) or beginnings of names that are left out whole. `--say` writes
 PIECE.heard, what the net says, for the pieces of a folder, by which the judges are then trained (with --leave: as they are heard by a net that never learned from them).
-`--write` puts the net into src/audio/listening_net.inc. A stack of dilated convolutions after Davies, Böck, "Temporal convolutional networks for musical audio beat
+`--write` puts the net into src/audio/listening/listening_net.inc. A stack of dilated convolutions after Davies, Böck, "Temporal convolutional networks for musical audio beat
 tracking", EUSIPCO 2019, on our own features and much narrower. Needs python3-torch, python3-numpy.
 """
 import argparse
@@ -18,6 +18,8 @@ import time
 import numpy as np
 import torch
 from torch import nn
+
+import provenance
 
 INPUTS, STEP = 37, 0.02
 WIDTH, DILATIONS, REACH = 24, (1, 2, 4, 8, 16, 32, 64, 128, 256), 5
@@ -125,10 +127,11 @@ def main():
     rng = random.Random(1)
     left = [n for n in chosen.leave.split(",") if n]
     away = lambda p: any(p.source == n or p.name.startswith(n) for n in left)
-    groups, held = [], []
+    groups, held, folders = [], [], []
     for folder in chosen.folders:
         folder, _, weight = folder.partition(":")
         found = [Piece(p) for p in sorted(glob.glob(os.path.join(folder, "*.json"))) if os.path.exists(p[:-5] + ".frames")]
+        folders.append((folder, float(weight or 1), len(found)))
         groups.append(([p for p in found if not away(p)], float(weight or 1)))
         held += [p for p in found if away(p)]
     groups = [(pieces, weight) for pieces, weight in groups if pieces and weight > 0]
@@ -164,7 +167,7 @@ def main():
         for p in held:
             _, y = p.sample(NoChange(), len(p.x))
             losses.append(loss_of(torch.from_numpy(said_of(net, p))[None], torch.from_numpy(y)[None]).item())
-        print(f"left out: loss {np.mean(losses):.4f} ({len(losses)} pieces)")
+        provenance.tell(f"left out: loss {np.mean(losses):.4f} ({len(losses)} pieces)")
     for folder in chosen.say:
         for path in sorted(glob.glob(os.path.join(folder, "*.json"))):
             if os.path.exists(path[:-5] + ".frames"):
@@ -172,7 +175,7 @@ def main():
                 if not left or away(piece) or "all" in left:
                     said_of(net, piece).T.astype(np.float32).tofile(path[:-5] + ".heard")
     if chosen.write:
-        write(net)
+        write(net, folders)
 
 
 class NoChange(random.Random):
@@ -191,16 +194,16 @@ class NoChange(random.Random):
         return 0
 
 
-def write(net):
+def write(net, folders):
     def numbers(tensor):
         return ",".join(f"{v:.4g}F" if "." in f"{v:.4g}" or "e" in f"{v:.4g}" else f"{v:.4g}.0F" for v in tensor.detach().flatten().tolist())
 
-    out = ["// Trained by bench/listen/train_net.py; not to be edited by hand."]
+    out = provenance.lines("train_net.py", "", folders)
     state = net.state_dict()
     for name, value in state.items():
         place = name.replace(".", "_").replace("blocks_", "block")
         out.append(f"constexpr float {place}[] = {{{numbers(value)}}};")
-    with open(os.path.join(HERE, "../../src/audio/listening_net.inc"), "w", encoding="utf-8") as file:
+    with open(os.path.join(HERE, "../../src/audio/listening/listening_net.inc"), "w", encoding="utf-8") as file:
         file.write("\n".join(out) + "\n")
     # What the library that trained it says of made-up frames, for tst_listening_net.
     t, k = np.arange(1200)[:, None], np.arange(INPUTS)[None]

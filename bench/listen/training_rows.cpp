@@ -4,9 +4,9 @@
 #include "further_cues.h"
 #include "piece.h"
 
-#include "audio/listening_net.h"
-#include "audio/metre_reading.h"
-#include "audio/phrase_cues.h"
+#include "audio/listening/listening_net.h"
+#include "audio/listening/metre_reading.h"
+#include "audio/listening/phrase_cues.h"
 #include "support/beat_measure.h"
 
 #include <nlohmann/json.hpp>

@@ -4,7 +4,7 @@
 #include "app/window/program.h"
 #include "app/base/qt_audio_output.h"
 #include "app/strips/strips_accessible.h"
-#include "audio/silent_output.h"
+#include "audio/playing/silent_output.h"
 #include "core/base/plain_text.h"
 
 #include <QCommandLineParser>

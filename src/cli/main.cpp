@@ -1,5 +1,7 @@
 #include "cli/verbs.h"
+#include "core/base/list_text.h"
 #include "core/base/plain_text.h"
+#include "core/exchange/map_formats.h"
 
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
@@ -63,7 +65,8 @@ int run(int argc, char** argv) {
     mapVerb->add_option("--confirm", map.confirm, "A file of facts, one a line: one 12.3, bar 12.3 2, phrase 30.1 32, tempo 112 …");
     mapVerb->add_option("--seconds-limit", map.secondsLimit, "Listen to no more than this")->check(CLI::Range(0.0, 1e9));
     mapVerb->add_option("--offset", map.offset, "Seconds of the first beat of a typed structure");
-    auto* format = mapVerb->add_option("--format", map.format, "text, json, csv, labels, midi or vtt")->check(CLI::IsMember({"text", "json", "csv", "labels", "midi", "vtt"}));
+    const std::vector<std::string> formats = lc::mapFormatNames();
+    auto* format = mapVerb->add_option("--format", map.format, "One of " + lc::listOf(formats))->check(CLI::IsMember(formats));
     mapVerb->add_flag("--json", mapJson, "The same as --format json")->excludes(format);
     mapVerb->add_option("-o", map.outFile, "Write to this file");
     mapVerb->callback([&] {

@@ -1,7 +1,7 @@
 // The verbs that change or choose the song: rank and mend.
-#include "audio/audio_file.h"
-#include "audio/song_file.h"
-#include "audio/song_splice.h"
+#include "audio/sound/audio_file.h"
+#include "audio/matching/song_file.h"
+#include "audio/sound/song_splice.h"
 #include "cli/verbs.h"
 #include "core/base/clock_text.h"
 #include "core/base/json_text.h"

@@ -1,13 +1,13 @@
 #include "cli/verbs.h"
 
-#include "audio/analysis.h"
+#include "audio/listening/analysis.h"
 #include "cli/count_report.h"
 #include "cli/rhythm_report.h"
 #include "core/base/files.h"
 #include "core/reports/landing_report.h"
 #include "core/planning/plan_costs.h"
 #include "core/exchange/routine_file.h"
-#include "core/exchange/map_export.h"
+#include "core/exchange/map_formats.h"
 #include "core/exchange/map_import.h"
 #include "core/said/steps_reader.h"
 #include "core/song/structure_text.h"
@@ -130,18 +130,11 @@ Result<Output> runMap(const MapOptions& options) {
     std::string notes;
     const auto reading = mapOf(options, notes);
     if (!reading) return tl::unexpected(reading.error());
-    const SongMap* map = &reading->map;
-    std::string bytes;
-    if (options.format == "json") bytes = mapToJson(*map, reading->doubts);
-    else if (options.format == "csv") bytes = mapToCsv(*map);
-    else if (options.format == "labels") bytes = mapToLabels(*map);
-    else if (options.format == "vtt") bytes = mapToVtt(*map);
-    else if (options.format == "midi") {
-        const auto midi = mapToMidi(*map);
-        if (!midi) return tl::unexpected(midi.error());
-        bytes.assign(midi->begin(), midi->end());
-    } else bytes = mapToText(*map, reading->doubts);
-    auto output = write(options.outFile, std::move(bytes), std::move(notes));
+    const MapFormat* format = mapFormatNamed(options.format);
+    if (!format) return fail(ErrorCode::BadValue, "“" + shown(options.format) + "” is no format of a map.");
+    auto bytes = format->write({reading->map, reading->doubts, {}});
+    if (!bytes) return tl::unexpected(bytes.error());
+    auto output = write(options.outFile, std::move(*bytes), std::move(notes));
     if (output) output->data = options.format != "text";
     return output;
 }

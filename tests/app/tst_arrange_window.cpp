@@ -441,7 +441,7 @@ private Q_SLOTS:
     /// Of two figures with one name the one that is dragged is placed.
     void figuresOfOneNameAreToldApart() {
         ArrangeRig rig("song 64");
-        auto& desk = rig.window->steps().desk();
+        auto& desk = rig.window->stage<app::StepsStage>().desk();
         desk.open();
         QTemporaryDir folder;
         QFile file(folder.filePath("twins.csv"));
@@ -508,7 +508,7 @@ private Q_SLOTS:
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A x3");
         QVERIFY(QString::fromStdString(rig.arrange().findings().remedies().front().title).contains("tag of 4 counts after pass 2"));
-        rig.window->setStage(app::Stage::Listen);
+        rig.window->showStage(app::stage_id::listen);
         TypedStructure typed;
         typed.text = "verse 34 | chorus 32 | verse 32";
         typed.bpm = 120;

@@ -111,7 +111,7 @@ private Q_SLOTS:
         ThreadedRig rig;
         rig.window.openAny(write("plans.txt", "Lift Count routine\nsong: verse 36 | chorus 32 | verse 36 | chorus 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\n  W\n  W\n  W\norder: A x4\n"));
         QTRY_COMPARE(rig.session.doc.document().routine.passes.size(), std::size_t(4));
-        rig.window.arrange().showPlans();
+        rig.window.stage<app::ArrangeStage>().showPlans();
         auto* plans = rig.window.findChild<app::PlansPanel*>();
         QTRY_VERIFY(plans->plans());
         const auto passes = rig.session.doc.document().routine.passes;
@@ -179,17 +179,17 @@ private Q_SLOTS:
         WindowRig rig;
         rig.window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
-        rig.window->setStage(app::Stage::Steps);
-        auto& desk = rig.window->steps().desk();
+        rig.window->showStage(app::stage_id::steps);
+        auto& desk = rig.window->stage<app::StepsStage>().desk();
         desk.newFigure();
-        auto* name = rig.window->steps().findChild<QLineEdit*>("figureName");
+        auto* name = rig.window->stage<app::StepsStage>().findChild<QLineEdit*>("figureName");
         QVERIFY(name);
         name->setFocus();
         QTRY_VERIFY(name->hasFocus());
         QTest::keyClicks(name, "Lantern");
         QTest::keyClick(name, Qt::Key_E, Qt::ControlModifier);
         QWidget* now = rig.window->focusWidget();
-        QVERIFY(now && now != name && rig.window->steps().editor().isAncestorOf(now));
+        QVERIFY(now && now != name && rig.window->stage<app::StepsStage>().editor().isAncestorOf(now));
         QTest::keyClick(now, Qt::Key_K, Qt::ControlModifier);
         QVERIFY(rig.window->focusWidget() != now);
     }
@@ -208,24 +208,24 @@ private Q_SLOTS:
         WindowRig rig;
         rig.window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
-        rig.window->setStage(app::Stage::Steps);
-        auto* list = rig.window->steps().list().list();
+        rig.window->showStage(app::stage_id::steps);
+        auto* list = rig.window->stage<app::StepsStage>().list().list();
         list->setFocus();
         QTRY_VERIFY(list->hasFocus());
         const Document before = rig.session->doc.document();
         const int tempo = rig.session->transport.tempoPercent();
         for (const char c : QByteArray("hnkbovpmgst0+-?")) QTest::keyClick(list, c);
         QVERIFY(rig.session->doc.document() == before);
-        QCOMPARE(rig.window->stage(), app::Stage::Steps);
+        QVERIFY(rig.window->stage().is(app::stage_id::steps));
         QCOMPARE(rig.session->transport.tempoPercent(), tempo);
         list->clearFocus(); // nor on any other part of a stage where the song is not seen
         for (const Qt::Key key : {Qt::Key_H, Qt::Key_1, Qt::Key_N, Qt::Key_M}) rig.shortcut(key);
-        QCOMPARE(rig.window->stage(), app::Stage::Steps);
+        QVERIFY(rig.window->stage().is(app::stage_id::steps));
         QVERIFY(rig.session->doc.document() == before);
-        rig.window->setStage(app::Stage::Listen); // on focused strips they do what they did
-        rig.window->listen().strips().setFocus();
+        rig.window->showStage(app::stage_id::listen); // on focused strips they do what they did
+        rig.window->stage<app::ListenStage>().strips().setFocus();
         rig.session->transport.setCaret(counts(36));
-        QTest::keyClick(&rig.window->listen().strips(), 'h');
+        QTest::keyClick(&rig.window->stage<app::ListenStage>().strips(), 'h');
         QVERIFY(rig.session->doc.document() != before);
     }
     /// Ctrl+Enter acts on what is highlighted: with the plans open on the chosen plan, in the column of findings on the remedy there.

@@ -22,7 +22,7 @@ class HandStatementsTest : public QObject {
     std::unique_ptr<WindowRig> m_rig;
     std::vector<SongFact> m_facts;
 
-    HandStatements& hand() const { return m_rig->window->listen().hand(); }
+    HandStatements& hand() const { return m_rig->window->stage<app::ListenStage>().hand(); }
     const SongMap& map() const { return *m_rig->session->doc.document().map; }
     Seconds barStart(std::size_t bar) const { return map().beats[map().bars[bar].firstBeat].time; }
     void caretTo(Seconds at) const { m_rig->session->transport.setCaret(test::must(m_rig->session->doc.landing().grid.tickAt(at))); }
@@ -33,7 +33,7 @@ class HandStatementsTest : public QObject {
     }
     QStringList told() const {
         QStringList all;
-        for (auto* label : m_rig->window->listen().column().findChildren<QLabel*>()) all << label->text();
+        for (auto* label : m_rig->window->stage<app::ListenStage>().column().findChildren<QLabel*>()) all << label->text();
         return all;
     }
 
@@ -44,7 +44,7 @@ private Q_SLOTS:
         m_rig->window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(m_rig->session->song.heardSong(), 60000);
         m_rig->shortcut(Qt::Key_1, Qt::AltModifier);
-        m_rig->window->listen().strips().setFocus();
+        m_rig->window->stage<app::ListenStage>().strips().setFocus();
     }
     void cleanupTestCase() { m_rig.reset(); }
     void init() { m_facts = m_rig->session->doc.document().facts; }
@@ -112,9 +112,9 @@ private Q_SLOTS:
         const Seconds from = map().beats[63].time, to = map().beats[66].time;
         const std::size_t beats = map().beats.size();
         caretTo(from);
-        m_rig->window->listen().spanFromHereAs(1);
+        m_rig->window->stage<app::ListenStage>().spanFromHereAs(1);
         QVERIFY(m_rig->button("stateSpan")->isVisible());
-        QVERIFY(!m_rig->window->listen().findChild<QSpinBox*>("spanCounts")->isVisible());
+        QVERIFY(!m_rig->window->stage<app::ListenStage>().findChild<QSpinBox*>("spanCounts")->isVisible());
         caretTo(to);
         m_rig->press("stateSpan");
         QCOMPARE(map().beats.size(), beats - 2);
@@ -127,8 +127,8 @@ private Q_SLOTS:
     void aPartIsCountedAtItsOwnTempo() {
         const Seconds from = barStart(16), to = barStart(24);
         caretTo(from);
-        m_rig->window->listen().spanFromHereAs(3);
-        auto* bpm = m_rig->window->listen().findChild<QDoubleSpinBox*>("spanBpm");
+        m_rig->window->stage<app::ListenStage>().spanFromHereAs(3);
+        auto* bpm = m_rig->window->stage<app::ListenStage>().findChild<QDoubleSpinBox*>("spanBpm");
         QVERIFY(bpm->isVisible());
         QVERIFY(qAbs(bpm->value() - *medianTempo(map())) < 0.1); // as it is, until something else is typed
         bpm->setValue(2 * bpm->value());
@@ -141,8 +141,8 @@ private Q_SLOTS:
     }
     void aMetreThatIsNoneIsSaid() {
         caretTo(barStart(16));
-        m_rig->window->listen().spanFromHereAs(2);
-        m_rig->window->listen().findChild<QComboBox*>("spanMetre")->setCurrentText("four");
+        m_rig->window->stage<app::ListenStage>().spanFromHereAs(2);
+        m_rig->window->stage<app::ListenStage>().findChild<QComboBox*>("spanMetre")->setCurrentText("four");
         caretTo(barStart(18));
         QSignalSpy spy(&m_rig->session->messages, &Messages::told);
         const Document before = m_rig->session->doc.document();
@@ -156,7 +156,7 @@ private Q_SLOTS:
         caretTo(barStart(10));
         m_rig->shortcut(Qt::Key_S);
         QVERIFY(m_rig->button("stateSpan")->isVisible());
-        QTest::keyClick(m_rig->window->listen().findChild<QSpinBox*>("spanCounts"), Qt::Key_Escape);
+        QTest::keyClick(m_rig->window->stage<app::ListenStage>().findChild<QSpinBox*>("spanCounts"), Qt::Key_Escape);
         QVERIFY(!m_rig->button("stateSpan")->isVisible());
         QVERIFY(m_rig->session->doc.document() == before);
     }

@@ -103,12 +103,12 @@ private Q_SLOTS:
     /// The word is kept: in the next hand-out, of another routine, it is known.
     void whatWasKeptIsKnownInTheNext() {
         const HandoutRig rig;
-        rig.window->steps().desk().open();
-        QVERIFY(rig.window->steps().desk().keepWord({"florble", "", "1 step & step 2 step"}));
+        rig.window->stage<app::StepsStage>().desk().open();
+        QVERIFY(rig.window->stage<app::StepsStage>().desk().keepWord({"florble", "", "1 step & step 2 step"}));
         rig.paste(sheet);
         QCOMPARE(rig.panel().open(), 1);
         QCOMPARE(rig.routine().choices.words.all().size(), std::size_t{1}); // it came with the line
-        rig.window->steps().desk().forgetWord(rig.routine().choices.words.all()[0]);
+        rig.window->stage<app::StepsStage>().desk().forgetWord(rig.routine().choices.words.all()[0]);
         QCOMPARE(rig.panel().open(), 2);
     }
     void allOthersAreRemarks() {
@@ -156,11 +156,11 @@ private Q_SLOTS:
 
     void aWordIsCompletedAndTheFreeFootTold() {
         const HandoutRig rig;
-        rig.window->setStage(Stage::Steps);
+        rig.window->showStage(app::stage_id::steps);
         rig.shortcut(Qt::Key_N, Qt::ControlModifier | Qt::ShiftModifier);
         QTest::keyClicks(rig.window->focusWidget(), "Typed");
         rig.press(Qt::Key_Return);
-        NotationEdit* edit = rig.window->steps().editor().line(0);
+        NotationEdit* edit = rig.window->stage<app::StepsStage>().editor().line(0);
         QVERIFY(edit->hasFocus());
         QTest::keyClicks(edit, "1 step R 2 beh");
         QCOMPARE(edit->offered(), "ind");
@@ -196,7 +196,7 @@ private Q_SLOTS:
     /// A figure of the vocabulary is said by its name: completed, read as it is written, and its meaning comes into the routine.
     void aFigureIsSaidByItsName() {
         const HandoutRig rig;
-        FigureDesk& desk = rig.window->steps().desk();
+        FigureDesk& desk = rig.window->stage<app::StepsStage>().desk();
         desk.open();
         FigureCard card;
         card.name = "Vane vine";
@@ -217,11 +217,11 @@ private Q_SLOTS:
     /// Two schools' meanings of a word, given on their page, stand beside each other and are asked about.
     void wordsOnTheirPage() {
         const HandoutRig rig;
-        rig.window->setStage(Stage::Steps);
-        FigureDesk& desk = rig.window->steps().desk();
+        rig.window->showStage(app::stage_id::steps);
+        FigureDesk& desk = rig.window->stage<app::StepsStage>().desk();
         rig.shortcut(Qt::Key_7, Qt::AltModifier | Qt::ShiftModifier);
-        QCOMPARE(rig.window->steps().page(), StepsStage::Page::Words);
-        WordsPage& page = rig.window->steps().words();
+        QCOMPARE(rig.window->stage<app::StepsStage>().page(), StepsStage::Page::Words);
+        WordsPage& page = rig.window->stage<app::StepsStage>().words();
         const auto give = [&](const char* word, const char* school, const char* line) {
             page.findChild<QLineEdit*>("wordName")->setText(word);
             page.findChild<QLineEdit*>("wordSchool")->setText(school);

@@ -1,6 +1,6 @@
 // The sound does not stop when the interface is held up.
 #include "app/base/hosted_output.h"
-#include "audio/player.h"
+#include "audio/playing/player.h"
 
 #include <QElapsedTimer>
 #include <QTimer>

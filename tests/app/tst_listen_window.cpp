@@ -8,8 +8,8 @@
 #include "app/listen/song_column.h"
 #include "app/listen/tap_panel.h"
 #include "app/listen/tempo_curve_view.h"
-#include "audio/audio_file.h"
-#include "audio/resample.h"
+#include "audio/sound/audio_file.h"
+#include "audio/sound/resample.h"
 #include "core/exchange/map_export.h"
 #include "core/song/tapping.h"
 #include "core/song/tempo_curve.h"
@@ -31,7 +31,7 @@ namespace {
 /// Everything written in the column beside the song.
 QString columnShown(const WindowRig& rig) {
     QStringList all;
-    for (auto* label : rig.window->listen().column().findChildren<QLabel*>()) all << label->text();
+    for (auto* label : rig.window->stage<app::ListenStage>().column().findChildren<QLabel*>()) all << label->text();
     return all.join('\n');
 }
 
@@ -39,7 +39,7 @@ void heardDemo(WindowRig& rig) {
     rig.window->openDemo();
     QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
     rig.shortcut(Qt::Key_1, Qt::AltModifier);
-    rig.window->listen().strips().setFocus();
+    rig.window->stage<app::ListenStage>().strips().setFocus();
 }
 
 /// Plays the song and presses the key at the given moments of it.
@@ -72,14 +72,14 @@ private Q_SLOTS:
         for (std::size_t b = 16; b < 80; b += 2) halves.push_back(before.map->beats[b].time);
         rig.session->transport.setCaret(counts(12));
         rig.shortcut(Qt::Key_T); // opens the strip
-        QVERIFY(rig.window->listen().tapPanel().isVisible());
-        QVERIFY(rig.window->listen().tapPanel().taps().empty());
+        QVERIFY(rig.window->stage<app::ListenStage>().tapPanel().isVisible());
+        QVERIFY(rig.window->stage<app::ListenStage>().tapPanel().taps().empty());
         rig.shortcut(Qt::Key_Space);
         QVERIFY(rig.session->transport.player().playing());
         tapAt(rig, simulatedTaps(halves, {0.025, 0, 0.06, 0.04, 0.02}, 4));
-        QVERIFY(rig.window->listen().tapPanel().taps().size() > 25);
+        QVERIFY(rig.window->stage<app::ListenStage>().tapPanel().taps().size() > 25);
         rig.press("useTaps");
-        QVERIFY(!rig.window->listen().tapPanel().isVisible());
+        QVERIFY(!rig.window->stage<app::ListenStage>().tapPanel().isVisible());
         QVERIFY(qAbs(*medianTempo(*rig.session->doc.document().map) - bpm / 2) < 1);
         rig.shortcut(Qt::Key_Space);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
@@ -97,7 +97,7 @@ private Q_SLOTS:
         tapAt(rig, simulatedTaps(beats, {0.02, 0.05, 0.05, 0, 0}, 11));
         rig.press("useTaps");
         QVERIFY(rig.session->doc.document() == before);
-        auto* late = rig.window->listen().findChild<QSpinBox*>("tapsLate");
+        auto* late = rig.window->stage<app::ListenStage>().findChild<QSpinBox*>("tapsLate");
         QVERIFY2(late->value() >= 15 && late->value() <= 35, qPrintable(QString::number(late->value()))); // half of 50 ms, the next song the rest
         QCOMPARE(QSettings().value("tapsLateMilliseconds").toInt(), late->value());
     }
@@ -113,11 +113,11 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
         QVERIFY(columnShown(rig).contains("Not counted yet"));
         QCOMPARE(countBarWords(*rig.session).place, QString("not counted yet"));
-        QVERIFY(!rig.window->listen().strips().isVisible()); // in their place: what can be done
+        QVERIFY(!rig.window->stage<app::ListenStage>().strips().isVisible()); // in their place: what can be done
         QVERIFY(rig.button("uncountedType")->isVisible());
         QVERIFY(rig.button("uncountedTap")->hasFocus()); // the keyboard is where the next step is
         rig.press("uncountedTap");
-        QVERIFY(rig.window->listen().tapPanel().isVisible());
+        QVERIFY(rig.window->stage<app::ListenStage>().tapPanel().isVisible());
         rig.shortcut(Qt::Key_Space);
         std::vector<Seconds> beats;
         for (int i = 0; i < 24; ++i) beats.push_back(3 + 0.6 * i);
@@ -128,7 +128,7 @@ private Q_SLOTS:
         QVERIFY(map.end > 28.5);
         QVERIFY(rig.session->doc.document().origin == MapOrigin::Tapped);
         QVERIFY(columnShown(rig).contains("Counted by your taps"));
-        QVERIFY(rig.window->listen().strips().isVisible());
+        QVERIFY(rig.window->stage<app::ListenStage>().strips().isVisible());
     }
     void barsAreStrongInTheCountBar_data() {
         QTest::addColumn<QString>("metre");
@@ -143,11 +143,11 @@ private Q_SLOTS:
         QFETCH(QString, strong);
         WindowRig rig;
         rig.shortcut(Qt::Key_Y);
-        auto* text = rig.window->listen().findChild<QLineEdit*>("structureText");
+        auto* text = rig.window->stage<app::ListenStage>().findChild<QLineEdit*>("structureText");
         text->setFocus();
         rig.keys(text, "verse 84");
         QTest::keyClick(text, Qt::Key_Return);
-        rig.window->listen().hand().setMetre(metre);
+        rig.window->stage<app::ListenStage>().hand().setMetre(metre);
         const CountBarWords words = countBarWords(*rig.session);
         QString shown;
         for (bool s : words.strong) shown += s ? 'S' : 'w';
@@ -161,7 +161,7 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_S);
         QVERIFY(rig.button("stateSpan")->isVisible());
         rig.session->transport.setCaret(counts(104));
-        QCOMPARE(rig.window->listen().findChild<QSpinBox*>("spanCounts")->value(), 4);
+        QCOMPARE(rig.window->stage<app::ListenStage>().findChild<QSpinBox*>("spanCounts")->value(), 4);
         rig.shortcut(Qt::Key_S);
         const auto& stops = rig.session->doc.document().map->stops;
         QVERIFY(std::any_of(stops.begin(), stops.end(), [](const Stop& s) { return s.beats == 4; }));
@@ -172,8 +172,8 @@ private Q_SLOTS:
         WindowRig rig;
         heardDemo(rig);
         rig.session->transport.setCaret(counts(64));
-        rig.window->listen().spanFromHereAs(2);
-        rig.window->listen().findChild<QComboBox*>("spanMetre")->setCurrentText("3/4");
+        rig.window->stage<app::ListenStage>().spanFromHereAs(2);
+        rig.window->stage<app::ListenStage>().findChild<QComboBox*>("spanMetre")->setCurrentText("3/4");
         rig.session->transport.setCaret(counts(88));
         rig.press("stateSpan");
         const SongMap& map = *rig.session->doc.document().map;
@@ -181,21 +181,21 @@ private Q_SLOTS:
         QCOMPARE(threes, 8);
         // before its start nothing is stated
         rig.session->transport.setCaret(counts(40));
-        rig.window->listen().spanFromHereAs(3);
+        rig.window->stage<app::ListenStage>().spanFromHereAs(3);
         rig.press("stateSpan");
         QVERIFY(rig.button("stateSpan")->isVisible()); // still asking for the end
     }
     void aSongIsTypedAsStructure() {
         WindowRig rig;
         rig.shortcut(Qt::Key_Y);
-        auto* text = rig.window->listen().findChild<QLineEdit*>("structureText");
+        auto* text = rig.window->stage<app::ListenStage>().findChild<QLineEdit*>("structureText");
         QVERIFY(text->isVisible());
         text->setFocus();
         rig.keys(text, "intro 16 | vers");
         QVERIFY(!rig.button("useStructure")->isEnabled()); // not yet understood
         rig.keys(text, "e 32 | stop 4 | chorus 32");
         QVERIFY(rig.button("useStructure")->isEnabled());
-        rig.window->listen().findChild<QDoubleSpinBox*>("structureBpm")->setValue(98);
+        rig.window->stage<app::ListenStage>().findChild<QDoubleSpinBox*>("structureBpm")->setValue(98);
         QTest::keyClick(text, Qt::Key_Return);
         const Document& d = rig.session->doc.document();
         QCOMPARE(d.map->beats.size(), std::size_t{84});
@@ -206,7 +206,7 @@ private Q_SLOTS:
         QCOMPARE(text->text(), QString("intro 16 | verse 32 | stop 4 | chorus 32"));
         // facts are put into it as it is
         rig.session->transport.setCaret(counts(40));
-        rig.window->listen().hand().phraseStartsHere();
+        rig.window->stage<app::ListenStage>().hand().phraseStartsHere();
         QCOMPARE(rig.session->doc.document().map->phrases.size(), std::size_t{4});
     }
     void momentsAreMarkedInOnesOwnWords() {
@@ -214,10 +214,10 @@ private Q_SLOTS:
         heardDemo(rig);
         rig.session->transport.setCaret(counts(72));
         rig.shortcut(Qt::Key_M);
-        auto* text = rig.window->listen().findChild<QLineEdit*>("momentText");
+        auto* text = rig.window->stage<app::ListenStage>().findChild<QLineEdit*>("momentText");
         QVERIFY(text->isVisible());
         rig.keys(text, "strings enter");
-        rig.window->listen().findChild<QComboBox*>("momentKind")->setCurrentIndex(2);
+        rig.window->stage<app::ListenStage>().findChild<QComboBox*>("momentKind")->setCurrentIndex(2);
         QTest::keyClick(text, Qt::Key_Return);
         QCOMPARE(rig.session->doc.document().moments.size(), std::size_t{1});
         QCOMPARE(q(rig.session->doc.document().moments[0].text), QString("strings enter"));
@@ -256,12 +256,12 @@ private Q_SLOTS:
     void theTempoCurveTellsWhatTheRoutineNeeds() {
         WindowRig rig;
         heardDemo(rig);
-        const TempoCurveView& view = rig.window->listen().tempo();
+        const TempoCurveView& view = rig.window->stage<app::ListenStage>().tempo();
         QVERIFY(view.isVisible());
         QCOMPARE(view.curve().points.size(), rig.session->doc.document().map->bars.size());
         QVERIFY(view.curve().danced);
         QVERIFY(view.accessibleDescription().contains("The routine needs"));
-        QTest::mouseClick(rig.window->listen().findChild<TempoCurveView*>(), Qt::LeftButton, {}, QPoint(400, 50));
+        QTest::mouseClick(rig.window->stage<app::ListenStage>().findChild<TempoCurveView*>(), Qt::LeftButton, {}, QPoint(400, 50));
         QVERIFY(rig.session->transport.now() > counts(20));
     }
     void nudgesAddUpAndAreUndone() {
@@ -289,7 +289,7 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_Space);
         rig.shortcut(Qt::Key_Return, Qt::ShiftModifier);
         QVERIFY(rig.session->doc.document().facts.size() > 0);
-        rig.window->listen().hand().forgetAll();
+        rig.window->stage<app::ListenStage>().hand().forgetAll();
         QCOMPARE(rig.session->doc.document().facts.size(), std::size_t{0});
     }
     /// A mark in the last line that is seen is a small one: what is painted after it is not filled with its ink.
@@ -297,21 +297,21 @@ private Q_SLOTS:
         WindowRig rig;
         heardDemo(rig);
         const auto inked = [&] {
-            const QImage seen = rig.window->listen().strips().viewport()->grab().toImage();
+            const QImage seen = rig.window->stage<app::ListenStage>().strips().viewport()->grab().toImage();
             qint64 dark = 0;
             for (int y = 0; y < seen.height(); ++y)
                 for (int x = 0; x < seen.width(); ++x) dark += seen.pixelColor(x, y).lightness() < 80;
             return static_cast<double>(dark) / (seen.width() * seen.height());
         };
-        QVERIFY(rig.window->listen().strips().hasFocus());
+        QVERIFY(rig.window->stage<app::ListenStage>().strips().hasFocus());
         const double before = inked();
         QVERIFY2(before < 0.1, qPrintable(QString::number(before)));
         for (int count = 8; count < 250; count += 16) { // in every line, whichever comes last
             rig.session->transport.setCaret(counts(count));
-            rig.window->listen().hand().markMoment(MomentKind::Hit, "hit");
+            rig.window->stage<app::ListenStage>().hand().markMoment(MomentKind::Hit, "hit");
         }
         rig.session->transport.setCaret(counts(0));
-        rig.window->listen().strips().setFocus();
+        rig.window->stage<app::ListenStage>().strips().setFocus();
         QVERIFY2(inked() < before + 0.05, qPrintable(QString::number(inked())));
     }
     /// Unlikely answers wait behind a button, and come forth when the keys reach them; what the whole song hangs on says so.
@@ -332,8 +332,8 @@ private Q_SLOTS:
         QVERIFY(columnShown(rig).contains("1  The whole song: " + q(doubt.about)));
         const std::size_t last = doubt.readings.size() - 1;
         QVERIFY(last >= 2 && doubt.readings[last].share < 0.05);
-        const auto shown = [&](std::size_t r) { return !rig.window->listen().findChild<QAbstractButton*>(QStringLiteral("reading0%1").arg(QLatin1Char(static_cast<char>('a' + r))))->isHidden(); };
-        auto* more = rig.window->listen().findChild<QPushButton*>("lessLikely0");
+        const auto shown = [&](std::size_t r) { return !rig.window->stage<app::ListenStage>().findChild<QAbstractButton*>(QStringLiteral("reading0%1").arg(QLatin1Char(static_cast<char>('a' + r))))->isHidden(); };
+        auto* more = rig.window->stage<app::ListenStage>().findChild<QPushButton*>("lessLikely0");
         QVERIFY(shown(0) && shown(1) && !shown(last) && !more->isHidden());
         QVERIFY(more->text().endsWith("less likely"));
         rig.shortcut(Qt::Key_F7);
@@ -354,7 +354,7 @@ private Q_SLOTS:
         WindowRig rig;
         heardDemo(rig);
         rig.session->transport.setCaret(counts(200));
-        rig.window->listen().hand().markMoment(MomentKind::Hit, "late hit");
+        rig.window->stage<app::ListenStage>().hand().markMoment(MomentKind::Hit, "late hit");
         const Document before = rig.session->doc.document();
         const SongMap& map = *before.map;
         const double a = map.beats[firstBeatOf(map, map.phrases[3])].time, b = map.beats[firstBeatOf(map, map.phrases[4])].time;

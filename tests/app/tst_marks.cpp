@@ -72,12 +72,16 @@ private Q_SLOTS:
     }
     void theFontsShipWithTheProgram() { QVERIFY(Theme::loadFonts()); }
     void commandsAreFoundByTheirWords() {
-        const std::vector<Command> all{{"Save as …", {}, {}}, {"Save", {}, {}}, {"Restart after the count at the caret", {}, {}}, {"pass 1", {}, {}}, {"pass 12", {}, {}}};
+        const std::vector<Place> all{{"Save as …", {}, {}}, {"Save", {}, {}}, {"Restart after the count at the caret", {}, {}}, {"pass 1", {}, {}}, {"pass 12", {}, {}}};
         QCOMPARE(matching(all, "save").front().name, "Save");
         QCOMPARE(matching(all, "caret restart").size(), std::size_t{1});
         QCOMPARE(matching(all, "pass 1").front().name, "pass 1");
         QVERIFY(matching(all, "xyz").empty());
         QCOMPARE(matching(all, "").size(), all.size());
+        // other words find it behind those that are called so
+        const std::vector<Place> more{{"Clicks on the counts", {}, {}, "metronome"}, {"Metronome song", {}, {}, {}}};
+        QCOMPARE(matching(more, "metronome").size(), std::size_t{2});
+        QCOMPARE(matching(more, "metronome").front().name, "Metronome song");
     }
 };
 

@@ -1,6 +1,6 @@
 // The four sessions of a window, each alone: a document without sound, a transport without a window, a song without a player's device.
 #include "app/base/session.h"
-#include "audio/silent_output.h"
+#include "audio/playing/silent_output.h"
 #include "core/song/structure_text.h"
 
 #include <QSignalSpy>

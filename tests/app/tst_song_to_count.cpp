@@ -25,8 +25,8 @@ private Q_SLOTS:
         rig.window->openAny(LIFTCOUNT_SOURCE_DIR "/demo/sevenfold-stairs.ogg");
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
-        QCOMPARE(rig.window->listen().findChild<QComboBox*>("metre")->currentText(), QString("7/8:3+2+2"));
-        QVERIFY(rig.window->listen().strips().hasFocus());
+        QCOMPARE(rig.window->stage<app::ListenStage>().findChild<QComboBox*>("metre")->currentText(), QString("7/8:3+2+2"));
+        QVERIFY(rig.window->stage<app::ListenStage>().strips().hasFocus());
         const double first = demoTruth("sevenfold-stairs").beats[0].time;
         const CountGrid& grid = rig.session->doc.landing().grid;
         const Tick one = counts(wholeCounts(*grid.tickAt(first + 0.05)));
@@ -45,12 +45,12 @@ private Q_SLOTS:
         WindowRig rig;
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
         rig.window->openAny(LIFTCOUNT_SOURCE_DIR "/demo/sevenfold-stairs.ogg");
-        rig.window->setStage(Stage::Listen);
+        rig.window->showStage(app::stage_id::listen);
         QVERIFY(rig.session->song.loading());
-        QVERIFY(!rig.window->listen().strips().isVisible());
+        QVERIFY(!rig.window->stage<app::ListenStage>().strips().isVisible());
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong() && !rig.session->song.loading(), 60000);
-        QTRY_VERIFY(rig.window->listen().strips().isVisible());
-        QVERIFY(rig.window->listen().strips().hasFocus());
+        QTRY_VERIFY(rig.window->stage<app::ListenStage>().strips().isVisible());
+        QVERIFY(rig.window->stage<app::ListenStage>().strips().hasFocus());
         const Tick before = rig.session->transport.now();
         QTest::keyClick(rig.window->focusWidget(), Qt::Key_Right);
         QVERIFY(rig.session->transport.now() > before);
@@ -69,7 +69,7 @@ private Q_SLOTS:
         const auto startsPhrase = [&](Seconds t) { return rig.session->doc.landing().grid.cellAt(at(t))->phraseOffset == 0; };
         if (!startsPhrase(longer.beat69)) { // whose bar the extra one is may be heard otherwise: one word puts it right
             rig.session->transport.setCaret(at(longer.beat69));
-            rig.window->listen().hand().phraseStartsHere();
+            rig.window->stage<app::ListenStage>().hand().phraseStartsHere();
         }
         QVERIFY(startsPhrase(longer.beat69));
         // a dance of eight counts, again and again, from where the song's first verse begins
@@ -77,13 +77,13 @@ private Q_SLOTS:
         QVERIFY(startsPhrase(longer.danceStart));
         rig.shortcut(Qt::Key_3, Qt::AltModifier);
         rig.keys(rig.window->findChild<QWidget*>("line0"), "1-8 walk");
-        auto* order = rig.window->arrange().findChild<QLineEdit*>("order");
+        auto* order = rig.window->stage<app::ArrangeStage>().findChild<QLineEdit*>("order");
         QVERIFY(order);
         order->setFocus();
         order->selectAll();
         rig.keys(order, "A x12");
         QTest::keyClick(order, Qt::Key_Return);
-        auto* from = rig.window->arrange().findChild<QComboBox*>("start");
+        auto* from = rig.window->stage<app::ArrangeStage>().findChild<QComboBox*>("start");
         QVERIFY(from);
         for (int i = 1; i < from->count(); ++i)
             if (std::abs(from->itemData(i).toDouble() - longer.danceStart) < 0.1) {

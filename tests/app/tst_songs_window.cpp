@@ -8,7 +8,7 @@
 #include "app/arrange/tempo_panel.h"
 #include "app/window/command_box.h"
 #include "app/widgets/plain_table.h"
-#include "audio/audio_file.h"
+#include "audio/sound/audio_file.h"
 #include "core/base/csv_text.h"
 #include "core/document/document_file.h"
 #include "core/exchange/map_import.h"
@@ -179,7 +179,7 @@ private Q_SLOTS:
         rig.session->doc.startNew(); // nothing is asked about unsaved work
         rig.window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(!rig.session->song.loading() && rig.session->song.sound(), 60000);
-        rig.window->setStage(app::Stage::Arrange);
+        rig.window->showStage(app::stage_id::arrange);
         rig.arrange().showMends();
         app::MendPanel& panel = rig.arrange().musicMends();
         QVERIFY(panel.mends() && panel.mends()->mends.front().misses == 0);

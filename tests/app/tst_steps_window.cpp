@@ -38,8 +38,8 @@ struct StepsRig : test::WindowRig {
         QFile::remove(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/vocabulary.sqlite");
         shortcut(Qt::Key_2, Qt::AltModifier);
     }
-    [[nodiscard]] StepsStage& steps() const { return window->steps(); }
-    [[nodiscard]] FigureDesk& desk() const { return window->steps().desk(); }
+    [[nodiscard]] StepsStage& steps() const { return window->stage<app::StepsStage>(); }
+    [[nodiscard]] FigureDesk& desk() const { return window->stage<app::StepsStage>().desk(); }
     /// Types into whatever has the focus.
     void type(const QString& text) const { QTest::keyClicks(window->focusWidget(), text); }
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const { QTest::keyClick(window->focusWidget() ? window->focusWidget() : window.get(), key, modifiers); }
@@ -442,9 +442,9 @@ private Q_SLOTS:
             edit->setText(text);
             Q_EMIT edit->editingFinished();
         };
-        write("cardTags", "hall, spring , ");
-        write("cardFamily", "walks");
-        write("cardCautions", "mind the step of the stage");
+        write("card.tags", "hall, spring , ");
+        write("card.family", "walks");
+        write("card.cautions", "mind the step of the stage");
         QCOMPARE(rig.desk().card().facts.tags, (std::vector<std::string>{"hall", "spring"}));
         QVERIFY(rig.about().contains("mind the step of the stage"));
         rig.steps().versions().show(BenchKind::OtherSide);
@@ -465,10 +465,10 @@ private Q_SLOTS:
         file.close();
         rig.shortcut(Qt::Key_2, Qt::AltModifier);
         QVERIFY2(rig.window->lastTold().contains("damaged"), qPrintable(rig.window->lastTold()));
-        QVERIFY(rig.window->steps().desk().figures().empty());
+        QVERIFY(rig.window->stage<app::StepsStage>().desk().figures().empty());
         rig.shortcut(Qt::Key_N, Qt::ControlModifier | Qt::ShiftModifier); // into the routine then
         QCOMPARE(rig.session->doc.document().routine.figures.size(), std::size_t{2});
-        QVERIFY(rig.window->steps().desk().chosen()->inRoutine());
+        QVERIFY(rig.window->stage<app::StepsStage>().desk().chosen()->inRoutine());
         QVERIFY2(rig.window->lastTold().contains("in the routine alone"), qPrintable(rig.window->lastTold()));
         QFile::remove(path);
     }

@@ -3,6 +3,8 @@
 #include "support/window_rig.h"
 
 #include "app/strips/strips_accessible.h"
+#include "app/window/command_box.h"
+#include "app/window/command_table.h"
 #include "core/document/document_file.h"
 
 #include <QAccessible>
@@ -24,7 +26,7 @@ namespace {
 const QString song = LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg";
 
 QString cellOf(WindowRig& rig, int pass, PassModel::Column column) {
-    PassModel& model = rig.window->arrange().passes().passes();
+    PassModel& model = rig.window->stage<app::ArrangeStage>().passes().passes();
     return model.data(model.index(pass - 1, column), Qt::DisplayRole).toString();
 }
 } // namespace
@@ -52,18 +54,18 @@ private Q_SLOTS:
         QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
         QCoreApplication::sendEvent(&window, &drop);
         QTRY_VERIFY_WITH_TIMEOUT(!rig.session->doc.landing().grid.empty() && !rig.session->song.loading(), 60000);
-        QVERIFY(window.stage() == Stage::Listen);
+        QVERIFY(window.stage().is(app::stage_id::listen));
         QCOMPARE(rig.session->doc.landing().grid.countsInSong(), 258);
         QVERIFY(rig.countBarShown().contains("eight 1 of 4"));
 
         // by hand: the bridge starts here, and it is called so
-        window.listen().strips().setFocus();
+        window.stage<app::ListenStage>().strips().setFocus();
         const int bridge = rig.session->doc.landing().grid.phrases()[5].firstCount;
         rig.session->transport.setCaret(counts(bridge));
         rig.shortcut(Qt::Key_H);
         QCOMPARE(rig.session->doc.document().facts.size(), std::size_t{1});
         QVERIFY(rig.session->doc.landing().grid.phrases()[5].confirmed);
-        auto* name = window.listen().findChild<QLineEdit*>("phraseName");
+        auto* name = window.stage<app::ListenStage>().findChild<QLineEdit*>("phraseName");
         rig.shortcut(Qt::Key_N);
         QTRY_VERIFY(name->hasFocus());
         rig.keys(name, "Bridge");
@@ -72,19 +74,19 @@ private Q_SLOTS:
 
         // type a part and the order of the passes
         rig.shortcut(Qt::Key_3, Qt::AltModifier);
-        QVERIFY(window.stage() == Stage::Arrange);
-        NotationEdit* line = window.arrange().editor().line(0);
+        QVERIFY(window.stage().is(app::stage_id::arrange));
+        NotationEdit* line = window.stage<app::ArrangeStage>().editor().line(0);
         rig.shortcut(Qt::Key_E, Qt::ControlModifier);
         QTRY_VERIFY(line->hasFocus());
         rig.keys(line, "1 side R 2 behind L 3 side R 4 tuch");
-        QVERIFY(window.arrange().editor().summary(0).contains("4 counts, 4 weight changes"));
+        QVERIFY(window.stage<app::ArrangeStage>().editor().summary(0).contains("4 counts, 4 weight changes"));
         for (int i = 0; i < 4; ++i) QTest::keyClick(line, Qt::Key_Backspace);
         rig.keys(line, "touch 3");
-        QVERIFY2(window.arrange().editor().summary(0).contains("character 38: 3 comes after 4"), qPrintable(window.arrange().editor().summary(0)));
+        QVERIFY2(window.stage<app::ArrangeStage>().editor().summary(0).contains("character 38: 3 comes after 4"), qPrintable(window.stage<app::ArrangeStage>().editor().summary(0)));
         QTest::keyClick(line, Qt::Key_Backspace);
         rig.keys(line, "5-7 vine L 8 touch 1-8 walk 1-7 walk 8 1/4 R 1-8 walk");
-        QVERIFY2(window.arrange().editor().summary(0).startsWith("32 counts"), qPrintable(window.arrange().editor().summary(0)));
-        QLineEdit* order = window.arrange().editor().order();
+        QVERIFY2(window.stage<app::ArrangeStage>().editor().summary(0).startsWith("32 counts"), qPrintable(window.stage<app::ArrangeStage>().editor().summary(0)));
+        QLineEdit* order = window.stage<app::ArrangeStage>().editor().order();
         rig.shortcut(Qt::Key_R, Qt::ControlModifier);
         QTRY_VERIFY(order->hasFocus());
         rig.keys(order, "A x6");
@@ -108,19 +110,19 @@ private Q_SLOTS:
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "131");
         QCOMPARE(cellOf(rig, 4, PassModel::TagCounts), "2");
         QVERIFY(!rig.findingsShown().contains("Pass 5 starts"));
-        window.arrange().strips().setFocus();
+        window.stage<app::ArrangeStage>().strips().setFocus();
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "129");
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "131");
 
         // a restart: typed in the list, seen on the strips
-        PassModel& model = window.arrange().passes().passes();
+        PassModel& model = window.stage<app::ArrangeStage>().passes().passes();
         QVERIFY(model.setData(model.index(1, PassModel::RestartAfter), "16", Qt::EditRole));
         QCOMPARE(cellOf(rig, 3, PassModel::StartCount), "49");
         QVERIFY(rig.findingsShown().contains("Pass 3 starts"));
         bool whole = false;
-        const auto choices = window.arrange().findings().findChildren<RemedyChoice*>();
+        const auto choices = window.stage<app::ArrangeStage>().findings().findChildren<RemedyChoice*>();
         for (auto* choice : choices)
             if (choice->text() == "Dance pass 2 whole.") {
                 QTest::mouseClick(choice, Qt::LeftButton);
@@ -128,14 +130,14 @@ private Q_SLOTS:
                 break;
             }
         QVERIFY2(whole, qPrintable(rig.findingsShown()));
-        window.arrange().strips().setFocus();
+        window.stage<app::ArrangeStage>().strips().setFocus();
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
         QCOMPARE(cellOf(rig, 3, PassModel::StartCount), "65");
 
         // play with the silent output: the count bar at known times of the clock
         const double first = rig.session->doc.landing().grid.cell(0)->start;
         rig.session->transport.setCaret(counts(0));
-        window.arrange().strips().setFocus();
+        window.stage<app::ArrangeStage>().strips().setFocus();
         rig.shortcut(Qt::Key_Space);
         QVERIFY(rig.session->transport.player().playing());
         for (int count : {3, 8, 12}) {
@@ -163,7 +165,7 @@ private Q_SLOTS:
         QCOMPARE(window.commandBox().shown().value(0), "pass 4");
         QTest::keyClick(&window.commandBox(), Qt::Key_Return);
         QCOMPARE(rig.session->transport.now(), counts(96));
-        QVERIFY(window.arrange().passes().currentIndex().row() == 3);
+        QVERIFY(window.stage<app::ArrangeStage>().passes().currentIndex().row() == 3);
 
         // save, reopen in another window, find everything as it was
         const QString path = m_folder.filePath("dance.liftcount");
@@ -174,21 +176,21 @@ private Q_SLOTS:
         again.window->openAny(path);
         QVERIFY(again.session->doc.document() == saved);
         QTRY_VERIFY_WITH_TIMEOUT(again.session->song.loudness(), 30000);
-        QVERIFY(again.window->stage() == Stage::Arrange);
+        QVERIFY(again.window->stage().is(app::stage_id::arrange));
         QCOMPARE(again.session->transport.now(), counts(96));
         QCOMPARE(again.session->transport.tempoPercent(), 95);
         QCOMPARE(cellOf(again, 4, PassModel::TagCounts), "2");
 
         // the sheet
         again.shortcut(Qt::Key_6, Qt::AltModifier);
-        QVERIFY(again.window->sheets().isVisible());
-        QCOMPARE(again.window->sheets().pages(), 1);
+        QVERIFY(again.window->stage<app::SheetsStage>().isVisible());
+        QCOMPARE(again.window->stage<app::SheetsStage>().pages(), 1);
         const QString pdf = m_folder.filePath("floor.pdf");
-        QVERIFY(again.window->files().writeSheet(pdf, "pdf", SheetKind::Floor));
+        QVERIFY(again.window->stage<app::SheetsStage>().write(pdf, "pdf"));
         QProcess text;
         text.start("pdftotext", {"-layout", pdf, "-"});
         if (text.waitForFinished() && text.error() != QProcess::FailedToStart) QVERIFY(text.readAllStandardOutput().contains("TAG of 2"));
-        QVERIFY(again.window->files().writeSheet(m_folder.filePath("floor.html"), "html", SheetKind::Floor));
+        QVERIFY(again.window->stage<app::SheetsStage>().write(m_folder.filePath("floor.html"), "html"));
     }
 
     void aDoubtIsHeardAnsweredAndTakenBack() {
@@ -205,7 +207,7 @@ private Q_SLOTS:
         for (std::size_t d = 0; d < doubts.size(); ++d)
             if (test::q(doubts[d].about).contains("bar 33")) half = d;
         QVERIFY(half < doubts.size());
-        auto* other = rig.window->listen().findChild<QAbstractButton*>(QStringLiteral("reading%1b").arg(half));
+        auto* other = rig.window->stage<app::ListenStage>().findChild<QAbstractButton*>(QStringLiteral("reading%1b").arg(half));
         QVERIFY(other);
         QVERIFY(other->text().contains("4 beats like the others"));
         QTest::mouseClick(other, Qt::LeftButton);
@@ -225,7 +227,7 @@ private Q_SLOTS:
         QCOMPARE(rig.session->doc.document().facts.size(), before.facts.size() + 1);
         QCOMPARE(rig.session->doc.document().map->bars[32].beats, 4);
         for (const SongDoubt& d : rig.session->song.doubts()) QVERIFY(std::abs(d.start - doubts[half].start) > 0.2 || !test::q(d.about).startsWith("the length"));
-        rig.window->listen().strips().setFocus();
+        rig.window->stage<app::ListenStage>().strips().setFocus();
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(rig.session->doc.document() == before);
         QCOMPARE(rig.session->song.doubts().size(), doubts.size());
@@ -242,12 +244,12 @@ private Q_SLOTS:
         WindowRig rig;
         rig.window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
-        StripsView& strips = rig.window->arrange().strips();
-        rig.window->arrange().strips().setMagnification(Magnification::Strip);
+        StripsView& strips = rig.window->stage<app::ArrangeStage>().strips();
+        rig.window->stage<app::ArrangeStage>().strips().setMagnification(Magnification::Strip);
         strips.showPlace(counts(70));
         QTest::mouseClick(strips.viewport(), Qt::LeftButton, {}, strips.pointOf(70));
         QCOMPARE(rig.session->transport.now(), counts(70));
-        QCOMPARE(rig.window->arrange().passes().currentIndex().row(), 1);
+        QCOMPARE(rig.window->stage<app::ArrangeStage>().passes().currentIndex().row(), 1);
         QTest::keyClick(&strips, Qt::Key_Right);
         QCOMPARE(rig.session->transport.now(), counts(71));
         QTest::keyClick(&strips, Qt::Key_Left, Qt::ControlModifier);
@@ -268,7 +270,7 @@ private Q_SLOTS:
         WindowRig rig;
         rig.window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
-        QAccessibleInterface* page = QAccessible::queryAccessibleInterface(&rig.window->arrange().strips());
+        QAccessibleInterface* page = QAccessible::queryAccessibleInterface(&rig.window->stage<app::ArrangeStage>().strips());
         QVERIFY(page);
         QCOMPARE(page->childCount(), 9);
         QAccessibleInterface* verse = page->child(1);
@@ -285,7 +287,7 @@ private Q_SLOTS:
         WindowRig rig;
         int shortcuts = 0;
         QSet<QString> seen;
-        for (QAction* action : rig.window->commands()) {
+        for (QAction* action : rig.window->commands().actions()) {
             QVERIFY2(!action->toolTip().isEmpty(), qPrintable(action->text()));
             if (action->shortcut().isEmpty()) continue;
             ++shortcuts;
@@ -357,7 +359,7 @@ private Q_SLOTS:
         rig.window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
         const auto before = rig.session->doc.landing().findings.size();
-        auto* reason = rig.window->arrange().findings().findChild<QLineEdit*>("leaveReason");
+        auto* reason = rig.window->stage<app::ArrangeStage>().findings().findChild<QLineEdit*>("leaveReason");
         QTest::mouseClick(reason, Qt::LeftButton);
         rig.keys(reason, "we like the surprise");
         QTest::keyClick(reason, Qt::Key_Return);
@@ -373,9 +375,9 @@ private Q_SLOTS:
             rig.window->resize(size);
             QTest::qWait(20);
             QCOMPARE(rig.window->size(), size);
-            const StripLayout& layout = rig.window->arrange().strips().layoutOfStrips();
-            for (const StripLine& line : layout.lines) QVERIFY2(layout.lineRect(line).right() <= rig.window->arrange().strips().viewport()->width(), qPrintable(QString::number(size.width())));
-            QCOMPARE(rig.window->arrange().findings().folded(), size.width() < 1150);
+            const StripLayout& layout = rig.window->stage<app::ArrangeStage>().strips().layoutOfStrips();
+            for (const StripLine& line : layout.lines) QVERIFY2(layout.lineRect(line).right() <= rig.window->stage<app::ArrangeStage>().strips().viewport()->width(), qPrintable(QString::number(size.width())));
+            QCOMPARE(rig.window->stage<app::ArrangeStage>().findings().folded(), size.width() < 1150);
         }
     }
 };

@@ -2,8 +2,8 @@
 #include "support/beat_measure.h"
 #include "support/core_support.h"
 
-#include "audio/analysis.h"
-#include "audio/audio_file.h"
+#include "audio/listening/analysis.h"
+#include "audio/sound/audio_file.h"
 #include "core/song/song_facts.h"
 
 #include <QProcess>

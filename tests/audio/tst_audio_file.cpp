@@ -1,9 +1,9 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/audio_file.h"
-#include "audio/loudness.h"
-#include "audio/resample.h"
+#include "audio/sound/audio_file.h"
+#include "audio/sound/loudness.h"
+#include "audio/sound/resample.h"
 
 #include <QProcess>
 #include <QRegularExpression>

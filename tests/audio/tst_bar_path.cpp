@@ -2,9 +2,9 @@
 #include "support/bar_support.h"
 #include "support/core_support.h"
 
-#include "audio/bar_path.h"
-#include "audio/phrase_path.h"
-#include "audio/settled_bars.h"
+#include "audio/listening/bar_path.h"
+#include "audio/listening/phrase_path.h"
+#include "audio/listening/settled_bars.h"
 
 #include <rapidcheck.h>
 

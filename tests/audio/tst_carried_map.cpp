@@ -2,10 +2,10 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/analysis.h"
-#include "audio/audio_file.h"
-#include "audio/carried_map.h"
-#include "audio/resample.h"
+#include "audio/listening/analysis.h"
+#include "audio/sound/audio_file.h"
+#include "audio/matching/carried_map.h"
+#include "audio/sound/resample.h"
 
 using namespace lc;
 

@@ -4,7 +4,7 @@
 #include "support/core_support.h"
 #include "support/demo_songs.h"
 
-#include "audio/analysis.h"
+#include "audio/listening/analysis.h"
 #include "core/song/count_grid.h"
 #include "core/song/tempo_curve.h"
 

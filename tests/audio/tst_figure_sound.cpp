@@ -1,7 +1,7 @@
 // Spoken counts and clicks of a figure without a song.
 #include "support/core_support.h"
 
-#include "audio/figure_sound.h"
+#include "audio/playing/figure_sound.h"
 
 #include <cmath>
 

@@ -1,9 +1,9 @@
 // Work spread over threads, and the small nets: what they say does not depend on who computes it.
 #include "support/core_support.h"
 
-#include "audio/in_parallel.h"
-#include "audio/metre_reading.h"
-#include "audio/small_net.h"
+#include "audio/listening/in_parallel.h"
+#include "audio/listening/metre_reading.h"
+#include "audio/listening/small_net.h"
 #include "support/audio_support.h"
 
 #include <set>

@@ -2,15 +2,15 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/analysis.h"
-#include "audio/beat_evidence.h"
-#include "audio/beat_places.h"
-#include "audio/phrase_cues.h"
-#include "audio/pulse_activation.h"
-#include "audio/pulse_refinement.h"
-#include "audio/pulse_tracker.h"
-#include "audio/stop_detection.h"
-#include "audio/subdivision.h"
+#include "audio/listening/analysis.h"
+#include "audio/listening/beat_evidence.h"
+#include "audio/listening/beat_places.h"
+#include "audio/listening/phrase_cues.h"
+#include "audio/listening/pulse_activation.h"
+#include "audio/listening/pulse_refinement.h"
+#include "audio/listening/pulse_tracker.h"
+#include "audio/listening/stop_detection.h"
+#include "audio/listening/subdivision.h"
 
 #include <random>
 

@@ -3,7 +3,7 @@
 #include "support/core_support.h"
 #include "support/demo_songs.h"
 
-#include "audio/beat_evidence.h"
+#include "audio/listening/beat_evidence.h"
 
 #include <QFile>
 #include <QTextStream>

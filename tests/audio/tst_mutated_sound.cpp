@@ -3,8 +3,8 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/audio_file.h"
-#include "audio/sound_source.h"
+#include "audio/sound/audio_file.h"
+#include "audio/sound/sound_source.h"
 
 #include <QProcess>
 #include <QTemporaryDir>

@@ -1,8 +1,8 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/player.h"
-#include "audio/silent_output.h"
+#include "audio/playing/player.h"
+#include "audio/playing/silent_output.h"
 
 using namespace lc;
 

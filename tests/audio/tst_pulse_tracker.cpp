@@ -1,7 +1,7 @@
 // The best path of beats against one that is found by trying everything: written from the documentation, with no code in common.
 #include "support/core_support.h"
 
-#include "audio/pulse_tracker.h"
+#include "audio/listening/pulse_tracker.h"
 
 #include <rapidcheck.h>
 

@@ -3,7 +3,7 @@
 #include "support/beat_measure.h"
 #include "support/demo_songs.h"
 
-#include "audio/reading_cues.h"
+#include "audio/listening/reading_cues.h"
 #include "pulse_witnesses.h"
 
 using namespace lc;

@@ -1,8 +1,8 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/audio_file.h"
-#include "audio/song_renderer.h"
+#include "audio/sound/audio_file.h"
+#include "audio/playing/song_renderer.h"
 
 #include <QProcess>
 #include <QTemporaryDir>

@@ -1,9 +1,9 @@
 // Doubts of made-up decisions: what is asked, in which words, with which facts, and what is not asked.
 #include "support/core_support.h"
 
-#include "audio/other_readings.h"
-#include "audio/phrase_path.h"
-#include "audio/song_doubts.h"
+#include "audio/listening/other_readings.h"
+#include "audio/listening/phrase_path.h"
+#include "audio/listening/song_doubts.h"
 
 #include <cmath>
 #include <tuple>

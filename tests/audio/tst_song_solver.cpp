@@ -2,10 +2,11 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/analysis.h"
-#include "audio/audio_file.h"
-#include "audio/features_file.h"
-#include "audio/subdivision.h"
+#include "audio/listening/analysis.h"
+#include "audio/sound/audio_file.h"
+#include "audio/listening/features_file.h"
+#include "audio/listening/subdivision.h"
+#include "core/base/content_hash.h"
 #include "core/exchange/map_export.h"
 
 #include <QTemporaryDir>
@@ -214,7 +215,12 @@ private Q_SLOTS:
         QFile file(folder.filePath("song.features"));
         QVERIFY(file.open(QIODevice::ReadWrite));
         const QByteArray good = file.readAll();
-        for (const QByteArray& bad : {good.left(good.size() / 2), QByteArray("nothing"), QByteArray(), good + "x"}) {
+        // the same numbers by another maker, whole and undamaged
+        QCOMPARE(featuresMaker().size(), std::size_t{32});
+        QCOMPARE(good.mid(8, 32), QByteArray::fromStdString(featuresMaker()));
+        QByteArray foreign = good.left(good.size() - 32).replace(8, 32, QByteArray(32, '0'));
+        foreign += fingerprintBytes(foreign.toStdString()).hash.c_str();
+        for (const QByteArray& bad : {good.left(good.size() / 2), QByteArray("nothing"), QByteArray(), good + "x", foreign}) {
             QVERIFY(file.resize(0) && file.seek(0));
             file.write(bad);
             file.flush();

@@ -1,6 +1,6 @@
 #include "support/audio_support.h"
 
-#include "audio/song_sound.h"
+#include "audio/sound/song_sound.h"
 
 #include <QtTest>
 

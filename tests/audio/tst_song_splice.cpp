@@ -1,8 +1,8 @@
 // Songs made of whole bars of others: what is heard at the joints, and whether the new map is that of the new sound.
 #include "support/demo_songs.h"
 
-#include "audio/analysis.h"
-#include "audio/song_splice.h"
+#include "audio/listening/analysis.h"
+#include "audio/sound/song_splice.h"
 #include "core/planning/music_mend.h"
 
 #include <algorithm>

@@ -3,9 +3,9 @@
 #include "support/bar_support.h"
 #include "support/core_support.h"
 
-#include "audio/stated_facts.h"
-#include "audio/stated_ones.h"
-#include "audio/stated_pulse.h"
+#include "audio/listening/stated_facts.h"
+#include "audio/listening/stated_ones.h"
+#include "audio/listening/stated_pulse.h"
 
 #include <rapidcheck.h>
 

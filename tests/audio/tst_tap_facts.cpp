@@ -2,9 +2,9 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/analysis.h"
-#include "audio/audio_file.h"
-#include "audio/tap_facts.h"
+#include "audio/listening/analysis.h"
+#include "audio/sound/audio_file.h"
+#include "audio/listening/tap_facts.h"
 
 using namespace lc;
 

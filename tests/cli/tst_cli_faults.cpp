@@ -2,7 +2,7 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/audio_file.h"
+#include "audio/sound/audio_file.h"
 #include "core/base/plain_text.h"
 
 #include <QDir>

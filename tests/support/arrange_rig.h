@@ -22,9 +22,9 @@ struct ArrangeRig : WindowRig {
         typed.text = structure;
         typed.bpm = bpm;
         if (!session->song.setStructure(typed)) qFatal("the structure cannot be read");
-        window->setStage(app::Stage::Arrange);
+        window->showStage(app::stage_id::arrange);
     }
-    app::ArrangeStage& arrange() const { return window->arrange(); }
+    app::ArrangeStage& arrange() const { return window->stage<app::ArrangeStage>(); }
     app::PartChain& chain() const { return arrange().editor().chain(); }
     const Routine& routine() const { return session->doc.document().routine; }
     const Performance& performance() const { return session->doc.landing().performance; }

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "audio/audio_buffer.h"
+#include "audio/sound/audio_buffer.h"
 
 #include <cmath>
 #include <numbers>

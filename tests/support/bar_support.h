@@ -1,6 +1,6 @@
 #pragma once
 
-#include "audio/bar_path.h"
+#include "audio/listening/bar_path.h"
 
 #include <cstddef>
 #include <vector>

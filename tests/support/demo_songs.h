@@ -2,8 +2,8 @@
 
 #include "support/core_support.h"
 
-#include "audio/audio_file.h"
-#include "audio/resample.h"
+#include "audio/sound/audio_file.h"
+#include "audio/sound/resample.h"
 #include "core/exchange/map_import.h"
 
 #include <QFile>

@@ -13,7 +13,7 @@
 #include "app/strips/strips_accessible.h"
 #include "app/strips/strips_view.h"
 #include "app/base/wording.h"
-#include "audio/silent_output.h"
+#include "audio/playing/silent_output.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -42,11 +42,11 @@ struct WindowRig {
     std::unique_ptr<app::Session> session;
     std::unique_ptr<app::MainWindow> window;
 
-    WindowRig() {
+    explicit WindowRig(const std::vector<app::StageMaker>& stages = app::allStages()) {
         auto silent = std::make_unique<SilentOutput>([this] { return now; });
         output = silent.get();
         session = std::make_unique<app::Session>(std::move(silent), Player::Filling::OnPull, app::Worker::Mode::AtOnce);
-        window = std::make_unique<app::MainWindow>(*session, theme);
+        window = std::make_unique<app::MainWindow>(*session, theme, QString(), stages);
         window->setStyleSheet(theme.styleSheet());
         window->show();
         (void)QTest::qWaitForWindowExposed(window.get());
@@ -66,9 +66,9 @@ struct WindowRig {
     /// Text of everything written in the findings column.
     QString findingsShown() const {
         QStringList all;
-        for (auto* label : window->arrange().findings().findChildren<QLabel*>())
+        for (auto* label : window->stage<app::ArrangeStage>().findings().findChildren<QLabel*>())
             if (!label->isHidden()) all << label->text();
-        for (auto* choice : window->arrange().findings().findChildren<app::RemedyChoice*>()) all << choice->text();
+        for (auto* choice : window->stage<app::ArrangeStage>().findings().findChildren<app::RemedyChoice*>()) all << choice->text();
         return all.join('\n');
     }
     QString countBarShown() const { return window->countBar().accessibleDescription(); }

@@ -32,8 +32,11 @@
 
 namespace lc::app {
 
-ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_session(session), m_theme(theme), m_desk(desk) {
+ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
+    : Stage({.id = stage_id::arrange, .name = tr("Arrange"), .tip = tr("The routine on the song"), .key = 3, .menu = tr("&Arrange"), .whenBlank = WhenBlank::Leaves}, context, parent) {
+    Session& session = m_session;
+    FigureDesk& desk = m_desk;
+    const Theme& theme = m_theme;
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
@@ -104,7 +107,11 @@ ArrangeStage::ArrangeStage(Session& session, FigureDesk& desk, const Theme& them
         followCaret(); // the figure danced there is chosen: the new one comes behind it
         m_editor->chain().placeShown(key);
     });
-    connect(m_strips, &StripsView::contextMenuWanted, this, &ArrangeStage::contextMenuWanted);
+    connect(m_strips, &StripsView::contextMenuWanted, this, [this](const QPoint& global) { Q_EMIT menuWanted("strips", global); });
+    connect(m_ranking, &RankPanel::songWanted, this, &ArrangeStage::trySong);
+    connect(m_ranking, &RankPanel::routineWanted, this, &Stage::fileWanted);
+    connect(&session.view, &SharedView::changed, this, [this] { m_strips->setMagnification(m_session.view.magnification()); });
+    connect(&session.doc, &DocumentSession::documentChanged, this, &Stage::stateChanged);
     connect(&session.doc, &DocumentSession::previewChanged, this, &ArrangeStage::showPreviewLine);
 }
 
@@ -191,6 +198,38 @@ void ArrangeStage::setFindingsFolded(bool folded) {
 }
 
 bool ArrangeStage::findingsFolded() const { return m_findings->folded(); }
+
+void ArrangeStage::resizeEvent(QResizeEvent* event) {
+    Stage::resizeEvent(event);
+    const bool narrow = window()->width() < m_theme.narrow();
+    if (narrow != m_narrow) setFindingsFolded(narrow); // a person may unfold them all the same
+    m_narrow = narrow;
+}
+
+StageState ArrangeStage::state() const {
+    const Landing& landing = m_session.doc.landing();
+    const auto open = std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; });
+    const bool danced = !landing.performance.passes.empty();
+    return {danced ? static_cast<int>(open) : 0, danced};
+}
+
+void ArrangeStage::leave() { m_session.doc.endPreview(); }
+
+QWidget* ArrangeStage::home() { return m_strips; }
+
+bool ArrangeStage::songSeen() const { return m_strips->hasFocus(); }
+
+void ArrangeStage::showPlace(Tick at) { m_strips->showPlace(at); }
+
+void ArrangeStage::cameIn() {
+    if (m_session.doc.handout().empty()) return;
+    showHandout();
+    if (!m_handout->hasOpen()) m_session.messages.tell(tr("Every line of the hand-out was understood."));
+}
+
+QVariantMap ArrangeStage::view() const { return {{QStringLiteral("passes"), passesShown()}}; }
+
+void ArrangeStage::setView(const QVariantMap& view) { setPassesShown(view.value(QStringLiteral("passes"), passesShown()).toBool()); }
 
 void ArrangeStage::setVocabularyShown(bool shown) {
     if (shown) m_desk.open();

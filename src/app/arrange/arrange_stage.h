@@ -1,6 +1,8 @@
 #pragma once
 
+#include "app/base/stage.h"
 #include "app/base/theme.h"
+#include "app/widgets/legend.h"
 #include "core/base/tick.h"
 #include "core/routine/exceptions.h"
 
@@ -18,7 +20,6 @@ struct PassPerformance;
 
 namespace lc::app {
 
-class FigureDesk;
 class FigureList;
 class FillPanel;
 class FindingsColumn;
@@ -31,16 +32,15 @@ class PlansPanel;
 class RankPanel;
 class SongTrialPanel;
 class StepEdit;
-class Session;
 class StripsView;
 class TempoPanel;
 class TurnsPanel;
 
 /// The routine on the song: parts and order at the top, the strips, the list of passes, and the findings at the right.
-class ArrangeStage : public QWidget {
+class ArrangeStage : public Stage {
     Q_OBJECT
 public:
-    ArrangeStage(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent = nullptr);
+    ArrangeStage(const StageContext& context, QWidget* parent);
     [[nodiscard]] StripsView& strips() { return *m_strips; }
     [[nodiscard]] PassList& passes() { return *m_passes; }
     [[nodiscard]] FindingsColumn& findings() { return *m_findings; }
@@ -85,18 +85,40 @@ public:
     void copyPasses();
     void pastePasses();
 
-Q_SIGNALS:
-    void contextMenuWanted(const QPoint& global, lc::Tick at);
+    [[nodiscard]] std::vector<Command> commands() override;
+    [[nodiscard]] std::vector<QByteArray> heading() const override { return {"view.page", "view.strip", "view.eight", "view.passes"}; }
+    [[nodiscard]] std::vector<Place> places(const QString& typed) override;
+    [[nodiscard]] std::vector<LegendLine> legend() const override { return legendOfSteps(m_theme); }
+    [[nodiscard]] StageState state() const override;
+    void leave() override;
+    [[nodiscard]] QWidget* home() override;
+    [[nodiscard]] bool songSeen() const override;
+    [[nodiscard]] bool hasPlaces() const override { return true; }
+    void showPlace(Tick at) override;
+    void cameIn() override; ///< a hand-out is shown with what is still to be settled
+    [[nodiscard]] QVariantMap view() const override;
+    void setView(const QVariantMap& view) override;
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
+    void addFigures(std::vector<Command>& all);
+    void addPasses(std::vector<Command>& all);
+    void addProposals(std::vector<Command>& all);
+    void addFindings(std::vector<Command>& all);
+    void addViews(std::vector<Command>& all);
+    [[nodiscard]] std::vector<Choice> formations();
+    [[nodiscard]] std::vector<Choice> canons();
+    [[nodiscard]] std::vector<Choice> accents();
+    void goToNextPass(int way);
+    void trySong(const QString& path); ///< one that the ranking found
     void showPanel(QWidget* panel); ///< of those below the strips one is shown
     void showPreviewLine();
     [[nodiscard]] std::optional<PassId> passAtCaret() const;
     [[nodiscard]] const PassPerformance* needPassAtCaret();
     void followCaret(); ///< the part and the figure at the caret are shown in the editor
 
-    Session& m_session;
-    const Theme& m_theme;
     PartEditor* m_editor;
     QLabel* m_previewLine;
     StripsView* m_strips;
@@ -112,9 +134,9 @@ private:
     MendPanel* m_mends;
     HandoutPanel* m_handout;
     StepEdit* m_stepEdit;
-    FigureDesk& m_desk;
     FigureList* m_vocabulary;
     QSplitter* m_splitter;
+    bool m_narrow = false;
 };
 
 } // namespace lc::app

@@ -21,12 +21,14 @@ void ProposalRow::clear() {
     m_row->setContentsMargins(0, 0, 0, 0);
     m_row->setSpacing(m_theme.px(14));
     m_row->addStretch();
-    m_count = m_chosen = 0;
+    m_choices.clear();
+    m_minis.clear();
+    m_chosen = 0;
     setWidget(page);
 }
 
 void ProposalRow::add(const QString& title, const QString& price, const Landing& now, Landing then) {
-    const std::size_t index = m_count++;
+    const std::size_t index = m_choices.size();
     auto* column = new QVBoxLayout;
     column->setSpacing(m_theme.px(4));
     auto* choice = new RemedyChoice(title, price, index == m_chosen, m_theme, widget());
@@ -35,6 +37,8 @@ void ProposalRow::add(const QString& title, const QString& price, const Landing&
     connect(choice, &QAbstractButton::clicked, this, [this, index] { Q_EMIT picked(index); });
     auto* mini = new MiniPages(now, std::move(then), m_theme, widget());
     mini->setFixedWidth(columnWidth());
+    m_choices.push_back(choice);
+    m_minis.push_back(mini);
     column->addWidget(mini);
     column->addWidget(choice);
     column->addStretch();
@@ -45,14 +49,13 @@ int ProposalRow::columnWidth() const { return std::clamp((viewport()->width() - 
 
 void ProposalRow::resizeEvent(QResizeEvent* event) {
     QScrollArea::resizeEvent(event);
-    for (auto* choice : widget()->findChildren<RemedyChoice*>()) choice->setFixedWidth(columnWidth());
-    for (auto* mini : widget()->findChildren<MiniPages*>()) mini->setFixedWidth(columnWidth());
+    for (RemedyChoice* choice : m_choices) choice->setFixedWidth(columnWidth());
+    for (MiniPages* mini : m_minis) mini->setFixedWidth(columnWidth());
 }
 
 void ProposalRow::choose(std::size_t index) {
     m_chosen = index;
-    for (std::size_t i = 0; i < m_count; ++i)
-        if (auto* choice = widget()->findChild<RemedyChoice*>(m_object + QString::number(i))) choice->setChosen(i == index);
+    for (std::size_t i = 0; i < m_choices.size(); ++i) m_choices[i]->setChosen(i == index);
 }
 
 } // namespace lc::app

@@ -5,10 +5,15 @@
 
 #include <QScrollArea>
 
+#include <vector>
+
 class QHBoxLayout;
 class QResizeEvent;
 
 namespace lc::app {
+
+class MiniPages;
+class RemedyChoice;
 
 /// Proposals side by side, each as two pages in miniature, now and then, with what it does and what it costs; one is chosen.
 class ProposalRow : public QScrollArea {
@@ -33,7 +38,8 @@ private:
     QString m_object;
     const Theme& m_theme;
     QHBoxLayout* m_row = nullptr;
-    std::size_t m_count = 0;
+    std::vector<RemedyChoice*> m_choices;
+    std::vector<MiniPages*> m_minis;
     std::size_t m_chosen = 0;
 };
 

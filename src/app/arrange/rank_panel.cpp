@@ -30,7 +30,8 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     setAccessibleName(tr("Which song for this dance, which dance for this song"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
-    connect(addButton(row, tr("Songs of a folder …"), tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"), "rankSongs", this), &QPushButton::clicked, this, [this] { choose(Ranked::Songs); });
+    m_songs = addButton(row, tr("Songs of a folder …"), tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"), "rankSongs", this);
+    connect(m_songs, &QPushButton::clicked, this, [this] { choose(Ranked::Songs); });
     connect(addButton(row, tr("Dances of a folder …"), tr("Which of these routines suits this song best"), "rankRoutines", this), &QPushButton::clicked, this, [this] { choose(Ranked::Routines); });
     addWords(row, tr("danced as"), theme, this);
     m_family = new QComboBox(this);
@@ -96,7 +97,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
 void RankPanel::begin() {
     show();
     m_says->setText(says());
-    findChild<QPushButton*>(QStringLiteral("rankSongs"))->setFocus(Qt::OtherFocusReason);
+    m_songs->setFocus(Qt::OtherFocusReason);
 }
 
 void RankPanel::choose(Ranked what) {

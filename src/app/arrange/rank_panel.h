@@ -50,6 +50,7 @@ private:
 
     Session& m_session;
     PlansPanel& m_plans;
+    QPushButton* m_songs = nullptr;
     RankWorker m_worker;
     Ranked m_what = Ranked::Songs;
     std::vector<SongFit> m_fits;

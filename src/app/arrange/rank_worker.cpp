@@ -2,7 +2,7 @@
 
 #include "app/base/paths.h"
 #include "app/base/song_loader.h"
-#include "audio/song_file.h"
+#include "audio/matching/song_file.h"
 
 #include <QFileInfo>
 

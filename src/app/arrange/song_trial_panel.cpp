@@ -9,7 +9,7 @@
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
 #include "app/widgets/plain_table.h"
-#include "audio/song_file.h"
+#include "audio/matching/song_file.h"
 
 #include <QComboBox>
 #include <QFileInfo>

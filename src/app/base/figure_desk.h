@@ -2,6 +2,7 @@
 
 #include "app/base/worker.h"
 #include "app/base/word_desk.h"
+#include "core/edits/edits.h"
 #include "core/figures/figure_findings.h"
 #include "core/figures/figure_search.h"
 #include "core/notation/saying.h"

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "audio/audio_output.h"
+#include "audio/playing/audio_output.h"
 
 #include <memory>
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/base/document_session.h"
+#include "app/base/shared_view.h"
 #include "app/base/song_session.h"
 #include "app/base/transport.h"
 
@@ -8,7 +9,7 @@
 
 namespace lc::app {
 
-/// What a window works on: a routine, its song, and what plays, each a session of its own; and what is told of them.
+/// What a window works on: a routine, its song, and what plays, each a session of its own; what is told of them, and how they are looked at.
 class Session {
 public:
     Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, Worker::Mode working = Worker::Mode::InThread)
@@ -22,6 +23,7 @@ public:
     DocumentSession doc;
     Transport transport;
     SongSession song;
+    SharedView view;
 
     /// How long work is done in this program: for panels that have work of their own.
     [[nodiscard]] Worker::Mode working() const { return m_working; }

@@ -69,7 +69,7 @@ FileWords wordsOf(const QString& path) {
 }
 void setWordsOf(const QString& path, const FileWords& words) { write(ofFile("about/", path), QStringList{words.title, words.about}); }
 
-QVariantList viewOf(const QString& path) { return read(ofFile("view/", path)).toList(); }
-void setViewOf(const QString& path, const QVariantList& view) { write(ofFile("view/", path), view); }
+QVariantMap viewOf(const QString& path) { return read(ofFile("view/", path)).toMap(); }
+void setViewOf(const QString& path, const QVariantMap& view) { write(ofFile("view/", path), view); }
 
 } // namespace lc::app::settings

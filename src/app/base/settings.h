@@ -4,7 +4,7 @@
 
 #include <QString>
 #include <QStringList>
-#include <QVariantList>
+#include <QVariantMap>
 
 namespace lc::app {
 
@@ -39,8 +39,8 @@ struct FileWords {
 [[nodiscard]] FileWords wordsOf(const QString& path); ///< empty where nothing is known
 void setWordsOf(const QString& path, const FileWords& words);
 
-[[nodiscard]] QVariantList viewOf(const QString& path); ///< how a file was looked at, as the window wrote it
-void setViewOf(const QString& path, const QVariantList& view);
+[[nodiscard]] QVariantMap viewOf(const QString& path); ///< how a file was looked at, as the window wrote it
+void setViewOf(const QString& path, const QVariantMap& view);
 
 } // namespace settings
 

@@ -1,8 +1,8 @@
 #include "app/base/song_loader.h"
 
 #include "app/base/paths.h"
-#include "audio/audio_file.h"
-#include "audio/heard_cache.h"
+#include "audio/sound/audio_file.h"
+#include "audio/listening/heard_cache.h"
 
 #include <QStandardPaths>
 

@@ -1,9 +1,9 @@
 #pragma once
 
 #include "app/base/worker.h"
-#include "audio/audio_buffer.h"
-#include "audio/song_solver.h"
-#include "audio/loudness.h"
+#include "audio/sound/audio_buffer.h"
+#include "audio/listening/song_solver.h"
+#include "audio/sound/loudness.h"
 #include "core/base/content_hash.h"
 #include "core/base/result.h"
 #include "core/song/song_map.h"

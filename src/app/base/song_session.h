@@ -2,8 +2,8 @@
 
 #include "app/base/song_loader.h"
 #include "app/base/transport.h"
-#include "audio/carried_map.h"
-#include "audio/tap_facts.h"
+#include "audio/matching/carried_map.h"
+#include "audio/listening/tap_facts.h"
 #include "core/song/song_doubt.h"
 
 #include <QObject>

@@ -46,6 +46,7 @@ public:
     [[nodiscard]] int findings() const { return px(260); }
     [[nodiscard]] int findingsFolded() const { return px(28); }
     [[nodiscard]] int countBar() const { return px(84); }
+    [[nodiscard]] int narrow() const { return px(1150); } ///< a window of less width has no room for everything at once
 
 private:
     [[nodiscard]] QFont kept(const QString& family, int size, int weight) const;

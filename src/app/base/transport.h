@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/base/document_session.h"
-#include "audio/player.h"
+#include "audio/playing/player.h"
 
 #include <QObject>
 

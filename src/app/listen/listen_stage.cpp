@@ -4,6 +4,7 @@
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/listen/song_column.h"
+#include "app/listen/song_files.h"
 #include "app/strips/strips_view.h"
 #include "app/listen/tap_panel.h"
 #include "app/listen/tempo_curve_view.h"
@@ -11,7 +12,6 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QMenu>
 #include <QPushButton>
 
 namespace lc::app {
@@ -20,7 +20,11 @@ namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 } // namespace
 
-ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_hand(new HandStatements(session, this)) {
+ListenStage::ListenStage(const StageContext& context, QWidget* parent)
+    : Stage({.id = stage_id::listen, .name = tr("Listen"), .tip = tr("The song"), .key = 1, .menu = tr("&Song")}, context, parent),
+      m_hand(new HandStatements(context.session, this)), m_files(new SongFiles(context.session, this)) {
+    Session& session = m_session;
+    const Theme& theme = m_theme;
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
@@ -67,7 +71,14 @@ ListenStage::ListenStage(Session& session, const Theme& theme, QWidget* parent) 
     });
     connect(&session.song, &SongSession::loadingProgressed, this, &ListenStage::showCounted);
     connect(&session.song, &SongSession::loadingEnded, this, &ListenStage::showCounted);
+    connect(m_files, &SongFiles::fileChosen, this, &Stage::fileWanted);
+    connect(&session.view, &SharedView::changed, this, [this] { // a song by itself has no words of steps
+        const Magnification shown = m_session.view.magnification();
+        m_strips->setMagnification(shown == Magnification::Eight ? Magnification::Strip : shown);
+    });
+    connect(&session.doc, &DocumentSession::documentChanged, this, &Stage::stateChanged);
     connect(&session.song, &SongSession::doubtsChanged, this, [this, songColumn] {
+        Q_EMIT stateChanged();
         songColumn->ask();
         m_strips->viewport()->update();
     });
@@ -96,10 +107,11 @@ QWidget* ListenStage::buildUncounted() {
         button->setMinimumHeight(m_theme.px(32));
         connect(button, &QPushButton::clicked, this, what);
         buttons->addWidget(button);
+        return button;
     };
-    add(tr("Open a song"), "uncountedOpen", true, [this] { Q_EMIT songWanted(); });
-    add(tr("Tap along"), "uncountedTap", true, [this] { tap(); });
-    add(tr("Type the structure"), "uncountedType", false, [this] { typeStructure(); });
+    m_uncountedOpen = add(tr("Open a song"), "uncountedOpen", true, [this] { m_files->chooseSong(); });
+    m_uncountedTap = add(tr("Tap along"), "uncountedTap", true, [this] { tap(); });
+    m_uncountedType = add(tr("Type the structure"), "uncountedType", false, [this] { typeStructure(); });
     buttons->addStretch();
     column->addLayout(buttons);
     column->addStretch();
@@ -124,7 +136,7 @@ QLayout* ListenStage::buildTools() {
     };
     add(tr("Tap along"), tr("Tap the beats or the 1s while the song plays (T)"), "tapAlong", [this] { tap(); });
     add(tr("This is a 1"), tr("A bar and a set start at the caret; the bars after it follow (1)"), "thisIsAOne", [this] { m_hand->thisIsAOne(); });
-    auto* bar = new QComboBox(this);
+    auto* bar = m_barBeats = new QComboBox(this);
     bar->setObjectName(QStringLiteral("barBeats"));
     bar->setToolTip(tr("The bar at the caret has this many beats (B)"));
     bar->setAccessibleName(tr("Beats of the bar at the caret"));
@@ -139,7 +151,7 @@ QLayout* ListenStage::buildTools() {
     m_phraseHere = add(tr("A phrase starts here"), tr("A phrase begins with the bar at the caret (H)"), "phraseHere", [this] { m_hand->phraseStartsHere(); });
     add(tr("Stop from, to"), tr("A stop, a held beat, or a part with its own metre or tempo (S)"), "stopFrom", [this] { spanFromHere(); });
     m_typeIt = add(tr("Type the structure"), tr("The song as text, with no recording or in its place (Y)"), "typeStructure", [this] { typeStructure(); });
-    m_more = add(tr("More …"), tr("Everything else that can be said about the song"), "moreByHand", [] {});
+    m_more = add(tr("More …"), tr("Everything else that can be said about the song"), "moreByHand", [this] { Q_EMIT menuWanted("song.more", m_more->mapToGlobal(QPoint(0, m_more->height()))); });
     m_metre = new QComboBox(this);
     m_metre->setObjectName(QStringLiteral("metre"));
     m_metre->setAccessibleName(tr("Metre"));
@@ -149,10 +161,6 @@ QLayout* ListenStage::buildTools() {
     tools->addWidget(m_metre);
     tools->addStretch();
     return tools;
-}
-
-void ListenStage::setMoreMenu(QMenu* menu) {
-    connect(m_more, &QPushButton::clicked, menu, [this, menu] { menu->popup(m_more->mapToGlobal(QPoint(0, m_more->height()))); });
 }
 
 /// One panel at a time; none closes them all.
@@ -193,16 +201,14 @@ void ListenStage::showCounted() {
     m_uncountedText->setText(song ? tr("No steady pulse was found in this recording. Tap four beats or more while it plays, and it is counted from them; or type its phrases "
                                        "and their counts. It can be played as it is.")
                                   : tr("Drop a sound file on the window, or a video: it is counted into beats, bars and phrases. Or type the song's phrases and their counts."));
-    auto* open = m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedOpen"));
-    auto* tapping = m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedTap"));
-    open->setVisible(!song && !m_session.song.loading());
-    tapping->setVisible(song && !m_session.song.loading());
-    m_uncounted->findChild<QPushButton*>(QStringLiteral("uncountedType"))->setVisible(!m_session.song.loading());
+    m_uncountedOpen->setVisible(!song && !m_session.song.loading());
+    m_uncountedTap->setVisible(song && !m_session.song.loading());
+    m_uncountedType->setVisible(!m_session.song.loading());
     // The keyboard goes with what is shown: to the page while there are no strips, and back to them.
     const bool hadFocus = m_strips->hasFocus() || m_uncounted->isAncestorOf(focusWidget());
     m_strips->setVisible(counted);
     m_uncounted->setVisible(!counted);
-    m_strips->setFocusProxy(counted ? nullptr : m_session.song.loading() ? m_uncounted : song ? tapping : open);
+    m_strips->setFocusProxy(counted ? nullptr : m_session.song.loading() ? m_uncounted : song ? m_uncountedTap : m_uncountedOpen);
     if (hadFocus) m_strips->setFocus();
     const bool curve = room && counted;
     m_tempo->setVisible(curve);
@@ -216,6 +222,15 @@ void ListenStage::resizeEvent(QResizeEvent*) {
     m_typeIt->setText(narrow ? tr("Structure") : tr("Type the structure"));
     showCounted();
 }
+
+StageState ListenStage::state() const {
+    const auto doubts = static_cast<int>(m_session.song.doubts().size());
+    return {doubts, !m_session.doc.landing().grid.empty()};
+}
+
+QWidget* ListenStage::home() { return m_strips; }
+
+void ListenStage::showPlace(Tick at) { m_strips->showPlace(at); }
 
 void ListenStage::showMetre() {
     const QString metre = q(toString(m_session.doc.document().map->metre));

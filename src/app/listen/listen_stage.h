@@ -1,14 +1,13 @@
 #pragma once
 
+#include "app/base/stage.h"
 #include "app/base/theme.h"
-
-#include <QWidget>
+#include "app/widgets/legend.h"
 
 class QComboBox;
 class QFrame;
 class QLabel;
 class QLayout;
-class QMenu;
 class QPushButton;
 
 namespace lc::app {
@@ -16,8 +15,8 @@ namespace lc::app {
 class HandPanel;
 class HandStatements;
 class MomentPanel;
-class Session;
 class SongColumn;
+class SongFiles;
 class SpanPanel;
 class StripsView;
 class StructurePanel;
@@ -25,10 +24,10 @@ class TapPanel;
 class TempoCurveView;
 
 /// The song: strips with loudness, bars and phrases; its tempo; what can be said by hand; what was said.
-class ListenStage : public QWidget {
+class ListenStage : public Stage {
     Q_OBJECT
 public:
-    ListenStage(Session& session, const Theme& theme, QWidget* parent = nullptr);
+    ListenStage(const StageContext& context, QWidget* parent);
     [[nodiscard]] StripsView& strips() { return *m_strips; }
     [[nodiscard]] HandStatements& hand() { return *m_hand; }
     [[nodiscard]] SongColumn& column() { return *m_column; }
@@ -40,10 +39,15 @@ public:
     void spanFromHereAs(int kind); ///< a SpanPanel::Kind
     void typeStructure();
     void markMoment();
-    void setMoreMenu(QMenu* menu);
 
-Q_SIGNALS:
-    void songWanted(); ///< to be chosen from the files
+    [[nodiscard]] std::vector<Command> commands() override;
+    [[nodiscard]] std::vector<QByteArray> heading() const override { return {"view.page", "view.strip"}; }
+    [[nodiscard]] std::vector<LegendLine> legend() const override { return legendOfSong(m_theme); }
+    [[nodiscard]] StageState state() const override;
+    [[nodiscard]] QWidget* home() override;
+    [[nodiscard]] bool songSeen() const override { return true; }
+    [[nodiscard]] bool hasPlaces() const override { return true; }
+    void showPlace(Tick at) override;
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -54,10 +58,13 @@ private:
     void showMetre();
     void showCounted(); ///< the strips and the tempo curve, or what to do without them
     [[nodiscard]] QWidget* buildUncounted();
+    /// What is said by hand, and what answers doubts.
+    void addStatements(std::vector<Command>& all);
+    void addDoubts(std::vector<Command>& all);
+    void addFiles(std::vector<Command>& all);
 
-    Session& m_session;
-    const Theme& m_theme;
     HandStatements* m_hand;
+    SongFiles* m_files;
     StripsView* m_strips;
     SongColumn* m_column;
     TempoCurveView* m_tempo;
@@ -67,10 +74,14 @@ private:
     StructurePanel* m_structure;
     QLabel* m_uncountedTitle;
     QLabel* m_uncountedText;
+    QPushButton* m_uncountedOpen;
+    QPushButton* m_uncountedTap;
+    QPushButton* m_uncountedType;
     QWidget* m_uncounted; ///< in the strips' place while a song has no beats
     QFrame* m_panelRule;
     QFrame* m_tempoRule;
     QPushButton* m_more;
+    QComboBox* m_barBeats;
     QComboBox* m_metre;
     QLabel* m_byHand;
     QPushButton* m_phraseHere;

@@ -53,6 +53,7 @@ void SongColumn::rebuild() {
     const auto add = [&](const QString& text, int size, Weight weight, const QColor& colour) { column->addWidget(paragraph(text, m_theme.words(size, weight), colour, page)); };
     const Palette& c = m_theme.colours();
     m_doubts = nullptr;
+    m_phraseName = nullptr;
     if ((m_session.song.solvesAnew() || !m_session.song.doubts().empty()) && !m_session.doc.landing().grid.empty()) {
         column->addWidget(m_doubts = new DoubtsList(m_session, m_theme, page));
         column->addSpacing(m_theme.px(8));
@@ -83,7 +84,7 @@ void SongColumn::rebuild() {
             add(tr("A stop of %1 at %2.").arg(q(numbered(stop.beats, "beat", "beats"))).arg(q(clockText(stop.start))), 13, Weight::Regular, c.ink2);
         add(tr("Where a 1 or a phrase is wrong, put the caret there and say it by hand; the rest is worked out again around it."), 13, Weight::Regular, c.ink2);
         auto* nameRow = new QHBoxLayout;
-        auto* name = new QLineEdit(page);
+        auto* name = m_phraseName = new QLineEdit(page);
         name->setObjectName(QStringLiteral("phraseName"));
         name->setPlaceholderText(tr("Name of the phrase at the caret"));
         name->setAccessibleName(tr("Name of the phrase at the caret"));
@@ -121,6 +122,10 @@ void SongColumn::rebuild() {
     column->addStretch();
     if (QWidget* old = takeWidget()) old->deleteLater(); // one of its buttons may be the sender
     setWidget(page);
+}
+
+void SongColumn::nameThePhrase() {
+    if (m_phraseName) m_phraseName->setFocus(Qt::ShortcutFocusReason);
 }
 
 void SongColumn::addMoments(QVBoxLayout* column, QWidget* page) {

@@ -4,6 +4,7 @@
 
 #include <QScrollArea>
 
+class QLineEdit;
 class QVBoxLayout;
 
 namespace lc::app {
@@ -18,6 +19,7 @@ class SongColumn : public QScrollArea {
 public:
     SongColumn(Session& session, const Theme& theme, HandStatements& hand, QWidget* parent = nullptr);
     void rebuild();
+    void nameThePhrase(); ///< the keyboard to the field for the name of the phrase at the caret
     [[nodiscard]] DoubtsList* doubts() const { return m_doubts; } ///< null while nothing can be doubted
 
 private:
@@ -27,6 +29,7 @@ private:
     const Theme& m_theme;
     HandStatements& m_hand;
     DoubtsList* m_doubts = nullptr;
+    QLineEdit* m_phraseName = nullptr; ///< null while there are no phrases
 };
 
 } // namespace lc::app

@@ -3,10 +3,13 @@
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/file_asking.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QPaintEvent>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStyle>
@@ -55,7 +58,9 @@ private:
 
 } // namespace
 
-SheetsStage::SheetsStage(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+SheetsStage::SheetsStage(const StageContext& context, QWidget* parent)
+    : Stage({.id = stage_id::sheets, .name = tr("Sheets"), .tip = tr("What is printed"), .key = 6}, context, parent) {
+    const Theme& theme = m_theme;
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -74,9 +79,9 @@ SheetsStage::SheetsStage(Session& session, const Theme& theme, QWidget* parent) 
     m_floor = add(tr("Floor card"), tr("One page in large letters, to read while dancing"), "floorCard", true, [this] { setKind(SheetKind::Floor); });
     m_full = add(tr("Step sheet"), tr("Every step with its count, and every pass"), "stepSheet", true, [this] { setKind(SheetKind::Full); });
     tools->addStretch();
-    add(tr("Print"), tr("Print what is shown (Ctrl+P)"), "printSheet", false, [this] { Q_EMIT printWanted(); });
-    add(tr("Save as HTML"), tr("One page that any browser opens"), "saveHtml", false, [this] { Q_EMIT saveWanted(QStringLiteral("html")); });
-    auto* pdf = add(tr("Save as PDF"), tr("As it is shown (Ctrl+Shift+E)"), "savePdf", false, [this] { Q_EMIT saveWanted(QStringLiteral("pdf")); });
+    add(tr("Print"), tr("Print what is shown (Ctrl+P)"), "printSheet", false, [this] { print(); });
+    add(tr("Save as HTML"), tr("One page that any browser opens"), "saveHtml", false, [this] { saveAs(QStringLiteral("html")); });
+    auto* pdf = add(tr("Save as PDF"), tr("As it is shown (Ctrl+Shift+E)"), "savePdf", false, [this] { saveAs(QStringLiteral("pdf")); });
     pdf->setProperty("main", true);
     column->addLayout(tools);
     column->addWidget(divider(theme, this));
@@ -87,7 +92,8 @@ SheetsStage::SheetsStage(Session& session, const Theme& theme, QWidget* parent) 
     scroll->setWidget(m_paper);
     column->addWidget(scroll, 1);
     auto* upToDate = new WhenShown(this, [this] { refresh(); });
-    connect(&session.doc, &DocumentSession::documentChanged, upToDate, &WhenShown::ask);
+    connect(&m_session.doc, &DocumentSession::documentChanged, upToDate, &WhenShown::ask);
+    connect(&m_session.doc, &DocumentSession::documentChanged, this, &Stage::stateChanged);
     setKind(SheetKind::Floor);
 }
 
@@ -105,6 +111,38 @@ void SheetsStage::refresh() {
     auto next = sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind);
     static_cast<Paper*>(m_paper)->show(next.get());
     m_sheet = std::move(next);
+}
+
+void SheetsStage::print() {
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageSize(QPageSize(QPageSize::A4));
+    printer.setFullPage(true);
+    QPrintDialog dialog(&printer, window());
+    if (dialog.exec() != QDialog::Accepted) return;
+    printSheet(printer, *sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind));
+}
+
+bool SheetsStage::write(const QString& path, const QString& format) {
+    const Document& document = m_session.doc.document();
+    const QByteArray bytes = format == QStringLiteral("pdf") ? sheetPdf(document, m_session.doc.landing(), m_kind) : sheetHtml(document, m_session.doc.landing(), m_kind).toUtf8();
+    return writeAndTell(m_session, path, bytes.toStdString());
+}
+
+void SheetsStage::saveAs(const QString& format) {
+    const QString name = titleAsFileName(m_session.doc.document(), tr("sheet")) + (m_kind == SheetKind::Floor ? tr("-floor") : tr("-steps"));
+    const QString path = askWhereToWrite(window(), m_session, FolderFor::Sheets, tr("Save the sheet"), name, {format}, QStringLiteral("*.") + format);
+    if (!path.isEmpty()) write(path, format);
+}
+
+std::vector<Command> SheetsStage::commands() {
+    std::vector<Command> all;
+    const auto add = [&all](const char* id, const QString& name, const QKeySequence& key, std::function<void()> run) {
+        all.push_back({.id = id, .name = name, .tip = tr("What the Sheets stage shows"), .key = key, .menu = "view", .group = 4, .run = std::move(run)});
+    };
+    add("sheet.print", tr("Print the sheet …"), QKeySequence::Print, [this] { print(); });
+    add("sheet.pdf", tr("Save the sheet as PDF …"), Qt::CTRL | Qt::SHIFT | Qt::Key_E, [this] { saveAs(QStringLiteral("pdf")); });
+    add("sheet.html", tr("Save the sheet as HTML …"), {}, [this] { saveAs(QStringLiteral("html")); });
+    return all;
 }
 
 } // namespace lc::app

@@ -3,6 +3,7 @@
 #include "app/base/wording.h"
 #include "app/base/figure_desk.h"
 #include "app/widgets/page_parts.h"
+#include "core/figures/figure_fields.h"
 
 #include <QGridLayout>
 #include <QLabel>
@@ -15,6 +16,17 @@ namespace lc::app {
 
 namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
+
+/// Those that have a line on the card, in their order there.
+std::vector<const FigureField*> cardFields() {
+    std::vector<const FigureField*> all;
+    for (const FigureField& field : figureFields())
+        if (field.place > 0) all.push_back(&field);
+    std::sort(all.begin(), all.end(), [](const FigureField* a, const FigureField* b) { return a->place < b->place; });
+    return all;
+}
+
+QString objectOf(const FigureField& field) { return QStringLiteral("card.") + QString::fromLatin1(field.key.data(), static_cast<qsizetype>(field.key.size())); }
 } // namespace
 
 CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk), m_theme(theme) {
@@ -29,9 +41,9 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWid
         return all;
     };
     int place = 0;
-    const auto field = [&](const char* name, const QString& label, auto&& write) {
-        auto* edit = new QLineEdit(this);
-        edit->setObjectName(QString::fromLatin1(name));
+    const auto field = [&](const QString& name, const QString& label, auto&& write) {
+        auto* edit = m_fields[name] = new QLineEdit(this);
+        edit->setObjectName(name);
         edit->setAccessibleName(label);
         const int row = place / 2, col = (place % 2) * 2;
         grid->addWidget(paragraph(label, theme.words(12), theme.colours().ink2, this), row, col);
@@ -44,19 +56,17 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWid
             m_desk.change(card, tr("card of the figure"));
         });
     };
-    field("cardDescription", tr("in one line"), [](FigureFacts& f, const QString& t) { f.description = t.toStdString(); });
-    field("cardOtherNames", tr("other names"), [list](FigureFacts& f, const QString& t) { f.otherNames = list(t); });
-    field("cardFamily", tr("family"), [](FigureFacts& f, const QString& t) { f.family = t.toStdString(); });
-    field("cardLevel", tr("level"), [](FigureFacts& f, const QString& t) { f.level = t.toStdString(); });
-    field("cardTags", tr("tags"), [list](FigureFacts& f, const QString& t) { f.tags = list(t); });
-    field("cardWords", tr("taught with"), [](FigureFacts& f, const QString& t) { f.words = t.toStdString(); });
-    field("cardCautions", tr("cautions"), [](FigureFacts& f, const QString& t) { f.cautions = t.toStdString(); });
+    for (const FigureField* one : cardFields())
+        field(objectOf(*one), tr(one->onCard.data()), [list, one](FigureFacts& f, const QString& t) {
+            if (one->text) f.*one->text = t.toStdString();
+            else f.*one->list = list(t);
+        });
     m_own = new QWidget(this);
     auto* own = new QHBoxLayout(m_own);
     own->setContentsMargins(0, 0, 0, 0);
     const auto fraction = [&](const char* name, const QString& letter, Tick NotationChoices::*which) {
         own->addWidget(paragraph(letter, theme.words(12), theme.colours().ink2, this));
-        auto* edit = new QLineEdit(m_own);
+        auto* edit = m_fields[QString::fromLatin1(name)] = new QLineEdit(m_own);
         edit->setObjectName(QString::fromLatin1(name));
         edit->setAccessibleName(tr("Own fraction of %1").arg(letter));
         edit->setFixedWidth(theme.px(50));
@@ -111,21 +121,15 @@ void CardPage::refresh() {
         for (const std::string& one : all) out << q(one);
         return out.join(QStringLiteral(", "));
     };
-    const auto put = [&](const char* name, const QString& text) {
-        auto* edit = findChild<QLineEdit*>(QString::fromLatin1(name));
+    const auto put = [&](const QString& name, const QString& text) {
+        auto* edit = field(name);
         if (!edit->hasFocus() && edit->text() != text) edit->setText(text);
     };
-    put("cardDescription", q(f.description));
-    put("cardOtherNames", joined(f.otherNames));
-    put("cardFamily", q(f.family));
-    put("cardLevel", q(f.level));
-    put("cardTags", joined(f.tags));
-    put("cardWords", q(f.words));
-    put("cardCautions", q(f.cautions));
+    for (const FigureField* one : cardFields()) put(objectOf(*one), one->text ? q(f.*one->text) : joined(f.*one->list));
     const NotationChoices choices = m_desk.choices();
     m_own->setVisible(choices.feel == Feel::Own);
-    put("ownAnd", q(toCountString(choices.ownAnd)));
-    put("ownA", q(toCountString(choices.ownA)));
+    put(QStringLiteral("ownAnd"), q(toCountString(choices.ownAnd)));
+    put(QStringLiteral("ownA"), q(toCountString(choices.ownA)));
     if (m_notes->toPlainText() != q(f.notes)) m_notes->setPlainText(q(f.notes));
     showVersions();
     m_showing = false;

@@ -2,6 +2,7 @@
 
 #include "app/base/theme.h"
 
+#include <QHash>
 #include <QLineEdit>
 #include <QWidget>
 
@@ -19,13 +20,14 @@ class CardPage : public QWidget {
     Q_OBJECT
 public:
     CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent = nullptr);
-    [[nodiscard]] QLineEdit* field(const QString& name) const { return findChild<QLineEdit*>(name); }
+    [[nodiscard]] QLineEdit* field(const QString& name) const { return m_fields.value(name); }
 
 private:
     void refresh();
     void showVersions();
     FigureDesk& m_desk;
     const Theme& m_theme;
+    QHash<QString, QLineEdit*> m_fields;
     QPlainTextEdit* m_notes;
     QWidget* m_own;
     QWidget* m_versions;

@@ -15,10 +15,13 @@
 #include "app/steps/words_page.h"
 #include "app/widgets/notation_edit.h"
 #include "app/widgets/file_asking.h"
+#include "core/figures/figure_findings.h"
 #include "core/figures/fill_orders.h"
-#include "audio/figure_sound.h"
+#include "core/routine/routine_figures.h"
+#include "audio/playing/figure_sound.h"
 
 #include <QLineEdit>
+#include <QListView>
 #include <QPushButton>
 #include <QResizeEvent>
 #include <QScrollArea>
@@ -30,13 +33,15 @@
 
 namespace lc::app {
 
-StepsStage::StepsStage(Session& session, const Theme& theme, const QString& vocabularyPath, QWidget* parent)
-    : QWidget(parent), m_session(session), m_theme(theme), m_voice(std::make_unique<Voice>()) {
-    m_desk = new FigureDesk(session, vocabularyPath, this);
+StepsStage::StepsStage(const StageContext& context, QWidget* parent)
+    : Stage({.id = stage_id::steps, .name = tr("Steps"), .tip = tr("Figures and their versions"), .key = 2, .menu = tr("Fi&gures"), .whenBlank = WhenBlank::Itself}, context, parent),
+      m_voice(std::make_unique<Voice>()) {
+    Session& session = m_session;
+    const Theme& theme = m_theme;
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
-    m_list = new FigureList(*m_desk, theme, this);
+    m_list = new FigureList(m_desk, theme, this);
     row->addWidget(m_list);
 
     auto* middle = m_middle = new QSplitter(Qt::Vertical, this);
@@ -45,7 +50,7 @@ StepsStage::StepsStage(Session& session, const Theme& theme, const QString& voca
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setFocusPolicy(Qt::NoFocus);
-    m_editor = new FigureEditor(*m_desk, theme, scroll);
+    m_editor = new FigureEditor(m_desk, theme, scroll);
     scroll->setWidget(m_editor);
     middle->addWidget(scroll);
     auto* bench = new QWidget(middle);
@@ -56,13 +61,13 @@ StepsStage::StepsStage(Session& session, const Theme& theme, const QString& voca
     auto* words = new QHBoxLayout;
     words->setSpacing(theme.px(10));
     m_pages = new QStackedWidget(bench);
-    m_versions = new VersionsPage(*m_desk, theme, m_pages);
-    m_fillers = new FillersPage(*m_desk, theme, m_pages);
-    m_chain = new ChainPage(*m_desk, theme, m_pages);
-    m_frame = new FramePage(*m_desk, theme, m_pages);
-    m_drill = new DrillPage(*m_desk, theme, m_pages);
-    m_card = new CardPage(*m_desk, theme, m_pages);
-    m_words = new WordsPage(*m_desk, theme, m_pages);
+    m_versions = new VersionsPage(m_desk, theme, m_pages);
+    m_fillers = new FillersPage(m_desk, theme, m_pages);
+    m_chain = new ChainPage(m_desk, theme, m_pages);
+    m_frame = new FramePage(m_desk, theme, m_pages);
+    m_drill = new DrillPage(m_desk, theme, m_pages);
+    m_card = new CardPage(m_desk, theme, m_pages);
+    m_words = new WordsPage(m_desk, theme, m_pages);
     addPage(words, tr("Bench of versions"), Page::Versions, m_versions);
     addPage(words, tr("Fillers"), Page::Fillers, m_fillers);
     addPage(words, tr("Joints"), Page::Chain, m_chain);
@@ -76,14 +81,15 @@ StepsStage::StepsStage(Session& session, const Theme& theme, const QString& voca
     middle->addWidget(bench);
     middle->setCollapsible(0, false);
     row->addWidget(middle, 1);
-    m_column = new FigureColumn(*m_desk, session, theme, this);
+    m_column = new FigureColumn(m_desk, session, theme, this);
     row->addWidget(m_column);
 
-    connect(m_desk, &FigureDesk::told, &session.messages, &Messages::told);
     connect(m_versions, &VersionsPage::hearWanted, this, &StepsStage::hear);
     connect(m_drill, &DrillPage::hearWanted, this, &StepsStage::hearDrill);
     connect(middle, &QSplitter::splitterMoved, this, [this] { m_shareFixed = true; });
-    connect(m_desk, &FigureDesk::cardChanged, this, [this] { QTimer::singleShot(0, this, &StepsStage::shareRoom); });
+    connect(&m_desk, &FigureDesk::cardChanged, this, [this] { QTimer::singleShot(0, this, &StepsStage::shareRoom); });
+    connect(&session.doc, &DocumentSession::documentChanged, this, &StepsStage::lookAtFigures);
+    lookAtFigures();
     setPage(Page::Versions);
 }
 
@@ -95,11 +101,21 @@ void StepsStage::shareRoom() {
     m_middle->setSizes({figure, all - figure});
 }
 
-StepsStage::~StepsStage() { letGo(); }
+StepsStage::~StepsStage() = default;
 
-void StepsStage::letGo() {
-    m_desk->keepNow();
-    m_desk->disconnect();
+void StepsStage::lookAtFigures() {
+    const Routine& routine = m_session.doc.document().routine;
+    int figures = 0, toMend = 0;
+    for (const Figure& figure : routine.figures) {
+        if (figure.name.empty()) continue;
+        ++figures;
+        const FigureCard card = cardOf(routine, figure);
+        FigureSurroundings around;
+        around.choices = routine.choices;
+        for (const FigureFinding& f : inspectFigure(card, readFigure(card, routine.choices), around)) toMend += f.severity != Severity::Note;
+    }
+    m_state = {toMend, figures > 0};
+    Q_EMIT stateChanged();
 }
 
 void StepsStage::addPage(QHBoxLayout* words, const QString& name, Page page, QWidget* widget) {
@@ -123,16 +139,25 @@ void StepsStage::setPage(Page page) {
     }
 }
 
-void StepsStage::begin() {
-    m_desk->open();
-    m_desk->lookAgain();
+void StepsStage::enter() {
+    m_desk.open();
+    m_desk.lookAgain();
 }
+
+void StepsStage::leave() {
+    m_desk.keepNow();
+    m_session.transport.endHearingFigure();
+}
+
+void StepsStage::windowActivated() { m_desk.lookAgain(); }
+
+QWidget* StepsStage::home() { return m_list->list(); }
 
 void StepsStage::beginSearch() { m_list->beginSearch(); }
 
 void StepsStage::newFigure() {
     m_list->search()->clear();
-    m_desk->newFigure();
+    m_desk.newFigure();
     m_editor->editName();
 }
 
@@ -144,11 +169,11 @@ void StepsStage::resizeEvent(QResizeEvent* event) {
     shareRoom();
 }
 
-void StepsStage::hearFigure() { hear(m_desk->reading(), m_desk->musicStart()); }
+void StepsStage::hearFigure() { hear(m_desk.reading(), m_desk.musicStart()); }
 
 void StepsStage::addToSound(FigureSoundAsked& asked, const FigureReading& reading, Tick at, Tick musicStart) const {
     const RoleReading& role = reading.roles.front();
-    std::vector<SaidCount> said = sayCounts(role.line, m_desk->sayAs(), reading.choices, musicStart, m_desk->set());
+    std::vector<SaidCount> said = sayCounts(role.line, m_desk.sayAs(), reading.choices, musicStart, m_desk.set());
     for (const Action& action : role.line.actions) {
         if (action.usesFoot()) asked.steps.push_back(at + action.at);
         if (!action.cue.empty()) // a cue is called in place of the count
@@ -160,8 +185,8 @@ void StepsStage::addToSound(FigureSoundAsked& asked, const FigureReading& readin
 
 void StepsStage::play(FigureSoundAsked asked, Tick musicStart) {
     asked.musicStart = musicStart;
-    asked.set = m_desk->set();
-    asked.tempo = CountTempo(m_desk->secondsPerCount(), m_desk->countWeights()).startingOn(musicStart);
+    asked.set = m_desk.set();
+    asked.tempo = CountTempo(m_desk.secondsPerCount(), m_desk.countWeights()).startingOn(musicStart);
     FigureSound sound = soundOfFigure(asked, *m_voice);
     if (!sound.problem.empty()) Q_EMIT m_session.messages.told(QString::fromStdString(sound.problem));
     m_session.transport.hearFigure(std::make_shared<const SongSound>(sound.sound));
@@ -173,7 +198,7 @@ void StepsStage::hear(const FigureReading& reading, Tick musicStart) {
     FigureSoundAsked asked;
     for (int time = 0; time < 4; ++time) { // a six goes on in the music's numbers: 1 to 6, 7 to 4, …
         const Tick at = reading.length * time;
-        addToSound(asked, reading, at, musicCountIn(musicStart - counts(1) + at, counts(m_desk->set())));
+        addToSound(asked, reading, at, musicCountIn(musicStart - counts(1) + at, counts(m_desk.set())));
     }
     asked.length = reading.length * 4;
     play(std::move(asked), musicStart);
@@ -193,12 +218,12 @@ void StepsStage::hearDrill() {
 
 void StepsStage::importFigures() {
     const QString path = askWhatToRead(this, m_session, FolderFor::Figures, tr("Bring figures in"), tr("Figures (*.json *.csv)"));
-    if (!path.isEmpty()) m_desk->importFile(path);
+    if (!path.isEmpty()) m_desk.importFile(path);
 }
 
 void StepsStage::exportFigures() {
     const QString path = askWhereToWrite(this, m_session, FolderFor::Figures, tr("Write the figures that the search finds"), QStringLiteral("figures"), {QStringLiteral("json"), QStringLiteral("csv")}, tr("Figures (*.json *.csv)"));
-    if (!path.isEmpty()) m_desk->exportFile(path);
+    if (!path.isEmpty()) m_desk.exportFile(path);
 }
 
 } // namespace lc::app

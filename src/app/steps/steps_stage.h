@@ -1,7 +1,9 @@
 #pragma once
 
+#include "app/base/stage.h"
 #include "app/base/theme.h"
-#include "audio/figure_sound.h"
+#include "app/widgets/legend.h"
+#include "audio/playing/figure_sound.h"
 #include "core/figures/figure_reading.h"
 
 #include <QWidget>
@@ -19,26 +21,34 @@ class CardPage;
 class ChainPage;
 class DrillPage;
 class FigureColumn;
-class FigureDesk;
 class FigureEditor;
 class FigureList;
 class FillersPage;
 class FramePage;
-class Session;
 class VersionsPage;
 class WordsPage;
 
 /// Figures: the vocabulary at the left, the chosen one with its picture and bench in the middle, what is found in it at the right.
-class StepsStage : public QWidget {
+class StepsStage : public Stage {
     Q_OBJECT
 public:
-    StepsStage(Session& session, const Theme& theme, const QString& vocabularyPath, QWidget* parent = nullptr);
+    StepsStage(const StageContext& context, QWidget* parent);
     ~StepsStage() override;
+
+    [[nodiscard]] std::vector<Command> commands() override;
+    [[nodiscard]] std::vector<Place> places(const QString& typed) override;
+    [[nodiscard]] std::vector<LegendLine> legend() const override { return legendOfSteps(m_theme); }
+    [[nodiscard]] StageState state() const override { return m_state; }
+    void enter() override; ///< the vocabulary is opened
+    void leave() override;
+    void windowActivated() override;
+    [[nodiscard]] QWidget* home() override;
+    [[nodiscard]] std::optional<OwnUndo> ownUndo() override;
 
     enum class Page { Versions, Fillers, Chain, Frame, Drill, Card, Words };
     void setPage(Page page);
     [[nodiscard]] Page page() const { return m_page; }
-    [[nodiscard]] FigureDesk& desk() const { return *m_desk; }
+    [[nodiscard]] FigureDesk& desk() const { return m_desk; }
     [[nodiscard]] FigureList& list() const { return *m_list; }
     [[nodiscard]] FigureEditor& editor() const { return *m_editor; }
     [[nodiscard]] FigureColumn& column() const { return *m_column; }
@@ -50,8 +60,6 @@ public:
     [[nodiscard]] CardPage& card() const { return *m_card; }
     [[nodiscard]] WordsPage& words() const { return *m_words; }
 
-    void letGo(); ///< the window goes away: what is typed is kept, and fields that lose the focus speak to nobody
-    void begin(); ///< the stage is shown: the vocabulary is opened
     void beginSearch();
     void newFigure();
     void hearFigure();
@@ -70,9 +78,9 @@ private:
     void shareRoom(); ///< the figure takes what it needs, the bench the rest
     void addPage(QHBoxLayout* words, const QString& name, Page page, QWidget* widget);
 
-    Session& m_session;
-    const Theme& m_theme;
-    FigureDesk* m_desk;
+    void lookAtFigures(); ///< of the routine, once for each change
+    void duplicate();
+
     FigureList* m_list;
     FigureEditor* m_editor;
     FigureColumn* m_column;
@@ -90,6 +98,7 @@ private:
     Page m_page = Page::Versions;
     std::unique_ptr<Voice> m_voice;
     bool m_narrow = false;
+    StageState m_state; ///< of the routine's figures
 };
 
 } // namespace lc::app

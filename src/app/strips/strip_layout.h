@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/base/shared_view.h"
 #include "core/song/count_grid.h"
 
 #include <QPointF>
@@ -10,11 +11,6 @@
 
 namespace lc::app {
 
-enum class Magnification {
-    Page,  ///< a phrase a line, ribbons only
-    Strip, ///< a phrase a line, steps as marks
-    Eight, ///< a set a line, the words of each step
-};
 enum class StripContent { Listen, Arrange };
 
 /// Heights and margins of a strip in logical pixels, before the size of text is applied.

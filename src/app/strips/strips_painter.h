@@ -2,7 +2,7 @@
 
 #include "app/strips/strip_layout.h"
 #include "app/base/theme.h"
-#include "audio/loudness.h"
+#include "audio/sound/loudness.h"
 #include "core/document/document.h"
 #include "core/landing/findings.h"
 #include "core/song/song_doubt.h"

@@ -70,4 +70,16 @@ QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what,
     }
 }
 
+QString titleAsFileName(const Document& document, const QString& otherwise) {
+    const QString title = QString::fromStdString(document.title);
+    return title.isEmpty() ? otherwise : title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')).remove(QLatin1Char('/'));
+}
+
+bool writeAndTell(Session& session, const QString& path, const std::string& bytes) {
+    const auto written = writeFileAtomically(fileName(path), bytes);
+    if (written) session.messages.tell(QCoreApplication::translate("Files", "Written: %1").arg(readable(path)));
+    else session.messages.tell(written.error());
+    return written.has_value();
+}
+
 } // namespace lc::app

@@ -7,6 +7,10 @@
 
 class QWidget;
 
+namespace lc {
+struct Document;
+}
+
 namespace lc::app {
 
 class Session;
@@ -20,5 +24,11 @@ class Session;
 
 /// Asks where to write; empty = go back. A name without one of the endings ("flac", "wav") gets the first, before it is asked whether a file that is there may be replaced.
 [[nodiscard]] QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& name, const QStringList& endings, const QString& filter);
+
+/// The routine's title as the name of a file, or `otherwise` where it has none.
+[[nodiscard]] QString titleAsFileName(const Document& document, const QString& otherwise);
+
+/// Writes a file whole or not at all, and tells what became of it; false where it could not be written.
+bool writeAndTell(Session& session, const QString& path, const std::string& bytes);
 
 } // namespace lc::app

@@ -44,6 +44,8 @@ void FindingsColumn::rebuild() {
     else m_shown = std::move(shown);
     m_remedy = 0;
     m_reason = nullptr;
+    m_choices.clear();
+    m_mini = nullptr;
 
     auto* page = new QWidget;
     m_page = page;
@@ -125,10 +127,11 @@ void FindingsColumn::buildRemedies(QVBoxLayout* card) {
         connect(choice, &QAbstractButton::clicked, this, [this, i] { chooseRemedy(static_cast<int>(i)); });
         choice->setObjectName(QStringLiteral("remedy%1").arg(i));
         card->addWidget(choice);
+        m_choices.push_back(choice);
     }
     if (!m_remedies.empty()) {
         const auto then = applyEdits(m_session.doc.document(), m_remedies[static_cast<std::size_t>(m_remedy)].edits);
-        if (then) card->addWidget(new MiniPages(m_session.doc.landing(), land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits), m_theme, m_page));
+        if (then) card->addWidget(m_mini = new MiniPages(m_session.doc.landing(), land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits), m_theme, m_page));
         auto* buttons = new QHBoxLayout;
         auto* previewButton = new QPushButton(tr("Preview"), m_page);
         previewButton->setObjectName(QStringLiteral("previewRemedy"));
@@ -195,12 +198,24 @@ void FindingsColumn::chooseRemedy(int index) {
     if (index < 0 || static_cast<std::size_t>(index) >= m_remedies.size()) return;
     const bool previewing = m_session.doc.previewLanding() != nullptr;
     m_remedy = index;
-    auto* shown = page();
-    int i = 0;
-    for (auto* choice : shown->findChildren<RemedyChoice*>()) choice->setChosen(i++ == index);
-    if (auto* mini = shown->findChild<MiniPages*>())
-        if (const auto then = applyEdits(m_session.doc.document(), m_remedies[static_cast<std::size_t>(index)].edits)) mini->setThen(land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits));
+    for (std::size_t i = 0; i < m_choices.size(); ++i) m_choices[i]->setChosen(static_cast<int>(i) == index);
+    if (m_mini)
+        if (const auto then = applyEdits(m_session.doc.document(), m_remedies[static_cast<std::size_t>(index)].edits)) m_mini->setThen(land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits));
     if (previewing) previewChosen();
+}
+
+void FindingsColumn::nextRemedy() {
+    m_upToDate->finish();
+    if (m_choices.empty()) return;
+    const auto at = std::find_if(m_choices.begin(), m_choices.end(), [](const RemedyChoice* choice) { return choice->hasFocus(); });
+    const std::size_t next = at == m_choices.end() ? 0 : static_cast<std::size_t>(at - m_choices.begin() + 1) % m_choices.size();
+    chooseRemedy(static_cast<int>(next));
+    m_choices[next]->setFocus(Qt::ShortcutFocusReason);
+}
+
+void FindingsColumn::askWhyLeft() {
+    m_upToDate->finish();
+    if (m_reason) m_reason->setFocus(Qt::ShortcutFocusReason);
 }
 
 void FindingsColumn::previewChosen() {

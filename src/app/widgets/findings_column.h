@@ -10,6 +10,8 @@ class QVBoxLayout;
 
 namespace lc::app {
 
+class MiniPages;
+class RemedyChoice;
 class Session;
 class WhenShown;
 
@@ -22,6 +24,8 @@ public:
     void openFinding(int index);
     void nextFinding();
     void chooseRemedy(int index);
+    void nextRemedy(); ///< the one after the one that has the keyboard; it has it then
+    void askWhyLeft(); ///< the keyboard to the field for the reason of leaving the open finding as it is
     void previewChosen();
     void applyChosen();
     void leaveOpen();
@@ -46,6 +50,8 @@ private:
     Session& m_session;
     QVBoxLayout* m_cards = nullptr;
     QLineEdit* m_reason = nullptr;
+    std::vector<RemedyChoice*> m_choices; ///< of the open finding, one for each remedy
+    MiniPages* m_mini = nullptr;          ///< of the remedy that is chosen
     std::vector<Remedy> m_remedies;
     std::optional<FindingKey> m_openKey; // of the finding a person opened; the worst is open otherwise
     int m_open = -1;

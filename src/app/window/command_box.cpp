@@ -8,25 +8,26 @@
 
 namespace lc::app {
 
-std::vector<Command> matching(const std::vector<Command>& all, const QString& typed) {
-    const QStringList words = typed.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
-    std::vector<Command> found;
-    for (const Command& command : all) {
-        const QString name = command.name.toLower();
-        if (std::all_of(words.begin(), words.end(), [&](const QString& w) { return name.contains(w); })) found.push_back(command);
+std::vector<Place> matching(const std::vector<Place>& all, const QString& typed) {
+    const QString whole = typed.toLower().trimmed();
+    const QStringList words = whole.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    const auto has = [&](const QString& text) { return std::all_of(words.begin(), words.end(), [&](const QString& w) { return text.contains(w, Qt::CaseInsensitive); }); };
+    std::vector<std::pair<int, const Place*>> found;
+    for (const Place& place : all) {
+        const QString name = place.name.toLower();
+        if (name == whole) found.emplace_back(0, &place);
+        else if (name.startsWith(whole)) found.emplace_back(1, &place);
+        else if (has(name)) found.emplace_back(2, &place);
+        else if (!place.words.isEmpty() && has(name + QLatin1Char(' ') + place.words)) found.emplace_back(3, &place);
     }
-    std::stable_sort(found.begin(), found.end(), [&](const Command& a, const Command& b) {
-        const auto rank = [&](const Command& c) {
-            const QString name = c.name.toLower();
-            return name == typed.toLower().trimmed() ? 0 : name.startsWith(typed.toLower().trimmed()) ? 1 : 2;
-        };
-        return rank(a) < rank(b);
-    });
-    return found;
+    std::stable_sort(found.begin(), found.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+    std::vector<Place> out;
+    for (const auto& [rank, place] : found) out.push_back(*place);
+    return out;
 }
 
-CommandBox::CommandBox(const Theme& theme, std::function<std::vector<Command>(const QString&)> commands, QWidget* parent)
-    : QLineEdit(parent), m_theme(theme), m_commands(std::move(commands)), m_list(new QListWidget(parent ? parent->window() : nullptr)) {
+CommandBox::CommandBox(const Theme& theme, std::function<std::vector<Place>(const QString&)> places, QWidget* parent)
+    : QLineEdit(parent), m_theme(theme), m_places(std::move(places)), m_list(new QListWidget(parent ? parent->window() : nullptr)) {
     setPlaceholderText(tr("Do anything: “pass 6”   Ctrl+K"));
     setAccessibleName(tr("Do anything"));
     setToolTip(tr("Commands and places: type “restart”, “pass 4”, “chorus 2”, “count 97” (Ctrl+K)"));
@@ -41,17 +42,24 @@ CommandBox::~CommandBox() = default;
 
 QStringList CommandBox::shown() const {
     QStringList names;
-    for (const Command& c : m_shown) names << c.name;
+    for (const Place& p : m_shown) names << p.name;
     return names;
 }
 
+void CommandBox::begin(const QString& typed) {
+    setFocus(Qt::ShortcutFocusReason);
+    if (typed.isEmpty()) return;
+    setText(typed);
+    refresh();
+}
+
 void CommandBox::refresh() {
-    m_shown = matching(m_commands(text()), text());
+    m_shown = matching(m_places(text()), text());
     if (m_shown.size() > 14) m_shown.resize(14);
     m_list->clear();
-    for (const Command& command : m_shown) {
-        auto* item = new QListWidgetItem(command.about.isEmpty() ? command.name : command.name + QStringLiteral("    ") + command.about, m_list);
-        item->setData(Qt::AccessibleTextRole, command.name);
+    for (const Place& place : m_shown) {
+        auto* item = new QListWidgetItem(place.about.isEmpty() ? place.name : place.name + QStringLiteral("    ") + place.about, m_list);
+        item->setData(Qt::AccessibleTextRole, place.name);
     }
     if (m_shown.empty()) new QListWidgetItem(tr("Nothing is called that."), m_list);
     m_list->setCurrentRow(0);

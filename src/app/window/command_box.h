@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/base/command.h"
 #include "app/base/theme.h"
 
 #include <QLineEdit>
@@ -11,23 +12,17 @@ class QListWidget;
 
 namespace lc::app {
 
-/// One thing that can be done or gone to.
-struct Command {
-    QString name;  ///< "Save", "pass 4", "Chorus 2"
-    QString about; ///< shortcut, or place
-    std::function<void()> run;
-};
-
-/// Commands whose name has all the words typed, those that begin with them first.
-[[nodiscard]] std::vector<Command> matching(const std::vector<Command>& all, const QString& typed);
+/// Places whose name, or words beside it, have all the words typed: those that are called so, that begin so, whose name has them, that are found by other words.
+[[nodiscard]] std::vector<Place> matching(const std::vector<Place>& all, const QString& typed);
 
 /// The "do anything" box: type a command, a part, a pass, a phrase or a count.
 class CommandBox : public QLineEdit {
     Q_OBJECT
 public:
-    CommandBox(const Theme& theme, std::function<std::vector<Command>(const QString& typed)> commands, QWidget* parent = nullptr);
+    CommandBox(const Theme& theme, std::function<std::vector<Place>(const QString& typed)> places, QWidget* parent = nullptr);
     ~CommandBox() override;
     [[nodiscard]] QStringList shown() const;
+    void begin(const QString& typed = {}); ///< the keyboard to it, with something typed already
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -39,8 +34,8 @@ private:
     void run(int row);
 
     const Theme& m_theme;
-    std::function<std::vector<Command>(const QString&)> m_commands;
-    std::vector<Command> m_shown;
+    std::function<std::vector<Place>(const QString&)> m_places;
+    std::vector<Place> m_shown;
     QListWidget* m_list;
 };
 

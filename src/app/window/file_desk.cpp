@@ -5,16 +5,12 @@
 #include "app/base/paths.h"
 #include "app/base/session.h"
 #include "core/document/document_file.h"
-#include "core/exchange/lyrics_file.h"
-#include "core/exchange/map_export.h"
 
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
 #include <QMessageBox>
-#include <QPrintDialog>
-#include <QPrinter>
 #include <QPushButton>
 #include <QStandardPaths>
 
@@ -23,18 +19,9 @@ namespace lc::app {
 namespace {
 QString q(const std::string& text) { return QString::fromStdString(text); }
 constexpr int mostRecent = 8;
-QString soundFilter() {
-    return FileDesk::tr("Sound and video (*.wav *.flac *.ogg *.oga *.opus *.mp3 *.aif *.aiff *.m4a *.aac *.wma *.mp4 *.m4v *.mov *.mkv *.mka *.webm *.avi *.ac3 *.wv);;All files (*)");
-}
 } // namespace
 
 FileDesk::FileDesk(Session& session, QWidget* window) : QObject(window), m_session(session), m_window(window) {}
-
-/// The title as a file name, or `otherwise` when there is none.
-QString FileDesk::nameOfFile(const QString& otherwise) const {
-    const QString title = q(m_session.doc.document().title);
-    return title.isEmpty() ? otherwise : title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')).remove(QLatin1Char('/'));
-}
 
 QString FileDesk::shownTitle() const {
     const QString title = q(m_session.doc.document().title);
@@ -48,37 +35,6 @@ QString FileDesk::demoPath() {
         if (!place.isEmpty() && QFileInfo::exists(path)) return QFileInfo(path).canonicalFilePath();
     }
     return {};
-}
-
-void FileDesk::chooseSong() {
-    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Open a song"), soundFilter());
-    if (path.isEmpty()) return;
-    Q_EMIT fileChosen(path);
-}
-
-void FileDesk::findSong() {
-    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Where is “%1” now?").arg(q(m_session.doc.document().song.title)), soundFilter());
-    if (path.isEmpty()) return;
-    SongReference song = m_session.doc.document().song;
-    song.path = fileName(path);
-    if (songState(song) != SongState::There) return Q_EMIT told(tr("That is another recording: its content differs from the one this routine was made for. Use Open a song to count it anew."));
-    m_session.doc.edit(MoveSongFile{song.path});
-}
-
-void FileDesk::carrySong() {
-    if (!m_session.song.heardSong()) return Q_EMIT told(tr("First open the song whose map is to be carried over, and let it be heard."));
-    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Another recording of “%1”").arg(q(m_session.doc.document().song.title)), soundFilter());
-    if (!path.isEmpty()) m_session.song.carryTo(path);
-}
-
-void FileDesk::importMap() {
-    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Import a map"), tr("Maps (*.mid *.midi *.csv *.txt);;All files (*)"));
-    if (!path.isEmpty()) m_session.song.importMap(path);
-}
-
-void FileDesk::importLyrics() {
-    const QString path = askWhatToRead(m_window, m_session, FolderFor::Songs, tr("Import lines of words"), tr("Lines of words (*.lrc);;All files (*)"));
-    if (!path.isEmpty()) m_session.song.importLyrics(path);
 }
 
 void FileDesk::chooseRoutine() {
@@ -105,7 +61,7 @@ bool FileDesk::mayDiscard() {
 bool FileDesk::saveTo(const QString& path, bool evenIfChanged) {
     const auto written = m_session.doc.save(path, evenIfChanged);
     if (!written) {
-        Q_EMIT told(q(written.error().message));
+        m_session.messages.tell(written.error());
         return false;
     }
     remember(m_session.doc.path());
@@ -122,7 +78,7 @@ bool FileDesk::save() {
         return true;
     }
     if (written.error().code != ErrorCode::ChangedOnDisk) {
-        Q_EMIT told(q(written.error().message));
+        m_session.messages.tell(written.error());
         return false;
     }
     QMessageBox box(m_window);
@@ -138,7 +94,7 @@ bool FileDesk::save() {
 
 bool FileDesk::saveAs() {
     Q_EMIT aboutToSave();
-    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Routines, tr("Save the routine"), nameOfFile(tr("routine")), {QStringLiteral("liftcount")}, tr("Routines (*.liftcount)"));
+    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Routines, tr("Save the routine"), titleAsFileName(m_session.doc.document(), tr("routine")), {QStringLiteral("liftcount")}, tr("Routines (*.liftcount)"));
     return !path.isEmpty() && saveTo(path, true);
 }
 
@@ -150,7 +106,7 @@ QString FileDesk::rescue() {
     Q_EMIT aboutToSave();
     if (m_session.doc.isSaved() || m_session.doc.document() == newDocument()) return {};
     if (m_rescuedRevision == m_session.doc.revision() && QFileInfo::exists(m_rescued)) return m_rescued; // what fails at every paint is saved once
-    const QString stem = m_session.doc.path().isEmpty() ? nameOfFile(tr("routine")) : QFileInfo(m_session.doc.path()).completeBaseName();
+    const QString stem = m_session.doc.path().isEmpty() ? titleAsFileName(m_session.doc.document(), tr("routine")) : QFileInfo(m_session.doc.path()).completeBaseName();
     const QString name = tr("%1 (rescued %2)").arg(stem, QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH.mm.ss"))) + QStringLiteral(".liftcount");
     QDir().mkpath(rescueFolder());
     QStringList folders{rescueFolder()};
@@ -195,58 +151,6 @@ QList<RecentFile> FileDesk::recent() const {
         files.append({path, words.title.isEmpty() ? QFileInfo(path).completeBaseName() : words.title, words.about + QStringLiteral(", ") + QFileInfo(path).lastModified().toString(QStringLiteral("d MMM, hh:mm"))});
     }
     return files;
-}
-
-void FileDesk::printSheet(SheetKind kind) {
-    QPrinter printer(QPrinter::HighResolution);
-    printer.setPageSize(QPageSize(QPageSize::A4));
-    printer.setFullPage(true);
-    QPrintDialog dialog(&printer, m_window);
-    if (dialog.exec() != QDialog::Accepted) return;
-    const auto sheet = sheetDocument(m_session.doc.document(), m_session.doc.landing(), kind);
-    lc::printSheet(printer, *sheet);
-}
-
-bool FileDesk::writeSheet(const QString& path, const QString& format, SheetKind kind) {
-    const QByteArray bytes = format == QStringLiteral("pdf") ? sheetPdf(m_session.doc.document(), m_session.doc.landing(), kind)
-                                                             : sheetHtml(m_session.doc.document(), m_session.doc.landing(), kind).toUtf8();
-    const auto written = writeFileAtomically(fileName(path), bytes.toStdString());
-    Q_EMIT told(written ? tr("Written: %1").arg(readable(path)) : q(written.error().message));
-    return written.has_value();
-}
-
-void FileDesk::saveSheetAs(const QString& format, SheetKind kind) {
-    const QString name = nameOfFile(tr("sheet")) +
-                         (kind == SheetKind::Floor ? tr("-floor") : tr("-steps"));
-    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Sheets, tr("Save the sheet"), name, {format}, QStringLiteral("*.") + format);
-    if (path.isEmpty()) return;
-    writeSheet(path, format, kind);
-}
-
-void FileDesk::exportMap(const QString& kind) {
-    const SongMap& map = *m_session.doc.document().map;
-    if (map.beats.empty()) return Q_EMIT told(tr("There are no beats to export yet. Open a song first."));
-    std::string bytes;
-    if (kind == QStringLiteral("csv")) bytes = mapToCsv(map);
-    else if (kind == QStringLiteral("json")) bytes = mapToJson(map);
-    else if (kind == QStringLiteral("txt")) bytes = mapToLabels(map);
-    else if (kind == QStringLiteral("vtt")) bytes = mapToVtt(map);
-    else if (kind == QStringLiteral("lrc")) {
-        std::vector<LyricLine> lines;
-        for (const Moment& moment : m_session.doc.document().moments)
-            if (moment.kind == MomentKind::Lyric) lines.push_back({moment.at, moment.text});
-        if (lines.empty()) return Q_EMIT told(tr("No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file."));
-        bytes = lyricsToLrc(lines);
-    }
-    else {
-        const auto midi = mapToMidi(map);
-        if (!midi) return Q_EMIT told(q(midi.error().message));
-        bytes.assign(midi->begin(), midi->end());
-    }
-    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Songs, tr("Export the map"), nameOfFile(tr("map")), {kind}, QStringLiteral("*.") + kind);
-    if (path.isEmpty()) return;
-    const auto written = writeFileAtomically(fileName(path), bytes);
-    Q_EMIT told(written ? tr("Written: %1").arg(readable(path)) : q(written.error().message));
 }
 
 } // namespace lc::app

@@ -1,7 +1,6 @@
 #pragma once
 
 #include "app/window/start_page.h"
-#include "sheets/sheet_document.h"
 
 #include <QObject>
 
@@ -11,8 +10,8 @@ namespace lc::app {
 
 class Session;
 
-/// Everything that goes through a file: the dialogs, the question about unsaved work, the list of files of late, sheets
-/// and exports. It asks the session to do it and tells the person in a sentence what became of it.
+/// The routine and its file: the dialogs, the question about unsaved work, what is kept when the program ends on its own, the list of files of late. It asks the session to do it and tells the
+/// person in a sentence what became of it.
 class FileDesk : public QObject {
     Q_OBJECT
 public:
@@ -28,13 +27,7 @@ public:
     bool save();
     bool saveAs();
     bool saveTo(const QString& path, bool evenIfChanged = false);
-    /// The file dialogs; chosen files are handed on by fileChosen().
-    void chooseSong();
-    void chooseRoutine();
-    void findSong(); ///< the same recording in another place
-    void carrySong(); ///< another recording of the same song
-    void importMap();
-    void importLyrics();
+    void chooseRoutine(); ///< handed on by fileChosen()
 
     /// Writes what is not saved into a file of its own beside the routine's, or into the user's data where that cannot be; the routine's file stays as it is.
     /// For an end that nobody can be asked about. The name of the file; empty where there is nothing to save or no place.
@@ -45,21 +38,13 @@ public:
     void remember(const QString& path); ///< puts the open routine on top of the files of late
     [[nodiscard]] QList<RecentFile> recent() const;
 
-    void printSheet(SheetKind kind);
-    bool writeSheet(const QString& path, const QString& format, SheetKind kind); ///< "pdf" or "html"
-    void saveSheetAs(const QString& format, SheetKind kind);
-    void exportMap(const QString& kind); ///< "csv", "json", "mid", "txt", "vtt" or "lrc"
-
 Q_SIGNALS:
-    void told(const QString& sentence);
     void fileChosen(const QString& path);
     void aboutToSave(); ///< what is still being typed should be taken now
     void saved();
     void recentChanged();
 
 private:
-    [[nodiscard]] QString nameOfFile(const QString& otherwise) const;
-
     Session& m_session;
     QWidget* m_window;
     int m_rescuedRevision = -1; ///< of what rescue() wrote last

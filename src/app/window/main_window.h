@@ -1,40 +1,34 @@
 #pragma once
 
-#include "app/window/command_box.h"
-#include "app/window/rail.h"
-#include "app/base/theme.h"
+#include "app/base/figure_desk.h"
 #include "app/base/session.h"
-#include "app/window/start_page.h"
-#include "app/strips/strip_layout.h"
+#include "app/base/stage.h"
+#include "app/base/theme.h"
+#include "app/window/stages.h"
 
 #include <QMainWindow>
 
-class QLabel;
-class QProgressBar;
-class QPushButton;
 class QStackedWidget;
 class QTimer;
 
-namespace lc {
-enum class HandoutManner;
-} // namespace lc
-
 namespace lc::app {
 
-class ArrangeStage;
+class CommandBox;
+class CommandTable;
 class CountBar;
 class FileDesk;
-class ListenStage;
-class SheetsStage;
-class StepsStage;
-class StripsView;
+class Heading;
+class MessageLine;
+class Rail;
+class RoutineClipboard;
+class StartPage;
 
-/// The window: rail, heading with the command box, the stages, the count bar; every command with its menu and shortcut.
+/// The window: rail, heading, stages, count bar. It knows stages and commands only by their tables, and shows one stage at a time.
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     /// `vocabularyPath` empty = in the user's data folder.
-    MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath = {}, QWidget* parent = nullptr);
+    MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath = {}, const std::vector<StageMaker>& stages = allStages());
     ~MainWindow() override;
 
     /// Opens a routine or a song by its ending, after asking about work that is not saved.
@@ -42,20 +36,24 @@ public:
     void openDemo();
     /// Keeps what is not saved in a file of its own, since the program is about to end or something went wrong (`why`, the end of a sentence), and says so.
     void saveForTheWorst(const QString& why);
-    void setStage(Stage stage);
-    void setMagnification(Magnification magnification);
-    [[nodiscard]] Stage stage() const { return m_stage; }
-    [[nodiscard]] ListenStage& listen() { return *m_listen; }
-    [[nodiscard]] StepsStage& steps() { return *m_steps; }
-    [[nodiscard]] ArrangeStage& arrange() { return *m_arrange; }
-    [[nodiscard]] SheetsStage& sheets() { return *m_sheets; }
+
+    void showStage(Stage& stage);
+    void showStage(const QByteArray& id); ///< one of stage_id, or another's own
+    [[nodiscard]] Stage& stage() const { return *m_stage; }
+    [[nodiscard]] const std::vector<Stage*>& stages() const { return m_stages; }
+    /// The stage of a class.
+    template <class S>
+    [[nodiscard]] S& stage() const {
+        for (Stage* stage : m_stages)
+            if (auto* found = dynamic_cast<S*>(stage)) return *found;
+        qFatal("there is no such stage");
+    }
+    [[nodiscard]] FigureDesk& desk() { return m_desk; }
+    [[nodiscard]] CommandTable& commands() { return *m_commands; }
+    [[nodiscard]] CommandBox& commandBox();
     [[nodiscard]] CountBar& countBar() { return *m_countBar; }
-    [[nodiscard]] CommandBox& commandBox() { return *m_commandBox; }
-    /// The sentence last told to the person.
-    [[nodiscard]] QString lastTold() const { return m_lastTold; }
     [[nodiscard]] FileDesk& files() { return *m_files; }
-    /// Everything that can be done by a command, in the order of the menus.
-    [[nodiscard]] const QList<QAction*>& commands() const { return m_commands; }
+    [[nodiscard]] QString lastTold() const; ///< the sentence last told to the person
 
 protected:
     /// Letters typed into a list search it; and what states something of the song by a letter does so only where the song is before one's eyes.
@@ -63,74 +61,48 @@ protected:
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
-    void resizeEvent(QResizeEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void changeEvent(QEvent* event) override;
 
 private:
-    void buildMenus();
-    void buildSongMenu();
-    void buildFiguresMenu();
-    void buildArrangeMenu();
-    /// Is it the vocabulary that undo and redo speak of now?
-    [[nodiscard]] bool undoesVocabulary() const;
-    void copyRoutineAsText();
-    void goToArrange(); ///< to do something there: the start page is left
-    void pasteRoutine();
-    void showHandoutIfOpen();
-    void copyAsHandout(HandoutManner manner);
-    void showOpened(const QString& path);
-    void takeTitle();
-    void typeStructure(); ///< also where there is no song yet
-    void buildHeading(QWidget* parent);
-    QAction* command(QMenu* menu, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> what);
-    std::vector<Command> commandsFor(const QString& typed);
-    void addPlaces(std::vector<Command>& all, const QString& typed);
-    void refresh();
-    void refreshTitle();
+    void buildStages(const std::vector<StageMaker>& makers);
+    void buildCommands();
+    [[nodiscard]] std::vector<Command> routineCommands();
+    [[nodiscard]] std::vector<Command> editCommands();
+    [[nodiscard]] std::vector<Command> playCommands();
+    [[nodiscard]] std::vector<Command> viewCommands();
+    [[nodiscard]] std::vector<Place> placesFor(const QString& typed);
+    void listen(); ///< to all that the window shows
+
+    void bring(Stage& stage); ///< to do something there: the start page is left
     void showStartOrStage();
-    void tell(const QString& sentence);
+    void refreshUndo();
+    void refreshTitle();
+    void undoOrRedo(bool redo);
+    void showOpened(const QString& path);
+    void goTo(Tick at);
     void keepView();
     void restoreView(const QString& path);
     void toggleLoop();
-    void contextMenu(const QPoint& global, Tick at);
-    [[nodiscard]] StripsView* currentStrips();
+    void tell(const QString& sentence) { m_session.messages.tell(sentence); }
 
     Session& m_session;
     const Theme& m_theme;
-    FileDesk* m_files = nullptr;
-    Stage m_stage = Stage::Listen;
+    FigureDesk m_desk;
+    FileDesk* m_files;
+    RoutineClipboard* m_clipboard;
+    CommandTable* m_commands;
+    std::vector<Stage*> m_stages;
+    Stage* m_stage = nullptr;
     Rail* m_rail = nullptr;
-    QWidget* m_heading = nullptr;
-    QLineEdit* m_title = nullptr;
-    QLabel* m_about = nullptr;
-    QPushButton* m_page = nullptr;
-    QPushButton* m_strip = nullptr;
-    QPushButton* m_eight = nullptr;
-    QPushButton* m_passesButton = nullptr;
-    CommandBox* m_commandBox = nullptr;
+    Heading* m_heading = nullptr;
+    MessageLine* m_message = nullptr;
     QStackedWidget* m_stack = nullptr;
     StartPage* m_start = nullptr;
-    ListenStage* m_listen = nullptr;
-    StepsStage* m_steps = nullptr;
-    ArrangeStage* m_arrange = nullptr;
-    SheetsStage* m_sheets = nullptr;
-    QWidget* m_message = nullptr;
-    QLabel* m_messageText = nullptr;
-    QProgressBar* m_progress = nullptr;
-    QPushButton* m_stopLoading = nullptr;
     CountBar* m_countBar = nullptr;
-    QList<QAction*> m_commands;
-    QList<QKeySequence> m_songKeys; ///< that state something of the song
-    QAction* m_undo = nullptr;
-    QAction* m_redo = nullptr;
     QTimer* m_clock = nullptr;
-    QTimer* m_solvingShown = nullptr;
-    bool m_saysSolving = false;
-    QString m_lastTold;
-    bool m_narrow = false; ///< the window is too narrow for everything at once
     bool m_closeAnyway = false; ///< it was said that something could not be kept
-    bool m_leftStart = false; ///< a new routine was begun on purpose
+    bool m_leftStart = false;   ///< a new routine was begun on purpose
 };
 
 } // namespace lc::app

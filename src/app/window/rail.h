@@ -1,30 +1,26 @@
 #pragma once
 
+#include "app/base/stage.h"
 #include "app/base/theme.h"
 
 #include <QWidget>
 
-#include <functional>
 #include <vector>
 
 namespace lc::app {
-
-class Session;
-
-/// The stages that exist, in the order of the work; their keys are kept when others come between them.
-enum class Stage { Listen = 1, Steps = 2, Arrange = 3, Sheets = 6 };
 
 /// The narrow rail at the left: stages with their state, and the legend of the step marks.
 class Rail : public QWidget {
     Q_OBJECT
 public:
-    Rail(Session& session, const Theme& theme, QWidget* parent = nullptr);
-    void setStage(Stage stage);
+    /// `stages` in the order of the work; they outlive the rail.
+    Rail(std::vector<Stage*> stages, const Theme& theme, QWidget* parent = nullptr);
+    void setStage(const Stage& stage);
     void setLegendShown(bool shown);
     [[nodiscard]] bool legendShown() const { return m_legend; }
 
 Q_SIGNALS:
-    void stageChosen(lc::app::Stage stage);
+    void stageChosen(lc::app::Stage* stage);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -32,18 +28,15 @@ protected:
     bool event(QEvent* event) override;
 
 private:
-    struct Entry { Stage stage; QString name; QRect area; };
-    void lookAtFigures(); ///< once for each change of the routine, not while painting
+    struct Entry { Stage* stage; QRect area; };
     [[nodiscard]] std::vector<Entry> entries() const;
     void paintState(QPainter& painter, const Entry& entry) const;
     void paintLegend(QPainter& painter) const;
 
-    Session& m_session;
+    std::vector<Stage*> m_stages;
     const Theme& m_theme;
-    Stage m_stage = Stage::Listen;
+    const Stage* m_stage = nullptr;
     bool m_legend = true;
-    int m_figures = 0;
-    int m_figuresToMend = 0;
 };
 
 } // namespace lc::app

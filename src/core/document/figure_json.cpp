@@ -1,5 +1,7 @@
 #include "core/document/figure_json.h"
 
+#include "core/figures/figure_fields.h"
+
 namespace lc {
 
 namespace {
@@ -59,17 +61,11 @@ NotationChoices choicesFrom(const Field& field) {
 
 Json toJson(const FigureFacts& facts) {
     Json out = Json::object();
-    const auto text = [&](const char* key, const std::string& value) {
-        if (!value.empty()) out[key] = value;
-    };
-    if (!facts.otherNames.empty()) out["other_names"] = facts.otherNames;
-    text("family", facts.family);
-    text("description", facts.description);
-    text("level", facts.level);
-    text("words", facts.words);
-    text("cautions", facts.cautions);
-    text("notes", facts.notes);
-    if (!facts.tags.empty()) out["tags"] = facts.tags;
+    for (const FigureField& field : figureFields()) {
+        const std::string key(field.key);
+        if (field.text && !(facts.*field.text).empty()) out[key] = facts.*field.text;
+        if (field.list && !(facts.*field.list).empty()) out[key] = facts.*field.list;
+    }
     if (facts.choices) out["choices"] = toJson(*facts.choices);
     if (facts.entry != Tick{}) out["entry"] = toCountString(facts.entry);
     if (facts.close != Tick{}) out["close"] = toCountString(facts.close);
@@ -85,19 +81,15 @@ Json toJson(const FigureFacts& facts) {
 }
 
 FigureFacts figureFactsFrom(const Field& field) {
-    field.onlyKeys({"other_names", "family", "description", "level", "words", "cautions", "notes", "tags", "choices", "entry", "close", "versions"});
+    std::vector<std::string_view> keys{"choices", "entry", "close", "versions"};
+    for (const FigureField& plain : figureFields()) keys.push_back(plain.key);
+    field.onlyKeys(keys);
     FigureFacts facts;
-    const auto text = [&](const char* key, std::string& into) {
-        if (const auto value = field.maybe(key)) into = value->text();
-    };
-    if (const auto names = field.maybe("other_names")) facts.otherNames = names->texts();
-    text("family", facts.family);
-    text("description", facts.description);
-    text("level", facts.level);
-    text("words", facts.words);
-    text("cautions", facts.cautions);
-    text("notes", facts.notes);
-    if (const auto tags = field.maybe("tags")) facts.tags = tags->texts();
+    for (const FigureField& plain : figureFields()) {
+        const auto value = field.maybe(std::string(plain.key).c_str());
+        if (value && plain.text) facts.*plain.text = value->text();
+        if (value && plain.list) facts.*plain.list = value->texts();
+    }
     if (const auto choices = field.maybe("choices")) {
         choices->onlyKeys({"feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight"});
         facts.choices = choicesFrom(*choices);

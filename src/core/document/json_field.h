@@ -29,12 +29,12 @@ public:
     [[noreturn]] void bad(std::string why) const { throw BadField{m_path.empty() ? "the file" : m_path, std::move(why)}; }
 
     /// Refuses keys outside `known`: a misspelt key would otherwise be lost at the next save.
-    void onlyKeys(std::initializer_list<const char*> known) const { onlyKeys(std::vector<const char*>(known)); }
-    void onlyKeys(const std::vector<const char*>& known) const {
+    void onlyKeys(std::initializer_list<const char*> known) const { onlyKeys(std::vector<std::string_view>(known.begin(), known.end())); }
+    void onlyKeys(const std::vector<std::string_view>& known) const {
         if (!m_json.is_object()) bad("should be an object");
         for (const auto& [key, value] : m_json.items()) {
             bool found = false;
-            for (const char* k : known) found = found || key == k;
+            for (const std::string_view k : known) found = found || key == k;
             if (!found) bad("has an unknown field “" + key + "”");
         }
     }

@@ -161,7 +161,7 @@ private:
     }
 
     static void onlyKeysAnd(const Field& field, std::initializer_list<const char*> more) {
-        std::vector<const char*> known(more);
+        std::vector<std::string_view> known(more.begin(), more.end());
         known.insert(known.end(), std::begin(exceptionKeys), std::end(exceptionKeys));
         field.onlyKeys(known);
     }

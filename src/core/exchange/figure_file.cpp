@@ -3,6 +3,7 @@
 #include "core/base/csv_text.h"
 #include "core/base/text_rows.h"
 #include "core/document/figure_json.h"
+#include "core/figures/figure_fields.h"
 
 #include <algorithm>
 #include <array>
@@ -14,8 +15,20 @@ namespace {
 
 constexpr int figuresVersion = 1;
 constexpr std::string_view linePrefix = "line of ";
-constexpr std::array<const char*, 19> columns{"name", "other_names", "family", "description", "level", "words", "cautions", "notes", "tags", "claimed",
-                                              "feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "entry", "close", "versions"};
+constexpr std::array<const char*, 10> furtherColumns{"claimed", "feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "entry", "close", "versions"};
+
+/// Without those of the roles' lines.
+std::vector<std::string> columns() {
+    std::vector<std::string> all{"name"};
+    for (const FigureField& field : figureFields()) all.emplace_back(field.key);
+    all.insert(all.end(), furtherColumns.begin(), furtherColumns.end());
+    return all;
+}
+
+bool isList(const std::string& column) {
+    const auto fields = figureFields();
+    return std::any_of(fields.begin(), fields.end(), [&](const FigureField& field) { return field.list && field.key == column; });
+}
 
 /// Runs a reader of JSON and turns what it throws into an error.
 template <typename T, typename Read>
@@ -74,20 +87,22 @@ std::string figuresToCsv(const std::vector<FigureCard>& figures) {
     for (const FigureCard& card : figures)
         for (const FigureLine& line : card.lines)
             if (std::find(roles.begin(), roles.end(), line.role) == roles.end()) roles.push_back(line.role);
-    std::vector<std::string> header(columns.begin(), columns.end());
+    std::vector<std::string> header = columns();
     for (const std::string& role : roles) header.push_back(std::string(linePrefix) + role);
     std::string out = csvRow(header);
     for (const FigureCard& card : figures) {
         const FigureFacts& f = card.facts;
         const auto choice = [&](auto text) { return f.choices ? text(*f.choices) : std::string(); };
         const auto length = [](Tick t) { return t == Tick{} ? std::string() : toCountString(t); };
-        std::vector<std::string> row{card.name, joined(f.otherNames), f.family, f.description, f.level, f.words, f.cautions, f.notes, joined(f.tags),
-                                     card.claimed ? toCountString(*card.claimed) : "",
-                                     choice([](const NotationChoices& c) { return toString(c.feel); }), choice([](const NotationChoices& c) { return toCountString(c.slow); }),
-                                     choice([](const NotationChoices& c) { return toCountString(c.quick); }), choice([](const NotationChoices& c) { return toCountString(c.ownAnd); }),
-                                     choice([](const NotationChoices& c) { return toCountString(c.ownA); }),
-                                     choice([](const NotationChoices& c) { return std::string(c.stompTakesWeight ? "yes" : "no"); }), length(f.entry), length(f.close),
-                                     f.versions.empty() ? "" : jsonText(toJson(f)["versions"], -1)};
+        std::vector<std::string> row{card.name};
+        for (const FigureField& field : figureFields()) row.push_back(field.text ? f.*field.text : joined(f.*field.list));
+        const std::string further[furtherColumns.size()]{
+            card.claimed ? toCountString(*card.claimed) : "",
+            choice([](const NotationChoices& c) { return toString(c.feel); }), choice([](const NotationChoices& c) { return toCountString(c.slow); }),
+            choice([](const NotationChoices& c) { return toCountString(c.quick); }), choice([](const NotationChoices& c) { return toCountString(c.ownAnd); }),
+            choice([](const NotationChoices& c) { return toCountString(c.ownA); }), choice([](const NotationChoices& c) { return std::string(c.stompTakesWeight ? "yes" : "no"); }),
+            length(f.entry), length(f.close), f.versions.empty() ? "" : jsonText(toJson(f)["versions"], -1)};
+        row.insert(row.end(), std::begin(further), std::end(further));
         for (const std::string& role : roles) {
             const auto line = std::find_if(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == role; });
             row.push_back(line == card.lines.end() ? "" : line->text);
@@ -102,12 +117,13 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
     if (!rows) return tl::unexpected(rows.error());
     if (rows->empty()) return fail(ErrorCode::Unreadable, "The table is empty. Its first row names the columns: name, line of everyone, …");
     const std::vector<std::string>& header = rows->front();
+    const std::vector<std::string> known = columns();
     bool named = false;
     for (std::size_t c = 0; c < header.size(); ++c) {
         const std::string& column = header[c];
         named = named || column == "name";
-        const bool known = std::find(columns.begin(), columns.end(), column) != columns.end() || (column.starts_with(linePrefix) && column.size() > linePrefix.size());
-        if (!known) return fail(ErrorCode::Unreadable, "Column " + std::to_string(c + 1) + " of the table is called “" + column + "”, which means nothing here. Take it out, or name it as the export does.");
+        const bool means = std::find(known.begin(), known.end(), column) != known.end() || (column.starts_with(linePrefix) && column.size() > linePrefix.size());
+        if (!means) return fail(ErrorCode::Unreadable, "Column " + std::to_string(c + 1) + " of the table is called “" + column + "”, which means nothing here. Take it out, or name it as the export does.");
         if (std::find(header.begin(), header.begin() + static_cast<std::ptrdiff_t>(c), column) != header.begin() + static_cast<std::ptrdiff_t>(c))
             return fail(ErrorCode::Unreadable, "The column “" + column + "” stands twice in the table.");
     }
@@ -127,7 +143,7 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
             if (cell.empty()) continue;
             if (column == "name" || column == "claimed") card[column] = cell;
             else if (column.starts_with(linePrefix)) card["lines"].push_back({{"role", column.substr(linePrefix.size())}, {"text", cell}});
-            else if (column == "other_names" || column == "tags") facts[column] = divided(cell);
+            else if (isList(column)) facts[column] = divided(cell);
             else if (column == "stomp_takes_weight") choices[column] = cell == "yes" || cell == "true" || cell == "1";
             else if (column == "feel" || column == "slow" || column == "quick" || column == "own_and" || column == "own_a") choices[column] = cell;
             else if (column == "versions") {

@@ -2,10 +2,12 @@
 #include "core/exchange/map_import.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/list_text.h"
 #include "core/base/plain_text.h"
 #include "core/base/quantile.h"
 #include "core/song/map_draft.h"
 #include "core/base/text_rows.h"
+#include "core/exchange/map_formats.h"
 
 #include <algorithm>
 #include <cmath>
@@ -173,15 +175,22 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
 }
 
 Result<ImportedMap> importMap(const std::string& bytes, const std::string& name, const ImportHints& hints) {
-    if (bytes.rfind("MThd", 0) == 0) return mapFromMidi({bytes.begin(), bytes.end()}, hints);
+    const auto like = [](std::string_view content, bool binary) -> const MapFormat* {
+        for (const MapFormat& format : mapFormats())
+            if (format.recognises && format.binary == binary && format.recognises(content)) return &format;
+        return nullptr;
+    };
+    if (const MapFormat* format = like(bytes, true)) return format->read(bytes, hints);
     auto text = readForeignText(bytes, shownName(name));
     if (!text) return tl::unexpected(text.error());
-    const auto lines = textLines(text->text);
-    const std::string_view first = lines.empty() ? std::string_view{} : lines.front();
-    const bool csv = first.rfind("time_s,", 0) == 0;
-    if (!csv && first.find('\t') == std::string_view::npos)
-        return fail(ErrorCode::Unreadable, shownName(name) + " is no song map. Known are MIDI files, CSV with the columns time_s,bar_index,beat_in_bar,phrase_index, and label files (start, end, label, with tabs).", name);
-    auto map = csv ? mapFromCsv(text->text, hints) : mapFromLabels(text->text, hints);
+    const MapFormat* format = like(text->text, false);
+    if (!format) {
+        std::vector<std::string> known;
+        for (const MapFormat& one : mapFormats())
+            if (one.recognises) known.emplace_back(one.described);
+        return fail(ErrorCode::Unreadable, shownName(name) + " is no song map. Known are " + listOf(known) + ".", name);
+    }
+    auto map = format->read(text->text, hints);
     if (map && text->western) map->note = text->note(shownName(name)) + (map->note.empty() ? "" : " " + map->note);
     return map;
 }

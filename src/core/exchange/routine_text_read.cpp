@@ -3,6 +3,7 @@
 #include "core/base/text_rows.h"
 #include "core/edits/edits.h"
 #include "core/exchange/exception_text.h"
+#include "core/figures/figure_fields.h"
 #include "core/routine/order_text.h"
 #include "core/song/structure_text.h"
 #include "core/routine/routine_size.h"
@@ -190,6 +191,12 @@ private:
         }
     }
 
+    static std::string knownOfFigures() {
+        std::string all = "claimed";
+        for (const FigureField& field : figureFields()) all += ", " + std::string(field.inText);
+        return all + ", feel, frame, vocabulary, version";
+    }
+
     void factOf(const Line& line, const std::string& key, const std::string& rest, Figure& figure) {
         FigureFacts& f = figure.facts;
         const auto list = [&] {
@@ -197,15 +204,13 @@ private:
             for (const std::string& piece : commaPieces(rest)) out.push_back(unquoted(piece));
             return out;
         };
+        for (const FigureField& field : figureFields()) {
+            if (field.inText != key) continue;
+            if (field.text) f.*field.text = manyLines(rest);
+            else f.*field.list = list();
+            return;
+        }
         if (key == "claimed") figure.claimed = countIn(line, rest);
-        else if (key == "also called") f.otherNames = list();
-        else if (key == "family") f.family = manyLines(rest);
-        else if (key == "description") f.description = manyLines(rest);
-        else if (key == "level") f.level = manyLines(rest);
-        else if (key == "words") f.words = manyLines(rest);
-        else if (key == "cautions") f.cautions = manyLines(rest);
-        else if (key == "notes") f.notes = manyLines(rest);
-        else if (key == "tags") f.tags = list();
         else if (key == "feel") f.choices = choicesIn(line, rest);
         else if (key == "vocabulary") figure.vocabularyId = manyLines(rest);
         else if (key == "frame") {
@@ -223,7 +228,7 @@ private:
             }
             f.versions.push_back(std::move(version));
         } else
-            bad(line, "“" + key + "” is not known of a figure. Known are claimed, also called, family, description, level, words, cautions, notes, tags, feel, frame, vocabulary, version.");
+            bad(line, "“" + key + "” is not known of a figure. Known are " + knownOfFigures() + ".");
     }
 
     void figure(const Line& line) {

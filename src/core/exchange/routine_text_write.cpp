@@ -3,6 +3,7 @@
 #include "core/base/clock_text.h"
 #include "core/base/text_rows.h"
 #include "core/exchange/exception_text.h"
+#include "core/figures/figure_fields.h"
 #include "core/routine/order_text.h"
 #include "core/song/structure_text.h"
 
@@ -163,23 +164,19 @@ private:
 
     void facts(int depth, const Figure& figure) {
         const FigureFacts& f = figure.facts;
-        const auto text = [&](const char* key, const std::string& value) {
-            if (!value.empty()) line(depth, std::string("* ") + key + ": " + oneLine(value));
+        const auto text = [&](const std::string& key, const std::string& value) {
+            if (!value.empty()) line(depth, "* " + key + ": " + oneLine(value));
         };
-        const auto list = [&](const char* key, const std::vector<std::string>& values) {
+        const auto list = [&](const std::string& key, const std::vector<std::string>& values) {
             std::string all;
             for (const std::string& value : values) all += (all.empty() ? "" : ", ") + quoted(value);
-            if (!values.empty()) line(depth, std::string("* ") + key + ": " + all);
+            if (!values.empty()) line(depth, "* " + key + ": " + all);
         };
         if (figure.claimed) line(depth, "* claimed: " + toCountString(*figure.claimed));
-        list("also called", f.otherNames);
-        text("family", f.family);
-        text("description", f.description);
-        text("level", f.level);
-        text("words", f.words);
-        text("cautions", f.cautions);
-        text("notes", f.notes);
-        list("tags", f.tags);
+        for (const FigureField& field : figureFields()) {
+            if (field.text) text(std::string(field.inText), f.*field.text);
+            else list(std::string(field.inText), f.*field.list);
+        }
         if (f.choices) line(depth, "* feel: " + choicesText(*f.choices));
         if (f.entry != Tick{} || f.close != Tick{}) line(depth, "* frame: entry " + toCountString(f.entry) + ", close " + toCountString(f.close));
         text("vocabulary", figure.vocabularyId);

@@ -1,5 +1,7 @@
 #include "core/figures/figure_card.h"
 
+#include "core/figures/figure_fields.h"
+
 #include <algorithm>
 
 namespace lc {
@@ -36,14 +38,7 @@ std::vector<std::string> differencesOf(const FigureCard& a, const FigureCard& b)
     tell(a.claimed != b.claimed, "length");
     const FigureFacts& f = a.facts;
     const FigureFacts& g = b.facts;
-    tell(f.otherNames != g.otherNames, "other names");
-    tell(f.family != g.family, "family");
-    tell(f.description != g.description, "description");
-    tell(f.level != g.level, "level");
-    tell(f.words != g.words, "words");
-    tell(f.cautions != g.cautions, "cautions");
-    tell(f.notes != g.notes, "notes");
-    tell(f.tags != g.tags, "tags");
+    for (const FigureField& field : figureFields()) tell(field.text ? f.*field.text != g.*field.text : f.*field.list != g.*field.list, std::string(field.inWords));
     tell(f.choices != g.choices, "feel");
     tell(f.entry != g.entry || f.close != g.close, "frame");
     tell(f.versions != g.versions, "versions");
@@ -62,16 +57,21 @@ FigureCard mergeCards(const FigureCard& kept, const FigureCard& other) {
     FigureFacts& f = out.facts;
     const FigureFacts& g = other.facts;
     if (other.name != kept.name && !other.name.empty()) addMissing(f.otherNames, {other.name});
-    addMissing(f.otherNames, g.otherNames);
+    for (const FigureField& field : figureFields()) {
+        if (field.list) {
+            addMissing(f.*field.list, g.*field.list);
+            continue;
+        }
+        std::string& text = f.*field.text;
+        const std::string& more = g.*field.text;
+        if (text.empty()) text = more;
+        else if (field.merging == Merging::Both && text != more && !more.empty()) text += "\n" + more;
+    }
     std::erase(f.otherNames, out.name);
-    addMissing(f.tags, g.tags);
     for (const FigureLine& line : other.lines)
         if (std::none_of(out.lines.begin(), out.lines.end(), [&](const FigureLine& l) { return l.role == line.role; })) out.lines.push_back(line);
     for (const FigureVersion& version : g.versions)
         if (std::find(f.versions.begin(), f.versions.end(), version) == f.versions.end()) f.versions.push_back(version);
-    for (const auto field : {&FigureFacts::family, &FigureFacts::description, &FigureFacts::level, &FigureFacts::words, &FigureFacts::cautions})
-        if ((f.*field).empty()) f.*field = g.*field;
-    if (f.notes != g.notes && !g.notes.empty()) f.notes += (f.notes.empty() ? "" : "\n") + g.notes;
     if (!out.claimed) out.claimed = other.claimed;
     if (!f.choices) f.choices = g.choices;
     if (f.entry == Tick{} && f.close == Tick{}) {

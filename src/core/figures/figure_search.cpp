@@ -1,6 +1,7 @@
 #include "core/figures/figure_search.h"
 
 #include "core/base/text_rows.h"
+#include "core/figures/figure_fields.h"
 
 #include <algorithm>
 
@@ -119,9 +120,11 @@ FigureDigest digestOf(const FigureCard& card, const NotationChoices& choices) {
     const auto add = [&](const std::string& text) { digest.words += lowered(text) + "\n"; };
     const FigureFacts& facts = card.facts;
     add(card.name);
-    for (const std::string& name : facts.otherNames) add(name);
-    for (const std::string* text : {&facts.family, &facts.description, &facts.level, &facts.words, &facts.cautions, &facts.notes}) add(*text);
-    for (const std::string& tag : facts.tags) add("#" + tag);
+    for (const FigureField& field : figureFields()) {
+        if (field.text) add(std::string(field.before) + facts.*field.text);
+        else
+            for (const std::string& word : facts.*field.list) add(std::string(field.before) + word);
+    }
     for (const FigureLine& line : card.lines) add(line.role + " " + line.text);
     for (const FigureVersion& version : facts.versions) add(version.name + " " + version.level);
     digest.name = lowered(card.name);

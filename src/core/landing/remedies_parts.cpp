@@ -3,6 +3,7 @@
 #include "core/edits/settlings.h"
 #include "core/figures/figure_findings.h"
 #include "core/notation/notation_print.h"
+#include "core/notation/step_words.h"
 #include "core/routine/routine_figures.h"
 #include "core/said/steps_reader.h"
 #include "core/said/word_meaning.h"
@@ -92,6 +93,13 @@ std::optional<std::string> withLastStepTouched(const std::string& line, const No
     return std::nullopt;
 }
 
+std::vector<std::string_view> wordsThatCanStep() {
+    std::vector<std::string_view> all;
+    for (const StepWord& word : stepWords())
+        if (word.canStep) all.push_back(word.word);
+    return all;
+}
+
 std::optional<std::string> withLastTouchStepped(const std::string& line, const NotationChoices& choices) {
     const NotationReading read = readSteps(line, choices).reading;
     if (read.error) return std::nullopt;
@@ -99,14 +107,14 @@ std::optional<std::string> withLastTouchStepped(const std::string& line, const N
         const Action& action = read.actions[i];
         if (!action.usesFoot()) continue;
         if (action.kind != ActionKind::NoWeight) return std::nullopt;
-        for (const std::string_view word : {"touch", "tap", "point", "brush"}) {
+        for (const std::string_view word : wordsThatCanStep()) {
             const auto at = line.find(word, action.begin);
             if (at == std::string::npos || at >= action.finish) continue;
             std::string text = line;
             text.replace(at, word.size(), "step");
             if (auto said = reworded(line, choices, i, ActionKind::Step, text)) return said;
         }
-        for (const std::string_view word : {"touch", "tap", "point", "brush"}) { // the line says it otherwise: it is written anew
+        for (const std::string_view word : wordsThatCanStep()) { // the line says it otherwise: it is written anew
             const auto at = action.words.find(word);
             if (at == std::string::npos) continue;
             NotationReading other = read;

@@ -35,12 +35,8 @@ std::vector<CareMark> careFor(const std::vector<Action>& actions, const CoupleSt
     for (const Action& action : actions) {
         couple = couple.then(action.couple);
         for (const std::string& code : action.care) asked.insert(code);
-        for (std::string_view word : {"kick", "flick", "sweep", "ronde", "lift", "low-kick"})
-            if (saysWord(action.words, word)) asked.insert("clearance");
-        if (isStomp(action.words) || action.kind == ActionKind::Jump || saysWord(action.words, "leap") || saysWord(action.words, "slide")) {
-            asked.insert("dry-floor");
-            asked.insert("shoes");
-        }
+        for (const std::string_view code : careOfWords(action.words)) asked.insert(code);
+        if (action.kind == ActionKind::Jump) asked.insert({"dry-floor", "shoes"}); // also one that is written without the word
         if (action.turn.value == 0) continue;
         const bool large = meaningOf(action.words).size == StepSize::Large;
         if (std::abs(action.turn.value) >= 4 && action.turnEnd() - action.at <= counts(2)) asked.insert("small-base");

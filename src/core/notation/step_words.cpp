@@ -1,24 +1,43 @@
 #include "core/notation/step_words.h"
 
 #include <algorithm>
-#include <array>
+#include <unordered_map>
 
 namespace lc {
 
 namespace {
 
-// Common step words of several traditions; common practice, no source.
-constexpr std::array<std::string_view, 20> noWeightWords{
-    "touch", "tap", "point", "kick", "flick", "hook", "hitch", "brush", "swivel", "stomp-up",
-    "scuff", "dig", "drag", "lift", "fan", "sweep", "ronde", "knee", "low-kick", "stamp-up"};
-constexpr std::array<std::string_view, 8> waitWords{"wait", "hold", "pause", "silent", "rest", "freeze", "still", "nothing"};
-constexpr std::array<std::string_view, 15> gestureWords{"clap", "slap", "snap", "arm", "arms", "head", "look", "breath",
-                                                        "breathe", "nod", "shrug", "pose", "settle", "reach", "smile"};
+constexpr StepWord none(std::string_view word, std::string_view care = {}) { return {.word = word, .kind = ActionKind::NoWeight, .care = care}; }
+constexpr StepWord toe(std::string_view word, bool lifts = false, bool swings = false) { return {.word = word, .kind = ActionKind::NoWeight, .canStep = true, .lifts = lifts, .swings = swings}; }
+constexpr StepWord leg(std::string_view word, std::string_view care = {}, bool swings = false) { return {.word = word, .kind = ActionKind::NoWeight, .care = care, .lifts = true, .swings = swings}; }
+constexpr StepWord wait(std::string_view word) { return {.word = word, .kind = ActionKind::Wait}; }
+constexpr StepWord gesture(std::string_view word) { return {.word = word, .kind = ActionKind::Gesture}; }
+constexpr StepWord step(std::string_view word, std::string_view care) { return {.word = word, .kind = ActionKind::Step, .care = care}; }
+constexpr StepWord stomp(std::string_view word) { return {.word = word, .kind = ActionKind::Step, .care = "dry-floor shoes", .weightBySchool = true}; }
+constexpr StepWord to(std::string_view word, BodyDirection direction, bool lifts = false) { return {.word = word, .kind = {}, .direction = direction, .lifts = lifts}; }
+constexpr StepWord sized(std::string_view word, StepSize size) { return {.word = word, .kind = {}, .size = size}; }
+constexpr StepWord other(std::string_view word, ActionKind kind, std::string_view care = {}) { return {.word = word, .kind = kind, .care = care}; }
 
-template <std::size_t N>
-bool contains(const std::array<std::string_view, N>& words, std::string_view word) {
-    return std::find(words.begin(), words.end(), word) != words.end();
-}
+constexpr StepWord words[] = {
+    toe("touch"), toe("tap"), toe("point", false, true), toe("brush", true, true),
+    leg("kick", "clearance", true), leg("flick", "clearance", true), leg("sweep", "clearance"), leg("hook"), leg("hitch"), leg("scuff"),
+    none("ronde", "clearance"), none("lift", "clearance"), none("low-kick", "clearance"),
+    none("swivel"), none("dig"), none("drag"), none("fan"), none("knee"), none("stomp-up"), none("stamp-up"),
+    stomp("stomp"), stomp("stamp"), step("leap", "dry-floor shoes"), step("slide", "dry-floor shoes"), {.word = "recover", .kind = ActionKind::Step, .lifts = true},
+    other("hop", ActionKind::Hop), other("jump", ActionKind::Jump, "dry-floor shoes"), other("free", ActionKind::Free), other("somehow", ActionKind::Untimed),
+    wait("wait"), wait("hold"), wait("pause"), wait("silent"), wait("rest"), wait("freeze"), wait("still"), wait("nothing"),
+    gesture("clap"), gesture("slap"), gesture("snap"), gesture("arm"), gesture("arms"), gesture("head"), gesture("look"), gesture("breath"), gesture("breathe"), gesture("nod"),
+    gesture("shrug"), gesture("pose"), gesture("settle"), gesture("reach"), gesture("smile"),
+    to("forward", BodyDirection::Forward), to("fwd", BodyDirection::Forward), to("forwards", BodyDirection::Forward),
+    to("back", BodyDirection::Back), to("backward", BodyDirection::Back), to("backwards", BodyDirection::Back),
+    to("side", BodyDirection::Side), to("sideways", BodyDirection::Side),
+    to("across", BodyDirection::Across), to("cross", BodyDirection::Across), to("front", BodyDirection::Across), to("behind", BodyDirection::Behind),
+    to("diagonal", BodyDirection::Diagonal), to("diag", BodyDirection::Diagonal),
+    to("place", BodyDirection::Place), to("replace", BodyDirection::Place, true),
+    to("together", BodyDirection::Together), to("close", BodyDirection::Together), to("beside", BodyDirection::Together), to("collect", BodyDirection::Together),
+    sized("small", StepSize::Small), sized("little", StepSize::Small), sized("tiny", StepSize::Small),
+    sized("large", StepSize::Large), sized("big", StepSize::Large), sized("long", StepSize::Large), sized("wide", StepSize::Large),
+};
 
 std::string lower(std::string_view word) {
     std::string text(word);
@@ -27,65 +46,59 @@ std::string lower(std::string_view word) {
     return text;
 }
 
+/// Each piece of a text that is divided by spaces.
 template <typename Found>
-void eachWord(std::string_view words, Found found) {
+void eachPiece(std::string_view text, Found found) {
     std::size_t at = 0;
-    while (at < words.size()) {
-        const std::size_t end = std::min(words.find(' ', at), words.size());
-        if (end > at) found(lower(words.substr(at, end - at)));
+    while (at < text.size()) {
+        const std::size_t end = std::min(text.find(' ', at), text.size());
+        if (end > at) found(text.substr(at, end - at));
         at = end + 1;
     }
 }
 
-struct DirectionWord {
-    std::string_view word;
-    BodyDirection direction;
-};
-constexpr std::array<DirectionWord, 20> directionWords{{{"forward", BodyDirection::Forward}, {"fwd", BodyDirection::Forward},
-                                                        {"forwards", BodyDirection::Forward}, {"back", BodyDirection::Back},
-                                                        {"backward", BodyDirection::Back}, {"backwards", BodyDirection::Back},
-                                                        {"side", BodyDirection::Side}, {"sideways", BodyDirection::Side},
-                                                        {"across", BodyDirection::Across}, {"cross", BodyDirection::Across},
-                                                        {"front", BodyDirection::Across}, {"behind", BodyDirection::Behind},
-                                                        {"diagonal", BodyDirection::Diagonal}, {"diag", BodyDirection::Diagonal},
-                                                        {"place", BodyDirection::Place}, {"replace", BodyDirection::Place},
-                                                        {"together", BodyDirection::Together}, {"close", BodyDirection::Together},
-                                                        {"beside", BodyDirection::Together}, {"collect", BodyDirection::Together}}};
+template <typename Found>
+void eachWord(std::string_view text, Found found) {
+    eachPiece(text, [&](std::string_view word) { found(lower(word)); });
+}
 
 } // namespace
 
-ActionKind kindOf(std::span<const std::string> words, const NotationChoices& choices) {
-    bool noWeight = false, wait = false, gesture = false, hop = false, jump = false, other = false, free = false, untimed = false;
-    for (const std::string& word : words) {
-        const std::string w = lower(word);
-        if (contains(noWeightWords, w) || (!choices.stompTakesWeight && isStomp(w))) noWeight = true;
-        else if (contains(waitWords, w)) wait = true;
-        else if (contains(gestureWords, w)) gesture = true;
-        else if (w == "hop") hop = true;
-        else if (w == "jump") jump = true;
-        else if (w == "free") free = true;
-        else if (w == "somehow") untimed = true;
-        else other = true;
-    }
-    if (untimed) return ActionKind::Untimed;
-    if (free) return ActionKind::Free;
-    if (noWeight) return ActionKind::NoWeight;
-    if (hop) return ActionKind::Hop;
-    if (jump) return ActionKind::Jump;
-    if (wait) return ActionKind::Wait;
-    if (gesture && !other) return ActionKind::Gesture;
-    return ActionKind::Step;
+std::span<const StepWord> stepWords() { return words; }
+
+const StepWord* stepWord(std::string_view word) {
+    const std::string small = lower(word);
+    static const std::unordered_map<std::string_view, const StepWord*> known = [] {
+        std::unordered_map<std::string_view, const StepWord*> all;
+        for (const StepWord& entry : words) all.emplace(entry.word, &entry);
+        return all;
+    }();
+    const auto found = known.find(small);
+    return found == known.end() ? nullptr : found->second;
 }
 
-StepMeaning meaningOf(std::string_view words) {
+ActionKind kindOf(std::span<const std::string> said, const NotationChoices& choices) {
+    bool kinds[static_cast<std::size_t>(ActionKind::Untimed) + 1] = {};
+    bool other = false; // words that name a step
+    for (const std::string& word : said) {
+        const StepWord* entry = stepWord(word);
+        if (!entry || !entry->kind || *entry->kind == ActionKind::Step) {
+            if (entry && entry->weightBySchool && !choices.stompTakesWeight) kinds[static_cast<std::size_t>(ActionKind::NoWeight)] = true;
+            else other = true;
+        } else kinds[static_cast<std::size_t>(*entry->kind)] = true;
+    }
+    for (const ActionKind kind : {ActionKind::Untimed, ActionKind::Free, ActionKind::NoWeight, ActionKind::Hop, ActionKind::Jump, ActionKind::Wait})
+        if (kinds[static_cast<std::size_t>(kind)]) return kind;
+    return kinds[static_cast<std::size_t>(ActionKind::Gesture)] && !other ? ActionKind::Gesture : ActionKind::Step;
+}
+
+StepMeaning meaningOf(std::string_view said) {
     StepMeaning out;
-    eachWord(words, [&](const std::string& w) {
-        const auto direction = std::find_if(directionWords.begin(), directionWords.end(), [&](const DirectionWord& d) { return d.word == w; });
-        if (direction != directionWords.end()) {
-            if (!out.direction) out.direction = direction->direction;
-        } else if (w == "small" || w == "little" || w == "tiny") out.size = StepSize::Small;
-        else if (w == "large" || w == "big" || w == "long" || w == "wide") out.size = StepSize::Large;
-        else if (w == "led") out.lead = Lead::Led;
+    eachWord(said, [&](const std::string& w) {
+        if (const StepWord* entry = stepWord(w)) {
+            if (entry->direction && !out.direction) out.direction = entry->direction;
+            if (entry->size != StepSize::Normal) out.size = entry->size;
+        } else if (w == "led") out.lead = Lead::Led;
         else if (w == "own") out.lead = Lead::Own;
         else if (w == "break") out.breaks = true;
         else if (w == "meet") out.meets = true;
@@ -93,12 +106,27 @@ StepMeaning meaningOf(std::string_view words) {
     return out;
 }
 
-bool saysWord(std::string_view words, std::string_view word) {
+bool saysWord(std::string_view said, std::string_view word) {
     bool found = false;
-    eachWord(words, [&](const std::string& w) { found = found || w == word; });
+    eachWord(said, [&](const std::string& w) { found = found || w == word; });
     return found;
 }
 
-bool isStomp(std::string_view words) { return saysWord(words, "stomp") || saysWord(words, "stamp"); }
+std::vector<std::string_view> careOfWords(std::string_view said) {
+    std::vector<std::string_view> codes;
+    eachWord(said, [&](const std::string& w) {
+        if (const StepWord* entry = stepWord(w)) eachPiece(entry->care, [&](std::string_view code) { codes.push_back(code); });
+    });
+    return codes;
+}
+
+bool isStomp(std::string_view said) {
+    bool found = false;
+    eachWord(said, [&](const std::string& w) {
+        const StepWord* entry = stepWord(w);
+        found = found || (entry && entry->weightBySchool);
+    });
+    return found;
+}
 
 } // namespace lc

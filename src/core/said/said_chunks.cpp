@@ -7,8 +7,14 @@ namespace lc::said {
 namespace {
 
 constexpr std::array<std::string_view, 7> travelling{"rock", "step", "walk", "run", "lunge", "press", "slide"}; // a direction may stand before them
-constexpr std::array<std::string_view, 9> lifting{"hitch", "scuff", "kick", "hook", "sweep", "flick", "brush", "recover", "replace"};
-constexpr std::array<std::string_view, 4> swung{"kick", "flick", "brush", "point"}; // where to is said of these as often as not
+bool lifts(std::string_view word) {
+    const StepWord* known = stepWord(word);
+    return known && known->lifts;
+}
+bool swings(std::string_view word) {
+    const StepWord* known = stepWord(word);
+    return known && known->swings;
+}
 
 Foot footOf(const SaidToken& t) { return t.text == "L" ? Foot::Left : Foot::Right; }
 
@@ -144,7 +150,7 @@ bool Parter::joinsStep(const SaidToken& t) {
     if (c.turns && c.words.empty()) return true;
     if (c.direction) {
         if (c.words.size() == 1 && in(closings, c.words.front())) return false;
-        if (in(swung, t.text) && c.feet.empty() && (c.words.back() == "forward" || c.words.back() == "back"))
+        if (swings(t.text) && c.feet.empty() && (c.words.back() == "forward" || c.words.back() == "back"))
             return m_asker.ask(m_now->begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
                                {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
         if (!in(travelling, t.text)) return false;
@@ -154,7 +160,7 @@ bool Parter::joinsStep(const SaidToken& t) {
     }
     if (!c.feet.empty() && c.words.empty()) { // a foot, then a step
         if (!m_out.chunks.empty() && m_out.chunks.back().footOnly) return false; // "left right left touch"
-        if (in(noWeight, t.text))
+        if (noWeight(t.text))
             return m_asker.ask(c.begin, t.finish, "A foot and “" + t.text + "” can be one step or two. Which is meant?", {"one: a " + t.text + " of that foot", "two: a step, then a " + t.text}) == 0;
         return true;
     }
@@ -203,7 +209,7 @@ void Parter::direction(const SaidToken& t) {
     bool joins = false;
     if (open() && m_now->kind == Chunk::Kind::Step) {
         Chunk& c = *m_now;
-        if (c.verb && t.text == "cross" && in(lifting, c.words.back())) joins = false; // "scuff hitch cross touch"
+        if (c.verb && t.text == "cross" && lifts(c.words.back())) joins = false; // "scuff hitch cross touch"
         else if (c.verb && !c.direction && besideATouch(t)) joins = false;
         else if (c.verb && !c.direction) joins = (c.feet.empty() || !footFollows || refers(t)) && !closesAfterStep(t);
         else if (c.verb) joins = c.words.back() == "diagonal" || crossesInto(t);
@@ -235,7 +241,7 @@ bool Parter::stepsThenCloses(const SaidToken& t) {
 
 bool Parter::besideATouch(const SaidToken& t) {
     const Chunk& c = *m_now;
-    if (!c.feet.empty() || !in(noWeight, c.words.back()) || (t.text != "side" && t.text != "forward" && t.text != "back") || m_out.chunks.size() <= m_group) return false;
+    if (!c.feet.empty() || !noWeight(c.words.back()) || (t.text != "side" && t.text != "forward" && t.text != "back") || m_out.chunks.size() <= m_group) return false;
     const bool alternates = m_out.chunks.back().direction && !m_out.chunks.back().verb;
     const std::string one = "one: a " + c.words.back() + " " + t.text, two = "two: a " + c.words.back() + ", then " + t.text;
     const auto pick = m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?", alternates ? std::vector{two, one} : std::vector{one, two});
@@ -307,7 +313,7 @@ void Parter::remark(const SaidToken& t) {
 void endsFigure(Chunk& figure, const Chunk& next) {
     if (figure.kind != Chunk::Kind::Figure || next.kind != Chunk::Kind::Step || next.words.empty()) return;
     if (figure.figure->shorter.empty() || figure.figure->line.find("touch") == std::string_view::npos) return;
-    if (in(noWeight, next.words.front()) || in(closings, next.words.front()) || next.words.front() == "stomp-up") figure.shorter = true;
+    if (noWeight(next.words.front()) || in(closings, next.words.front())) figure.shorter = true;
 }
 
 void goesOn(const Chunk& before, Chunk& next) {
@@ -320,7 +326,7 @@ void goesOn(const Chunk& before, Chunk& next) {
 }
 
 void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker) {
-    if (before.kind != Chunk::Kind::Step || !before.verb || !before.direction || before.words.empty() || !in(noWeight, before.words.front())) return;
+    if (before.kind != Chunk::Kind::Step || !before.verb || !before.direction || before.words.empty() || !noWeight(before.words.front())) return;
     if (next.kind != Chunk::Kind::Step || next.verb || !next.direction || next.turns || !next.feet.empty() || in(closings, next.words.front())) return;
     const std::string& verb = before.words.front();
     if (asker.ask(next.begin, next.finish, "Is this another " + verb + ", or a step?", {"a " + verb + " " + next.words.front(), "a step " + next.words.front()}) == 1) return;

@@ -26,7 +26,7 @@ Size sizeOf(const KnownFigure& figure) {
         const bool label = count || word == "&" || word == "a" || word == "e";
         if (label && touched) out.alternates = false;
         if (label) ++out.steps;
-        else touched = touched || in(noWeight, word);
+        else touched = touched || noWeight(word);
         if (word == "wait") --out.steps;
     }
     return out;

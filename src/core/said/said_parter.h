@@ -2,6 +2,7 @@
 
 // Private to the files that part what is said: the one that goes from word to word.
 
+#include "core/notation/step_words.h"
 #include "core/said/said_chunks.h"
 
 #include <algorithm>
@@ -10,7 +11,11 @@
 
 namespace lc::said {
 
-constexpr std::array<std::string_view, 13> noWeight{"touch", "tap", "point", "kick", "flick", "hook", "hitch", "brush", "swivel", "scuff", "dig", "sweep", "fan"};
+/// Is it a word for what the free foot does without weight?
+inline bool noWeight(std::string_view word) {
+    const StepWord* known = stepWord(word);
+    return known && known->kind == ActionKind::NoWeight;
+}
 constexpr std::array<std::string_view, 4> closings{"close", "together", "in place", "place"};
 
 template <typename List>

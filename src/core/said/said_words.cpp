@@ -1,5 +1,6 @@
 #include "core/said/said_words.h"
 
+#include "core/notation/step_words.h"
 #include "core/said/said_figures.h"
 
 #include <algorithm>
@@ -120,6 +121,12 @@ Table makeTable() {
     for (const Part& row : fractionTurns) each(row.words, [&](const std::string& word) { put(word, {Sense::Fraction, {}, row.value, row.over}); });
     for (const Part& row : times) each(row.words, [&](const std::string& word) { put(word, {Sense::Times, {}, row.value, 1}); });
     for (const Row& row : rows) each(row.words, [&](const std::string& word) { put(word, {row.sense, row.own.empty() ? word : std::string(row.own), 0, 1}); });
+    for (const StepWord& word : stepWords()) { // also those that nobody says otherwise
+        const std::string text(word.word);
+        if (word.kind == ActionKind::NoWeight || word.kind == ActionKind::Hop || word.kind == ActionKind::Jump || word.kind == ActionKind::Step) put(text, {Sense::Step, text, 0, 1});
+        else if (word.kind == ActionKind::Wait) put(text, {Sense::Hold, "wait", 0, 1});
+        else if (word.kind == ActionKind::Gesture) put(text, {Sense::Gesture, text, 0, 1});
+    }
     std::int64_t place = 0;
     for (const KnownFigure& figure : knownFigures()) {
         each(figure.names, [&](const std::string& word) { put(word, {Sense::Figure, word, place, 1}); });

@@ -1,0 +1,85 @@
+#pragma once
+
+#include "app/base/stage.h"
+
+#include <QHash>
+#include <QObject>
+
+#include <functional>
+#include <vector>
+
+class QAction;
+class QMainWindow;
+class QMenu;
+
+namespace lc::app {
+
+/// All that can be done, from the lists of the window and of its stages; the only place that makes menus, context menus, keys, the entries of the command box and the list of keys from it.
+class CommandTable : public QObject {
+    Q_OBJECT
+public:
+    /// A menu of the menu bar.
+    struct Menu {
+        QByteArray id;
+        QString title;
+    };
+    /// A key and what it does, for a list of keys.
+    struct Key {
+        QString menu; ///< the title of its menu
+        QString name;
+        QString key;
+    };
+
+    /// `show` shows the stage of a command that brings it.
+    CommandTable(QMainWindow& window, std::function<void(Stage&)> show);
+    ~CommandTable() override;
+
+    /// The commands of a stage, or of the window where it is null. Before build().
+    void add(std::vector<Command> commands, Stage* giver = nullptr);
+    /// Makes the actions and the menus, in this order.
+    void build(const std::vector<Menu>& menus);
+
+    void setStage(const Stage& shown); ///< the one that answers what several can do
+    /// Does it; false where there is no such command, or none that applies now.
+    bool run(const QByteArray& id);
+    [[nodiscard]] QAction* action(const QByteArray& id) const; ///< null for none
+    [[nodiscard]] const QList<QAction*>& actions() const { return m_actions; } ///< in the order in which they were listed
+    [[nodiscard]] QString buttonText(const QByteArray& id) const;
+    [[nodiscard]] bool isChosen(const QByteArray& id) const;   ///< is what it does so now?
+    [[nodiscard]] QMenu* menu(const QByteArray& id) const;     ///< a submenu, or "strips"; null for none
+    [[nodiscard]] bool saysOfSong(const QKeySequence& key) const;
+    [[nodiscard]] std::vector<Place> places() const;           ///< for the command box
+    [[nodiscard]] std::vector<Key> keys() const;               ///< in the order of the menus
+
+Q_SIGNALS:
+    void ran(); ///< a command was done
+
+private:
+    struct Entry {
+        Command command;
+        Stage* giver;
+    };
+    /// All that answer one id, and the action that stands for them.
+    struct Row {
+        QAction* action = nullptr; ///< null for a menu of choices
+        std::vector<Entry> entries;
+        [[nodiscard]] const Command& named() const;
+    };
+    [[nodiscard]] const Row* rowOf(const QByteArray& id) const;
+    [[nodiscard]] const Entry* answering(const Row& row) const;
+    void makeAction(Row& row);
+    void fill(QMenu& menu, const Menu& of);
+    void addChoices(QMenu& menu, const Command& command);
+    void answer(const Row& row);
+
+    QMainWindow& m_window;
+    std::function<void(Stage&)> m_show;
+    std::vector<Row> m_rows;          ///< in the order in which they were listed
+    QHash<QByteArray, std::size_t> m_index;
+    QHash<QByteArray, QMenu*> m_menus; ///< submenus, and "strips"
+    QList<QAction*> m_actions;
+    std::vector<Key> m_keys;
+    const Stage* m_shown = nullptr;
+};
+
+} // namespace lc::app

@@ -1,0 +1,82 @@
+#include "audio/playing/voice.h"
+
+#include "audio/sound/resample.h"
+
+#include <espeak-ng/speak_lib.h>
+
+#include <algorithm>
+#include <cmath>
+#include <cstdlib>
+#include <mutex>
+
+namespace lc {
+
+namespace {
+
+std::mutex& espeakLock() {
+    static std::mutex lock;
+    return lock;
+}
+
+int takeSamples(short* wav, int samples, espeak_EVENT* events) {
+    if (wav && samples > 0 && events && events->user_data) {
+        auto* into = static_cast<AudioBuffer*>(events->user_data);
+        for (int i = 0; i < samples; ++i) into->samples.push_back(static_cast<float>(wav[i]) / 32768.0F);
+    }
+    return 0;
+}
+
+/// The sample rate of espeak-ng, set up once; −1 without its data.
+int espeakRate() {
+    static const int rate = [] {
+        const int hertz = espeak_Initialize(AUDIO_OUTPUT_SYNCHRONOUS, 0, nullptr, espeakINITIALIZE_DONT_EXIT);
+        if (hertz <= 0) return -1;
+        espeak_SetSynthCallback(takeSamples);
+        espeak_SetVoiceByName("en");
+        espeak_SetParameter(espeakRATE, 220, 0); // words a minute: a count is over before the next at 150 bpm
+        return hertz;
+    }();
+    return rate;
+}
+
+/// Without what is quieter than a fiftieth of its loudest at both ends.
+void trim(AudioBuffer& sound) {
+    float loudest = 0;
+    for (float s : sound.samples) loudest = std::max(loudest, std::abs(s));
+    const auto heard = [&](float s) { return std::abs(s) > loudest / 50; };
+    const auto first = std::find_if(sound.samples.begin(), sound.samples.end(), heard);
+    const auto last = std::find_if(sound.samples.rbegin(), sound.samples.rend(), heard).base();
+    if (first >= last) return sound.samples.clear();
+    sound.samples = std::vector<float>(first, last);
+}
+
+} // namespace
+
+Voice::Voice() = default;
+Voice::~Voice() = default;
+
+Result<std::shared_ptr<const AudioBuffer>> Voice::say(const std::string& text) {
+    if (const auto kept = m_kept.find(text); kept != m_kept.end()) return kept->second;
+    const std::lock_guard lock(espeakLock());
+    const int rate = espeakRate();
+    if (rate <= 0) return fail(ErrorCode::NotFound, "The voice is not here: the package espeak-ng-data is missing. Counts are clicked instead.");
+    AudioBuffer sound{rate, 1, {}};
+    const std::string word = spokenWord(text);
+    if (espeak_Synth(word.c_str(), word.size() + 1, 0, POS_CHARACTER, 0, espeakCHARS_UTF8, nullptr, &sound) != EE_OK || espeak_Synchronize() != EE_OK)
+        return fail(ErrorCode::NotFound, "The voice could not say “" + text + "”. Counts are clicked instead.");
+    trim(sound);
+    auto kept = std::make_shared<const AudioBuffer>(resampled(std::move(sound), 44100));
+    m_kept.emplace(text, kept);
+    return kept;
+}
+
+std::string spokenWord(const std::string& said) {
+    if (said == "&" || said == "·") return "and";
+    if (said == "a") return "uh";
+    if (said == "e") return "ee";
+    if (said == "S") return "slow";
+    if (said == "Q") return "quick";
+    return said;
+}
+
+} // namespace lc
