@@ -1,4 +1,5 @@
-// How long an edit of an arranged routine takes until its findings are there, by number of steps, and what a landing weighs.
+// How long an edit of an arranged routine takes until its findings are there, by number of steps, and what a landing
+// weighs.
 #include "core/edits/edits.h"
 #include "core/exchange/routine_text.h"
 #include "core/landing/findings.h"
@@ -14,7 +15,8 @@ namespace {
 
 constexpr int stepsInAPass = 32; // of one role
 
-/// Couples: four figures of eight in a part, danced until there are `steps` steps of both roles; every seventh pass differs.
+/// Couples: four figures of eight in a part, danced until there are `steps` steps of both roles; every seventh pass
+/// differs.
 Document arranged(int steps, int roles = 2) {
     const int passes = std::max(1, steps / (stepsInAPass * roles));
     std::string structure = "intro 32";
@@ -25,7 +27,11 @@ Document arranged(int steps, int roles = 2) {
     for (int r = 1; r < roles; ++r) d = *applyEdit(d, AddRole{"role " + std::to_string(r + 1)});
     const PartId part = d.routine.parts[0].id;
     for (int f = 0; f < 4; ++f) {
-        FigureCard card{"Figure " + std::to_string(f), {{"everyone", "1 side R 2 behind L 3 side R & close L 4 side R 5 side L 6 1/4 R 7 side L 8 close R"}}, std::nullopt, {}};
+        FigureCard card{
+            "Figure " + std::to_string(f),
+            {{"everyone", "1 side R 2 behind L 3 side R & close L 4 side R 5 side L 6 1/4 R 7 side L 8 close R"}},
+            std::nullopt,
+            {}};
         d = *applyEdit(d, AddFigure{card, {}});
         d = *applyEdit(d, PlaceFigure{part, d.routine.figures.back().id});
     }
@@ -52,7 +58,16 @@ void arrangedEditToFindings(benchmark::State& state) {
     }
     state.SetComplexityN(state.range(0));
 }
-BENCHMARK(arrangedEditToFindings)->Arg(1000)->Arg(2500)->Arg(5000)->Arg(10000)->Arg(25000)->Arg(50000)->Arg(100000)->Complexity()->Unit(benchmark::kMillisecond);
+BENCHMARK(arrangedEditToFindings)
+    ->Arg(1000)
+    ->Arg(2500)
+    ->Arg(5000)
+    ->Arg(10000)
+    ->Arg(25000)
+    ->Arg(50000)
+    ->Arg(100000)
+    ->Complexity()
+    ->Unit(benchmark::kMillisecond);
 
 void remediesOfTheWorst(benchmark::State& state) {
     const Document d = arranged(static_cast<int>(state.range(0)));

@@ -35,7 +35,15 @@ void bySongLength(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(planPhrases(a));
     state.SetComplexityN(state.range(0));
 }
-BENCHMARK(bySongLength)->Arg(3)->Arg(5)->Arg(10)->Arg(20)->Arg(30)->Arg(60)->Complexity()->Unit(benchmark::kMillisecond);
+BENCHMARK(bySongLength)
+    ->Arg(3)
+    ->Arg(5)
+    ->Arg(10)
+    ->Arg(20)
+    ->Arg(30)
+    ->Arg(60)
+    ->Complexity()
+    ->Unit(benchmark::kMillisecond);
 
 void byCutsAllowed(benchmark::State& state) {
     const PhrasePlanAsked a = asked(4, static_cast<int>(state.range(0)));
@@ -53,7 +61,11 @@ Document routineOn(int minutes) {
     Document d = newDocument();
     d = *applyEdit(d, SetSong{{}, std::make_shared<const SongMap>(*mapFromStructure(structure, 124, {}))});
     d = *applyEdit(d, AddPart{"B"});
-    FigureCard card{"Figure", {{"everyone", "1 side R 2 behind L 3 side R & close L 4 side R 5 side L 6 1/4 R 7 side L 8 close R"}}, std::nullopt, {}};
+    FigureCard card{
+        "Figure",
+        {{"everyone", "1 side R 2 behind L 3 side R & close L 4 side R 5 side L 6 1/4 R 7 side L 8 close R"}},
+        std::nullopt,
+        {}};
     d = *applyEdit(d, AddFigure{card, {}});
     for (int i = 0; i < 4; ++i) d = *applyEdit(d, PlaceFigure{d.routine.parts[0].id, d.routine.figures.back().id});
     for (int i = 0; i < 3; ++i) d = *applyEdit(d, PlaceFigure{d.routine.parts[1].id, d.routine.figures.back().id});
@@ -83,9 +95,14 @@ BENCHMARK(withEverythingAllowed)->Arg(4)->Arg(10)->Arg(30)->Unit(benchmark::kMil
 /// One dance on a hundred mapped songs of four minutes, none square.
 void rankAHundredSongs(benchmark::State& state) {
     Document dance = newDocument();
-    FigureCard card{"Figure", {{"everyone", "1 side R 2 behind L 3 side R & close L 4 side R 5 side L 6 1/4 R 7 side L 8 close R"}}, std::nullopt, {}};
+    FigureCard card{
+        "Figure",
+        {{"everyone", "1 side R 2 behind L 3 side R & close L 4 side R 5 side L 6 1/4 R 7 side L 8 close R"}},
+        std::nullopt,
+        {}};
     dance = *applyEdit(dance, AddFigure{card, {}});
-    for (int i = 0; i < 4; ++i) dance = *applyEdit(dance, PlaceFigure{dance.routine.parts[0].id, dance.routine.figures.back().id});
+    for (int i = 0; i < 4; ++i)
+        dance = *applyEdit(dance, PlaceFigure{dance.routine.parts[0].id, dance.routine.figures.back().id});
     dance = *applyEdit(dance, SetOrder{*readOrder(dance.routine, "A x12")});
     std::vector<Document> songs;
     for (int s = 0; s < 100; ++s) {
@@ -96,7 +113,8 @@ void rankAHundredSongs(benchmark::State& state) {
             structure += (structure.empty() ? "verse " : " | verse ") + std::to_string(length);
             total += length;
         }
-        songs.push_back(*applyEdit(newDocument(), SetSong{{}, std::make_shared<const SongMap>(*mapFromStructure(structure, 100 + s, {}))}));
+        songs.push_back(*applyEdit(
+            newDocument(), SetSong{{}, std::make_shared<const SongMap>(*mapFromStructure(structure, 100 + s, {}))}));
     }
     FitWishes wishes;
     wishes.tempo = *tempoRangeOf("cha-cha");
@@ -112,7 +130,8 @@ BENCHMARK(rankAHundredSongs)->Unit(benchmark::kMillisecond);
 /// Cuts and repeats of the music, by minutes of the song.
 void mendTheMusic(benchmark::State& state) {
     std::string structure, order;
-    for (const Tick phrase : phrasesOf(static_cast<int>(state.range(0)))) structure += (structure.empty() ? "verse " : " | verse ") + std::to_string(wholeCounts(phrase));
+    for (const Tick phrase : phrasesOf(static_cast<int>(state.range(0))))
+        structure += (structure.empty() ? "verse " : " | verse ") + std::to_string(wholeCounts(phrase));
     Document d = routineOn(1);
     d = *applyEdit(d, SetSong{{}, std::make_shared<const SongMap>(*mapFromStructure(structure, 124, {}))});
     for (int i = 0; i < 2 * static_cast<int>(state.range(0)); ++i) order += " A";

@@ -1,5 +1,5 @@
-// How long a song takes from its file to its map, and to be solved again after a fact: medians of five in one run, and the
-// memory at the end.
+// How long a song takes from its file to its map, and to be solved again after a fact: medians of five in one run, and
+// the memory at the end.
 #include "audio/listening/analysis.h"
 #include "audio/sound/audio_file.h"
 #include "audio/sound/resample.h"
@@ -56,9 +56,12 @@ int main(int argc, char** argv) {
         readings.push_back(seconds(listened, read));
         solving.push_back(seconds(read, solved));
     }
-    std::printf("%.2f minutes of sound: reading %.2f s, features %.2f s, readings %.2f s, solving around a fact %.3f s (medians of 5)\n", minutes, median(decoding),
-                median(features), median(readings), median(solving));
-    std::printf("from file to map %.2f s, %.2f s a minute; at most %.0f MB\n", median(decoding) + median(features) + median(readings) + median(solving),
-                (median(decoding) + median(features) + median(readings) + median(solving)) / minutes, residentMegabytes());
+    std::printf(
+        "%.2f minutes of sound: reading %.2f s, features %.2f s, readings %.2f s, solving around a fact %.3f s (medians of 5)\n",
+        minutes, median(decoding), median(features), median(readings), median(solving));
+    std::printf("from file to map %.2f s, %.2f s a minute; at most %.0f MB\n",
+                median(decoding) + median(features) + median(readings) + median(solving),
+                (median(decoding) + median(features) + median(readings) + median(solving)) / minutes,
+                residentMegabytes());
     return 0;
 }

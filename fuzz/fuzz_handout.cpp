@@ -14,11 +14,13 @@ extern "C" int LLVMFuzzerTestOneInput(const unsigned char* data, std::size_t siz
         if (line.understood.empty()) std::abort();
     const auto again = lc::routineFromText(lc::routineToText(handout->document));
     if (!again || again->routine.unsettled.size() != handout->document.routine.unsettled.size()) std::abort();
-    lc::Document document = handout->document; // every first answer can be given, again and again, until nothing is open
+    lc::Document document =
+        handout->document; // every first answer can be given, again and again, until nothing is open
     for (int tries = 0; tries < 60; ++tries) {
         const auto questions = lc::openQuestions(document, handout->lines);
         if (questions.size() != handout->lines.size()) std::abort();
-        const auto open = std::find_if(questions.begin(), questions.end(), [](const auto& question) { return question && !question->answers.empty(); });
+        const auto open = std::find_if(questions.begin(), questions.end(),
+                                       [](const auto& question) { return question && !question->answers.empty(); });
         if (open == questions.end()) break;
         auto after = lc::applyEdits(document, (*open)->answers.front().edits);
         if (!after) std::abort();

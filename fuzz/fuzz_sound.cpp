@@ -1,4 +1,5 @@
-// Any bytes as a sound file: a song within its bounds or a sentence, never more. Seeds: a second of a demo song in each container.
+// Any bytes as a sound file: a song within its bounds or a sentence, never more. Seeds: a second of a demo song in each
+// container.
 #include "audio/sound/song_stream.h"
 
 #include <cmath>
@@ -24,7 +25,9 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
         if (!more || !*more) break;
         for (const float s : block)
             if (!(std::abs(s) <= 8.5F)) std::abort(); // resampling may overshoot a little
-        if (block.size() % static_cast<std::size_t>(channels) != 0 || stream->channels() != channels || stream->sampleRate() != rate) std::abort();
+        if (block.size() % static_cast<std::size_t>(channels) != 0 || stream->channels() != channels ||
+            stream->sampleRate() != rate)
+            std::abort();
     }
     (void)stream->title();
     (void)stream->warning();

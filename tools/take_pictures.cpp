@@ -2,30 +2,30 @@
 #include "app/arrange/arrange_stage.h"
 #include "app/arrange/handout_panel.h"
 #include "app/arrange/mend_panel.h"
+#include "app/arrange/part_editor.h"
 #include "app/arrange/plans_panel.h"
 #include "app/arrange/rank_panel.h"
-#include "app/window/file_desk.h"
-#include "app/widgets/findings_column.h"
-#include "app/listen/listen_stage.h"
-#include "app/window/main_window.h"
-#include "app/arrange/part_editor.h"
-#include "app/widgets/notation_edit.h"
-#include "app/sheets/sheets_stage.h"
 #include "app/base/figure_desk.h"
-#include "app/widgets/figure_list.h"
+#include "app/listen/listen_stage.h"
+#include "app/sheets/sheets_stage.h"
 #include "app/steps/card_page.h"
 #include "app/steps/chain_page.h"
 #include "app/steps/drill_page.h"
 #include "app/steps/fillers_page.h"
 #include "app/steps/frame_page.h"
 #include "app/steps/steps_stage.h"
-#include "app/widgets/plain_table.h"
 #include "app/steps/versions_page.h"
 #include "app/steps/words_page.h"
 #include "app/strips/strips_accessible.h"
 #include "app/strips/strips_view.h"
-#include "audio/sound/audio_file.h"
+#include "app/widgets/figure_list.h"
+#include "app/widgets/findings_column.h"
+#include "app/widgets/notation_edit.h"
+#include "app/widgets/plain_table.h"
+#include "app/window/file_desk.h"
+#include "app/window/main_window.h"
 #include "audio/playing/silent_output.h"
+#include "audio/sound/audio_file.h"
 #include "core/base/files.h"
 #include "core/exchange/handout.h"
 #include "core/exchange/routine_text.h"
@@ -33,10 +33,10 @@
 
 #include <QApplication>
 #include <QComboBox>
-#include <QLineEdit>
-#include <QPushButton>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QLineEdit>
+#include <QPushButton>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -93,9 +93,12 @@ int main(int argc, char** argv) {
     for (int i = 0; i < 200 && session.song.loading(); ++i) settle(50);
     window.showStage(app::stage_id::listen);
     session.doc.undo(); // nothing is asked about unsaved work
-    if (args.size() > 4) window.openAny(args[4]);
-    else window.openDemo();
-    for (int i = 0; i < 200 && (session.song.loading() || !session.song.loudness() || !session.song.heardSong()); ++i) settle(50);
+    if (args.size() > 4)
+        window.openAny(args[4]);
+    else
+        window.openDemo();
+    for (int i = 0; i < 200 && (session.song.loading() || !session.song.loudness() || !session.song.heardSong()); ++i)
+        settle(50);
     window.stage<app::ArrangeStage>().setPassesShown(false);
     window.showStage(app::stage_id::listen);
     session.transport.setCaret(counts(100));
@@ -104,11 +107,13 @@ int main(int argc, char** argv) {
     session.transport.setCaret(counts(32));
     window.stage<app::ListenStage>().tap();
     session.transport.togglePlay();
-    for (const Seconds beat : simulatedTaps([&] {
-             std::vector<Seconds> beats;
-             for (int c = 36; c < 60; ++c) beats.push_back(session.doc.landing().grid.cell(c)->start);
-             return beats;
-         }(), {}, 5)) {
+    for (const Seconds beat : simulatedTaps(
+             [&] {
+                 std::vector<Seconds> beats;
+                 for (int c = 36; c < 60; ++c) beats.push_back(session.doc.landing().grid.cell(c)->start);
+                 return beats;
+             }(),
+             {}, 5)) {
         while (session.transport.player().position() < beat) {
             now += 0.01;
             silent->pump();
@@ -119,16 +124,20 @@ int main(int argc, char** argv) {
     shoot("listen-tapping");
     session.transport.togglePlay();
     window.stage<app::ListenStage>().typeStructure();
-    if (auto* text = window.stage<app::ListenStage>().findChild<QLineEdit*>(QStringLiteral("structureText"))) text->setText(QStringLiteral("pickup 1 | intro 12 | verse 36 | stop 3 | chorus 48 | ending 24 @112>90"));
-    if (auto* metre = window.stage<app::ListenStage>().findChild<QComboBox*>(QStringLiteral("structureMetre"))) metre->setCurrentText(QStringLiteral("3/4"));
+    if (auto* text = window.stage<app::ListenStage>().findChild<QLineEdit*>(QStringLiteral("structureText")))
+        text->setText(QStringLiteral("pickup 1 | intro 12 | verse 36 | stop 3 | chorus 48 | ending 24 @112>90"));
+    if (auto* metre = window.stage<app::ListenStage>().findChild<QComboBox*>(QStringLiteral("structureMetre")))
+        metre->setCurrentText(QStringLiteral("3/4"));
     shoot("listen-structure");
-    if (auto* close = window.stage<app::ListenStage>().findChild<QPushButton*>(QStringLiteral("closePanel"))) close->click();
+    if (auto* close = window.stage<app::ListenStage>().findChild<QPushButton*>(QStringLiteral("closePanel")))
+        close->click();
     // Steps: a couple's figure that is called a six and is none, with its versions; then the other pages of the bench.
     window.showStage(app::stage_id::steps);
     StepsStage& steps = window.stage<app::StepsStage>();
     FigureCard kerb;
     kerb.name = "Kerb";
-    kerb.lines = {{"leader", "[open, L-R low] 1 side L 2 behind R 3 side L 4 across R 5 side L"}, {"follower", "[open, L-R low] 1 side R 2 behind L 3 side R 4 across L 5 side R"}};
+    kerb.lines = {{"leader", "[open, L-R low] 1 side L 2 behind R 3 side L 4 across R 5 side L"},
+                  {"follower", "[open, L-R low] 1 side R 2 behind L 3 side R 4 across L 5 side R"}};
     kerb.claimed = counts(6);
     kerb.facts.description = "Called a six by the couples of the hall; count it.";
     kerb.facts.family = "vines";
@@ -147,7 +156,8 @@ int main(int argc, char** argv) {
     steps.desk().change(kerb, QStringLiteral("frame"));
     steps.setPage(StepsStage::Page::Frame);
     shoot("steps-frame");
-    kerb.lines = {{"everyone", "forward left, right, side left, close, rock back, recover"}}; // the same length, as it is said
+    kerb.lines = {
+        {"everyone", "forward left, right, side left, close, rock back, recover"}}; // the same length, as it is said
     kerb.facts.description = "Written down as it is said in the hall.";
     steps.desk().change(kerb, QStringLiteral("said"));
     steps.setPage(StepsStage::Page::Fillers);
@@ -179,8 +189,10 @@ int main(int argc, char** argv) {
     window.stage<app::ArrangeStage>().showFill();
     shoot("arrange-fill");
     QTemporaryDir shelf; // the other songs of the hall
-    for (const char* song : {"copper-weathervane.ogg", "lantern-arcade.ogg", "orchard-gate.ogg", "sevenfold-stairs.ogg"})
-        QFile::copy(QFileInfo(FileDesk::demoPath()).path() + QLatin1Char('/') + QString::fromLatin1(song), shelf.filePath(QString::fromLatin1(song)));
+    for (const char* song :
+         {"copper-weathervane.ogg", "lantern-arcade.ogg", "orchard-gate.ogg", "sevenfold-stairs.ogg"})
+        QFile::copy(QFileInfo(FileDesk::demoPath()).path() + QLatin1Char('/') + QString::fromLatin1(song),
+                    shelf.filePath(QString::fromLatin1(song)));
     window.stage<app::ArrangeStage>().showRanking();
     window.stage<app::ArrangeStage>().ranking().rank(shelf.path(), Ranked::Songs);
     for (int i = 0; i < 1200 && window.stage<app::ArrangeStage>().ranking().busy(); ++i) settle(50);
@@ -200,7 +212,9 @@ int main(int argc, char** argv) {
     shoot("arrange-eight");
     session.view.setMagnification(Magnification::Page);
     window.stage<app::ArrangeStage>().setPassesShown(true);
-    for (int i = 0; i < 6 && !session.doc.landing().findings.empty() && session.doc.landing().findings.front().severity == Severity::Misses; ++i) {
+    for (int i = 0; i < 6 && !session.doc.landing().findings.empty() &&
+                    session.doc.landing().findings.front().severity == Severity::Misses;
+         ++i) {
         window.stage<app::ArrangeStage>().findings().openFinding(0);
         window.stage<app::ArrangeStage>().findings().applyChosen();
     }
@@ -235,7 +249,8 @@ int main(int argc, char** argv) {
         window.stage<app::ArrangeStage>().goToPass(routine->routine.passes.front().id);
         settle();
         for (const PassPerformance& pass : session.doc.landing().performance.passes)
-            if (pass.start <= counts(count) && counts(count) < pass.end()) window.stage<app::ArrangeStage>().goToPass(pass.id);
+            if (pass.start <= counts(count) && counts(count) < pass.end())
+                window.stage<app::ArrangeStage>().goToPass(pass.id);
         session.transport.setCaret(counts(count));
         window.stage<app::ArrangeStage>().showTurns();
         shoot(name);
@@ -255,6 +270,7 @@ figure: Side six
 part: A
   Basic
 order: A x16
-)", 68, "arrange-turned");
+)",
+         68, "arrange-turned");
     return 0;
 }

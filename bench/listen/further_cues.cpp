@@ -7,9 +7,11 @@
 
 namespace lc::bench {
 
-std::array<double, furtherCues> furtherCuesOf(const PulseCandidate& pulse, const std::array<std::vector<double>, witnesses>& heard) {
+std::array<double, furtherCues> furtherCuesOf(const PulseCandidate& pulse,
+                                              const std::array<std::vector<double>, witnesses>& heard) {
     std::vector<double> offBeats;
-    for (std::size_t i = 0; i + 1 < pulse.beats.size(); ++i) offBeats.push_back(0.5 * (pulse.beats[i] + pulse.beats[i + 1]));
+    for (std::size_t i = 0; i + 1 < pulse.beats.size(); ++i)
+        offBeats.push_back(0.5 * (pulse.beats[i] + pulse.beats[i + 1]));
     std::array<double, witnesses> agreed{};
     double off = 0;
     for (std::size_t w = 0; w < witnesses; ++w) {

@@ -1,7 +1,7 @@
 #include "piece.h"
 
-#include "audio/sound/audio_file.h"
 #include "audio/listening/features_file.h"
+#include "audio/sound/audio_file.h"
 #include "audio/sound/resample.h"
 
 #include <nlohmann/json.hpp>
@@ -13,7 +13,8 @@ namespace lc::bench {
 
 namespace {
 
-/// What a net that never learned from the piece says of it, instead of the program's own: PIECE.heard, three floats a frame.
+/// What a net that never learned from the piece says of it, instead of the program's own: PIECE.heard, three floats a
+/// frame.
 void hearAsAStranger(std::filesystem::path piece, SongFeatures& song) {
     std::ifstream file(piece.replace_extension(".heard"), std::ios::binary);
     std::array<float, 3> said{};

@@ -17,7 +17,9 @@ namespace {
 std::vector<double> byTempoPath(const OnsetFunctions& onsets) {
     constexpr int hop = 512, rate = 44100; // what its comb filters are made for: two of our frames
     std::vector<double> function;
-    for (std::size_t i = 0; i + 1 < onsets.size(); i += 2) function.push_back(static_cast<double>(onsets.complexDomain[i]) + static_cast<double>(onsets.complexDomain[i + 1]));
+    for (std::size_t i = 0; i + 1 < onsets.size(); i += 2)
+        function.push_back(static_cast<double>(onsets.complexDomain[i]) +
+                           static_cast<double>(onsets.complexDomain[i + 1]));
     if (function.size() < 600) return {};
     std::vector<double> period(function.size(), 0), tempi, beats;
     TempoTrackV2 tracker(rate, hop);
@@ -55,9 +57,11 @@ std::vector<double> byOneTempo(const std::vector<float>& function, double rate) 
     double energy = 0;
     for (float f : function) energy += static_cast<double>(f * f);
     const double unit = std::sqrt(energy / static_cast<double>(function.size())) + 1e-9;
-    const auto nearest = static_cast<std::size_t>(std::lround(0.5 * period)), farthest = static_cast<std::size_t>(std::lround(2 * period));
+    const auto nearest = static_cast<std::size_t>(std::lround(0.5 * period)),
+               farthest = static_cast<std::size_t>(std::lround(2 * period));
     std::vector<double> cost(farthest + 1, 0);
-    for (std::size_t lag = nearest; lag <= farthest; ++lag) cost[lag] = tightness * std::pow(std::log(static_cast<double>(lag) / period), 2);
+    for (std::size_t lag = nearest; lag <= farthest; ++lag)
+        cost[lag] = tightness * std::pow(std::log(static_cast<double>(lag) / period), 2);
     std::vector<double> score(function.size());
     std::vector<std::size_t> before(function.size(), SIZE_MAX);
     for (std::size_t i = 0; i < function.size(); ++i) {
@@ -70,7 +74,8 @@ std::vector<double> byOneTempo(const std::vector<float>& function, double rate) 
         score[i] = static_cast<double>(function[i]) / unit + best;
     }
     const std::size_t tail = function.size() > farthest ? function.size() - farthest : 0;
-    auto at = static_cast<std::size_t>(std::max_element(score.begin() + static_cast<std::ptrdiff_t>(tail), score.end()) - score.begin());
+    auto at = static_cast<std::size_t>(
+        std::max_element(score.begin() + static_cast<std::ptrdiff_t>(tail), score.end()) - score.begin());
     std::vector<double> beats;
     for (; at != SIZE_MAX; at = before[at]) beats.push_back(static_cast<double>(at) / rate);
     std::reverse(beats.begin(), beats.end());
@@ -88,8 +93,11 @@ std::vector<Strike> strikes(const OnsetFunctions& onsets) {
     std::vector<Strike> out;
     const auto reach = static_cast<std::size_t>(0.05 * onsets.rate);
     for (std::size_t i = reach; i + reach < f.size(); ++i) {
-        if (f[i] < 1.0F || *std::max_element(f.begin() + static_cast<std::ptrdiff_t>(i - reach), f.begin() + static_cast<std::ptrdiff_t>(i + reach + 1)) > f[i]) continue;
-        if (out.empty() || onsets.secondsOf(static_cast<double>(i)) - out.back().time > 0.05) out.push_back({onsets.secondsOf(static_cast<double>(i)), std::log1p(static_cast<double>(f[i]))});
+        if (f[i] < 1.0F || *std::max_element(f.begin() + static_cast<std::ptrdiff_t>(i - reach),
+                                             f.begin() + static_cast<std::ptrdiff_t>(i + reach + 1)) > f[i])
+            continue;
+        if (out.empty() || onsets.secondsOf(static_cast<double>(i)) - out.back().time > 0.05)
+            out.push_back({onsets.secondsOf(static_cast<double>(i)), std::log1p(static_cast<double>(f[i]))});
     }
     return out;
 }
@@ -107,9 +115,13 @@ std::vector<double> beliefs(const std::vector<Strike>& strikes) {
     std::vector<Cluster> clusters;
     for (std::size_t i = 0; i < strikes.size(); ++i)
         for (std::size_t k = i + 1; k < strikes.size() && strikes[k].time - strikes[i].time < 2.5; ++k) {
-            const double gap = strikes[k].time - strikes[i].time, weight = std::min(strikes[i].strength, strikes[k].strength);
+            const double gap = strikes[k].time - strikes[i].time,
+                         weight = std::min(strikes[i].strength, strikes[k].strength);
             if (gap < 0.1) continue;
-            const auto near = std::min_element(clusters.begin(), clusters.end(), [&](const Cluster& a, const Cluster& b) { return std::abs(a.period - gap) < std::abs(b.period - gap); });
+            const auto near =
+                std::min_element(clusters.begin(), clusters.end(), [&](const Cluster& a, const Cluster& b) {
+                    return std::abs(a.period - gap) < std::abs(b.period - gap);
+                });
             if (near == clusters.end() || std::abs(near->period - gap) > 0.025) {
                 clusters.push_back({gap, weight});
                 continue;
@@ -123,10 +135,13 @@ std::vector<double> beliefs(const std::vector<Strike>& strikes) {
         double worth = 5 * c.weight;
         for (const Cluster& other : clusters)
             for (int n = 2; n <= 4; ++n)
-                if (std::abs(other.period / c.period - n) < 0.06 * n || std::abs(c.period / other.period - n) < 0.06 * n) worth += (6 - n) * other.weight;
+                if (std::abs(other.period / c.period - n) < 0.06 * n ||
+                    std::abs(c.period / other.period - n) < 0.06 * n)
+                    worth += (6 - n) * other.weight;
         ranked.push_back({c.period, worth});
     }
-    std::stable_sort(ranked.begin(), ranked.end(), [](const Cluster& a, const Cluster& b) { return a.weight > b.weight; });
+    std::stable_sort(ranked.begin(), ranked.end(),
+                     [](const Cluster& a, const Cluster& b) { return a.weight > b.weight; });
     std::vector<double> out;
     for (const Cluster& c : ranked)
         if (out.size() < 10) out.push_back(c.period);
@@ -141,7 +156,8 @@ std::vector<double> byAgents(const OnsetFunctions& onsets) {
     if (all.size() < 16) return {};
     std::vector<Agent> agents;
     for (double period : beliefs(all))
-        for (std::size_t i = 0; i < all.size() && all[i].time < all.front().time + 4 && i < 8; ++i) agents.push_back({period, all[i].time, all[i].strength, {all[i].time}});
+        for (std::size_t i = 0; i < all.size() && all[i].time < all.front().time + 4 && i < 8; ++i)
+            agents.push_back({period, all[i].time, all[i].strength, {all[i].time}});
     for (const Strike& strike : all) {
         std::vector<Agent> born;
         for (Agent& a : agents) {
@@ -153,23 +169,31 @@ std::vector<double> byAgents(const OnsetFunctions& onsets) {
                 if (agents.size() + born.size() >= most) continue;
                 born.push_back(a);
             }
-            for (int k = 1; k < static_cast<int>(steps); ++k) a.beats.push_back(a.last + k * (steps * a.period + error) / steps);
+            for (int k = 1; k < static_cast<int>(steps); ++k)
+                a.beats.push_back(a.last + k * (steps * a.period + error) / steps);
             a.score += (1 - 0.5 * std::abs(error) / (late * a.period)) * strike.strength - 0.2 * (steps - 1);
             a.last = strike.time;
             a.period += correction * error / steps;
             a.beats.push_back(strike.time);
         }
         agents.insert(agents.end(), born.begin(), born.end());
-        std::stable_sort(agents.begin(), agents.end(), [](const Agent& a, const Agent& b) { return a.score > b.score; });
+        std::stable_sort(agents.begin(), agents.end(),
+                         [](const Agent& a, const Agent& b) { return a.score > b.score; });
         for (std::size_t i = 0; i < agents.size(); ++i) // of those that have come to agree the best stays
             agents.erase(std::remove_if(agents.begin() + static_cast<std::ptrdiff_t>(i) + 1, agents.end(),
-                                        [&](const Agent& b) { return std::abs(b.period - agents[i].period) < 0.01 && std::abs(b.last - agents[i].last) < 0.02; }),
+                                        [&](const Agent& b) {
+                                            return std::abs(b.period - agents[i].period) < 0.01 &&
+                                                   std::abs(b.last - agents[i].last) < 0.02;
+                                        }),
                          agents.end());
-        agents.erase(std::remove_if(agents.begin(), agents.end(), [&](const Agent& a) { return strike.time - a.last > patience; }), agents.end());
+        agents.erase(std::remove_if(agents.begin(), agents.end(),
+                                    [&](const Agent& a) { return strike.time - a.last > patience; }),
+                     agents.end());
     }
     // What was struck, for each second a beat takes: a fast agent is not the better for having more beats.
     const auto worth = [](const Agent& a) { return a.score * std::sqrt(a.period); };
-    const auto best = std::max_element(agents.begin(), agents.end(), [&](const Agent& a, const Agent& b) { return worth(a) < worth(b); });
+    const auto best = std::max_element(agents.begin(), agents.end(),
+                                       [&](const Agent& a, const Agent& b) { return worth(a) < worth(b); });
     return best == agents.end() ? std::vector<double>{} : best->beats;
 }
 
@@ -179,7 +203,8 @@ std::array<std::vector<double>, witnesses> pulseWitnesses(const SongFeatures& so
     const OnsetFunctions& onsets = song.onsets;
     std::vector<float> drums(onsets.size());
     for (std::size_t i = 0; i < drums.size(); ++i) drums[i] = std::log1p(onsets.low[i]) + std::log1p(onsets.high[i]);
-    return {byTempoPath(onsets), byOneTempo(pulseActivation(onsets), onsets.rate), byAgents(onsets), byOneTempo(drums, onsets.rate)};
+    return {byTempoPath(onsets), byOneTempo(pulseActivation(onsets), onsets.rate), byAgents(onsets),
+            byOneTempo(drums, onsets.rate)};
 }
 
 } // namespace lc::bench

@@ -1,6 +1,6 @@
 // How right the maps of pieces are, without a decoder or another process between: scores [--each] PIECE.json …
-// F of beats and of 1s within 70 ms, F of phrase starts within a beat, fermatas found and wrongly found, for each style and over
-// all. The numbers that are published come from measure.py; this one is for tuning.
+// F of beats and of 1s within 70 ms, F of phrase starts within a beat, fermatas found and wrongly found, for each style
+// and over all. The numbers that are published come from measure.py; this one is for tuning.
 #include "piece.h"
 
 #include "audio/listening/song_solver.h"
@@ -38,7 +38,9 @@ struct Score {
         heldWrong += s.heldWrong;
     }
     void show(const std::string& name) const {
-        std::printf("%-22s %4.0f  beats %.3f  1s %.3f  phrases %.3f  fermatas %d of %d, wrong %d\n", name.c_str(), pieces, beats / pieces, ones / std::max(1.0, withBars), phrases / std::max(1.0, withPhrases), heldFound, held, heldWrong);
+        std::printf("%-22s %4.0f  beats %.3f  1s %.3f  phrases %.3f  fermatas %d of %d, wrong %d\n", name.c_str(),
+                    pieces, beats / pieces, ones / std::max(1.0, withBars), phrases / std::max(1.0, withPhrases),
+                    heldFound, held, heldWrong);
     }
 };
 
@@ -92,7 +94,9 @@ int main(int argc, char** argv) {
         if (!heard) continue;
         const auto reading = solveSong(*heard);
         const Score s = reading ? scoreOf(truth, reading->map) : scoreOf(truth, SongMap{});
-        if (each) s.show(truth.value("name", truth["style"].get<std::string>() + "-" + std::to_string(truth["seed"].get<int>())));
+        if (each)
+            s.show(truth.value("name",
+                               truth["style"].get<std::string>() + "-" + std::to_string(truth["seed"].get<int>())));
         styles[truth["style"]].add(s);
         all.add(s);
     }

@@ -1,6 +1,7 @@
 // Writes the rows by which the models of the song analysis are trained, from pieces with truth (make_set.py):
 //   training_rows beats|readings|phrases|witnesses|frames PIECE.json …
-// What was heard of a piece is kept beside it, as PIECE.feat; `frames` writes what the listening net hears beside that, as PIECE.frames (floats, frame by frame).
+// What was heard of a piece is kept beside it, as PIECE.feat; `frames` writes what the listening net hears beside that,
+// as PIECE.frames (floats, frame by frame).
 #include "further_cues.h"
 #include "piece.h"
 
@@ -93,7 +94,8 @@ void readingRows(const std::string& name, const Json& truth, const SongFeatures&
     }
 }
 
-/// How right the other trackers are by themselves, and how far their beats lie from the true ones in the mean (seconds).
+/// How right the other trackers are by themselves, and how far their beats lie from the true ones in the mean
+/// (seconds).
 void witnessRows(const std::string& name, const Json& truth, const SongFeatures& song) {
     std::vector<double> beats;
     for (const Json& b : truth["beats"])
@@ -101,8 +103,10 @@ void witnessRows(const std::string& name, const Json& truth, const SongFeatures&
     for (const auto& heard : bench::pulseWitnesses(song)) {
         double off = 0;
         for (double t : heard)
-            off += t - *std::min_element(beats.begin(), beats.end(), [&](double a, double b) { return std::abs(a - t) < std::abs(b - t); });
-        row(name, {fMeasure(heard, beats), heard.empty() ? 0 : off / static_cast<double>(heard.size())}, std::vector<double>{static_cast<double>(heard.size()), static_cast<double>(beats.size())});
+            off += t - *std::min_element(beats.begin(), beats.end(),
+                                         [&](double a, double b) { return std::abs(a - t) < std::abs(b - t); });
+        row(name, {fMeasure(heard, beats), heard.empty() ? 0 : off / static_cast<double>(heard.size())},
+            std::vector<double>{static_cast<double>(heard.size()), static_cast<double>(beats.size())});
     }
 }
 
@@ -125,7 +129,9 @@ void phraseRows(const std::string& name, const Json& truth, const SongFeatures& 
 
 void writeFrames(fs::path piece, const SongFeatures& song) {
     const auto frames = netFrames(song);
-    std::ofstream(piece.replace_extension(".frames"), std::ios::binary).write(reinterpret_cast<const char*>(frames.data()), static_cast<std::streamsize>(frames.size() * sizeof(NetFrame)));
+    std::ofstream(piece.replace_extension(".frames"), std::ios::binary)
+        .write(reinterpret_cast<const char*>(frames.data()),
+               static_cast<std::streamsize>(frames.size() * sizeof(NetFrame)));
 }
 
 } // namespace
@@ -138,11 +144,16 @@ int main(int argc, char** argv) {
         const auto song = featuresOf(argv[i]);
         if (!song) continue;
         const std::string name = fs::path(argv[i]).stem().string();
-        if (std::strcmp(argv[1], "beats") == 0) beatRows(name, truth, *song);
-        else if (std::strcmp(argv[1], "readings") == 0) readingRows(name, truth, *song);
-        else if (std::strcmp(argv[1], "frames") == 0) writeFrames(argv[i], *song);
-        else if (std::strcmp(argv[1], "witnesses") == 0) witnessRows(name, truth, *song);
-        else phraseRows(name, truth, *song);
+        if (std::strcmp(argv[1], "beats") == 0)
+            beatRows(name, truth, *song);
+        else if (std::strcmp(argv[1], "readings") == 0)
+            readingRows(name, truth, *song);
+        else if (std::strcmp(argv[1], "frames") == 0)
+            writeFrames(argv[i], *song);
+        else if (std::strcmp(argv[1], "witnesses") == 0)
+            witnessRows(name, truth, *song);
+        else
+            phraseRows(name, truth, *song);
     }
     return 0;
 }

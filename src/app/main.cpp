@@ -1,9 +1,9 @@
-#include "app/base/settings.h"
-#include "app/window/main_window.h"
 #include "app/base/paths.h"
-#include "app/window/program.h"
 #include "app/base/qt_audio_output.h"
+#include "app/base/settings.h"
 #include "app/strips/strips_accessible.h"
+#include "app/window/main_window.h"
+#include "app/window/program.h"
 #include "audio/playing/silent_output.h"
 #include "core/base/plain_text.h"
 
@@ -17,9 +17,12 @@
 namespace {
 
 struct Options {
-    QCommandLineOption silent{QStringLiteral("silent"), QStringLiteral("Run without a sound device: a silent output keeps the time.")};
+    QCommandLineOption silent{QStringLiteral("silent"),
+                              QStringLiteral("Run without a sound device: a silent output keeps the time.")};
     QCommandLineOption demo{QStringLiteral("demo"), QStringLiteral("Open the demo routine.")};
-    QCommandLineOption vocabulary{QStringLiteral("vocabulary"), QStringLiteral("Keep the figures in this file instead of the user's data folder."), QStringLiteral("file")};
+    QCommandLineOption vocabulary{QStringLiteral("vocabulary"),
+                                  QStringLiteral("Keep the figures in this file instead of the user's data folder."),
+                                  QStringLiteral("file")};
     QCommandLineParser parser;
 
     Options() {
@@ -70,15 +73,19 @@ int run(int argc, char** argv) {
 
     const bool quiet = options.parser.isSet(options.silent) || !lc::app::hasAudioDevice();
     std::unique_ptr<lc::AudioOutput> output;
-    if (quiet) output = std::make_unique<lc::SilentOutput>();
-    else output = lc::app::makeQtAudioOutput();
+    if (quiet)
+        output = std::make_unique<lc::SilentOutput>();
+    else
+        output = lc::app::makeQtAudioOutput();
     lc::app::Session session(std::move(output), quiet ? lc::Player::Filling::OnPull : lc::Player::Filling::Ahead);
     lc::app::MainWindow window(session, theme, options.parser.value(options.vocabulary));
     app.onTrouble([&window](const QString& why) { window.saveForTheWorst(why); });
     window.show();
     const QString file = fileAmong(argc, argv, options.parser.positionalArguments());
-    if (!file.isEmpty()) window.openAny(file);
-    else if (options.parser.isSet(options.demo)) window.openDemo();
+    if (!file.isEmpty())
+        window.openAny(file);
+    else if (options.parser.isSet(options.demo))
+        window.openDemo();
     return QApplication::exec();
 }
 

@@ -15,10 +15,13 @@ namespace {
 double milliseconds(double seconds) { return std::round(seconds * 1e6) / 1e3; } // to the microsecond
 
 /// Which foot is free before the line: as asked, as the line says, or the left.
-Foot freeIn(const NotationReading& reading, std::optional<Foot> asked) { return asked.value_or(footNeeded(reading.actions).value_or(Foot::Left)); }
+Foot freeIn(const NotationReading& reading, std::optional<Foot> asked) {
+    return asked.value_or(footNeeded(reading.actions).value_or(Foot::Left));
+}
 
 /// The line as a figure, as long as it is said to be.
-FigureReading figureOf(const FigureCard& card, const NotationReading& reading, const CountSurroundings& around, Foot in) {
+FigureReading figureOf(const FigureCard& card, const NotationReading& reading, const CountSurroundings& around,
+                       Foot in) {
     FigureReading figure = readFigure(card, around.look.choices, in);
     figure.length = reading.length;
     if (!figure.roles.empty()) figure.roles.front().line = reading;
@@ -72,7 +75,11 @@ std::string countAsJson(const StepsReading& read, const FigureCard& card, const 
     for (const NotationQuestion& question : reading.questions) {
         Json answers = Json::array();
         for (const NotationAnswer& answer : question.answers)
-            answers.push_back({{"text", answer.text}, {"notation", answer.line}, {"length", toCountString(answer.length)}, {"free_foot_out", footLetter(answer.freeAfter)}, {"taken", answer.taken}});
+            answers.push_back({{"text", answer.text},
+                               {"notation", answer.line},
+                               {"length", toCountString(answer.length)},
+                               {"free_foot_out", footLetter(answer.freeAfter)},
+                               {"taken", answer.taken}});
         out["questions"].push_back({{"text", question.text}, {"answers", std::move(answers)}});
     }
     if (!reading.couple.empty()) out["couple"] = toString(reading.couple);
@@ -83,21 +90,29 @@ std::string countAsJson(const StepsReading& read, const FigureCard& card, const 
     if (around.tempo && !figure.roles.empty()) {
         const Pace pace = paceOf(figure.roles.front(), *around.tempo);
         out["pace"] = {{"steps_per_minute", pace.stepsPerMinute}};
-        if (pace.shortestStepSeconds) out["pace"].update({{"shortest_step_s", *pace.shortestStepSeconds}, {"shortest_at", toCountString(pace.shortestAt)}});
-        if (pace.turnDegreesPerSecond) out["pace"].update({{"turn_degrees_s", *pace.turnDegreesPerSecond}, {"fastest_turn_at", toCountString(pace.fastestTurnAt)}});
+        if (pace.shortestStepSeconds)
+            out["pace"].update(
+                {{"shortest_step_s", *pace.shortestStepSeconds}, {"shortest_at", toCountString(pace.shortestAt)}});
+        if (pace.turnDegreesPerSecond)
+            out["pace"].update({{"turn_degrees_s", *pace.turnDegreesPerSecond},
+                                {"fastest_turn_at", toCountString(pace.fastestTurnAt)}});
     }
     const auto breaks = breakSteps(reading);
     if (!breaks.empty()) {
         out["break_steps"] = Json::array();
         for (const Tick at : breaks) out["break_steps"].push_back(toCountString(at));
         for (int on = 1; on <= 3; ++on)
-            if (const auto start = musicStartForBreak(reading, counts(on))) out["starts_for_break"][std::to_string(on)] = toCountString(*start);
+            if (const auto start = musicStartForBreak(reading, counts(on)))
+                out["starts_for_break"][std::to_string(on)] = toCountString(*start);
     }
     out["findings"] = Json::array();
     for (const FigureFinding& f : inspectFigure(card, figure, around.look)) {
         Json remedies = Json::array();
         for (const FigureRemedy& remedy : f.remedies) remedies.push_back({{"text", remedy.text}});
-        out["findings"].push_back({{"code", f.code}, {"severity", toString(f.severity)}, {"text", f.headline + ". " + f.text}, {"remedies", std::move(remedies)}});
+        out["findings"].push_back({{"code", f.code},
+                                   {"severity", toString(f.severity)},
+                                   {"text", f.headline + ". " + f.text},
+                                   {"remedies", std::move(remedies)}});
     }
     return jsonText(out);
 }
@@ -106,7 +121,9 @@ std::string countAsText(const StepsReading& read, const FigureCard& card, const 
     const NotationReading& reading = read.reading;
     const Foot in = freeIn(reading, around.free);
     const auto feet = followFeet(reading.actions, in);
-    std::string out = countsInWords(reading.length) + ", " + numbered(weightChanges(reading.actions), "weight change", "weight changes") + ", " + freeFootInWords(in) + " foot free before, " +
+    std::string out = countsInWords(reading.length) + ", " +
+                      numbered(weightChanges(reading.actions), "weight change", "weight changes") + ", " +
+                      freeFootInWords(in) + " foot free before, " +
                       freeFootInWords(feet.empty() ? in : feet.back().freeAfter) + " after\n";
     if (!read.line.empty()) out += "read as: " + read.line + "\n";
     for (std::size_t i = 0; i < reading.actions.size(); ++i) {
@@ -120,25 +137,32 @@ std::string countAsText(const StepsReading& read, const FigureCard& card, const 
         if (!a.beside.empty()) what += " + " + a.beside;
         if (!a.couple.empty()) what += " [" + toString(a.couple) + "]";
         if (!a.cue.empty()) what += ", “" + a.cue + "”";
-        out += toSpokenCount(a.at + counts(1)) + "  " + what + (around.tempo ? ", " + std::to_string(std::lround(milliseconds(around.tempo->seconds(a.at)))) + " ms" : "") + "\n";
+        out += toSpokenCount(a.at + counts(1)) + "  " + what +
+               (around.tempo ? ", " + std::to_string(std::lround(milliseconds(around.tempo->seconds(a.at)))) + " ms"
+                             : "") +
+               "\n";
     }
     for (const NotationRemark& note : reading.notes) out += "note: " + note.text + "\n";
     for (const NotationQuestion& question : reading.questions) {
         out += "question: " + question.text + "\n";
         for (const NotationAnswer& answer : question.answers)
-            out += "  " + answer.text + ": " + answer.line + " (" + countsInWords(answer.length) + ", then " + freeFootInWords(answer.freeAfter) + " free)" + (answer.taken ? ", read so" : "") + "\n";
+            out += "  " + answer.text + ": " + answer.line + " (" + countsInWords(answer.length) + ", then " +
+                   freeFootInWords(answer.freeAfter) + " free)" + (answer.taken ? ", read so" : "") + "\n";
     }
     const FigureReading figure = figureOf(card, reading, around, in);
     if (around.tempo && !figure.roles.empty()) {
         const Pace pace = paceOf(figure.roles.front(), *around.tempo);
         out += numbered(std::lround(pace.stepsPerMinute), "step", "steps") + " a minute";
         if (pace.shortestStepSeconds) out += ", the quickest " + decimals(*pace.shortestStepSeconds, 2) + " s";
-        if (pace.turnDegreesPerSecond) out += ", the fastest turn " + std::to_string(std::lround(*pace.turnDegreesPerSecond)) + "° a second";
+        if (pace.turnDegreesPerSecond)
+            out += ", the fastest turn " + std::to_string(std::lround(*pace.turnDegreesPerSecond)) + "° a second";
         out += "\n";
     }
     for (const FigureFinding& f : inspectFigure(card, figure, around.look))
-        if (f.code != figure_finding::ambiguous && f.code != figure_finding::footNotFree) out += toString(f.severity) + ": " + f.headline + ". " + f.text + "\n"; // those stand above and below
-    for (const CareMark& mark : careFor(reading.actions, reading.couple)) out += "care: " + std::string(mark.sentence) + "\n";
+        if (f.code != figure_finding::ambiguous && f.code != figure_finding::footNotFree)
+            out += toString(f.severity) + ": " + f.headline + ". " + f.text + "\n"; // those stand above and below
+    for (const CareMark& mark : careFor(reading.actions, reading.couple))
+        out += "care: " + std::string(mark.sentence) + "\n";
     return out;
 }
 

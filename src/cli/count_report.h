@@ -1,8 +1,8 @@
 #pragma once
 
 #include "core/figures/figure_findings.h"
-#include "core/said/steps_reader.h"
 #include "core/notation/notation.h"
+#include "core/said/steps_reader.h"
 
 #include <optional>
 #include <string>
@@ -17,7 +17,9 @@ struct CountSurroundings {
 };
 
 /// What a line of notation means, as the verb `count` prints it. `card` is the line as a figure.
-[[nodiscard]] std::string countAsJson(const StepsReading& read, const FigureCard& card, const CountSurroundings& around);
-[[nodiscard]] std::string countAsText(const StepsReading& read, const FigureCard& card, const CountSurroundings& around);
+[[nodiscard]] std::string countAsJson(const StepsReading& read, const FigureCard& card,
+                                      const CountSurroundings& around);
+[[nodiscard]] std::string countAsText(const StepsReading& read, const FigureCard& card,
+                                      const CountSurroundings& around);
 
 } // namespace lc::cli

@@ -43,9 +43,12 @@ Result<Output> runFillers(const FillersOptions& options) {
         const auto document = readRoutine(options.file);
         if (!document) return tl::unexpected(document.error());
         for (const ReadFigure& f : figuresOf(*document)) {
-            if (!f.reading.readable() || f.reading.untimed || f.reading.roles.empty() || f.reading.length <= Tick{} || f.reading.length.value % ticksPerCount != 0) continue;
+            if (!f.reading.readable() || f.reading.untimed || f.reading.roles.empty() || f.reading.length <= Tick{} ||
+                f.reading.length.value % ticksPerCount != 0)
+                continue;
             const RoleReading& role = f.reading.roles.front();
-            pieces.push_back({f.card.name, f.reading.length, role.changes, role.freeOut != role.freeIn, role.needs, role.text, false});
+            pieces.push_back({f.card.name, f.reading.length, role.changes, role.freeOut != role.freeIn, role.needs,
+                              role.text, false});
         }
     }
     FillersAsked asked;
@@ -62,10 +65,15 @@ Result<Output> runFillers(const FillersOptions& options) {
     for (const Filler& filler : fillers->cheapest) {
         Json names = Json::array();
         for (const std::size_t p : filler.pieces) names.push_back(pieces[p].name);
-        out["fillers"].push_back({{"name", fillerName(filler, pieces)}, {"pieces", std::move(names)}, {"weight_changes", filler.changes}, {"free_foot_out", footLetter(filler.leaves)}});
-        text += fillerName(filler, pieces) + ": " + numbered(filler.changes, "weight change", "weight changes") + ", then " + freeFootInWords(filler.leaves) + " free\n";
+        out["fillers"].push_back({{"name", fillerName(filler, pieces)},
+                                  {"pieces", std::move(names)},
+                                  {"weight_changes", filler.changes},
+                                  {"free_foot_out", footLetter(filler.leaves)}});
+        text += fillerName(filler, pieces) + ": " + numbered(filler.changes, "weight change", "weight changes") +
+                ", then " + freeFootInWords(filler.leaves) + " free\n";
     }
-    if (fillers->cheapest.empty()) text = "Nothing at hand fills " + countsInWords(*total) + " and leaves that foot free.\n";
+    if (fillers->cheapest.empty())
+        text = "Nothing at hand fills " + countsInWords(*total) + " and leaves that foot free.\n";
     return Output{options.json ? jsonText(out) : text, {}};
 }
 
@@ -73,9 +81,13 @@ Result<Output> runBodies(const BodiesOptions& options) {
     const auto document = readRoutine(options.file);
     if (!document) return tl::unexpected(document.error());
     const std::vector<ReadFigure> figures = figuresOf(*document);
-    const auto frame = std::find_if(figures.begin(), figures.end(), [&](const ReadFigure& f) { return f.card.name == options.figure; });
+    const auto frame = std::find_if(figures.begin(), figures.end(),
+                                    [&](const ReadFigure& f) { return f.card.name == options.figure; });
     if (frame == figures.end()) return fail(ErrorCode::NotFound, "The routine has no figure “" + options.figure + "”.");
-    Json out{{"figure", options.figure}, {"entry", toCountString(frame->card.facts.entry)}, {"close", toCountString(frame->card.facts.close)}, {"bodies", Json::array()}};
+    Json out{{"figure", options.figure},
+             {"entry", toCountString(frame->card.facts.entry)},
+             {"close", toCountString(frame->card.facts.close)},
+             {"bodies", Json::array()}};
     std::string text;
     for (const ReadFigure& body : figures) {
         if (&body == &*frame) continue;
@@ -83,7 +95,8 @@ Result<Output> runBodies(const BodiesOptions& options) {
         Json j{{"name", body.card.name}, {"fits", fit.fits}, {"why", fit.why}};
         if (fit.fits) {
             j["lines"] = Json::array();
-            for (const FigureLine& line : withBody(frame->card, frame->reading, body.card, body.reading).lines) j["lines"].push_back({{"role", line.role}, {"notation", line.text}});
+            for (const FigureLine& line : withBody(frame->card, frame->reading, body.card, body.reading).lines)
+                j["lines"].push_back({{"role", line.role}, {"notation", line.text}});
         }
         out["bodies"].push_back(std::move(j));
         text += body.card.name + ": " + (fit.fits ? "fits" : fit.why) + "\n";
@@ -101,7 +114,13 @@ Result<Output> runMeet(const MeetOptions& options) {
     const NotationChoices choices;
     std::vector<std::string> lines{options.notation};
     if (options.stretch > 0 || options.twice > 0) {
-        const auto versions = rhythmVersions(options.notation, {options.stretch > 0 ? RhythmChange::Stretch : RhythmChange::Double, options.stretch > 0 ? options.stretch : options.twice, 2, *set, {}}, choices);
+        const auto versions = rhythmVersions(options.notation,
+                                             {options.stretch > 0 ? RhythmChange::Stretch : RhythmChange::Double,
+                                              options.stretch > 0 ? options.stretch : options.twice,
+                                              2,
+                                              *set,
+                                              {}},
+                                             choices);
         if (!versions) return tl::unexpected(versions.error());
         for (const RhythmVersion& version : *versions) lines.push_back(version.notation);
     }
@@ -110,12 +129,20 @@ Result<Output> runMeet(const MeetOptions& options) {
         readings.push_back(readSteps(line, choices).reading);
         if (readings.back().error) return tl::unexpected(notationError(line, readings.back()));
     }
-    const WantedStep wanted = options.step == "quick" ? WantedStep::Quick : options.step == "accented" ? WantedStep::Accented : options.step == "break" ? WantedStep::Breaks : WantedStep::Slow;
+    const WantedStep wanted = options.step == "quick"      ? WantedStep::Quick
+                              : options.step == "accented" ? WantedStep::Accented
+                              : options.step == "break"    ? WantedStep::Breaks
+                                                           : WantedStep::Slow;
     Json out{{"moment", toCountString(*moment)}, {"starts", Json::array()}};
     std::string text;
     for (const MomentStart& start : startsThatMeet(readings, *moment - counts(1), wanted, choices, *set)) {
-        out["starts"].push_back({{"notation", lines[start.line]}, {"version", start.line}, {"step", start.step}, {"start_count", toCountString(start.startsAt + counts(1))}, {"music_count", toCountString(start.musicCount)}});
-        text += "from count " + toSpokenCount(start.startsAt + counts(1)) + " (" + toSpokenCount(start.musicCount) + " of the music): step " + std::to_string(start.step) + " of " + lines[start.line] + "\n";
+        out["starts"].push_back({{"notation", lines[start.line]},
+                                 {"version", start.line},
+                                 {"step", start.step},
+                                 {"start_count", toCountString(start.startsAt + counts(1))},
+                                 {"music_count", toCountString(start.musicCount)}});
+        text += "from count " + toSpokenCount(start.startsAt + counts(1)) + " (" + toSpokenCount(start.musicCount) +
+                " of the music): step " + std::to_string(start.step) + " of " + lines[start.line] + "\n";
     }
     if (text.empty()) text = "No version and no start puts such a step there.\n";
     return Output{options.json ? jsonText(out) : text, {}};

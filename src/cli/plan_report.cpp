@@ -11,7 +11,9 @@ namespace {
 std::vector<std::pair<std::size_t, std::string>> otherChanges(const Document& document, const RoutinePlan& plan) {
     std::vector<std::pair<std::size_t, std::string>> out;
     for (std::size_t i = 0; i < plan.passes.size(); ++i)
-        for (std::string& what : otherExceptionsInWords(document.routine, plan.as[i], writtenExceptions(document.routine, plan.passes[i].pass))) out.emplace_back(i + 1, std::move(what));
+        for (std::string& what : otherExceptionsInWords(document.routine, plan.as[i],
+                                                        writtenExceptions(document.routine, plan.passes[i].pass)))
+            out.emplace_back(i + 1, std::move(what));
     return out;
 }
 
@@ -50,19 +52,27 @@ std::string planAsText(std::size_t number, const PhrasePlan& plan, const std::st
     for (std::size_t i = 0; i < plan.passes.size(); ++i) {
         const PlannedPass& pass = plan.passes[i];
         const std::string pass_ = std::to_string(i + 1);
-        if (pass.cut) what += ", pass " + pass_ + " restarts after " + toSpokenCount(pass.counts) + (pass.touch ? " (its last change a touch)" : "");
+        if (pass.cut)
+            what += ", pass " + pass_ + " restarts after " + toSpokenCount(pass.counts) +
+                    (pass.touch ? " (its last change a touch)" : "");
         if (pass.tag > Tick{}) what += ", a tag of " + toSpokenCount(pass.tag) + " after pass " + pass_;
     }
     out += what.empty() ? ", nothing changed" : what;
-    out += plan.misses == 0 ? "; every pass lands" : "; " + std::to_string(plan.misses) + (plan.misses == 1 ? " pass does" : " passes do") + " not land";
+    out += plan.misses == 0
+               ? "; every pass lands"
+               : "; " + std::to_string(plan.misses) + (plan.misses == 1 ? " pass does" : " passes do") + " not land";
     out += "\n   starts";
-    for (const PlannedPass& pass : plan.passes) out += " " + toSpokenCount(pass.start + counts(1)) + (pass.misses ? " (misses)" : "");
+    for (const PlannedPass& pass : plan.passes)
+        out += " " + toSpokenCount(pass.start + counts(1)) + (pass.misses ? " (misses)" : "");
     out += ", facing";
     for (const PlannedPass& pass : plan.passes) out += " " + toClock(pass.facing);
-    return out + "; ends after " + countsInWords(plan.ending) + " of the last, facing " + toClock(plan.endingFacing) + "\n";
+    return out + "; ends after " + countsInWords(plan.ending) + " of the last, facing " + toClock(plan.endingFacing) +
+           "\n";
 }
 
-std::string next(std::int64_t cost) { return cost >= 0 ? "The next best plan costs " + std::to_string(cost) + ".\n" : "There is no other plan.\n"; }
+std::string next(std::int64_t cost) {
+    return cost >= 0 ? "The next best plan costs " + std::to_string(cost) + ".\n" : "There is no other plan.\n";
+}
 
 } // namespace
 
@@ -83,7 +93,8 @@ std::string plansAsJson(const Document& document, const RoutinePlans& plans) {
     for (const RoutinePlan& plan : plans.plans) {
         all.push_back(planAsJson(plan));
         Json& changes = all.back()["changes"] = Json::array();
-        for (const auto& [pass, what] : otherChanges(document, plan)) changes.push_back({{"pass", pass}, {"what", what}});
+        for (const auto& [pass, what] : otherChanges(document, plan))
+            changes.push_back({{"pass", pass}, {"what", what}});
         all.back()["opening"] = plan.opened;
     }
     return allAsJson(std::move(all), plans.nextCost);
@@ -93,7 +104,8 @@ std::string plansAsText(const Document& document, const RoutinePlans& plans) {
     std::string out;
     for (std::size_t n = 0; n < plans.plans.size(); ++n) {
         std::string more = plans.plans[n].opened ? ", the opening is danced first" : "";
-        for (const auto& [pass, what] : otherChanges(document, plans.plans[n])) more += ", pass " + std::to_string(pass) + ": " + what;
+        for (const auto& [pass, what] : otherChanges(document, plans.plans[n]))
+            more += ", pass " + std::to_string(pass) + ": " + what;
         out += planAsText(n + 1, plans.plans[n], more);
     }
     return out + next(plans.nextCost);

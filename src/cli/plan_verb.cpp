@@ -18,7 +18,9 @@ Result<PassId> passNumbered(const Document& document, std::string_view text) {
     std::size_t n = 0;
     for (const Pass& pass : document.routine.passes)
         if (findPart(document.routine, pass.part) && number && ++n == *number) return pass.id;
-    return fail(ErrorCode::BadValue, "There is no pass “" + std::string(trimmed(text)) + "”. Passes are numbered from 1; the routine has " + std::to_string(document.routine.passes.size()) + ".");
+    return fail(ErrorCode::BadValue, "There is no pass “" + std::string(trimmed(text)) +
+                                         "”. Passes are numbered from 1; the routine has " +
+                                         std::to_string(document.routine.passes.size()) + ".");
 }
 
 Result<std::optional<PartId>> partNamed(const Document& document, const std::string& name) {
@@ -36,7 +38,10 @@ Result<RoutinePlanWishes> wishesOf(const PlanOptions& options, const Document& d
     wishes.bars = options.bars;
     if (!options.cuts.empty()) wishes.cuts.emplace();
     std::vector<Tick> none;
-    for (const auto& [text, target] : {std::pair{&options.cuts, wishes.cuts ? &*wishes.cuts : &none}, {&options.tags, &wishes.tags}, {&options.waits, &wishes.waits}, {&options.bridges, &wishes.bridges}}) {
+    for (const auto& [text, target] : {std::pair{&options.cuts, wishes.cuts ? &*wishes.cuts : &none},
+                                       {&options.tags, &wishes.tags},
+                                       {&options.waits, &wishes.waits},
+                                       {&options.bridges, &wishes.bridges}}) {
         auto lengths = parseLengths(*text);
         if (!lengths) return tl::unexpected(lengths.error());
         *target = std::move(*lengths);
@@ -45,11 +50,13 @@ Result<RoutinePlanWishes> wishesOf(const PlanOptions& options, const Document& d
         const std::string name(trimmed(piece));
         if (name.empty()) continue;
         const auto& figures = document.routine.figures;
-        const auto figure = std::find_if(figures.begin(), figures.end(), [&](const Figure& f) { return f.name == name; });
+        const auto figure =
+            std::find_if(figures.begin(), figures.end(), [&](const Figure& f) { return f.name == name; });
         if (figure == figures.end()) return fail(ErrorCode::NotFound, "The routine has no figure “" + name + "”.");
         wishes.fills.push_back(figure->id);
     }
-    for (const auto& [name, target] : {std::pair{&options.opening, &wishes.opening}, {&options.ending, &wishes.ending}}) {
+    for (const auto& [name, target] :
+         {std::pair{&options.opening, &wishes.opening}, {&options.ending, &wishes.ending}}) {
         const auto part = partNamed(document, *name);
         if (!part) return tl::unexpected(part.error());
         *target = *part;
@@ -73,7 +80,11 @@ Result<RoutinePlanWishes> wishesOf(const PlanOptions& options, const Document& d
         const auto at = piece.find('@');
         const auto pass = passNumbered(document, piece.substr(0, at));
         if (!pass) return tl::unexpected(pass.error());
-        const auto count = at == std::string_view::npos ? fail(ErrorCode::BadValue, "“" + std::string(piece) + "” says no count. Write 3@65: pass 3 begins on count 65.") : parseCount(trimmed(piece.substr(at + 1)));
+        const auto count =
+            at == std::string_view::npos
+                ? fail(ErrorCode::BadValue,
+                       "“" + std::string(piece) + "” says no count. Write 3@65: pass 3 begins on count 65.")
+                : parseCount(trimmed(piece.substr(at + 1)));
         if (!count) return tl::unexpected(count.error());
         wishes.starts.push_back({*pass, *count - counts(1)});
     }
@@ -89,7 +100,8 @@ Result<Output> planOfRoutine(const PlanOptions& options) {
     const auto plans = planRoutine(*document, grid, *wishes);
     if (!plans) return tl::unexpected(plans.error());
     std::string notes = whyNotAllLands(*document, grid, *wishes, *plans);
-    if (const auto price = priceOfKeeping(*document, grid, *wishes, *plans)) notes += (notes.empty() ? "" : " ") + std::string("What is kept costs ") + std::to_string(*price) + ".";
+    if (const auto price = priceOfKeeping(*document, grid, *wishes, *plans))
+        notes += (notes.empty() ? "" : " ") + std::string("What is kept costs ") + std::to_string(*price) + ".";
     if (!notes.empty()) notes += "\n";
     return Output{options.json ? plansAsJson(*document, *plans) : plansAsText(*document, *plans), std::move(notes)};
 }
@@ -105,7 +117,8 @@ Result<Output> runPlan(const PlanOptions& options) {
     asked.dance = *dance;
     if (options.cuts.empty())
         for (Tick cut = counts(8); cut < *dance && asked.cuts.size() < 64; cut += counts(8)) asked.cuts.push_back(cut);
-    for (const auto& [text, target] : {std::pair{&options.phrases, &asked.phrases}, {&options.cuts, &asked.cuts}, {&options.tags, &asked.tags}}) {
+    for (const auto& [text, target] :
+         {std::pair{&options.phrases, &asked.phrases}, {&options.cuts, &asked.cuts}, {&options.tags, &asked.tags}}) {
         if (text == &options.cuts && text->empty()) continue;
         auto read = parseLengths(*text);
         if (!read) return tl::unexpected(read.error());
@@ -120,8 +133,11 @@ Result<Output> runPlan(const PlanOptions& options) {
     Tick song;
     for (const Tick phrase : asked.phrases) song += phrase;
     std::string notes;
-    if (asked.dance > song && song > Tick{}) notes = "The dance of " + countsInWords(asked.dance) + " is longer than the song of " + countsInWords(song) + ": it is cut off by the end of the music.\n";
-    if (asked.cuts.empty() && asked.tags.empty()) notes += "Neither cuts nor tags are allowed, so nothing can be put right.\n";
+    if (asked.dance > song && song > Tick{})
+        notes = "The dance of " + countsInWords(asked.dance) + " is longer than the song of " + countsInWords(song) +
+                ": it is cut off by the end of the music.\n";
+    if (asked.cuts.empty() && asked.tags.empty())
+        notes += "Neither cuts nor tags are allowed, so nothing can be put right.\n";
     const auto plans = planPhrases(std::move(asked));
     if (!plans) return tl::unexpected(plans.error());
     return Output{options.json ? plansAsJson(*plans) : plansAsText(*plans), std::move(notes)};

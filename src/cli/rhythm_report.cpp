@@ -61,7 +61,9 @@ std::string fillingAsJson(const Filling& filling) {
         for (Tick length : order.lengths) j["lengths"].push_back(toCountString(length));
         for (Tick start : order.starts) j["starts"].push_back(toCountString(musicCountIn(start)));
         j["ones"] = Json::array();
-        for (const OneMet& one : onesMet(order.lengths)) j["ones"].push_back({{"count", toCountString(one.count)}, {"figure", one.figure + 1}, {"on", toCountString(one.inFigure)}});
+        for (const OneMet& one : onesMet(order.lengths))
+            j["ones"].push_back(
+                {{"count", toCountString(one.count)}, {"figure", one.figure + 1}, {"on", toCountString(one.inFigure)}});
         out["orders"].push_back(std::move(j));
     }
     if (filling.below) out["nearest_below"] = toCountString(*filling.below);
@@ -74,8 +76,14 @@ std::string fillingAsText(const Filling& filling) {
     for (const FillCombination& combination : filling.combinations) {
         std::string line;
         for (std::size_t i = 0; i < filling.lengths.size(); ++i)
-            if (combination.times[i] > 0) line += (line.empty() ? "" : " + ") + std::to_string(combination.times[i]) + " × " + toSpokenCount(filling.lengths[i]);
-        out += line + (combination.orders ? *combination.orders == 1 ? ", one order" : ", " + std::to_string(*combination.orders) + " orders" : ", more than 2^64 orders") + "\n";
+            if (combination.times[i] > 0)
+                line += (line.empty() ? "" : " + ") + std::to_string(combination.times[i]) + " × " +
+                        toSpokenCount(filling.lengths[i]);
+        out += line +
+               (combination.orders
+                    ? *combination.orders == 1 ? ", one order" : ", " + std::to_string(*combination.orders) + " orders"
+                    : ", more than 2^64 orders") +
+               "\n";
     }
     for (const FillOrder& order : filling.orders) {
         std::string lengths, starts;
@@ -89,8 +97,10 @@ std::string fillingAsText(const Filling& filling) {
 std::string nothingFills(const Filling& filling) {
     if (!filling.combinations.empty()) return {};
     std::string out = "These lengths do not fill the counts exactly.";
-    if (filling.below && filling.above) out += " They fill " + toSpokenCount(*filling.below) + " and " + countsInWords(*filling.above) + ".";
-    else if (filling.above) out += " They fill " + countsInWords(*filling.above) + ".";
+    if (filling.below && filling.above)
+        out += " They fill " + toSpokenCount(*filling.below) + " and " + countsInWords(*filling.above) + ".";
+    else if (filling.above)
+        out += " They fill " + countsInWords(*filling.above) + ".";
     return out + "\n";
 }
 

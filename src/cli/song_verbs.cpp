@@ -1,12 +1,12 @@
 // The verbs that change or choose the song: rank and mend.
-#include "audio/sound/audio_file.h"
 #include "audio/matching/song_file.h"
+#include "audio/sound/audio_file.h"
 #include "audio/sound/song_splice.h"
 #include "cli/verbs.h"
 #include "core/base/clock_text.h"
+#include "core/base/files.h"
 #include "core/base/json_text.h"
 #include "core/base/number_words.h"
-#include "core/base/files.h"
 #include "core/exchange/map_export.h"
 #include "core/landing/findings.h"
 #include "core/planning/music_mend.h"
@@ -23,10 +23,18 @@ std::string fitsAsJson(const std::vector<SongFit>& fits) {
     Json out;
     out["fits"] = Json::array();
     for (const SongFit& f : fits) {
-        Json j{{"name", f.name}, {"file", f.file}, {"bpm", f.bpm}, {"metre", f.metre}, {"tempo_percent", f.percent}, {"stops", f.stops}};
+        Json j{{"name", f.name},  {"file", f.file}, {"bpm", f.bpm}, {"metre", f.metre}, {"tempo_percent", f.percent},
+               {"stops", f.stops}};
         if (f.problem.empty())
-            j.update({{"cost", f.cost}, {"exceptions", f.exceptions}, {"misses", f.misses}, {"ending", {{"counts", toCountString(f.ending)}, {"of", toCountString(f.lastPass)}, {"facing", toClock(f.endingFacing)}}}});
-        else j["problem"] = f.problem;
+            j.update({{"cost", f.cost},
+                      {"exceptions", f.exceptions},
+                      {"misses", f.misses},
+                      {"ending",
+                       {{"counts", toCountString(f.ending)},
+                        {"of", toCountString(f.lastPass)},
+                        {"facing", toClock(f.endingFacing)}}}});
+        else
+            j["problem"] = f.problem;
         if (!f.remark.empty()) j["remark"] = f.remark;
         out["fits"].push_back(std::move(j));
     }
@@ -38,9 +46,13 @@ std::string fitsAsText(const std::vector<SongFit>& fits) {
     for (std::size_t i = 0; i < fits.size(); ++i) {
         const SongFit& f = fits[i];
         out += std::to_string(i + 1) + ". " + f.name;
-        if (f.bpm > 0) out += ", " + std::to_string(std::lround(f.bpm)) + " bpm" + (f.percent == 100 ? "" : " (fits at " + decimals(f.percent, 1) + " %)");
+        if (f.bpm > 0)
+            out += ", " + std::to_string(std::lround(f.bpm)) + " bpm" +
+                   (f.percent == 100 ? "" : " (fits at " + decimals(f.percent, 1) + " %)");
         if (f.problem.empty())
-            out += ": cost " + std::to_string(f.cost) + ", " + numbered(f.exceptions, "exception", "exceptions") + ", " + numbered(f.misses, "miss", "misses") + ", " + numbered(f.stops, "stop", "stops") + ", last pass " + endingInWords(f);
+            out += ": cost " + std::to_string(f.cost) + ", " + numbered(f.exceptions, "exception", "exceptions") +
+                   ", " + numbered(f.misses, "miss", "misses") + ", " + numbered(f.stops, "stop", "stops") +
+                   ", last pass " + endingInWords(f);
         if (!f.note().empty()) out += (f.problem.empty() ? ". " : ": ") + f.note();
         out += "\n";
     }
@@ -61,12 +73,14 @@ Result<Output> runRank(const RankOptions& options) {
         if (!range) {
             std::string all;
             for (const TempoRange& one : tempoRanges()) all += (all.empty() ? "" : ", ") + one.family;
-            return fail(ErrorCode::NotFound, "“" + options.family + "” is no dance family that has a tempo here. There are: " + all + ".");
+            return fail(ErrorCode::NotFound,
+                        "“" + options.family + "” is no dance family that has a tempo here. There are: " + all + ".");
         }
         wishes.tempo = *range;
     }
     std::vector<SongFit> fits;
-    for (const std::string& file : options.files) fits.push_back(fitFile(*document, file, options.routines ? Ranked::Routines : Ranked::Songs, wishes, {}));
+    for (const std::string& file : options.files)
+        fits.push_back(fitFile(*document, file, options.routines ? Ranked::Routines : Ranked::Songs, wishes, {}));
     rankFits(fits, wishes);
     return Output{options.csv ? fitsToCsv(fits) : options.json ? fitsAsJson(fits) : fitsAsText(fits), {}, options.csv};
 }
@@ -81,18 +95,28 @@ Result<Output> runMend(const MendOptions& options) {
     if (!mends) return tl::unexpected(mends.error());
     std::string notes;
     if (!options.out.empty() && !mends->mends.empty()) {
-        if (document->song.path.empty()) return fail(ErrorCode::NotFound, "The routine has no recording, so no sound can be written. Without -o the cuts are listed.");
+        if (document->song.path.empty())
+            return fail(ErrorCode::NotFound,
+                        "The routine has no recording, so no sound can be written. Without -o the cuts are listed.");
         std::error_code same;
-        if (std::filesystem::equivalent(options.out, document->song.path, same)) return fail(ErrorCode::BadValue, "That is the recording itself, which stays as it is. Give another name with -o.");
+        if (std::filesystem::equivalent(options.out, document->song.path, same))
+            return fail(ErrorCode::BadValue,
+                        "That is the recording itself, which stays as it is. Give another name with -o.");
         const std::string table = std::filesystem::path(options.out).replace_extension(".csv").string();
         if (std::filesystem::exists(table, same) && !options.overwrite)
-            return fail(ErrorCode::BadValue, shownName(table) + " is there already, and the map of the mended song would take its place. Give another name with -o, or add --overwrite.");
+            return fail(
+                ErrorCode::BadValue,
+                shownName(table) +
+                    " is there already, and the map of the mended song would take its place. Give another name with -o, or add --overwrite.");
         const auto sound = openSong(document->song.path);
         if (!sound) return tl::unexpected(sound.error());
-        const auto song = editSong(*document->map, mends->mends.front().spans, std::max(0.0, sound->sound.seconds() - document->map->end));
+        const auto song = editSong(*document->map, mends->mends.front().spans,
+                                   std::max(0.0, sound->sound.seconds() - document->map->end));
         if (!song) return tl::unexpected(song.error());
-        if (const auto written = writeSound(spliced(sound->sound, song->sound), options.out); !written) return tl::unexpected(written.error());
-        if (const auto saved = writeFileAtomically(table, mapToCsv(song->map)); !saved) return tl::unexpected(saved.error());
+        if (const auto written = writeSound(spliced(sound->sound, song->sound), options.out); !written)
+            return tl::unexpected(written.error());
+        if (const auto saved = writeFileAtomically(table, mapToCsv(song->map)); !saved)
+            return tl::unexpected(saved.error());
         notes = options.out + " is written, with its map in " + table + ".\n";
     }
     Json out;
@@ -100,10 +124,15 @@ Result<Output> runMend(const MendOptions& options) {
     std::string text;
     for (std::size_t i = 0; i < mends->mends.size(); ++i) {
         const MusicMend& mend = mends->mends[i];
-        Json j{{"cost", mend.cost}, {"misses", mend.misses}, {"joints", mend.joints}, {"missing_counts", toCountString(mend.missing)}, {"what", mendInWords(*document->map, mend)}};
+        Json j{{"cost", mend.cost},
+               {"misses", mend.misses},
+               {"joints", mend.joints},
+               {"missing_counts", toCountString(mend.missing)},
+               {"what", mendInWords(*document->map, mend)}};
         for (const BarSpan& span : mend.spans) j["bars"].push_back({{"first", span.first}, {"end", span.end}});
         out["mends"].push_back(std::move(j));
-        text += std::to_string(i + 1) + ". cost " + std::to_string(mend.cost) + ". " + mendInWords(*document->map, mend) + "\n";
+        text += std::to_string(i + 1) + ". cost " + std::to_string(mend.cost) + ". " +
+                mendInWords(*document->map, mend) + "\n";
     }
     out["next_cost"] = mends->nextCost < 0 ? Json(nullptr) : Json(mends->nextCost);
     if (mends->nextCost >= 0) text += "No other costs less than " + std::to_string(mends->nextCost) + ".\n";

@@ -4,11 +4,11 @@
 #include "cli/count_report.h"
 #include "cli/rhythm_report.h"
 #include "core/base/files.h"
-#include "core/reports/landing_report.h"
-#include "core/planning/plan_costs.h"
-#include "core/exchange/routine_file.h"
 #include "core/exchange/map_formats.h"
 #include "core/exchange/map_import.h"
+#include "core/exchange/routine_file.h"
+#include "core/planning/plan_costs.h"
+#include "core/reports/landing_report.h"
 #include "core/said/steps_reader.h"
 #include "core/song/structure_text.h"
 #include "sheets/sheet_document.h"
@@ -37,9 +37,12 @@ Result<SongReading> importedMap(const MapOptions& options, const std::vector<Son
     for (const SongFact& fact : facts) { // those of --metre and --tempo among them
         const auto* metre = std::get_if<MetreFact>(&fact);
         const auto* tempo = std::get_if<TempoFact>(&fact);
-        if (metre) hints.metre = metre->metre;
-        else if (tempo) hints.bpm = tempo->bpm;
-        else stated.push_back(fact);
+        if (metre)
+            hints.metre = metre->metre;
+        else if (tempo)
+            hints.bpm = tempo->bpm;
+        else
+            stated.push_back(fact);
     }
     if (options.bpm > 0) hints.bpm = options.bpm;
     auto imported = importMap(*bytes, options.importFile, hints);
@@ -59,7 +62,10 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
         facts = std::move(*read);
     }
     // Stated > options: an option only says what no fact says.
-    const auto says = [&](auto kind) { return std::any_of(facts.begin(), facts.end(), [](const SongFact& f) { return std::holds_alternative<decltype(kind)>(f); }); };
+    const auto says = [&](auto kind) {
+        return std::any_of(facts.begin(), facts.end(),
+                           [](const SongFact& f) { return std::holds_alternative<decltype(kind)>(f); });
+    };
     Metre metre;
     if (options.metre != "auto") {
         auto read = parseMetre(options.metre);
@@ -69,14 +75,18 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
     }
     if (options.tempo != "auto") {
         const auto read = readFacts("tempo " + options.tempo);
-        if (!read) return fail(ErrorCode::BadValue, "“" + options.tempo + "” is no tempo. Write --tempo auto, or beats a minute from 10 to 600.");
+        if (!read)
+            return fail(ErrorCode::BadValue,
+                        "“" + options.tempo + "” is no tempo. Write --tempo auto, or beats a minute from 10 to 600.");
         if (!says(TempoFact{})) facts.push_back(read->front());
     }
     if (!options.structure.empty()) {
-        if (options.bpm == 0) return fail(ErrorCode::BadValue, "A typed structure needs its tempo: add --bpm, for example --bpm 112.");
+        if (options.bpm == 0)
+            return fail(ErrorCode::BadValue, "A typed structure needs its tempo: add --bpm, for example --bpm 112.");
         auto map = mapFromStructure(options.structure, options.bpm, metre, options.offset);
         if (!map) return tl::unexpected(map.error());
-        std::erase_if(facts, [](const SongFact& f) { return std::holds_alternative<MetreFact>(f); }); // it is in the structure
+        std::erase_if(facts,
+                      [](const SongFact& f) { return std::holds_alternative<MetreFact>(f); }); // it is in the structure
         return around(*map, facts);
     }
     if (!options.importFile.empty()) return importedMap(options, facts, notes);

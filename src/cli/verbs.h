@@ -13,18 +13,19 @@ namespace lc::cli {
 struct Output {
     std::string text;  ///< for standard output
     std::string notes; ///< for standard error
-    bool data = false; ///< bytes for another program, given as they are; words are cleared of what could steer a terminal
+    bool data =
+        false; ///< bytes for another program, given as they are; words are cleared of what could steer a terminal
 };
 
 struct MapOptions {
     std::string audio;
     std::string structure;
-    std::string importFile;   ///< MIDI, csv or labels; empty = none
-    double bpm = 0; ///< 0 = not given
+    std::string importFile; ///< MIDI, csv or labels; empty = none
+    double bpm = 0;         ///< 0 = not given
     std::string metre = "auto";
     std::string tempo = "auto";
-    std::string confirm;      ///< file of facts; empty = none
-    double secondsLimit = 0;  ///< 0 = the whole song
+    std::string confirm;     ///< file of facts; empty = none
+    double secondsLimit = 0; ///< 0 = the whole song
     double offset = 0;
     std::string format = "text"; ///< text, json, csv, labels, midi, vtt
     std::string outFile;
@@ -38,9 +39,9 @@ struct CountOptions {
     std::string quick = "1";
     std::string length;
     std::string foot;
-    double bpm = 0;           ///< counts a minute, for milliseconds and pace; 0 = none
-    std::string bar = "4";    ///< counts of a bar of the music
-    double shortestStep = 0;  ///< the person's own limits: seconds, degrees a second; 0 = none
+    double bpm = 0;          ///< counts a minute, for milliseconds and pace; 0 = none
+    std::string bar = "4";   ///< counts of a bar of the music
+    double shortestStep = 0; ///< the person's own limits: seconds, degrees a second; 0 = none
     double turnSpeed = 0;
     bool json = false;
 };
@@ -48,7 +49,7 @@ struct CountOptions {
 
 struct VersionsOptions {
     std::string notation;
-    int stretch = 0;      ///< exactly one of stretch and twice is not 0
+    int stretch = 0; ///< exactly one of stretch and twice is not 0
     int twice = 0;
     int longest = 2;
     std::string to = "8";
@@ -70,7 +71,7 @@ struct FillOptions {
 
 struct FillersOptions {
     std::string counts;
-    std::string file;  ///< a routine whose figures may be used too; empty = bare steps alone
+    std::string file; ///< a routine whose figures may be used too; empty = bare steps alone
     std::string foot = "L";
     std::string leave; ///< the foot that must be free afterwards; empty = either
     std::size_t most = 20;
@@ -89,10 +90,10 @@ struct BodiesOptions {
 
 struct MeetOptions {
     std::string notation;
-    std::string moment;          ///< count of the music, from 1
-    std::string step = "slow";   ///< slow, quick, accented, break
+    std::string moment;        ///< count of the music, from 1
+    std::string step = "slow"; ///< slow, quick, accented, break
     std::string set = "8";
-    int stretch = 0, twice = 0;  ///< versions that are tried too, as of runVersions()
+    int stretch = 0, twice = 0; ///< versions that are tried too, as of runVersions()
     bool json = false;
 };
 /// Which version, begun where, puts such a step on a moment.
@@ -105,19 +106,19 @@ struct PlanOptions {
     std::string file;    ///< a routine; empty = phrases and dance are given
     std::string phrases; ///< lengths with commas
     std::string dance;
-    std::string cuts;    ///< with commas; empty = every eight counts, "none" = none
+    std::string cuts; ///< with commas; empty = every eight counts, "none" = none
     std::string tags = "2,4,8";
     std::string turns;
     std::string costs;
     std::size_t limit = 5;
     bool json = false;
     // of a routine only
-    std::string waits, bridges; ///< lengths with commas
-    std::string fills;          ///< names of figures with commas
-    std::string opening, ending;///< names of parts
-    std::string facing;         ///< wanted at the end, a clock number
-    std::string kept;           ///< numbers of passes with commas
-    std::string starts;         ///< "3@65": pass 3 begins on count 65; several with commas
+    std::string waits, bridges;  ///< lengths with commas
+    std::string fills;           ///< names of figures with commas
+    std::string opening, ending; ///< names of parts
+    std::string facing;          ///< wanted at the end, a clock number
+    std::string kept;            ///< numbers of passes with commas
+    std::string starts;          ///< "3@65": pass 3 begins on count 65; several with commas
     bool versions = false, figures = false, bars = false, differ = false;
 };
 [[nodiscard]] Result<Output> runPlan(const PlanOptions& options);
@@ -126,7 +127,7 @@ struct RankOptions {
     std::string file;               ///< a routine
     std::vector<std::string> files; ///< songs; routines where `routines`
     bool routines = false;
-    std::string family;             ///< whose tempo is wanted; empty = any
+    std::string family; ///< whose tempo is wanted; empty = any
     std::string costs;
     bool json = false, csv = false;
 };
@@ -134,8 +135,8 @@ struct RankOptions {
 [[nodiscard]] Result<Output> runRank(const RankOptions& options);
 
 struct MendOptions {
-    std::string file;   ///< a routine
-    std::string out;    ///< sound to write, of the best mend; empty = none
+    std::string file;       ///< a routine
+    std::string out;        ///< sound to write, of the best mend; empty = none
     bool overwrite = false; ///< a table beside it that is there may be replaced
     std::size_t longest = 16;
     std::size_t limit = 5;

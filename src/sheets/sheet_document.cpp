@@ -10,7 +10,7 @@
 namespace lc {
 
 namespace {
-constexpr double margin = 40;      // points, 14 mm
+constexpr double margin = 40; // points, 14 mm
 constexpr double smallestScale = 0.45;
 
 /// All sizes of the style made smaller together.
@@ -20,7 +20,8 @@ QString scaled(QString html, double scale) {
     qsizetype from = 0;
     for (auto it = size.globalMatch(html); it.hasNext();) {
         const auto match = it.next();
-        out += html.mid(from, match.capturedStart() - from) + QString::number(match.captured(1).toDouble() * scale, 'f', 2) + match.captured(2);
+        out += html.mid(from, match.capturedStart() - from) +
+               QString::number(match.captured(1).toDouble() * scale, 'f', 2) + match.captured(2);
         from = match.capturedEnd();
     }
     return out + html.mid(from);
@@ -34,8 +35,9 @@ std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Lan
     auto sheet = std::make_unique<QTextDocument>();
     QFont font(QStringLiteral("Lato"));
     font.setPointSizeF(10);
-    // Letters set apart by a fiftieth of a point are not joined to ligatures (Qt 6.4 has no other way to say so). In a PDF "ft" and "ti" as one sign would be lost to
-    // searching, copying and screen readers: "left" would be found nowhere.
+    // Letters set apart by a fiftieth of a point are not joined to ligatures (Qt 6.4 has no other way to say so). In a
+    // PDF "ft" and "ti" as one sign would be lost to searching, copying and screen readers: "left" would be found
+    // nowhere.
     font.setLetterSpacing(QFont::AbsoluteSpacing, 0.02);
     sheet->setDefaultFont(font);
     QTextOption wrap;

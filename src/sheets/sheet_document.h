@@ -13,7 +13,8 @@ namespace lc {
 
 /// A sheet laid out on A4 pages, for the preview, the printer and PDF: the same in all three. A floor card is made
 /// smaller until it fits one page.
-[[nodiscard]] std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Landing& landing, SheetKind kind);
+[[nodiscard]] std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Landing& landing,
+                                                           SheetKind kind);
 
 /// Size of a page of sheetDocument() in its own units (points).
 [[nodiscard]] QSizeF sheetPageSize();

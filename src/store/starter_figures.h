@@ -6,7 +6,8 @@
 
 namespace lc {
 
-/// The figures that a new vocabulary begins with: common steps of several traditions, in our own words. Every one passes the program's own checks.
+/// The figures that a new vocabulary begins with: common steps of several traditions, in our own words. Every one
+/// passes the program's own checks.
 [[nodiscard]] std::vector<FigureCard> starterFigures();
 
 } // namespace lc

@@ -16,7 +16,8 @@ namespace lc {
 namespace {
 
 constexpr int vocabularyVersion = 2; // 1 had no words
-constexpr const char* wordsTable = "CREATE TABLE words (name TEXT NOT NULL, school TEXT NOT NULL, line TEXT NOT NULL, PRIMARY KEY (name, school)) WITHOUT ROWID;";
+constexpr const char* wordsTable =
+    "CREATE TABLE words (name TEXT NOT NULL, school TEXT NOT NULL, line TEXT NOT NULL, PRIMARY KEY (name, school)) WITHOUT ROWID;";
 constexpr int applicationId = 0x4C434631; // "LCF1": tells our files from other SQLite files
 
 std::string fileName(const std::string& path) { return shown(std::filesystem::path(path).filename().string()); }
@@ -26,16 +27,32 @@ Error errorOf(int code, const std::string& path) {
     switch (code & 0xFF) {
     case SQLITE_NOTADB:
     case SQLITE_CORRUPT:
-        return {ErrorCode::Unreadable, file + " is damaged and cannot be read. It was left as it is: put a copy from before in its place, or move it away to begin a new one.", path};
+        return {
+            ErrorCode::Unreadable,
+            file +
+                " is damaged and cannot be read. It was left as it is: put a copy from before in its place, or move it away to begin a new one.",
+            path};
     case SQLITE_READONLY:
     case SQLITE_PERM:
-    case SQLITE_AUTH: return {ErrorCode::Unwritable, file + " may only be read here. Nothing was changed; figures can still be taken into a routine.", path};
-    case SQLITE_CANTOPEN: return {ErrorCode::Unwritable, file + " cannot be opened. Look whether its folder is there and may be written.", path};
-    case SQLITE_FULL: return {ErrorCode::Unwritable, file + " could not be written: the disk is full. Nothing was changed; make room and try again.", path};
-    case SQLITE_IOERR: return {ErrorCode::Unwritable, file + " could not be written: the disk is full or gone. Nothing was changed.", path};
+    case SQLITE_AUTH:
+        return {ErrorCode::Unwritable,
+                file + " may only be read here. Nothing was changed; figures can still be taken into a routine.", path};
+    case SQLITE_CANTOPEN:
+        return {ErrorCode::Unwritable, file + " cannot be opened. Look whether its folder is there and may be written.",
+                path};
+    case SQLITE_FULL:
+        return {ErrorCode::Unwritable,
+                file + " could not be written: the disk is full. Nothing was changed; make room and try again.", path};
+    case SQLITE_IOERR:
+        return {ErrorCode::Unwritable, file + " could not be written: the disk is full or gone. Nothing was changed.",
+                path};
     case SQLITE_BUSY:
-    case SQLITE_LOCKED: return {ErrorCode::ChangedOnDisk, file + " is being written by another window. Nothing was changed; try again in a moment.", path};
-    default: return {ErrorCode::Unwritable, file + " could not be used (" + sqlite3_errstr(code) + "). Nothing was changed.", path};
+    case SQLITE_LOCKED:
+        return {ErrorCode::ChangedOnDisk,
+                file + " is being written by another window. Nothing was changed; try again in a moment.", path};
+    default:
+        return {ErrorCode::Unwritable, file + " could not be used (" + sqlite3_errstr(code) + "). Nothing was changed.",
+                path};
     }
 }
 
@@ -48,7 +65,8 @@ public:
     Statement& operator=(const Statement&) = delete;
 
     Statement& bind(int at, const std::string& text) {
-        if (m_code == SQLITE_OK) m_code = sqlite3_bind_text(m_statement, at, text.data(), static_cast<int>(text.size()), SQLITE_TRANSIENT);
+        if (m_code == SQLITE_OK)
+            m_code = sqlite3_bind_text(m_statement, at, text.data(), static_cast<int>(text.size()), SQLITE_TRANSIENT);
         return *this;
     }
     Statement& bind(int at, std::int64_t value) {
@@ -74,7 +92,8 @@ private:
 /// Writes between BEGIN and COMMIT; rolled back unless commit() was reached.
 class Transaction {
 public:
-    explicit Transaction(sqlite3* db) : m_db(db), m_code(sqlite3_exec(db, "BEGIN IMMEDIATE", nullptr, nullptr, nullptr)) {}
+    explicit Transaction(sqlite3* db)
+        : m_db(db), m_code(sqlite3_exec(db, "BEGIN IMMEDIATE", nullptr, nullptr, nullptr)) {}
     ~Transaction() {
         if (m_code == SQLITE_OK && !m_done) sqlite3_exec(m_db, "ROLLBACK", nullptr, nullptr, nullptr);
     }
@@ -97,7 +116,8 @@ std::string newIdentity() {
     std::random_device random;
     std::string id;
     for (int i = 0; i < 8; ++i) {
-        static constexpr std::array<char, 16> digits{'0', '1', '2', '3', '4', '5', '6', '7', '8', '9', 'a', 'b', 'c', 'd', 'e', 'f'};
+        static constexpr std::array<char, 16> digits{'0', '1', '2', '3', '4', '5', '6', '7',
+                                                     '8', '9', 'a', 'b', 'c', 'd', 'e', 'f'};
         for (unsigned value = random(), d = 0; d < 4; ++d, value >>= 4) id += digits[value & 15U];
     }
     return id;
@@ -112,11 +132,17 @@ Result<int> pragma(sqlite3* db, const char* name, const std::string& path) {
 
 Result<VocabularyFigure> figureFrom(const Statement& row, const std::string& path) {
     auto card = cardFromJson(row.text(2));
-    if (!card) return tl::unexpected(Error{ErrorCode::Unreadable, "The vocabulary " + fileName(path) + " holds a figure “" + shown(row.text(3)) + "” that cannot be read: " + card.error().message, path});
+    if (!card)
+        return tl::unexpected(Error{ErrorCode::Unreadable,
+                                    "The vocabulary " + fileName(path) + " holds a figure “" + shown(row.text(3)) +
+                                        "” that cannot be read: " + card.error().message,
+                                    path});
     return VocabularyFigure{row.text(0), row.number(1), std::move(*card)};
 }
 
-tl::unexpected<Error> noName() { return fail(ErrorCode::BadValue, "A figure needs a name before it goes into the vocabulary."); }
+tl::unexpected<Error> noName() {
+    return fail(ErrorCode::BadValue, "A figure needs a name before it goes into the vocabulary.");
+}
 
 } // namespace
 
@@ -126,7 +152,8 @@ Vocabulary::~Vocabulary() { sqlite3_close(m_db); }
 
 Result<std::unique_ptr<Vocabulary>> Vocabulary::open(const std::string& path, const std::vector<FigureCard>& starters) {
     std::error_code none;
-    if (std::filesystem::exists(path, none) && !std::filesystem::is_regular_file(path, none)) // SQLite would wait at a pipe for good
+    if (std::filesystem::exists(path, none) &&
+        !std::filesystem::is_regular_file(path, none)) // SQLite would wait at a pipe for good
         if (auto regular = checkRegularFile(path); !regular) return tl::unexpected(regular.error());
     const bool there = std::filesystem::exists(path, none) && std::filesystem::file_size(path, none) > 0;
     if (!there) std::filesystem::create_directories(std::filesystem::path(path).parent_path(), none);
@@ -147,23 +174,39 @@ Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
     if (*id == 0 && *version == 0) {
         const auto pages = pragma(m_db, "page_count", m_path);
         if (!pages) return tl::unexpected(pages.error());
-        if (*pages > 0) return fail(ErrorCode::Unreadable, "The file " + fileName(m_path) + " is a database of something else, no vocabulary of Lift Count. It was left as it is.", m_path);
+        if (*pages > 0)
+            return fail(ErrorCode::Unreadable,
+                        "The file " + fileName(m_path) +
+                            " is a database of something else, no vocabulary of Lift Count. It was left as it is.",
+                        m_path);
         Transaction transaction(m_db);
         if (transaction.code() != SQLITE_OK) return tl::unexpected(errorOf(transaction.code(), m_path));
-        const std::string sql = std::string("CREATE TABLE figures (id TEXT PRIMARY KEY, revision INTEGER NOT NULL, name TEXT NOT NULL, card TEXT NOT NULL) WITHOUT ROWID;") + wordsTable +
-                                "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " + std::to_string(vocabularyVersion) + ";";
-        if (const int code = sqlite3_exec(m_db, sql.c_str(), nullptr, nullptr, nullptr); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
+        const std::string sql =
+            std::string(
+                "CREATE TABLE figures (id TEXT PRIMARY KEY, revision INTEGER NOT NULL, name TEXT NOT NULL, card TEXT NOT NULL) WITHOUT ROWID;") +
+            wordsTable + "PRAGMA application_id = " + std::to_string(applicationId) +
+            "; PRAGMA user_version = " + std::to_string(vocabularyVersion) + ";";
+        if (const int code = sqlite3_exec(m_db, sql.c_str(), nullptr, nullptr, nullptr); code != SQLITE_OK)
+            return tl::unexpected(errorOf(code, m_path));
         for (const FigureCard& card : starters)
             if (const auto added = insert(card); !added) return tl::unexpected(added.error());
         if (const int code = transaction.commit(); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
         return {};
     }
-    if (*id != applicationId) return fail(ErrorCode::Unreadable, "The file " + fileName(m_path) + " is a database of something else, no vocabulary of Lift Count. It was left as it is.", m_path);
+    if (*id != applicationId)
+        return fail(ErrorCode::Unreadable,
+                    "The file " + fileName(m_path) +
+                        " is a database of something else, no vocabulary of Lift Count. It was left as it is.",
+                    m_path);
     if (*version > vocabularyVersion)
-        return fail(ErrorCode::NewerVersion, "The vocabulary " + fileName(m_path) + " was written by a newer Lift Count (format " + std::to_string(*version) + "; this one reads up to " +
-                                                 std::to_string(vocabularyVersion) + "). It was left as it is. Update Lift Count to use it.", m_path);
+        return fail(ErrorCode::NewerVersion,
+                    "The vocabulary " + fileName(m_path) + " was written by a newer Lift Count (format " +
+                        std::to_string(*version) + "; this one reads up to " + std::to_string(vocabularyVersion) +
+                        "). It was left as it is. Update Lift Count to use it.",
+                    m_path);
     Statement check(m_db, "SELECT count(*) FROM figures");
-    if (const int code = check.step(); code != SQLITE_ROW) return tl::unexpected(errorOf(code == SQLITE_ERROR ? SQLITE_CORRUPT : code, m_path));
+    if (const int code = check.step(); code != SQLITE_ROW)
+        return tl::unexpected(errorOf(code == SQLITE_ERROR ? SQLITE_CORRUPT : code, m_path));
     return *version < vocabularyVersion && !isReadOnly() ? raiseVersion() : Result<void>{};
 }
 
@@ -174,7 +217,8 @@ Result<void> Vocabulary::raiseVersion() {
     if (!version) return tl::unexpected(version.error());
     if (*version >= vocabularyVersion) return {};
     const std::string sql = wordsTable + ("PRAGMA user_version = " + std::to_string(vocabularyVersion) + ";");
-    if (const int code = sqlite3_exec(m_db, sql.c_str(), nullptr, nullptr, nullptr); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
+    if (const int code = sqlite3_exec(m_db, sql.c_str(), nullptr, nullptr, nullptr); code != SQLITE_OK)
+        return tl::unexpected(errorOf(code, m_path));
     if (const int code = transaction.commit(); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
     return {};
 }
@@ -192,8 +236,10 @@ Result<std::vector<VocabularyFigure>> Vocabulary::all(std::vector<std::string>* 
     int code = 0;
     while ((code = statement.step()) == SQLITE_ROW) {
         auto figure = figureFrom(statement, m_path);
-        if (figure) figures.push_back(std::move(*figure));
-        else if (unreadable) unreadable->push_back(figure.error().message);
+        if (figure)
+            figures.push_back(std::move(*figure));
+        else if (unreadable)
+            unreadable->push_back(figure.error().message);
     }
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     return figures;
@@ -237,13 +283,19 @@ Result<std::vector<VocabularyFigure>> Vocabulary::addAll(const std::vector<Figur
 
 Result<VocabularyFigure> Vocabulary::change(const VocabularyFigure& known, const FigureCard& to) {
     if (to.name.empty()) return noName();
-    Statement statement(m_db, "UPDATE figures SET revision = revision + 1, name = ?3, card = ?4 WHERE id = ?1 AND revision = ?2");
-    const int code = statement.bind(1, known.id).bind(2, known.revision).bind(3, to.name).bind(4, cardToJson(to)).step();
+    Statement statement(
+        m_db, "UPDATE figures SET revision = revision + 1, name = ?3, card = ?4 WHERE id = ?1 AND revision = ?2");
+    const int code =
+        statement.bind(1, known.id).bind(2, known.revision).bind(3, to.name).bind(4, cardToJson(to)).step();
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     if (sqlite3_changes(m_db) == 0) {
         const auto now = find(known.id);
         if (!now) return tl::unexpected(now.error());
-        return fail(ErrorCode::ChangedOnDisk, "“" + known.card.name + "” was changed by another window in the meantime. Nothing was changed here; look at it as it is now and change it again.", m_path);
+        return fail(
+            ErrorCode::ChangedOnDisk,
+            "“" + known.card.name +
+                "” was changed by another window in the meantime. Nothing was changed here; look at it as it is now and change it again.",
+            m_path);
     }
     return VocabularyFigure{known.id, known.revision + 1, to};
 }
@@ -252,14 +304,20 @@ Result<void> Vocabulary::remove(const std::string& id) {
     Statement statement(m_db, "DELETE FROM figures WHERE id = ?1");
     const int code = statement.bind(1, id).step();
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
-    if (sqlite3_changes(m_db) == 0) return fail(ErrorCode::NotFound, "This figure is no longer in the vocabulary.", m_path);
+    if (sqlite3_changes(m_db) == 0)
+        return fail(ErrorCode::NotFound, "This figure is no longer in the vocabulary.", m_path);
     return {};
 }
 
 Result<VocabularyFigure> Vocabulary::restore(const VocabularyFigure& figure) {
     Statement statement(m_db, "INSERT INTO figures (id, revision, name, card) VALUES (?1, ?2, ?3, ?4)");
-    const int code = statement.bind(1, figure.id).bind(2, figure.revision + 1).bind(3, figure.card.name).bind(4, cardToJson(figure.card)).step();
-    if ((code & 0xFF) == SQLITE_CONSTRAINT) return fail(ErrorCode::ChangedOnDisk, "“" + figure.card.name + "” is in the vocabulary already.", m_path);
+    const int code = statement.bind(1, figure.id)
+                         .bind(2, figure.revision + 1)
+                         .bind(3, figure.card.name)
+                         .bind(4, cardToJson(figure.card))
+                         .step();
+    if ((code & 0xFF) == SQLITE_CONSTRAINT)
+        return fail(ErrorCode::ChangedOnDisk, "“" + figure.card.name + "” is in the vocabulary already.", m_path);
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     return VocabularyFigure{figure.id, figure.revision + 1, figure.card};
 }
@@ -287,7 +345,8 @@ Result<OwnWords> Vocabulary::words() const {
     Statement statement(m_db, "SELECT name, school, line FROM words");
     int code = 0;
     while ((code = statement.step()) == SQLITE_ROW)
-        if (auto word = checkedWord({statement.text(0), statement.text(1), statement.text(2)})) words.keep(std::move(*word));
+        if (auto word = checkedWord({statement.text(0), statement.text(1), statement.text(2)}))
+            words.keep(std::move(*word));
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     return words;
 }
@@ -295,7 +354,9 @@ Result<OwnWords> Vocabulary::words() const {
 Result<void> Vocabulary::keepWord(const OwnWord& word) {
     const auto checked = checkedWord(word);
     if (!checked) return tl::unexpected(checked.error());
-    Statement statement(m_db, "INSERT INTO words (name, school, line) VALUES (?1, ?2, ?3) ON CONFLICT (name, school) DO UPDATE SET line = ?3");
+    Statement statement(
+        m_db,
+        "INSERT INTO words (name, school, line) VALUES (?1, ?2, ?3) ON CONFLICT (name, school) DO UPDATE SET line = ?3");
     const int code = statement.bind(1, checked->name).bind(2, checked->school).bind(3, checked->line).step();
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     return {};
@@ -305,7 +366,8 @@ Result<void> Vocabulary::forgetWord(const std::string& name, const std::string& 
     Statement statement(m_db, "DELETE FROM words WHERE name = ?1 AND school = ?2");
     const int code = statement.bind(1, name).bind(2, school).step();
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
-    if (sqlite3_changes(m_db) == 0) return fail(ErrorCode::NotFound, "This word is no longer in the vocabulary.", m_path);
+    if (sqlite3_changes(m_db) == 0)
+        return fail(ErrorCode::NotFound, "This word is no longer in the vocabulary.", m_path);
     return {};
 }
 

@@ -20,16 +20,19 @@ struct VocabularyFigure {
     bool operator==(const VocabularyFigure&) const = default;
 };
 
-/// A person's figures and words in an SQLite file. Every change is one transaction: it is in the file whole, or not at all. Several windows may have it open; a
-/// change to a figure that another window changed in between is refused. Not for several threads at once.
+/// A person's figures and words in an SQLite file. Every change is one transaction: it is in the file whole, or not at
+/// all. Several windows may have it open; a change to a figure that another window changed in between is refused. Not
+/// for several threads at once.
 ///
-/// Errors of all functions: Unreadable (damaged), NewerVersion, Unwritable (read-only, disk full), ChangedOnDisk (another window is writing, or was
-/// first), NotFound, BadValue.
+/// Errors of all functions: Unreadable (damaged), NewerVersion, Unwritable (read-only, disk full), ChangedOnDisk
+/// (another window is writing, or was first), NotFound, BadValue.
 class Vocabulary {
 public:
-    /// Opens the file, or makes it, with its folder, where there is none. A file that cannot be written opens for reading alone.
-    /// A file that is made gets `starters` in the same transaction: it is there with them, or not at all.
-    [[nodiscard]] static Result<std::unique_ptr<Vocabulary>> open(const std::string& path, const std::vector<FigureCard>& starters = {});
+    /// Opens the file, or makes it, with its folder, where there is none. A file that cannot be written opens for
+    /// reading alone. A file that is made gets `starters` in the same transaction: it is there with them, or not at
+    /// all.
+    [[nodiscard]] static Result<std::unique_ptr<Vocabulary>> open(const std::string& path,
+                                                                  const std::vector<FigureCard>& starters = {});
     ~Vocabulary();
     Vocabulary(const Vocabulary&) = delete;
     Vocabulary& operator=(const Vocabulary&) = delete;
@@ -40,7 +43,8 @@ public:
     /// Changes when another window has written; compare with an earlier value.
     [[nodiscard]] std::int64_t othersChanges() const;
 
-    /// All figures by name. Those that cannot be read are left out and stay in the file; a sentence that names each is put into `unreadable`.
+    /// All figures by name. Those that cannot be read are left out and stay in the file; a sentence that names each is
+    /// put into `unreadable`.
     [[nodiscard]] Result<std::vector<VocabularyFigure>> all(std::vector<std::string>* unreadable = nullptr) const;
     [[nodiscard]] Result<VocabularyFigure> find(const std::string& id) const;
 

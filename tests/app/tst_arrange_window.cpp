@@ -12,13 +12,13 @@
 #include "app/widgets/plain_table.h"
 #include "core/exchange/routine_text.h"
 
-#include <QAccessible>
 #include <QAbstractItemView>
+#include <QAccessible>
 #include <QClipboard>
 #include <QCompleter>
 #include <QDropEvent>
-#include <QMimeData>
 #include <QLineEdit>
+#include <QMimeData>
 
 using namespace lc;
 
@@ -43,9 +43,11 @@ private Q_SLOTS:
         QCOMPARE(rig.danced(), (QStringList{"32", "24", "32", "24", "32", "24"}));
         rig.clickPass(5);
         rig.passLines({"add after figure 6: Three", "add after figure 6: Three"});
-        QCOMPARE(rig.arrange().passPanel().lines()->toPlainText(), "add after figure 6: Three\nadd after figure 6: Three");
+        QCOMPARE(rig.arrange().passPanel().lines()->toPlainText(),
+                 "add after figure 6: Three\nadd after figure 6: Three");
         rig.clickPass(6);
-        rig.passLines({"figure 1 in bars of 3 for 4", "figure 2 in bars of 3 for 4", "figure 3 in bars of 3 for 4", "figure 4 in bars of 3 for 4"});
+        rig.passLines({"figure 1 in bars of 3 for 4", "figure 2 in bars of 3 for 4", "figure 3 in bars of 3 for 4",
+                       "figure 4 in bars of 3 for 4"});
         QCOMPARE(rig.danced(), (QStringList{"32", "24", "32", "24", "40", "20"}));
         QCOMPARE(rig.performance().end, counts(172));
         QVERIFY(rig.findingsShown().contains("counts bars that the music does not have"));
@@ -72,7 +74,8 @@ private Q_SLOTS:
     }
     void s13TurnedRoundAndPutRight() {
         ArrangeRig rig("verse 68 | chorus 64 | outro 60", 180);
-        QTest::keyClicks(rig.arrange().editor().line(0), "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait");
+        QTest::keyClicks(rig.arrange().editor().line(0),
+                         "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait");
         rig.order("A x24");
         QVERIFY(rig.findingsShown().contains("Turned round from count 1 of Chorus on"));
         QVERIFY(rig.findingsShown().contains("the dancers say 5 where the music says 1"));
@@ -83,7 +86,8 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < remedies.size(); ++i)
             if (QString::fromStdString(remedies[i].title).contains("a touch")) touch = static_cast<int>(i);
         QVERIFY(touch >= 0);
-        QTest::mouseClick(rig.window->findChild<QAbstractButton*>(QStringLiteral("remedy%1").arg(touch)), Qt::LeftButton);
+        QTest::mouseClick(rig.window->findChild<QAbstractButton*>(QStringLiteral("remedy%1").arg(touch)),
+                          Qt::LeftButton);
         rig.shortcut(Qt::Key_P);
         QVERIFY(rig.session->doc.previewLanding());
         QVERIFY(rig.session->doc.previewLanding()->turned.empty());
@@ -191,7 +195,8 @@ private Q_SLOTS:
         QCOMPARE(field->text(), "3 side R");
         QTest::keyClicks(field, "3 forward R");
         QTest::keyClick(field, Qt::Key_Return);
-        QCOMPARE(lineText(rig.routine().figures[0], rig.routine().roles[0].id), std::string("1 side R 2 behind L 3 forward R 4 touch"));
+        QCOMPARE(lineText(rig.routine().figures[0], rig.routine().roles[0].id),
+                 std::string("1 side R 2 behind L 3 forward R 4 touch"));
         QVERIFY(rig.arrange().strips().describeCount(2).contains("forward"));
         rig.clickCount(1);
         QTest::keyClick(&rig.arrange().strips(), Qt::Key_Return);
@@ -201,7 +206,8 @@ private Q_SLOTS:
         QTest::keyClick(&rig.arrange().strips(), Qt::Key_Return);
         QVERIFY(rig.window->lastTold().contains("No step is danced there"));
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QCOMPARE(lineText(rig.routine().figures[0], rig.routine().roles[0].id), std::string("1 side R 2 behind L 3 side R 4 touch"));
+        QCOMPARE(lineText(rig.routine().figures[0], rig.routine().roles[0].id),
+                 std::string("1 side R 2 behind L 3 side R 4 touch"));
     }
     void whatDiffersIsUnderstoodAsItIsTyped() {
         ArrangeRig rig("song 64");
@@ -214,10 +220,11 @@ private Q_SLOTS:
         rig.passLines({"jump"});
         QVERIFY2(rig.panel().contains("Line 4: “jump” is no exception"), qPrintable(rig.panel()));
         QCOMPARE(rig.starts(), (QStringList{"1", "19", "31"})); // what was understood stays
-        rig.shortcut(Qt::Key_F5); // the list reads and writes the same
+        rig.shortcut(Qt::Key_F5);                               // the list reads and writes the same
         auto& list = rig.arrange().passes();
         QCOMPARE(list.passes().index(1, app::PassModel::Differs).data().toString(), "wait 2");
-        QVERIFY(list.passes().setData(list.passes().index(1, app::PassModel::Differs), "mirrored; bridge of 2 after 4", Qt::EditRole));
+        QVERIFY(list.passes().setData(list.passes().index(1, app::PassModel::Differs), "mirrored; bridge of 2 after 4",
+                                      Qt::EditRole));
         QVERIFY(rig.routine().passes[1].mirrored && rig.routine().passes[1].restart && rig.routine().passes[1].tag);
         QCOMPARE(rig.routine().passes[1].bridges.size(), 1U);
     }
@@ -268,7 +275,8 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.routine().passes.size(), std::size_t{6});
         QCOMPARE(rig.arrange().handout().open(), 1);
-        QCOMPARE(rig.arrange().handout().table().rowText(rig.arrange().handout().table().currentRow())[2], "Have fun with it!");
+        QCOMPARE(rig.arrange().handout().table().rowText(rig.arrange().handout().table().currentRow())[2],
+                 "Have fun with it!");
         const auto& passes = rig.session->doc.landing().performance.passes;
         QCOMPARE(passes[5].start - passes[0].start, counts(132));
         QGuiApplication::clipboard()->setText("Dear all, bring shoes.");
@@ -286,7 +294,9 @@ private Q_SLOTS:
             return f.fileName();
         };
         rig.session->doc.startNew();
-        rig.window->openAny(file("mail.txt", "Lift Count routine\nsong: verse 32 | verse 32\nfigure: Vine\n  everyone: 1 side R 2 behind L 3 side R 4 touch\npart: A\n  Vine\norder: A x3\n"));
+        rig.window->openAny(file(
+            "mail.txt",
+            "Lift Count routine\nsong: verse 32 | verse 32\nfigure: Vine\n  everyone: 1 side R 2 behind L 3 side R 4 touch\npart: A\n  Vine\norder: A x3\n"));
         QCOMPARE(rig.starts(), (QStringList{"1", "5", "9"}));
         QVERIFY(rig.session->doc.path().isEmpty()); // it is saved under a name of its own
         rig.window->openAny(file("bad.txt", "Lift Count routine\ncolour: red\n"));
@@ -305,7 +315,8 @@ private Q_SLOTS:
         QVERIFY(rig.arrange().songTrial().trial());
         QCOMPARE(rig.arrange().songTrial().trial()->landNow, 2);
         QCOMPARE(rig.arrange().songTrial().trial()->landThen, 4);
-        QCOMPARE(rig.arrange().songTrial().table()->rowText(2).join(" / "), "3 / A / count 33 of Chorus (0:16.0), 4 short / count 1 of Verse (0:32.0), lands");
+        QCOMPARE(rig.arrange().songTrial().table()->rowText(2).join(" / "),
+                 "3 / A / count 33 of Chorus (0:16.0), 4 short / count 1 of Verse (0:32.0), lands");
         QCOMPARE(rig.starts(), (QStringList{"1", "33", "65", "97"}));
         QTRY_VERIFY(rig.button("takeSong")->isVisible());
         rig.press("takeSong");
@@ -336,7 +347,8 @@ private Q_SLOTS:
         auto& passes = rig.arrange().passes().passes();
         QVERIFY(passes.setData(passes.index(0, app::PassModel::TagCounts), "4", Qt::EditRole));
         QVERIFY(rig.routine().passes[0].tag->figure.valid());
-        QVERIFY(passes.setData(passes.index(0, app::PassModel::TagCounts), "2", Qt::EditRole)); // another length is a wait
+        QVERIFY(
+            passes.setData(passes.index(0, app::PassModel::TagCounts), "2", Qt::EditRole)); // another length is a wait
         QVERIFY(!rig.routine().passes[0].tag->figure.valid());
     }
     void aNewNameIsSaidToBeNew() {
@@ -344,12 +356,14 @@ private Q_SLOTS:
         rig.figure("Vane");
         QVERIFY2(rig.window->lastTold().contains("Vane is a new figure"), qPrintable(rig.window->lastTold()));
     }
-    /// The dance of the demo from an empty routine, by keys alone, until every pass starts a phrase. An action is a shortcut, or something typed and finished with Enter.
+    /// The dance of the demo from an empty routine, by keys alone, until every pass starts a phrase. An action is a
+    /// shortcut, or something typed and finished with Enter.
     void aNewUserLandsTheDanceInFewActions() {
         test::WindowRig rig;
         rig.session->doc.startNew();
         TypedStructure typed;
-        typed.text = "intro 32 | verse 32 | chorus 32 | verse 34 | chorus 32 | bridge 32 | verse 16 | chorus 32 | outro 16";
+        typed.text =
+            "intro 32 | verse 32 | chorus 32 | verse 34 | chorus 32 | bridge 32 | verse 16 | chorus 32 | outro 16";
         typed.bpm = 100;
         QVERIFY(rig.session->song.setStructure(typed));
         int actions = 1; // the song
@@ -364,10 +378,15 @@ private Q_SLOTS:
         };
         shortcut(Qt::Key_3, Qt::AltModifier);
         shortcut(Qt::Key_I, Qt::ControlModifier);
-        for (const auto& [name, line] : {std::pair{"Turning vine", "1 side R 2 behind L 3 side R 4 touch L 5 side L 6 behind R 7 side L 8 touch R"},
-                                         {"Into the wind", "1 forward R & close L 2 forward R 3 rock L 4 replace R 5 back L & close R 6 back L 7 rock R 8 replace L"},
-                                         {"Points and box", "1 across R 2 point L 3 across L 4 point R 5 across R 6 back L 7 side R 1/4 R 8 close L"},
-                                         {"Low kicks", "1 kick low R & close R 2 step L 3 kick low R & close R 4 step L 5 stomp R 6 clap 7 stomp L 8 clap"}}) {
+        for (
+            const auto& [name, line] :
+            {std::pair{"Turning vine", "1 side R 2 behind L 3 side R 4 touch L 5 side L 6 behind R 7 side L 8 touch R"},
+             {"Into the wind",
+              "1 forward R & close L 2 forward R 3 rock L 4 replace R 5 back L & close R 6 back L 7 rock R 8 replace L"},
+             {"Points and box",
+              "1 across R 2 point L 3 across L 4 point R 5 across R 6 back L 7 side R 1/4 R 8 close L"},
+             {"Low kicks",
+              "1 kick low R & close R 2 step L 3 kick low R & close R 4 step L 5 stomp R 6 clap 7 stomp L 8 clap"}}) {
             type(name);
             type(line);
         }
@@ -382,7 +401,8 @@ private Q_SLOTS:
         shortcut(Qt::Key_R, Qt::ControlModifier);
         type("A x7");
         QVERIFY(missed() > 0);
-        while (missed() > 0 && actions < 40) shortcut(Qt::Key_Return, Qt::ControlModifier); // the first remedy of the worst finding
+        while (missed() > 0 && actions < 40)
+            shortcut(Qt::Key_Return, Qt::ControlModifier); // the first remedy of the worst finding
         qInfo("%d actions", actions);
         QCOMPARE(missed(), 0);
         QVERIFY(actions <= 25);
@@ -400,7 +420,8 @@ private Q_SLOTS:
         const auto lines = [&] { return strips.layoutOfStrips().lines.size(); };
         QCOMPARE(lines(), 5U); // 1, 2–20, 21 with its tag, 22, 23–60
         QAccessibleInterface* page = QAccessible::queryAccessibleInterface(&strips);
-        QVERIFY2(page->child(1)->text(QAccessible::Name).startsWith("passes 2–20 alike, 32 counts each, in Verse"), qPrintable(page->child(1)->text(QAccessible::Name)));
+        QVERIFY2(page->child(1)->text(QAccessible::Name).startsWith("passes 2–20 alike, 32 counts each, in Verse"),
+                 qPrintable(page->child(1)->text(QAccessible::Name)));
         PassExceptions tried; // what is tried on is seen
         tried.mirrored = true;
         rig.session->doc.preview({SetExceptions{rig.routine().passes[9].id, tried, {}}}, "tried");
@@ -422,7 +443,8 @@ private Q_SLOTS:
         rig.figure("Three", {"1 2"});
         auto& strips = rig.arrange().strips();
         QMimeData mime;
-        mime.setData(QString::fromLatin1(app::figureMime), QString("r%1").arg(rig.routine().figures.back().id.value).toUtf8());
+        mime.setData(QString::fromLatin1(app::figureMime),
+                     QString("r%1").arg(rig.routine().figures.back().id.value).toUtf8());
         const QPoint onTwo = strips.pointOf(3), beside = strips.pointOf(40);
         const auto drop = [&](QPoint at) {
             QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
@@ -432,7 +454,8 @@ private Q_SLOTS:
         };
         drop(onTwo);
         QStringList names;
-        for (const Placement& p : rig.routine().parts[0].figures) names << QString::fromStdString(findFigure(rig.routine(), p.figure)->name);
+        for (const Placement& p : rig.routine().parts[0].figures)
+            names << QString::fromStdString(findFigure(rig.routine(), p.figure)->name);
         QCOMPARE(names.join(' '), "One Two Three Three");
         drop(beside);
         QCOMPARE(rig.routine().parts[0].figures.size(), 4U);
@@ -465,7 +488,8 @@ private Q_SLOTS:
         QCOMPARE(rig.routine().parts[0].figures.size(), 2U);
         const Figure* placed = findFigure(rig.routine(), rig.routine().parts[0].figures.back().figure);
         QVERIFY(placed);
-        QVERIFY2(placed->name == "Lantern twin", qPrintable(QString::fromStdString(placed->name) + " " + rig.window->lastTold()));
+        QVERIFY2(placed->name == "Lantern twin",
+                 qPrintable(QString::fromStdString(placed->name) + " " + rig.window->lastTold()));
         QCOMPARE(QString::fromStdString(placed->vocabularyId), longer[0]);
         QCOMPARE(rig.danced(), QStringList{"13"});
     }
@@ -478,7 +502,8 @@ private Q_SLOTS:
         rig.clickPass(2);
         rig.passLines({"canon 2 apart, together", "tag of 2"});
         auto& strips = rig.arrange().strips();
-        QVERIFY2(strips.describeCount(16).contains("canon") && strips.describeCount(16).contains("follower wait"), qPrintable(strips.describeCount(16)));
+        QVERIFY2(strips.describeCount(16).contains("canon") && strips.describeCount(16).contains("follower wait"),
+                 qPrintable(strips.describeCount(16)));
         QVERIFY2(strips.describeCount(33).contains("tag"), qPrintable(strips.describeCount(33)));
         QVERIFY2(strips.describeCount(36).contains("the dancers say"), qPrintable(strips.describeCount(36)));
         QVERIFY2(strips.describeCount(36).contains("count 1 of Verse (0:18.0)"), qPrintable(strips.describeCount(36)));
@@ -501,13 +526,16 @@ private Q_SLOTS:
         }
         QVERIFY(!rig.session->doc.landing().findings.empty());
         const QString aloud = rig.spokenOf(&rig.arrange().findings());
-        for (const Finding& f : rig.session->doc.landing().findings) QVERIFY2(aloud.contains(QString::fromStdString(f.headline)), qPrintable(QString::fromStdString(f.headline) + " is not in\n" + aloud));
+        for (const Finding& f : rig.session->doc.landing().findings)
+            QVERIFY2(aloud.contains(QString::fromStdString(f.headline)),
+                     qPrintable(QString::fromStdString(f.headline) + " is not in\n" + aloud));
     }
     void aRemedyThatIsNotSeenIsOfTheRoutineAsItIs() { // applied from another stage, after the song has changed there
         ArrangeRig rig("verse 32 | chorus 36 | verse 32");
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A x3");
-        QVERIFY(QString::fromStdString(rig.arrange().findings().remedies().front().title).contains("tag of 4 counts after pass 2"));
+        QVERIFY(QString::fromStdString(rig.arrange().findings().remedies().front().title)
+                    .contains("tag of 4 counts after pass 2"));
         rig.window->showStage(app::stage_id::listen);
         TypedStructure typed;
         typed.text = "verse 34 | chorus 32 | verse 32";
@@ -524,14 +552,17 @@ private Q_SLOTS:
         const std::function<void(QAccessibleInterface*)> look = [&](QAccessibleInterface* face) {
             if (!face) return;
             const bool acts = face->state().focusable && !face->state().invisible;
-            if (acts && face->text(QAccessible::Name).isEmpty() && face->text(QAccessible::Description).isEmpty() && face->object() && !face->object()->objectName().startsWith("qt_"))
-                nameless << QString::fromLatin1(face->object()->metaObject()->className()) + "/" + face->object()->objectName();
+            if (acts && face->text(QAccessible::Name).isEmpty() && face->text(QAccessible::Description).isEmpty() &&
+                face->object() && !face->object()->objectName().startsWith("qt_"))
+                nameless << QString::fromLatin1(face->object()->metaObject()->className()) + "/" +
+                                face->object()->objectName();
             for (int i = 0; i < face->childCount(); ++i) look(face->child(i));
         };
         look(QAccessible::queryAccessibleInterface(&rig.arrange()));
         QVERIFY2(nameless.isEmpty(), qPrintable(nameless.join(", ")));
         auto* link = rig.window->findChild<QPushButton*>("figure0");
-        QCOMPARE(QAccessible::queryAccessibleInterface(link)->text(QAccessible::Name), "Vine, 4 counts, from count 1 of part A");
+        QCOMPARE(QAccessible::queryAccessibleInterface(link)->text(QAccessible::Name),
+                 "Vine, 4 counts, from count 1 of part A");
     }
 };
 

@@ -1,13 +1,14 @@
-// Faults of people, files and moments, through the real window: what comes late is dropped, nothing is overwritten unasked, keys act where one looks.
+// Faults of people, files and moments, through the real window: what comes late is dropped, nothing is overwritten
+// unasked, keys act where one looks.
 #include "support/arrange_rig.h"
 #include "support/core_support.h"
 
 #include "app/arrange/plans_panel.h"
-#include "app/widgets/file_asking.h"
 #include "app/base/figure_desk.h"
 #include "app/steps/figure_editor.h"
-#include "app/widgets/figure_list.h"
 #include "app/steps/steps_stage.h"
+#include "app/widgets/figure_list.h"
+#include "app/widgets/file_asking.h"
 #include "core/document/document_file.h"
 
 #include <QFileDialog>
@@ -70,7 +71,9 @@ private Q_SLOTS:
     /// A song that is still being read when another routine is opened stays out of it.
     void aSongThatComesLateIsDropped() {
         ThreadedRig rig;
-        const QString routine = write("other.txt", "Lift Count routine\ntitle: Other\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n");
+        const QString routine = write(
+            "other.txt",
+            "Lift Count routine\ntitle: Other\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n");
         rig.session.song.openSong(demoSong());
         QVERIFY(rig.session.song.loading());
         rig.window.openAny(routine);
@@ -86,7 +89,8 @@ private Q_SLOTS:
         QVERIFY(rig.session.doc.document() == newDocument());
         rig.session.doc.startNew();
     }
-    /// Statements that are made while the song is being worked out again are all worked in, in their order; and undo in between is respected.
+    /// Statements that are made while the song is being worked out again are all worked in, in their order; and undo in
+    /// between is respected.
     void statementsWaitForEachOther() {
         ThreadedRig rig;
         rig.session.song.openSong(demoSong());
@@ -106,10 +110,13 @@ private Q_SLOTS:
         QVERIFY(std::get<PhraseFact>(rig.session.doc.document().facts[1]).at == third);
         rig.session.doc.startNew();
     }
-    /// With the plans open a letter typed is in the line at once, though the plans of before are still being laid; the plans that come are those of the last letter.
+    /// With the plans open a letter typed is in the line at once, though the plans of before are still being laid; the
+    /// plans that come are those of the last letter.
     void plansFollowBehindTheTyping() {
         ThreadedRig rig;
-        rig.window.openAny(write("plans.txt", "Lift Count routine\nsong: verse 36 | chorus 32 | verse 36 | chorus 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\n  W\n  W\n  W\norder: A x4\n"));
+        rig.window.openAny(write(
+            "plans.txt",
+            "Lift Count routine\nsong: verse 36 | chorus 32 | verse 36 | chorus 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\n  W\n  W\n  W\norder: A x4\n"));
         QTRY_COMPARE(rig.session.doc.document().routine.passes.size(), std::size_t(4));
         rig.window.stage<app::ArrangeStage>().showPlans();
         auto* plans = rig.window.findChild<app::PlansPanel*>();
@@ -129,7 +136,8 @@ private Q_SLOTS:
         whenShown<QFileDialog>([&](QFileDialog* dialog) {
             whenShown<QMessageBox>([&](QMessageBox* box) {
                 ++asked;
-                whenShown<QFileDialog>([](QFileDialog* again) { again->reject(); }); // after “Go back” it asks for another name
+                whenShown<QFileDialog>(
+                    [](QFileDialog* again) { again->reject(); }); // after “Go back” it asks for another name
                 box->reject();
             });
             auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
@@ -153,7 +161,8 @@ private Q_SLOTS:
         QCOMPARE(QString::fromStdString(test::must(loadDocument(path.toStdString())).document.title), "Late evening");
         QVERIFY(rig.session->doc.isSaved());
     }
-    /// Ctrl+E goes to the steps from wherever one types, from the name of a figure that is just made as well; a field would take it for "end of line".
+    /// Ctrl+E goes to the steps from wherever one types, from the name of a figure that is just made as well; a field
+    /// would take it for "end of line".
     void aNameOfferedIsPlacedOnceAndLeavesTheFieldEmpty() {
         ArrangeRig rig("verse 32 | chorus 32");
         rig.figure("Long walk", {"1-8 walk"});
@@ -163,7 +172,9 @@ private Q_SLOTS:
             QTest::keyClicks(field, "ong wa");
             auto* popup = field->completer()->popup();
             QTRY_VERIFY(popup->isVisible());
-            if (byMouse) QTest::mouseClick(popup->viewport(), Qt::LeftButton, Qt::NoModifier, popup->visualRect(popup->model()->index(0, 0)).center());
+            if (byMouse)
+                QTest::mouseClick(popup->viewport(), Qt::LeftButton, Qt::NoModifier,
+                                  popup->visualRect(popup->model()->index(0, 0)).center());
             else {
                 QTest::keyClick(popup, Qt::Key_Down);
                 QTest::keyClick(popup, Qt::Key_Return);
@@ -196,7 +207,8 @@ private Q_SLOTS:
     void dialogsNeverBeginAtTheRoot() {
         ArrangeRig rig("song 32");
         QSettings().clear();
-        for (const auto what : {app::FolderFor::Songs, app::FolderFor::Routines, app::FolderFor::Sheets, app::FolderFor::Figures}) {
+        for (const auto what :
+             {app::FolderFor::Songs, app::FolderFor::Routines, app::FolderFor::Sheets, app::FolderFor::Figures}) {
             const QString folder = app::startFolder(*rig.session, what);
             QVERIFY2(folder != "/" && QFileInfo(folder).isDir(), qPrintable(folder));
         }
@@ -228,7 +240,8 @@ private Q_SLOTS:
         QTest::keyClick(&rig.window->stage<app::ListenStage>().strips(), 'h');
         QVERIFY(rig.session->doc.document() != before);
     }
-    /// Ctrl+Enter acts on what is highlighted: with the plans open on the chosen plan, in the column of findings on the remedy there.
+    /// Ctrl+Enter acts on what is highlighted: with the plans open on the chosen plan, in the column of findings on the
+    /// remedy there.
     void ctrlEnterActsOnWhatIsHighlighted() {
         ArrangeRig rig("verse 36 | chorus 32 | verse 32");
         rig.figure("Walk", {"1-32 walk"});
@@ -237,7 +250,8 @@ private Q_SLOTS:
         rig.arrange().showPlans();
         auto* plans = rig.window->findChild<app::PlansPanel*>();
         QVERIFY(plans->plans() && !plans->plans()->plans.front().edits.empty());
-        const Document before = rig.session->doc.document(), planned = test::must(applyEdits(before, plans->plans()->plans.front().edits));
+        const Document before = rig.session->doc.document(),
+                       planned = test::must(applyEdits(before, plans->plans()->plans.front().edits));
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
         QVERIFY(rig.session->doc.document() == planned);
         rig.session->doc.undo();
@@ -245,7 +259,9 @@ private Q_SLOTS:
         std::size_t other = 0; // a remedy that does not do what the plan does
         for (std::size_t open = 0; open < rig.session->doc.landing().findings.size(); ++open) {
             findings.openFinding(static_cast<int>(open));
-            for (other = 0; other < findings.remedies().size() && test::must(applyEdits(before, findings.remedies()[other].edits)) == planned;) ++other;
+            for (other = 0; other < findings.remedies().size() &&
+                            test::must(applyEdits(before, findings.remedies()[other].edits)) == planned;)
+                ++other;
             if (other < findings.remedies().size()) break;
         }
         const auto& remedies = findings.remedies();
@@ -268,7 +284,8 @@ private Q_SLOTS:
         const QString song = m_folder.filePath("pipe.ogg");
         QCOMPARE(::mkfifo(song.toUtf8().constData(), 0600), 0);
         rig.window->openAny(song);
-        QTRY_VERIFY2(rig.window->lastTold().contains("pipe.ogg") && rig.window->lastTold().contains("is a pipe"), qPrintable(rig.window->lastTold()));
+        QTRY_VERIFY2(rig.window->lastTold().contains("pipe.ogg") && rig.window->lastTold().contains("is a pipe"),
+                     qPrintable(rig.window->lastTold()));
         const QString labels = m_folder.filePath("pipe.csv");
         QCOMPARE(::mkfifo(labels.toUtf8().constData(), 0600), 0);
         rig.window->openAny(labels);
@@ -276,7 +293,8 @@ private Q_SLOTS:
     }
     void westernLabelsComeThroughToTheExport() {
         WindowRig rig;
-        rig.window->openAny(write("labels.txt", "0.5\t8.5\tRefr\xE3o\n8.5\t16.5\tStr\xF3" "fe\n"));
+        rig.window->openAny(write("labels.txt", "0.5\t8.5\tRefr\xE3o\n8.5\t16.5\tStr\xF3"
+                                                "fe\n"));
         QVERIFY2(rig.window->lastTold().contains("not UTF-8"), qPrintable(rig.window->lastTold()));
         QCOMPARE(QString::fromStdString(rig.session->doc.document().map->phrases[0].label), QString("Refrão"));
     }

@@ -1,4 +1,5 @@
-// Everything that is said about a song by hand, through the window: what it changes, that it is one step, and that it is taken back.
+// Everything that is said about a song by hand, through the window: what it changes, that it is one step, and that it
+// is taken back.
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
@@ -25,7 +26,9 @@ class HandStatementsTest : public QObject {
     HandStatements& hand() const { return m_rig->window->stage<app::ListenStage>().hand(); }
     const SongMap& map() const { return *m_rig->session->doc.document().map; }
     Seconds barStart(std::size_t bar) const { return map().beats[map().bars[bar].firstBeat].time; }
-    void caretTo(Seconds at) const { m_rig->session->transport.setCaret(test::must(m_rig->session->doc.landing().grid.tickAt(at))); }
+    void caretTo(Seconds at) const {
+        m_rig->session->transport.setCaret(test::must(m_rig->session->doc.landing().grid.tickAt(at)));
+    }
     std::vector<Seconds> ones() const {
         std::vector<Seconds> out;
         for (std::size_t b = 0; b < map().bars.size(); ++b) out.push_back(barStart(b));
@@ -33,7 +36,8 @@ class HandStatementsTest : public QObject {
     }
     QStringList told() const {
         QStringList all;
-        for (auto* label : m_rig->window->stage<app::ListenStage>().column().findChildren<QLabel*>()) all << label->text();
+        for (auto* label : m_rig->window->stage<app::ListenStage>().column().findChildren<QLabel*>())
+            all << label->text();
         return all;
     }
 
@@ -67,11 +71,16 @@ private Q_SLOTS:
         QTest::newRow("in threes") << Say([](HandStatements& h, const SongMap&) { h.setMetre("3/4"); });
         QTest::newRow("a name") << Say([](HandStatements& h, const SongMap&) { h.namePhrase("the loud one"); });
         QTest::newRow("a nudge") << Say([](HandStatements& h, const SongMap&) { h.nudge(-15); });
-        QTest::newRow("a stop") << Say([beat](HandStatements& h, const SongMap& m) { h.stop(beat(m, 60), beat(m, 64), 4); });
-        QTest::newRow("a held beat") << Say([beat](HandStatements& h, const SongMap& m) { h.heldBeat(beat(m, 63), beat(m, 66)); });
-        QTest::newRow("a part in threes") << Say([beat](HandStatements& h, const SongMap& m) { h.metreWithin(beat(m, 64), beat(m, 88), "3/4"); });
-        QTest::newRow("a part at its tempo") << Say([beat](HandStatements& h, const SongMap& m) { h.tempoWithin(beat(m, 64), beat(m, 96), 200); });
-        QTest::newRow("a moment") << Say([](HandStatements& h, const SongMap&) { h.markMoment(MomentKind::Hit, "the crash"); });
+        QTest::newRow("a stop") << Say(
+            [beat](HandStatements& h, const SongMap& m) { h.stop(beat(m, 60), beat(m, 64), 4); });
+        QTest::newRow("a held beat") << Say(
+            [beat](HandStatements& h, const SongMap& m) { h.heldBeat(beat(m, 63), beat(m, 66)); });
+        QTest::newRow("a part in threes")
+            << Say([beat](HandStatements& h, const SongMap& m) { h.metreWithin(beat(m, 64), beat(m, 88), "3/4"); });
+        QTest::newRow("a part at its tempo")
+            << Say([beat](HandStatements& h, const SongMap& m) { h.tempoWithin(beat(m, 64), beat(m, 96), 200); });
+        QTest::newRow("a moment") << Say(
+            [](HandStatements& h, const SongMap&) { h.markMoment(MomentKind::Hit, "the crash"); });
     }
     void everyStatementIsOneStep() {
         QFETCH(std::function<void(HandStatements&, const SongMap&)>, say);
@@ -92,20 +101,27 @@ private Q_SLOTS:
         const auto before = ones();
         hand().shiftOne(1);
         const auto later = ones();
-        for (std::size_t b = 2; b + 3 < std::min(before.size(), later.size()); ++b) { // an odd bar may stand a bar beside its place
+        for (std::size_t b = 2; b + 3 < std::min(before.size(), later.size());
+             ++b) { // an odd bar may stand a bar beside its place
             const std::size_t was = nearestBeat(map(), before[b]);
             if (was + 1 < map().beats.size() && map().bars[b].beats == 4 && map().bars[b - 1].beats == 4)
-                QVERIFY2(std::any_of(later.begin(), later.end(), [&](Seconds t) { return std::abs(t - map().beats[was + 1].time) < 0.02; }) || before[b] > 70, qPrintable(QString::number(before[b])));
+                QVERIFY2(std::any_of(later.begin(), later.end(),
+                                     [&](Seconds t) { return std::abs(t - map().beats[was + 1].time) < 0.02; }) ||
+                             before[b] > 70,
+                         qPrintable(QString::number(before[b])));
         }
         hand().shiftOne(-1);
         const auto back = ones();
         std::size_t same = 0;
-        for (Seconds one : before) same += std::any_of(back.begin(), back.end(), [&](Seconds t) { return std::abs(t - one) < 0.02; });
+        for (Seconds one : before)
+            same += std::any_of(back.begin(), back.end(), [&](Seconds t) { return std::abs(t - one) < 0.02; });
         QVERIFY2(same + 2 >= before.size(), qPrintable(QString("%1 of %2").arg(same).arg(before.size())));
         hand().forgetAll();
         const auto heard = ones();
         QCOMPARE(heard.size(), before.size());
-        for (std::size_t b = 0; b < heard.size(); ++b) QVERIFY2(std::abs(heard[b] - before[b]) < 0.005, qPrintable(QString("%1: %2").arg(before[b]).arg(heard[b] - before[b]))); // the demo's map is a file's
+        for (std::size_t b = 0; b < heard.size(); ++b)
+            QVERIFY2(std::abs(heard[b] - before[b]) < 0.005, qPrintable(QString("%1: %2").arg(before[b]).arg(
+                                                                 heard[b] - before[b]))); // the demo's map is a file's
         while (m_rig->session->doc.document() != start) m_rig->session->doc.undo();
     }
     void aHeldBeatHasNoOthersInIt() {
@@ -134,7 +150,8 @@ private Q_SLOTS:
         bpm->setValue(2 * bpm->value());
         caretTo(to);
         m_rig->press("stateSpan");
-        const auto within = std::count_if(map().beats.begin(), map().beats.end(), [&](const Beat& b) { return b.time > from - 0.05 && b.time < to - 0.05; });
+        const auto within = std::count_if(map().beats.begin(), map().beats.end(),
+                                          [&](const Beat& b) { return b.time > from - 0.05 && b.time < to - 0.05; });
         QVERIFY2(qAbs(within - 64) <= 1, qPrintable(QString::number(within)));
         QVERIFY(qAbs(map().beats[4].time - map().beats[3].time - 0.6) < 0.02); // outside nothing is changed
         m_rig->session->doc.undo();
@@ -173,10 +190,14 @@ private Q_SLOTS:
         const Seconds start = map().beats[firstBeatOf(map(), map().phrases[2])].time;
         caretTo(start);
         hand().noPhraseStartsHere();
-        QVERIFY(std::none_of(map().phrases.begin(), map().phrases.end(), [&](const Phrase& p) { return std::abs(map().beats[firstBeatOf(map(), p)].time - start) < 0.02; }));
+        QVERIFY(std::none_of(map().phrases.begin(), map().phrases.end(), [&](const Phrase& p) {
+            return std::abs(map().beats[firstBeatOf(map(), p)].time - start) < 0.02;
+        }));
         caretTo(start);
         hand().phraseStartsHere();
-        QVERIFY(std::any_of(map().phrases.begin(), map().phrases.end(), [&](const Phrase& p) { return std::abs(map().beats[firstBeatOf(map(), p)].time - start) < 0.02 && p.confirmed; }));
+        QVERIFY(std::any_of(map().phrases.begin(), map().phrases.end(), [&](const Phrase& p) {
+            return std::abs(map().beats[firstBeatOf(map(), p)].time - start) < 0.02 && p.confirmed;
+        }));
         m_rig->session->doc.undo();
         m_rig->session->doc.undo();
         QCOMPARE(map().phrases.size(), phrases);
@@ -188,7 +209,9 @@ private Q_SLOTS:
         hand().nudge(12);
         hand().namePhrase("ours");
         const Document said = m_rig->session->doc.document();
-        const auto has = [&](const SongFact& fact) { return std::find(said.facts.begin(), said.facts.end(), fact) != said.facts.end(); };
+        const auto has = [&](const SongFact& fact) {
+            return std::find(said.facts.begin(), said.facts.end(), fact) != said.facts.end();
+        };
         QVERIFY(has(OneFact{before.map->beats[before.map->bars[20].firstBeat].time}) && has(NudgeFact{0.012}));
         hand().forgetAll();
         QVERIFY(m_rig->session->doc.document().facts.empty());

@@ -1,15 +1,16 @@
-// A hand-out in the window: pasted, opened from a page or a print, what is open settled, and landed, with keys alone; and what helps to type a line.
+// A hand-out in the window: pasted, opened from a page or a print, what is open settled, and landed, with keys alone;
+// and what helps to type a line.
 #include "support/arrange_rig.h"
 
 #include "app/arrange/handout_panel.h"
-#include "app/widgets/notation_edit.h"
 #include "app/arrange/part_editor.h"
-#include "app/window/command_box.h"
 #include "app/base/figure_desk.h"
 #include "app/steps/figure_editor.h"
-#include "app/widgets/plain_table.h"
 #include "app/steps/steps_stage.h"
 #include "app/steps/words_page.h"
+#include "app/widgets/notation_edit.h"
+#include "app/widgets/plain_table.h"
+#include "app/window/command_box.h"
 #include "core/exchange/handout.h"
 #include "core/song/structure_text.h"
 
@@ -24,8 +25,9 @@ using test::ArrangeRig;
 
 namespace {
 
-constexpr const char* sheet = "Lamp Row\n16 counts, 4 walls\nIntro: 16 counts\n\nSection 1\n1-2 rock back L, recover R\n3&4 florble L\n5-8 vine R\nmind the lamp\n\nSection 2\n1-4 vine L\n5-6 step R, pivot 1/4 L\n7-8 walk R, touch L\n\n"
-                              "Restart on wall 3 after 8 counts\n";
+constexpr const char* sheet =
+    "Lamp Row\n16 counts, 4 walls\nIntro: 16 counts\n\nSection 1\n1-2 rock back L, recover R\n3&4 florble L\n5-8 vine R\nmind the lamp\n\nSection 2\n1-4 vine L\n5-6 step R, pivot 1/4 L\n7-8 walk R, touch L\n\n"
+    "Restart on wall 3 after 8 counts\n";
 
 struct HandoutRig : ArrangeRig {
     HandoutRig() : ArrangeRig("song 32 | song 32") { session->doc.startNew(); }
@@ -46,7 +48,8 @@ class HandoutWindowTest : public QObject {
 private Q_SLOTS:
     void initTestCase() { test::prepareProgram("lift-count-handout-test"); }
 
-    /// 16 counts a pass, the third cut after 8: passes at 1, 17, 33 and 41 of the dance. The unknown word and the remark are settled with Enter and arrows.
+    /// 16 counts a pass, the third cut after 8: passes at 1, 17, 33 and 41 of the dance. The unknown word and the
+    /// remark are settled with Enter and arrows.
     void pastedSettledAndLandedByKeys() {
         const HandoutRig rig;
         rig.paste(sheet);
@@ -56,8 +59,12 @@ private Q_SLOTS:
         QVERIFY(rig.panel().table().hasFocus());
         QCOMPARE(rig.lineText(), "3&4 florble L");
         QCOMPARE(rig.isNow(), "? open");
-        QVERIFY(rig.panel().findChild<QLabel*>("handoutQuestion")->text().contains("“florble” is no word that is known here"));
-        QVERIFY2(rig.panel().answers()[0]->text().startsWith("3 steps as 1&&2: 8 counts"), qPrintable(rig.panel().answers()[0]->text()));
+        QVERIFY(rig.panel()
+                    .findChild<QLabel*>("handoutQuestion")
+                    ->text()
+                    .contains("“florble” is no word that is known here"));
+        QVERIFY2(rig.panel().answers()[0]->text().startsWith("3 steps as 1&&2: 8 counts"),
+                 qPrintable(rig.panel().answers()[0]->text()));
         rig.press(Qt::Key_Return); // to the answers
         QVERIFY(rig.panel().answers()[0]->hasFocus());
         rig.press(Qt::Key_Down);
@@ -79,16 +86,22 @@ private Q_SLOTS:
         QCOMPARE(passes[1].start - passes[0].start, counts(16));
         QCOMPARE(passes[3].start - passes[0].start, counts(40));
         QCOMPARE(rig.facings(), (QStringList{"12", "9", "6", "6"})); // the cut comes before the quarter
-        for (const Finding& f : rig.session->doc.landing().findings) QVERIFY2(f.key.code != finding::handoutLine && f.severity != Severity::Misses, f.headline.c_str());
+        for (const Finding& f : rig.session->doc.landing().findings)
+            QVERIFY2(f.key.code != finding::handoutLine && f.severity != Severity::Misses, f.headline.c_str());
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // each settling is one step back
         QCOMPARE(rig.panel().open(), 1);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(rig.panel().open(), 2);
     }
-    /// A song that waits for its dance keeps its place: the hand-out is danced on it, its intro in the song's own counts, and undo takes the dance away again.
+    /// A song that waits for its dance keeps its place: the hand-out is danced on it, its intro in the song's own
+    /// counts, and undo takes the dance away again.
     void pastedOntoASong() {
         const HandoutRig rig;
-        rig.session->doc.startWith(*applyEdits(newDocument(), {SetMap{std::make_shared<const SongMap>(*mapFromStructure("intro 8 | verse 32 | chorus 32", 90, {})), MapOrigin::Typed, {}}}));
+        rig.session->doc.startWith(*applyEdits(
+            newDocument(),
+            {SetMap{std::make_shared<const SongMap>(*mapFromStructure("intro 8 | verse 32 | chorus 32", 90, {})),
+                    MapOrigin::Typed,
+                    {}}}));
         rig.paste("Lamp Row\nIntro: 8 counts\n\nSection 1\n1-8 vine R, L\nOrder: A A\n");
         QCOMPARE(rig.session->doc.document().title, "Lamp Row");
         QCOMPARE(QString::fromStdString(rig.session->doc.landing().grid.phrases()[1].label), "Verse");
@@ -125,7 +138,8 @@ private Q_SLOTS:
         QTemporaryDir folder;
         QFile page(folder.filePath("lamp.html"));
         QVERIFY(page.open(QIODevice::WriteOnly));
-        page.write(("<html><body><p>" + QByteArray(sheet).replace("\n", "</p><p>").replace("&", "&amp;") + "</p></body></html>"));
+        page.write(("<html><body><p>" + QByteArray(sheet).replace("\n", "</p><p>").replace("&", "&amp;") +
+                    "</p></body></html>"));
         page.close();
         rig.window->openAny(page.fileName());
         QCOMPARE(rig.panel().open(), 2);
@@ -140,19 +154,22 @@ private Q_SLOTS:
     }
     void copiedAndPastedAgain() {
         const HandoutRig rig;
-        rig.paste("Lamp Row\n1-4 vine R\n5&6 shuffle forward L\n7-8 walk R, L\nOrder: A A A\nRestart on wall 2 after 4 counts\n");
+        rig.paste(
+            "Lamp Row\n1-4 vine R\n5&6 shuffle forward L\n7-8 walk R, L\nOrder: A A A\nRestart on wall 2 after 4 counts\n");
         const QStringList starts = rig.starts();
         QCOMPARE(starts.size(), 3);
         rig.shortcut(Qt::Key_K, Qt::ControlModifier);
         QTest::keyClicks(rig.window->focusWidget(), "In words: side");
         QTest::keyClick(rig.window->focusWidget(), Qt::Key_Return);
-        QVERIFY2(QGuiApplication::clipboard()->text().startsWith("Lamp Row\n8 counts\n"), qPrintable(QGuiApplication::clipboard()->text()));
+        QVERIFY2(QGuiApplication::clipboard()->text().startsWith("Lamp Row\n8 counts\n"),
+                 qPrintable(QGuiApplication::clipboard()->text()));
         rig.session->doc.startNew();
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.starts(), starts);
     }
 
-    // Typing less ---------------------------------------------------------------------------------------------------------------
+    // Typing less
+    // ---------------------------------------------------------------------------------------------------------------
 
     void aWordIsCompletedAndTheFreeFootTold() {
         const HandoutRig rig;
@@ -164,7 +181,8 @@ private Q_SLOTS:
         QVERIFY(edit->hasFocus());
         QTest::keyClicks(edit, "1 step R 2 beh");
         QCOMPARE(edit->offered(), "ind");
-        QCOMPARE(edit->accessibleDescription(), "2, L free; Tab goes on with “ind”"); // also for people who do not see it
+        QCOMPARE(edit->accessibleDescription(),
+                 "2, L free; Tab goes on with “ind”"); // also for people who do not see it
         rig.press(Qt::Key_Tab);
         QCOMPARE(edit->toPlainText(), "1 step R 2 behind ");
         QCOMPARE(edit->saysAtCaret(), "3, R free");
@@ -193,7 +211,8 @@ private Q_SLOTS:
         QCOMPARE(edit->toPlainText(), "1 step R 2 behind 3 touch 4 side");
         QVERIFY(!edit->hasFocus());
     }
-    /// A figure of the vocabulary is said by its name: completed, read as it is written, and its meaning comes into the routine.
+    /// A figure of the vocabulary is said by its name: completed, read as it is written, and its meaning comes into the
+    /// routine.
     void aFigureIsSaidByItsName() {
         const HandoutRig rig;
         FigureDesk& desk = rig.window->stage<app::StepsStage>().desk();

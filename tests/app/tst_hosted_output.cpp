@@ -15,11 +15,12 @@ using namespace lc;
 
 namespace {
 
-/// Pulls as Qt's PulseAudio and ALSA sinks do: by a timer of the thread that started it, as much as a small device buffer has room for. What was due while the
-/// timer was late is lost: the device has played silence meanwhile.
+/// Pulls as Qt's PulseAudio and ALSA sinks do: by a timer of the thread that started it, as much as a small device
+/// buffer has room for. What was due while the timer was late is lost: the device has played silence meanwhile.
 class TimedOutput : public AudioOutput {
 public:
-    explicit TimedOutput(std::atomic<int>& lateMilliseconds, std::atomic<long>& pulled) : m_late(lateMilliseconds), m_pulled(pulled) {}
+    explicit TimedOutput(std::atomic<int>& lateMilliseconds, std::atomic<long>& pulled)
+        : m_late(lateMilliseconds), m_pulled(pulled) {}
     bool start(int sampleRate, Pull pull) override {
         m_timer = std::make_unique<QTimer>();
         m_timer->setTimerType(Qt::PreciseTimer);
@@ -46,7 +47,9 @@ private:
     std::vector<float> m_block;
 };
 
-void holdUpTheInterface() { std::this_thread::sleep_for(std::chrono::milliseconds(300)); } // no event is handled meanwhile: the stall itself
+void holdUpTheInterface() {
+    std::this_thread::sleep_for(std::chrono::milliseconds(300));
+} // no event is handled meanwhile: the stall itself
 
 } // namespace
 
@@ -56,7 +59,8 @@ private Q_SLOTS:
     void aStallOfTheInterfaceIsNotHeard() {
         std::atomic<int> late{0};
         std::atomic<long> pulled{0};
-        Player player(std::make_unique<app::HostedOutput>([&] { return std::make_unique<TimedOutput>(late, pulled); }), Player::Filling::Ahead);
+        Player player(std::make_unique<app::HostedOutput>([&] { return std::make_unique<TimedOutput>(late, pulled); }),
+                      Player::Filling::Ahead);
         player.setSong(nullptr, 20);
         QTest::qWait(50); // the filler has filled the ring
         QVERIFY(player.play());

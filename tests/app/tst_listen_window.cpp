@@ -1,13 +1,14 @@
-// The Listen stage through the real window: tapping, parts of the song, typed structure, moments, import, another recording.
+// The Listen stage through the real window: tapping, parts of the song, typed structure, moments, import, another
+// recording.
 #include "support/audio_support.h"
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
-#include "app/window/count_bar.h"
 #include "app/listen/hand_statements.h"
 #include "app/listen/song_column.h"
 #include "app/listen/tap_panel.h"
 #include "app/listen/tempo_curve_view.h"
+#include "app/window/count_bar.h"
 #include "audio/sound/audio_file.h"
 #include "audio/sound/resample.h"
 #include "core/exchange/map_export.h"
@@ -57,9 +58,7 @@ class ListenWindowTest : public QObject {
     Q_OBJECT
 
 private Q_SLOTS:
-    void initTestCase() {
-        prepareProgram("lift-count-listen-test");
-    }
+    void initTestCase() { prepareProgram("lift-count-listen-test"); }
     void init() { QSettings().clear(); }
 
     /// A person taps half as fast, with human scatter, misses and doubles: the song is counted like that, in one step.
@@ -98,7 +97,8 @@ private Q_SLOTS:
         rig.press("useTaps");
         QVERIFY(rig.session->doc.document() == before);
         auto* late = rig.window->stage<app::ListenStage>().findChild<QSpinBox*>("tapsLate");
-        QVERIFY2(late->value() >= 15 && late->value() <= 35, qPrintable(QString::number(late->value()))); // half of 50 ms, the next song the rest
+        QVERIFY2(late->value() >= 15 && late->value() <= 35,
+                 qPrintable(QString::number(late->value()))); // half of 50 ms, the next song the rest
         QCOMPARE(QSettings().value("tapsLateMilliseconds").toInt(), late->value());
     }
     /// No steady pulse: the song is counted by taps alone, from its start to its end.
@@ -133,10 +133,14 @@ private Q_SLOTS:
     void barsAreStrongInTheCountBar_data() {
         QTest::addColumn<QString>("metre");
         QTest::addColumn<QString>("strong"); // a letter a lamp: S strong, w weak
-        QTest::newRow("4/4") << "4/4" << "SwwwSwww";
-        QTest::newRow("2/4 in pairs") << "2/4" << "SwwwSwww";
-        QTest::newRow("3/4 in sixes") << "3/4" << "SwwSww";
-        QTest::newRow("7/8 in three counts a bar") << "7/8:3+2+2" << "SwwSww";
+        QTest::newRow("4/4") << "4/4"
+                             << "SwwwSwww";
+        QTest::newRow("2/4 in pairs") << "2/4"
+                                      << "SwwwSwww";
+        QTest::newRow("3/4 in sixes") << "3/4"
+                                      << "SwwSww";
+        QTest::newRow("7/8 in three counts a bar") << "7/8:3+2+2"
+                                                   << "SwwSww";
     }
     void barsAreStrongInTheCountBar() {
         QFETCH(QString, metre);
@@ -261,7 +265,8 @@ private Q_SLOTS:
         QCOMPARE(view.curve().points.size(), rig.session->doc.document().map->bars.size());
         QVERIFY(view.curve().danced);
         QVERIFY(view.accessibleDescription().contains("The routine needs"));
-        QTest::mouseClick(rig.window->stage<app::ListenStage>().findChild<TempoCurveView*>(), Qt::LeftButton, {}, QPoint(400, 50));
+        QTest::mouseClick(rig.window->stage<app::ListenStage>().findChild<TempoCurveView*>(), Qt::LeftButton, {},
+                          QPoint(400, 50));
         QVERIFY(rig.session->transport.now() > counts(20));
     }
     void nudgesAddUpAndAreUndone() {
@@ -314,11 +319,14 @@ private Q_SLOTS:
         rig.window->stage<app::ListenStage>().strips().setFocus();
         QVERIFY2(inked() < before + 0.05, qPrintable(QString::number(inked())));
     }
-    /// Unlikely answers wait behind a button, and come forth when the keys reach them; what the whole song hangs on says so.
+    /// Unlikely answers wait behind a button, and come forth when the keys reach them; what the whole song hangs on
+    /// says so.
     void unlikelyAnswersAreFoldedAway() {
         const auto whole = test::must(decodeSong(LIFTCOUNT_SOURCE_DIR "/demo/orchard-gate.ogg")).sound;
         AudioBuffer piece{whole.sampleRate, whole.channels, {}}; // twenty seconds of a waltz tell less than all of it
-        const auto sample = [&](int seconds) { return whole.samples.begin() + static_cast<std::ptrdiff_t>(seconds * whole.sampleRate * whole.channels); };
+        const auto sample = [&](int seconds) {
+            return whole.samples.begin() + static_cast<std::ptrdiff_t>(seconds * whole.sampleRate * whole.channels);
+        };
         piece.samples.assign(sample(5), sample(25));
         QTemporaryDir folder;
         const QString path = folder.filePath("piece.flac");
@@ -332,7 +340,12 @@ private Q_SLOTS:
         QVERIFY(columnShown(rig).contains("1  The whole song: " + q(doubt.about)));
         const std::size_t last = doubt.readings.size() - 1;
         QVERIFY(last >= 2 && doubt.readings[last].share < 0.05);
-        const auto shown = [&](std::size_t r) { return !rig.window->stage<app::ListenStage>().findChild<QAbstractButton*>(QStringLiteral("reading0%1").arg(QLatin1Char(static_cast<char>('a' + r))))->isHidden(); };
+        const auto shown = [&](std::size_t r) {
+            return !rig.window->stage<app::ListenStage>()
+                        .findChild<QAbstractButton*>(
+                            QStringLiteral("reading0%1").arg(QLatin1Char(static_cast<char>('a' + r))))
+                        ->isHidden();
+        };
         auto* more = rig.window->stage<app::ListenStage>().findChild<QPushButton*>("lessLikely0");
         QVERIFY(shown(0) && shown(1) && !shown(last) && !more->isHidden());
         QVERIFY(more->text().endsWith("less likely"));
@@ -349,7 +362,8 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_Space);
         QVERIFY(rig.session->transport.loop() == std::pair(counts(32), counts(64)));
     }
-    /// The second verse cut out of the recording: everything said goes along, the joint is a doubt, one undo brings all back.
+    /// The second verse cut out of the recording: everything said goes along, the joint is a doubt, one undo brings all
+    /// back.
     void theMapIsCarriedToAnotherEdit() {
         WindowRig rig;
         heardDemo(rig);
@@ -357,7 +371,8 @@ private Q_SLOTS:
         rig.window->stage<app::ListenStage>().hand().markMoment(MomentKind::Hit, "late hit");
         const Document before = rig.session->doc.document();
         const SongMap& map = *before.map;
-        const double a = map.beats[firstBeatOf(map, map.phrases[3])].time, b = map.beats[firstBeatOf(map, map.phrases[4])].time;
+        const double a = map.beats[firstBeatOf(map, map.phrases[3])].time,
+                     b = map.beats[firstBeatOf(map, map.phrases[4])].time;
         const auto whole = test::must(decodeSong(before.song.path));
         AudioBuffer edit{whole.sound.sampleRate, whole.sound.channels, {}};
         const auto sample = [&](double t) { return static_cast<std::ptrdiff_t>(t * edit.sampleRate) * edit.channels; };
@@ -376,7 +391,8 @@ private Q_SLOTS:
         QVERIFY(!rig.session->song.doubts().empty()); // the joint
         for (std::size_t p = 5; p + 1 < map.phrases.size(); ++p) {
             const auto& phrases = then.map->phrases;
-            QVERIFY(std::any_of(phrases.begin(), phrases.end(), [&](const Phrase& phrase) { return phrase.label == map.phrases[p].label; }));
+            QVERIFY(std::any_of(phrases.begin(), phrases.end(),
+                                [&](const Phrase& phrase) { return phrase.label == map.phrases[p].label; }));
         }
         rig.session->song.state(rig.session->song.doubts()[0].readings[0].facts);
         QVERIFY(rig.session->song.doubts().empty());

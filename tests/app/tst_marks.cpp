@@ -1,6 +1,6 @@
-#include "app/window/command_box.h"
-#include "app/widgets/marks.h"
 #include "app/base/theme.h"
+#include "app/widgets/marks.h"
+#include "app/window/command_box.h"
 
 #include <QImage>
 #include <QPainter>
@@ -18,7 +18,9 @@ QImage drawn(ActionKind kind, std::optional<Foot> foot, bool sub = false) {
     return image;
 }
 /// Dark pixels left and right of the middle, above and below it.
-struct Ink { int left = 0, right = 0, above = 0, below = 0, all = 0; };
+struct Ink {
+    int left = 0, right = 0, above = 0, below = 0, all = 0;
+};
 Ink ink(const QImage& image) {
     Ink i;
     for (int y = 0; y < image.height(); ++y)
@@ -30,7 +32,8 @@ Ink ink(const QImage& image) {
             }
     return i;
 }
-/// Relative luminance and contrast: Web Content Accessibility Guidelines 2.1, W3C Recommendation 2018, section 1.4.3 and its definitions.
+/// Relative luminance and contrast: Web Content Accessibility Guidelines 2.1, W3C Recommendation 2018, section 1.4.3
+/// and its definitions.
 double luminance(const QColor& c) {
     const auto channel = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
     return 0.2126 * channel(c.redF()) + 0.7152 * channel(c.greenF()) + 0.0722 * channel(c.blueF());
@@ -56,7 +59,10 @@ private Q_SLOTS:
         QVERIFY(ink(drawn(ActionKind::NoWeight, Foot::Left)).all < ink(drawn(ActionKind::Step, Foot::Left)).all * 0.75);
         QVERIFY(ink(drawn(ActionKind::NoWeight, Foot::Left)).all > 40);
     }
-    void aSubBeatIsNarrower() { QVERIFY(ink(drawn(ActionKind::Step, Foot::Left, true)).all < ink(drawn(ActionKind::Step, Foot::Left)).all * 0.85); }
+    void aSubBeatIsNarrower() {
+        QVERIFY(ink(drawn(ActionKind::Step, Foot::Left, true)).all <
+                ink(drawn(ActionKind::Step, Foot::Left)).all * 0.85);
+    }
     void aWaitIsALowBar() {
         const Ink wait = ink(drawn(ActionKind::Wait, std::nullopt));
         QVERIFY(wait.all > 60 && wait.all < 200);
@@ -65,14 +71,19 @@ private Q_SLOTS:
     void textKeepsItsContrast() {
         for (const Palette* p : {&brightPalette(), &darkPalette()}) {
             for (const QColor& ground : {p->paper, p->sheet, p->well})
-                for (const QColor& text : {p->ink, p->ink2, p->ink3, p->role1, p->role2}) QVERIFY(contrast(text, ground) >= 4.5);
+                for (const QColor& text : {p->ink, p->ink2, p->ink3, p->role1, p->role2})
+                    QVERIFY(contrast(text, ground) >= 4.5);
             QVERIFY(contrast(p->onInk, p->ink) >= 4.5);
         }
         QVERIFY(contrast(brightPalette().ink, brightPalette().tape) >= 4.5);
     }
     void theFontsShipWithTheProgram() { QVERIFY(Theme::loadFonts()); }
     void commandsAreFoundByTheirWords() {
-        const std::vector<Place> all{{"Save as …", {}, {}}, {"Save", {}, {}}, {"Restart after the count at the caret", {}, {}}, {"pass 1", {}, {}}, {"pass 12", {}, {}}};
+        const std::vector<Place> all{{"Save as …", {}, {}},
+                                     {"Save", {}, {}},
+                                     {"Restart after the count at the caret", {}, {}},
+                                     {"pass 1", {}, {}},
+                                     {"pass 12", {}, {}}};
         QCOMPARE(matching(all, "save").front().name, "Save");
         QCOMPARE(matching(all, "caret restart").size(), std::size_t{1});
         QCOMPARE(matching(all, "pass 1").front().name, "pass 1");

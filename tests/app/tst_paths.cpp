@@ -19,7 +19,8 @@ private Q_SLOTS:
         for (int i = 0; i < 50'000; ++i) {
             std::string name = "/songs/";
             for (std::size_t n = random() % 8; n > 0; --n) {
-                static const char* const some[] = {"a", "ü", "€", "\xF0\x9F\x8E\xB5", "\xFC", "\x80", "\xE2\x82", "\xED\xB2\x80", "\xC3", " "};
+                static const char* const some[] = {
+                    "a", "ü", "€", "\xF0\x9F\x8E\xB5", "\xFC", "\x80", "\xE2\x82", "\xED\xB2\x80", "\xC3", " "};
                 name += some[random() % 10];
             }
             const QString path = app::pathOf(name);
@@ -32,17 +33,21 @@ private Q_SLOTS:
         QCOMPARE(app::fileName("/home/ä/\U0001F3B5.ogg"), std::string("/home/ä/\U0001F3B5.ogg"));
         QCOMPARE(app::readable(app::pathOf("l\xF6sung")), QString("l") + QChar(0xFFFD) + "sung");
     }
-    /// QDir leaves out names that are not UTF-8; the files that are ranked are all files of their kinds, each by a name that opens.
+    /// QDir leaves out names that are not UTF-8; the files that are ranked are all files of their kinds, each by a name
+    /// that opens.
     void everySongOfAFolderIsListed() {
         QTemporaryDir folder;
         const std::string there = folder.path().toStdString() + "/";
-        for (const char* name : {"gr\xFC\xDF.ogg", "a.WAV", "ä.mid", ".hidden.ogg", "notes.pdf", "dance.liftcount"}) QVERIFY(writeFileAtomically(there + name, "x"));
+        for (const char* name : {"gr\xFC\xDF.ogg", "a.WAV", "ä.mid", ".hidden.ogg", "notes.pdf", "dance.liftcount"})
+            QVERIFY(writeFileAtomically(there + name, "x"));
         QVERIFY(QDir(folder.path()).mkdir("folder.ogg"));
         const QStringList songs = app::RankWorker::filesIn(folder.path(), Ranked::Songs);
         QCOMPARE(songs.size(), 4);
-        for (const char* name : {"gr\xFC\xDF.ogg", "a.WAV", "ä.mid", "dance.liftcount"}) QVERIFY2(songs.contains(app::pathOf(there + name)), name);
+        for (const char* name : {"gr\xFC\xDF.ogg", "a.WAV", "ä.mid", "dance.liftcount"})
+            QVERIFY2(songs.contains(app::pathOf(there + name)), name);
         for (const QString& song : songs) QVERIFY(readFile(app::fileName(song), 10));
-        QCOMPARE(app::RankWorker::filesIn(folder.path(), Ranked::Routines), QStringList{folder.filePath("dance.liftcount")});
+        QCOMPARE(app::RankWorker::filesIn(folder.path(), Ranked::Routines),
+                 QStringList{folder.filePath("dance.liftcount")});
         QVERIFY(app::RankWorker::filesIn(folder.filePath("gone"), Ranked::Songs).isEmpty());
     }
 };

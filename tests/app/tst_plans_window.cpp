@@ -3,8 +3,8 @@
 #include "app/arrange/fill_panel.h"
 #include "app/arrange/plans_panel.h"
 #include "app/arrange/turns_panel.h"
-#include "app/window/command_box.h"
 #include "app/widgets/plain_table.h"
+#include "app/window/command_box.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -48,10 +48,13 @@ private Q_SLOTS:
         QVERIFY(missed(rig) > 0);
         rig.shortcut(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(plansOf(rig).isVisible());
-        QVERIFY2(titleOf(rig, 0).startsWith("One restart, after 16 of pass 3 (the one in C); one more pass"), qPrintable(titleOf(rig, 0)));
+        QVERIFY2(titleOf(rig, 0).startsWith("One restart, after 16 of pass 3 (the one in C); one more pass"),
+                 qPrintable(titleOf(rig, 0)));
         QVERIFY2(titleOf(rig, 0).contains("every pass then lands"), qPrintable(titleOf(rig, 0)));
         auto* first = plansOf(rig).findChild<app::RemedyChoice*>("plan0");
-        QVERIFY2(first->accessibleDescription().contains("No plan costs less than 5") && first->accessibleDescription().contains("Restart after 16 whenever you start in a c."), qPrintable(first->accessibleDescription()));
+        QVERIFY2(first->accessibleDescription().contains("No plan costs less than 5") &&
+                     first->accessibleDescription().contains("Restart after 16 whenever you start in a c."),
+                 qPrintable(first->accessibleDescription()));
         rig.press("previewPlan"); // seen on the strips, nothing changed
         QVERIFY(rig.session->doc.previewLanding());
         QCOMPARE(missed(rig) > 0, true);
@@ -63,7 +66,8 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // one step
         QCOMPARE(rig.starts(), (QStringList{"1", "33", "65", "97"}));
     }
-    /// A 48-count dance, ¼ R with 12, ½ L with 40, on phrases 48 48 24 48: pass 3 restarts after 24; facings 12 9 6 9, starts 1 49 97 121.
+    /// A 48-count dance, ¼ R with 12, ½ L with 40, on phrases 48 48 24 48: pass 3 restarts after 24; facings 12 9 6 9,
+    /// starts 1 49 97 121.
     void s19ByAPlan() {
         ArrangeRig rig("song 48 | song 48 | song 24 | song 48");
         QTest::keyClicks(rig.arrange().editor().line(0), "1-11 walk 12 1/4 R 13-39 walk 40 1/2 L 41-48 walk");
@@ -127,7 +131,8 @@ private Q_SLOTS:
         QVERIFY(plansOf(rig).plans());
         QVERIFY2(!plansOf(rig).says().contains("kept"), qPrintable(plansOf(rig).says()));
     }
-    /// 40 counts from figures of 6 and 8: five eights, or four sixes and two eights; 6 6 8 6 6 8 starts on 1 7 5 5 3 1, and the 9, 17, 25 and 33 fall on the 3, 5, 5 and 1 of figures 2, 3, 4 and 6.
+    /// 40 counts from figures of 6 and 8: five eights, or four sixes and two eights; 6 6 8 6 6 8 starts on 1 7 5 5 3 1,
+    /// and the 9, 17, 25 and 33 fall on the 3, 5, 5 and 1 of figures 2, 3, 4 and 6.
     void s12ThroughTheWindow() {
         ArrangeRig rig("verse 40 | chorus 40");
         rig.figure("Sixer", {"1-6 walk"});
@@ -139,17 +144,21 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_F, Qt::ControlModifier | Qt::ShiftModifier);
         app::FillPanel& fill = rig.arrange().fill();
         QVERIFY(fill.isVisible());
-        QCOMPARE(rig.window->findChild<QSpinBox*>("fillPhraseCounts")->value(), 40); // the empty part, to the end of the phrase
+        QCOMPARE(rig.window->findChild<QSpinBox*>("fillPhraseCounts")->value(),
+                 40); // the empty part, to the end of the phrase
         auto* times = rig.window->findChild<QSpinBox*>("fillPhraseTimes");
         times->setValue(5);
         rig.window->findChild<QCheckBox*>("fillPhraseOwn")->setChecked(true);
         auto* lengths = rig.window->findChild<QLineEdit*>("fillPhraseLengths");
         QTest::keyClicks(lengths, "6, 8");
         QTest::keyClick(lengths, Qt::Key_Return);
-        QVERIFY2(fill.says().startsWith("40 counts from these lengths: 5 × 8, or 4 × 6 + 2 × 8. "), qPrintable(fill.says()));
+        QVERIFY2(fill.says().startsWith("40 counts from these lengths: 5 × 8, or 4 × 6 + 2 × 8. "),
+                 qPrintable(fill.says()));
         int row = -1;
         for (int r = 0; r < fill.table().rowCount(); ++r)
-            if (fill.table().rowText(r)[1] == "6 6 8 6 6 8" && fill.table().rowText(r)[3].contains("Sixer, Sixer, Eighter, Sixer, Sixer, Eighter")) row = r;
+            if (fill.table().rowText(r)[1] == "6 6 8 6 6 8" &&
+                fill.table().rowText(r)[3].contains("Sixer, Sixer, Eighter, Sixer, Sixer, Eighter"))
+                row = r;
         if (row < 0) { // other figures of the vocabulary have these lengths too: only those of the routine are wanted
             QStringList rows;
             for (int r = 0; r < fill.table().rowCount(); ++r) rows << fill.table().rowText(r).join('|');
@@ -158,17 +167,21 @@ private Q_SLOTS:
         QCOMPARE(fill.table().rowText(row)[2], "1 7 5 5 3 1");
         fill.table().selectRow(row);
         const QString ones = fill.findChild<QLabel*>("fillOnes")->text();
-        QCOMPARE(ones, "The 1s of the music: count 9 on the 3 of figure 2, count 17 on the 5 of figure 3, count 25 on the 5 of figure 4, count 33 on the 1 of figure 6. None in figure 5.");
+        QCOMPARE(
+            ones,
+            "The 1s of the music: count 9 on the 3 of figure 2, count 17 on the 5 of figure 3, count 25 on the 5 of figure 4, count 33 on the 1 of figure 6. None in figure 5.");
         rig.press("applyFill");
         QCOMPARE(rig.routine().parts[0].figures.size(), std::size_t{6});
         QCOMPARE(rig.danced(), (QStringList{"40"}));
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(rig.routine().parts[0].figures.size(), std::size_t{0});
     }
-    /// One extra bar of 4 after beat 64: at beat 69 the dancers say 5 and the music 1. Put right at once with a touch for both, or left: the same at the next odd bar undoes it.
+    /// One extra bar of 4 after beat 64: at beat 69 the dancers say 5 and the music 1. Put right at once with a touch
+    /// for both, or left: the same at the next odd bar undoes it.
     void s13ThroughTheWindow() {
         ArrangeRig rig("verse 64 | bar 4 | chorus 64 | bar 4 | outro 64", 184);
-        QTest::keyClicks(rig.arrange().editor().line(0), "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait");
+        QTest::keyClicks(rig.arrange().editor().line(0),
+                         "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait");
         rig.order("A x25");
         rig.clickCount(72);
         doAnything(rig, "put a turned-round");
@@ -176,10 +189,14 @@ private Q_SLOTS:
         QVERIFY(turns.isVisible());
         QCOMPARE(turns.mends().size(), 3U);
         const auto choice = [&](int n) { return turns.findChild<app::RemedyChoice*>(QStringLiteral("turn%1").arg(n)); };
-        QVERIFY2(choice(0)->text().contains("begin again on the music's 1, count 1 of Chorus, the last change a touch"), qPrintable(choice(0)->text()));
-        QVERIFY2(choice(0)->accessibleDescription().contains("The breaks are again left on 1 and right on 5"), qPrintable(choice(0)->accessibleDescription()));
-        QVERIFY2(choice(2)->text().contains("Leave it: at count 1 of Outro the music undoes it"), qPrintable(choice(2)->text()));
-        QVERIFY2(choice(2)->accessibleDescription().startsWith("68 counts danced turned round"), qPrintable(choice(2)->accessibleDescription()));
+        QVERIFY2(choice(0)->text().contains("begin again on the music's 1, count 1 of Chorus, the last change a touch"),
+                 qPrintable(choice(0)->text()));
+        QVERIFY2(choice(0)->accessibleDescription().contains("The breaks are again left on 1 and right on 5"),
+                 qPrintable(choice(0)->accessibleDescription()));
+        QVERIFY2(choice(2)->text().contains("Leave it: at count 1 of Outro the music undoes it"),
+                 qPrintable(choice(2)->text()));
+        QVERIFY2(choice(2)->accessibleDescription().startsWith("68 counts danced turned round"),
+                 qPrintable(choice(2)->accessibleDescription()));
         rig.press("previewTurn");
         QVERIFY(rig.session->doc.previewLanding());
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);

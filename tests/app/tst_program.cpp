@@ -21,7 +21,8 @@ class ProgramTest : public QObject {
         for (const char* name : {"DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"}) e.remove(name);
         if (display) e.insert("QT_QPA_PLATFORM", "offscreen");
         e.insert("HOME", m_home.path());
-        for (const char* name : {"XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_CACHE_HOME"}) e.insert(name, m_home.filePath(QString::fromLatin1(name)));
+        for (const char* name : {"XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_CACHE_HOME"})
+            e.insert(name, m_home.filePath(QString::fromLatin1(name)));
         e.insert("LIFTCOUNT_DATA", LIFTCOUNT_SOURCE_DIR "/demo");
         return e;
     }
@@ -53,7 +54,8 @@ private Q_SLOTS:
         const QString text = m_home.filePath("evening.txt");
         QFile file(text);
         QVERIFY(file.open(QIODevice::WriteOnly));
-        file.write("Lift Count routine\ntitle: Hall evening\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A A A\n");
+        file.write(
+            "Lift Count routine\ntitle: Hall evening\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A A A\n");
         file.close();
         QProcess p;
         p.setProcessEnvironment(environment(true));

@@ -9,7 +9,8 @@ namespace {
 
 FigureReading read(const std::string& line) { return readFigureLines({{"everyone", line}}, {}); }
 
-RulerLayout laidOut(const FigureReading& figure, std::optional<Tick> claimed = std::nullopt, SayAs say = SayAs::Music, Tick start = counts(1)) {
+RulerLayout laidOut(const FigureReading& figure, std::optional<Tick> claimed = std::nullopt, SayAs say = SayAs::Music,
+                    Tick start = counts(1)) {
     RulerMeasures measures;
     measures.width = 710;
     measures.names = 70;
@@ -33,7 +34,8 @@ private Q_SLOTS:
     void longFiguresWrapAndCarry() {
         const RulerLayout layout = laidOut(read("1-7 walk 8:3 step 11 step 12 step"));
         QCOMPARE(layout.lines.size(), std::size_t{2});
-        const auto carried = std::find_if(layout.marks.begin(), layout.marks.end(), [](const RulerMark& m) { return m.carried; });
+        const auto carried =
+            std::find_if(layout.marks.begin(), layout.marks.end(), [](const RulerMark& m) { return m.carried; });
         QVERIFY(carried != layout.marks.end());
         QCOMPARE(carried->cell.width(), 80.0); // to the edge
         QCOMPARE(layout.lines[1].area.left(), layout.lines[0].area.left());
@@ -42,7 +44,8 @@ private Q_SLOTS:
     void aLetterBeforeCountOneHasAColumnOfItsOwn() {
         const RulerLayout layout = laidOut(read("& 1-10 walk"));
         QVERIFY(layout.lines[0].from == counts(-1));
-        QCOMPARE(layout.lines[1].area.left(), layout.lines[0].area.left() + layout.countWidth); // the 1s stand under each other
+        QCOMPARE(layout.lines[1].area.left(),
+                 layout.lines[0].area.left() + layout.countWidth); // the 1s stand under each other
     }
     void whatIsClaimedAndNotBuiltIsShown() {
         QVERIFY(laidOut(read("1-5 walk")).missing.empty());
@@ -62,7 +65,8 @@ private Q_SLOTS:
         QCOMPARE(numbers(laidOut(read("S Q Q"), {}, SayAs::SlowQuick)), "S Q Q");
     }
     void meetPointsStandAtTheirCount() {
-        const FigureReading couple = readFigureLines({{"leader", "1 step L 2 step R"}, {"follower", "1 step R 2 step L"}}, {});
+        const FigureReading couple =
+            readFigureLines({{"leader", "1 step L 2 step R"}, {"follower", "1 step R 2 step L"}}, {});
         const RulerLayout layout = laidOut(couple);
         QCOMPARE(layout.meets.size(), std::size_t{1});
         QCOMPARE(layout.meets[0].first.center().x(), 70 + 160.0);
@@ -77,7 +81,8 @@ private Q_SLOTS:
         measures.weights = {9.0 / 7, 6.0 / 7, 6.0 / 7, 9.0 / 7, 6.0 / 7, 6.0 / 7};
         const auto lefts = [&](Tick start) {
             QStringList all;
-            const RulerLayout layout = layOutRuler(read("1 & 2 & 3 4"), {}, SayAs::Music, start, 6, 7.0 / 15, measures); // eighths of 0.2 s
+            const RulerLayout layout =
+                layOutRuler(read("1 & 2 & 3 4"), {}, SayAs::Music, start, 6, 7.0 / 15, measures); // eighths of 0.2 s
             for (const RulerMark& mark : layout.marks) all << QString::number(mark.cell.left() - 70);
             for (const RulerNumber& number : layout.numbers)
                 if (!number.fraction.isEmpty()) all << number.milliseconds;

@@ -1,4 +1,5 @@
-// The four sessions of a window, each alone: a document without sound, a transport without a window, a song without a player's device.
+// The four sessions of a window, each alone: a document without sound, a transport without a window, a song without a
+// player's device.
 #include "app/base/session.h"
 #include "audio/playing/silent_output.h"
 #include "core/song/structure_text.h"
@@ -13,7 +14,10 @@ using namespace lc::app;
 namespace {
 
 Document onSong(const char* structure) {
-    return *applyEdits(newDocument(), {SetMap{std::make_shared<const SongMap>(*mapFromStructure(structure, 120, {})), MapOrigin::Typed, {}}, SetTitle{"Kerb"}});
+    return *applyEdits(
+        newDocument(),
+        {SetMap{std::make_shared<const SongMap>(*mapFromStructure(structure, 120, {})), MapOrigin::Typed, {}},
+         SetTitle{"Kerb"}});
 }
 
 } // namespace

@@ -25,7 +25,8 @@ private Q_SLOTS:
         rig.window->openAny(LIFTCOUNT_SOURCE_DIR "/demo/sevenfold-stairs.ogg");
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
-        QCOMPARE(rig.window->stage<app::ListenStage>().findChild<QComboBox*>("metre")->currentText(), QString("7/8:3+2+2"));
+        QCOMPARE(rig.window->stage<app::ListenStage>().findChild<QComboBox*>("metre")->currentText(),
+                 QString("7/8:3+2+2"));
         QVERIFY(rig.window->stage<app::ListenStage>().strips().hasFocus());
         const double first = demoTruth("sevenfold-stairs").beats[0].time;
         const CountGrid& grid = rig.session->doc.landing().grid;
@@ -37,7 +38,8 @@ private Q_SLOTS:
             const double wanted[] = {0, 0.6, 1.0, 1.4, 2.0, 2.4, 2.8, 3.4, 3.8, 4.2, 4.8, 5.2, 5.6, 6.2, 6.6, 7.0};
             QVERIFY(std::abs(*grid.secondsAt(one + counts(k)) - first - wanted[k]) < 0.05);
         }
-        QCOMPARE(said.join(' '), "1 2 3 4 5 6 1 2 3 4 5 6 1 2 3 4"); // three counts a bar, two bars a six; bar 6 begins on its 4
+        QCOMPARE(said.join(' '),
+                 "1 2 3 4 5 6 1 2 3 4 5 6 1 2 3 4"); // three counts a bar, two bars a six; bar 6 begins on its 4
         QCOMPARE(countBarWords(*rig.session).detail, QString("bar %1, beat 1").arg(grid.cellAt(one)->bar + 6));
     }
     /// Who looks at the Listen stage while a song is counted has the keyboard on its strips when they come.
@@ -55,7 +57,8 @@ private Q_SLOTS:
         QTest::keyClick(rig.window->focusWidget(), Qt::Key_Right);
         QVERIFY(rig.session->transport.now() > before);
     }
-    /// S13: one bar of four more than the dance expects. At beat 69 the music says 1 and the dancers, who count on, say 5.
+    /// S13: one bar of four more than the dance expects. At beat 69 the music says 1 and the dancers, who count on,
+    /// say 5.
     void anExtraBarTurnsTheCountRound() {
         const LongerSong longer = longerSong();
         QTemporaryDir folder;
@@ -65,8 +68,12 @@ private Q_SLOTS:
         rig.window->openAny(path);
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.heardSong(), 60000);
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
-        const auto at = [&](Seconds t) { return counts(wholeCounts(*rig.session->doc.landing().grid.tickAt(t + 0.05))); };
-        const auto startsPhrase = [&](Seconds t) { return rig.session->doc.landing().grid.cellAt(at(t))->phraseOffset == 0; };
+        const auto at = [&](Seconds t) {
+            return counts(wholeCounts(*rig.session->doc.landing().grid.tickAt(t + 0.05)));
+        };
+        const auto startsPhrase = [&](Seconds t) {
+            return rig.session->doc.landing().grid.cellAt(at(t))->phraseOffset == 0;
+        };
         if (!startsPhrase(longer.beat69)) { // whose bar the extra one is may be heard otherwise: one word puts it right
             rig.session->transport.setCaret(at(longer.beat69));
             rig.window->stage<app::ListenStage>().hand().phraseStartsHere();

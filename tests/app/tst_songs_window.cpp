@@ -6,8 +6,8 @@
 #include "app/arrange/rank_panel.h"
 #include "app/arrange/song_trial_panel.h"
 #include "app/arrange/tempo_panel.h"
-#include "app/window/command_box.h"
 #include "app/widgets/plain_table.h"
+#include "app/window/command_box.h"
 #include "audio/sound/audio_file.h"
 #include "core/base/csv_text.h"
 #include "core/document/document_file.h"
@@ -48,8 +48,12 @@ private Q_SLOTS:
 
     void songsOfAFolderAreRanked() {
         QTemporaryDir folder;
-        for (const auto& [name, structure] : {std::pair{"odd", "verse 30 | chorus 34 | verse 30"}, {"square", "verse 32 | chorus 32 | verse 32"}})
-            write(folder.filePath(QString("%1.txt").arg(name)), QString("Lift Count routine\ntitle: %1\nsong: %2\ntempo: 122\nroles: everyone\npart: A\n").arg(name, structure).toUtf8());
+        for (const auto& [name, structure] :
+             {std::pair{"odd", "verse 30 | chorus 34 | verse 30"}, {"square", "verse 32 | chorus 32 | verse 32"}})
+            write(folder.filePath(QString("%1.txt").arg(name)),
+                  QString("Lift Count routine\ntitle: %1\nsong: %2\ntempo: 122\nroles: everyone\npart: A\n")
+                      .arg(name, structure)
+                      .toUtf8());
         QFile square(folder.filePath("square.txt")); // as an old editor saves it
         QVERIFY(square.open(QIODevice::Append) && square.write("# f\xFCr alle\n") > 0);
         square.close();
@@ -66,11 +70,13 @@ private Q_SLOTS:
         QCOMPARE(panel.fits().size(), std::size_t{3});
         QCOMPARE(panel.table().rowText(0)[0], "square");
         QCOMPARE(panel.table().rowText(0).mid(4, 4), (QStringList{"0", "0", "0", "0"}));
-        QVERIFY2(!panel.table().rowText(2)[9].isEmpty(), qPrintable(panel.table().rowText(2).join('|'))); // the broken one says why
+        QVERIFY2(!panel.table().rowText(2)[9].isEmpty(),
+                 qPrintable(panel.table().rowText(2).join('|'))); // the broken one says why
         QVERIFY2(panel.says().startsWith("3 in all"), qPrintable(panel.says()));
         panel.table().selectRow(2);
         const auto* note = panel.findChild<QLabel*>("rankNote");
-        QCOMPARE(note->text(), panel.table().rowText(2)[0] + ": " + panel.table().rowText(2)[9]); // whole, whatever the table cuts off
+        QCOMPARE(note->text(), panel.table().rowText(2)[0] + ": " +
+                                   panel.table().rowText(2)[9]); // whole, whatever the table cuts off
         panel.table().selectRow(0);
         QVERIFY2(note->text().contains("not UTF-8"), qPrintable(note->text()));
         panel.table().selectRow(1);
@@ -92,14 +98,19 @@ private Q_SLOTS:
         panel.table().selectRow(0); // tried on the routine, pass by pass
         rig.press("rankTake");
         QVERIFY(rig.arrange().songTrial().isVisible());
-        QVERIFY2(rig.arrange().songTrial().says().contains("There every pass lands, here"), qPrintable(rig.arrange().songTrial().says()));
+        QVERIFY2(rig.arrange().songTrial().says().contains("There every pass lands, here"),
+                 qPrintable(rig.arrange().songTrial().says()));
         QVERIFY(!panel.isVisible());
     }
     void dancesOfAFolderAreRankedAndStopped() {
         QTemporaryDir folder;
         for (int n = 0; n < 12; ++n)
-            write(folder.filePath(QString("dance %1.txt").arg(n, 2, 10, QLatin1Char('0'))),
-                  QString("Lift Count routine\ntitle: of %1\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: Walk\n  everyone: 1-%1 walk\npart: A\n  Walk\norder: A A A\n").arg(8 * (n + 1)).toUtf8());
+            write(
+                folder.filePath(QString("dance %1.txt").arg(n, 2, 10, QLatin1Char('0'))),
+                QString(
+                    "Lift Count routine\ntitle: of %1\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: Walk\n  everyone: 1-%1 walk\npart: A\n  Walk\norder: A A A\n")
+                    .arg(8 * (n + 1))
+                    .toUtf8());
         ArrangeRig rig("verse 48 | chorus 48 | verse 48");
         app::RankPanel& panel = rig.arrange().ranking();
         rig.arrange().showRanking();
@@ -107,7 +118,8 @@ private Q_SLOTS:
         QTRY_VERIFY(!panel.busy());
         QCOMPARE(panel.fits().size(), std::size_t{12});
         QCOMPARE(panel.fits().front().cost, 0);
-        QVERIFY(panel.fits().front().name == "of 48" || panel.fits().front().name == "of 16" || panel.fits().front().name == "of 8" || panel.fits().front().name == "of 24");
+        QVERIFY(panel.fits().front().name == "of 48" || panel.fits().front().name == "of 16" ||
+                panel.fits().front().name == "of 8" || panel.fits().front().name == "of 24");
         panel.rank(folder.path(), Ranked::Routines);
         panel.cancel();
         QVERIFY(!panel.busy());
@@ -137,7 +149,8 @@ private Q_SLOTS:
                 QCOMPARE(panel.table().rowText(r)[4], "87.1 %");
                 panel.table().selectRow(r);
             }
-        QVERIFY2(panel.findChild<QLabel*>("tempoPace")->text().contains("108 steps a minute"), qPrintable(panel.findChild<QLabel*>("tempoPace")->text()));
+        QVERIFY2(panel.findChild<QLabel*>("tempoPace")->text().contains("108 steps a minute"),
+                 qPrintable(panel.findChild<QLabel*>("tempoPace")->text()));
         rig.press("playAtTempo");
         QCOMPARE(rig.session->transport.tempoPercent(), 87);
     }
@@ -169,7 +182,8 @@ private Q_SLOTS:
         QVERIFY(panel.findChild<app::RemedyChoice*>("mend0")->text().startsWith("One change: without bar "));
         rig.press("writeMend"); // the structure
         QCOMPARE(rig.session->doc.landing().grid.countsInSong(), 128);
-        for (const PassPerformance& pass : rig.performance().passes) QVERIFY(lands(rig.session->doc.landing().grid, pass));
+        for (const PassPerformance& pass : rig.performance().passes)
+            QVERIFY(lands(rig.session->doc.landing().grid, pass));
         QVERIFY2(panel.says().startsWith("The dance lands as it is"), qPrintable(panel.says()));
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(rig.session->doc.landing().grid.countsInSong(), 132);
@@ -195,13 +209,17 @@ private Q_SLOTS:
         QCOMPARE(rig.session->doc.document().song.path, before);
         panel.write(path);
         QCOMPARE(rig.session->doc.document().song.path, path.toStdString());
-        QVERIFY2(QString::fromStdString(rig.session->doc.document().song.title).endsWith(", mended"), rig.session->doc.document().song.title.c_str());
-        for (const PassPerformance& pass : rig.performance().passes) QCOMPARE(*phraseMiss(rig.session->doc.landing().grid, pass.start), Tick{});
+        QVERIFY2(QString::fromStdString(rig.session->doc.document().song.title).endsWith(", mended"),
+                 rig.session->doc.document().song.title.c_str());
+        for (const PassPerformance& pass : rig.performance().passes)
+            QCOMPARE(*phraseMiss(rig.session->doc.landing().grid, pass.start), Tick{});
         QFile csv(m_folder.filePath("mended.csv"));
         QVERIFY(csv.open(QIODevice::ReadOnly));
-        QCOMPARE(must(importMap(csv.readAll().toStdString(), "mended.csv")).map.beats.size(), rig.session->doc.document().map->beats.size());
+        QCOMPARE(must(importMap(csv.readAll().toStdString(), "mended.csv")).map.beats.size(),
+                 rig.session->doc.document().map->beats.size());
         const AudioBuffer sound = must(decodeSong(path.toStdString())).sound;
-        QVERIFY(std::abs(sound.seconds() - rig.session->doc.document().map->end) < 30); // with what sounds behind the last beat
+        QVERIFY(std::abs(sound.seconds() - rig.session->doc.document().map->end) <
+                30); // with what sounds behind the last beat
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(rig.session->doc.document().song.path, before);
     }

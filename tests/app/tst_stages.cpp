@@ -24,7 +24,8 @@ struct StagesRig : WindowRig {
     StagesRig() : WindowRig(withOneMore()) {}
     static std::vector<StageMaker> withOneMore() {
         std::vector<StageMaker> stages = allStages();
-        stages.push_back([](const StageContext& context, QWidget* parent) -> Stage* { return new EmptyStage(context, parent); });
+        stages.push_back(
+            [](const StageContext& context, QWidget* parent) -> Stage* { return new EmptyStage(context, parent); });
         return stages;
     }
     EmptyStage& empty() const { return window->stage<EmptyStage>(); }
@@ -56,10 +57,12 @@ bool hasColour(const QImage& image, const QColor& colour) {
 }
 
 QString keysOfTheManual(const std::vector<CommandTable::Key>& keys) {
-    QString text = QStringLiteral("# Keys\n\nWhat every command has in its menu. The words of a command find it in the box as well (Ctrl+K). This page is written from the program's own table.\n");
+    QString text = QStringLiteral(
+        "# Keys\n\nWhat every command has in its menu. The words of a command find it in the box as well (Ctrl+K). This page is written from the program's own table.\n");
     QString menu;
     for (const CommandTable::Key& key : keys) {
-        if (key.menu != menu) text += QStringLiteral("\n## %1\n\n| key | what it does |\n|---|---|\n").arg(menu = key.menu);
+        if (key.menu != menu)
+            text += QStringLiteral("\n## %1\n\n| key | what it does |\n|---|---|\n").arg(menu = key.menu);
         text += QStringLiteral("| %1 | %2 |\n").arg(QString(key.key).replace('|', "\\|"), key.name);
     }
     return text;
@@ -84,10 +87,13 @@ private Q_SLOTS:
         QVERIFY(empty.isVisible());
         QCOMPARE(empty.entered, 1);
         QCOMPARE(rig.window->focusWidget(), empty.field);
-        QCOMPARE(rig.menus(), (QStringList{"Routine", "Edit", "Song", "Figures", "Arrange", "Empty", "Play", "Findings", "View"}));
+        QCOMPARE(rig.menus(),
+                 (QStringList{"Routine", "Edit", "Song", "Figures", "Arrange", "Empty", "Play", "Findings", "View"}));
         QVERIFY(rig.menu("Empty")->actions().front()->text() == "Do nothing");
         const auto views = rig.menu("View")->actions();
-        QVERIFY(std::any_of(views.begin(), views.end(), [](const QAction* action) { return action->text() == "Empty" && action->shortcut() == QKeySequence(Qt::ALT | Qt::Key_9); }));
+        QVERIFY(std::any_of(views.begin(), views.end(), [](const QAction* action) {
+            return action->text() == "Empty" && action->shortcut() == QKeySequence(Qt::ALT | Qt::Key_9);
+        }));
         // its legend in the rail, and its state
         QVERIFY(hasColour(rig.rail().grab().toImage(), QColor(255, 0, 255)));
         const QImage before = rig.rail().grab().toImage();
@@ -127,7 +133,8 @@ private Q_SLOTS:
         QVERIFY(!button->isVisible());
         // in the menu of the strips, and as a menu of choices
         const auto strips = rig.window->commands().menu("strips")->actions();
-        QVERIFY(std::any_of(strips.begin(), strips.end(), [](const QAction* action) { return action->text() == "Do nothing"; }));
+        QVERIFY(std::any_of(strips.begin(), strips.end(),
+                            [](const QAction* action) { return action->text() == "Do nothing"; }));
         QMenu* choose = rig.menu("Empty")->actions().back()->menu();
         QVERIFY(choose);
         Q_EMIT choose->aboutToShow();
@@ -136,7 +143,9 @@ private Q_SLOTS:
         QCOMPARE(empty.done, 3);
         // in the list of keys
         const auto keys = rig.window->commands().keys();
-        QVERIFY(std::any_of(keys.begin(), keys.end(), [](const CommandTable::Key& key) { return key.menu == "Empty" && key.name == "Do nothing" && key.key == "Ctrl+Alt+N"; }));
+        QVERIFY(std::any_of(keys.begin(), keys.end(), [](const CommandTable::Key& key) {
+            return key.menu == "Empty" && key.name == "Do nothing" && key.key == "Ctrl+Alt+N";
+        }));
     }
 
     /// Several stages answer one command: the one that is shown does.
@@ -180,7 +189,8 @@ private Q_SLOTS:
         QSet<QString> names;
         for (const QAction* action : rig.window->commands().actions()) {
             QVERIFY(!action->text().isEmpty());
-            QVERIFY2(!names.contains(action->text()), qPrintable(action->text())); // in the box they could not be told apart
+            QVERIFY2(!names.contains(action->text()),
+                     qPrintable(action->text())); // in the box they could not be told apart
             names.insert(action->text());
         }
         for (const Stage* stage : rig.window->stages())

@@ -2,20 +2,20 @@
 #include "support/core_support.h"
 #include "support/window_rig.h"
 
-#include "app/window/rail.h"
-#include "app/steps/figure_column.h"
 #include "app/base/figure_desk.h"
-#include "app/steps/figure_editor.h"
-#include "app/widgets/figure_list.h"
 #include "app/steps/card_page.h"
 #include "app/steps/chain_page.h"
 #include "app/steps/drill_page.h"
+#include "app/steps/figure_column.h"
+#include "app/steps/figure_editor.h"
 #include "app/steps/fillers_page.h"
 #include "app/steps/frame_page.h"
-#include "app/widgets/plain_table.h"
 #include "app/steps/ruler_view.h"
 #include "app/steps/steps_stage.h"
 #include "app/steps/versions_page.h"
+#include "app/widgets/figure_list.h"
+#include "app/widgets/plain_table.h"
+#include "app/window/rail.h"
 #include "store/starter_figures.h"
 
 #include <QComboBox>
@@ -42,7 +42,9 @@ struct StepsRig : test::WindowRig {
     [[nodiscard]] FigureDesk& desk() const { return window->stage<app::StepsStage>().desk(); }
     /// Types into whatever has the focus.
     void type(const QString& text) const { QTest::keyClicks(window->focusWidget(), text); }
-    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const { QTest::keyClick(window->focusWidget() ? window->focusWidget() : window.get(), key, modifiers); }
+    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
+        QTest::keyClick(window->focusWidget() ? window->focusWidget() : window.get(), key, modifiers);
+    }
     /// A new figure with a name and the line of the first role, typed.
     void write(const QString& name, const QString& line) const {
         shortcut(Qt::Key_N, Qt::ControlModifier | Qt::ShiftModifier);
@@ -76,7 +78,8 @@ private Q_SLOTS:
         const FigureEditor& editor = rig.steps().editor();
         QCOMPARE(rig.desk().reading().length, counts(4));
         QCOMPARE(rig.desk().reading().roles[0].changes, 5);
-        QVERIFY2(editor.remark(0).contains("1 rock back 2 recover 3 step & close 4 step"), qPrintable(editor.remark(0)));
+        QVERIFY2(editor.remark(0).contains("1 rock back 2 recover 3 step & close 4 step"),
+                 qPrintable(editor.remark(0)));
         rig.press(Qt::Key_F12);
         QCOMPARE(editor.line(0)->toPlainText(), "1 rock back 2 recover 3 step & close 4 step");
         QVERIFY(!editor.remark(0).contains("Read as"));
@@ -88,10 +91,12 @@ private Q_SLOTS:
         const auto answers = editor.findChildren<QPushButton*>("answer");
         QVERIFY(answers.size() >= 3);
         QTRY_VERIFY(answers[2]->isVisible());
-        for (int k = 0; k < 12 && !answers[1]->hasFocus(); ++k) rig.press(Qt::Key_Tab); // the second answer: without weight
+        for (int k = 0; k < 12 && !answers[1]->hasFocus(); ++k)
+            rig.press(Qt::Key_Tab); // the second answer: without weight
         QVERIFY(answers[1]->hasFocus());
         rig.press(Qt::Key_Return);
-        QCOMPARE(editor.line(0)->toPlainText(), "walk, florble, walk "); // the word is kept with its meaning, the line stays as it is said
+        QCOMPARE(editor.line(0)->toPlainText(),
+                 "walk, florble, walk "); // the word is kept with its meaning, the line stays as it is said
         QVERIFY(rig.desk().reading().roles[0].line.questions.empty());
         QCOMPARE(rig.desk().reading().roles[0].changes, 2);
         QCOMPARE(rig.desk().words().shown().size(), std::size_t{1});
@@ -126,17 +131,23 @@ private Q_SLOTS:
         rig.type(" 6 side L");
         QVERIFY(rig.steps().editor().remark(0).contains("left foot carries the weight"));
         rig.type(" 6");
-        QVERIFY2(rig.steps().editor().remark(0).contains("At character 59: 6 is there already"), qPrintable(rig.steps().editor().remark(0)));
+        QVERIFY2(rig.steps().editor().remark(0).contains("At character 59: 6 is there already"),
+                 qPrintable(rig.steps().editor().remark(0)));
         rig.desk().keepNow();
-        const auto again = test::must(Vocabulary::open((QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/vocabulary.sqlite").toStdString()));
+        const auto again = test::must(Vocabulary::open(
+            (QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/vocabulary.sqlite").toStdString()));
         const auto all = test::must(again->all());
-        QVERIFY(std::any_of(all.begin(), all.end(), [](const VocabularyFigure& f) { return f.card.name == "Kerb" && f.card.lines[0].text.ends_with("6 side L 6"); }));
+        QVERIFY(std::any_of(all.begin(), all.end(), [](const VocabularyFigure& f) {
+            return f.card.name == "Kerb" && f.card.lines[0].text.ends_with("6 side L 6");
+        }));
     }
     void anAmbiguousLetterIsAnswered() {
         const StepsRig rig;
         rig.write("Gate", "1 side L 2 close 3 side & 5 rock");
         const QString asked = rig.steps().editor().remark(0);
-        QVERIFY2(asked.contains("the end of a silent 4: 5 counts, then right free") && asked.contains("a filler word, no step: 5 counts, then left free"), qPrintable(asked));
+        QVERIFY2(asked.contains("the end of a silent 4: 5 counts, then right free") &&
+                     asked.contains("a filler word, no step: 5 counts, then left free"),
+                 qPrintable(asked));
         const auto answers = rig.steps().editor().findChildren<QPushButton*>("answer");
         QCOMPARE(answers.size(), 3);
         QTRY_VERIFY(answers[2]->isVisible());
@@ -152,8 +163,12 @@ private Q_SLOTS:
         rig.write("Five", "1 side L 2 behind R 3 side L 4 across R 5 side L");
         rig.shortcut(Qt::Key_1, Qt::AltModifier | Qt::ShiftModifier);
         VersionCells& cells = rig.steps().versions().cells();
-        QVERIFY2(rig.steps().versions().heading().contains("5 versions of 6 counts, right foot free, 2 counts left to the 1"), qPrintable(rig.steps().versions().heading()));
-        QVERIFY2(rig.steps().versions().heading().contains("4 versions of 4 counts, right foot free, 4 counts left to the 1; 3 end with a step on 4"), qPrintable(rig.steps().versions().heading()));
+        QVERIFY2(rig.steps().versions().heading().contains(
+                     "5 versions of 6 counts, right foot free, 2 counts left to the 1"),
+                 qPrintable(rig.steps().versions().heading()));
+        QVERIFY2(rig.steps().versions().heading().contains(
+                     "4 versions of 4 counts, right foot free, 4 counts left to the 1; 3 end with a step on 4"),
+                 qPrintable(rig.steps().versions().heading()));
         QCOMPARE(cells.bench().versions.size(), std::size_t{9});
         for (int i = 0; rig.window->focusWidget() != &cells && i < 40; ++i) rig.press(Qt::Key_Tab);
         QVERIFY(cells.hasFocus());
@@ -171,14 +186,17 @@ private Q_SLOTS:
         PlainTable& fillers = rig.steps().fillers().table();
         QVERIFY(fillers.rowCount() >= 6);
         for (int row = 0; row < fillers.rowCount(); ++row) {
-            QCOMPARE(fillers.rowText(row)[2].toInt() % 2, 1); // five changes leave the other foot: an odd number brings it back
+            QCOMPARE(fillers.rowText(row)[2].toInt() % 2,
+                     1); // five changes leave the other foot: an odd number brings it back
             QCOMPARE(fillers.rowText(row)[3], "left");
         }
         fillers.setFocus();
-        for (int row = 0; fillers.rowText(fillers.currentRow())[0] != "step, touch" && row < fillers.rowCount(); ++row) rig.press(Qt::Key_Down);
+        for (int row = 0; fillers.rowText(fillers.currentRow())[0] != "step, touch" && row < fillers.rowCount(); ++row)
+            rig.press(Qt::Key_Down);
         QCOMPARE(fillers.rowText(fillers.currentRow())[0], "step, touch");
         rig.steps().fillers().addChosen();
-        QCOMPARE(test::q(rig.desk().card().lines[0].text), "1 side L 2 behind R 3:2 side L 5 across R 6 side L 7 step 8 touch");
+        QCOMPARE(test::q(rig.desk().card().lines[0].text),
+                 "1 side L 2 behind R 3:2 side L 5 across R 6 side L 7 step 8 touch");
         QCOMPARE(rig.desk().reading().length, counts(8));
         QVERIFY(rig.desk().reading().roles[0].freeOut == Foot::Left);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
@@ -196,10 +214,12 @@ private Q_SLOTS:
         const FigureReading& read = rig.desk().reading();
         QCOMPARE(read.roles.size(), std::size_t{2});
         QVERIFY(read.meetPoints.back().met);
-        QVERIFY(read.roles[0].line.actions[1].at == countFraction(3, 4) && read.roles[1].line.actions[1].at == countFraction(1, 2));
+        QVERIFY(read.roles[0].line.actions[1].at == countFraction(3, 4) &&
+                read.roles[1].line.actions[1].at == countFraction(1, 2));
         QStringList fractions;
         for (const RulerNumber& number : rig.steps().editor().ruler().shown().numbers)
-            if (!number.fraction.isEmpty()) fractions << number.text + " " + number.fraction + " " + number.milliseconds;
+            if (!number.fraction.isEmpty())
+                fractions << number.text + " " + number.fraction + " " + number.milliseconds;
         fractions.sort();
         QCOMPARE(fractions, (QStringList{"& ½ 313 ms", "a ¾ 469 ms"}));
         auto* feel = rig.steps().editor().findChild<QComboBox*>("feel");
@@ -212,7 +232,8 @@ private Q_SLOTS:
         for (int i = 0; !feel->currentText().startsWith("rolling by thirds") && i < 6; ++i) rig.press(Qt::Key_Down);
         Q_EMIT feel->activated(feel->currentIndex());
         QVERIFY(rig.desk().reading().roles[0].line.actions[1].at == countFraction(2, 3));
-        QVERIFY(rig.steps().editor().ruler().inWords().contains("0.42 s") || rig.steps().editor().ruler().inWords().contains("0.21 s"));
+        QVERIFY(rig.steps().editor().ruler().inWords().contains("0.42 s") ||
+                rig.steps().editor().ruler().inWords().contains("0.21 s"));
     }
     /// S14: the follower's S S S S S against the leader's S S S Q Q. By the keyboard alone.
     void s14RolesThatDoNotEndTogetherByTheKeyboard() {
@@ -247,8 +268,12 @@ private Q_SLOTS:
         rig.window->findChild<QPushButton*>("takeFromVocabulary")->click();
         QVERIFY(rig.desk().chosen()->differs.isEmpty());
         rig.window->findChild<QPushButton*>("placeFigure")->click();
-        const auto placed = [&] { return findFigure(rig.session->doc.document().routine, rig.session->doc.document().routine.parts[0].figures.at(0).figure)->name; };
-        QVERIFY(!placed().empty()); // the empty typed steps gave way
+        const auto placed = [&] {
+            return findFigure(rig.session->doc.document().routine,
+                              rig.session->doc.document().routine.parts[0].figures.at(0).figure)
+                ->name;
+        };
+        QVERIFY(!placed().empty());                   // the empty typed steps gave way
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // the routine's undo, for its own figure
         QVERIFY(placed().empty());
     }
@@ -260,7 +285,7 @@ private Q_SLOTS:
         rig.window->findChild<QPushButton*>("mergeFigures")->click();
         QCOMPARE(rig.desk().figures().size(), before);
         QVERIFY(rig.desk().card().facts.description.size() > 3); // of the one that went
-        rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // one step takes them apart
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);            // one step takes them apart
         QCOMPARE(rig.desk().figures().size(), before + 1);
         rig.shortcut(Qt::Key_Delete, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.desk().figures().size(), before);
@@ -273,7 +298,8 @@ private Q_SLOTS:
         rig.steps().chain().names()->setText("this / Vine and touch / nonsense");
         QVERIFY(rig.steps().chain().says().contains("no figure “nonsense”"));
         rig.steps().chain().names()->setText("this / Vine and touch");
-        QVERIFY2(rig.steps().chain().says().contains("10 counts in all, 6 counts to the next 1; one joint breaks"), qPrintable(rig.steps().chain().says()));
+        QVERIFY2(rig.steps().chain().says().contains("10 counts in all, 6 counts to the next 1; one joint breaks"),
+                 qPrintable(rig.steps().chain().says()));
         QCOMPARE(rig.steps().chain().table().rowText(1)[2], "7");
         rig.steps().setPage(StepsStage::Page::Frame);
         rig.steps().frame().entry()->setValue(2);
@@ -343,7 +369,8 @@ private Q_SLOTS:
         const StepsRig rig;
         rig.write("Shared", "1 step L");
         rig.desk().keepNow();
-        const auto other = test::must(Vocabulary::open((QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/vocabulary.sqlite").toStdString()));
+        const auto other = test::must(Vocabulary::open(
+            (QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/vocabulary.sqlite").toStdString()));
         const VocabularyFigure there = test::must(other->find(rig.desk().chosen()->kept.id));
         FigureCard changed = there.card;
         changed.lines[0].text = "1 step L 2 step R";
@@ -354,7 +381,7 @@ private Q_SLOTS:
         rig.desk().keepNow(); // too late: the other was first
         QVERIFY2(rig.window->lastTold().contains("another window"), qPrintable(rig.window->lastTold()));
         QCOMPARE(test::q(test::must(other->find(there.id)).card.lines[0].text), "1 step L 2 step R"); // not overwritten
-        QCOMPARE(test::q(rig.desk().card().lines[0].text), "1 step L 2 hop");                        // and nothing typed is lost
+        QCOMPARE(test::q(rig.desk().card().lines[0].text), "1 step L 2 hop"); // and nothing typed is lost
         QCOMPARE(test::q(rig.desk().card().name), "Shared, as typed here");
         QVERIFY(other->add(FigureCard{"Brought", {{"everyone", "1 step"}}, std::nullopt, {}}).has_value());
         const auto before = rig.desk().figures().size();
@@ -396,7 +423,8 @@ private Q_SLOTS:
         rig.steps().fillers().addChosen();
         QCOMPARE(rig.desk().reading().length, counts(8));
         FigureCard couple = rig.desk().card();
-        couple.lines = {{"leader", "1 side L 2 close R 3 side L 4 side R 5 side L 6 close R"}, {"follower", "1 side R 2 close L 3 side R 4 side L 5 side R 6 close L"}};
+        couple.lines = {{"leader", "1 side L 2 close R 3 side L 4 side R 5 side L 6 close R"},
+                        {"follower", "1 side R 2 close L 3 side R 4 side L 5 side R 6 close L"}};
         rig.desk().change(couple, "a couple");
         rig.steps().fillers().addChosen(); // both roles, each on its own foot
         QCOMPARE(rig.desk().reading().roles[0].line.length, counts(8));
@@ -405,7 +433,8 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         rig.window->findChild<QPushButton*>("mirror")->click();
-        QVERIFY2(rig.steps().editor().remark(0).contains("From the front: S side R 1/4 L Q side L Q close R S back L"), qPrintable(rig.steps().editor().remark(0)));
+        QVERIFY2(rig.steps().editor().remark(0).contains("From the front: S side R 1/4 L Q side L Q close R S back L"),
+                 qPrintable(rig.steps().editor().remark(0)));
         rig.window->findChild<QPushButton*>("mirror")->click();
         QVERIFY(!rig.steps().editor().remark(0).contains("From the front"));
     }

@@ -26,19 +26,25 @@ private Q_SLOTS:
         QCOMPARE(layout.lines.size(), std::size_t{4});
         for (const StripLine& line : layout.lines)
             for (int set = 0; set * 8 < std::min(line.counts, 32); ++set)
-                QCOMPARE(layout.xOf(line, counts(line.firstCount + set * 8)), layout.left + set * 8 * layout.countWidth);
+                QCOMPARE(layout.xOf(line, counts(line.firstCount + set * 8)),
+                         layout.left + set * 8 * layout.countWidth);
         QCOMPARE(layout.lineRect(layout.lines[2]).width(), 36 * layout.countWidth); // the edge is ragged
         QVERIFY(layout.lineRect(layout.lines[2]).right() < 928);
     }
     void aLongPhraseIsSeveralLines() {
         const StripLayout layout = laidOut(gridOf("verse 64 | chorus 24 | bridge 80"));
         QStringList lines;
-        for (const StripLine& line : layout.lines) lines << QString("%1/%2 %3").arg(line.lineOfPhrase + 1).arg(line.linesOfPhrase).arg(line.counts);
+        for (const StripLine& line : layout.lines)
+            lines << QString("%1/%2 %3").arg(line.lineOfPhrase + 1).arg(line.linesOfPhrase).arg(line.counts);
         QCOMPARE(lines.join(", "), "1/2 32, 2/2 32, 1/1 24, 1/3 32, 2/3 32, 3/3 16");
     }
     void noSetIsTornBetweenTwoLines() {
         // a bar of five in a phrase of 61 (eights), and a phrase of 60 counted in sixes
-        for (const CountGrid& grid : {gridOf("verse 4 | bar 5 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4"), gridOf("verse 60", "3/4")}) {
+        for (
+            const CountGrid& grid :
+            {gridOf(
+                 "verse 4 | bar 5 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4 | bar 4"),
+             gridOf("verse 60", "3/4")}) {
             const StripLayout layout = laidOut(grid);
             QVERIFY(layout.lines.size() > 1);
             int next = 0;
@@ -55,9 +61,11 @@ private Q_SLOTS:
         const CountGrid sixteenBars(map, {CountUnit::Beat, 16}); // a set of 64 is too long for a line
         const StripLayout layout = laidOut(sixteenBars);
         QStringList lines;
-        for (const StripLine& line : layout.lines) lines << QString("%1/%2 %3").arg(line.lineOfPhrase + 1).arg(line.linesOfPhrase).arg(line.counts);
+        for (const StripLine& line : layout.lines)
+            lines << QString("%1/%2 %3").arg(line.lineOfPhrase + 1).arg(line.linesOfPhrase).arg(line.counts);
         QCOMPARE(lines.join(", "), "1/4 32, 2/4 32, 3/4 32, 4/4 32, 1/1 40");
-        const StripLayout odd = laidOut(gridOf("verse 4 | bar 12 | bar 12 | bar 12 | bar 12 | bar 12 | bar 12 | bar 4 | bar 12"));
+        const StripLayout odd =
+            laidOut(gridOf("verse 4 | bar 12 | bar 12 | bar 12 | bar 12 | bar 12 | bar 12 | bar 4 | bar 12"));
         int next = 0;
         for (const StripLine& line : odd.lines) {
             QVERIFY2(line.counts <= 48, qPrintable(QString::number(line.counts)));
@@ -66,8 +74,10 @@ private Q_SLOTS:
         }
     }
     void phrasesThatEndInAHalfSetKeepTheirColumns() {
-        const StripLayout layout = laidOut(gridOf("verse 12 | chorus 12 | verse 12 | bar 2 | bar 4 | bar 4 | chorus 12"));
-        QVERIFY(std::any_of(layout.lines.begin(), layout.lines.end(), [](const StripLine& line) { return !line.holes.empty(); }));
+        const StripLayout layout =
+            laidOut(gridOf("verse 12 | chorus 12 | verse 12 | bar 2 | bar 4 | bar 4 | chorus 12"));
+        QVERIFY(std::any_of(layout.lines.begin(), layout.lines.end(),
+                            [](const StripLine& line) { return !line.holes.empty(); }));
     }
     void foldedPhrasesAreOneShallowLine() {
         const CountGrid grid = gridOf("verse 32 | verse 32 | verse 32 | verse 32 | outro 16");
@@ -92,9 +102,11 @@ private Q_SLOTS:
         const StripLayout layout = laidOut(grid);
         const StripLine& line = layout.lines[0];
         QCOMPARE(line.holes, (std::vector<double>{6, 8}));
-        QCOMPARE(layout.xOf(line, counts(6)), layout.left + 8 * layout.countWidth); // the next 1 stands in its column again
+        QCOMPARE(layout.xOf(line, counts(6)),
+                 layout.left + 8 * layout.countWidth); // the next 1 stands in its column again
         QVERIFY(!tickAtPoint(layout, QPointF(layout.left - 3, line.top + 5)));
-        QCOMPARE(*tickAtPoint(layout, QPointF(layout.left + 7.2 * layout.countWidth, line.top + 5)), counts(5)); // the empty place
+        QCOMPARE(*tickAtPoint(layout, QPointF(layout.left + 7.2 * layout.countWidth, line.top + 5)),
+                 counts(5)); // the empty place
         QCOMPARE(layout.countRect(5).width(), layout.countWidth);
     }
     void aLongSetIsSqueezedUnlessItIsTheLast() {
@@ -106,7 +118,8 @@ private Q_SLOTS:
         QCOMPARE(last.lineRect(last.lines[0]).width(), 10 * last.countWidth);
     }
     void whereHardlyAnySetIsRegularNothingIsHatched() {
-        const CountGrid mixed = gridOf("verse 4 | bar 2 | bar 12 | bar 4 | bar 9 | bar 2 | bar 3 | bar 4 | bar 4 | bar 2 | bar 9");
+        const CountGrid mixed =
+            gridOf("verse 4 | bar 2 | bar 12 | bar 4 | bar 9 | bar 2 | bar 3 | bar 4 | bar 4 | bar 2 | bar 9");
         const StripLayout layout = laidOut(mixed);
         for (const StripLine& line : layout.lines) {
             QVERIFY(line.holes.empty());
@@ -123,15 +136,20 @@ private Q_SLOTS:
     void everyCountIsFoundUnderItsPoint() {
         QVERIFY(rc::check("tickAtPoint inverts countRect", [] {
             std::string structure;
-            for (int n = *rc::gen::inRange(1, 6); n > 0; --n) structure += (structure.empty() ? "s " : " | s ") + std::to_string(*rc::gen::inRange(1, 70)) + (*rc::gen::arbitrary<bool>() ? " | bar 2" : "");
+            for (int n = *rc::gen::inRange(1, 6); n > 0; --n)
+                structure += (structure.empty() ? "s " : " | s ") + std::to_string(*rc::gen::inRange(1, 70)) +
+                             (*rc::gen::arbitrary<bool>() ? " | bar 2" : "");
             const CountGrid grid = gridOf(structure);
-            const StripLayout layout = laidOut(grid, *rc::gen::inRange(600, 2600), *rc::gen::element(Magnification::Page, Magnification::Strip));
+            const StripLayout layout = laidOut(grid, *rc::gen::inRange(600, 2600),
+                                               *rc::gen::element(Magnification::Page, Magnification::Strip));
             for (int c = 0; c < grid.countsInSong(); ++c) {
                 const QRectF cell = layout.countRect(c);
                 RC_ASSERT(!cell.isEmpty());
-                RC_ASSERT(*tickAtPoint(layout, QPointF(cell.left() + cell.width() * 0.25, cell.center().y())) == counts(c));
+                RC_ASSERT(*tickAtPoint(layout, QPointF(cell.left() + cell.width() * 0.25, cell.center().y())) ==
+                          counts(c));
                 if (layout.magnification == Magnification::Strip)
-                    RC_ASSERT(*tickAtPoint(layout, QPointF(cell.left() + cell.width() * 0.8, cell.center().y())) == counts(c) + countFraction(1, 2));
+                    RC_ASSERT(*tickAtPoint(layout, QPointF(cell.left() + cell.width() * 0.8, cell.center().y())) ==
+                              counts(c) + countFraction(1, 2));
                 RC_ASSERT(*layout.lineOf(c) >= 0);
             }
             double bottom = 0;

@@ -36,9 +36,7 @@ class WindowTest : public QObject {
     QTemporaryDir m_folder;
 
 private Q_SLOTS:
-    void initTestCase() {
-        prepareProgram("lift-count-test");
-    }
+    void initTestCase() { prepareProgram("lift-count-test"); }
 
     void aSongBecomesALandedDanceAndAPrintedSheet() {
         WindowRig rig;
@@ -82,10 +80,12 @@ private Q_SLOTS:
         QVERIFY(window.stage<app::ArrangeStage>().editor().summary(0).contains("4 counts, 4 weight changes"));
         for (int i = 0; i < 4; ++i) QTest::keyClick(line, Qt::Key_Backspace);
         rig.keys(line, "touch 3");
-        QVERIFY2(window.stage<app::ArrangeStage>().editor().summary(0).contains("character 38: 3 comes after 4"), qPrintable(window.stage<app::ArrangeStage>().editor().summary(0)));
+        QVERIFY2(window.stage<app::ArrangeStage>().editor().summary(0).contains("character 38: 3 comes after 4"),
+                 qPrintable(window.stage<app::ArrangeStage>().editor().summary(0)));
         QTest::keyClick(line, Qt::Key_Backspace);
         rig.keys(line, "5-7 vine L 8 touch 1-8 walk 1-7 walk 8 1/4 R 1-8 walk");
-        QVERIFY2(window.stage<app::ArrangeStage>().editor().summary(0).startsWith("32 counts"), qPrintable(window.stage<app::ArrangeStage>().editor().summary(0)));
+        QVERIFY2(window.stage<app::ArrangeStage>().editor().summary(0).startsWith("32 counts"),
+                 qPrintable(window.stage<app::ArrangeStage>().editor().summary(0)));
         QLineEdit* order = window.stage<app::ArrangeStage>().editor().order();
         rig.shortcut(Qt::Key_R, Qt::ControlModifier);
         QTRY_VERIFY(order->hasFocus());
@@ -98,7 +98,8 @@ private Q_SLOTS:
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "129");
         QCOMPARE(cellOf(rig, 5, PassModel::Verdict), "2 short");
         QCOMPARE(cellOf(rig, 2, PassModel::Facing), "3");
-        QVERIFY2(rig.findingsShown().contains("Pass 5 starts 2 counts before Tune II 2"), qPrintable(rig.findingsShown()));
+        QVERIFY2(rig.findingsShown().contains("Pass 5 starts 2 counts before Tune II 2"),
+                 qPrintable(rig.findingsShown()));
 
         // preview and apply the tag; undo, redo
         QVERIFY2(rig.findingsShown().contains("Add a tag of 2 counts after pass 4."), qPrintable(rig.findingsShown()));
@@ -143,7 +144,8 @@ private Q_SLOTS:
         for (int count : {3, 8, 12}) {
             const double at = *rig.session->doc.landing().grid.secondsAt(counts(count) + countFraction(1, 4));
             rig.pass(at - rig.session->transport.player().position());
-            QVERIFY2(rig.countBarShown().startsWith(QString::number(count % 8 + 1) + ","), qPrintable(rig.countBarShown()));
+            QVERIFY2(rig.countBarShown().startsWith(QString::number(count % 8 + 1) + ","),
+                     qPrintable(rig.countBarShown()));
         }
         QVERIFY(rig.countBarShown().contains("eight 2 of 4"));
         QVERIFY(rig.countBarShown().contains("pass 1"));
@@ -189,7 +191,8 @@ private Q_SLOTS:
         QVERIFY(again.window->stage<app::SheetsStage>().write(pdf, "pdf"));
         QProcess text;
         text.start("pdftotext", {"-layout", pdf, "-"});
-        if (text.waitForFinished() && text.error() != QProcess::FailedToStart) QVERIFY(text.readAllStandardOutput().contains("TAG of 2"));
+        if (text.waitForFinished() && text.error() != QProcess::FailedToStart)
+            QVERIFY(text.readAllStandardOutput().contains("TAG of 2"));
         QVERIFY(again.window->stage<app::SheetsStage>().write(m_folder.filePath("floor.html"), "html"));
     }
 
@@ -207,7 +210,8 @@ private Q_SLOTS:
         for (std::size_t d = 0; d < doubts.size(); ++d)
             if (test::q(doubts[d].about).contains("bar 33")) half = d;
         QVERIFY(half < doubts.size());
-        auto* other = rig.window->stage<app::ListenStage>().findChild<QAbstractButton*>(QStringLiteral("reading%1b").arg(half));
+        auto* other =
+            rig.window->stage<app::ListenStage>().findChild<QAbstractButton*>(QStringLiteral("reading%1b").arg(half));
         QVERIFY(other);
         QVERIFY(other->text().contains("4 beats like the others"));
         QTest::mouseClick(other, Qt::LeftButton);
@@ -226,7 +230,8 @@ private Q_SLOTS:
         rig.press(qPrintable(QStringLiteral("accept%1").arg(half)));
         QCOMPARE(rig.session->doc.document().facts.size(), before.facts.size() + 1);
         QCOMPARE(rig.session->doc.document().map->bars[32].beats, 4);
-        for (const SongDoubt& d : rig.session->song.doubts()) QVERIFY(std::abs(d.start - doubts[half].start) > 0.2 || !test::q(d.about).startsWith("the length"));
+        for (const SongDoubt& d : rig.session->song.doubts())
+            QVERIFY(std::abs(d.start - doubts[half].start) > 0.2 || !test::q(d.about).startsWith("the length"));
         rig.window->stage<app::ListenStage>().strips().setFocus();
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(rig.session->doc.document() == before);
@@ -270,14 +275,17 @@ private Q_SLOTS:
         WindowRig rig;
         rig.window->openDemo();
         QTRY_VERIFY_WITH_TIMEOUT(rig.session->song.loudness(), 30000);
-        QAccessibleInterface* page = QAccessible::queryAccessibleInterface(&rig.window->stage<app::ArrangeStage>().strips());
+        QAccessibleInterface* page =
+            QAccessible::queryAccessibleInterface(&rig.window->stage<app::ArrangeStage>().strips());
         QVERIFY(page);
         QCOMPARE(page->childCount(), 9);
         QAccessibleInterface* verse = page->child(1);
         QVERIFY(verse->text(QAccessible::Name).startsWith("Verse 1, at 0:20.1, 32 counts, lands"));
         QCOMPARE(verse->childCount(), 32);
         const QString first = verse->child(0)->text(QAccessible::Name);
-        QVERIFY2(first.contains("count 1 of Verse 1, music count 1") && first.contains("pass 1 count 1") && first.contains("side right"), qPrintable(first));
+        QVERIFY2(first.contains("count 1 of Verse 1, music count 1") && first.contains("pass 1 count 1") &&
+                     first.contains("side right"),
+                 qPrintable(first));
         QCOMPARE(verse->indexOfChild(verse->child(5)), 5);
         QVERIFY(page->child(99) == nullptr);
         for (const auto* name : {"previewRemedy", "applyRemedy"}) QVERIFY(!rig.button(name)->toolTip().isEmpty());
@@ -291,7 +299,8 @@ private Q_SLOTS:
             QVERIFY2(!action->toolTip().isEmpty(), qPrintable(action->text()));
             if (action->shortcut().isEmpty()) continue;
             ++shortcuts;
-            QVERIFY2(action->toolTip().contains(action->shortcut().toString(QKeySequence::NativeText)), qPrintable(action->toolTip()));
+            QVERIFY2(action->toolTip().contains(action->shortcut().toString(QKeySequence::NativeText)),
+                     qPrintable(action->toolTip()));
             QVERIFY2(!seen.contains(action->shortcut().toString()), qPrintable(action->text()));
             seen.insert(action->shortcut().toString());
         }
@@ -376,7 +385,10 @@ private Q_SLOTS:
             QTest::qWait(20);
             QCOMPARE(rig.window->size(), size);
             const StripLayout& layout = rig.window->stage<app::ArrangeStage>().strips().layoutOfStrips();
-            for (const StripLine& line : layout.lines) QVERIFY2(layout.lineRect(line).right() <= rig.window->stage<app::ArrangeStage>().strips().viewport()->width(), qPrintable(QString::number(size.width())));
+            for (const StripLine& line : layout.lines)
+                QVERIFY2(layout.lineRect(line).right() <=
+                             rig.window->stage<app::ArrangeStage>().strips().viewport()->width(),
+                         qPrintable(QString::number(size.width())));
             QCOMPARE(rig.window->stage<app::ArrangeStage>().findings().folded(), size.width() < 1150);
         }
     }

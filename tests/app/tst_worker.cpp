@@ -20,8 +20,12 @@ private Q_SLOTS:
         const auto here = std::this_thread::get_id();
         std::thread::id there;
         int taken = 0;
-        worker.start([&](const Task&) { there = std::this_thread::get_id(); return 42; },
-                     [&](int value) { taken = std::this_thread::get_id() == here ? value : -1; });
+        worker.start(
+            [&](const Task&) {
+                there = std::this_thread::get_id();
+                return 42;
+            },
+            [&](int value) { taken = std::this_thread::get_id() == here ? value : -1; });
         QVERIFY(worker.busy());
         QTRY_COMPARE(taken, 42);
         QVERIFY(there != here);
@@ -34,7 +38,14 @@ private Q_SLOTS:
         std::binary_semaphore begun{0}, goOn{0};
         std::atomic<bool> stopped{false};
         QList<int> taken;
-        worker.start([&](const Task& task) { begun.release(); goOn.acquire(); stopped = task.stopped(); return 1; }, [&](int v) { taken << v; });
+        worker.start(
+            [&](const Task& task) {
+                begun.release();
+                goOn.acquire();
+                stopped = task.stopped();
+                return 1;
+            },
+            [&](int v) { taken << v; });
         begun.acquire();
         for (int i = 2; i <= 5; ++i) worker.start([i](const Task&) { return i; }, [&](int v) { taken << v; });
         goOn.release();
@@ -48,7 +59,12 @@ private Q_SLOTS:
         QSignalSpy cancelled(&worker, &Worker::cancelled);
         std::binary_semaphore goOn{0};
         bool taken = false;
-        worker.start([&](const Task&) { goOn.acquire(); return 0; }, [&](int) { taken = true; });
+        worker.start(
+            [&](const Task&) {
+                goOn.acquire();
+                return 0;
+            },
+            [&](int) { taken = true; });
         worker.drop();
         QVERIFY(!worker.busy());
         QCOMPARE(cancelled.count(), 0);
@@ -66,7 +82,12 @@ private Q_SLOTS:
         Worker worker;
         std::binary_semaphore done{0};
         bool taken = false;
-        worker.start([&](const Task&) { done.release(); return 0; }, [&](int) { taken = true; });
+        worker.start(
+            [&](const Task&) {
+                done.release();
+                return 0;
+            },
+            [&](int) { taken = true; });
         done.acquire();
         QTest::qSleep(20); // it is in the queue of events now, which nobody has looked at
         worker.drop();
@@ -95,7 +116,8 @@ private Q_SLOTS:
             worker.start([](const Task&) -> int { throw std::bad_alloc(); }, [](int) { QFAIL("taken"); });
             QTRY_COMPARE(ended.count(), 1);
             QVERIFY(failed.takeFirst()[0].toString().contains("memory"));
-            worker.start([](const Task&) -> int { throw std::runtime_error("odd thing"); }, [](int) { QFAIL("taken"); });
+            worker.start([](const Task&) -> int { throw std::runtime_error("odd thing"); },
+                         [](int) { QFAIL("taken"); });
             QTRY_COMPARE(ended.count(), 2);
             QVERIFY(failed.takeFirst()[0].toString().contains("odd thing"));
             int good = 0;
@@ -107,7 +129,8 @@ private Q_SLOTS:
         Worker worker;
         QSignalSpy ended(&worker, &Worker::ended);
         int second = 0;
-        worker.start([](const Task&) { return 1; }, [&](int v) { worker.start([v](const Task&) { return v + 1; }, [&](int w) { second = w; }); });
+        worker.start([](const Task&) { return 1; },
+                     [&](int v) { worker.start([v](const Task&) { return v + 1; }, [&](int w) { second = w; }); });
         QTRY_COMPARE(second, 2);
         QCOMPARE(ended.count(), 1);
     }
@@ -123,7 +146,14 @@ private Q_SLOTS:
         {
             Worker worker;
             std::binary_semaphore begun{0};
-            worker.start([&](const Task& task) { begun.release(); while (!task.stopped()) std::this_thread::yield(); stopped = true; return 0; }, [](int) {});
+            worker.start(
+                [&](const Task& task) {
+                    begun.release();
+                    while (!task.stopped()) std::this_thread::yield();
+                    stopped = true;
+                    return 0;
+                },
+                [](int) {});
             begun.acquire();
         }
         QVERIFY(stopped);

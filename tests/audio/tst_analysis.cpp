@@ -84,7 +84,9 @@ int correctionsUntilRight(SongMap detected, const Truth& truth) {
         std::size_t i = 0;
         while (i < bars.size() && i < haveBars.size() && std::abs(bars[i] - haveBars[i]) < 0.07) ++i;
         if (!same(haveBars, bars) && i > 0 && i < bars.size()) {
-            const int beats = static_cast<int>(std::count_if(truth.beats.begin(), truth.beats.end(), [&](double t) { return t > bars[i - 1] - 0.01 && t < bars[i] - 0.01; }));
+            const int beats = static_cast<int>(std::count_if(truth.beats.begin(), truth.beats.end(), [&](double t) {
+                return t > bars[i - 1] - 0.01 && t < bars[i] - 0.01;
+            }));
             facts = addFact(facts, BarFact{bars[i - 1], beats, {}});
         } else if (!same(haveBars, bars)) {
             facts = addFact(facts, OneFact{bars[0]});
@@ -93,7 +95,8 @@ int correctionsUntilRight(SongMap detected, const Truth& truth) {
             while (p < phrases.size() && p < havePhrases.size() && std::abs(phrases[p] - havePhrases[p]) < 0.07) ++p;
             const double start = phrases[p > 0 ? p - 1 : 0];
             const double end = p < phrases.size() && p > 0 ? phrases[p] : truth.beats.back() + 1;
-            const int beats = static_cast<int>(std::count_if(truth.beats.begin(), truth.beats.end(), [&](double t) { return t > start - 0.01 && t < end - 0.01; }));
+            const int beats = static_cast<int>(std::count_if(
+                truth.beats.begin(), truth.beats.end(), [&](double t) { return t > start - 0.01 && t < end - 0.01; }));
             facts = addFact(facts, PhraseFact{start, beats});
         }
     }
@@ -104,9 +107,10 @@ int correctionsUntilRight(SongMap detected, const Truth& truth) {
 AudioBuffer speech(const QString& voice) {
     QTemporaryDir folder;
     const QString path = folder.filePath("speech.wav");
-    const QString words = "The hall opens at seven. Please bring shoes that do not mark the floor, and something to drink. We start with the line dances, then couples "
-                          "come to the middle. Nobody has to know the steps; we walk them first. If you are tired, sit down. When the band plays, listen to the drum, "
-                          "and wait for the singer to take breath before you turn around. ";
+    const QString words =
+        "The hall opens at seven. Please bring shoes that do not mark the floor, and something to drink. We start with the line dances, then couples "
+        "come to the middle. Nobody has to know the steps; we walk them first. If you are tired, sit down. When the band plays, listen to the drum, "
+        "and wait for the singer to take breath before you turn around. ";
     if (QProcess::execute("espeak-ng", {"-v", voice, "-w", path, words.repeated(3)}) != 0) return {};
     return test::must(decodeSong(path.toStdString())).sound;
 }
@@ -137,10 +141,14 @@ private Q_SLOTS:
     void beatsStandOnTheMidisTempoMap() {
         if (QProcess::execute(test::systemPython(), {"-c", "import mido"}) != 0) QSKIP("python3-mido is not here");
         QProcess python;
-        python.start(test::systemPython(), {"-c", "import mido,sys\nm=mido.MidiFile(sys.argv[1])\nq=m.ticks_per_beat\ntempo=500000\n"
-            "first=None\nlast=0\n"
-            "for t in m.tracks:\n  a=0\n  for e in t:\n    a+=e.time\n    if e.type=='set_tempo': tempo=e.tempo\n    if e.type=='marker' and first is None: first=a\n    last=max(last,a)\n"
-            "t=first\nwhile t<last:\n  print(mido.tick2second(t,q,tempo)); t+=q\n", LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.mid"});
+        python.start(
+            test::systemPython(),
+            {"-c",
+             "import mido,sys\nm=mido.MidiFile(sys.argv[1])\nq=m.ticks_per_beat\ntempo=500000\n"
+             "first=None\nlast=0\n"
+             "for t in m.tracks:\n  a=0\n  for e in t:\n    a+=e.time\n    if e.type=='set_tempo': tempo=e.tempo\n    if e.type=='marker' and first is None: first=a\n    last=max(last,a)\n"
+             "t=first\nwhile t<last:\n  print(mido.tick2second(t,q,tempo)); t+=q\n",
+             LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.mid"});
         QVERIFY(python.waitForFinished());
         std::vector<double> midi;
         for (const QByteArray& line : python.readAllStandardOutput().split('\n'))
@@ -173,7 +181,9 @@ private Q_SLOTS:
     }
     void whatHasNoPulseGetsACalmAnswer() {
         QFETCH(int, which);
-        const AudioBuffer sounds[] = {test::silence(20), test::ticks({5}, 20), test::ticks({0.2, 0.7}, 1), AudioBuffer{}, test::noise(30), test::tone(40, 220, 44100, 1), test::noise(120, 5)};
+        const AudioBuffer sounds[] = {test::silence(20),  test::ticks({5}, 20), test::ticks({0.2, 0.7}, 1),
+                                      AudioBuffer{},      test::noise(30),      test::tone(40, 220, 44100, 1),
+                                      test::noise(120, 5)};
         const auto map = analyseSong(sounds[which]);
         QVERIFY(!map);
         QVERIFY(map.error().code == ErrorCode::NoPulse);

@@ -14,8 +14,8 @@
 using namespace lc;
 
 namespace {
-void writeRaw(const QString& path, int rate, int channels, sf_count_t frames, const std::function<float(sf_count_t, int)>& value,
-              int format = SF_FORMAT_WAV | SF_FORMAT_FLOAT) {
+void writeRaw(const QString& path, int rate, int channels, sf_count_t frames,
+              const std::function<float(sf_count_t, int)>& value, int format = SF_FORMAT_WAV | SF_FORMAT_FLOAT) {
     SF_INFO info{};
     info.samplerate = rate;
     info.channels = channels;
@@ -54,7 +54,10 @@ private Q_SLOTS:
     void usualFormatsAreRead() {
         QFETCH(QString, name);
         QFETCH(int, format);
-        writeRaw(at(qPrintable(name)), 44100, 2, 88200, [](sf_count_t i, int) { return 0.3F * static_cast<float>(std::sin(0.05 * static_cast<double>(i))); }, format);
+        writeRaw(
+            at(qPrintable(name)), 44100, 2, 88200,
+            [](sf_count_t i, int) { return 0.3F * static_cast<float>(std::sin(0.05 * static_cast<double>(i))); },
+            format);
         const auto song = decode(qPrintable(name));
         QVERIFY2(song, song ? "" : song.error().message.c_str());
         QCOMPARE(song->sound.channels, 2);
@@ -80,9 +83,11 @@ private Q_SLOTS:
         QTest::newRow("wma") << "same.wma" << QStringList{"-c:a", "wmav2", "-b:a", "192k"};
         QTest::newRow("mka, AAC") << "same.mka" << QStringList{"-c:a", "aac"};
         QTest::newRow("mp4 with a picture") << "film.mp4" << picture + QStringList{"-c:v", "mpeg4", "-c:a", "aac"};
-        QTest::newRow("mkv with a picture") << "film.mkv" << picture + QStringList{"-c:v", "mpeg4", "-c:a", "libvorbis"};
+        QTest::newRow("mkv with a picture")
+            << "film.mkv" << picture + QStringList{"-c:v", "mpeg4", "-c:a", "libvorbis"};
         QTest::newRow("webm, opus") << "same.webm" << QStringList{"-c:a", "libopus"};
-        QTest::newRow("mov with a picture") << "film.mov" << picture + QStringList{"-c:v", "mpeg4", "-c:a", "pcm_s16le"};
+        QTest::newRow("mov with a picture")
+            << "film.mov" << picture + QStringList{"-c:v", "mpeg4", "-c:a", "pcm_s16le"};
         QTest::newRow("mka, AC-3") << "ac3.mka" << QStringList{"-c:a", "ac3"};
         QTest::newRow("aac without a container") << "same.aac" << QStringList{};
         QTest::newRow("ac3") << "same.ac3" << QStringList{};
@@ -95,12 +100,15 @@ private Q_SLOTS:
         if (QProcess::execute("sh", {"-c", "command -v ffmpeg >/dev/null"}) != 0) QSKIP("ffmpeg is not here");
         AudioBuffer song = test::ticks({0.3, 0.9, 1.7, 2.2, 3.1, 3.6, 4.4, 5.3}, 6);
         const AudioBuffer ground = test::tone(6, 330, 44100, 1);
-        for (std::size_t i = 0; i < song.samples.size(); ++i) song.samples[i] = 0.5F * song.samples[i] + 0.2F * ground.samples[i];
+        for (std::size_t i = 0; i < song.samples.size(); ++i)
+            song.samples[i] = 0.5F * song.samples[i] + 0.2F * ground.samples[i];
         QVERIFY(writeSound(song, at("same.wav").toStdString()));
         QProcess ffmpeg;
         const bool withPicture = encoder.contains("lavfi");
-        ffmpeg.start("ffmpeg", QStringList{"-v", "error", "-y", "-i", at("same.wav")} + encoder + QStringList{"-metadata", "title=Quarry Reel", "-metadata", "artist=The Hall Band"} +
-                                   (withPicture ? QStringList{"-map", "0:a", "-map", "1:v"} : QStringList{}) + QStringList{at(qPrintable(name))});
+        ffmpeg.start("ffmpeg", QStringList{"-v", "error", "-y", "-i", at("same.wav")} + encoder +
+                                   QStringList{"-metadata", "title=Quarry Reel", "-metadata", "artist=The Hall Band"} +
+                                   (withPicture ? QStringList{"-map", "0:a", "-map", "1:v"} : QStringList{}) +
+                                   QStringList{at(qPrintable(name))});
         QVERIFY(ffmpeg.waitForFinished());
         QVERIFY2(ffmpeg.exitCode() == 0, ffmpeg.readAllStandardError().constData());
         const auto decoded = decode(qPrintable(name));
@@ -108,23 +116,34 @@ private Q_SLOTS:
         const auto reference = resampled(mono(song), decoded->sound.sampleRate);
         const auto sound = mono(decoded->sound);
         const int reach = sound.sampleRate / 10;
-        const auto sample = [](const AudioBuffer& b, long i) { return i >= 0 && i < static_cast<long>(b.frames()) ? static_cast<double>(b.samples[static_cast<std::size_t>(i)]) : 0.0; };
+        const auto sample = [](const AudioBuffer& b, long i) {
+            return i >= 0 && i < static_cast<long>(b.frames())
+                       ? static_cast<double>(b.samples[static_cast<std::size_t>(i)])
+                       : 0.0;
+        };
         double best = 0;
         int shift = 0;
         for (int k = -reach; k <= reach; ++k) {
             double sum = 0;
-            for (long i = reach; i < static_cast<long>(reference.frames()); i += 41) sum += sample(reference, i) * sample(sound, i + k);
-            if (sum > best) { best = sum; shift = k; }
+            for (long i = reach; i < static_cast<long>(reference.frames()); i += 41)
+                sum += sample(reference, i) * sample(sound, i + k);
+            if (sum > best) {
+                best = sum;
+                shift = k;
+            }
         }
         const double milliseconds = 1000.0 * shift / sound.sampleRate;
         QVERIFY2(qAbs(milliseconds) <= 1.0, qPrintable(QString("%1 ms").arg(milliseconds)));
         QVERIFY2(qAbs(decoded->sound.seconds() - 6) < 0.1, qPrintable(QString("%1 s").arg(decoded->sound.seconds())));
         const bool tagged = !name.endsWith("ac3") && !name.endsWith("aac");
         QCOMPARE(test::q(decoded->title), tagged ? QString("Quarry Reel") : name.section('.', 0, 0));
-        if (tagged && !name.endsWith("aiff")) QCOMPARE(test::q(decoded->artist), QString("The Hall Band")); // ffmpeg gives AIFF a title only
+        if (tagged && !name.endsWith("aiff"))
+            QCOMPARE(test::q(decoded->artist), QString("The Hall Band")); // ffmpeg gives AIFF a title only
     }
     void aVideoWithoutSoundIsNoSong() {
-        if (QProcess::execute("ffmpeg", {"-v", "error", "-y", "-f", "lavfi", "-i", "color=c=gray:s=64x48:r=10:d=1", "-c:v", "mpeg4", at("mute.mp4")}) != 0) QSKIP("ffmpeg is not here");
+        if (QProcess::execute("ffmpeg", {"-v", "error", "-y", "-f", "lavfi", "-i", "color=c=gray:s=64x48:r=10:d=1",
+                                         "-c:v", "mpeg4", at("mute.mp4")}) != 0)
+            QSKIP("ffmpeg is not here");
         const auto song = decode("mute.mp4");
         QVERIFY(!song);
         QVERIFY(test::q(song.error().message).contains("not a sound file"));
@@ -132,13 +151,17 @@ private Q_SLOTS:
     void anyChannelsAndRatesAreBroughtToTwoChannels_data() {
         QTest::addColumn<int>("rate");
         QTest::addColumn<int>("channels");
-        for (int channels = 1; channels <= 8; ++channels) QTest::newRow(qPrintable(QString("%1 channels").arg(channels))) << 44100 << channels;
-        for (int rate : {8000, 11025, 22050, 32000, 48000, 96000, 192000}) QTest::newRow(qPrintable(QString("%1 Hz").arg(rate))) << rate << 2;
+        for (int channels = 1; channels <= 8; ++channels)
+            QTest::newRow(qPrintable(QString("%1 channels").arg(channels))) << 44100 << channels;
+        for (int rate : {8000, 11025, 22050, 32000, 48000, 96000, 192000})
+            QTest::newRow(qPrintable(QString("%1 Hz").arg(rate))) << rate << 2;
     }
     void anyChannelsAndRatesAreBroughtToTwoChannels() {
         QFETCH(int, rate);
         QFETCH(int, channels);
-        writeRaw(at("c.wav"), rate, channels, rate, [&](sf_count_t i, int) { return 0.1F * static_cast<float>(std::sin(2764.6 * static_cast<double>(i) / rate)); });
+        writeRaw(at("c.wav"), rate, channels, rate, [&](sf_count_t i, int) {
+            return 0.1F * static_cast<float>(std::sin(2764.6 * static_cast<double>(i) / rate));
+        });
         const auto song = decode("c.wav");
         QVERIFY(song);
         QCOMPARE(song->sound.channels, channels == 1 ? 1 : 2);
@@ -163,7 +186,12 @@ private Q_SLOTS:
         QVERIFY(says("text.mp3", "not a sound file"));
     }
     void aFileThatBreaksOffIsReadAsFarAsItGoes() {
-        writeRaw(at("whole.flac"), 44100, 1, 441000, [](sf_count_t i, int) { return 0.4F * static_cast<float>(std::sin(0.3 * static_cast<double>(i * i % 9973))); }, SF_FORMAT_FLAC | SF_FORMAT_PCM_16);
+        writeRaw(
+            at("whole.flac"), 44100, 1, 441000,
+            [](sf_count_t i, int) {
+                return 0.4F * static_cast<float>(std::sin(0.3 * static_cast<double>(i * i % 9973)));
+            },
+            SF_FORMAT_FLAC | SF_FORMAT_PCM_16);
         QFile whole(at("whole.flac"));
         QVERIFY(whole.open(QIODevice::ReadOnly));
         writeBytes(at("cut.flac"), whole.readAll().left(static_cast<int>(whole.size() / 2)));
@@ -172,9 +200,13 @@ private Q_SLOTS:
         QVERIFY(song->sound.seconds() < 6 && song->sound.seconds() > 3);
         QVERIFY2(test::q(song->warning).contains("breaks off"), song->warning.c_str());
     }
-    /// The head of a FLAC that promises 2³⁶ − 1 samples (18 days), its most, for ten seconds of sound: room is made for what comes, and what is missing is told.
+    /// The head of a FLAC that promises 2³⁶ − 1 samples (18 days), its most, for ten seconds of sound: room is made for
+    /// what comes, and what is missing is told.
     void aHeadThatLiesAboutTheLengthIsNotBelieved() {
-        writeRaw(at("honest.flac"), 44100, 1, 441000, [](sf_count_t i, int) { return 0.4F * static_cast<float>(std::sin(0.05 * static_cast<double>(i))); }, SF_FORMAT_FLAC | SF_FORMAT_PCM_16);
+        writeRaw(
+            at("honest.flac"), 44100, 1, 441000,
+            [](sf_count_t i, int) { return 0.4F * static_cast<float>(std::sin(0.05 * static_cast<double>(i))); },
+            SF_FORMAT_FLAC | SF_FORMAT_PCM_16);
         QFile honest(at("honest.flac"));
         QVERIFY(honest.open(QIODevice::ReadOnly));
         QByteArray bytes = honest.readAll();
@@ -189,14 +221,18 @@ private Q_SLOTS:
         QVERIFY(song->sound.samples.capacity() * sizeof(float) < 2'000'000'000U); // never more than the longest song
     }
     void samplesThatAreNoNumbersBecomeSilence() {
-        writeRaw(at("nan.wav"), 44100, 1, 4410, [](sf_count_t i, int) { return i % 10 == 0 ? std::nanf("") : i % 10 == 1 ? HUGE_VALF : 0.2F; });
+        writeRaw(at("nan.wav"), 44100, 1, 4410, [](sf_count_t i, int) {
+            return i % 10 == 0 ? std::nanf("") : i % 10 == 1 ? HUGE_VALF : 0.2F;
+        });
         const auto song = decode("nan.wav");
         QVERIFY(song);
         for (float s : song->sound.samples) QVERIFY(std::isfinite(s));
         QVERIFY(test::q(song->warning).contains("882 samples"));
     }
     void threeHoursAreRefusedCalmly() {
-        writeRaw(at("long.wav"), 8000, 1, 8000 * 60 * 91, [](sf_count_t, int) { return 0.0F; }, SF_FORMAT_WAV | SF_FORMAT_PCM_U8);
+        writeRaw(
+            at("long.wav"), 8000, 1, 8000 * 60 * 91, [](sf_count_t, int) { return 0.0F; },
+            SF_FORMAT_WAV | SF_FORMAT_PCM_U8);
         const auto song = decode("long.wav");
         QVERIFY(!song);
         QVERIFY(test::q(song.error().message).contains("longer than 90 minutes"));
@@ -205,7 +241,11 @@ private Q_SLOTS:
         writeRaw(at("stop.wav"), 44100, 2, 441000, [](sf_count_t, int) { return 0.1F; });
         std::stop_source stop;
         double seen = 0;
-        const auto song = decodeSong(at("stop.wav").toStdString(), {[&](double p) { seen = p; stop.request_stop(); }, stop.get_token()});
+        const auto song = decodeSong(at("stop.wav").toStdString(), {[&](double p) {
+                                                                        seen = p;
+                                                                        stop.request_stop();
+                                                                    },
+                                                                    stop.get_token()});
         QVERIFY(!song);
         QVERIFY(song.error().code == ErrorCode::Cancelled);
         QVERIFY(seen > 0 && seen < 1);

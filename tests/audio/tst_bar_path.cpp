@@ -41,7 +41,10 @@ double leastPrice(const std::vector<int>& lengths, int usual, const BarPrices& p
         };
         double home = never;
         for (const auto& [metre, value] : cost) home = std::min(home, value + (metre == usual ? 0 : prices.change));
-        reach(usual, length > usual + 3 ? never : home + (length == usual ? 0 : length * 2 == usual ? prices.half : prices.other));
+        reach(usual, length > usual + 3 ? never
+                                        : home + (length == usual       ? 0
+                                                  : length * 2 == usual ? prices.half
+                                                                        : prices.other));
         if (usual >= 3 && usual <= 5 && length != usual && length >= 3 && length <= 5) {
             const auto same = cost.find(length);
             reach(length, std::min(home + prices.change, same == cost.end() ? never : same->second));
@@ -65,8 +68,10 @@ double bruteForce(const std::vector<double>& one, int usual, const BarPrices& pr
         for (std::size_t b = 0; b < n && good; ++b) {
             if (!(mask >> b & 1U)) continue;
             score += one[b];
-            if (last < 0) good = static_cast<int>(b) < usual;
-            else lengths.push_back(static_cast<int>(b) - last);
+            if (last < 0)
+                good = static_cast<int>(b) < usual;
+            else
+                lengths.push_back(static_cast<int>(b) - last);
             last = static_cast<int>(b);
         }
         const int rest = static_cast<int>(n) - last;
@@ -114,12 +119,14 @@ private Q_SLOTS:
         QTest::addColumn<int>("usual");
         QTest::addColumn<int>("pickup");
         for (int usual : {2, 3, 4, 5, 7})
-            for (int pickup = 0; pickup < usual; ++pickup) QTest::addRow("%d beats after %d", usual, pickup) << usual << pickup;
+            for (int pickup = 0; pickup < usual; ++pickup)
+                QTest::addRow("%d beats after %d", usual, pickup) << usual << pickup;
     }
     void squareSongsAreCutIntoTheirBars() {
         QFETCH(int, usual);
         QFETCH(int, pickup);
-        const auto path = solveBars(evidence(84, every(static_cast<std::size_t>(pickup), static_cast<std::size_t>(usual), 84)), usual);
+        const auto path = solveBars(
+            evidence(84, every(static_cast<std::size_t>(pickup), static_cast<std::size_t>(usual), 84)), usual);
         QVERIFY(path);
         QCOMPARE(path->pickup, static_cast<std::size_t>(pickup));
         QCOMPARE(path->odd, 0);
@@ -138,7 +145,8 @@ private Q_SLOTS:
         const auto path = solveBars(evidence(89, ones), 4);
         QCOMPARE(onesOf(*path), ones);
         QCOMPARE(path->odd, 8);
-        QVERIFY(std::abs(path->score - (2.0 * static_cast<double>(ones.size()) - 2 * BarPrices{}.change)) < 1e-9); // there and back, whatever it lasts
+        QVERIFY(std::abs(path->score - (2.0 * static_cast<double>(ones.size()) - 2 * BarPrices{}.change)) <
+                1e-9); // there and back, whatever it lasts
         BarConstraints known;
         known.ones = {36}; // a stated 1 inside it binds
         const auto bound = onesOf(*solveBars(evidence(89, ones), 4, {}, known));
@@ -168,10 +176,12 @@ private Q_SLOTS:
         known.notOnes = {20};
         QVERIFY(!solveBars(one, 4, {}, known)); // they exclude each other
     }
-    /// Where odd bars may begin only near some places, none begins elsewhere, whatever speaks for it; a fact may still demand one.
+    /// Where odd bars may begin only near some places, none begins elsewhere, whatever speaks for it; a fact may still
+    /// demand one.
     void oddBarsStayWhereTheyAreAllowed() {
         std::vector<double> one = evidence(48, every(0, 4, 16));
-        for (std::size_t b : every(14, 4, 48)) one[b] = 3; // as if a bar of two came before 14, and everything after it were shifted
+        for (std::size_t b : every(14, 4, 48))
+            one[b] = 3; // as if a bar of two came before 14, and everything after it were shifted
         for (std::size_t b : every(16, 4, 48)) one[b] = -3;
         const auto free = solveBars(one, 4);
         QVERIFY(free && free->odd == 1);
@@ -216,7 +226,8 @@ private Q_SLOTS:
             std::vector<double> one;
             for (std::size_t b = 0; b < n; ++b) one.push_back(*rc::gen::inRange(-40, 41) / 10.0);
             BarConstraints known;
-            for (int k = *rc::gen::inRange(0, 5); k > 0; --k) known.ones.push_back(*rc::gen::inRange<std::size_t>(0, n));
+            for (int k = *rc::gen::inRange(0, 5); k > 0; --k)
+                known.ones.push_back(*rc::gen::inRange<std::size_t>(0, n));
             const auto path = solveBars(one, *rc::gen::inRange(2, 6), {}, known);
             RC_ASSERT(path.has_value());
             const auto ones = onesOf(*path);
@@ -255,17 +266,21 @@ private Q_SLOTS:
                 std::size_t bar = 0;
                 for (std::size_t length : lengths) {
                     const bool last = bar + length == n;
-                    sum += (bar == 0 ? 0 : starts[bar]) - phraseLengthPrice(length, false) * (last && length < 8 ? 0.3 : 1.0);
+                    sum += (bar == 0 ? 0 : starts[bar]) -
+                           phraseLengthPrice(length, false) * (last && length < 8 ? 0.3 : 1.0);
                     bar += length;
                 }
                 return sum;
             };
             double best = -1e18;
-            for (std::size_t cuts = 0; cuts < std::size_t{1} << (n - 1); ++cuts) { // a cut, or none, before every bar but the first
+            for (std::size_t cuts = 0; cuts < std::size_t{1} << (n - 1);
+                 ++cuts) { // a cut, or none, before every bar but the first
                 std::vector<std::size_t> lengths{1};
                 for (std::size_t b = 1; b < n; ++b) {
-                    if (cuts >> (b - 1) & 1) lengths.push_back(1);
-                    else ++lengths.back();
+                    if (cuts >> (b - 1) & 1)
+                        lengths.push_back(1);
+                    else
+                        ++lengths.back();
                 }
                 best = std::max(best, worth(lengths));
             }
@@ -275,7 +290,8 @@ private Q_SLOTS:
         QVERIFY(holds);
     }
     void unusualLengthsCostMore() {
-        for (std::size_t bars = 1; bars <= 40; ++bars) QVERIFY(phraseLengthPrice(8, false) <= phraseLengthPrice(bars, false));
+        for (std::size_t bars = 1; bars <= 40; ++bars)
+            QVERIFY(phraseLengthPrice(8, false) <= phraseLengthPrice(bars, false));
         QVERIFY(phraseLengthPrice(4, false) < phraseLengthPrice(5, false));
         QVERIFY(phraseLengthPrice(16, false) < phraseLengthPrice(15, false));
         QVERIFY(2 * phraseLengthPrice(8, false) < phraseLengthPrice(16, false)); // without any sign, eight and eight
@@ -283,7 +299,7 @@ private Q_SLOTS:
     void anOddBarStandsBehindTheFullBarsOfItsPhrase_data() {
         using Phrases = std::vector<std::size_t>;
         QTest::addColumn<Phrases>("phrases");
-        QTest::addColumn<int>("odd"); // which bar has two beats
+        QTest::addColumn<int>("odd");      // which bar has two beats
         QTest::addColumn<double>("heard"); // how much more speaks for the 1 after it than for the moved one
         QTest::addColumn<Phrases>("settled");
         QTest::addColumn<int>("then");

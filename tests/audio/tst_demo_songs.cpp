@@ -1,4 +1,5 @@
-// The demo songs from their sound against the exact maps that their composer wrote, and scenarios S13 and S18 from the sound.
+// The demo songs from their sound against the exact maps that their composer wrote, and scenarios S13 and S18 from the
+// sound.
 #include "support/audio_support.h"
 #include "support/beat_measure.h"
 #include "support/core_support.h"
@@ -47,23 +48,28 @@ private Q_SLOTS:
         QVERIFY(fMeasure(phrasesOf(map), phrasesOf(exact), 0.2) > 0.9);
         const CountGrid grid(map, usualScheme(map));
         std::size_t first = 0; // the count on the composer's first 1
-        while (grid.cell(static_cast<std::int64_t>(first)) && std::abs(grid.cell(static_cast<std::int64_t>(first))->start - exact.beats[0].time) > 0.05) ++first;
+        while (grid.cell(static_cast<std::int64_t>(first)) &&
+               std::abs(grid.cell(static_cast<std::int64_t>(first))->start - exact.beats[0].time) > 0.05)
+            ++first;
         const double steps[] = {0, 0.6, 1.0, 1.4, 2.0, 2.4, 2.8, 3.4, 3.8, 4.2, 4.8, 5.2, 5.6, 6.2, 6.6, 7.0};
         for (std::size_t k = 0; k < std::size(steps); ++k) {
             const CountCell* cell = grid.cell(static_cast<std::int64_t>(first + k));
             QVERIFY(cell);
-            QVERIFY2(std::abs(cell->start - grid.cell(static_cast<std::int64_t>(first))->start - steps[k]) < 0.03, // the first beats have few neighbours to stand on a line with
+            QVERIFY2(std::abs(cell->start - grid.cell(static_cast<std::int64_t>(first))->start - steps[k]) <
+                         0.03, // the first beats have few neighbours to stand on a line with
                      qPrintable(QString("count %1 at %2").arg(k).arg(cell->start)));
         }
     }
-    /// A live band that drifts by four in a hundred: every beat is followed; the bars are put right by one word, the metre.
+    /// A live band that drifts by four in a hundred: every beat is followed; the bars are put right by one word, the
+    /// metre.
     void aDriftingBandIsFollowed() {
         const HeardSong song = heard("lantern-arcade");
         const SongMap exact = test::demoTruth("lantern-arcade");
         const SongMap map = test::must(solveSong(song)).map;
         QVERIFY(fMeasure(beatsOf(map), beatsOf(exact)) > 0.98);
         const TempoCurve curve = tempoCurve(map, CountGrid(map, usualScheme(map)), 0, 0);
-        QVERIFY2(curve.range->highest - curve.range->lowest > 5, qPrintable(test::q(tempoInWords(curve)))); // the drift is seen
+        QVERIFY2(curve.range->highest - curve.range->lowest > 5,
+                 qPrintable(test::q(tempoInWords(curve)))); // the drift is seen
         const SongMap four = test::must(solveSong(song, {MetreFact{{4, 4}}})).map;
         QVERIFY(fMeasure(beatsOf(four), beatsOf(exact)) > 0.98); // the metre does not change the pulse
         QVERIFY(fMeasure(onesOf(four), onesOf(exact)) > 0.98);
@@ -82,14 +88,16 @@ private Q_SLOTS:
         QVERIFY(qAbs(held.fermatas[0].end - held.fermatas[0].start - (to - from)) < 0.1);
         QVERIFY(fMeasure(beatsOf(held), beatsOf(exact)) > fMeasure(beatsOf(plain), beatsOf(exact)));
     }
-    /// S13 from the sound: one extra bar of four after beat 64 of the dance. At beat 69 who counts on says 5, the music says 1. Whose
-    /// bar the extra one is, the end of its phrase or the head of the next, is heard, or stated in one word.
+    /// S13 from the sound: one extra bar of four after beat 64 of the dance. At beat 69 who counts on says 5, the music
+    /// says 1. Whose bar the extra one is, the end of its phrase or the head of the next, is heard, or stated in one
+    /// word.
     void anExtraBarTurnsTheCountRound() {
         const test::LongerSong longer = test::longerSong();
         const HeardSong song = test::must(hearSound(longer.sound));
         SongReading reading = test::must(solveSong(song));
         const auto starts = [&] { return phrasesOf(reading.map); };
-        if (const auto heardStarts = starts(); std::none_of(heardStarts.begin(), heardStarts.end(), [&](double t) { return std::abs(t - longer.beat69) < 0.07; })) {
+        if (const auto heardStarts = starts(); std::none_of(
+                heardStarts.begin(), heardStarts.end(), [&](double t) { return std::abs(t - longer.beat69) < 0.07; })) {
             reading = test::must(solveSong(song, {PhraseFact{longer.secondPhrase, 36}}));
             QVERIFY(std::abs(longer.beat69 - longer.secondPhrase - 36 * 0.6) < 0.01);
         }

@@ -12,7 +12,8 @@ namespace {
 float loudAt(const AudioBuffer& sound, double seconds) {
     float loudest = 0;
     const auto from = static_cast<std::size_t>(seconds * sound.sampleRate);
-    for (std::size_t i = from; i < std::min(sound.frames(), from + 441); ++i) loudest = std::max(loudest, std::abs(sound.samples[i * 2]));
+    for (std::size_t i = from; i < std::min(sound.frames(), from + 441); ++i)
+        loudest = std::max(loudest, std::abs(sound.samples[i * 2]));
     return loudest;
 }
 } // namespace

@@ -33,7 +33,8 @@ private Q_SLOTS:
     void everyPieceIsDoneOnce() {
         QFETCH(int, pieces);
         std::vector<int> done(static_cast<std::size_t>(pieces), 0);
-        inParallel(done.size(), [&](std::size_t i) { ++done[i]; }, [](std::size_t) {});
+        inParallel(
+            done.size(), [&](std::size_t i) { ++done[i]; }, [](std::size_t) {});
         for (int times : done) QCOMPARE(times, 1);
     }
     void onlyTheCallerIsTold() {
@@ -46,11 +47,13 @@ private Q_SLOTS:
                 QVERIFY(std::this_thread::get_id() == caller);
                 told.insert(i);
             });
-        for (std::size_t i = 0; i < by.size(); ++i) QCOMPARE(told.contains(i), by[i] == caller); // told of what it did itself
+        for (std::size_t i = 0; i < by.size(); ++i)
+            QCOMPARE(told.contains(i), by[i] == caller); // told of what it did itself
     }
     void noMoreThreadsThanAllowed() {
         std::vector<std::thread::id> by(400);
-        inParallel(by.size(), [&](std::size_t i) { by[i] = std::this_thread::get_id(); }, [](std::size_t) {});
+        inParallel(
+            by.size(), [&](std::size_t i) { by[i] = std::this_thread::get_id(); }, [](std::size_t) {});
         QVERIFY(std::set<std::thread::id>(by.begin(), by.end()).size() <= mostThreads);
     }
     /// The readings of a song are the same each time, whichever thread follows which pulse.
@@ -89,7 +92,9 @@ private Q_SLOTS:
         for (int i = 0; i < 90; ++i) beats.push_back(0.5 + 0.28 * i);
         const SongFeatures song = songFeatures(test::ticks(beats, 27));
         const auto later = [](const std::vector<PulseCandidate>& pulses) {
-            return std::count_if(pulses.begin(), pulses.end(), [](const PulseCandidate& p) { return p.later == 0.5 && std::abs(p.period - 0.28) < 0.01; });
+            return std::count_if(pulses.begin(), pulses.end(), [](const PulseCandidate& p) {
+                return p.later == 0.5 && std::abs(p.period - 0.28) < 0.01;
+            });
         };
         QVERIFY(later(pulseCandidates(song, {}, 0.28)) > 0);
         QCOMPARE(later(pulseCandidates(song, {}, {})), 0); // nobody asked

@@ -53,7 +53,10 @@ double worstDistance(const std::vector<double>& beats, const std::vector<double>
 
 std::vector<double> tracked(const SongFeatures& song, double period, double spread) {
     std::vector<double> seconds;
-    for (double f : alignedBeats(song.onsets, trackPulse(pulseActivation(song.onsets), song.onsets.rate, period, {.changeSpread = spread}).frames)) seconds.push_back(song.onsets.secondsOf(f));
+    for (double f : alignedBeats(
+             song.onsets,
+             trackPulse(pulseActivation(song.onsets), song.onsets.rate, period, {.changeSpread = spread}).frames))
+        seconds.push_back(song.onsets.secondsOf(f));
     return seconds;
 }
 
@@ -87,10 +90,12 @@ private Q_SLOTS:
         const auto& flux = song.onsets.flux;
         for (double t : {1.0, 2.5, 4.0}) {
             std::size_t peak = 0;
-            const auto from = static_cast<std::size_t>((t - 0.2) * song.onsets.rate), to = static_cast<std::size_t>((t + 0.2) * song.onsets.rate);
+            const auto from = static_cast<std::size_t>((t - 0.2) * song.onsets.rate),
+                       to = static_cast<std::size_t>((t + 0.2) * song.onsets.rate);
             for (std::size_t i = from; i < to; ++i)
                 if (flux[i] > flux[peak] || peak == 0) peak = i;
-            QVERIFY2(qAbs(song.onsets.secondsOf(static_cast<double>(peak)) - t) < 0.015, qPrintable(QString::number(song.onsets.secondsOf(static_cast<double>(peak)))));
+            QVERIFY2(qAbs(song.onsets.secondsOf(static_cast<double>(peak)) - t) < 0.015,
+                     qPrintable(QString::number(song.onsets.secondsOf(static_cast<double>(peak)))));
         }
         QCOMPARE(song.at(song.flux, -1.0), 0.0);
         QCOMPARE(song.at(song.flux, 100.0), 0.0);
@@ -104,7 +109,8 @@ private Q_SLOTS:
         QCOMPARE(refined.held.size(), std::size_t{1});
         QVERIFY(qAbs(refined.held[0] - held) < 0.03);
         QVERIFY(worstDistance(refined.beats, truth) < 0.03);
-        const auto within = std::count_if(refined.beats.begin(), refined.beats.end(), [&](double t) { return t > 0.4 && t < truth.back() + 0.1; });
+        const auto within = std::count_if(refined.beats.begin(), refined.beats.end(),
+                                          [&](double t) { return t > 0.4 && t < truth.back() + 0.1; });
         QCOMPARE(static_cast<std::size_t>(within), truth.size());
         const SongFeatures even = songFeatures(struckAt(steady(0.5, 0.6, 46), 48));
         QVERIFY(refinedPulse(even, candidate(even, 0.6, 0.008)).held.empty());
@@ -121,9 +127,11 @@ private Q_SLOTS:
         const PulseCandidate before = candidate(song, 0.6, 0.008);
         const PulseCandidate refined = refinedPulse(song, before);
         QVERIFY(worstDistance(before.beats, truth) > 0.1);
-        QVERIFY2(worstDistance(refined.beats, truth) < 0.04, qPrintable(QString::number(worstDistance(refined.beats, truth))));
+        QVERIFY2(worstDistance(refined.beats, truth) < 0.04,
+                 qPrintable(QString::number(worstDistance(refined.beats, truth))));
     }
-    /// The flux rises in a straight line to its top: each share of the rise is where it is, for a stroke and for a swell.
+    /// The flux rises in a straight line to its top: each share of the rise is where it is, for a stroke and for a
+    /// swell.
     void theRiseAroundBeatsIsMeasured() {
         OnsetFunctions onsets;
         onsets.rate = 172.265625;
@@ -132,7 +140,8 @@ private Q_SLOTS:
         constexpr int rise = 16; // frames, 93 ms
         for (int at = 100; at < 3900; at += 90) {
             beats.push_back(at);
-            for (int k = 0; k <= rise; ++k) onsets.flux[static_cast<std::size_t>(at - rise + k)] = std::expm1(static_cast<float>(k) / rise);
+            for (int k = 0; k <= rise; ++k)
+                onsets.flux[static_cast<std::size_t>(at - rise + k)] = std::expm1(static_cast<float>(k) / rise);
         }
         for (auto* other : {&onsets.complexDomain, &onsets.low, &onsets.high, &onsets.level}) other->assign(4000, 0.0F);
         QVERIFY(std::abs(riseAround(onsets, beats, 0.25) + 12) < 0.6);
@@ -189,13 +198,15 @@ private Q_SLOTS:
         for (double period : {0.3, 0.5, 0.72}) {
             const SongFeatures song = songFeatures(struckAt(steady(0.4, period, 40), 41));
             const auto periods = pulsePeriods(song.onsets);
-            QVERIFY2(std::any_of(periods.begin(), periods.end(), [&](double p) { return qAbs(p / period - 1) < 0.02; }), qPrintable(QString::number(period)));
+            QVERIFY2(std::any_of(periods.begin(), periods.end(), [&](double p) { return qAbs(p / period - 1) < 0.02; }),
+                     qPrintable(QString::number(period)));
         }
     }
     void aSteadyPulseIsFollowed() {
         const auto truth = steady(0.4, 0.5, 40);
         const auto beats = tracked(songFeatures(struckAt(truth, 41)), 0.5, 0.008);
-        QVERIFY2(worstDistance(beats, truth) < 0.015, // the frames are 6 ms apart, and a struck tone swells for a few more
+        QVERIFY2(worstDistance(beats, truth) <
+                     0.015, // the frames are 6 ms apart, and a struck tone swells for a few more
                  qPrintable(QString::number(worstDistance(beats, truth))));
     }
     void aLivePulseIsFollowedThroughItsDrift() {
@@ -235,7 +246,8 @@ private Q_SLOTS:
         QVERIFY2((s.three > 0) == three, qPrintable(QString::number(s.three)));
         if (swing > 0) QVERIFY2(qAbs(s.swing - swing) < 0.05, qPrintable(QString::number(s.swing)));
     }
-    /// Threes at 109 beats a minute are threes; the same at 180 must be much surer, since jigs are hardly danced as fast (common practice, no source).
+    /// Threes at 109 beats a minute are threes; the same at 180 must be much surer, since jigs are hardly danced as
+    /// fast (common practice, no source).
     void fastThreesMustBeSurer() {
         const QVector<double> threes{0, 1.0 / 3, 2.0 / 3};
         const double slow = partsTold(threes, 60.0 / 109).three, fast = partsTold(threes, 60.0 / 180).three;
@@ -254,7 +266,8 @@ private Q_SLOTS:
             return map;
         };
         AudioBuffer full = test::tone(40, 300, 44100, 1);
-        for (std::size_t i = static_cast<std::size_t>(16.5 * 44100); i < static_cast<std::size_t>(18.5 * 44100); ++i) full.samples[i] = 0;
+        for (std::size_t i = static_cast<std::size_t>(16.5 * 44100); i < static_cast<std::size_t>(18.5 * 44100); ++i)
+            full.samples[i] = 0;
         const auto stops = findStops(mapOver(40), songFeatures(full));
         QCOMPARE(stops.size(), std::size_t{1});
         QCOMPARE(stops[0].beats, 4);

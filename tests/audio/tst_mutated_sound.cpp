@@ -1,5 +1,6 @@
-// Damaged sound files of every container: whatever the bytes say, a song or a sentence comes of them, never a crash. Run with sanitizers this looks for writes
-// beyond buffers. LIFTCOUNT_MUTANTS sets how many of each container are tried (60; `.ci/run` takes that, a long run thousands), LIFTCOUNT_MUTANT_SECONDS how long the song is (2.5).
+// Damaged sound files of every container: whatever the bytes say, a song or a sentence comes of them, never a crash.
+// Run with sanitizers this looks for writes beyond buffers. LIFTCOUNT_MUTANTS sets how many of each container are tried
+// (60; `.ci/run` takes that, a long run thousands), LIFTCOUNT_MUTANT_SECONDS how long the song is (2.5).
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
@@ -14,14 +15,19 @@ using namespace lc;
 
 namespace {
 
-/// Bytes overwritten, bits turned, stretches cut out, doubled, zeroed: near the head, where lengths and formats stand; in the sound itself, past what says how long it is; or anywhere.
+/// Bytes overwritten, bits turned, stretches cut out, doubled, zeroed: near the head, where lengths and formats stand;
+/// in the sound itself, past what says how long it is; or anywhere.
 QByteArray mutated(QByteArray bytes, std::mt19937& random) {
-    const auto below = [&](qsizetype n) { return static_cast<qsizetype>(random() % static_cast<std::uint32_t>(std::max<qsizetype>(1, n))); };
+    const auto below = [&](qsizetype n) {
+        return static_cast<qsizetype>(random() % static_cast<std::uint32_t>(std::max<qsizetype>(1, n)));
+    };
     const int changes = 1 << random() % 8; // a little damage comes far, much of it tries the way in
     const auto where = random() % 4;
     for (int i = 0; i < changes && bytes.size() > 64; ++i) {
         const qsizetype size = bytes.size();
-        const qsizetype at = where == 0 ? below(std::min<qsizetype>(size, 2048)) : where == 1 ? below(size) : size / 10 + below(size * 7 / 10);
+        const qsizetype at = where == 0   ? below(std::min<qsizetype>(size, 2048))
+                             : where == 1 ? below(size)
+                                          : size / 10 + below(size * 7 / 10);
         if (where >= 2) { // lengths stay, so that decoders go on
             bytes[at] = static_cast<char>(where == 2 ? bytes[at] ^ (1 << random() % 8) : static_cast<int>(random()));
             continue;
@@ -32,8 +38,12 @@ QByteArray mutated(QByteArray bytes, std::mt19937& random) {
         case 2: bytes[at] = static_cast<char>(random() % 2 ? 0xFF : 0); break;
         case 3: bytes.remove(at, 1 + below(64)); break;
         case 4: bytes.insert(at, bytes.mid(below(bytes.size()), 1 + below(64))); break;
-        case 5: for (qsizetype k = at; k < std::min(bytes.size(), at + 4); ++k) bytes[k] = static_cast<char>(random()); break;
-        case 6: if (random() % 8 == 0) bytes.truncate(std::max<qsizetype>(64, at)); break;
+        case 5:
+            for (qsizetype k = at; k < std::min(bytes.size(), at + 4); ++k) bytes[k] = static_cast<char>(random());
+            break;
+        case 6:
+            if (random() % 8 == 0) bytes.truncate(std::max<qsizetype>(64, at));
+            break;
         default: bytes[at] = static_cast<char>(bytes[at] ^ (1 << random() % 8)); break;
         }
     }
@@ -51,7 +61,10 @@ private Q_SLOTS:
     void initTestCase() {
         if (QProcess::execute("sh", {"-c", "command -v ffmpeg >/dev/null"}) != 0) QSKIP("ffmpeg is not here");
         m_wav = m_folder.filePath("song.wav");
-        QCOMPARE(QProcess::execute("ffmpeg", {"-v", "error", "-y", "-ss", "20", "-t", qEnvironmentVariable("LIFTCOUNT_MUTANT_SECONDS", "2.5"), "-i", LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg", m_wav}), 0);
+        QCOMPARE(QProcess::execute("ffmpeg", {"-v", "error", "-y", "-ss", "20", "-t",
+                                              qEnvironmentVariable("LIFTCOUNT_MUTANT_SECONDS", "2.5"), "-i",
+                                              LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg", m_wav}),
+                 0);
     }
     void damagedFilesEndInASongOrASentence_data() {
         QTest::addColumn<QString>("ending");
@@ -74,12 +87,15 @@ private Q_SLOTS:
         QFETCH(QString, ending);
         QFETCH(QStringList, encoder);
         const QString whole = m_folder.filePath("whole." + ending), damaged = m_folder.filePath("damaged." + ending);
-        QCOMPARE(QProcess::execute("ffmpeg", QStringList{"-v", "error", "-y", "-i", m_wav} + encoder + QStringList{whole}), 0);
+        QCOMPARE(
+            QProcess::execute("ffmpeg", QStringList{"-v", "error", "-y", "-i", m_wav} + encoder + QStringList{whole}),
+            0);
         QFile file(whole);
         QVERIFY(file.open(QIODevice::ReadOnly));
         const QByteArray bytes = file.readAll();
         QVERIFY(decodeSong(whole.toStdString()));
-        const int times = qEnvironmentVariableIsSet("LIFTCOUNT_MUTANTS") ? qEnvironmentVariableIntValue("LIFTCOUNT_MUTANTS") : 60;
+        const int times =
+            qEnvironmentVariableIsSet("LIFTCOUNT_MUTANTS") ? qEnvironmentVariableIntValue("LIFTCOUNT_MUTANTS") : 60;
         const auto seed = static_cast<unsigned>(qHash(QString(QTest::currentDataTag()), size_t(1)));
         int songs = 0, sentences = 0;
         for (int i = 0; i < times; ++i) {
@@ -105,8 +121,8 @@ private Q_SLOTS:
         QCOMPARE(songs + sentences, times);
         QVERIFY(songs > 0); // the damage is not so great that nothing is tried
     }
-    /// Six seconds of a damaged song in which frames claim other channels, some of them in ways that cannot be converted: it once wrote behind the block that
-    /// had been made for two channels.
+    /// Six seconds of a damaged song in which frames claim other channels, some of them in ways that cannot be
+    /// converted: it once wrote behind the block that had been made for two channels.
     void claimsOfOtherChannelsAreNotBelieved() {
         const std::string path = LIFTCOUNT_SOURCE_DIR "/tests/data/changing-channels.m4a";
         const auto source = openWithLibav(path);
@@ -125,7 +141,9 @@ private Q_SLOTS:
     void channelsAndRateStay() {
         const QString path = m_folder.filePath("changing.aac"), second = m_folder.filePath("second.aac");
         for (const auto& [name, channels, rate] : {std::tuple{path, "2", "44100"}, {second, "6", "48000"}})
-            QCOMPARE(QProcess::execute("ffmpeg", {"-v", "error", "-y", "-i", m_wav, "-c:a", "aac", "-ac", channels, "-ar", rate, name}), 0);
+            QCOMPARE(QProcess::execute("ffmpeg", {"-v", "error", "-y", "-i", m_wav, "-c:a", "aac", "-ac", channels,
+                                                  "-ar", rate, name}),
+                     0);
         QFile first(path), more(second);
         QVERIFY(first.open(QIODevice::Append) && more.open(QIODevice::ReadOnly));
         first.write(more.readAll());

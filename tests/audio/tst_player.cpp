@@ -114,7 +114,10 @@ private Q_SLOTS:
             const double here = player.position();
             QVERIFY(here >= last);
             last = here;
-            if (i % 40 == 20) { player.seek(last + 1); last = player.position(); }
+            if (i % 40 == 20) {
+                player.seek(last + 1);
+                last = player.position();
+            }
         }
         const double here = player.position();
         QTRY_VERIFY(player.position() > here + 0.1);

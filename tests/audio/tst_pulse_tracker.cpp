@@ -1,4 +1,5 @@
-// The best path of beats against one that is found by trying everything: written from the documentation, with no code in common.
+// The best path of beats against one that is found by trying everything: written from the documentation, with no code
+// in common.
 #include "support/core_support.h"
 
 #include "audio/listening/pulse_tracker.h"
@@ -19,15 +20,17 @@ namespace {
 constexpr double rate = 20; // frames a second: few, so that everything can be tried
 constexpr double never = -std::numeric_limits<double>::infinity();
 
-/// Every path's score by its plain definition: what beats gather, less what changing and straying periods cost. Periods are whole
-/// frames from 0.72 to 1.45 of the usual one (2.1 where the song may slow down).
+/// Every path's score by its plain definition: what beats gather, less what changing and straying periods cost. Periods
+/// are whole frames from 0.72 to 1.45 of the usual one (2.1 where the song may slow down).
 class PlainTracker {
 public:
-    PlainTracker(const std::vector<float>& activation, double period, const PulseFreedom& freedom) : m_activation(activation), m_usual(period * rate), m_freedom(freedom) {
+    PlainTracker(const std::vector<float>& activation, double period, const PulseFreedom& freedom)
+        : m_activation(activation), m_usual(period * rate), m_freedom(freedom) {
         const auto slowest = static_cast<int>(std::lround(m_usual * (freedom.slowingFrom ? 2.1 : 1.45)));
         for (int p = static_cast<int>(std::lround(m_usual * 0.72)); p <= slowest; ++p) m_periods.push_back(p);
     }
-    /// The greatest score of all paths whose last beat has one of the periods and lies in the last of the longest periods.
+    /// The greatest score of all paths whose last beat has one of the periods and lies in the last of the longest
+    /// periods.
     double best() {
         const int n = static_cast<int>(m_activation.size());
         double out = never;
@@ -63,12 +66,14 @@ private:
         return m_known[{t, p}] = score;
     }
     double held(int t, int p) {
-        const int shortest = std::max(static_cast<int>(std::lround(1.4 * p)), p + static_cast<int>(std::lround(0.35 * rate)));
+        const int shortest =
+            std::max(static_cast<int>(std::lround(1.4 * p)), p + static_cast<int>(std::lround(0.35 * rate)));
         const int longest = std::max(static_cast<int>(std::lround(3.2 * p)), static_cast<int>(std::lround(3 * rate)));
         double out = never, struck = 0;
         for (int length = 1; length <= longest && length <= t; ++length) {
             if (length >= shortest) out = std::max(out, upTo(t - length, p) - struck - *m_freedom.hold);
-            struck += m_freedom.strikesInHold / (0.1 * m_usual) * std::max(0.0, static_cast<double>(m_activation[static_cast<std::size_t>(t - length)]));
+            struck += m_freedom.strikesInHold / (0.1 * m_usual) *
+                      std::max(0.0, static_cast<double>(m_activation[static_cast<std::size_t>(t - length)]));
         }
         return out;
     }
@@ -110,8 +115,10 @@ private Q_SLOTS:
     void nothingBetterIsFoundByTryingEverything() {
         const bool holds = rc::check("the path gathers as much as the best of all", [] {
             const double period = *rc::gen::element(0.35, 0.5, 0.7);
-            const auto activation = randomActivation(*rc::gen::arbitrary<unsigned>(), *rc::gen::inRange<std::size_t>(120, 200));
-            PulseFreedom freedom{.changeSpread = *rc::gen::element(0.008, 0.035, 0.1), .periodSpread = *rc::gen::element(0.03, 0.25)};
+            const auto activation =
+                randomActivation(*rc::gen::arbitrary<unsigned>(), *rc::gen::inRange<std::size_t>(120, 200));
+            PulseFreedom freedom{.changeSpread = *rc::gen::element(0.008, 0.035, 0.1),
+                                 .periodSpread = *rc::gen::element(0.03, 0.25)};
             if (*rc::gen::arbitrary<bool>()) freedom.hold = *rc::gen::element(0.5, 3.0);
             if (*rc::gen::arbitrary<bool>()) freedom.slowingFrom = 90;
             const PulseTrack track = trackPulse(activation, rate, period, freedom);
@@ -155,7 +162,9 @@ private Q_SLOTS:
             QVERIFY(beats[b + 1] - beats[b] <= 60);
         }
     }
-    void aSoundTooShortForFourBeatsHasNone() { QVERIFY(trackPulse(std::vector<float>(40, 1.0F), rate, 0.5, {.changeSpread = 0.01}).frames.empty()); }
+    void aSoundTooShortForFourBeatsHasNone() {
+        QVERIFY(trackPulse(std::vector<float>(40, 1.0F), rate, 0.5, {.changeSpread = 0.01}).frames.empty());
+    }
 };
 
 QTEST_APPLESS_MAIN(PulseTrackerTest)

@@ -1,4 +1,5 @@
-// The plain trackers that are asked beside the readings: each against exact beats, and the resonance of counting against the figures of its authors.
+// The plain trackers that are asked beside the readings: each against exact beats, and the resonance of counting
+// against the figures of its authors.
 #include "support/audio_support.h"
 #include "support/beat_measure.h"
 #include "support/demo_songs.h"
@@ -34,10 +35,13 @@ private Q_SLOTS:
         for (const double bpm : {96.0, 120.0, 132.0}) {
             const auto heard = pulseWitnesses(clicks(bpm, 40));
             for (std::size_t w = 0; w < witnesses; ++w)
-                QVERIFY2(test::fMeasure(heard[w], grid(bpm, 40)) > 0.9, qPrintable(QString("%1 at %2: %3").arg(w).arg(bpm).arg(test::fMeasure(heard[w], grid(bpm, 40)))));
+                QVERIFY2(
+                    test::fMeasure(heard[w], grid(bpm, 40)) > 0.9,
+                    qPrintable(QString("%1 at %2: %3").arg(w).arg(bpm).arg(test::fMeasure(heard[w], grid(bpm, 40)))));
         }
     }
-    /// Of a demo song in 4/4 most hear the composer's beats; where one does not, it hears every second or twice as many.
+    /// Of a demo song in 4/4 most hear the composer's beats; where one does not, it hears every second or twice as
+    /// many.
     void mostHearTheBeatsOfADemoSong() {
         for (const QString& name : {QStringLiteral("copper-weathervane"), QStringLiteral("lantern-arcade")}) {
             std::vector<double> beats;
@@ -50,12 +54,15 @@ private Q_SLOTS:
     }
     void silenceHasNoBeats() {
         for (const auto& beats : pulseWitnesses(songFeatures(test::silence(1)))) QVERIFY(beats.empty());
-        for (const auto& beats : pulseWitnesses(songFeatures(test::silence(20)))) QVERIFY(beats.size() < 60); // whatever a tracker makes of it, it ends
+        for (const auto& beats : pulseWitnesses(songFeatures(test::silence(20))))
+            QVERIFY(beats.size() < 60); // whatever a tracker makes of it, it ends
     }
     void beatsAscend() {
-        for (const auto& beats : pulseWitnesses(songFeatures(test::noise(30)))) QVERIFY(std::is_sorted(beats.begin(), beats.end()));
+        for (const auto& beats : pulseWitnesses(songFeatures(test::noise(30))))
+            QVERIFY(std::is_sorted(beats.begin(), beats.end()));
     }
-    /// van Noorden, Moelants 1999 (from memory): the peak lies near 2 Hz, what is half or twice as fast is liked clearly less, and beyond 300 and below 30 hardly at all.
+    /// van Noorden, Moelants 1999 (from memory): the peak lies near 2 Hz, what is half or twice as fast is liked
+    /// clearly less, and beyond 300 and below 30 hardly at all.
     void peopleLikeToCountNearTwoASecond() {
         double best = 0, at = 0;
         for (double bpm = 30; bpm < 300; bpm += 1)
@@ -66,7 +73,8 @@ private Q_SLOTS:
         QVERIFY2(at > 105 && at < 130, qPrintable(QString::number(at)));
         for (double bpm = at; bpm < 290; bpm += 5) QVERIFY(pulseResonance(bpm + 5) < pulseResonance(bpm));
         for (double bpm = at; bpm > 30; bpm -= 5) QVERIFY(pulseResonance(bpm - 5) < pulseResonance(bpm));
-        QVERIFY(pulseResonance(60) < 0.5 && pulseResonance(240) < 0.5 && pulseResonance(300) < 0.25 && pulseResonance(30) < 0.15);
+        QVERIFY(pulseResonance(60) < 0.5 && pulseResonance(240) < 0.5 && pulseResonance(300) < 0.25 &&
+                pulseResonance(30) < 0.15);
     }
 };
 

@@ -1,8 +1,8 @@
 #include "support/audio_support.h"
 #include "support/core_support.h"
 
-#include "audio/sound/audio_file.h"
 #include "audio/playing/song_renderer.h"
+#include "audio/sound/audio_file.h"
 
 #include <QProcess>
 #include <QTemporaryDir>
@@ -49,7 +49,8 @@ bool has(const std::vector<double>& times, double t) {
     return false;
 }
 
-#define NEEDS_AUBIO if (QProcess::execute("sh", {"-c", "command -v aubioonset >/dev/null"}) != 0) QSKIP("aubio-tools is not here")
+#define NEEDS_AUBIO                                                                                                    \
+    if (QProcess::execute("sh", {"-c", "command -v aubioonset >/dev/null"}) != 0) QSKIP("aubio-tools is not here")
 
 } // namespace
 
@@ -105,7 +106,8 @@ private Q_SLOTS:
         for (int i = 0; i < 9; ++i) QVERIFY2(has(onsets, (0.25 + 0.5 * i) / 0.8), qPrintable(QString::number(i)));
         QCOMPARE(onsets.size(), std::size_t{10});
     }
-    /// The music itself stays under its clicks when it is slower: ticks in the song, stretched, stand where they should.
+    /// The music itself stays under its clicks when it is slower: ticks in the song, stretched, stand where they
+    /// should.
     void theSongStaysInStepWithItsClicksWhenSlower() {
         NEEDS_AUBIO;
         std::vector<double> ticks;
@@ -117,7 +119,10 @@ private Q_SLOTS:
         int found = 0;
         for (int i = 0; i < 12; ++i)
             for (double x : onsets)
-                if (std::abs(x - (0.25 + 0.5 * i) / 0.8) < 0.025) { ++found; break; } // a stretched transient is softened
+                if (std::abs(x - (0.25 + 0.5 * i) / 0.8) < 0.025) {
+                    ++found;
+                    break;
+                } // a stretched transient is softened
         QVERIFY2(found >= 11, qPrintable(QString::number(found)));
     }
     void slowerSoundKeepsItsPitchAndLastsLonger() {
@@ -126,7 +131,8 @@ private Q_SLOTS:
         r.setSpeed(0.5);
         const AudioBuffer out = rendered(r, 4);
         int crossings = 0;
-        for (std::size_t i = 44100; i + 1 < 3 * 44100; ++i) crossings += out.samples[2 * i] < 0 && out.samples[2 * i + 2] >= 0;
+        for (std::size_t i = 44100; i + 1 < 3 * 44100; ++i)
+            crossings += out.samples[2 * i] < 0 && out.samples[2 * i + 2] >= 0;
         QVERIFY2(qAbs(crossings - 440) <= 4, qPrintable(QString::number(crossings))); // 220 Hz for two seconds
         QVERIFY(qAbs(r.place() - out.seconds() * 0.5) < 0.001);
     }
@@ -137,7 +143,8 @@ private Q_SLOTS:
         rendered(r, 2, &marks);
         for (const PlaceMark& m : marks) {
             const double expected = 1.0 + std::fmod(static_cast<double>(m.outputFrame) / 44100, 0.5);
-            QVERIFY(std::abs(m.seconds - expected) < 0.001 || std::abs(m.seconds - expected + 0.5) < 0.001 || std::abs(m.seconds - expected - 0.5) < 0.001);
+            QVERIFY(std::abs(m.seconds - expected) < 0.001 || std::abs(m.seconds - expected + 0.5) < 0.001 ||
+                    std::abs(m.seconds - expected - 0.5) < 0.001);
             QVERIFY(m.seconds >= 1.0 - 1e-6 && m.seconds < 1.5 + 1e-6);
         }
     }

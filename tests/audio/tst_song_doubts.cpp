@@ -38,7 +38,9 @@ struct MadeUp {
         phraseEvidence.assign(map.bars.size(), -6);
         for (const Phrase& phrase : map.phrases) phraseEvidence[phrase.firstBar] = 6;
     }
-    [[nodiscard]] std::vector<SongDoubt> doubts() const { return findDoubts({song, facts, map, reading, pulse, one, 1, known, phraseEvidence}); }
+    [[nodiscard]] std::vector<SongDoubt> doubts() const {
+        return findDoubts({song, facts, map, reading, pulse, one, 1, known, phraseEvidence});
+    }
     [[nodiscard]] Seconds barStart(std::size_t bar) const { return map.beats[map.bars[bar].firstBeat].time; }
 };
 
@@ -81,7 +83,8 @@ private Q_SLOTS:
         const auto doubt = about(song.doubts(), "where a phrase starts");
         QVERIFY(doubt.has_value());
         QVERIFY2(readingsOf(*doubt).contains("it starts a bar later"), qPrintable(readingsOf(*doubt)));
-        const auto later = std::find_if(doubt->readings.begin(), doubt->readings.end(), [](const DoubtReading& r) { return r.text == "it starts a bar later"; });
+        const auto later = std::find_if(doubt->readings.begin(), doubt->readings.end(),
+                                        [](const DoubtReading& r) { return r.text == "it starts a bar later"; });
         QVERIFY(later->facts == (std::vector<SongFact>{PhraseFact{song.barStart(13), std::nullopt}}));
     }
     void aPhraseLongerThanPeopleCountMayBeTwo() {
@@ -99,10 +102,21 @@ private Q_SLOTS:
         song.facts.emplace_back(PhraseFact{song.barStart(4) + 0.05, 64});
         QVERIFY(!about(song.doubts(), "how long a phrase is"));
     }
-    /// Where the beat falls is asked in a person's words, whatever bars the other readings have; those of one pulse speak for it together.
+    /// Where the beat falls is asked in a person's words, whatever bars the other readings have; those of one pulse
+    /// speak for it together.
     void anotherPulseIsCalledByWhatItIs() {
-        const std::vector<std::tuple<double, double, QString>> pulses{{0.5, 0.25, "half a beat later"}, {0.5, 0.1667, "a third of a beat later"}, {0.5, 0.3333, "two thirds of a beat later"}, {0.5, 0.125, "a quarter of a beat later"},
-            {0.5, 0.375, "a quarter of a beat earlier"}, {0.25, 0, "twice as fast"}, {0.25, 0.125, "twice as fast, beside these beats"}, {1.0, 0, "half as fast"}, {1.0 / 3, 0, "one and a half times as fast"}, {0.75, 0, "two thirds as fast"}, {1.5, 0, "a third as fast"}};
+        const std::vector<std::tuple<double, double, QString>> pulses{
+            {0.5, 0.25, "half a beat later"},
+            {0.5, 0.1667, "a third of a beat later"},
+            {0.5, 0.3333, "two thirds of a beat later"},
+            {0.5, 0.125, "a quarter of a beat later"},
+            {0.5, 0.375, "a quarter of a beat earlier"},
+            {0.25, 0, "twice as fast"},
+            {0.25, 0.125, "twice as fast, beside these beats"},
+            {1.0, 0, "half as fast"},
+            {1.0 / 3, 0, "one and a half times as fast"},
+            {0.75, 0, "two thirds as fast"},
+            {1.5, 0, "a third as fast"}};
         for (const auto& [period, later, text] : pulses) {
             MadeUp song("intro 16 | verse 32 | chorus 32");
             song.facts.clear();
@@ -113,7 +127,8 @@ private Q_SLOTS:
             MetreReading twin = song.reading;
             twin.pulse = 1;
             twin.score = -1.2;
-            song.song.metre.readings = {song.reading, twin, twin}; // of two that say the same, each alone would say less
+            song.song.metre.readings = {song.reading, twin,
+                                        twin}; // of two that say the same, each alone would say less
             const auto doubt = about(song.doubts(), "how fast the beat is");
             QVERIFY2(doubt.has_value(), qPrintable(text));
             QCOMPARE(readingsOf(*doubt), "120 bpm, as it is counted here; " + text);
@@ -122,7 +137,8 @@ private Q_SLOTS:
                 if (const auto* beat = std::get_if<BeatFact>(&fact)) {
                     const double part = std::remainder(beat->at - later, period);
                     QVERIFY(std::abs(part) < 1e-6 && std::abs(std::remainder(beat->at, 0.5)) > 0.07);
-                } else QVERIFY(std::abs(std::get<TempoFact>(fact).bpm - 60 / period) < 0.06);
+                } else
+                    QVERIFY(std::abs(std::get<TempoFact>(fact).bpm - 60 / period) < 0.06);
         }
     }
     void theSamePulseIsNotAsked() {
@@ -136,7 +152,8 @@ private Q_SLOTS:
         song.song.metre.readings = {song.reading, twin};
         QVERIFY(!about(song.doubts(), "how fast the beat is"));
     }
-    /// How long a bar is and where it begins are heard at once, so they are asked at once; an answer states a 1 near each end, on our beats.
+    /// How long a bar is and where it begins are heard at once, so they are asked at once; an answer states a 1 near
+    /// each end, on our beats.
     void barsAndTheirBeginAreOneQuestion() {
         MadeUp song("intro 16 | verse 32 | chorus 32");
         song.facts.clear();
@@ -155,12 +172,16 @@ private Q_SLOTS:
         QVERIFY(!doubts.empty() && doubts.front().ofAll);
         const auto doubt = about(doubts, "how long a bar is, and where the 1 is");
         QVERIFY(doubt.has_value());
-        QCOMPARE(readingsOf(*doubt), "bars of 4, 4/4, the 1 is here; the 1 is 2 beats later; bars of 3, 3/4, beginning a beat later");
+        QCOMPARE(readingsOf(*doubt),
+                 "bars of 4, 4/4, the 1 is here; the 1 is 2 beats later; bars of 3, 3/4, beginning a beat later");
         QVERIFY(std::abs(doubt->readings[1].share / doubt->readings[0].share - std::exp(-1.0)) < 1e-6);
         const Metre four{4, 4, {}}, three{3, 4, {}};
         QVERIFY(doubt->readings[0].facts == (std::vector<SongFact>{MetreFact{four}, OneFact{0.0}}));
-        QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{MetreFact{four}, OneFact{1.0}, OneFact{1.0 + 0.5 * 4 * 17}})); // of 78 beats 19 bars: the last but one
-        QVERIFY(doubt->readings[2].facts == (std::vector<SongFact>{MetreFact{three}, OneFact{0.5}, OneFact{0.5 + 0.5 * 3 * 24}}));
+        QVERIFY(doubt->readings[1].facts ==
+                (std::vector<SongFact>{MetreFact{four}, OneFact{1.0},
+                                       OneFact{1.0 + 0.5 * 4 * 17}})); // of 78 beats 19 bars: the last but one
+        QVERIFY(doubt->readings[2].facts ==
+                (std::vector<SongFact>{MetreFact{three}, OneFact{0.5}, OneFact{0.5 + 0.5 * 3 * 24}}));
         song.known.ones = {2}; // where a 1 is was said: only the length is left to ask
         const auto length = about(song.doubts(), "how long a bar is");
         QVERIFY(length.has_value());
@@ -215,7 +236,8 @@ private Q_SLOTS:
     }
     void anOddBarIsAskedUntilItIsStated() {
         MadeUp song("intro 16 | verse 30 bar 2 | chorus 32 | ending 16");
-        const auto odd = std::find_if(song.map.bars.begin(), song.map.bars.end(), [](const Bar& bar) { return bar.beats == 2; });
+        const auto odd =
+            std::find_if(song.map.bars.begin(), song.map.bars.end(), [](const Bar& bar) { return bar.beats == 2; });
         QVERIFY(odd != song.map.bars.end());
         const auto bar = static_cast<std::size_t>(odd - song.map.bars.begin());
         const auto doubt = about(song.doubts(), "the length of bar");
@@ -232,7 +254,8 @@ private Q_SLOTS:
         const Seconds from = song.map.beats[40].time;
         song.map.stops = {{from, song.map.beats[44].time, 4}};
         QVERIFY(!about(song.doubts(), "how long the silence is"));
-        for (std::size_t b = 41; b < song.map.beats.size(); ++b) song.map.beats[b].time += 0.25 * std::min(1.0, (static_cast<double>(b) - 40) / 4);
+        for (std::size_t b = 41; b < song.map.beats.size(); ++b)
+            song.map.beats[b].time += 0.25 * std::min(1.0, (static_cast<double>(b) - 40) / 4);
         const Seconds to = song.map.beats[44].time;
         song.map.stops = {{from, to, 4}};
         const auto doubt = about(song.doubts(), "how long the silence is");
@@ -254,7 +277,8 @@ private Q_SLOTS:
         QVERIFY(doubt.has_value());
         QVERIFY(doubt->readings[1].facts == (std::vector<SongFact>{PhraseFact{song.barStart(20), std::nullopt}}));
     }
-    /// Whatever is asked: shares are of one whole, what is shown comes first and is likeliest, the worst doubt stands first.
+    /// Whatever is asked: shares are of one whole, what is shown comes first and is likeliest, the worst doubt stands
+    /// first.
     void sharesAreOfOneWholeAndTheWorstStandsFirst() {
         MadeUp song("intro 16 | verse 30 bar 2 | chorus 64 | ending 16");
         for (std::size_t b = 1; b < song.phraseEvidence.size(); b += 3) song.phraseEvidence[b] = -1.5;

@@ -24,7 +24,8 @@ private Q_SLOTS:
         const SongSound kept(tone);
         QCOMPARE(kept.frames(), tone.frames());
         QCOMPARE(kept.seconds(), tone.seconds());
-        for (std::size_t i = 0; i < tone.samples.size(); ++i) QVERIFY(std::abs(kept[i] - tone.samples[i]) <= 0.5F / 32768.0F + 1e-7F);
+        for (std::size_t i = 0; i < tone.samples.size(); ++i)
+            QVERIFY(std::abs(kept[i] - tone.samples[i]) <= 0.5F / 32768.0F + 1e-7F);
     }
     void whatIsTooLoudIsCut() {
         SongSound kept(44100, 2);
@@ -36,7 +37,8 @@ private Q_SLOTS:
     void partsLaidEndToEndAreTheWhole() {
         const AudioBuffer tone = test::tone(0.5, 220);
         SongSound kept(tone.sampleRate, tone.channels);
-        for (std::size_t at = 0; at < tone.samples.size(); at += 1000) kept.add(std::span(tone.samples).subspan(at, std::min<std::size_t>(1000, tone.samples.size() - at)));
+        for (std::size_t at = 0; at < tone.samples.size(); at += 1000)
+            kept.add(std::span(tone.samples).subspan(at, std::min<std::size_t>(1000, tone.samples.size() - at)));
         QCOMPARE(kept.part(0, kept.samples()), SongSound(tone).part(0, tone.samples.size()));
     }
 };

@@ -15,10 +15,14 @@ namespace {
 
 /// The largest step between neighbouring second differences in [from, to): a click is a corner in the wave.
 double sharpest(const AudioBuffer& sound, double from, double to) {
-    const auto at = [&](double t) { return static_cast<std::size_t>(std::clamp(t, 0.0, sound.seconds()) * sound.sampleRate); };
+    const auto at = [&](double t) {
+        return static_cast<std::size_t>(std::clamp(t, 0.0, sound.seconds()) * sound.sampleRate);
+    };
     double most = 0;
     for (std::size_t i = std::max<std::size_t>(2, at(from)); i < std::min(at(to), sound.frames()); ++i)
-        most = std::max(most, std::abs(static_cast<double>(sound.samples[i]) - 2 * static_cast<double>(sound.samples[i - 1]) + static_cast<double>(sound.samples[i - 2])));
+        most = std::max(most,
+                        std::abs(static_cast<double>(sound.samples[i]) - 2 * static_cast<double>(sound.samples[i - 1]) +
+                                 static_cast<double>(sound.samples[i - 2])));
     return most;
 }
 
@@ -35,14 +39,18 @@ private Q_SLOTS:
     /// Two parts of one held tone meet out of phase: a hard cut clicks, the crossfade does not.
     void aHeldToneDoesNotClick() {
         AudioBuffer sound{44100, 1, {}};
-        for (int i = 0; i < 4 * 44100; ++i) sound.samples.push_back(static_cast<float>(0.5 * std::sin(2 * 3.14159265358979 * 220 * i / 44100.0)));
+        for (int i = 0; i < 4 * 44100; ++i)
+            sound.samples.push_back(static_cast<float>(0.5 * std::sin(2 * 3.14159265358979 * 220 * i / 44100.0)));
         const double joint = 1.0 + 0.25 / 220; // at the top of the wave, to its bottom
         const std::vector<SoundSpan> spans{{0, joint}, {2.0 + 0.75 / 220, 4}};
         const double itself = sharpest(sound, 0.2, 0.9);
-        const double hard = sharpest(spliced(SongSound(sound), spans, 0), joint - 0.05, joint + 0.05), faded = sharpest(spliced(SongSound(sound), spans), joint - 0.05, joint + 0.05);
+        const double hard = sharpest(spliced(SongSound(sound), spans, 0), joint - 0.05, joint + 0.05),
+                     faded = sharpest(spliced(SongSound(sound), spans), joint - 0.05, joint + 0.05);
         QVERIFY2(hard > 50 * itself, qPrintable(QString::number(hard / itself)));
         QVERIFY2(faded < 2 * itself, qPrintable(QString::number(faded / itself)));
-        QCOMPARE(spliced(SongSound(sound), spans).frames(), static_cast<std::size_t>(std::llround(joint * 44100)) + sound.frames() - static_cast<std::size_t>(std::llround((2.0 + 0.75 / 220) * 44100)));
+        QCOMPARE(spliced(SongSound(sound), spans).frames(),
+                 static_cast<std::size_t>(std::llround(joint * 44100)) + sound.frames() -
+                     static_cast<std::size_t>(std::llround((2.0 + 0.75 / 220) * 44100)));
     }
     void aMendedSongHasTheBeatsThatItsMapSays_data() {
         QTest::addColumn<QString>("name");
@@ -62,13 +70,15 @@ private Q_SLOTS:
         const std::size_t bars = heard.bars.size();
         const std::size_t from = heard.phrases[2].firstBar + 2;
         const BarSpan four{from, from + 4};
-        const EditedSong song = must(editSong(heard, cut ? withoutBars(bars, four) : withBarsTwice(bars, four), sound.seconds() - heard.end));
+        const EditedSong song = must(
+            editSong(heard, cut ? withoutBars(bars, four) : withBarsTwice(bars, four), sound.seconds() - heard.end));
         const AudioBuffer mended = spliced(SongSound(sound), song.sound);
         QVERIFY(std::abs(mended.seconds() - (song.map.end + sound.seconds() - heard.end)) < 0.001);
         const SongMap anew = must(analyseSong(mended));
         double worst = 0;
         int far = 0;
-        // Where no beat sounds (eighths of the 7/8, held beats of the waltz) the analysis estimates, and estimates anew: there only what lies near the joint is compared.
+        // Where no beat sounds (eighths of the 7/8, held beats of the waltz) the analysis estimates, and estimates
+        // anew: there only what lies near the joint is compared.
         const bool near = QString::fromLatin1(QTest::currentDataTag()).contains("near");
         for (const Beat& beat : song.map.beats) {
             if (near && std::abs(beat.time - song.joints.front()) > 8) continue;
@@ -76,9 +86,13 @@ private Q_SLOTS:
             worst = std::max(worst, off);
             far += off > 0.01;
         }
-        QVERIFY2(far == 0, qPrintable(QString("worst %1 ms, %2 of %3 beyond 10 ms").arg(worst * 1000).arg(far).arg(song.map.beats.size())));
+        QVERIFY2(
+            far == 0,
+            qPrintable(
+                QString("worst %1 ms, %2 of %3 beyond 10 ms").arg(worst * 1000).arg(far).arg(song.map.beats.size())));
         for (const Seconds joint : song.joints) { // no sharper than the song itself near there
-            const double itself = std::max(sharpest(sound, 0, sound.seconds()), 1e-9), there = sharpest(mended, joint - 0.032, joint - 0.001);
+            const double itself = std::max(sharpest(sound, 0, sound.seconds()), 1e-9),
+                         there = sharpest(mended, joint - 0.032, joint - 0.001);
             QVERIFY2(there < itself, qPrintable(QString("%1 against %2").arg(there).arg(itself)));
         }
     }
@@ -91,7 +105,8 @@ private Q_SLOTS:
         const AudioBuffer all = spliced(SongSound(sound), song.sound);
         const auto first = static_cast<std::size_t>(std::llround((song.joints[0] - 4) * 44100));
         int differs = 0;
-        for (std::size_t i = 0; i < near.frames() - 2; ++i) differs += std::abs(near.samples[i] - all.samples[first + i]) > 0.05F;
+        for (std::size_t i = 0; i < near.frames() - 2; ++i)
+            differs += std::abs(near.samples[i] - all.samples[first + i]) > 0.05F;
         QVERIFY2(differs < 50, qPrintable(QString::number(differs))); // but for rounding to frames
         QCOMPARE(aroundJoint(SongSound(sound), song, 9).frames(), std::size_t{0});
     }

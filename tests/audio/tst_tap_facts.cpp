@@ -3,8 +3,8 @@
 #include "support/core_support.h"
 
 #include "audio/listening/analysis.h"
-#include "audio/sound/audio_file.h"
 #include "audio/listening/tap_facts.h"
+#include "audio/sound/audio_file.h"
 
 using namespace lc;
 
@@ -22,7 +22,8 @@ class TapFactsTest : public QObject {
 
 private Q_SLOTS:
     void initTestCase() {
-        m_demo = test::must(hearSound(test::must(decodeSong(LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg")).sound));
+        m_demo =
+            test::must(hearSound(test::must(decodeSong(LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg")).sound));
         m_plain = test::must(solveSong(m_demo)).map;
     }
     void tapsOnWhatWasHeardStateNothing() {
@@ -55,7 +56,8 @@ private Q_SLOTS:
         QCOMPARE(facts.size(), std::size_t{2}); // the first 1 and the last move the whole song
         const SongMap map = after(facts);
         for (Seconds tap : fit.places)
-            QVERIFY(std::any_of(map.bars.begin(), map.bars.end(), [&](const Bar& b) { return std::abs(map.beats[b.firstBeat].time - tap) < 0.1; }));
+            QVERIFY(std::any_of(map.bars.begin(), map.bars.end(),
+                                [&](const Bar& b) { return std::abs(map.beats[b.firstBeat].time - tap) < 0.1; }));
     }
     void tappedOnesTellTheLengthOfTheBars() {
         const std::size_t one = m_plain.bars[4].firstBeat;
@@ -64,7 +66,8 @@ private Q_SLOTS:
         QCOMPARE(map.metre.beats, 3);
     }
     void howLateAPersonIsIsHeard() {
-        const auto late = lateness(m_plain, test::must(fitTaps(simulatedTaps(beats(16, 80, 1), {0.025, 0.045, 0.05, 0.03, 0.02}, 9))).places);
+        const auto late = lateness(
+            m_plain, test::must(fitTaps(simulatedTaps(beats(16, 80, 1), {0.025, 0.045, 0.05, 0.03, 0.02}, 9))).places);
         QVERIFY(late);
         QVERIFY2(qAbs(*late - 0.045) < 0.012, qPrintable(QString::number(*late)));
         QVERIFY(!lateness(m_plain, {m_plain.beats[8].time + 0.3, m_plain.beats[9].time + 0.3}));

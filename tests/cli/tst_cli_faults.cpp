@@ -43,7 +43,9 @@ Ran run(const QList<QByteArray>& arguments, const QByteArray& redirect = {}) {
     return {p.exitCode(), p.readAllStandardOutput(), p.readAllStandardError()};
 }
 const char* const demo = LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.liftcount";
-bool oneSentence(const QByteArray& err) { return err.size() > 20 && err.count('\n') == 1 && !err.contains("terminate") && !err.contains("should not"); }
+bool oneSentence(const QByteArray& err) {
+    return err.size() > 20 && err.count('\n') == 1 && !err.contains("terminate") && !err.contains("should not");
+}
 } // namespace
 
 class CliFaultsTest : public QObject {
@@ -60,12 +62,17 @@ class CliFaultsTest : public QObject {
 
 private Q_SLOTS:
     void westernTextIsReadAndSaid() {
-        const QByteArray routine = write("tanz.txt", "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: R\xFC" "cken\n  everyone: 1-8 walk L\npart: A\n  R\xFC" "cken\norder: A x2\n");
+        const QByteArray routine =
+            write("tanz.txt",
+                  "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: R\xFC"
+                  "cken\n  everyone: 1-8 walk L\npart: A\n  R\xFC"
+                  "cken\norder: A x2\n");
         const Ran r = run({"land", routine});
         QVERIFY2(r.exit == 0, r.err.constData());
         QVERIFY(r.out.contains("Tänze"));
         QVERIFY(r.err.contains("not UTF-8") && r.err.contains("tanz.txt"));
-        const QByteArray labels = write("l.txt", "0.5\t8.5\tRefr\xE3o\n8.5\t16.5\tStr\xF3" "fe\n");
+        const QByteArray labels = write("l.txt", "0.5\t8.5\tRefr\xE3o\n8.5\t16.5\tStr\xF3"
+                                                 "fe\n");
         const Ran map = run({"map", "--import", labels, "--format", "json"});
         QVERIFY2(map.exit == 0, map.err.constData());
         QVERIFY(map.out.contains("Refrão") && map.err.contains("not UTF-8"));
@@ -73,23 +80,36 @@ private Q_SLOTS:
         QCOMPARE(run({"map", "--import", labels, "--confirm", facts}).exit, 0);
     }
     void argumentsThatAreNoTextAreNamed() {
-        for (const QList<QByteArray>& arguments : {QList<QByteArray>{"count", "1 step\xFF 2"}, {"map", "--structure", "verse\xC3 16", "--bpm", "120"}, {"rank", demo, demo, "--family", "walz\xE4"}}) {
+        for (const QList<QByteArray>& arguments : {QList<QByteArray>{"count", "1 step\xFF 2"},
+                                                   {"map", "--structure", "verse\xC3 16", "--bpm", "120"},
+                                                   {"rank", demo, demo, "--family", "walz\xE4"}}) {
             const Ran r = run(arguments);
             QCOMPARE(r.exit, 1);
             QVERIFY2(oneSentence(r.err) && r.err.contains("UTF-8") && isUtf8(r.err.toStdString()), r.err.constData());
         }
     }
     void namesThatAreNotUtf8Open() {
-        const QByteArray routine = write("l\xF6sung.txt", "Lift Count routine\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n");
+        const QByteArray routine = write(
+            "l\xF6sung.txt",
+            "Lift Count routine\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n");
         QCOMPARE(run({"land", routine}).exit, 0);
         const Ran ranked = run({"rank", demo, routine, "--json"});
         QVERIFY2(ranked.exit == 0, ranked.err.constData());
         QVERIFY(!QJsonDocument::fromJson(ranked.out).object()["fits"].toArray().isEmpty());
         QVERIFY(!ranked.out.contains("UTF-8"));
-        const Ran western = run({"rank", demo, write("t.txt", "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\n"), "--json"});
+        const Ran western =
+            run({"rank", demo,
+                 write("t.txt", "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\n"),
+                 "--json"});
         const Ran both = run({"rank", demo, write("n.txt", "Lift Count routine\ntitle: T\xE4nze\nroles: everyone\n")});
         QVERIFY2(both.out.contains("It has no beats yet. “") && both.out.contains("not UTF-8"), both.out.constData());
-        QVERIFY2(QJsonDocument::fromJson(western.out).object()["fits"].toArray()[0].toObject()["remark"].toString().contains("not UTF-8"), western.out.constData());
+        QVERIFY2(QJsonDocument::fromJson(western.out)
+                     .object()["fits"]
+                     .toArray()[0]
+                     .toObject()["remark"]
+                     .toString()
+                     .contains("not UTF-8"),
+                 western.out.constData());
         const Ran bad = run({"land", write("\xE4.liftcount", "{}")});
         QCOMPARE(bad.exit, 1);
         QVERIFY(oneSentence(bad.err) && isUtf8(bad.err.toStdString()));
@@ -98,12 +118,20 @@ private Q_SLOTS:
     void mutatedTextsNeverAbort_data() {
         QTest::addColumn<QByteArray>("text");
         QTest::addColumn<QList<QByteArray>>("verb");
-        QTest::newRow("routine") << QByteArray("Lift Count routine\ntitle: Rückkehr\nsong: verse 16 | refrain 16\ntempo: 120\nroles: leader, follower\nfigure: Grün\n  leader: 1 step L 2 close R 3&4 triple\n  follower: 1-4 walk R\npart: A\n  Grün\norder: A A\npass 2: restart after 2\n")
-                                << QList<QByteArray>{"land", "FILE", "--json"};
-        QTest::newRow("labels") << QByteArray("0.5\t8.5\tStrophe\n8.5\t16.5\tRefrän\n16.5\t18.5\tstop 4\n18.5\t40\tEnde\n") << QList<QByteArray>{"map", "--format", "json", "--import", "FILE"};
-        QTest::newRow("structure") << QByteArray("pickup 2 | intro 16 | Strophe 32 @112 | stop 4 | Schluß 16 @112>90") << QList<QByteArray>{"map", "--bpm", "112", "--json", "--structure", "TEXT"};
-        QTest::newRow("notation") << QByteArray("1 rück R 2 close 3&4 triple (5) ¼ R") << QList<QByteArray>{"count", "--json", "TEXT"};
-        QTest::newRow("facts") << QByteArray("one 12.3 # grüß\nbar 3.1 2\ntempo 112\nphrase 4 32\nmetre 4/4\n") << QList<QByteArray>{"map", "--structure", "verse 64", "--bpm", "120", "--json", "--confirm", "FILE"};
+        QTest::newRow("routine")
+            << QByteArray(
+                   "Lift Count routine\ntitle: Rückkehr\nsong: verse 16 | refrain 16\ntempo: 120\nroles: leader, follower\nfigure: Grün\n  leader: 1 step L 2 close R 3&4 triple\n  follower: 1-4 walk R\npart: A\n  Grün\norder: A A\npass 2: restart after 2\n")
+            << QList<QByteArray>{"land", "FILE", "--json"};
+        QTest::newRow("labels") << QByteArray(
+                                       "0.5\t8.5\tStrophe\n8.5\t16.5\tRefrän\n16.5\t18.5\tstop 4\n18.5\t40\tEnde\n")
+                                << QList<QByteArray>{"map", "--format", "json", "--import", "FILE"};
+        QTest::newRow("structure") << QByteArray("pickup 2 | intro 16 | Strophe 32 @112 | stop 4 | Schluß 16 @112>90")
+                                   << QList<QByteArray>{"map", "--bpm", "112", "--json", "--structure", "TEXT"};
+        QTest::newRow("notation") << QByteArray("1 rück R 2 close 3&4 triple (5) ¼ R")
+                                  << QList<QByteArray>{"count", "--json", "TEXT"};
+        QTest::newRow("facts") << QByteArray("one 12.3 # grüß\nbar 3.1 2\ntempo 112\nphrase 4 32\nmetre 4/4\n")
+                               << QList<QByteArray>{"map", "--structure", "verse 64",  "--bpm",
+                                                    "120", "--json",      "--confirm", "FILE"};
     }
     void mutatedTextsNeverAbort() {
         QFETCH(QByteArray, text);
@@ -123,20 +151,25 @@ private Q_SLOTS:
             changed.replace('\0', ' ');
             QList<QByteArray> arguments = verb;
             for (QByteArray& a : arguments)
-                if (a == "FILE") a = write("mutant.txt", changed);
-                else if (a == "TEXT") a = changed;
+                if (a == "FILE")
+                    a = write("mutant.txt", changed);
+                else if (a == "TEXT")
+                    a = changed;
             const Ran r = run(arguments);
             QVERIFY2(r.exit == 0 || r.exit == 1, (QByteArray::number(r.exit) + ": " + changed).constData());
             if (r.exit == 1) {
                 ++sentences;
                 QVERIFY2(r.err.size() > 10 && !r.err.contains("should not"), r.err.constData());
-            } else QVERIFY2(!QJsonDocument::fromJson(r.out).isNull(), changed.constData());
+            } else
+                QVERIFY2(!QJsonDocument::fromJson(r.out).isNull(), changed.constData());
             QVERIFY(isUtf8(r.err.toStdString()));
         }
         QVERIFY2(sentences > 0, "no mutant was refused");
     }
     void escapeCodesDoNotReachTheTerminal() {
-        const QByteArray routine = write("esc.txt", "Lift Count routine\ntitle: x\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\nmoment: 1 s, lyric, \"y\"\n");
+        const QByteArray routine = write(
+            "esc.txt",
+            "Lift Count routine\ntitle: x\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\nmoment: 1 s, lyric, \"y\"\n");
         QVERIFY(!run({"land", routine}).out.contains('\x1B'));
         const Ran r = run({"count", "1 step 2 \x1B[31mred"});
         QVERIFY(!r.out.contains('\x1B') && !r.err.contains('\x1B'));
@@ -152,7 +185,8 @@ private Q_SLOTS:
         QVERIFY(std::filesystem::is_symlink(link.toStdString()));
         const QByteArray pipe = m_folder.path().toUtf8() + "/pipe";
         QCOMPARE(::mkfifo(pipe.constData(), 0600), 0);
-        const Ran read = run({"map", "--structure", "verse 16", "--bpm", "120", "--format", "csv", "-o", pipe}, "& cat '" + pipe + "'; wait");
+        const Ran read = run({"map", "--structure", "verse 16", "--bpm", "120", "--format", "csv", "-o", pipe},
+                             "& cat '" + pipe + "'; wait");
         QVERIFY2(read.out.startsWith("time_s,"), read.out.constData());
         QVERIFY(std::filesystem::is_fifo(pipe.toStdString()));
         const Ran nobody = run({"map", "--structure", "verse 16", "--bpm", "120", "-o", pipe});
@@ -161,7 +195,11 @@ private Q_SLOTS:
         const Ran asInput = run({"land", pipe});
         QCOMPARE(asInput.exit, 1);
         QVERIFY2(asInput.err.contains("is a pipe"), asInput.err.constData());
-        for (const QList<QByteArray>& arguments : {QList<QByteArray>{"land", "/dev/zero"}, {"map", "/dev/zero"}, {"map", "--import", "/dev/zero"}, {"map", "--structure", "a 8", "--bpm", "100", "--confirm", "/dev/zero"}}) {
+        for (const QList<QByteArray>& arguments :
+             {QList<QByteArray>{"land", "/dev/zero"},
+              {"map", "/dev/zero"},
+              {"map", "--import", "/dev/zero"},
+              {"map", "--structure", "a 8", "--bpm", "100", "--confirm", "/dev/zero"}}) {
             const Ran r = run(arguments);
             QCOMPARE(r.exit, 1);
             QVERIFY2(r.err.contains("is a device"), r.err.constData());
@@ -178,20 +216,23 @@ private Q_SLOTS:
         }
     }
     void mendWritesWholeOrNotAtAll() {
-        const QByteArray out = m_folder.path().toUtf8() + "/mended.wav", table = m_folder.path().toUtf8() + "/mended.csv";
+        const QByteArray out = m_folder.path().toUtf8() + "/mended.wav",
+                         table = m_folder.path().toUtf8() + "/mended.csv";
         write("mended.csv", "somebody else's\n");
         const Ran refused = run({"mend", demo, "-o", out, "--i-may-change-this-recording"});
         QCOMPARE(refused.exit, 1);
         QVERIFY2(oneSentence(refused.err) && refused.err.contains("mended.csv"), refused.err.constData());
         QVERIFY(!QFile::exists(QString::fromUtf8(out)));
         write("mended.wav", "the file from before");
-        const Ran full = run({"mend", demo, "-o", out, "--i-may-change-this-recording", "--overwrite"}); // room enough: written
+        const Ran full =
+            run({"mend", demo, "-o", out, "--i-may-change-this-recording", "--overwrite"}); // room enough: written
         QCOMPARE(full.exit, 0);
         QVERIFY(QFile(QString::fromUtf8(out)).size() > 1'000'000);
         write("mended.wav", "the file from before");
         QFile::remove(QString::fromUtf8(table));
         QProcess p;
-        p.start("sh", {"-c", QString("ulimit -f 100; exec '%1' mend '%2' -o '%3' --i-may-change-this-recording").arg(LIFTCOUNT_BINARY_DIR "/lift-count-cli", demo, QString::fromUtf8(out))});
+        p.start("sh", {"-c", QString("ulimit -f 100; exec '%1' mend '%2' -o '%3' --i-may-change-this-recording")
+                                 .arg(LIFTCOUNT_BINARY_DIR "/lift-count-cli", demo, QString::fromUtf8(out))});
         QVERIFY(p.waitForFinished(60000));
         QCOMPARE(p.exitStatus(), QProcess::NormalExit);
         QCOMPARE(p.exitCode(), 1);
@@ -210,8 +251,11 @@ private Q_SLOTS:
         SNDFILE* file = sf_open(path.constData(), SFM_WRITE, &info);
         QVERIFY(file);
         std::vector<float> block(8000 * 60);
-        for (std::size_t i = 0; i < block.size(); ++i) block[i] = i % 4000 < 400 ? 0.5F * static_cast<float>(static_cast<int>(i * 7919 % 200) - 100) / 100 : 0.0F; // a tick each half second
-        for (int minute = 0; minute < 180; ++minute) sf_writef_float(file, block.data(), static_cast<sf_count_t>(block.size()));
+        for (std::size_t i = 0; i < block.size(); ++i)
+            block[i] = i % 4000 < 400 ? 0.5F * static_cast<float>(static_cast<int>(i * 7919 % 200) - 100) / 100
+                                      : 0.0F; // a tick each half second
+        for (int minute = 0; minute < 180; ++minute)
+            sf_writef_float(file, block.data(), static_cast<sf_count_t>(block.size()));
         sf_close(file);
         const Ran whole = run({"map", path});
         QCOMPARE(whole.exit, 1);
@@ -222,7 +266,8 @@ private Q_SLOTS:
         QVERIFY(qAbs(map["tempo_bpm"].toDouble() - 120) < 1);
         QVERIFY(map["beats"].toArray().last().toObject()["time_s"].toDouble() < 60.5);
         const QByteArray song = LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg";
-        const Ran all = run({"map", song, "--format", "csv"}), huge = run({"map", song, "--format", "csv", "--seconds-limit", "900000000"});
+        const Ran all = run({"map", song, "--format", "csv"}),
+                  huge = run({"map", song, "--format", "csv", "--seconds-limit", "900000000"});
         QVERIFY(huge.exit == 0 && huge.out == all.out);
     }
 };

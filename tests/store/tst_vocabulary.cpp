@@ -9,7 +9,6 @@
 #include <QScopeGuard>
 #include <QTemporaryDir>
 
-
 #include <chrono>
 #include <csignal>
 #include <sqlite3.h>
@@ -49,7 +48,9 @@ class VocabularyTest : public QObject {
     QTemporaryDir m_folder;
     int m_files = 0;
     QString fresh() { return m_folder.filePath(QString("v%1.sqlite").arg(++m_files)); }
-    static std::unique_ptr<Vocabulary> opened(const QString& path) { return test::must(Vocabulary::open(path.toStdString())); }
+    static std::unique_ptr<Vocabulary> opened(const QString& path) {
+        return test::must(Vocabulary::open(path.toStdString()));
+    }
 
 private Q_SLOTS:
     void figuresAreKept() {
@@ -59,8 +60,10 @@ private Q_SLOTS:
             const auto vocabulary = opened(path);
             QVERIFY(vocabulary->isNew());
             FigureCard full = card("Lantern step");
-            full.facts = {{"lamp"}, "walks", "one line", "improver", "step and close", "mind the lamp", "mine", {"hall", "é"}, NotationChoices{.feel = Feel::Swing}, counts(1), counts(1),
-                          {{"6 + 2", "advanced", {{"everyone", "1 side R 2 close L"}}}}};
+            full.facts = {{"lamp"},   "walks",          "one line",
+                          "improver", "step and close", "mind the lamp",
+                          "mine",     {"hall", "é"},    NotationChoices{.feel = Feel::Swing},
+                          counts(1),  counts(1),        {{"6 + 2", "advanced", {{"everyone", "1 side R 2 close L"}}}}};
             full.claimed = counts(2);
             kept = test::must(vocabulary->add(full));
         }
@@ -88,7 +91,8 @@ private Q_SLOTS:
         QVERIFY(words.all()[0] == (OwnWord{"zwirl step", "", "1 step & step 2 step"}));
         QVERIFY(words.all()[1] == (OwnWord{"zwirl step", "Hofkreis", "1 step"}));
     }
-    /// A file of format 1, as it was written before words: it keeps its figures and can take words; where it may only be read it has none.
+    /// A file of format 1, as it was written before words: it keeps its figures and can take words; where it may only
+    /// be read it has none.
     void aFileFromBeforeWordsIsRaised() {
         const QString path = fresh();
         const auto kept = test::must(opened(path)->add(card("Alpha")));
@@ -133,7 +137,10 @@ private Q_SLOTS:
     }
     void aDamagedFileIsLeftAsItIs() {
         const QString path = fresh();
-        { const auto made = opened(path); QVERIFY(made->addAll(starterFigures()).has_value()); }
+        {
+            const auto made = opened(path);
+            QVERIFY(made->addAll(starterFigures()).has_value());
+        }
         QByteArray bytes = bytesOf(path);
         for (int i = 100; i < 4096; ++i) bytes[i] = 'x'; // the first page, behind its header
         writeBytes(path, bytes);
@@ -149,7 +156,10 @@ private Q_SLOTS:
     }
     void aTornFigureIsNamed() {
         const QString path = fresh();
-        { const auto made = opened(path); QVERIFY(made->add(card("Torn")).has_value()); }
+        {
+            const auto made = opened(path);
+            QVERIFY(made->add(card("Torn")).has_value());
+        }
         sqlite3* db = nullptr;
         QCOMPARE(sqlite3_open(path.toUtf8().constData(), &db), SQLITE_OK);
         QCOMPARE(sqlite3_exec(db, "UPDATE figures SET card = '{\"name\":'", nullptr, nullptr, nullptr), SQLITE_OK);
@@ -175,7 +185,8 @@ private Q_SLOTS:
                 (void)Vocabulary::open(path.toStdString(), starterFigures());
                 _exit(0);
             }
-            std::this_thread::sleep_for(std::chrono::microseconds(std::rand() % 12'000)); // when it is hit is the point, not how long it takes
+            std::this_thread::sleep_for(
+                std::chrono::microseconds(std::rand() % 12'000)); // when it is hit is the point, not how long it takes
             kill(child, SIGKILL);
             waitpid(child, nullptr, 0);
             const auto again = test::must(Vocabulary::open(path.toStdString(), starterFigures()));
@@ -209,7 +220,10 @@ private Q_SLOTS:
     }
     void aReadOnlyFileIsReadAndNothingMore() {
         const QString path = fresh();
-        { const auto made = opened(path); QVERIFY(made->add(card("Kept")).has_value()); }
+        {
+            const auto made = opened(path);
+            QVERIFY(made->add(card("Kept")).has_value());
+        }
         QFile::setPermissions(path, QFileDevice::ReadOwner | QFileDevice::ReadGroup | QFileDevice::ReadOther);
         // The superuser may write everywhere, so the test becomes nobody for a while.
         const bool super = geteuid() == 0;
@@ -217,7 +231,9 @@ private Q_SLOTS:
             QFile::setPermissions(m_folder.path(), QFileDevice::Permissions(0x7755));
             QCOMPARE(seteuid(65534), 0);
         }
-        const auto asBefore = qScopeGuard([super] { if (super && seteuid(0) != 0) qFatal("cannot be the superuser again"); });
+        const auto asBefore = qScopeGuard([super] {
+            if (super && seteuid(0) != 0) qFatal("cannot be the superuser again");
+        });
         const auto vocabulary = opened(path);
         QVERIFY(vocabulary->isReadOnly());
         QCOMPARE(test::must(vocabulary->all()).size(), std::size_t{1});
@@ -278,7 +294,8 @@ private Q_SLOTS:
         small.rlim_cur = 64 * 1024;
         QCOMPARE(setrlimit(RLIMIT_FSIZE, &small), 0);
         std::vector<FigureCard> many;
-        for (int i = 0; i < 400; ++i) many.push_back(card("Figure " + std::to_string(i), std::string(500, ' ') + "1 step"));
+        for (int i = 0; i < 400; ++i)
+            many.push_back(card("Figure " + std::to_string(i), std::string(500, ' ') + "1 step"));
         const auto refused = vocabulary->addAll(many);
         setrlimit(RLIMIT_FSIZE, &old);
         std::signal(SIGXFSZ, oldSignal);

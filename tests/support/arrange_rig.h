@@ -33,7 +33,8 @@ struct ArrangeRig : WindowRig {
     void figure(const QString& name, const QStringList& lines = {}) {
         shortcutToField();
         QTest::keyClicks(chain().field(), name);
-        if (auto* popup = chain().field()->completer()->popup(); popup && popup->isVisible()) QTest::keyClick(popup, Qt::Key_Escape);
+        if (auto* popup = chain().field()->completer()->popup(); popup && popup->isVisible())
+            QTest::keyClick(popup, Qt::Key_Escape);
         QTest::keyClick(chain().field(), Qt::Key_Return);
         for (int r = 0; r < lines.size(); ++r) {
             QTest::mouseClick(arrange().editor().line(static_cast<std::size_t>(r))->viewport(), Qt::LeftButton);
@@ -48,9 +49,12 @@ struct ArrangeRig : WindowRig {
     }
     void clickCount(int count) const {
         arrange().strips().showPlace(counts(count));
-        QTest::mouseClick(arrange().strips().viewport(), Qt::LeftButton, Qt::NoModifier, arrange().strips().pointOf(count));
+        QTest::mouseClick(arrange().strips().viewport(), Qt::LeftButton, Qt::NoModifier,
+                          arrange().strips().pointOf(count));
     }
-    void clickPass(std::size_t number) const { clickCount(static_cast<int>(wholeCounts(performance().passes.at(number - 1).start))); }
+    void clickPass(std::size_t number) const {
+        clickCount(static_cast<int>(wholeCounts(performance().passes.at(number - 1).start)));
+    }
     /// Typed into the panel of the pass at the caret.
     void passLines(const QStringList& lines) const {
         shortcut(Qt::Key_J, Qt::ControlModifier);
@@ -62,7 +66,8 @@ struct ArrangeRig : WindowRig {
     }
     QStringList starts() const {
         QStringList all;
-        for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toCountString(p.start + counts(1)));
+        for (const PassPerformance& p : performance().passes)
+            all << QString::fromStdString(toCountString(p.start + counts(1)));
         return all;
     }
     QStringList danced() const {
@@ -72,7 +77,8 @@ struct ArrangeRig : WindowRig {
     }
     QStringList facings() const {
         QStringList all;
-        for (const PassPerformance& p : performance().passes) all << QString::fromStdString(toClock(p.roles.front().facingIn));
+        for (const PassPerformance& p : performance().passes)
+            all << QString::fromStdString(toClock(p.roles.front().facingIn));
         return all;
     }
     /// All that a screen reader finds under a widget.

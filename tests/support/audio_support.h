@@ -10,7 +10,8 @@ namespace lc::test {
 
 /// Noise and silence, tones and ticks made in code with fixed seeds.
 inline AudioBuffer silence(double seconds, int rate = 44100, int channels = 1) {
-    return {rate, channels, std::vector<float>(static_cast<std::size_t>(seconds * rate) * static_cast<std::size_t>(channels), 0.0F)};
+    return {rate, channels,
+            std::vector<float>(static_cast<std::size_t>(seconds * rate) * static_cast<std::size_t>(channels), 0.0F)};
 }
 
 inline AudioBuffer tone(double seconds, double hertz, int rate = 44100, int channels = 2) {
@@ -37,7 +38,8 @@ inline AudioBuffer ticks(const std::vector<double>& times, double seconds, int r
         for (std::size_t i = 0; i < static_cast<std::size_t>(0.05 * rate); ++i) {
             const std::size_t at = static_cast<std::size_t>(t * rate) + i;
             if (at < out.samples.size())
-                out.samples[at] += (static_cast<float>(random() % 2001) - 1000.0F) / 1500.0F * std::exp(-static_cast<float>(i) / (0.01F * static_cast<float>(rate)));
+                out.samples[at] += (static_cast<float>(random() % 2001) - 1000.0F) / 1500.0F *
+                                   std::exp(-static_cast<float>(i) / (0.01F * static_cast<float>(rate)));
         }
     return out;
 }

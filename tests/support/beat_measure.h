@@ -5,8 +5,8 @@
 
 namespace lc::test {
 
-/// F-measure of moments found against true ones, both ascending, within ±70 ms; each counts once (Davies, Degara, Plumbley,
-/// "Evaluation methods for musical audio beat tracking algorithms", 2009).
+/// F-measure of moments found against true ones, both ascending, within ±70 ms; each counts once (Davies, Degara,
+/// Plumbley, "Evaluation methods for musical audio beat tracking algorithms", 2009).
 inline double fMeasure(const std::vector<double>& found, const std::vector<double>& truth, double within = 0.07) {
     if (found.empty() || truth.empty()) return 0;
     std::size_t f = 0;

@@ -18,7 +18,8 @@ inline constexpr bool sanitized = true;
 #else
 inline constexpr bool sanitized = false;
 #endif
-/// How many of the random cases of a long test are run: all, or a third under sanitizers, which take nine times as long and look for other things than wrong answers.
+/// How many of the random cases of a long test are run: all, or a third under sanitizers, which take nine times as long
+/// and look for other things than wrong answers.
 constexpr int cases(int all) { return sanitized ? all / 3 : all; }
 
 inline QString q(const std::string& text) { return QString::fromStdString(text); }
@@ -31,7 +32,8 @@ T must(Result<T> result) {
 }
 
 /// A song typed as structure, in 4/4 unless said otherwise.
-inline SongMap song(const std::string& structure, double bpm = 120, const std::string& metre = "4/4", double offset = 0) {
+inline SongMap song(const std::string& structure, double bpm = 120, const std::string& metre = "4/4",
+                    double offset = 0) {
     return must(mapFromStructure(structure, bpm, must(parseMetre(metre)), offset));
 }
 
@@ -43,7 +45,8 @@ inline Document documentOn(const std::string& structure, double bpm = 120, const
 /// The document with the line of a part's role set; parts that are not there are added.
 inline Document withLine(Document document, const std::string& part, const std::string& text, std::size_t role = 0) {
     if (!findPartNamed(document.routine, part)) document = must(applyEdit(document, AddPart{part}));
-    return must(applyEdit(document, SetLine{findPartNamed(document.routine, part)->id, document.routine.roles[role].id, text}));
+    return must(
+        applyEdit(document, SetLine{findPartNamed(document.routine, part)->id, document.routine.roles[role].id, text}));
 }
 
 inline Document withOrder(const Document& document, const std::string& order) {
@@ -64,7 +67,8 @@ inline Document tagged(const Document& document, std::size_t number, int tag) {
 /// A named figure taken into the routine: one line for everyone, or one for each role.
 inline FigureId addFigure(Document& document, const std::string& name, const std::vector<std::string>& lines) {
     FigureCard card{name, {}, std::nullopt, {}};
-    for (std::size_t i = 0; i < lines.size(); ++i) card.lines.push_back({lines.size() == 1 ? "everyone" : document.routine.roles[i].name, lines[i]});
+    for (std::size_t i = 0; i < lines.size(); ++i)
+        card.lines.push_back({lines.size() == 1 ? "everyone" : document.routine.roles[i].name, lines[i]});
     document = must(applyEdit(document, AddFigure{card, {}}));
     return document.routine.figures.back().id;
 }
@@ -72,7 +76,8 @@ inline FigureId addFigure(Document& document, const std::string& name, const std
 /// Places it at the end of a part, which is added where it is not there.
 inline void placeFigure(Document& document, const std::string& part, FigureId figure, int times = 1) {
     if (!findPartNamed(document.routine, part)) document = must(applyEdit(document, AddPart{part}));
-    for (int i = 0; i < times; ++i) document = must(applyEdit(document, PlaceFigure{findPartNamed(document.routine, part)->id, figure}));
+    for (int i = 0; i < times; ++i)
+        document = must(applyEdit(document, PlaceFigure{findPartNamed(document.routine, part)->id, figure}));
 }
 
 /// What makes a pass differ; 1-based.
@@ -107,7 +112,8 @@ inline QStringList starts(const Performance& performance) {
     return all;
 }
 
-inline std::optional<Finding> findingWith(const std::vector<Finding>& findings, const std::string& code, int passNumber = -1) {
+inline std::optional<Finding> findingWith(const std::vector<Finding>& findings, const std::string& code,
+                                          int passNumber = -1) {
     for (const Finding& f : findings)
         if (f.key.code == code && (passNumber < 0 || f.passNumber == passNumber)) return f;
     return std::nullopt;

@@ -18,15 +18,16 @@ inline SongMap demoTruth(const QString& name) {
 }
 
 inline AudioBuffer demoSound(const QString& name) {
-    return resampled(mono(must(decodeSong(QString(LIFTCOUNT_SOURCE_DIR "/demo/%1.ogg").arg(name).toStdString())).sound), 44100);
+    return resampled(mono(must(decodeSong(QString(LIFTCOUNT_SOURCE_DIR "/demo/%1.ogg").arg(name).toStdString())).sound),
+                     44100);
 }
 
 /// The first demo song with one more bar of four after beat 64 of the dance: that bar is heard twice.
 struct LongerSong {
     AudioBuffer sound{44100, 1, {}};
-    Seconds danceStart = 0;    ///< beat 1 of the dance
-    Seconds secondPhrase = 0;  ///< beat 33
-    Seconds beat69 = 0;        ///< where the music's phrase starts, four beats later than who counts on expects
+    Seconds danceStart = 0;   ///< beat 1 of the dance
+    Seconds secondPhrase = 0; ///< beat 33
+    Seconds beat69 = 0;       ///< where the music's phrase starts, four beats later than who counts on expects
 };
 
 inline LongerSong longerSong() {

@@ -1,18 +1,18 @@
 #pragma once
 
 #include "app/arrange/arrange_stage.h"
-#include "app/window/count_bar.h"
-#include "app/window/file_desk.h"
-#include "app/widgets/findings_column.h"
-#include "app/listen/listen_stage.h"
-#include "app/window/main_window.h"
-#include "app/widgets/notation_edit.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"
+#include "app/base/wording.h"
+#include "app/listen/listen_stage.h"
 #include "app/sheets/sheets_stage.h"
 #include "app/strips/strips_accessible.h"
 #include "app/strips/strips_view.h"
-#include "app/base/wording.h"
+#include "app/widgets/findings_column.h"
+#include "app/widgets/notation_edit.h"
+#include "app/window/count_bar.h"
+#include "app/window/file_desk.h"
+#include "app/window/main_window.h"
 #include "audio/playing/silent_output.h"
 
 #include <QLabel>
@@ -29,7 +29,8 @@ inline void prepareProgram(const char* name) {
     QCoreApplication::setOrganizationName(QString::fromLatin1(name));
     QCoreApplication::setApplicationName(QString::fromLatin1(name));
     QSettings().clear();
-    QFile::remove(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/vocabulary.sqlite"));
+    QFile::remove(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
+                  QStringLiteral("/vocabulary.sqlite"));
     QVERIFY(app::Theme::loadFonts());
     app::installStripsAccessibility();
 }
@@ -60,7 +61,9 @@ struct WindowRig {
         session->transport.followClock();
     }
     void keys(QWidget* target, const QString& text) const { QTest::keyClicks(target, text); }
-    void shortcut(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const { QTest::keyClick(window.get(), key, modifiers); }
+    void shortcut(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
+        QTest::keyClick(window.get(), key, modifiers);
+    }
     QPushButton* button(const char* name) const { return window->findChild<QPushButton*>(QString::fromLatin1(name)); }
     void press(const char* name) const { QTest::mouseClick(button(name), Qt::LeftButton); }
     /// Text of everything written in the findings column.
@@ -68,7 +71,8 @@ struct WindowRig {
         QStringList all;
         for (auto* label : window->stage<app::ArrangeStage>().findings().findChildren<QLabel*>())
             if (!label->isHidden()) all << label->text();
-        for (auto* choice : window->stage<app::ArrangeStage>().findings().findChildren<app::RemedyChoice*>()) all << choice->text();
+        for (auto* choice : window->stage<app::ArrangeStage>().findings().findChildren<app::RemedyChoice*>())
+            all << choice->text();
         return all.join('\n');
     }
     QString countBarShown() const { return window->countBar().accessibleDescription(); }

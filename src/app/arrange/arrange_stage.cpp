@@ -1,6 +1,5 @@
 #include "app/arrange/arrange_stage.h"
 
-#include "app/widgets/findings_column.h"
 #include "app/arrange/fill_panel.h"
 #include "app/arrange/handout_panel.h"
 #include "app/arrange/mend_panel.h"
@@ -14,11 +13,13 @@
 #include "app/arrange/step_edit.h"
 #include "app/arrange/tempo_panel.h"
 #include "app/arrange/turns_panel.h"
-#include "app/base/session.h"
 #include "app/base/figure_desk.h"
-#include "app/widgets/figure_list.h"
-#include "app/strips/strips_view.h"
+#include "app/base/qtext.h"
+#include "app/base/session.h"
 #include "app/base/wording.h"
+#include "app/strips/strips_view.h"
+#include "app/widgets/figure_list.h"
+#include "app/widgets/findings_column.h"
 
 #include "core/exchange/routine_text.h"
 #include "core/routine/music_place.h"
@@ -33,7 +34,13 @@
 namespace lc::app {
 
 ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
-    : Stage({.id = stage_id::arrange, .name = tr("Arrange"), .tip = tr("The routine on the song"), .key = 3, .menu = tr("&Arrange"), .whenBlank = WhenBlank::Leaves}, context, parent) {
+    : Stage({.id = stage_id::arrange,
+             .name = tr("Arrange"),
+             .tip = tr("The routine on the song"),
+             .key = 3,
+             .menu = tr("&Arrange"),
+             .whenBlank = WhenBlank::Leaves},
+            context, parent) {
     Session& session = m_session;
     FigureDesk& desk = m_desk;
     const Theme& theme = m_theme;
@@ -50,7 +57,8 @@ ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
     column->addWidget(m_editor);
     column->addWidget(divider(theme, this));
     m_previewLine = paragraph({}, theme.words(13, Weight::Bold), theme.colours().onInk, this);
-    m_previewLine->setStyleSheet(m_previewLine->styleSheet() + QStringLiteral("background:%1;padding:4px 16px;").arg(theme.colours().ink.name()));
+    m_previewLine->setStyleSheet(m_previewLine->styleSheet() +
+                                 QStringLiteral("background:%1;padding:4px 16px;").arg(theme.colours().ink.name()));
     m_previewLine->hide();
     column->addWidget(m_previewLine);
     m_splitter = new QSplitter(Qt::Vertical, this);
@@ -76,7 +84,8 @@ ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
     m_handout = new HandoutPanel(session, theme, m_splitter);
     m_splitter->addWidget(m_handout);
     const auto turnTo = [this](Tick at) {
-        QTimer::singleShot(0, m_strips, [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
+        QTimer::singleShot(0, m_strips,
+                           [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
     };
     connect(m_plans, &PlansPanel::placeWanted, this, turnTo);
     connect(m_turns, &TurnsPanel::placeWanted, this, turnTo);
@@ -97,20 +106,28 @@ ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
     connect(m_strips, &StripsView::passChosen, m_passes, &PassList::selectPass);
     connect(m_strips, &StripsView::passChosen, m_passPanel, &PassPanel::showPass);
     connect(m_strips, &StripsView::passChosen, this, &ArrangeStage::followCaret);
-    connect(m_strips, &StripsView::editWanted, this, [this](Tick at, int role) { m_stepEdit->openAt(at, static_cast<std::size_t>(role)); });
+    connect(m_strips, &StripsView::editWanted, this,
+            [this](Tick at, int role) { m_stepEdit->openAt(at, static_cast<std::size_t>(role)); });
     connect(m_passes, &PassList::passChosen, this, &ArrangeStage::goToPass);
-    connect(m_vocabulary->list(), &QAbstractItemView::activated, this, [this](const QModelIndex& index) { m_editor->chain().placeShown(index.data(FigureListModel::Key).toString()); });
-    connect(m_findings, &FindingsColumn::placeChosen, this, [this](Tick at) { m_session.transport.setCaret(at); m_strips->showPlace(at); });
+    connect(m_vocabulary->list(), &QAbstractItemView::activated, this, [this](const QModelIndex& index) {
+        m_editor->chain().placeShown(index.data(FigureListModel::Key).toString());
+    });
+    connect(m_findings, &FindingsColumn::placeChosen, this, [this](Tick at) {
+        m_session.transport.setCaret(at);
+        m_strips->showPlace(at);
+    });
     connect(m_strips, &StripsView::figureDropped, this, [this](const QString& key, Tick at) {
         m_session.transport.setCaret(at);
         if (!needPassAtCaret()) return;
         followCaret(); // the figure danced there is chosen: the new one comes behind it
         m_editor->chain().placeShown(key);
     });
-    connect(m_strips, &StripsView::contextMenuWanted, this, [this](const QPoint& global) { Q_EMIT menuWanted("strips", global); });
+    connect(m_strips, &StripsView::contextMenuWanted, this,
+            [this](const QPoint& global) { Q_EMIT menuWanted("strips", global); });
     connect(m_ranking, &RankPanel::songWanted, this, &ArrangeStage::trySong);
     connect(m_ranking, &RankPanel::routineWanted, this, &Stage::fileWanted);
-    connect(&session.view, &SharedView::changed, this, [this] { m_strips->setMagnification(m_session.view.magnification()); });
+    connect(&session.view, &SharedView::changed, this,
+            [this] { m_strips->setMagnification(m_session.view.magnification()); });
     connect(&session.doc, &DocumentSession::documentChanged, this, &Stage::stateChanged);
     connect(&session.doc, &DocumentSession::previewChanged, this, &ArrangeStage::showPreviewLine);
 }
@@ -118,7 +135,8 @@ ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
 void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
 
 void ArrangeStage::showPanel(QWidget* panel) {
-    for (QWidget* other : std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns, m_ranking, m_tempi, m_mends, m_handout})
+    for (QWidget* other :
+         std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns, m_ranking, m_tempi, m_mends, m_handout})
         if (other != panel) other->hide();
 }
 
@@ -173,7 +191,9 @@ void ArrangeStage::applyTriedOn() {
     if (m_fill->isVisible()) return m_fill->applyChosen();
     if (m_songTrial->isVisible()) return m_songTrial->take();
     for (const QWidget* other : std::initializer_list<const QWidget*>{m_ranking, m_tempi, m_mends})
-        if (other->isVisible()) return Q_EMIT m_session.messages.told(tr("There is nothing chosen that could be applied. Close what is open below to apply a remedy."));
+        if (other->isVisible())
+            return Q_EMIT m_session.messages.told(
+                tr("There is nothing chosen that could be applied. Close what is open below to apply a remedy."));
     m_findings->applyChosen();
 }
 
@@ -187,7 +207,9 @@ void ArrangeStage::keepPassInPlans() {
 void ArrangeStage::foldLikePasses() {
     const bool opened = m_strips->folding() && m_strips->anyUnfolded();
     m_strips->setFolding(opened || !m_strips->folding());
-    Q_EMIT m_session.messages.told(m_strips->folding() ? tr("In a routine of more than thirty passes, those danced alike share a line.") : tr("Every pass has its strips."));
+    Q_EMIT m_session.messages.told(m_strips->folding()
+                                       ? tr("In a routine of more than thirty passes, those danced alike share a line.")
+                                       : tr("Every pass has its strips."));
 }
 
 bool ArrangeStage::passesShown() const { return !m_passes->isHidden(); }
@@ -208,7 +230,8 @@ void ArrangeStage::resizeEvent(QResizeEvent* event) {
 
 StageState ArrangeStage::state() const {
     const Landing& landing = m_session.doc.landing();
-    const auto open = std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; });
+    const auto open = std::count_if(landing.findings.begin(), landing.findings.end(),
+                                    [](const Finding& f) { return f.severity != Severity::Note; });
     const bool danced = !landing.performance.passes.empty();
     return {danced ? static_cast<int>(open) : 0, danced};
 }
@@ -229,7 +252,9 @@ void ArrangeStage::cameIn() {
 
 QVariantMap ArrangeStage::view() const { return {{QStringLiteral("passes"), passesShown()}}; }
 
-void ArrangeStage::setView(const QVariantMap& view) { setPassesShown(view.value(QStringLiteral("passes"), passesShown()).toBool()); }
+void ArrangeStage::setView(const QVariantMap& view) {
+    setPassesShown(view.value(QStringLiteral("passes"), passesShown()).toBool());
+}
 
 void ArrangeStage::setVocabularyShown(bool shown) {
     if (shown) m_desk.open();
@@ -241,7 +266,8 @@ bool ArrangeStage::vocabularyShown() const { return !m_vocabulary->isHidden(); }
 
 void ArrangeStage::showPreviewLine() {
     m_previewLine->setVisible(m_session.doc.previewLanding() != nullptr);
-    m_previewLine->setText(tr("Tried on, nothing changed yet: %1   Ctrl+Enter applies it, Esc takes it off.").arg(m_session.doc.previewTitle()));
+    m_previewLine->setText(tr("Tried on, nothing changed yet: %1   Ctrl+Enter applies it, Esc takes it off.")
+                               .arg(m_session.doc.previewTitle()));
 }
 
 void ArrangeStage::goToPass(PassId pass) {
@@ -276,7 +302,9 @@ void ArrangeStage::followCaret() {
     m_editor->choosePart(pass.part);
     const FigureSpan* span = figureAt(m_session.doc.landing().performance, pass, m_session.transport.now());
     const Part* part = findPart(m_session.doc.document().routine, pass.part);
-    const bool inPart = span && part && !span->path.empty() && std::any_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == span->path.front(); });
+    const bool inPart = span && part && !span->path.empty() &&
+                        std::any_of(part->figures.begin(), part->figures.end(),
+                                    [&](const Placement& p) { return p.id == span->path.front(); });
     m_editor->chain().choose(inPart ? std::optional(span->path.front()) : std::nullopt);
 }
 
@@ -296,7 +324,8 @@ void ArrangeStage::editPassAtCaret() {
 void ArrangeStage::changePassAtCaret(const QString& name, const std::function<void(PassExceptions&)>& change) {
     const PassPerformance* pass = needPassAtCaret();
     if (!pass) return;
-    PassExceptions exceptions = m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)];
+    PassExceptions exceptions =
+        m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)];
     change(exceptions);
     m_session.doc.edit(SetExceptions{pass->id, std::move(exceptions), name.toStdString()});
 }
@@ -304,31 +333,40 @@ void ArrangeStage::changePassAtCaret(const QString& name, const std::function<vo
 void ArrangeStage::pinPassHere() {
     const PassPerformance* pass = needPassAtCaret();
     if (!pass) return;
-    const Pass& written = m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)];
-    if (written.pinned) m_session.doc.edit(PinPass{pass->id, std::nullopt});
-    else if (const auto place = musicPlaceAt(m_session.doc.landing().grid, pass->start)) m_session.doc.edit(PinPass{pass->id, *place});
+    const Pass& written =
+        m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)];
+    if (written.pinned)
+        m_session.doc.edit(PinPass{pass->id, std::nullopt});
+    else if (const auto place = musicPlaceAt(m_session.doc.landing().grid, pass->start))
+        m_session.doc.edit(PinPass{pass->id, *place});
 }
 
 void ArrangeStage::bindAccentAtCaret(MomentId moment) {
     const PassPerformance* pass = needPassAtCaret();
     if (!pass) return;
     const FigureSpan* span = figureAt(m_session.doc.landing().performance, *pass, m_session.transport.now());
-    if (!span || !span->placement.valid()) return Q_EMIT m_session.messages.told(tr("No figure is danced there. Put the caret on the count that is to meet the moment."));
-    m_session.doc.edit(BindAccent{pass->id, span->placement, counts(wholeCounts(m_session.transport.now())) - pass->start - span->start, moment});
+    if (!span || !span->placement.valid())
+        return Q_EMIT m_session.messages.told(
+            tr("No figure is danced there. Put the caret on the count that is to meet the moment."));
+    m_session.doc.edit(BindAccent{pass->id, span->placement,
+                                  counts(wholeCounts(m_session.transport.now())) - pass->start - span->start, moment});
 }
 
 void ArrangeStage::copyPasses() {
     std::vector<PassId> passes = m_passes->chosenPasses();
     if (passes.empty())
         if (const auto at = passAtCaret()) passes.push_back(*at);
-    if (passes.empty()) return Q_EMIT m_session.messages.told(tr("Choose passes in the list, or put the caret into one, and copy again."));
-    QGuiApplication::clipboard()->setText(QString::fromStdString(passesToText(m_session.doc.document(), passes)));
-    Q_EMIT m_session.messages.told(passes.size() == 1 ? tr("One pass copied.") : tr("%1 passes copied.").arg(passes.size()));
+    if (passes.empty())
+        return Q_EMIT m_session.messages.told(
+            tr("Choose passes in the list, or put the caret into one, and copy again."));
+    QGuiApplication::clipboard()->setText(q(passesToText(m_session.doc.document(), passes)));
+    Q_EMIT m_session.messages.told(passes.size() == 1 ? tr("One pass copied.")
+                                                      : tr("%1 passes copied.").arg(passes.size()));
 }
 
 void ArrangeStage::pastePasses() {
     const auto passes = passesFromText(m_session.doc.document(), QGuiApplication::clipboard()->text().toStdString());
-    if (!passes) return Q_EMIT m_session.messages.told(QString::fromStdString(passes.error().message));
+    if (!passes) return Q_EMIT m_session.messages.told(q(passes.error().message));
     std::size_t at = m_session.doc.document().routine.passes.size();
     if (const auto here = passAtCaret())
         if (const auto index = indexOfPass(m_session.doc.document().routine, *here)) at = *index + 1;
@@ -337,25 +375,33 @@ void ArrangeStage::pastePasses() {
 
 void ArrangeStage::cutAtCaret() {
     const auto index = passAt(m_session.doc.landing().performance, m_session.transport.now());
-    if (!index) return Q_EMIT m_session.messages.told(tr("Put the caret into the pass that is to be cut, on the last count that is danced."));
+    if (!index)
+        return Q_EMIT m_session.messages.told(
+            tr("Put the caret into the pass that is to be cut, on the last count that is danced."));
     const PassPerformance& pass = m_session.doc.landing().performance.passes[*index];
     const Tick after = counts(wholeCounts(m_session.transport.now() - pass.start) + 1);
-    if (after <= Tick{}) return Q_EMIT m_session.messages.told(tr("Everyone still waits there. Put the caret on the last count that is danced."));
-    if (after >= pass.whole) return Q_EMIT m_session.messages.told(tr("That is the last count of the pass; there is nothing left to cut."));
+    if (after <= Tick{})
+        return Q_EMIT m_session.messages.told(
+            tr("Everyone still waits there. Put the caret on the last count that is danced."));
+    if (after >= pass.whole)
+        return Q_EMIT m_session.messages.told(tr("That is the last count of the pass; there is nothing left to cut."));
     m_session.doc.edit(SetRestart{pass.id, Restart{after}});
 }
 
 void ArrangeStage::tagAtCaret() {
     const auto index = passAt(m_session.doc.landing().performance, m_session.transport.now());
-    if (!index) return Q_EMIT m_session.messages.told(tr("Put the caret into the pass after which the tag is to come."));
+    if (!index)
+        return Q_EMIT m_session.messages.told(tr("Put the caret into the pass after which the tag is to come."));
     const PassPerformance& pass = m_session.doc.landing().performance.passes[*index];
     setPassesShown(true); // typed in the list, where its number stands; no dialog
     m_passes->editCell(pass.id, PassModel::TagCounts);
 }
 
 void ArrangeStage::removePassAtCaret() {
-    if (const auto pass = passAtCaret()) m_session.doc.edit(RemovePasses{{*pass}});
-    else Q_EMIT m_session.messages.told(tr("There is no pass at the caret."));
+    if (const auto pass = passAtCaret())
+        m_session.doc.edit(RemovePasses{{*pass}});
+    else
+        Q_EMIT m_session.messages.told(tr("There is no pass at the caret."));
 }
 
 } // namespace lc::app

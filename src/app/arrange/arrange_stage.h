@@ -65,7 +65,7 @@ public:
     [[nodiscard]] HandoutPanel& handout() const { return *m_handout; }
     void showTempi(); ///< tempi usual for dance families
     [[nodiscard]] TempoPanel& tempi() const { return *m_tempi; }
-    void applyTriedOn(); ///< the plan that is previewed, else the chosen remedy
+    void applyTriedOn();    ///< the plan that is previewed, else the chosen remedy
     void keepPassInPlans(); ///< the pass at the caret keeps its restart and tag there; again frees it
     [[nodiscard]] PlansPanel& plans() const { return *m_plans; }
     void foldLikePasses(); ///< folds, folds anew what was unfolded, or shows every pass
@@ -78,7 +78,7 @@ public:
     void removePassAtCaret();
     void typeFigureAtCaret(); ///< the part and the figure at the caret are chosen, and a name can be typed behind it
     void editPassAtCaret();   ///< what makes the pass at the caret differ
-    void pinPassHere();       ///< the pass at the caret starts where it starts now, whatever comes before; again to unpin
+    void pinPassHere(); ///< the pass at the caret starts where it starts now, whatever comes before; again to unpin
     void changePassAtCaret(const QString& name, const std::function<void(PassExceptions&)>& change);
     void bindAccentAtCaret(MomentId moment); ///< the count at the caret wants to meet it
     /// Passes chosen in the list, or the one at the caret, as text; and from text, behind the caret's.
@@ -86,7 +86,9 @@ public:
     void pastePasses();
 
     [[nodiscard]] std::vector<Command> commands() override;
-    [[nodiscard]] std::vector<QByteArray> heading() const override { return {"view.page", "view.strip", "view.eight", "view.passes"}; }
+    [[nodiscard]] std::vector<QByteArray> heading() const override {
+        return {"view.page", "view.strip", "view.eight", "view.passes"};
+    }
     [[nodiscard]] std::vector<Place> places(const QString& typed) override;
     [[nodiscard]] std::vector<LegendLine> legend() const override { return legendOfSteps(m_theme); }
     [[nodiscard]] StageState state() const override;
@@ -113,7 +115,7 @@ private:
     [[nodiscard]] std::vector<Choice> accents();
     void goToNextPass(int way);
     void trySong(const QString& path); ///< one that the ranking found
-    void showPanel(QWidget* panel); ///< of those below the strips one is shown
+    void showPanel(QWidget* panel);    ///< of those below the strips one is shown
     void showPreviewLine();
     [[nodiscard]] std::optional<PassId> passAtCaret() const;
     [[nodiscard]] const PassPerformance* needPassAtCaret();

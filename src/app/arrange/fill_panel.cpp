@@ -1,13 +1,14 @@
 #include "app/arrange/fill_panel.h"
 
-#include "app/widgets/panel_parts.h"
 #include "app/arrange/part_chain.h"
 #include "app/arrange/part_editor.h"
+#include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
-#include "app/base/figure_desk.h"
 #include "app/widgets/page_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/figures/fill_orders.h"
 #include "core/planning/plan_costs.h"
@@ -26,8 +27,6 @@ namespace lc::app {
 
 namespace {
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-
 /// The commonest length of a phrase in counts; 32 without a song.
 int usualPhrase(const CountGrid& grid) {
     std::map<int, int> times;
@@ -44,7 +43,8 @@ QString combinationsInWords(const Filling& filling) {
     for (const FillCombination& combination : filling.combinations) {
         QStringList one;
         for (std::size_t i = 0; i < filling.lengths.size(); ++i)
-            if (combination.times[i] > 0) one << QStringLiteral("%1 × %2").arg(combination.times[i]).arg(q(toSpokenCount(filling.lengths[i])));
+            if (combination.times[i] > 0)
+                one << QStringLiteral("%1 × %2").arg(combination.times[i]).arg(q(toSpokenCount(filling.lengths[i])));
         all << one.join(QStringLiteral(" + "));
         if (all.size() == 4 && filling.combinations.size() > 5) {
             all << FillPanel::tr("%1 more").arg(filling.combinations.size() - 4);
@@ -56,7 +56,8 @@ QString combinationsInWords(const Filling& filling) {
 
 } // namespace
 
-FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_desk(desk), m_editor(editor), m_worker(session.working()) {
+FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_desk(desk), m_editor(editor), m_worker(session.working()) {
     setAccessibleName(tr("Fill the phrase with figures"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -75,13 +76,17 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
     row->addWidget(m_counts);
     addWords(row, tr("counts behind the part, and leave"), theme, this);
     m_leave = combo(row, "fillPhraseLeave", tr("The foot that is free afterwards"));
-    for (const QString& words : {tr("the foot its count 1 needs"), tr("the left foot free"), tr("the right foot free"), tr("either foot")}) m_leave->addItem(words);
+    for (const QString& words :
+         {tr("the foot its count 1 needs"), tr("the left foot free"), tr("the right foot free"), tr("either foot")})
+        m_leave->addItem(words);
     addWords(row, tr("turning"), theme, this);
     m_turn = combo(row, "fillPhraseTurn", tr("How much is turned in all"));
     m_turn->addItem(tr("as it comes"));
     for (const int e : {0, 2, 4, -2}) m_turn->addItem(e == 0 ? tr("not") : q(turnInWords({e})), e);
     row->addStretch();
-    m_apply = addButton(row, tr("Place them"), tr("The figures of the chosen row come behind the part; Undo takes them out"), "applyFill", this);
+    m_apply =
+        addButton(row, tr("Place them"), tr("The figures of the chosen row come behind the part; Undo takes them out"),
+                  "applyFill", this);
     m_apply->setProperty("main", true);
     auto* close = addButton(row, tr("Close"), {}, "closeFill", this);
     addWords(below, tr("figures of"), theme, this);
@@ -175,7 +180,8 @@ Result<PhraseFillAsked> FillPanel::asked() {
     if (m_turn->currentData().isValid()) asked.turn = Eighths{m_turn->currentData().toInt()};
     if (m_leave->currentIndex() > 0) {
         asked.leave.assign(asked.roles.size(), std::nullopt);
-        if (m_leave->currentIndex() < 3 && !asked.leave.empty()) asked.leave.front() = m_leave->currentIndex() == 1 ? Foot::Left : Foot::Right;
+        if (m_leave->currentIndex() < 3 && !asked.leave.empty())
+            asked.leave.front() = m_leave->currentIndex() == 1 ? Foot::Left : Foot::Right;
     }
     return asked;
 }
@@ -187,10 +193,15 @@ void FillPanel::refresh() {
     m_readings.clear();
     m_shown.clear();
     for (const ShownFigure& shown : m_desk.figures()) {
-        const bool twin = !shown.inRoutine() && std::any_of(m_desk.figures().begin(), m_desk.figures().end(), [&](const ShownFigure& other) { return other.inRoutine() && other.card.name == shown.card.name; });
-        const bool couple = m_session.doc.document().routine.roles.size() == 1 && !shown.inRoutine() && shown.digest.couple;
+        const bool twin = !shown.inRoutine() &&
+                          std::any_of(m_desk.figures().begin(), m_desk.figures().end(), [&](const ShownFigure& other) {
+                              return other.inRoutine() && other.card.name == shown.card.name;
+                          });
+        const bool couple =
+            m_session.doc.document().routine.roles.size() == 1 && !shown.inRoutine() && shown.digest.couple;
         if (shown.card.name.empty() || twin || couple || (m_own->isChecked() && !shown.inRoutine())) continue;
-        auto reading = std::make_shared<const FigureReading>(readFigure(shown.card, m_session.doc.document().routine.choices));
+        auto reading =
+            std::make_shared<const FigureReading>(readFigure(shown.card, m_session.doc.document().routine.choices));
         if (!reading->readable() || reading->untimed || reading->length <= Tick{}) continue;
         m_figures.push_back({shown.card.name, shown.card.facts.level, reading.get()});
         m_readings.push_back(std::move(reading));
@@ -202,8 +213,11 @@ void FillPanel::refresh() {
         m_worker.drop();
         return showFills(tl::unexpected(wanted.error()));
     }
-    m_worker.start([asked = *wanted, figures = m_figures, readings = m_readings](const Task& task) { return fillPhrase(asked, figures, task); }, // the readings are what the figures point to
-                   [this](Result<PhraseFills> fills) { showFills(std::move(fills)); });
+    m_worker.start(
+        [asked = *wanted, figures = m_figures, readings = m_readings](const Task& task) {
+            return fillPhrase(asked, figures, task);
+        }, // the readings are what the figures point to
+        [this](Result<PhraseFills> fills) { showFills(std::move(fills)); });
 }
 
 void FillPanel::showFills(Result<PhraseFills> fills) {
@@ -225,7 +239,8 @@ void FillPanel::showFills(Result<PhraseFills> fills) {
             starts << q(toSpokenCount(musicCountIn(at, set)));
             at += m_readings[f]->length;
         }
-        m_table->addRow({QString::number(fill.different), lengths.join(QLatin1Char(' ')), starts.join(QLatin1Char(' ')), names.join(QStringLiteral(", "))});
+        m_table->addRow({QString::number(fill.different), lengths.join(QLatin1Char(' ')), starts.join(QLatin1Char(' ')),
+                         names.join(QStringLiteral(", "))});
     }
     m_says->setText(says());
     if (m_table->rowCount() > 0) m_table->selectRow(0);
@@ -237,15 +252,26 @@ QString FillPanel::says() const {
     std::vector<Tick> lengths = {};
     const auto allowed = parseLengths(m_lengths->text().toStdString());
     for (const auto& reading : m_readings)
-        if (!allowed || allowed->empty() || std::find(allowed->begin(), allowed->end(), reading->length) != allowed->end()) lengths.push_back(reading->length);
+        if (!allowed || allowed->empty() ||
+            std::find(allowed->begin(), allowed->end(), reading->length) != allowed->end())
+            lengths.push_back(reading->length);
     const Tick total = counts(m_counts->value());
     const auto filling = fillCounts(total, lengths);
     QString words;
-    if (filling && !filling->combinations.empty()) words = tr("%1 from these lengths: %2. ").arg(q(countsInWords(total)), combinationsInWords(*filling));
-    else if (filling) words = tr("No figures at hand have lengths that make %1. ").arg(q(countsInWords(total)));
-    if (m_fills->fills.empty()) return words + (m_fills->all && *m_fills->all == 0 ? tr("None fits the feet, the holds and the turn wanted: ask for either foot, or another turn.") : tr("None keeps the limits of variety: allow figures more often."));
-    words += m_fills->all ? tr("%L1 in all fit the feet and holds").arg(static_cast<qulonglong>(*m_fills->all)) : tr("More than can be counted fit the feet and holds");
-    return words + (m_fills->listedAll ? tr(".") : tr("; %1 of them are shown, of every number of figures.").arg(m_fills->fills.size()));
+    if (filling && !filling->combinations.empty())
+        words = tr("%1 from these lengths: %2. ").arg(q(countsInWords(total)), combinationsInWords(*filling));
+    else if (filling)
+        words = tr("No figures at hand have lengths that make %1. ").arg(q(countsInWords(total)));
+    if (m_fills->fills.empty())
+        return words +
+               (m_fills->all && *m_fills->all == 0
+                    ? tr("None fits the feet, the holds and the turn wanted: ask for either foot, or another turn.")
+                    : tr("None keeps the limits of variety: allow figures more often."));
+    words += m_fills->all ? tr("%L1 in all fit the feet and holds").arg(static_cast<qulonglong>(*m_fills->all))
+                          : tr("More than can be counted fit the feet and holds");
+    return words + (m_fills->listedAll
+                        ? tr(".")
+                        : tr("; %1 of them are shown, of every number of figures.").arg(m_fills->fills.size()));
 }
 
 void FillPanel::showOnes() {
@@ -259,14 +285,20 @@ void FillPanel::showOnes() {
     QStringList met;
     std::set<std::size_t> meeting;
     for (const OneMet& one : onesMet(lengths, set, musicCountIn(m_from, set))) {
-        if (met.size() < 8) met << tr("count %1 on the %2 of figure %3").arg(q(toSpokenCount(m_from + one.count)), q(toSpokenCount(one.inFigure))).arg(one.figure + 1);
+        if (met.size() < 8)
+            met << tr("count %1 on the %2 of figure %3")
+                       .arg(q(toSpokenCount(m_from + one.count)), q(toSpokenCount(one.inFigure)))
+                       .arg(one.figure + 1);
         meeting.insert(one.figure);
     }
     QStringList without;
     for (std::size_t f = 0; f < fill.figures.size(); ++f)
-        if (!meeting.contains(f) && !(f == 0 && musicCountIn(m_from, set) == counts(1))) without << QString::number(f + 1);
-    m_ones->setText(tr("The 1s of the music: %1.").arg(met.isEmpty() ? tr("only where it begins") : met.join(QStringLiteral(", "))) +
-                    (without.isEmpty() ? QString() : tr(" None in figure %1.").arg(without.join(QStringLiteral(", ")))));
+        if (!meeting.contains(f) && !(f == 0 && musicCountIn(m_from, set) == counts(1)))
+            without << QString::number(f + 1);
+    m_ones->setText(
+        tr("The 1s of the music: %1.")
+            .arg(met.isEmpty() ? tr("only where it begins") : met.join(QStringLiteral(", "))) +
+        (without.isEmpty() ? QString() : tr(" None in figure %1.").arg(without.join(QStringLiteral(", ")))));
 }
 
 void FillPanel::applyChosen() {
@@ -275,7 +307,8 @@ void FillPanel::applyChosen() {
     const Routine& routine = m_session.doc.document().routine;
     const PartId part = m_editor.chain().part();
     PlaceFigures place{part, {}};
-    for (const std::size_t f : m_fills->fills[static_cast<std::size_t>(row)].figures) place.figures.push_back(m_shown[f]->toPlace());
+    for (const std::size_t f : m_fills->fills[static_cast<std::size_t>(row)].figures)
+        place.figures.push_back(m_shown[f]->toPlace());
     std::vector<Edit> edits{std::move(place)};
     if (routine.passes.empty()) edits.emplace_back(InsertPass{0, part}); // so that it is seen on the song at once
     if (!m_session.doc.edit(edits, tr("fill the phrase"))) return;

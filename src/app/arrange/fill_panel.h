@@ -26,7 +26,8 @@ class Session;
 class WhenShown;
 struct ShownFigure;
 
-/// "Fill the phrase": every way to go on from the end of the chosen part with figures at hand, so that it fills so many counts and feet, holds and turn come out as wanted.
+/// "Fill the phrase": every way to go on from the end of the chosen part with figures at hand, so that it fills so many
+/// counts and feet, holds and turn come out as wanted.
 class FillPanel : public QWidget {
     Q_OBJECT
 public:
@@ -40,8 +41,8 @@ public:
 private:
     void refresh();
     void showFills(Result<PhraseFills> fills);
-    void offer();     ///< counts to the end of the phrase, and what figures have as levels
-    void showOnes();  ///< where the 1s fall in the chosen row
+    void offer();    ///< counts to the end of the phrase, and what figures have as levels
+    void showOnes(); ///< where the 1s fall in the chosen row
     [[nodiscard]] Result<PhraseFillAsked> asked();
 
     Session& m_session;

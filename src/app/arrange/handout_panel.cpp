@@ -1,9 +1,10 @@
 #include "app/arrange/handout_panel.h"
 
-#include "app/widgets/panel_parts.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/base/plain_text.h"
 
@@ -16,11 +17,8 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme) {
     setAccessibleName(tr("The hand-out, line by line"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -29,7 +27,9 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     m_says->setWordWrap(false);
     row->addWidget(m_says, 1);
     m_next = addButton(row, tr("Next open line"), tr("The next line that waits to be settled"), "nextOpenLine", this);
-    m_remarks = addButton(row, tr("The rest are remarks"), tr("Keeps each open line that says no steps as a remark of its figure"), "othersAreRemarks", this);
+    m_remarks =
+        addButton(row, tr("The rest are remarks"),
+                  tr("Keeps each open line that says no steps as a remark of its figure"), "othersAreRemarks", this);
     auto* close = addButton(row, tr("Close"), {}, "closeHandout", this);
     all->addLayout(row);
     auto* sides = new QHBoxLayout;
@@ -73,13 +73,17 @@ void HandoutPanel::begin() {
 QString HandoutPanel::says() const {
     if (m_lines.empty()) return tr("This routine came from no hand-out. Paste one with Ctrl+Shift+V.");
     const QString lines = m_lines.size() == 1 ? tr("1 line") : tr("%1 lines").arg(m_lines.size());
-    return m_open == 0 ? tr("%1, all settled.").arg(lines) : m_open == 1 ? tr("%1, 1 to be settled.").arg(lines) : tr("%1, %2 to be settled.").arg(lines).arg(m_open);
+    return m_open == 0   ? tr("%1, all settled.").arg(lines)
+           : m_open == 1 ? tr("%1, 1 to be settled.").arg(lines)
+                         : tr("%1, %2 to be settled.").arg(lines).arg(m_open);
 }
 
 void HandoutPanel::refresh() {
     const auto claims = [this](const HandoutLine& line) { // of counts and walls: settled by the steps, not by an answer
         const auto& unsettled = m_session.doc.document().routine.unsettled;
-        return std::any_of(unsettled.begin(), unsettled.end(), [&](const UnsettledLine& one) { return one.number == line.number && one.text == line.text; });
+        return std::any_of(unsettled.begin(), unsettled.end(), [&](const UnsettledLine& one) {
+            return one.number == line.number && one.text == line.text;
+        });
     };
     const int chosen = m_table->currentRow();
     m_lines = m_session.doc.handout();
@@ -93,7 +97,15 @@ void HandoutPanel::refresh() {
             const bool open = m_questions[i].has_value();
             m_open += open ? 1 : 0;
             const bool settled = line.open && !open; // what was asked of it is answered
-            m_table->addRow({QString::number(line.number), open ? tr("? open") : settled ? tr("■ settled") : QString(), q(shown(line.text)), !settled ? q(line.understood) : claims(line) ? tr("agrees with the steps now") : tr("as you said")}, !open);
+            m_table->addRow({QString::number(line.number),
+                             open      ? tr("? open")
+                             : settled ? tr("■ settled")
+                                       : QString(),
+                             q(shown(line.text)),
+                             !settled       ? q(line.understood)
+                             : claims(line) ? tr("agrees with the steps now")
+                                            : tr("as you said")},
+                            !open);
         }
         if (chosen >= 0 && chosen < m_table->rowCount()) m_table->setCurrentCell(chosen, 0);
     }
@@ -114,7 +126,8 @@ void HandoutPanel::fitColumns() {
 void HandoutPanel::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     fitColumns();
-    if (const auto* now = m_table->currentItem()) m_table->scrollToItem(now); // the line that is asked about stays in sight
+    if (const auto* now = m_table->currentItem())
+        m_table->scrollToItem(now); // the line that is asked about stays in sight
 }
 
 void HandoutPanel::showQuestion() {
@@ -123,7 +136,9 @@ void HandoutPanel::showQuestion() {
     const int row = m_table->currentRow();
     const bool there = row >= 0 && row < static_cast<int>(m_questions.size());
     if (!there || !m_questions[static_cast<std::size_t>(row)]) {
-        m_question->setText(!there ? QString() : m_open > 0 ? tr("Nothing is open at this line.") : tr("Nothing is open any more: the dance is on the strips above."));
+        m_question->setText(!there       ? QString()
+                            : m_open > 0 ? tr("Nothing is open at this line.")
+                                         : tr("Nothing is open any more: the dance is on the strips above."));
         return;
     }
     const HandoutQuestion& question = *m_questions[static_cast<std::size_t>(row)];
@@ -149,7 +164,9 @@ void HandoutPanel::answer(std::size_t number) {
     const int row = m_table->currentRow();
     if (row < 0 || !m_questions[static_cast<std::size_t>(row)]) return;
     const Settling way = m_questions[static_cast<std::size_t>(row)]->answers[number];
-    if (m_session.doc.edit(way.edits, tr("settle line %1 of the hand-out").arg(m_lines[static_cast<std::size_t>(row)].number))) goToNextOpen(row);
+    if (m_session.doc.edit(way.edits,
+                           tr("settle line %1 of the hand-out").arg(m_lines[static_cast<std::size_t>(row)].number)))
+        goToNextOpen(row);
 }
 
 void HandoutPanel::goToNextOpen(int from) {
@@ -170,7 +187,8 @@ void HandoutPanel::remarksAll() {
     goToNextOpen(m_table->currentRow());
 }
 
-/// Enter at a line goes to its answers, Enter at an answer gives it, Escape goes back; the arrows go from answer to answer.
+/// Enter at a line goes to its answers, Enter at an answer gives it, Escape goes back; the arrows go from answer to
+/// answer.
 bool HandoutPanel::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() != QEvent::KeyPress) return QWidget::eventFilter(watched, event);
     const auto* key = static_cast<QKeyEvent*>(event);
@@ -191,7 +209,9 @@ bool HandoutPanel::eventFilter(QObject* watched, QEvent* event) {
         m_table->setFocus(Qt::BacktabFocusReason);
         return true;
     }
-    const auto to = key->key() == Qt::Key_Down ? std::next(at) : key->key() == Qt::Key_Up && at != m_answers.begin() ? std::prev(at) : m_answers.end();
+    const auto to = key->key() == Qt::Key_Down                            ? std::next(at)
+                    : key->key() == Qt::Key_Up && at != m_answers.begin() ? std::prev(at)
+                                                                          : m_answers.end();
     if (to == m_answers.end()) return key->key() == Qt::Key_Down || key->key() == Qt::Key_Up;
     (*to)->setFocus(Qt::TabFocusReason);
     return true;

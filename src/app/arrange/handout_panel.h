@@ -18,7 +18,8 @@ class PlainTable;
 class Session;
 class WhenShown;
 
-/// The hand-out from which the routine came, line by line: what each was read as, and what is open. The open ones are settled here, with keys alone.
+/// The hand-out from which the routine came, line by line: what each was read as, and what is open. The open ones are
+/// settled here, with keys alone.
 class HandoutPanel : public QWidget {
     Q_OBJECT
 public:

@@ -1,13 +1,14 @@
 #include "app/arrange/mend_panel.h"
 
-#include "app/widgets/panel_parts.h"
 #include "app/arrange/proposal_row.h"
-#include "app/widgets/file_asking.h"
 #include "app/base/paths.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/file_asking.h"
 #include "app/widgets/page_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "audio/sound/audio_file.h"
 #include "audio/sound/song_splice.h"
 #include "core/base/files.h"
@@ -20,18 +21,15 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QStandardPaths>
 #include <QSpinBox>
+#include <QStandardPaths>
 
 #include <algorithm>
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_worker(session.working()), m_writer(session.working()) {
+MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_worker(session.working()), m_writer(session.working()) {
     setAccessibleName(tr("Mend the music instead of the dance"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -50,7 +48,8 @@ MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     addWords(row, tr("each bar"), theme, this);
     m_bar = field("mendBar", tr("Cost of each bar left out or played again"), 0, 99, 1);
     row->addStretch();
-    m_hear = addButton(row, tr("Hear the joint"), tr("Some seconds before and after it; again the next joint"), "hearJoint", this);
+    m_hear = addButton(row, tr("Hear the joint"), tr("Some seconds before and after it; again the next joint"),
+                       "hearJoint", this);
     m_write = addButton(row, tr("Write the new song …"), {}, "writeMend", this);
     m_write->setProperty("main", true);
     auto* close = addButton(row, tr("Close"), {}, "closeMends", this);
@@ -60,7 +59,8 @@ MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     below->addWidget(m_says, 1);
     m_mayChange = new QCheckBox(tr("I may change this recording"), this);
     m_mayChange->setObjectName(QStringLiteral("mayChange"));
-    m_mayChange->setToolTip(tr("Whoever has the rights in a recording says what may be done with it. You say that you may; the recording itself stays as it is."));
+    m_mayChange->setToolTip(tr(
+        "Whoever has the rights in a recording says what may be done with it. You say that you may; the recording itself stays as it is."));
     below->addWidget(m_mayChange);
     all->addLayout(below);
     m_row = new ProposalRow(QStringLiteral("mend"), theme, this);
@@ -95,12 +95,15 @@ void MendPanel::refresh() {
     wishes.bar = m_bar->value();
     wishes.most = 4;
     m_mends.reset();
-    for (QPushButton* needs : {m_hear, m_write}) needs->setEnabled(false); // what is shown until then is of the song as it was
-    m_worker.start([document = m_session.doc.document(), landing = m_session.doc.sharedLanding(), wishes](const Task& task) { return compare(document, *landing, wishes, task); },
+    for (QPushButton* needs : {m_hear, m_write})
+        needs->setEnabled(false); // what is shown until then is of the song as it was
+    m_worker.start([document = m_session.doc.document(), landing = m_session.doc.sharedLanding(),
+                    wishes](const Task& task) { return compare(document, *landing, wishes, task); },
                    [this](Result<Compared> compared) { showCompared(std::move(compared)); });
 }
 
-Result<MendPanel::Compared> MendPanel::compare(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task) {
+Result<MendPanel::Compared> MendPanel::compare(const Document& document, const Landing& landing,
+                                               const MusicMendWishes& wishes, const Task& task) {
     auto mends = mendMusic(document, landing, wishes, task);
     if (!mends) return tl::unexpected(mends.error());
     Compared out{std::move(*mends), {}};
@@ -110,11 +113,18 @@ Result<MendPanel::Compared> MendPanel::compare(const Document& document, const L
         if (!then) break;
         Landing landed = land(*then, landing.limits);
         const auto& passes = landed.performance.passes;
-        const auto begun = std::count_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.start < landed.grid.end(); });
-        const auto good = std::count_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.start < landed.grid.end() && lands(landed.grid, p); });
+        const auto begun = std::count_if(passes.begin(), passes.end(),
+                                         [&](const PassPerformance& p) { return p.start < landed.grid.end(); });
+        const auto good = std::count_if(passes.begin(), passes.end(), [&](const PassPerformance& p) {
+            return p.start < landed.grid.end() && lands(landed.grid, p);
+        });
         const std::int64_t best = out.mends.mends.front().cost;
-        QString price = mend.cost == best ? tr("No mend of the music costs less than %1.").arg(best) : tr("It costs %1, %2 more than the best.").arg(mend.cost).arg(mend.cost - best);
-        price += tr(" The song is %1 then; %2.").arg(q(countsInWords(landed.grid.end())), q(someOf(good, begun, "pass", "passes", "lands", "land")));
+        QString price = mend.cost == best
+                            ? tr("No mend of the music costs less than %1.").arg(best)
+                            : tr("It costs %1, %2 more than the best.").arg(mend.cost).arg(mend.cost - best);
+        price +=
+            tr(" The song is %1 then; %2.")
+                .arg(q(countsInWords(landed.grid.end())), q(someOf(good, begun, "pass", "passes", "lands", "land")));
         out.rows.push_back({mendInWords(*document.map, mend), price.toStdString(), std::move(landed)});
     }
     out.mends.mends.resize(out.rows.size()); // the row and the list stay alike
@@ -123,10 +133,12 @@ Result<MendPanel::Compared> MendPanel::compare(const Document& document, const L
 
 void MendPanel::showCompared(Result<Compared> compared) {
     m_row->clear();
-    if (!compared) m_says->setText(QStringLiteral("◆ ") + q(compared.error().message));
+    if (!compared)
+        m_says->setText(QStringLiteral("◆ ") + q(compared.error().message));
     else {
         m_mends = std::move(compared->mends);
-        for (Tried& row : compared->rows) m_row->add(q(row.title), q(row.price), m_session.doc.landing(), std::move(row.then));
+        for (Tried& row : compared->rows)
+            m_row->add(q(row.title), q(row.price), m_session.doc.landing(), std::move(row.then));
         m_says->setText(says());
     }
     choose(0);
@@ -134,9 +146,14 @@ void MendPanel::showCompared(Result<Compared> compared) {
 
 QString MendPanel::says() const {
     if (!m_mends) return m_says->text();
-    if (!m_mends->mends.empty() && m_mends->mends.front().joints == 0) return tr("The dance lands as it is: the music need not be mended.");
-    if (recorded() && !m_session.song.sound()) return tr("The recording is not read yet, or not where it was: its joints can be heard and written when it is.");
-    return recorded() ? tr("The dance stays as it is. Listen to every joint before you decide: the arithmetic does not hear the singer.") : tr("The dance stays as it is. There is no recording: only the song's structure is changed.");
+    if (!m_mends->mends.empty() && m_mends->mends.front().joints == 0)
+        return tr("The dance lands as it is: the music need not be mended.");
+    if (recorded() && !m_session.song.sound())
+        return tr(
+            "The recording is not read yet, or not where it was: its joints can be heard and written when it is.");
+    return recorded()
+               ? tr("The dance stays as it is. Listen to every joint before you decide: the arithmetic does not hear the singer.")
+               : tr("The dance stays as it is. There is no recording: only the song's structure is changed.");
 }
 
 void MendPanel::choose(std::size_t index) {
@@ -146,7 +163,10 @@ void MendPanel::choose(std::size_t index) {
     m_hear->setEnabled(can && m_session.song.sound());
     m_write->setEnabled(can && (recorded() ? m_mayChange->isChecked() && m_session.song.sound() : true));
     m_write->setText(recorded() ? tr("Write the new song …") : tr("Take the new structure"));
-    m_write->setToolTip(can && !m_write->isEnabled() ? tr("Say first that you may change this recording") : tr("A new file with the joints faded on the beat, and its map beside it; it becomes the routine's song. The recording stays as it is."));
+    m_write->setToolTip(
+        can && !m_write->isEnabled()
+            ? tr("Say first that you may change this recording")
+            : tr("A new file with the joints faded on the beat, and its map beside it; it becomes the routine's song. The recording stays as it is."));
     m_mayChange->setVisible(recorded());
 }
 
@@ -163,7 +183,8 @@ void MendPanel::hearJoint() {
     const auto song = chosenSong();
     if (!song || song->joints.empty()) return;
     const std::size_t joint = m_nextJoint++ % song->joints.size();
-    m_session.transport.hearFigure(std::make_shared<const SongSound>(aroundJoint(*m_session.song.sound(), *song, joint)));
+    m_session.transport.hearFigure(
+        std::make_shared<const SongSound>(aroundJoint(*m_session.song.sound(), *song, joint)));
     Q_EMIT m_session.messages.told(tr("Joint %1 of %2.").arg(joint + 1).arg(song->joints.size()));
 }
 
@@ -171,30 +192,52 @@ void MendPanel::write(QString path) {
     if (!m_write->isEnabled()) return;
     auto song = chosenSong();
     if (!song) return Q_EMIT m_session.messages.told(q(song.error().message));
-    const QString title = q(m_session.doc.document().song.title.empty() ? m_session.doc.document().title : m_session.doc.document().song.title);
+    const QString title = q(m_session.doc.document().song.title.empty() ? m_session.doc.document().title
+                                                                        : m_session.doc.document().song.title);
     if (!recorded()) {
         m_session.doc.edit(songEdited(m_session.doc.document(), *song), tr("mend the music"));
         return;
     }
-    if (path.isEmpty()) path = askWhereToWrite(this, m_session, FolderFor::Songs, tr("Write the mended song"), tr("%1 mended").arg(QString(title).remove(QLatin1Char('/'))), {QStringLiteral("flac"), QStringLiteral("wav"), QStringLiteral("ogg")}, tr("Sound (*.flac *.wav *.ogg)"));
+    if (path.isEmpty())
+        path = askWhereToWrite(this, m_session, FolderFor::Songs, tr("Write the mended song"),
+                               tr("%1 mended").arg(QString(title).remove(QLatin1Char('/'))),
+                               {QStringLiteral("flac"), QStringLiteral("wav"), QStringLiteral("ogg")},
+                               tr("Sound (*.flac *.wav *.ogg)"));
     if (path.isEmpty()) return;
-    if (fileName(path) == m_session.doc.document().song.path) return Q_EMIT m_session.messages.told(tr("That is the recording itself, which stays as it is. Choose another name."));
-    QString table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");
+    if (fileName(path) == m_session.doc.document().song.path)
+        return Q_EMIT m_session.messages.told(
+            tr("That is the recording itself, which stays as it is. Choose another name."));
+    QString table =
+        QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");
     for (int n = 2; QFileInfo::exists(table); ++n) // another's table is not written over
-        table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(" %1.csv").arg(n);
+        table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() +
+                QStringLiteral(" %1.csv").arg(n);
     m_write->setEnabled(false);
     m_writer.start(
-        [sound = m_session.song.sound(), song = *song, file = fileName(path), csv = fileName(table)](const Task&) -> Result<FileFingerprint> {
-            if (const auto written = writeSound(spliced(*sound, song.sound), file); !written) return tl::unexpected(written.error());
-            if (const auto saved = writeFileAtomically(csv, mapToCsv(song.map)); !saved) return tl::unexpected(saved.error());
+        [sound = m_session.song.sound(), song = *song, file = fileName(path),
+         csv = fileName(table)](const Task&) -> Result<FileFingerprint> {
+            if (const auto written = writeSound(spliced(*sound, song.sound), file); !written)
+                return tl::unexpected(written.error());
+            if (const auto saved = writeFileAtomically(csv, mapToCsv(song.map)); !saved)
+                return tl::unexpected(saved.error());
             return fingerprintFile(file);
         },
-        [this, song = *song, path, table, title, revision = m_session.doc.revision()](const Result<FileFingerprint>& print) {
+        [this, song = *song, path, table, title,
+         revision = m_session.doc.revision()](const Result<FileFingerprint>& print) {
             choose(m_row->chosen());
             if (!print) return Q_EMIT m_session.messages.told(q(print.error().message));
-            const QString done = tr("%1 is written, with its map in %2.").arg(readable(QFileInfo(path).fileName()), readable(QFileInfo(table).fileName()));
-            if (revision != m_session.doc.revision()) return Q_EMIT m_session.messages.told(done + tr(" The routine was changed meanwhile, so its song stays. Open the new one from the Song menu."));
-            const SongReference file{fileName(path), print->bytes, print->hash, song.map.end, (title + tr(", mended")).toStdString(), m_session.doc.document().song.artist};
+            const QString done = tr("%1 is written, with its map in %2.")
+                                     .arg(readable(QFileInfo(path).fileName()), readable(QFileInfo(table).fileName()));
+            if (revision != m_session.doc.revision())
+                return Q_EMIT m_session.messages.told(
+                    done +
+                    tr(" The routine was changed meanwhile, so its song stays. Open the new one from the Song menu."));
+            const SongReference file{fileName(path),
+                                     print->bytes,
+                                     print->hash,
+                                     song.map.end,
+                                     (title + tr(", mended")).toStdString(),
+                                     m_session.doc.document().song.artist};
             m_session.doc.edit(songEdited(m_session.doc.document(), song, file), tr("mend the music"));
             Q_EMIT m_session.messages.told(done);
         });

@@ -19,7 +19,8 @@ class ProposalRow;
 class Session;
 class WhenShown;
 
-/// "Mend the music instead": the fewest cuts and repeats of whole bars on which the unchanged dance lands, heard at each joint, and written as a new song.
+/// "Mend the music instead": the fewest cuts and repeats of whole bars on which the unchanged dance lands, heard at
+/// each joint, and written as a new song.
 class MendPanel : public QWidget {
     Q_OBJECT
 public:
@@ -27,7 +28,8 @@ public:
     void begin();
     void choose(std::size_t index);
     void hearJoint(); ///< some seconds around a joint of the chosen mend; again the next joint
-    /// Writes the chosen mend's sound and its map beside it (path with the ending csv), and takes the new song. An empty path asks for one. Of a song without a recording the map alone is taken.
+    /// Writes the chosen mend's sound and its map beside it (path with the ending csv), and takes the new song. An
+    /// empty path asks for one. Of a song without a recording the map alone is taken.
     void write(QString path = {});
     [[nodiscard]] const MusicMends* mends() const { return m_mends ? &*m_mends : nullptr; }
     [[nodiscard]] QString says() const;
@@ -42,7 +44,8 @@ private:
         std::vector<Tried> rows; ///< of each mend
     };
     void refresh();
-    static Result<Compared> compare(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task);
+    static Result<Compared> compare(const Document& document, const Landing& landing, const MusicMendWishes& wishes,
+                                    const Task& task);
     void showCompared(Result<Compared> compared);
     [[nodiscard]] Result<EditedSong> chosenSong() const;
     [[nodiscard]] bool recorded() const; ///< the song has a recording, read or not

@@ -1,9 +1,10 @@
 #include "app/arrange/part_chain.h"
 
-#include "app/widgets/flow_layout.h"
-#include "app/base/session.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/session.h"
 #include "app/widgets/figure_list.h"
+#include "app/widgets/flow_layout.h"
 
 #include <QAbstractItemView>
 #include <QCompleter>
@@ -19,13 +20,11 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
 // ---------------------------------------------------------------- one figure
 
-ChainLink::ChainLink(const Theme& theme, QWidget* parent) : QPushButton(parent), m_theme(theme) { setCursor(Qt::PointingHandCursor); }
+ChainLink::ChainLink(const Theme& theme, QWidget* parent) : QPushButton(parent), m_theme(theme) {
+    setCursor(Qt::PointingHandCursor);
+}
 
 void ChainLink::show(const QString& name, const QString& counts, bool chosen) {
     setText(name);
@@ -82,14 +81,16 @@ void ChainLink::mouseMoveEvent(QMouseEvent* event) {
 
 // ---------------------------------------------------------------- placing
 
-std::optional<Edit> placingEdit(const Routine& routine, const FigureDesk& desk, const QString& name, PartId part, PlacementId before) {
+std::optional<Edit> placingEdit(const Routine& routine, const FigureDesk& desk, const QString& name, PartId part,
+                                PlacementId before) {
     const QString wanted = name.trimmed();
     if (wanted.isEmpty()) return std::nullopt;
     const auto same = [&](const std::string& other) { return q(other).compare(wanted, Qt::CaseInsensitive) == 0; };
     for (const Figure& figure : routine.figures)
         if (!figure.name.empty() && same(figure.name)) return PlaceFigure{part, figure.id, before};
     for (const Part& other : routine.parts)
-        if (wanted.compare(PartChain::tr("part %1").arg(q(other.name)), Qt::CaseInsensitive) == 0) return PlacePart{part, other.id, before};
+        if (wanted.compare(PartChain::tr("part %1").arg(q(other.name)), Qt::CaseInsensitive) == 0)
+            return PlacePart{part, other.id, before};
     for (const ShownFigure& shown : desk.figures())
         if (!shown.inRoutine() && same(shown.card.name)) return PlaceFigures{part, {shown.toPlace()}, before};
     return PlaceFigures{part, {{{}, {wanted.toStdString(), {}, std::nullopt, {}}, {}}}, before};
@@ -97,14 +98,16 @@ std::optional<Edit> placingEdit(const Routine& routine, const FigureDesk& desk, 
 
 // ---------------------------------------------------------------- the chain
 
-PartChain::PartChain(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_desk(desk), m_theme(theme) {
+PartChain::PartChain(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_desk(desk), m_theme(theme) {
     setAcceptDrops(true);
     m_flow = new FlowLayout(theme.px(4), this);
     m_type = new QLineEdit(this);
     m_type->setObjectName(QStringLiteral("typeFigure"));
     m_type->setAccessibleName(tr("A figure to put at the caret"));
     m_type->setPlaceholderText(tr("type a figure"));
-    m_type->setToolTip(tr("Type a figure's name and press Enter: it comes behind the chosen figure. Names of the routine and the vocabulary are offered; a new name makes a new figure (Ctrl+I)"));
+    m_type->setToolTip(tr(
+        "Type a figure's name and press Enter: it comes behind the chosen figure. Names of the routine and the vocabulary are offered; a new name makes a new figure (Ctrl+I)"));
     m_type->setFixedWidth(theme.px(170));
     m_type->setFont(theme.words(14, Weight::Medium));
     auto* completer = new QCompleter(this);
@@ -120,20 +123,25 @@ PartChain::PartChain(Session& session, FigureDesk& desk, const Theme& theme, QWi
         for (const ShownFigure& shown : m_desk.figures())
             if (!names.contains(q(shown.card.name))) names << q(shown.card.name);
         for (const Part& other : m_session.doc.document().routine.parts)
-            if (!containsPart(m_session.doc.document().routine, other.id, m_part)) names << tr("part %1").arg(q(other.name));
+            if (!containsPart(m_session.doc.document().routine, other.id, m_part))
+                names << tr("part %1").arg(q(other.name));
         static_cast<QStringListModel*>(completer->model())->setStringList(names);
     });
-    // Enter on a name that is offered is told twice: as Enter, and, after it, as the name chosen, which is then written into the field once more.
+    // Enter on a name that is offered is told twice: as Enter, and, after it, as the name chosen, which is then written
+    // into the field once more.
     connect(m_type, &QLineEdit::returnPressed, this, [this, completer] {
         if (!completer->popup()->isVisible() || !completer->popup()->currentIndex().isValid()) placeTyped();
     });
-    connect(completer, qOverload<const QString&>(&QCompleter::activated), this, &PartChain::placeTyped, Qt::QueuedConnection);
+    connect(completer, qOverload<const QString&>(&QCompleter::activated), this, &PartChain::placeTyped,
+            Qt::QueuedConnection);
     connect(&session.doc, &DocumentSession::documentChanged, this, &PartChain::rebuild);
 }
 
 const Part* PartChain::shown() const { return findPart(m_session.doc.document().routine, m_part); }
 
-bool PartChain::isChosen(PlacementId id) const { return std::find(m_chosen.begin(), m_chosen.end(), id) != m_chosen.end(); }
+bool PartChain::isChosen(PlacementId id) const {
+    return std::find(m_chosen.begin(), m_chosen.end(), id) != m_chosen.end();
+}
 
 std::optional<Placement> PartChain::chosen() const {
     const Part* part = shown();
@@ -152,17 +160,20 @@ void PartChain::showPart(PartId part) {
 
 void PartChain::choose(std::optional<PlacementId> placement, bool extend) {
     const Part* part = shown();
-    if (!placement || !part) m_chosen.clear();
+    if (!placement || !part)
+        m_chosen.clear();
     else if (extend && !m_chosen.empty()) { // from the one chosen first to this one
         std::vector<PlacementId> all;
         for (const Placement& p : part->figures) all.push_back(p.id);
-        const auto a = std::find(all.begin(), all.end(), m_chosen.front()), b = std::find(all.begin(), all.end(), *placement);
+        const auto a = std::find(all.begin(), all.end(), m_chosen.front()),
+                   b = std::find(all.begin(), all.end(), *placement);
         if (a != all.end() && b != all.end()) {
             const PlacementId anchor = m_chosen.front();
             m_chosen.assign(std::min(a, b), std::max(a, b) + 1);
             if (m_chosen.front() != anchor) std::reverse(m_chosen.begin(), m_chosen.end());
         }
-    } else m_chosen = {*placement};
+    } else
+        m_chosen = {*placement};
     m_shownAs.clear();
     rebuild();
     Q_EMIT chosenChanged();
@@ -175,7 +186,9 @@ void PartChain::rebuild() {
     for (const auto& one : m_session.doc.landing().performance.parts)
         if (one->part == m_part) reading = one.get();
     if (!part || !reading) return;
-    std::erase_if(m_chosen, [&](PlacementId id) { return std::none_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == id; }); });
+    std::erase_if(m_chosen, [&](PlacementId id) {
+        return std::none_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == id; });
+    });
     struct Shown {
         PlacementId id;
         QString name, counts, about;
@@ -193,15 +206,20 @@ void PartChain::rebuild() {
             }
         const Figure* figure = findFigure(routine, placed.figure);
         const Part* inner = findPart(routine, placed.part);
-        QString name = inner ? tr("part %1").arg(q(inner->name)) : figure && !figure->name.empty() ? q(figure->name) : tr("typed steps");
+        QString name = inner                             ? tr("part %1").arg(q(inner->name))
+                       : figure && !figure->name.empty() ? q(figure->name)
+                                                         : tr("typed steps");
         if (!placed.version.empty()) name += tr(", %1").arg(q(placed.version));
         if (placed.mirrored) name += tr(", other side");
         if (placed.exchanged) name += tr(", exchanged");
         if (!placed.bars.none()) name += tr(", in %1").arg(placed.bars.danced);
         const QString counts = q(toSpokenCount(length));
-        const QString about = tr("%1, %2, from count %3 of part %4").arg(name, q(countsInWords(length)), q(toSpokenCount(start + lc::counts(1))), q(part->name));
+        const QString about =
+            tr("%1, %2, from count %3 of part %4")
+                .arg(name, q(countsInWords(length)), q(toSpokenCount(start + lc::counts(1))), q(part->name));
         all.push_back({placed.id, name, counts, about});
-        key += QString::number(placed.id.value) + name + counts + about + (isChosen(placed.id) ? QStringLiteral("*") : QStringLiteral("|"));
+        key += QString::number(placed.id.value) + name + counts + about +
+               (isChosen(placed.id) ? QStringLiteral("*") : QStringLiteral("|"));
     }
     if (key == m_shownAs && !m_links.empty()) return;
     m_shownAs = key;
@@ -226,10 +244,13 @@ void PartChain::rebuild() {
         link->show(all[i].name, all[i].counts, isChosen(all[i].id));
         link->setObjectName(QStringLiteral("figure%1").arg(i));
         link->setAccessibleName(all[i].about);
-        link->setToolTip(all[i].about + tr("\nArrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the other ways of dancing it are in the menu of the right button"));
+        link->setToolTip(
+            all[i].about +
+            tr("\nArrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the other ways of dancing it are in the menu of the right button"));
         link->setContextMenuPolicy(Qt::CustomContextMenu);
         const PlacementId id = all[i].id;
-        connect(link, &QPushButton::clicked, this, [this, id] { choose(id, QGuiApplication::keyboardModifiers() & Qt::ShiftModifier); });
+        connect(link, &QPushButton::clicked, this,
+                [this, id] { choose(id, QGuiApplication::keyboardModifiers() & Qt::ShiftModifier); });
         connect(link, &ChainLink::keyed, this, [this, id](QKeyEvent* event) { linkKeyed(event, id); });
         connect(link, &ChainLink::dragged, this, [this, id] {
             auto* drag = new QDrag(this);
@@ -268,13 +289,17 @@ bool PartChain::place(const QString& name, PlacementId before) {
     if (!edit || !place(*edit, name.trimmed())) return false;
     const auto* fresh = std::get_if<PlaceFigures>(&*edit);
     const bool isNew = fresh && fresh->figures.front().card.lines.empty();
-    if (isNew) Q_EMIT m_session.messages.told(tr("%1 is a new figure: type its steps below. If another was meant, undo and choose it from those offered.").arg(name.trimmed()));
+    if (isNew)
+        Q_EMIT m_session.messages.told(
+            tr("%1 is a new figure: type its steps below. If another was meant, undo and choose it from those offered.")
+                .arg(name.trimmed()));
     return isNew;
 }
 
 bool PartChain::place(const Edit& edit, const QString& name) {
     std::vector<Edit> edits{edit};
-    if (m_session.doc.document().routine.passes.empty()) edits.emplace_back(InsertPass{0, m_part}); // so that it is seen on the song at once
+    if (m_session.doc.document().routine.passes.empty())
+        edits.emplace_back(InsertPass{0, m_part}); // so that it is seen on the song at once
     Made made;
     if (!m_session.doc.edit(edits, tr("place %1").arg(name), &made)) return false;
     if (!made.placements.empty()) choose(made.placements.back()); // the caret goes behind what was placed
@@ -285,7 +310,8 @@ void PartChain::placeShown(const QString& key) { placeShown(key, behindCaret());
 
 void PartChain::placeShown(const QString& key, PlacementId before) {
     m_desk.open();
-    if (const ShownFigure* shown = m_desk.figureWith(key)) place(PlaceFigures{m_part, {shown->toPlace()}, before}, q(shown->card.name));
+    if (const ShownFigure* shown = m_desk.figureWith(key))
+        place(PlaceFigures{m_part, {shown->toPlace()}, before}, q(shown->card.name));
 }
 
 void PartChain::placeTyped() {
@@ -293,15 +319,18 @@ void PartChain::placeTyped() {
     if (name.trimmed().isEmpty()) return;
     const bool isNew = place(name, behindCaret());
     m_type->clear();
-    if (isNew) Q_EMIT stepsWanted();
-    else m_type->setFocus(Qt::OtherFocusReason);
+    if (isNew)
+        Q_EMIT stepsWanted();
+    else
+        m_type->setFocus(Qt::OtherFocusReason);
 }
 
 void PartChain::typeFigure() { m_type->setFocus(Qt::ShortcutFocusReason); }
 
 bool PartChain::needChosen() {
     if (!m_chosen.empty()) return true;
-    Q_EMIT m_session.messages.told(tr("Choose a figure of the part first: click it, or go to it with Tab and the arrows."));
+    Q_EMIT m_session.messages.told(
+        tr("Choose a figure of the part first: click it, or go to it with Tab and the arrows."));
     return false;
 }
 
@@ -330,10 +359,13 @@ void PartChain::moveChosen(int by) {
         if (isChosen(figures[i].id)) {
             inOrder.push_back(figures[i].id);
             first = std::min(first, i);
-        } else others.push_back(figures[i].id);
+        } else
+            others.push_back(figures[i].id);
     const auto to = static_cast<std::ptrdiff_t>(first) + by;
     if (to < 0 || to > static_cast<std::ptrdiff_t>(others.size())) return;
-    m_session.doc.edit(MovePlacements{inOrder, m_part, to < static_cast<std::ptrdiff_t>(others.size()) ? others[static_cast<std::size_t>(to)] : PlacementId{}});
+    m_session.doc.edit(MovePlacements{
+        inOrder, m_part,
+        to < static_cast<std::ptrdiff_t>(others.size()) ? others[static_cast<std::size_t>(to)] : PlacementId{}});
 }
 
 template <typename Change>
@@ -357,21 +389,28 @@ void PartChain::toggleExchanged() {
 }
 
 void PartChain::danceInBars(int danced) {
-    const int written = m_session.doc.landing().grid.regularSet() / std::max(1, m_session.doc.document().scheme.barsPerSet);
-    changeChosen(tr("in bars of %1").arg(danced), [&](Placement& p) { p.bars = danced == written || danced == 0 ? Rebar{} : Rebar{written, danced}; });
+    const int written =
+        m_session.doc.landing().grid.regularSet() / std::max(1, m_session.doc.document().scheme.barsPerSet);
+    changeChosen(tr("in bars of %1").arg(danced), [&](Placement& p) {
+        p.bars = danced == written || danced == 0 ? Rebar{} : Rebar{written, danced};
+    });
 }
 
 void PartChain::fillMenu(QMenu& menu) {
     menu.addAction(tr("Repeat it"), this, &PartChain::repeatChosen)->setShortcut(QKeySequence(Qt::CTRL | Qt::Key_D));
     menu.addAction(tr("Dance it to the other side"), this, &PartChain::toggleMirrored);
-    if (m_session.doc.document().routine.roles.size() > 1) menu.addAction(tr("Partners exchange lines"), this, &PartChain::toggleExchanged);
-    menu.addAction(m_chosen.size() > 1 ? tr("Reverse the order of those chosen") : tr("Reverse the order of the part"), this, &PartChain::reverseChosen);
+    if (m_session.doc.document().routine.roles.size() > 1)
+        menu.addAction(tr("Partners exchange lines"), this, &PartChain::toggleExchanged);
+    menu.addAction(m_chosen.size() > 1 ? tr("Reverse the order of those chosen") : tr("Reverse the order of the part"),
+                   this, &PartChain::reverseChosen);
     const auto one = chosen();
     const Figure* figure = one ? findFigure(m_session.doc.document().routine, one->figure) : nullptr;
     if (figure && !figure->facts.versions.empty()) {
         auto* versions = menu.addMenu(tr("Version"));
         const auto add = [&](const QString& name, const std::string& version) {
-            auto* action = versions->addAction(name, this, [this, version] { changeChosen(tr("another version"), [&](Placement& p) { p.version = version; }); });
+            auto* action = versions->addAction(name, this, [this, version] {
+                changeChosen(tr("another version"), [&](Placement& p) { p.version = version; });
+            });
             action->setCheckable(true);
             action->setChecked(one->version == version);
         };
@@ -406,9 +445,12 @@ void PartChain::linkKeyed(QKeyEvent* event, PlacementId id) {
             if (!isChosen(id)) choose(id);
             return moveChosen(right ? 1 : -1);
         }
-        if (right && at + 1 < figures.size()) go(at + 1);
-        else if (!right && at > 0) go(at - 1);
-        else if (right) typeFigure();
+        if (right && at + 1 < figures.size())
+            go(at + 1);
+        else if (!right && at > 0)
+            go(at - 1);
+        else if (right)
+            typeFigure();
         return;
     }
     case Qt::Key_Home: return go(0);
@@ -430,14 +472,17 @@ void PartChain::linkKeyed(QKeyEvent* event, PlacementId id) {
 }
 
 void PartChain::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasFormat(QString::fromLatin1(placementMime)) || event->mimeData()->hasFormat(QString::fromLatin1(figureMime))) event->acceptProposedAction();
+    if (event->mimeData()->hasFormat(QString::fromLatin1(placementMime)) ||
+        event->mimeData()->hasFormat(QString::fromLatin1(figureMime)))
+        event->acceptProposedAction();
 }
 
 void PartChain::dropEvent(QDropEvent* event) {
     PlacementId before;
     for (const auto& [id, link] : m_links) { // before the first link whose middle lies behind the pointer in its line
         const QRect box = link->geometry();
-        if (event->position().y() < box.top() || (event->position().y() <= box.bottom() && event->position().x() < box.center().x())) {
+        if (event->position().y() < box.top() ||
+            (event->position().y() <= box.bottom() && event->position().x() < box.center().x())) {
             before = id;
             break;
         }
@@ -448,7 +493,9 @@ void PartChain::dropEvent(QDropEvent* event) {
         return;
     }
     const PlacementId moved{event->mimeData()->data(QString::fromLatin1(placementMime)).toUInt()};
-    if (moved != before) m_session.doc.edit(MovePlacements{isChosen(moved) ? m_chosen : std::vector<PlacementId>{moved}, m_part, isChosen(before) ? PlacementId{} : before});
+    if (moved != before)
+        m_session.doc.edit(MovePlacements{isChosen(moved) ? m_chosen : std::vector<PlacementId>{moved}, m_part,
+                                          isChosen(before) ? PlacementId{} : before});
 }
 
 } // namespace lc::app

@@ -43,7 +43,8 @@ private:
     QPoint m_pressed;
 };
 
-/// A part as the chain of its figures. One or several can be chosen; a name typed at the caret, which stands behind the chosen figure, puts that figure there.
+/// A part as the chain of its figures. One or several can be chosen; a name typed at the caret, which stands behind the
+/// chosen figure, puts that figure there.
 class PartChain : public QWidget {
     Q_OBJECT
 public:
@@ -54,7 +55,7 @@ public:
     [[nodiscard]] std::optional<Placement> chosen() const;
     void choose(std::optional<PlacementId> placement, bool extend = false);
     void placeShown(const QString& key); ///< one of the figures at hand, by its key, at the caret
-    void typeFigure(); ///< goes to the field at the caret
+    void typeFigure();                   ///< goes to the field at the caret
     [[nodiscard]] QLineEdit* field() const { return m_type; }
 
     // What can be done to the figures chosen; each says what to do where none is
@@ -83,7 +84,7 @@ private:
     [[nodiscard]] const Part* shown() const;
     [[nodiscard]] bool isChosen(PlacementId id) const;
     [[nodiscard]] bool needChosen();
-    [[nodiscard]] PlacementId behindCaret() const; ///< the figure before which a new one comes; none = the end
+    [[nodiscard]] PlacementId behindCaret() const;       ///< the figure before which a new one comes; none = the end
     bool place(const QString& name, PlacementId before); ///< whether it is a new figure
     bool place(const Edit& edit, const QString& name);
     void placeShown(const QString& key, PlacementId before);
@@ -101,8 +102,10 @@ private:
     QString m_shownAs;
 };
 
-/// Edits that put a figure into a part: one of the routine by its name, else one at hand under that name, else a new one that has no steps yet.
-[[nodiscard]] std::optional<Edit> placingEdit(const Routine& routine, const FigureDesk& desk, const QString& name, PartId part, PlacementId before);
+/// Edits that put a figure into a part: one of the routine by its name, else one at hand under that name, else a new
+/// one that has no steps yet.
+[[nodiscard]] std::optional<Edit> placingEdit(const Routine& routine, const FigureDesk& desk, const QString& name,
+                                              PartId part, PlacementId before);
 
 inline constexpr const char* placementMime = "application/x-liftcount-placement";
 

@@ -1,10 +1,11 @@
 #include "app/arrange/part_editor.h"
 
-#include "app/widgets/notation_edit.h"
 #include "app/arrange/part_chain.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
+#include "app/widgets/notation_edit.h"
 #include "core/base/clock_text.h"
 #include "core/routine/order_text.h"
 #include "core/routine/routine_figures.h"
@@ -21,7 +22,6 @@
 namespace lc::app {
 
 namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
 
 /// "32 counts, 28 weight changes, left to right, ¼ R"
 QString summaryOf(const NotationReading& line) {
@@ -31,14 +31,17 @@ QString summaryOf(const NotationReading& line) {
     const Foot out = feet.empty() ? in : feet.back().freeAfter;
     Eighths turn;
     for (const Action& a : line.actions) turn += a.turn;
-    QString words = q(countsInWords(line.length)) + PartEditor::tr(", %1 weight changes, starts %2, then %3 free")
-                                                        .arg(weightChanges(line.actions)).arg(needed ? q(freeFootInWords(in)) : PartEditor::tr("either foot"), q(freeFootInWords(out)));
+    QString words = q(countsInWords(line.length)) +
+                    PartEditor::tr(", %1 weight changes, starts %2, then %3 free")
+                        .arg(weightChanges(line.actions))
+                        .arg(needed ? q(freeFootInWords(in)) : PartEditor::tr("either foot"), q(freeFootInWords(out)));
     if (turn.value != 0) words += PartEditor::tr(", turns %1").arg(q(turnInWords(turn)));
     return words;
 }
 } // namespace
 
-PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_desk(desk), m_theme(theme) {
+PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_desk(desk), m_theme(theme) {
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
     all->setSpacing(theme.px(4));
@@ -97,11 +100,13 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
         showOrder();
     });
     connect(m_start, &QComboBox::activated, this, [this](int index) {
-        if (index == 0) m_session.doc.edit(SetStart{std::nullopt});
+        if (index == 0)
+            m_session.doc.edit(SetStart{std::nullopt});
         else if (index == m_start->count() - 1) {
             const auto seconds = m_session.doc.landing().grid.secondsAt(counts(wholeCounts(m_session.transport.now())));
             if (seconds) m_session.doc.edit(SetStart{*seconds});
-        } else m_session.doc.edit(SetStart{m_start->itemData(index).toDouble()});
+        } else
+            m_session.doc.edit(SetStart{m_start->itemData(index).toDouble()});
         showStart();
     });
     connect(&session.doc, &DocumentSession::documentChanged, this, &PartEditor::refresh);
@@ -118,8 +123,10 @@ void PartEditor::choosePart(PartId part) {
 }
 
 void PartEditor::editFirstLine() {
-    if (!m_lines.empty() && !m_lines.front().edit->isHidden()) m_lines.front().edit->setFocus(Qt::ShortcutFocusReason);
-    else m_chain->typeFigure();
+    if (!m_lines.empty() && !m_lines.front().edit->isHidden())
+        m_lines.front().edit->setFocus(Qt::ShortcutFocusReason);
+    else
+        m_chain->typeFigure();
 }
 
 void PartEditor::editOrder() {
@@ -152,7 +159,8 @@ const Figure* PartEditor::shownFigure() const {
     if (const auto placed = m_chain->chosen()) return findFigure(routine, placed->figure);
     const Part* part = findPart(routine, m_part);
     for (std::size_t i = 0; part && i < part->figures.size(); ++i)
-        if (const Figure* figure = findFigure(routine, part->figures[i].figure); figure && figure->name.empty()) return figure;
+        if (const Figure* figure = findFigure(routine, part->figures[i].figure); figure && figure->name.empty())
+            return figure;
     return nullptr;
 }
 
@@ -173,18 +181,25 @@ void PartEditor::showLines() {
     QString about;
     if (figure && !figure->name.empty()) {
         const int times = timesDanced(routine, figure->id);
-        about = times == 1 ? tr("%1, danced once. Its lines are changed wherever it stands.").arg(q(figure->name)) : tr("%1, danced %2 times. Its lines are changed wherever it stands.").arg(q(figure->name)).arg(times);
+        about =
+            times == 1
+                ? tr("%1, danced once. Its lines are changed wherever it stands.").arg(q(figure->name))
+                : tr("%1, danced %2 times. Its lines are changed wherever it stands.").arg(q(figure->name)).arg(times);
     } else if (!figure && !part.figures.empty())
         for (const auto& reading : m_session.doc.landing().performance.parts)
-            if (reading->part == m_part) about = tr("Part %1: %2. Choose a figure to see and change its lines.").arg(q(part.name), q(countsInWords(reading->length)));
+            if (reading->part == m_part)
+                about = tr("Part %1: %2. Choose a figure to see and change its lines.")
+                            .arg(q(part.name), q(countsInWords(reading->length)));
     m_about->setText(about);
     m_about->setVisible(!about.isEmpty());
 }
 
 void PartEditor::lineTyped(RoleId role, const QString& text) {
     const Figure* figure = shownFigure();
-    if (figure && !figure->name.empty()) m_session.doc.edit(SetFigureLine{figure->id, role, text.toStdString()});
-    else m_session.doc.edit(SetLine{m_part, role, text.toStdString()});
+    if (figure && !figure->name.empty())
+        m_session.doc.edit(SetFigureLine{figure->id, role, text.toStdString()});
+    else
+        m_session.doc.edit(SetLine{m_part, role, text.toStdString()});
 }
 
 void PartEditor::rebuildParts() {
@@ -218,17 +233,20 @@ void PartEditor::rebuildParts() {
             if (parts[i].id == m_part) return choosePart(parts[i + 1].id);
     });
     if (routine.parts.size() > 1)
-        add(tr("Remove part"), tr("Take this part and its passes out; Undo brings them back"), "removePart", [this] { m_session.doc.edit(RemovePart{m_part}); });
+        add(tr("Remove part"), tr("Take this part and its passes out; Undo brings them back"), "removePart",
+            [this] { m_session.doc.edit(RemovePart{m_part}); });
     m_parts->addStretch();
     if (routine.roles.size() < 8)
         add(tr("Add a role"), tr("Another line: leader and follower, or rows"), "addRole", [this] {
             const auto& roles = m_session.doc.document().routine.roles;
             if (roles.size() == 1 && roles.front().name == "everyone")
                 m_session.doc.edit({RenameRole{roles.front().id, "leader"}, AddRole{"follower"}}, tr("role follower"));
-            else m_session.doc.edit(AddRole{"role " + std::to_string(roles.size() + 1)});
+            else
+                m_session.doc.edit(AddRole{"role " + std::to_string(roles.size() + 1)});
         });
     if (routine.roles.size() > 1)
-        add(tr("Remove the last role"), tr("Take the last line out; Undo brings it back"), "removeRole", [this] { m_session.doc.edit(RemoveRole{m_session.doc.document().routine.roles.back().id}); });
+        add(tr("Remove the last role"), tr("Take the last line out; Undo brings it back"), "removeRole",
+            [this] { m_session.doc.edit(RemoveRole{m_session.doc.document().routine.roles.back().id}); });
 }
 
 void PartEditor::rebuildLines() {
@@ -240,25 +258,31 @@ void PartEditor::rebuildLines() {
     m_lines.clear();
     int row = 0;
     for (const Role& role : m_session.doc.document().routine.roles) {
-        Line line{role.id, new QLineEdit(this), new NotationEdit(m_theme, this), paragraph({}, m_theme.words(12), m_theme.colours().ink2, this)};
+        Line line{role.id, new QLineEdit(this), new NotationEdit(m_theme, this),
+                  paragraph({}, m_theme.words(12), m_theme.colours().ink2, this)};
         line.name->setFixedWidth(m_theme.px(92));
         line.name->setFont(m_theme.words(13, Weight::Semibold));
-        line.name->setStyleSheet(QStringLiteral("QLineEdit{border:none;background:transparent;padding:2px;font-weight:600;color:%1;}QLineEdit:focus{border:2px solid %2;padding:0px;background:%3;}")
-                                     .arg(m_theme.role(row / 2).name(), m_theme.colours().ink.name(), m_theme.colours().sheet.name()));
+        line.name->setStyleSheet(
+            QStringLiteral(
+                "QLineEdit{border:none;background:transparent;padding:2px;font-weight:600;color:%1;}QLineEdit:focus{border:2px solid %2;padding:0px;background:%3;}")
+                .arg(m_theme.role(row / 2).name(), m_theme.colours().ink.name(), m_theme.colours().sheet.name()));
         line.name->setToolTip(tr("Name of this role; click to change it"));
         line.name->setAccessibleName(tr("Name of role %1").arg(row / 2 + 1));
         line.edit->setObjectName(QStringLiteral("line%1").arg(row / 2));
         line.edit->setAccessibleName(tr("Counts of %1").arg(q(role.name)));
-        line.edit->setPlaceholderText(tr("the counts as you say them, for example 1 side R 2 behind L 3 side R 4 touch"));
+        line.edit->setPlaceholderText(
+            tr("the counts as you say them, for example 1 side R 2 behind L 3 side R 4 touch"));
         line.edit->setToolTip(tr("Counts with words, L or R, touch, wait, & and a, turns such as 1/4 R (Ctrl+E)"));
         m_grid->addWidget(line.name, row, 0, Qt::AlignTop);
         m_grid->addWidget(line.edit, row, 1);
         m_grid->addWidget(line.summary, row + 1, 1);
-        connect(line.edit, &NotationEdit::typed, this, [this, id = role.id](const QString& text) { lineTyped(id, text); });
+        connect(line.edit, &NotationEdit::typed, this,
+                [this, id = role.id](const QString& text) { lineTyped(id, text); });
         connect(line.edit, &NotationEdit::left, this, [this] { m_session.doc.closeTyping(); });
         connect(line.name, &QLineEdit::editingFinished, this, [this, id = role.id, name = line.name] {
             const Role* now = findRole(m_session.doc.document().routine, id);
-            if (now && name->text().trimmed().toStdString() != now->name) m_session.doc.edit(RenameRole{id, name->text().trimmed().toStdString()});
+            if (now && name->text().trimmed().toStdString() != now->name)
+                m_session.doc.edit(RenameRole{id, name->text().trimmed().toStdString()});
         });
         m_lines.push_back(line);
         row += 2;
@@ -274,22 +298,27 @@ void PartEditor::showSummaries() {
     for (Line& line : m_lines) {
         const std::string text = line.edit->toPlainText().toStdString();
         const Figure* figure = shownFigure();
-        const StepsReading read = readSteps(text, choicesFor(figure ? figure->facts.choices : std::nullopt, m_session.doc.document().routine.choices));
+        const StepsReading read = readSteps(
+            text, choicesFor(figure ? figure->facts.choices : std::nullopt, m_session.doc.document().routine.choices));
         const NotationReading& reading = read.reading;
         line.edit->offerNotation(q(read.line));
         line.edit->setReading(reading, !read.line.empty());
         line.edit->setWords(m_desk.words().sayable());
         if (reading.error) {
             line.edit->markBytes(reading.error->begin, reading.error->finish);
-            line.summary->setText(tr("◆ character %1: %2").arg(characterNumber(text, reading.error->begin)).arg(q(reading.error->text)));
+            line.summary->setText(
+                tr("◆ character %1: %2").arg(characterNumber(text, reading.error->begin)).arg(q(reading.error->text)));
         } else if (!reading.notes.empty()) {
             line.edit->markBytes(reading.notes.front().begin, reading.notes.front().finish);
             line.summary->setText(summaryOf(reading) + QStringLiteral(". ") + q(reading.notes.front().text));
         } else {
             line.edit->markBytes(0, 0);
-            line.summary->setText(text.empty() ? tr("Type what you say while you dance. Numbers that are left out are waits.") : summaryOf(reading));
+            line.summary->setText(text.empty()
+                                      ? tr("Type what you say while you dance. Numbers that are left out are waits.")
+                                      : summaryOf(reading));
         }
-        if (!reading.error && !read.line.empty()) line.summary->setText(tr("%1. Read as: %2 (F12 writes it so)").arg(line.summary->text(), q(read.line)));
+        if (!reading.error && !read.line.empty())
+            line.summary->setText(tr("%1. Read as: %2 (F12 writes it so)").arg(line.summary->text(), q(read.line)));
         if (!reading.error && !reading.questions.empty()) {
             line.edit->markBytes(reading.questions.front().begin, reading.questions.front().finish);
             line.summary->setText(tr("? %1 %2").arg(q(reading.questions.front().text), line.summary->text()));

@@ -20,8 +20,8 @@ class NotationEdit;
 class PartChain;
 class Session;
 
-/// Where parts are made: the chosen part as the chain of its figures, with a line for each role of the chosen figure (or of its typed steps), the order of
-/// the parts, and where the dance starts.
+/// Where parts are made: the chosen part as the chain of its figures, with a line for each role of the chosen figure
+/// (or of its typed steps), the order of the parts, and where the dance starts.
 class PartEditor : public QWidget {
     Q_OBJECT
 public:
@@ -48,7 +48,8 @@ private:
     void rebuildLines();
     void showLines();
     void showSummaries();
-    /// The figure whose lines are shown: the chosen one, else the part's typed steps; null where the part has only named ones and none is chosen.
+    /// The figure whose lines are shown: the chosen one, else the part's typed steps; null where the part has only
+    /// named ones and none is chosen.
     [[nodiscard]] const Figure* shownFigure() const;
     void lineTyped(RoleId role, const QString& text);
     void showOrder();

@@ -1,5 +1,6 @@
 #include "app/arrange/pass_list.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "core/exchange/routine_text.h"
 #include "core/reports/landing_report.h"
@@ -8,11 +9,8 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-PassModel::PassModel(Session& session, const Theme& theme, QObject* parent) : QAbstractTableModel(parent), m_session(session), m_theme(theme) {
+PassModel::PassModel(Session& session, const Theme& theme, QObject* parent)
+    : QAbstractTableModel(parent), m_session(session), m_theme(theme) {
     m_rows = static_cast<int>(session.doc.landing().performance.passes.size());
     connect(&session.doc, &DocumentSession::documentChanged, this, [this] {
         beginResetModel();
@@ -65,7 +63,8 @@ QString PassModel::cell(int row, Column column) const {
 /// What makes the pass differ beyond its other columns, and whether the music adds to it.
 QString PassModel::differs(PassId id) const {
     QStringList out;
-    if (const QString own = q(passToText(m_session.doc.document(), id, PassWords::Differences)); !own.isEmpty()) out << own;
+    if (const QString own = q(passToText(m_session.doc.document(), id, PassWords::Differences)); !own.isEmpty())
+        out << own;
     for (const PassPerformance& pass : m_session.doc.landing().performance.passes)
         if (pass.id == id && !pass.fromMusic.empty()) out << tr("by the music");
     return out.join(QStringLiteral("; "));
@@ -78,29 +77,42 @@ QVariant PassModel::data(const QModelIndex& index, int role) const {
     case Qt::DisplayRole:
     case Qt::EditRole: return cell(index.row(), column);
     case Qt::FontRole:
-        if (column == Phrase || column == FreeFoot || column == PartName) return m_theme.words(13, column == PartName ? Weight::Bold : Weight::Regular);
-        if (column == Verdict) return m_theme.words(13, cell(index.row(), Verdict) == QStringLiteral("lands") ? Weight::Regular : Weight::Bold);
+        if (column == Phrase || column == FreeFoot || column == PartName)
+            return m_theme.words(13, column == PartName ? Weight::Bold : Weight::Regular);
+        if (column == Verdict)
+            return m_theme.words(13, cell(index.row(), Verdict) == QStringLiteral("lands") ? Weight::Regular
+                                                                                           : Weight::Bold);
         return m_theme.numbers(12, column == Number);
-    case Qt::ForegroundRole: return column == Time || column == FreeFoot ? m_theme.colours().ink2 : m_theme.colours().ink;
+    case Qt::ForegroundRole:
+        return column == Time || column == FreeFoot ? m_theme.colours().ink2 : m_theme.colours().ink;
     case Qt::ToolTipRole:
-        if (column == RestartAfter) return tr("Counts after which this pass is cut; empty = danced whole. Double-click or F2 in the list to type.");
-        if (column == TagCounts) return tr("Extra counts after this pass; empty = none. Double-click or F2 in the list to type.");
+        if (column == RestartAfter)
+            return tr(
+                "Counts after which this pass is cut; empty = danced whole. Double-click or F2 in the list to type.");
+        if (column == TagCounts)
+            return tr("Extra counts after this pass; empty = none. Double-click or F2 in the list to type.");
         return {};
-    case Qt::AccessibleTextRole: return headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString() + QStringLiteral(" ") + cell(index.row(), column);
+    case Qt::AccessibleTextRole:
+        return headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString() + QStringLiteral(" ") +
+               cell(index.row(), column);
     default: return {};
     }
 }
 
 QVariant PassModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-    static const char* const names[] = {QT_TR_NOOP("pass"), QT_TR_NOOP("part"), QT_TR_NOOP("starts"), QT_TR_NOOP("count"), QT_TR_NOOP("music"), QT_TR_NOOP("running"), QT_TR_NOOP("phrase"),
-                                        QT_TR_NOOP("counts in"), QT_TR_NOOP("facing"), QT_TR_NOOP("free foot"), QT_TR_NOOP("danced"), QT_TR_NOOP("restart after"), QT_TR_NOOP("tag"), QT_TR_NOOP("differs"), QT_TR_NOOP("landing")};
+    static const char* const names[] = {QT_TR_NOOP("pass"),      QT_TR_NOOP("part"),      QT_TR_NOOP("starts"),
+                                        QT_TR_NOOP("count"),     QT_TR_NOOP("music"),     QT_TR_NOOP("running"),
+                                        QT_TR_NOOP("phrase"),    QT_TR_NOOP("counts in"), QT_TR_NOOP("facing"),
+                                        QT_TR_NOOP("free foot"), QT_TR_NOOP("danced"),    QT_TR_NOOP("restart after"),
+                                        QT_TR_NOOP("tag"),       QT_TR_NOOP("differs"),   QT_TR_NOOP("landing")};
     return tr(names[section]);
 }
 
 Qt::ItemFlags PassModel::flags(const QModelIndex& index) const {
     Qt::ItemFlags flags = QAbstractTableModel::flags(index);
-    if (index.column() == RestartAfter || index.column() == TagCounts || index.column() == Differs) flags |= Qt::ItemIsEditable;
+    if (index.column() == RestartAfter || index.column() == TagCounts || index.column() == Differs)
+        flags |= Qt::ItemIsEditable;
     return flags;
 }
 
@@ -108,13 +120,16 @@ bool PassModel::setData(const QModelIndex& index, const QVariant& value, int rol
     const auto pass = passOfRow(index.row());
     if (role != Qt::EditRole || !pass) return false;
     const QString text = value.toString().trimmed();
-    if (text == cell(index.row(), static_cast<Column>(index.column()))) return true; // looked at, not changed: a figure in the tag stays
-    const Pass& written = m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, *pass)];
+    if (text == cell(index.row(), static_cast<Column>(index.column())))
+        return true; // looked at, not changed: a figure in the tag stays
+    const Pass& written =
+        m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, *pass)];
     if (index.column() == Differs) {
         QStringList pieces = text.split(QLatin1Char(';'), Qt::SkipEmptyParts);
         for (QString& piece : pieces) piece = piece.trimmed();
         pieces.removeAll(tr("by the music")); // that is only told here
-        const auto edits = passFromText(m_session.doc.document(), *pass, pieces.join(QStringLiteral("; ")).toStdString(), PassWords::Differences);
+        const auto edits = passFromText(m_session.doc.document(), *pass,
+                                        pieces.join(QStringLiteral("; ")).toStdString(), PassWords::Differences);
         if (!edits) Q_EMIT m_session.messages.told(q(edits.error().message));
         return edits && (edits->empty() || m_session.doc.edit(*edits, tr("what makes a pass differ")));
     }
@@ -127,12 +142,17 @@ bool PassModel::setData(const QModelIndex& index, const QVariant& value, int rol
         }
         typed = *read;
     }
-    if (index.column() == RestartAfter) return m_session.doc.edit(SetRestart{*pass, typed ? std::optional(Restart{*typed, written.restart && written.restart->turnOn}) : std::nullopt});
-    if (index.column() == TagCounts) return m_session.doc.edit(SetTag{*pass, typed ? std::optional(Tag{*typed, written.tag && written.tag->countFromOne}) : std::nullopt});
+    if (index.column() == RestartAfter)
+        return m_session.doc.edit(SetRestart{
+            *pass, typed ? std::optional(Restart{*typed, written.restart && written.restart->turnOn}) : std::nullopt});
+    if (index.column() == TagCounts)
+        return m_session.doc.edit(
+            SetTag{*pass, typed ? std::optional(Tag{*typed, written.tag && written.tag->countFromOne}) : std::nullopt});
     return false;
 }
 
-PassList::PassList(Session& session, const Theme& theme, QWidget* parent) : QTableView(parent), m_model(new PassModel(session, theme, this)) {
+PassList::PassList(Session& session, const Theme& theme, QWidget* parent)
+    : QTableView(parent), m_model(new PassModel(session, theme, this)) {
     setModel(m_model);
     setAccessibleName(tr("Passes"));
     setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -146,7 +166,8 @@ PassList::PassList(Session& session, const Theme& theme, QWidget* parent) : QTab
     static constexpr int widths[] = {36, 44, 56, 46, 44, 56, 86, 66, 46, 66, 54, 84, 34, 94, 70};
     for (int c = 0; c < PassModel::ColumnCount; ++c) setColumnWidth(c, theme.px(widths[c]));
     horizontalHeader()->setStretchLastSection(true);
-    setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed | QAbstractItemView::AnyKeyPressed);
+    setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
+                    QAbstractItemView::AnyKeyPressed);
     setTabKeyNavigation(false);
     connect(selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
         if (m_following) return;

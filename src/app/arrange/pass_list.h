@@ -17,7 +17,24 @@ class Session;
 class PassModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { Number, PartName, Time, StartCount, MusicCount, RunningCount, Phrase, Offset, Facing, FreeFoot, Danced, RestartAfter, TagCounts, Differs, Verdict, ColumnCount };
+    enum Column {
+        Number,
+        PartName,
+        Time,
+        StartCount,
+        MusicCount,
+        RunningCount,
+        Phrase,
+        Offset,
+        Facing,
+        FreeFoot,
+        Danced,
+        RestartAfter,
+        TagCounts,
+        Differs,
+        Verdict,
+        ColumnCount
+    };
 
     PassModel(Session& session, const Theme& theme, QObject* parent = nullptr);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;

@@ -1,8 +1,9 @@
 #include "app/arrange/pass_panel.h"
 
-#include "app/widgets/notation_edit.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
+#include "app/widgets/notation_edit.h"
 #include "core/exchange/routine_text.h"
 #include "core/landing/binding.h"
 #include "core/reports/landing_report.h"
@@ -18,11 +19,8 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme) {
     setAccessibleName(tr("This pass"));
     setFixedWidth(theme.findings());
     auto* all = new QVBoxLayout(this);
@@ -39,8 +37,9 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     m_lines->setObjectName(QStringLiteral("passLines"));
     m_lines->setAccessibleName(tr("What makes this pass differ, a line each"));
     m_lines->setPlaceholderText(tr("as written. What differs: restart after 16, tag of 4, mirrored …"));
-    m_lines->setToolTip(tr("A line each: restart after 16 · tag of 4 · bridge of 4 after 8 · wait 2 · mirrored · exchanged · last change a touch · without figure 2 · figure 2 in version slow · figure 1 in bars of 3 for 4 · "
-                           "add after figure 2: Sway · ending End after 16 · canon 2 apart, ripple · pinned to Chorus (Ctrl+J)"));
+    m_lines->setToolTip(tr(
+        "A line each: restart after 16 · tag of 4 · bridge of 4 after 8 · wait 2 · mirrored · exchanged · last change a touch · without figure 2 · figure 2 in version slow · figure 1 in bars of 3 for 4 · "
+        "add after figure 2: Sway · ending End after 16 · canon 2 apart, ripple · pinned to Chorus (Ctrl+J)"));
     all->addWidget(m_lines);
     m_error = paragraph({}, theme.words(12), theme.colours().ink, this);
     m_error->hide();
@@ -48,7 +47,8 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     auto* row = new QHBoxLayout;
     m_bind = new QPushButton(tr("Bind to the music"), this);
     m_bind->setObjectName(QStringLiteral("bindToMusic"));
-    m_bind->setToolTip(tr("The line at the text cursor then stays with its place in the song, whichever pass is danced there"));
+    m_bind->setToolTip(
+        tr("The line at the text cursor then stays with its place in the song, whichever pass is danced there"));
     connect(m_bind, &QPushButton::clicked, this, &PassPanel::bindLineToMusic);
     row->addWidget(m_bind);
     row->addStretch();
@@ -57,13 +57,16 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     m_opening->setObjectName(QStringLiteral("opening"));
     m_opening->setAccessibleName(tr("Opening stance"));
     m_opening->setPlaceholderText(tr("opening: leader: left free, facing 12"));
-    m_opening->setToolTip(tr("How the first pass begins, a role each with semicolons between: leader: right free, facing 3; couple: closed, L-R"));
+    m_opening->setToolTip(tr(
+        "How the first pass begins, a role each with semicolons between: leader: right free, facing 3; couple: closed, L-R"));
     connect(m_opening, &QLineEdit::editingFinished, this, [this] {
         const QString text = m_opening->text().trimmed();
         if (text == q(openingToText(m_session.doc.document()))) return;
         const auto edit = openingFromText(m_session.doc.document(), text.toStdString());
-        if (edit) m_session.doc.edit(*edit);
-        else Q_EMIT m_session.messages.told(q(edit.error().message));
+        if (edit)
+            m_session.doc.edit(*edit);
+        else
+            Q_EMIT m_session.messages.told(q(edit.error().message));
     });
     all->addWidget(m_opening);
     m_mark = new QComboBox(this);
@@ -78,7 +81,8 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent) : QW
     });
     connect(m_mark->lineEdit(), &QLineEdit::editingFinished, this, [this] {
         const auto index = m_pass ? indexOfPass(m_session.doc.document().routine, *m_pass) : std::nullopt;
-        if (index && m_session.doc.document().routine.passes[*index].mark != m_mark->currentText().toStdString()) m_session.doc.edit(SetMark{*m_pass, m_mark->currentText().toStdString()});
+        if (index && m_session.doc.document().routine.passes[*index].mark != m_mark->currentText().toStdString())
+            m_session.doc.edit(SetMark{*m_pass, m_mark->currentText().toStdString()});
     });
     all->addWidget(m_mark);
     m_music = new QVBoxLayout;
@@ -108,7 +112,8 @@ void PassPanel::showPass(std::optional<PassId> pass) {
 void PassPanel::editLines() {
     m_lines->setFocus(Qt::ShortcutFocusReason);
     m_lines->moveCursor(QTextCursor::End);
-    if (!m_lines->toPlainText().isEmpty() && !m_lines->toPlainText().endsWith(QLatin1Char('\n'))) m_lines->insertPlainText(QStringLiteral("\n"));
+    if (!m_lines->toPlainText().isEmpty() && !m_lines->toPlainText().endsWith(QLatin1Char('\n')))
+        m_lines->insertPlainText(QStringLiteral("\n"));
 }
 
 QString PassPanel::says() const {
@@ -136,24 +141,37 @@ void PassPanel::refresh() {
     const PassRow row = passRow(m_session.doc.document(), landing, *pass);
     m_head->setText(tr("Pass %1, part %2").arg(pass->number).arg(q(row.partName)));
     const QString place = q(landing.grid.empty() ? std::string() : landing.grid.placeInWords(pass->start));
-    const bool timed = !row.startSeconds || place.contains(QLatin1Char('(') + q(row.startClock) + QLatin1Char(')')); // a section that shares its name says its time
+    const bool timed =
+        !row.startSeconds || place.contains(QLatin1Char('(') + q(row.startClock) +
+                                            QLatin1Char(')')); // a section that shares its name says its time
     m_where->setText(place + (timed ? QString() : QStringLiteral(", ") + q(row.startClock)) +
-                     tr(", facing %1, %2 foot free").arg(q(facingInWords(m_session.doc.document().routine.formation, row.facing)), q(freeFootInWords(row.freeFoot))));
-    if (pass->roles.size() > 1 && pass->roles.front().orbitIn.value != 0) m_where->setText(m_where->text() + tr(", places %1").arg(q(placeInWords(pass->roles.front().orbitIn))));
+                     tr(", facing %1, %2 foot free")
+                         .arg(q(facingInWords(m_session.doc.document().routine.formation, row.facing)),
+                              q(freeFootInWords(row.freeFoot))));
+    if (pass->roles.size() > 1 && pass->roles.front().orbitIn.value != 0)
+        m_where->setText(m_where->text() + tr(", places %1").arg(q(placeInWords(pass->roles.front().orbitIn))));
     QString said = q(countsInWords(pass->counts)) + QStringLiteral(", ") + q(verdict(row));
-    if (row.musicCount && *row.musicCount != row.runningCount) said += tr("; the music says %1, the dancers who count on %2").arg(q(toSpokenCount(*row.musicCount)), q(toSpokenCount(row.runningCount)));
+    if (row.musicCount && *row.musicCount != row.runningCount)
+        said += tr("; the music says %1, the dancers who count on %2")
+                    .arg(q(toSpokenCount(*row.musicCount)), q(toSpokenCount(row.runningCount)));
     m_counts->setText(said);
     if (!m_lines->hasFocus() || !m_error->isVisible()) {
-        const auto now = passFromText(m_session.doc.document(), pass->id, m_lines->toPlainText().toStdString(), PassWords::WithoutMark);
+        const auto now = passFromText(m_session.doc.document(), pass->id, m_lines->toPlainText().toStdString(),
+                                      PassWords::WithoutMark);
         const bool same = m_lines->hasFocus() && now && now->empty(); // the person's own way of writing it stays
-        if (!same) m_lines->showText(q(passToText(m_session.doc.document(), pass->id, PassWords::WithoutMark)).trimmed());
+        if (!same)
+            m_lines->showText(q(passToText(m_session.doc.document(), pass->id, PassWords::WithoutMark)).trimmed());
     }
     m_mark->blockSignals(true);
     m_mark->clear();
-    for (const std::string& mark : memoryMarks(m_session.doc.document(), landing, static_cast<std::size_t>(pass->number - 1))) m_mark->addItem(q(mark));
+    for (const std::string& mark :
+         memoryMarks(m_session.doc.document(), landing, static_cast<std::size_t>(pass->number - 1)))
+        m_mark->addItem(q(mark));
     m_mark->setCurrentIndex(-1);
-    m_mark->setEditText(q(m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)].mark));
-    m_mark->setVisible(!pass->plain || pass->cut || pass->tag > Tick{} || pass->exceptions.lastChangeIsTouch || !m_mark->currentText().isEmpty());
+    m_mark->setEditText(
+        q(m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)].mark));
+    m_mark->setVisible(!pass->plain || pass->cut || pass->tag > Tick{} || pass->exceptions.lastChangeIsTouch ||
+                       !m_mark->currentText().isEmpty());
     m_mark->blockSignals(false);
     m_bind->setVisible(!m_lines->toPlainText().trimmed().isEmpty());
     m_opening->setVisible(pass->number == 1);
@@ -172,8 +190,10 @@ void PassPanel::typed(const QString& text) {
     if (edits->empty()) return;
     const auto possible = applyEdits(m_session.doc.document(), *edits);
     m_error->setVisible(!possible);
-    if (!possible) m_error->setText(QStringLiteral("◆ ") + q(possible.error().message));
-    else m_session.doc.edit(*edits);
+    if (!possible)
+        m_error->setText(QStringLiteral("◆ ") + q(possible.error().message));
+    else
+        m_session.doc.edit(*edits);
     m_bind->setVisible(true);
 }
 
@@ -183,10 +203,13 @@ void PassPanel::bindLineToMusic() {
     if (!index) return;
     const auto parts = partsOf(m_session.doc.document().routine.passes[*index]);
     int line = 0; // which of the lines that say something the cursor is in
-    for (QTextBlock block = m_lines->document()->begin(); block.isValid() && block != m_lines->textCursor().block(); block = block.next())
+    for (QTextBlock block = m_lines->document()->begin(); block.isValid() && block != m_lines->textCursor().block();
+         block = block.next())
         if (!block.text().trimmed().isEmpty()) ++line;
     const auto which = std::min<std::size_t>(static_cast<std::size_t>(line), parts.empty() ? 0 : parts.size() - 1);
-    if (parts.empty()) return Q_EMIT m_session.messages.told(tr("This pass has nothing that could be bound. Type what differs first."));
+    if (parts.empty())
+        return Q_EMIT m_session.messages.told(
+            tr("This pass has nothing that could be bound. Type what differs first."));
     const auto edits = bindToMusic(m_session.doc.document(), m_session.doc.landing(), *m_pass, parts[which]);
     if (!edits) return Q_EMIT m_session.messages.told(q(edits.error().message));
     m_session.doc.edit(*edits, tr("bind to the music"));
@@ -201,8 +224,11 @@ void PassPanel::showMusic() {
         for (ExceptionId id : pass.fromMusic)
             for (const MusicException& m : routine.atMusic) {
                 if (m.id != id) continue;
-                m_music->addWidget(paragraph(tr("%1: %2").arg(q(toWords(m.place)), q(musicToText(m_session.doc.document(), id)).trimmed().replace(QLatin1Char('\n'), QStringLiteral("; "))),
-                                             m_theme.words(13, Weight::Semibold), m_theme.colours().ink, this));
+                m_music->addWidget(paragraph(
+                    tr("%1: %2").arg(q(toWords(m.place)), q(musicToText(m_session.doc.document(), id))
+                                                              .trimmed()
+                                                              .replace(QLatin1Char('\n'), QStringLiteral("; "))),
+                    m_theme.words(13, Weight::Semibold), m_theme.colours().ink, this));
                 auto* row = new QHBoxLayout;
                 auto* keep = new QPushButton(tr("Bind to this pass"), this);
                 keep->setObjectName(QStringLiteral("bindToPass"));

@@ -18,8 +18,9 @@ namespace lc::app {
 class NotationEdit;
 class Session;
 
-/// The pass at the caret: where it begins, which way and on which foot, and what makes it differ from its part, a line each, understood as it is typed. What the
-/// music brings stands below, and every line can be bound to the music or to the pass.
+/// The pass at the caret: where it begins, which way and on which foot, and what makes it differ from its part, a line
+/// each, understood as it is typed. What the music brings stands below, and every line can be bound to the music or to
+/// the pass.
 class PassPanel : public QWidget {
     Q_OBJECT
 public:

@@ -1,5 +1,6 @@
 #include "app/arrange/plan_settings.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
 
@@ -18,8 +19,6 @@ namespace lc::app {
 
 namespace {
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-
 QString listed(const std::vector<Tick>& lengths) {
     QStringList out;
     for (const Tick length : lengths) out << q(toCountString(length));
@@ -28,7 +27,8 @@ QString listed(const std::vector<Tick>& lengths) {
 
 } // namespace
 
-PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_form(new QFormLayout(this)) {
+PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme), m_form(new QFormLayout(this)) {
     setAccessibleName(tr("What plans may do, and how bad it is"));
     m_form->setContentsMargins(0, 0, theme.px(8), 0);
     m_form->setHorizontalSpacing(theme.px(8));
@@ -38,11 +38,15 @@ PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent
     m_cuts = check(tr("restarts"), tr("May passes be cut, after each figure and each set?"), "planCuts");
     m_cuts->setChecked(true);
     m_tags = lengths(tr("tags of"), tr("Waits behind a pass: counts with commas; empty = none"), "planTags");
-    m_bridges = lengths(tr("bridges of"), tr("Waits behind a figure inside a pass: counts with commas; empty = none"), "planBridges");
-    m_waits = lengths(tr("wait at the start"), tr("Before the dance begins: counts with commas; empty = none"), "planWaits");
+    m_bridges = lengths(tr("bridges of"), tr("Waits behind a figure inside a pass: counts with commas; empty = none"),
+                        "planBridges");
+    m_waits =
+        lengths(tr("wait at the start"), tr("Before the dance begins: counts with commas; empty = none"), "planWaits");
     m_figures = check(tr("a figure left out or twice"), tr("One figure of a whole pass"), "planFigures");
-    m_versions = check(tr("a figure in a version"), tr("One figure of a whole pass danced in a version that it has"), "planVersions");
-    m_bars = check(tr("bars as the music has them"), tr("Where bars of the music are shorter than usual, figures may follow them"), "planBars");
+    m_versions = check(tr("a figure in a version"), tr("One figure of a whole pass danced in a version that it has"),
+                       "planVersions");
+    m_bars = check(tr("bars as the music has them"),
+                   tr("Where bars of the music are shorter than usual, figures may follow them"), "planBars");
     m_fill = new QPushButton(tr("none"), this);
     m_fill->setObjectName(QStringLiteral("planFills"));
     m_fill->setAccessibleName(tr("Figures that may be danced behind a pass"));
@@ -52,10 +56,14 @@ PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent
     m_form->addRow(tr("figures as tags"), m_fill);
     m_opening = choice(tr("an opening"), tr("A part that may be danced before the first pass"), "planOpening");
     m_ending = choice(tr("an ending"), tr("A part that may be danced at the end of the music"), "planEnding");
-    m_facing = choice(tr("facing at the end"), tr("The facing that is wanted when the music ends; how bad another is stands below"), "planFacing");
+    m_facing =
+        choice(tr("facing at the end"),
+               tr("The facing that is wanted when the music ends; how bad another is stands below"), "planFacing");
     heading(tr("How bad it is"));
-    for (const CostName& name : costNames()) m_costs[name.key] = cost(q(name.words), QStringLiteral("cost_") + q(name.key));
-    m_feet = check(tr("the wrong foot is allowed"), tr("Otherwise no plan leaves the weight on the foot that the next pass needs"), "planFeet");
+    for (const CostName& name : costNames())
+        m_costs[name.key] = cost(q(name.words), QStringLiteral("cost_") + q(name.key));
+    m_feet = check(tr("the wrong foot is allowed"),
+                   tr("Otherwise no plan leaves the weight on the foot that the next pass needs"), "planFeet");
     m_wrongFoot = cost(tr("the wrong foot"), QStringLiteral("cost_wrong_foot"));
     m_wrongFoot->setEnabled(false);
     connect(m_feet, &QCheckBox::toggled, m_wrongFoot, &QWidget::setEnabled);
@@ -63,7 +71,9 @@ PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent
     offerRoutine();
 }
 
-void PlanSettings::heading(const QString& text) { m_form->addRow(paragraph(text, m_theme.words(13, Weight::Bold), m_theme.colours().ink, this)); }
+void PlanSettings::heading(const QString& text) {
+    m_form->addRow(paragraph(text, m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
+}
 
 QLineEdit* PlanSettings::lengths(const QString& label, const QString& tip, const char* object) {
     auto* field = new QLineEdit(this);
@@ -156,7 +166,8 @@ void PlanSettings::show(const RoutinePlanWishes& wishes) {
     m_versions->setChecked(wishes.versions);
     m_figures->setChecked(wishes.figures);
     m_bars->setChecked(wishes.bars);
-    for (const CostName& name : costNames()) m_costs.at(name.key)->setValue(static_cast<int>(wishes.costs.*(name.cost)));
+    for (const CostName& name : costNames())
+        m_costs.at(name.key)->setValue(static_cast<int>(wishes.costs.*(name.cost)));
     m_feet->setChecked(wishes.costs.wrongFoot.has_value());
     m_wrongFoot->setValue(static_cast<int>(wishes.costs.wrongFoot.value_or(0)));
 }
@@ -164,7 +175,8 @@ void PlanSettings::show(const RoutinePlanWishes& wishes) {
 Result<RoutinePlanWishes> PlanSettings::wishes() const {
     RoutinePlanWishes wishes;
     if (!m_cuts->isChecked()) wishes.cuts.emplace();
-    for (const auto& [field, target] : {std::pair{m_tags, &wishes.tags}, {m_bridges, &wishes.bridges}, {m_waits, &wishes.waits}}) {
+    for (const auto& [field, target] :
+         {std::pair{m_tags, &wishes.tags}, {m_bridges, &wishes.bridges}, {m_waits, &wishes.waits}}) {
         auto lengths = parseLengths(field->text().toStdString());
         if (!lengths) return tl::unexpected(lengths.error());
         *target = std::move(*lengths);

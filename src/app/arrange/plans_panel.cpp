@@ -1,12 +1,13 @@
 #include "app/arrange/plans_panel.h"
 
-#include "app/widgets/flow_layout.h"
-#include "app/widgets/panel_parts.h"
 #include "app/arrange/plan_settings.h"
 #include "app/arrange/proposal_row.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/panel_parts.h"
 #include "core/planning/exception_rule.h"
 #include "core/planning/exception_words.h"
 #include "core/planning/plan_reason.h"
@@ -23,11 +24,11 @@
 namespace lc::app {
 
 namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
 constexpr std::size_t mostPlans = 6;
 } // namespace
 
-PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_planner(session.working()) {
+PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme), m_planner(session.working()) {
     setAccessibleName(tr("Plans that make the routine land"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -38,12 +39,20 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
     m_preset->setAccessibleName(tr("For whom the plans are"));
     for (const PlanPreset& preset : planPresets()) m_preset->addItem(q(preset.name));
     row->addWidget(m_preset);
-    m_shown = addButton(row, tr("Allowed and costs"), tr("What plans may do, what is wanted at the end, and how bad everything is"), "planSettings", this);
+    m_shown =
+        addButton(row, tr("Allowed and costs"),
+                  tr("What plans may do, what is wanted at the end, and how bad everything is"), "planSettings", this);
     m_shown->setCheckable(true);
     row->addStretch();
-    m_start = addButton(row, tr("A pass starts here"), tr("The pass whose start lies nearest to the caret begins there in every plan; again frees it"), "startHere", this);
-    m_hold = addButton(row, tr("Hold the pass"), tr("The pass at the caret stays as the chosen plan has it, and the rest is planned anew; again frees it"), "holdPass", this);
-    m_preview = addButton(row, tr("Preview"), tr("Show the plan on the strips without changing anything"), "previewPlan", this);
+    m_start = addButton(row, tr("A pass starts here"),
+                        tr("The pass whose start lies nearest to the caret begins there in every plan; again frees it"),
+                        "startHere", this);
+    m_hold = addButton(
+        row, tr("Hold the pass"),
+        tr("The pass at the caret stays as the chosen plan has it, and the rest is planned anew; again frees it"),
+        "holdPass", this);
+    m_preview =
+        addButton(row, tr("Preview"), tr("Show the plan on the strips without changing anything"), "previewPlan", this);
     m_apply = addButton(row, tr("Apply"), tr("Do it; Undo takes all of it back"), "applyPlan", this);
     m_apply->setProperty("main", true);
     auto* close = addButton(row, tr("Close"), tr("Nothing is changed"), "closePlans", this);
@@ -82,15 +91,18 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent) : 
     connect(m_start, &QPushButton::clicked, this, [this] { startAt(m_session.transport.now()); });
     connect(m_hold, &QPushButton::clicked, this, [this] {
         const auto& performance = m_session.doc.landing().performance;
-        if (const auto pass = passAt(performance, m_session.transport.now())) holdPass(performance.passes[*pass].id);
-        else Q_EMIT m_session.messages.told(tr("There is no pass at the caret. Click a count that is danced."));
+        if (const auto pass = passAt(performance, m_session.transport.now()))
+            holdPass(performance.passes[*pass].id);
+        else
+            Q_EMIT m_session.messages.told(tr("There is no pass at the caret. Click a count that is danced."));
     });
     connect(close, &QPushButton::clicked, this, [this] {
         m_session.doc.endPreview();
         hide();
     });
     m_upToDate = new WhenShown(this, [this] { refresh(); });
-    connect(&m_planner, &Worker::failed, m_says, [this](const QString& sentence) { m_says->setText(QStringLiteral("◆ ") + sentence); });
+    connect(&m_planner, &Worker::failed, m_says,
+            [this](const QString& sentence) { m_says->setText(QStringLiteral("◆ ") + sentence); });
     connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
     connect(&session.doc, &DocumentSession::routineReplaced, this, [this] {
         m_kept.clear();
@@ -130,7 +142,8 @@ void PlansPanel::refresh() {
     m_chosen = 0;
     m_reason.clear();
     m_price.reset();
-    for (QPushButton* needs : {m_preview, m_hold, m_apply}) needs->setEnabled(false); // what is shown until then is of the routine as it was
+    for (QPushButton* needs : {m_preview, m_hold, m_apply})
+        needs->setEnabled(false); // what is shown until then is of the routine as it was
     showPins();
     if (m_session.doc.previewLanding()) m_session.doc.endPreview();
     const auto asked = wishes();
@@ -138,11 +151,13 @@ void PlansPanel::refresh() {
         m_planner.drop();
         return showLaid(tl::unexpected(asked.error()));
     }
-    m_planner.start([document = m_session.doc.document(), landing = m_session.doc.sharedLanding(), asked = *asked](const Task& task) { return lay(document, *landing, asked, task); },
+    m_planner.start([document = m_session.doc.document(), landing = m_session.doc.sharedLanding(),
+                     asked = *asked](const Task& task) { return lay(document, *landing, asked, task); },
                     [this](Result<Laid> laid) { showLaid(std::move(laid)); });
 }
 
-Result<PlansPanel::Laid> PlansPanel::lay(const Document& document, const Landing& landing, const RoutinePlanWishes& wishes, const Task& task) {
+Result<PlansPanel::Laid> PlansPanel::lay(const Document& document, const Landing& landing,
+                                         const RoutinePlanWishes& wishes, const Task& task) {
     const CountGrid& grid = landing.grid;
     auto plans = planRoutine(document, grid, wishes, task);
     if (!plans) return tl::unexpected(plans.error());
@@ -158,7 +173,10 @@ Result<PlansPanel::Laid> PlansPanel::lay(const Document& document, const Landing
         std::string price = proofInWords(laid.plans, i);
         for (const ExceptionRule& rule : exceptionRules(*then, after))
             if (!rule.when.empty()) (price += ' ') += ruleInWords(rule);
-        price += tr(" Last pass: %1.").arg(q(endingInWords(document.routine.formation, plan.ending, plan.passes.back().counts, plan.endingFacing))).toStdString();
+        price += tr(" Last pass: %1.")
+                     .arg(q(endingInWords(document.routine.formation, plan.ending, plan.passes.back().counts,
+                                          plan.endingFacing)))
+                     .toStdString();
         laid.rows.push_back({planInWords(document, landing, plan), std::move(price), std::move(after)});
     }
     laid.plans.plans.resize(laid.rows.size()); // the row and the list stay alike
@@ -172,7 +190,8 @@ void PlansPanel::showLaid(Result<Laid> laid) {
     m_plans = std::move(laid->plans);
     m_reason = q(laid->reason);
     m_price = laid->keeping;
-    for (Laid::Row& row : laid->rows) m_row->add(q(row.title), q(row.price), m_session.doc.landing(), std::move(row.then));
+    for (Laid::Row& row : laid->rows)
+        m_row->add(q(row.title), q(row.price), m_session.doc.landing(), std::move(row.then));
     m_says->setText(says());
 }
 
@@ -193,12 +212,16 @@ void PlansPanel::showPins() {
         m_pins->layout()->addWidget(chip);
     };
     for (const KeptPass& kept : m_kept)
-        pin(kept.as ? tr("pass %1 held as planned").arg(numberOf(kept.pass)) : tr("pass %1 as it is").arg(numberOf(kept.pass)), [this, id = kept.pass] { keepPass(id); });
+        pin(kept.as ? tr("pass %1 held as planned").arg(numberOf(kept.pass))
+                    : tr("pass %1 as it is").arg(numberOf(kept.pass)),
+            [this, id = kept.pass] { keepPass(id); });
     for (const WantedStart& start : m_starts)
-        pin(tr("pass %1 starts on %2").arg(numberOf(start.pass), q(m_session.doc.landing().grid.placeInWords(start.at))), [this, id = start.pass] {
-            std::erase_if(m_starts, [&](const WantedStart& s) { return s.pass == id; });
-            m_upToDate->ask();
-        });
+        pin(tr("pass %1 starts on %2")
+                .arg(numberOf(start.pass), q(m_session.doc.landing().grid.placeInWords(start.at))),
+            [this, id = start.pass] {
+                std::erase_if(m_starts, [&](const WantedStart& s) { return s.pass == id; });
+                m_upToDate->ask();
+            });
     m_pins->setVisible(m_pins->layout()->count() > 0);
 }
 
@@ -206,10 +229,14 @@ QString PlansPanel::says() const {
     if (!m_plans || m_plans->plans.empty()) return {};
     const RoutinePlan& best = m_plans->plans.front();
     QString words;
-    if (best.edits.empty() && best.misses == 0) words = tr("Every pass lands as it is.");
-    else if (best.misses > 0) words = m_reason;
-    else words = q(planPresets()[static_cast<std::size_t>(std::max(0, m_preset->currentIndex()))].why);
-    if (m_price) words += *m_price == 0 ? tr(" What is kept costs nothing.") : tr(" What is kept costs %1.").arg(*m_price);
+    if (best.edits.empty() && best.misses == 0)
+        words = tr("Every pass lands as it is.");
+    else if (best.misses > 0)
+        words = m_reason;
+    else
+        words = q(planPresets()[static_cast<std::size_t>(std::max(0, m_preset->currentIndex()))].why);
+    if (m_price)
+        words += *m_price == 0 ? tr(" What is kept costs nothing.") : tr(" What is kept costs %1.").arg(*m_price);
     return words;
 }
 
@@ -221,9 +248,14 @@ void PlansPanel::choosePlan(std::size_t rank) {
     if (previewing) previewChosen();
 }
 
-QString PlansPanel::titleOfChosen() const { return q(planInWords(m_session.doc.document(), m_session.doc.landing(), m_plans->plans[m_chosen])); }
+QString PlansPanel::titleOfChosen() const {
+    return q(planInWords(m_session.doc.document(), m_session.doc.landing(), m_plans->plans[m_chosen]));
+}
 
-bool PlansPanel::previewing() const { return isVisible() && m_plans && m_chosen < m_plans->plans.size() && m_session.doc.previewLanding() && m_session.doc.previewTitle() == titleOfChosen(); }
+bool PlansPanel::previewing() const {
+    return isVisible() && m_plans && m_chosen < m_plans->plans.size() && m_session.doc.previewLanding() &&
+           m_session.doc.previewTitle() == titleOfChosen();
+}
 
 void PlansPanel::previewChosen() {
     if (!m_plans || m_chosen >= m_plans->plans.size()) return;
@@ -231,7 +263,8 @@ void PlansPanel::previewChosen() {
     m_session.doc.preview(m_plans->plans[m_chosen].edits, titleOfChosen());
     const RoutinePlan& plan = m_plans->plans[m_chosen];
     for (std::size_t i = 0; i < plan.passes.size(); ++i)
-        if (!(plan.as[i] == writtenExceptions(m_session.doc.document().routine, plan.passes[i].pass))) { // the page turns to the first change
+        if (!(plan.as[i] == writtenExceptions(m_session.doc.document().routine,
+                                              plan.passes[i].pass))) { // the page turns to the first change
             Q_EMIT placeWanted(plan.passes[i].start);
             return;
         }
@@ -249,9 +282,12 @@ void PlansPanel::applyChosen() {
 
 /// Keeps the pass so, or frees it.
 void PlansPanel::pinPass(KeptPass pin) {
-    const auto found = std::find_if(m_kept.begin(), m_kept.end(), [&](const KeptPass& k) { return k.pass == pin.pass; });
-    if (found == m_kept.end()) m_kept.push_back(std::move(pin));
-    else m_kept.erase(found);
+    const auto found =
+        std::find_if(m_kept.begin(), m_kept.end(), [&](const KeptPass& k) { return k.pass == pin.pass; });
+    if (found == m_kept.end())
+        m_kept.push_back(std::move(pin));
+    else
+        m_kept.erase(found);
     m_upToDate->ask();
 }
 
@@ -269,11 +305,18 @@ void PlansPanel::startAt(Tick at) {
     const auto& passes = m_session.doc.landing().performance.passes;
     if (passes.empty()) return;
     const Tick here = counts(wholeCounts(at));
-    const auto nearest = std::min_element(passes.begin(), passes.end(), [&](const PassPerformance& a, const PassPerformance& b) { return std::abs((a.start - here).value) < std::abs((b.start - here).value); });
-    const auto found = std::find_if(m_starts.begin(), m_starts.end(), [&](const WantedStart& s) { return s.pass == nearest->id; });
-    if (found == m_starts.end()) m_starts.push_back({nearest->id, here});
-    else if (found->at == here) m_starts.erase(found);
-    else found->at = here;
+    const auto nearest =
+        std::min_element(passes.begin(), passes.end(), [&](const PassPerformance& a, const PassPerformance& b) {
+            return std::abs((a.start - here).value) < std::abs((b.start - here).value);
+        });
+    const auto found =
+        std::find_if(m_starts.begin(), m_starts.end(), [&](const WantedStart& s) { return s.pass == nearest->id; });
+    if (found == m_starts.end())
+        m_starts.push_back({nearest->id, here});
+    else if (found->at == here)
+        m_starts.erase(found);
+    else
+        found->at = here;
     m_upToDate->ask();
 }
 

@@ -21,7 +21,8 @@ class ProposalRow;
 class Session;
 class WhenShown;
 
-/// "Make it land": the cheapest plans as a stack of miniature pages, each with what it changes, what it costs and what was proved, under costs and leave that the person sets.
+/// "Make it land": the cheapest plans as a stack of miniature pages, each with what it changes, what it costs and what
+/// was proved, under costs and leave that the person sets.
 class PlansPanel : public QWidget {
     Q_OBJECT
 public:
@@ -54,12 +55,13 @@ private:
             Landing then;
         };
         RoutinePlans plans;
-        std::vector<Row> rows; ///< of each plan
-        std::string reason;    ///< why not all lands
+        std::vector<Row> rows;               ///< of each plan
+        std::string reason;                  ///< why not all lands
         std::optional<std::int64_t> keeping; ///< price of what is kept
     };
     void refresh();
-    static Result<Laid> lay(const Document& document, const Landing& landing, const RoutinePlanWishes& wishes, const Task& task);
+    static Result<Laid> lay(const Document& document, const Landing& landing, const RoutinePlanWishes& wishes,
+                            const Task& task);
     void showLaid(Result<Laid> laid);
     void showPins();
     [[nodiscard]] QString titleOfChosen() const;
@@ -73,7 +75,7 @@ private:
     std::size_t m_chosen = 0;
     std::vector<KeptPass> m_kept;
     std::vector<WantedStart> m_starts;
-    QString m_reason; ///< why not all lands
+    QString m_reason;                    ///< why not all lands
     std::optional<std::int64_t> m_price; ///< of what is kept
     Worker m_planner;
     WhenShown* m_upToDate;

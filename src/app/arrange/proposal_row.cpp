@@ -9,7 +9,8 @@
 
 namespace lc::app {
 
-ProposalRow::ProposalRow(const QString& object, const Theme& theme, QWidget* parent) : QScrollArea(parent), m_object(object), m_theme(theme) {
+ProposalRow::ProposalRow(const QString& object, const Theme& theme, QWidget* parent)
+    : QScrollArea(parent), m_object(object), m_theme(theme) {
     setWidgetResizable(true);
     setFrameShape(QFrame::NoFrame);
     clear();
@@ -45,7 +46,9 @@ void ProposalRow::add(const QString& title, const QString& price, const Landing&
     m_row->insertLayout(m_row->count() - 1, column);
 }
 
-int ProposalRow::columnWidth() const { return std::clamp((viewport()->width() - 2 * m_theme.px(14)) / 3, m_theme.px(260), m_theme.px(300)); }
+int ProposalRow::columnWidth() const {
+    return std::clamp((viewport()->width() - 2 * m_theme.px(14)) / 3, m_theme.px(260), m_theme.px(300));
+}
 
 void ProposalRow::resizeEvent(QResizeEvent* event) {
     QScrollArea::resizeEvent(event);

@@ -15,7 +15,8 @@ namespace lc::app {
 class MiniPages;
 class RemedyChoice;
 
-/// Proposals side by side, each as two pages in miniature, now and then, with what it does and what it costs; one is chosen.
+/// Proposals side by side, each as two pages in miniature, now and then, with what it does and what it costs; one is
+/// chosen.
 class ProposalRow : public QScrollArea {
     Q_OBJECT
 public:

@@ -1,11 +1,12 @@
 #include "app/arrange/rank_panel.h"
 
-#include "app/widgets/panel_parts.h"
 #include "app/arrange/plans_panel.h"
-#include "app/widgets/file_asking.h"
 #include "app/base/paths.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
+#include "app/widgets/file_asking.h"
+#include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/document/document_file.h"
 
@@ -22,26 +23,30 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_plans(plans) {
+RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_plans(plans) {
     setAccessibleName(tr("Which song for this dance, which dance for this song"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
-    m_songs = addButton(row, tr("Songs of a folder …"), tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"), "rankSongs", this);
+    m_songs = addButton(
+        row, tr("Songs of a folder …"),
+        tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"),
+        "rankSongs", this);
     connect(m_songs, &QPushButton::clicked, this, [this] { choose(Ranked::Songs); });
-    connect(addButton(row, tr("Dances of a folder …"), tr("Which of these routines suits this song best"), "rankRoutines", this), &QPushButton::clicked, this, [this] { choose(Ranked::Routines); });
+    connect(addButton(row, tr("Dances of a folder …"), tr("Which of these routines suits this song best"),
+                      "rankRoutines", this),
+            &QPushButton::clicked, this, [this] { choose(Ranked::Routines); });
     addWords(row, tr("danced as"), theme, this);
     m_family = new QComboBox(this);
     m_family->setObjectName(QStringLiteral("rankFamily"));
     m_family->setAccessibleName(tr("Dance family whose tempo is wanted"));
     m_family->addItem(tr("any tempo"));
-    for (const TempoRange& range : tempoRanges()) m_family->addItem(tr("%1, %2 to %3 bpm").arg(q(range.family)).arg(range.from).arg(range.to), q(range.family));
+    for (const TempoRange& range : tempoRanges())
+        m_family->addItem(tr("%1, %2 to %3 bpm").arg(q(range.family)).arg(range.from).arg(range.to), q(range.family));
     row->addWidget(m_family);
     row->addStretch();
-    m_take = addButton(row, tr("Try it"), tr("The chosen song is opened for this dance, or the chosen dance is opened"), "rankTake", this);
+    m_take = addButton(row, tr("Try it"), tr("The chosen song is opened for this dance, or the chosen dance is opened"),
+                       "rankTake", this);
     m_save = addButton(row, tr("Save the table …"), tr("As CSV"), "rankSave", this);
     m_cancel = addButton(row, tr("Stop"), tr("What was read so far stays"), "rankCancel", this);
     auto* close = addButton(row, tr("Close"), {}, "closeRank", this);
@@ -55,7 +60,9 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     m_progress->hide();
     below->addWidget(m_progress);
     all->addLayout(below);
-    m_table = new PlainTable({tr("name"), tr("bpm"), tr("metre"), tr("tempo"), tr("exceptions"), tr("misses"), tr("cost"), tr("stops"), tr("last pass"), tr("note")}, theme, this);
+    m_table = new PlainTable({tr("name"), tr("bpm"), tr("metre"), tr("tempo"), tr("exceptions"), tr("misses"),
+                              tr("cost"), tr("stops"), tr("last pass"), tr("note")},
+                             theme, this);
     m_table->setObjectName(QStringLiteral("rankTable"));
     m_table->setAccessibleName(tr("The best fit first"));
     all->addWidget(m_table, 1);
@@ -76,7 +83,9 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     connect(m_family, &QComboBox::activated, this, [this] {
         if (!m_folder.isEmpty()) rank(m_folder, m_what);
     });
-    connect(&m_worker, &RankWorker::progressed, this, [this](double part, const QString&) { m_progress->setValue(static_cast<int>((static_cast<double>(m_fits.size()) + part) * 1000)); });
+    connect(&m_worker, &RankWorker::progressed, this, [this](double part, const QString&) {
+        m_progress->setValue(static_cast<int>((static_cast<double>(m_fits.size()) + part) * 1000));
+    });
     connect(&m_worker, &RankWorker::fitted, this, [this](const SongFit& fit, int done, int of) {
         m_of = of;
         m_fits.push_back(fit);
@@ -102,7 +111,8 @@ void RankPanel::begin() {
 
 void RankPanel::choose(Ranked what) {
     const bool songs = what == Ranked::Songs;
-    const QString folder = askForFolder(this, m_session, songs ? FolderFor::Songs : FolderFor::Routines, songs ? tr("A folder of songs") : tr("A folder of routines"));
+    const QString folder = askForFolder(this, m_session, songs ? FolderFor::Songs : FolderFor::Routines,
+                                        songs ? tr("A folder of songs") : tr("A folder of routines"));
     if (!folder.isEmpty()) rank(folder, what);
 }
 
@@ -131,15 +141,28 @@ void RankPanel::rank(const QString& folder, Ranked what) {
 bool RankPanel::stale() const {
     if (!m_asked) return false;
     const Document& now = m_session.doc.document();
-    return now.scheme != m_asked->scheme || (m_what == Ranked::Songs ? now.routine != m_asked->routine : now.map != m_asked->map && *now.map != *m_asked->map);
+    return now.scheme != m_asked->scheme ||
+           (m_what == Ranked::Songs ? now.routine != m_asked->routine
+                                    : now.map != m_asked->map && *now.map != *m_asked->map);
 }
 
 QString RankPanel::says() const {
-    if (m_folder.isEmpty()) return tr("Choose a folder: each song is planned for this dance with what the plans may do, and the tempo counts too. Recordings are heard once and remembered.");
-    if (m_of == 0) return m_what == Ranked::Songs ? tr("There is no song in %1: no recording, routine, MIDI file or text.").arg(m_folder) : tr("There is no routine in %1.").arg(m_folder);
-    if (stale()) return m_what == Ranked::Songs ? tr("The dance was changed since: this is how they fitted it before. Choose the folder again.") : tr("The song was changed since: this is how they fitted it before. Choose the folder again.");
+    if (m_folder.isEmpty())
+        return tr(
+            "Choose a folder: each song is planned for this dance with what the plans may do, and the tempo counts too. Recordings are heard once and remembered.");
+    if (m_of == 0)
+        return m_what == Ranked::Songs
+                   ? tr("There is no song in %1: no recording, routine, MIDI file or text.").arg(m_folder)
+                   : tr("There is no routine in %1.").arg(m_folder);
+    if (stale())
+        return m_what == Ranked::Songs
+                   ? tr("The dance was changed since: this is how they fitted it before. Choose the folder again.")
+                   : tr("The song was changed since: this is how they fitted it before. Choose the folder again.");
     if (m_worker.busy()) return tr("%1 of %2 read.").arg(m_fits.size()).arg(m_of);
-    return m_fits.size() < static_cast<std::size_t>(m_of) ? tr("Stopped: %1 of %2 read.").arg(m_fits.size()).arg(m_of) : tr("%n in all, the best fit first: by what has to be changed, and each per cent of tempo.", nullptr, m_of);
+    return m_fits.size() < static_cast<std::size_t>(m_of)
+               ? tr("Stopped: %1 of %2 read.").arg(m_fits.size()).arg(m_of)
+               : tr("%n in all, the best fit first: by what has to be changed, and each per cent of tempo.", nullptr,
+                    m_of);
 }
 
 void RankPanel::showFits() {
@@ -147,9 +170,13 @@ void RankPanel::showFits() {
     m_table->clearRows();
     for (const SongFit& fit : m_fits) {
         const bool planned = fit.problem.empty();
-        const QString percent = std::abs(fit.percent - 100) < 0.05 ? (m_family->currentData().isValid() && fit.bpm > 0 ? tr("as it is") : QString()) : tr("%1 %").arg(fit.percent, 0, 'f', 1);
+        const QString percent = std::abs(fit.percent - 100) < 0.05
+                                    ? (m_family->currentData().isValid() && fit.bpm > 0 ? tr("as it is") : QString())
+                                    : tr("%1 %").arg(fit.percent, 0, 'f', 1);
         const auto number = [&](auto n) { return planned ? QString::number(n) : QString(); };
-        m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(), fit.bpm > 0 ? q(fit.metre) + (fit.otherBars ? tr(", other bars") : QString()) : QString(), percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
+        m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(),
+                         fit.bpm > 0 ? q(fit.metre) + (fit.otherBars ? tr(", other bars") : QString()) : QString(),
+                         percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
                          QString::number(fit.stops), planned ? q(endingInWords(fit)) : QString(), q(fit.note())},
                         !planned);
     }
@@ -176,16 +203,21 @@ void RankPanel::take() {
     const int row = m_table->currentRow();
     if (row < 0 || static_cast<std::size_t>(row) >= m_fits.size()) return;
     const QString file = pathOf(m_fits[static_cast<std::size_t>(row)].file);
-    if (m_what == Ranked::Songs) Q_EMIT songWanted(file);
-    else Q_EMIT routineWanted(file);
+    if (m_what == Ranked::Songs)
+        Q_EMIT songWanted(file);
+    else
+        Q_EMIT routineWanted(file);
 }
 
 void RankPanel::saveTable(QString path) {
     if (m_fits.empty()) return;
-    if (path.isEmpty()) path = askWhereToWrite(this, m_session, FolderFor::Sheets, tr("Save the table"), QStringLiteral("fits.csv"), {QStringLiteral("csv")}, tr("Tables (*.csv)"));
+    if (path.isEmpty())
+        path = askWhereToWrite(this, m_session, FolderFor::Sheets, tr("Save the table"), QStringLiteral("fits.csv"),
+                               {QStringLiteral("csv")}, tr("Tables (*.csv)"));
     if (path.isEmpty()) return;
     const auto written = writeFileAtomically(fileName(path), fitsToCsv(m_fits));
-    Q_EMIT m_session.messages.told(written ? tr("The table is in %1.").arg(QFileInfo(path).fileName()) : q(written.error().message));
+    Q_EMIT m_session.messages.told(written ? tr("The table is in %1.").arg(QFileInfo(path).fileName())
+                                           : q(written.error().message));
 }
 
 } // namespace lc::app

@@ -36,7 +36,7 @@ public:
     [[nodiscard]] QString says() const;
 
 Q_SIGNALS:
-    void songWanted(const QString& path);    ///< to be tried, or opened where it is a recording
+    void songWanted(const QString& path); ///< to be tried, or opened where it is a recording
     void routineWanted(const QString& path);
 
 private:

@@ -19,15 +19,20 @@ RankWorker::RankWorker(QObject* parent) : QObject(parent) {
 QStringList RankWorker::filesIn(const QString& folder, Ranked what) {
     QStringList kinds{QStringLiteral("liftcount"), QStringLiteral("txt")};
     if (what == Ranked::Songs)
-        for (const char* kind : {"wav", "flac", "ogg", "opus", "mp3", "m4a", "aiff", "aif", "wma", "mid", "midi"}) kinds << QString::fromLatin1(kind);
+        for (const char* kind : {"wav", "flac", "ogg", "opus", "mp3", "m4a", "aiff", "aif", "wma", "mid", "midi"})
+            kinds << QString::fromLatin1(kind);
     QStringList out;
     std::error_code trouble;
-    for (std::filesystem::directory_iterator each(fileName(folder), trouble), end; !trouble && each != end; each.increment(trouble)) { // QDir leaves names out that are not UTF-8
+    for (std::filesystem::directory_iterator each(fileName(folder), trouble), end; !trouble && each != end;
+         each.increment(trouble)) { // QDir leaves names out that are not UTF-8
         const QString file = pathOf(each->path().string());
-        if (each->is_regular_file(trouble) && kinds.contains(QFileInfo(file).suffix().toLower()) && !QFileInfo(file).fileName().startsWith(QLatin1Char('.'))) out << file;
+        if (each->is_regular_file(trouble) && kinds.contains(QFileInfo(file).suffix().toLower()) &&
+            !QFileInfo(file).fileName().startsWith(QLatin1Char('.')))
+            out << file;
         trouble.clear();
     }
-    std::sort(out.begin(), out.end(), [](const QString& a, const QString& b) { return a.compare(b, Qt::CaseInsensitive) < 0; });
+    std::sort(out.begin(), out.end(),
+              [](const QString& a, const QString& b) { return a.compare(b, Qt::CaseInsensitive) < 0; });
     return out;
 }
 
@@ -36,7 +41,8 @@ void RankWorker::cancel() { m_worker.cancel(); }
 void RankWorker::start(const Document& document, const QStringList& files, Ranked what, const FitWishes& wishes) {
     cancel();
     m_worker.startTelling(
-        [this, document, files, what, wishes, folder = fileName(heardFolder())](const Task& task, const Worker::Tell& tell) {
+        [this, document, files, what, wishes, folder = fileName(heardFolder())](const Task& task,
+                                                                                const Worker::Tell& tell) {
             int done = 0;
             for (const QString& file : files) {
                 int percent = -1;

@@ -8,7 +8,8 @@
 
 namespace lc::app {
 
-/// Reads the files of a folder one after another in a thread of its own and fits each: songs to the routine, or routines to its song. What was heard of recordings is kept, so that the second time is quick.
+/// Reads the files of a folder one after another in a thread of its own and fits each: songs to the routine, or
+/// routines to its song. What was heard of recordings is kept, so that the second time is quick.
 class RankWorker : public QObject {
     Q_OBJECT
 public:

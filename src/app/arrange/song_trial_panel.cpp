@@ -1,13 +1,14 @@
 #include "app/arrange/song_trial_panel.h"
 
-#include "app/widgets/panel_parts.h"
 #include "app/arrange/plans_panel.h"
-#include "app/widgets/file_asking.h"
 #include "app/base/paths.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/song_loader.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/file_asking.h"
+#include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
 #include "audio/matching/song_file.h"
 
@@ -23,7 +24,8 @@
 
 namespace lc::app {
 
-SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme), m_worker(session.working()), m_plans(plans) {
+SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme), m_worker(session.working()), m_plans(plans) {
     setAccessibleName(tr("The routine tried on another song"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -39,7 +41,8 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     auto* file = new QPushButton(tr("A routine's song …"), this);
     file->setToolTip(tr("The song of another saved routine, with its map"));
     connect(file, &QPushButton::clicked, this, [this] {
-        const QString path = askWhatToRead(this, m_session, FolderFor::Routines, tr("A routine on the other song"), tr("Routines and maps (*.liftcount *.txt *.mid *.midi *.csv)"));
+        const QString path = askWhatToRead(this, m_session, FolderFor::Routines, tr("A routine on the other song"),
+                                           tr("Routines and maps (*.liftcount *.txt *.mid *.midi *.csv)"));
         if (!path.isEmpty()) tryFile(path);
     });
     row->addWidget(file);
@@ -95,7 +98,8 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
         m_asked.reset();
         refresh();
     });
-    connect(&m_worker, &Worker::failed, m_says, [this](const QString& sentence) { m_says->setText(QStringLiteral("◆ ") + sentence); });
+    connect(&m_worker, &Worker::failed, m_says,
+            [this](const QString& sentence) { m_says->setText(QStringLiteral("◆ ") + sentence); });
     setMinimumHeight(theme.px(190));
     refresh();
     hide();
@@ -122,12 +126,14 @@ void SongTrialPanel::tryFile(const QString& path) {
     m_asked.reset();
     refresh();
     m_says->setText(tr("Reading “%1” …").arg(readable(QFileInfo(path).fileName())));
-    m_worker.start([file = fileName(path), folder = fileName(heardFolder())](const Task& task) { return documentOfSong(file, folder, task); },
+    m_worker.start([file = fileName(path),
+                    folder = fileName(heardFolder())](const Task& task) { return documentOfSong(file, folder, task); },
                    [this, path](const Result<SongOfFile>& other) {
                        if (!other) return show(tl::unexpected(other.error()), path);
-                       if (other->document.map->beats.empty()) return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
-                       show(songOf(other->document), tr("the song of %1").arg(QString::fromStdString(other->document.title)));
-                       if (!other->note.empty()) Q_EMIT m_session.messages.told(QString::fromStdString(other->note));
+                       if (other->document.map->beats.empty())
+                           return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
+                       show(songOf(other->document), tr("the song of %1").arg(q(other->document.title)));
+                       if (!other->note.empty()) Q_EMIT m_session.messages.told(q(other->note));
                    });
 }
 
@@ -142,14 +148,16 @@ void SongTrialPanel::tryTyped() {
 void SongTrialPanel::tryTempo(int percent) {
     const Document& d = m_session.doc.document();
     if (d.map->beats.empty()) return;
-    show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(atTempo(*d.map, percent)), MapOrigin::Imported, std::nullopt}}, tr("the song at %1 %").arg(percent), false);
+    show(std::vector<Edit>{SetMap{std::make_shared<const SongMap>(atTempo(*d.map, percent)), MapOrigin::Imported,
+                                  std::nullopt}},
+         tr("the song at %1 %").arg(percent), false);
 }
 
 void SongTrialPanel::offerWhatIfs() {
     m_whatIfs = whatIfs(*m_session.doc.document().map, m_session.doc.document().scheme);
     m_edits->clear();
     m_edits->addItem(tr("what if …"));
-    for (const WhatIf& what : m_whatIfs) m_edits->addItem(QString::fromStdString(what.words));
+    for (const WhatIf& what : m_whatIfs) m_edits->addItem(q(what.words));
     m_edits->setEnabled(!m_whatIfs.empty());
 }
 
@@ -157,7 +165,7 @@ void SongTrialPanel::tryWhatIf(int index) {
     if (index < 1 || static_cast<std::size_t>(index) > m_whatIfs.size()) return;
     const WhatIf& what = m_whatIfs[static_cast<std::size_t>(index) - 1];
     const bool recorded = !m_session.doc.document().song.path.empty(); // the recording itself is not cut by asking
-    show(songEdited(m_session.doc.document(), what.song), tr("the song %1").arg(QString::fromStdString(what.words)), !recorded);
+    show(songEdited(m_session.doc.document(), what.song), tr("the song %1").arg(q(what.words)), !recorded);
 }
 
 QString SongTrialPanel::says() const { return m_says->text(); }
@@ -178,16 +186,19 @@ void SongTrialPanel::refresh() {
     if (!m_asked) {
         m_worker.drop();
         m_table->clearRows();
-        return m_says->setText(tr("Which passes land here, and which there: type a song's structure, take the song of another routine, or another tempo."));
+        return m_says->setText(tr(
+            "Which passes land here, and which there: type a song's structure, take the song of another routine, or another tempo."));
     }
     m_worker.start(
-        [document = m_session.doc.document(), landing = m_session.doc.sharedLanding(), edits = *m_asked, leave = m_plans.leave()](const Task& task) -> Result<Tried> {
+        [document = m_session.doc.document(), landing = m_session.doc.sharedLanding(), edits = *m_asked,
+         leave = m_plans.leave()](const Task& task) -> Result<Tried> {
             auto trial = tryOnSong(document, *landing, edits);
             if (!trial) return tl::unexpected(trial.error());
             Tried out{std::move(*trial), {}};
             out.words = trialInWords(out.trial);
             const auto then = applyEdits(document, out.trial.edits);
-            if (then && leave && !then->routine.passes.empty() && !task.stopped()) out.words += " " + bestPlanInWords(*then, out.trial.then.grid, *leave);
+            if (then && leave && !then->routine.passes.empty() && !task.stopped())
+                out.words += " " + bestPlanInWords(*then, out.trial.then.grid, *leave);
             return out;
         },
         [this](Result<Tried> tried) { showTried(std::move(tried)); });
@@ -196,11 +207,12 @@ void SongTrialPanel::refresh() {
 void SongTrialPanel::showTried(Result<Tried> tried) {
     m_table->clearRows();
     m_take->setVisible(tried && m_takeable);
-    if (!tried) return m_says->setText(QStringLiteral("◆ ") + QString::fromStdString(tried.error().message));
+    if (!tried) return m_says->setText(QStringLiteral("◆ ") + q(tried.error().message));
     m_trial = std::move(tried->trial);
-    m_says->setText(QString::fromStdString(tried->words) + (m_takeable ? QString() : tr(" The recording stays as it is; what is shown is what would be.")));
+    m_says->setText(q(tried->words) +
+                    (m_takeable ? QString() : tr(" The recording stays as it is; what is shown is what would be.")));
     for (const PassOnTwoSongs& pass : m_trial->passes)
-        m_table->addRow({QString::number(pass.number), QString::fromStdString(pass.part), QString::fromStdString(pass.now), QString::fromStdString(pass.then)});
+        m_table->addRow({QString::number(pass.number), q(pass.part), q(pass.now), q(pass.then)});
 }
 
 } // namespace lc::app

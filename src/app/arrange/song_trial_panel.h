@@ -2,8 +2,8 @@
 
 #include "app/base/theme.h"
 #include "app/base/worker.h"
-#include "core/reports/song_trial.h"
 #include "core/planning/what_if.h"
+#include "core/reports/song_trial.h"
 
 #include <QWidget>
 

@@ -11,7 +11,8 @@ namespace lc::app {
 class Session;
 class StripsView;
 
-/// A field over one step of the strips: the words of the action there, as its line says them. Enter writes them into the line, Escape leaves them.
+/// A field over one step of the strips: the words of the action there, as its line says them. Enter writes them into
+/// the line, Escape leaves them.
 class StepEdit : public QLineEdit {
     Q_OBJECT
 public:

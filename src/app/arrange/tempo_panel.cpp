@@ -1,9 +1,10 @@
 #include "app/arrange/tempo_panel.h"
 
-#include "app/widgets/panel_parts.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/landing/routine_pace.h"
 #include "core/song/tempo_ranges.h"
@@ -18,20 +19,19 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
 TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
     setAccessibleName(tr("Tempi of dance families"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
     m_says = paragraph({}, theme.words(13, Weight::Bold), theme.colours().ink, this);
     row->addWidget(m_says, 1);
-    m_play = addButton(row, tr("Play at that tempo"), tr("The tempo below becomes the one at which the chosen family would fit"), "playAtTempo", this);
+    m_play = addButton(row, tr("Play at that tempo"),
+                       tr("The tempo below becomes the one at which the chosen family would fit"), "playAtTempo", this);
     auto* close = addButton(row, tr("Close"), {}, "closeTempi", this);
     all->addLayout(row);
-    m_table = new PlainTable({tr("danced as"), tr("bars of"), tr("bpm"), tr("bars a minute"), tr("this song fits at"), tr("felt"), tr("source")}, theme, this);
+    m_table = new PlainTable({tr("danced as"), tr("bars of"), tr("bpm"), tr("bars a minute"), tr("this song fits at"),
+                              tr("felt"), tr("source")},
+                             theme, this);
     m_table->setObjectName(QStringLiteral("tempoTable"));
     m_table->setAccessibleName(tr("Tempi of dance families"));
     all->addWidget(m_table, 1);
@@ -77,10 +77,17 @@ void TempoPanel::refresh() {
     for (const TempoRange* shown : m_shown) {
         const TempoRange& range = *shown;
         const TempoFit fit = bpm ? fitTempo(*bpm, range) : TempoFit{};
-        m_table->addRow({q(range.family), QString::number(range.beatsInBar), tr("%1 to %2").arg(range.from).arg(range.to),
-                         tr("%1 to %2").arg(range.from / range.beatsInBar, 0, 'g', 3).arg(range.to / range.beatsInBar, 0, 'g', 3), !bpm ? QString() : fit.fits() ? tr("100 %, as it is") : tr("%1 %").arg(fit.percent, 0, 'f', 1),
-                         fit.felt == 1 ? QString() : fit.felt < 1 ? tr("every other beat") : tr("twice as many"), q(range.source)},
-                        bpm && !suitsMetre(range, metre));
+        m_table->addRow(
+            {q(range.family), QString::number(range.beatsInBar), tr("%1 to %2").arg(range.from).arg(range.to),
+             tr("%1 to %2").arg(range.from / range.beatsInBar, 0, 'g', 3).arg(range.to / range.beatsInBar, 0, 'g', 3),
+             !bpm         ? QString()
+             : fit.fits() ? tr("100 %, as it is")
+                          : tr("%1 %").arg(fit.percent, 0, 'f', 1),
+             fit.felt == 1  ? QString()
+             : fit.felt < 1 ? tr("every other beat")
+                            : tr("twice as many"),
+             q(range.source)},
+            bpm && !suitsMetre(range, metre));
     }
     m_table->selectRow(0);
     m_says->setText(says());
@@ -96,8 +103,11 @@ QString TempoPanel::says() const {
 void TempoPanel::showPace() {
     const double percent = percentOf(m_table->currentRow());
     m_play->setEnabled(!m_session.doc.document().map->beats.empty() && percent >= 40 && percent <= 150);
-    m_pace->setText(m_session.doc.landing().performance.passes.empty() ? tr("No routine yet: nothing is said of steps and turns.")
-                                                                   : tr("At %1 % the routine has %2 Warm up, and mind your own limits and your teacher's word.").arg(percent, 0, 'f', percent == 100 ? 0 : 1).arg(q(paceInWords(m_session.doc.landing(), percent))));
+    m_pace->setText(m_session.doc.landing().performance.passes.empty()
+                        ? tr("No routine yet: nothing is said of steps and turns.")
+                        : tr("At %1 % the routine has %2 Warm up, and mind your own limits and your teacher's word.")
+                              .arg(percent, 0, 'f', percent == 100 ? 0 : 1)
+                              .arg(q(paceInWords(m_session.doc.landing(), percent))));
 }
 
 void TempoPanel::playChosen() {

@@ -17,7 +17,8 @@ class PlainTable;
 class Session;
 class WhenShown;
 
-/// Tempi usual for families of dances, each with its source, against this song: at what per cent it would fit, and how fast the routine is stepped and turned there.
+/// Tempi usual for families of dances, each with its source, against this song: at what per cent it would fit, and how
+/// fast the routine is stepped and turned there.
 class TempoPanel : public QWidget {
     Q_OBJECT
 public:

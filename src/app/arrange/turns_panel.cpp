@@ -1,11 +1,12 @@
 #include "app/arrange/turns_panel.h"
 
-#include "app/widgets/panel_parts.h"
 #include "app/arrange/proposal_row.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
 #include "app/widgets/page_parts.h"
+#include "app/widgets/panel_parts.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -15,11 +16,8 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_worker(session.working()) {
+TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_worker(session.working()) {
     setAccessibleName(tr("When to put a turned-round dance right"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -34,7 +32,8 @@ TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent) : 
     row->addWidget(m_sets);
     addWords(row, tr("sets, or left"), theme, this);
     row->addStretch();
-    m_preview = addButton(row, tr("Preview"), tr("Show it on the strips without changing anything"), "previewTurn", this);
+    m_preview =
+        addButton(row, tr("Preview"), tr("Show it on the strips without changing anything"), "previewTurn", this);
     m_apply = addButton(row, tr("Apply"), tr("Do it; Undo takes it back"), "applyTurn", this);
     m_apply->setProperty("main", true);
     auto* close = addButton(row, tr("Close"), {}, "closeTurns", this);
@@ -75,8 +74,11 @@ void TurnsPanel::refresh() {
     const Landing& landing = m_session.doc.landing();
     const int chosen = m_span->currentIndex();
     m_span->clear();
-    for (const TurnedSpan& span : landing.turned) m_span->addItem(tr("from %1 on, %2").arg(q(landing.grid.placeInWords(span.from)), q(countsInWords(span.to - span.from))));
-    m_span->setCurrentIndex(std::clamp(chosen, landing.turned.empty() ? -1 : 0, static_cast<int>(landing.turned.size()) - 1));
+    for (const TurnedSpan& span : landing.turned)
+        m_span->addItem(
+            tr("from %1 on, %2").arg(q(landing.grid.placeInWords(span.from)), q(countsInWords(span.to - span.from))));
+    m_span->setCurrentIndex(
+        std::clamp(chosen, landing.turned.empty() ? -1 : 0, static_cast<int>(landing.turned.size()) - 1));
     m_mends.clear();
     for (QPushButton* needs : {m_preview, m_apply}) needs->setEnabled(false);
     if (m_session.doc.previewLanding()) m_session.doc.endPreview();
@@ -85,7 +87,8 @@ void TurnsPanel::refresh() {
         return showTried({});
     }
     m_worker.start(
-        [document = m_session.doc.document(), now = m_session.doc.sharedLanding(), span = static_cast<std::size_t>(m_span->currentIndex()), sets = m_sets->value()](const Task& task) {
+        [document = m_session.doc.document(), now = m_session.doc.sharedLanding(),
+         span = static_cast<std::size_t>(m_span->currentIndex()), sets = m_sets->value()](const Task& task) {
             std::vector<Tried> tried;
             for (TurnMend& mend : turnMends(document, *now, span, sets, task)) { // each was carried out already
                 const auto then = applyEdits(document, mend.edits);
@@ -106,10 +109,12 @@ void TurnsPanel::showTried(std::vector<Tried> tried) {
         m_mends.push_back(std::move(one.mend));
     }
     const int index = m_span->currentIndex();
-    if (m_mends.empty() || index < 0 || static_cast<std::size_t>(index) >= landing.turned.size()) m_says->setText(tr("The dancers' count and the music's agree all through: nothing is turned round."));
+    if (m_mends.empty() || index < 0 || static_cast<std::size_t>(index) >= landing.turned.size())
+        m_says->setText(tr("The dancers' count and the music's agree all through: nothing is turned round."));
     else {
         const TurnedSpan& span = landing.turned[static_cast<std::size_t>(index)];
-        m_says->setText(tr("The dancers who count on say %1 where the music says %2.").arg(q(toSpokenCount(span.runningCount)), q(toSpokenCount(span.musicCount))));
+        m_says->setText(tr("The dancers who count on say %1 where the music says %2.")
+                            .arg(q(toSpokenCount(span.runningCount)), q(toSpokenCount(span.musicCount))));
     }
     choose(0);
 }
@@ -123,9 +128,13 @@ void TurnsPanel::choose(std::size_t index) {
     if (previewing && can) previewChosen();
 }
 
-QString TurnsPanel::titleOfChosen() const { return m_row->chosen() < m_mends.size() ? q(m_mends[m_row->chosen()].title) : QString(); }
+QString TurnsPanel::titleOfChosen() const {
+    return m_row->chosen() < m_mends.size() ? q(m_mends[m_row->chosen()].title) : QString();
+}
 
-bool TurnsPanel::previewing() const { return isVisible() && m_session.doc.previewLanding() && m_session.doc.previewTitle() == titleOfChosen(); }
+bool TurnsPanel::previewing() const {
+    return isVisible() && m_session.doc.previewLanding() && m_session.doc.previewTitle() == titleOfChosen();
+}
 
 void TurnsPanel::previewChosen() {
     if (m_row->chosen() >= m_mends.size() || m_mends[m_row->chosen()].edits.empty()) return;

@@ -19,7 +19,8 @@ class ProposalRow;
 class Session;
 class WhenShown;
 
-/// "When to put it right": a stretch in which the dance is turned round, put right at once, within some sets, or left until the music undoes it.
+/// "When to put it right": a stretch in which the dance is turned round, put right at once, within some sets, or left
+/// until the music undoes it.
 class TurnsPanel : public QWidget {
     Q_OBJECT
 public:

@@ -22,28 +22,30 @@ struct Submenu {
     QString name = {};
 };
 
-/// Something a person can do. From the commands that the window and its stages list, the window builds menus, context menus, the command box and the list of keys.
+/// Something a person can do. From the commands that the window and its stages list, the window builds menus, context
+/// menus, the command box and the list of keys.
 ///
-/// Several stages may answer one command: they list it with the same `id`, and one of them says what it is called. The stage that is shown answers it; where that one has no answer, the first
-/// that has one everywhere.
+/// Several stages may answer one command: they list it with the same `id`, and one of them says what it is called. The
+/// stage that is shown answers it; where that one has no answer, the first that has one everywhere.
 struct Command {
-    QByteArray id;             ///< "pass.restart": never shown, never changed
-    QString name = {};         ///< empty: another one with this id has the name and what follows it up to `words`
-    QString tip = {};          ///< what it does, a few words
-    QString button = {};       ///< what a button over the stage says where that is less than its name
-    QKeySequence key = {};     ///< the key it has until a person chooses another
-    QByteArray menu = {};      ///< "routine", "edit", "play", "findings", "view", or the id of a stage; none: in no menu
-    int group = 1;             ///< commands of a menu stand in the order of their groups, with a line between them
+    QByteArray id;         ///< "pass.restart": never shown, never changed
+    QString name = {};     ///< empty: another one with this id has the name and what follows it up to `words`
+    QString tip = {};      ///< what it does, a few words
+    QString button = {};   ///< what a button over the stage says where that is less than its name
+    QKeySequence key = {}; ///< the key it has until a person chooses another
+    QByteArray menu = {};  ///< "routine", "edit", "play", "findings", "view", or the id of a stage; none: in no menu
+    int group = 1;         ///< commands of a menu stand in the order of their groups, with a line between them
     Submenu submenu = {};
-    bool inBox = true;         ///< can be found in the command box
-    bool onStrips = false;     ///< stands in the menu that a count of the strips opens
-    QString words = {};        ///< others that a person may look for
+    bool inBox = true;     ///< can be found in the command box
+    bool onStrips = false; ///< stands in the menu that a count of the strips opens
+    QString words = {};    ///< others that a person may look for
 
     // Where it applies
-    bool brings = false;       ///< its stage is shown first
-    bool onlyHere = false;     ///< only while its stage is shown
-    bool saysOfSong = false;   ///< its key states something of the song: a letter that does so only where the song is before one's eyes
-    bool repeats = true;       ///< again and again while the key is held down
+    bool brings = false;   ///< its stage is shown first
+    bool onlyHere = false; ///< only while its stage is shown
+    bool saysOfSong =
+        false; ///< its key states something of the song: a letter that does so only where the song is before one's eyes
+    bool repeats = true; ///< again and again while the key is held down
 
     std::function<void()> run = {};
     std::function<std::vector<Choice>()> choices = {}; ///< in place of `run`: asked each time its menu opens

@@ -1,6 +1,7 @@
 #include "app/base/document_session.h"
 
 #include "app/base/paths.h"
+#include "app/base/qtext.h"
 #include "core/edits/brought_words.h"
 #include "core/edits/dance_on_song.h"
 #include "core/exchange/routine_file.h"
@@ -9,7 +10,8 @@
 
 namespace lc::app {
 
-DocumentSession::DocumentSession(Messages& messages, Worker::Mode working) : m_messages(messages), m_landing(std::make_shared<const Landing>()), m_reader(working) {
+DocumentSession::DocumentSession(Messages& messages, Worker::Mode working)
+    : m_messages(messages), m_landing(std::make_shared<const Landing>()), m_reader(working) {
     connect(&m_reader, &Worker::failed, this, [this](const QString& sentence) { m_messages.tell(sentence); });
     connect(&m_reader, &Worker::ended, this, &DocumentSession::readingEnded);
     refresh();
@@ -48,7 +50,8 @@ void DocumentSession::redo() {
 void DocumentSession::refresh() {
     ++m_revision;
     const bool sameGrid = m_gridOf == document().map && m_gridScheme == document().scheme;
-    if (sameGrid) m_landing = std::make_shared<const Landing>(land(document(), m_landing->grid, m_limits));
+    if (sameGrid)
+        m_landing = std::make_shared<const Landing>(land(document(), m_landing->grid, m_limits));
     else {
         m_landing = std::make_shared<const Landing>(land(document(), m_limits));
         m_gridOf = document().map;
@@ -95,28 +98,29 @@ void DocumentSession::takeDance(Document dance, std::vector<HandoutLine> handout
 }
 
 void DocumentSession::open(const QString& path, std::function<bool()> mayReplace) {
-    m_reader.start([file = fileName(path), words = m_words](const Task& task) { return readRoutineFile(file, task, words); },
-                   [this, path, mayReplace = std::move(mayReplace)](Result<RoutineFile> read) {
-                       if (!read) return m_messages.tell(read.error());
-                       RoutineFile& file = *read;
-                       if (!file.handout.empty() && awaitsDance(document())) {
-                           takeDance(std::move(file.document), std::move(file.handout));
-                           return Q_EMIT opened(path);
-                       }
-                       if (mayReplace && !mayReplace()) return;
-                       replaceRoutine(std::move(file.document));
-                       m_handout = std::move(file.handout);
-                       if (file.onDisk) {
-                           m_path = QFileInfo(path).absoluteFilePath();
-                           m_onDisk = file.onDisk;
-                           m_history.markSaved();
-                       }
-                       Q_EMIT routineReplaced();
-                       refresh();
-                       Q_EMIT routineReady(true);
-                       Q_EMIT opened(path);
-                       if (!file.note.empty()) m_messages.tell(QString::fromStdString(file.note));
-                   });
+    m_reader.start(
+        [file = fileName(path), words = m_words](const Task& task) { return readRoutineFile(file, task, words); },
+        [this, path, mayReplace = std::move(mayReplace)](Result<RoutineFile> read) {
+            if (!read) return m_messages.tell(read.error());
+            RoutineFile& file = *read;
+            if (!file.handout.empty() && awaitsDance(document())) {
+                takeDance(std::move(file.document), std::move(file.handout));
+                return Q_EMIT opened(path);
+            }
+            if (mayReplace && !mayReplace()) return;
+            replaceRoutine(std::move(file.document));
+            m_handout = std::move(file.handout);
+            if (file.onDisk) {
+                m_path = QFileInfo(path).absoluteFilePath();
+                m_onDisk = file.onDisk;
+                m_history.markSaved();
+            }
+            Q_EMIT routineReplaced();
+            refresh();
+            Q_EMIT routineReady(true);
+            Q_EMIT opened(path);
+            if (!file.note.empty()) m_messages.tell(q(file.note));
+        });
 }
 
 bool DocumentSession::cancelReading() {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/base/messages.h"
+#include "app/base/qtext.h"
 #include "app/base/worker.h"
 #include "core/document/document_file.h"
 #include "core/document/history.h"
@@ -18,7 +19,8 @@
 
 namespace lc::app {
 
-/// The open routine: its document with undo, what is derived from it, and its file. Widgets read from it and ask it for edits; they hold view state only.
+/// The open routine: its document with undo, what is derived from it, and its file. Widgets read from it and ask it for
+/// edits; they hold view state only.
 class DocumentSession : public QObject {
     Q_OBJECT
 public:
@@ -29,7 +31,9 @@ public:
     [[nodiscard]] const Landing& landing() const { return *m_landing; }
     /// The same to be taken along by long work: it stays as it is.
     [[nodiscard]] std::shared_ptr<const Landing> sharedLanding() const { return m_landing; }
-    [[nodiscard]] int revision() const { return m_revision; } ///< counts every change of the document; never the same again, whatever routine is open
+    [[nodiscard]] int revision() const {
+        return m_revision;
+    } ///< counts every change of the document; never the same again, whatever routine is open
 
     /// Applies edits as one undo step. On an error nothing changes and the sentence is told.
     /// `made` gets the identities of what came in.
@@ -39,21 +43,27 @@ public:
     void redo();
     [[nodiscard]] bool canUndo() const { return m_history.canUndo(); }
     [[nodiscard]] bool canRedo() const { return m_history.canRedo(); }
-    [[nodiscard]] QString undoName() const { return QString::fromStdString(m_history.undoName()); }
-    [[nodiscard]] QString redoName() const { return QString::fromStdString(m_history.redoName()); }
+    [[nodiscard]] QString undoName() const { return q(m_history.undoName()); }
+    [[nodiscard]] QString redoName() const { return q(m_history.redoName()); }
     void closeTyping() { m_history.closeMerge(); }
 
     // Files
     [[nodiscard]] QString path() const { return m_path; } ///< empty until saved
     [[nodiscard]] bool isSaved() const { return m_history.isSaved(); }
     void startNew() { startWith(newDocument()); }
-    void startWith(Document document, std::vector<HandoutLine> handout = {}); ///< unsaved, with nothing to undo; `handout` where it came from one
+    void startWith(
+        Document document,
+        std::vector<HandoutLine> handout = {}); ///< unsaved, with nothing to undo; `handout` where it came from one
     /// A dance for the song that is here and has none yet; a step of undo.
     void takeDance(Document dance, std::vector<HandoutLine> handout);
-    /// The lines of the hand-out from which the routine came, where it was read in this window; else those of it that wait to be settled.
-    [[nodiscard]] std::vector<HandoutLine> handout() const { return m_handout.empty() ? unsettledLines(document().routine) : m_handout; }
-    /// Reads a routine file, or a routine as plain text, in the background; it then takes the place of the routine at hand, and opened() tells. Errors are told.
-    /// `mayReplace` is asked when the file has been read and before anything is lost.
+    /// The lines of the hand-out from which the routine came, where it was read in this window; else those of it that
+    /// wait to be settled.
+    [[nodiscard]] std::vector<HandoutLine> handout() const {
+        return m_handout.empty() ? unsettledLines(document().routine) : m_handout;
+    }
+    /// Reads a routine file, or a routine as plain text, in the background; it then takes the place of the routine at
+    /// hand, and opened() tells. Errors are told. `mayReplace` is asked when the file has been read and before anything
+    /// is lost.
     void open(const QString& path, std::function<bool()> mayReplace = {});
     [[nodiscard]] bool reading() const { return m_reader.busy(); }
     bool cancelReading(); ///< false where nothing was being read
@@ -81,7 +91,7 @@ Q_SIGNALS:
     void replacing();       ///< the routine at hand is about to be left
     void routineReplaced(); ///< before documentChanged(), after open and new: identities mean other things now
     void routineReady(bool fromFile); ///< after it
-    void fileChanged();     ///< path or saved state
+    void fileChanged();               ///< path or saved state
     void previewChanged();
     void opened(const QString& path); ///< a file took the place of the routine
     void readingEnded();

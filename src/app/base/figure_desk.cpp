@@ -1,6 +1,7 @@
 #include "app/base/figure_desk.h"
 
 #include "app/base/paths.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/settings.h"
 #include "core/base/files.h"
@@ -18,11 +19,8 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject* parent) : QObject(parent), m_session(session), m_path(vocabularyPath), m_words(session) {
+FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject* parent)
+    : QObject(parent), m_session(session), m_path(vocabularyPath), m_words(session) {
     m_keep = new QTimer(this);
     m_keep->setSingleShot(true);
     m_keep->setInterval(900);
@@ -55,7 +53,9 @@ void FigureDesk::open() {
     if (opened) {
         m_vocabulary = std::move(*opened);
         m_words.setVocabulary(m_vocabulary.get());
-        if (m_vocabulary->isReadOnly()) Q_EMIT told(tr("The vocabulary may only be read here: figures can be taken into a routine, and what you change in them stays in the routine."));
+        if (m_vocabulary->isReadOnly())
+            Q_EMIT told(tr(
+                "The vocabulary may only be read here: figures can be taken into a routine, and what you change in them stays in the routine."));
     } else {
         m_problem = q(opened.error().message);
         Q_EMIT told(m_problem);
@@ -90,7 +90,11 @@ void FigureDesk::readVocabulary() {
     passFigures(); // the digests are made with them
     m_keptWith = choicesAround(false);
     for (Kept& kept : m_kept) kept.digest = digestOf(kept.figure.card, m_keptWith);
-    if (!unreadable.empty()) Q_EMIT told(q(unreadable.front()) + (unreadable.size() == 1 ? QString() : unreadable.size() == 2 ? tr(" One more cannot be read either.") : tr(" %1 more cannot be read either.").arg(unreadable.size() - 1)));
+    if (!unreadable.empty())
+        Q_EMIT told(q(unreadable.front()) + (unreadable.size() == 1 ? QString()
+                                             : unreadable.size() == 2
+                                                 ? tr(" One more cannot be read either.")
+                                                 : tr(" %1 more cannot be read either.").arg(unreadable.size() - 1)));
 }
 
 void FigureDesk::put(const VocabularyFigure& figure) {
@@ -118,11 +122,13 @@ void FigureDesk::reload() {
         shown.card = cardOf(routine, figure);
         shown.digest = digestOf(shown.card, routine.choices);
         shown.used = timesDanced(routine, figure.id);
-        const auto origin = std::find_if(m_kept.begin(), m_kept.end(), [&](const Kept& kept) { return kept.figure.id == figure.vocabularyId; });
+        const auto origin = std::find_if(m_kept.begin(), m_kept.end(),
+                                         [&](const Kept& kept) { return kept.figure.id == figure.vocabularyId; });
         if (origin != m_kept.end()) {
             FigureCard as = origin->figure.card; // as it would be taken into this routine
             as.lines.clear();
-            for (const RoleLine& line : linesForRoles(origin->figure.card, routine.roles)) as.lines.push_back({findRole(routine, line.role)->name, line.text});
+            for (const RoleLine& line : linesForRoles(origin->figure.card, routine.roles))
+                as.lines.push_back({findRole(routine, line.role)->name, line.text});
             for (const std::string& what : differencesOf(as, shown.card)) shown.differs << q(what);
             shown.likeKept = shown.differs.isEmpty();
         }
@@ -135,7 +141,8 @@ void FigureDesk::reload() {
         shown.digest = kept.digest;
         m_figures.push_back(std::move(shown));
     }
-    std::stable_sort(m_figures.begin(), m_figures.end(), [](const ShownFigure& a, const ShownFigure& b) { return a.digest.name < b.digest.name; });
+    std::stable_sort(m_figures.begin(), m_figures.end(),
+                     [](const ShownFigure& a, const ShownFigure& b) { return a.digest.name < b.digest.name; });
     search(m_searchText);
 }
 
@@ -158,7 +165,8 @@ QString FigureDesk::understood() const {
 const ShownFigure* FigureDesk::chosen() const { return figureWith(m_chosen); }
 
 const ShownFigure* FigureDesk::figureWith(const QString& key) const {
-    const auto found = std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == key; });
+    const auto found =
+        std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == key; });
     return found == m_figures.end() ? nullptr : &*found;
 }
 
@@ -182,7 +190,9 @@ void FigureDesk::read() {
     m_reading = readFigure(m_card, choicesAround(now && now->inRoutine()));
     m_findings = inspectFigure(m_card, m_reading, around());
     if (!m_dirty || !now) return;
-    auto& shown = *std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == m_chosen; }); // the list shows what is typed
+    auto& shown = *std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) {
+        return f.key() == m_chosen;
+    }); // the list shows what is typed
     shown.card = m_card;
     shown.digest = digestOf(m_card, choicesAround(shown.inRoutine()));
 }
@@ -196,13 +206,17 @@ void FigureDesk::change(const FigureCard& asked, const QString& what) {
         m_session.doc.edit({ChangeFigure{now->figure, card}}, what);
         return;
     }
-    if (readOnly()) return Q_EMIT told(tr("The vocabulary may only be read here, so this figure stays as it is. Take it into the routine and change it there."));
+    if (readOnly())
+        return Q_EMIT told(tr(
+            "The vocabulary may only be read here, so this figure stays as it is. Take it into the routine and change it there."));
     m_card = card;
     m_dirty = true;
     read();
     Q_EMIT cardChanged();
-    if (what.isEmpty()) m_keep->start();
-    else keepNow();
+    if (what.isEmpty())
+        m_keep->start();
+    else
+        keepNow();
 }
 
 void FigureDesk::keepNow() {
@@ -215,15 +229,17 @@ void FigureDesk::keepNow() {
     FigureCard card = m_card;
     if (card.name.empty()) card.name = before.card.name; // a figure keeps a name
     auto after = m_vocabulary->change(before, card);
-    if (after) record({{{before, *after}}});
-    else if (!keepBesides(before, card, after.error())) return;
+    if (after)
+        record({{{before, *after}}});
+    else if (!keepBesides(before, card, after.error()))
+        return;
     reload();
     read();
     Q_EMIT cardChanged();
 }
 
-/// What is typed could not be kept. Where another window was first it becomes a figure of its own; else it stays as it is typed, and is tried again. False
-/// when it stays.
+/// What is typed could not be kept. Where another window was first it becomes a figure of its own; else it stays as it
+/// is typed, and is tried again. False when it stays.
 bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, const Error& why) {
     const auto there = m_vocabulary->find(before.id);
     const bool gone = !there && there.error().code == ErrorCode::NotFound;
@@ -233,7 +249,9 @@ bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, c
         if (auto added = m_vocabulary->add(typed)) {
             record({{{std::nullopt, *added}}});
             m_chosen = q(added->id);
-            Q_EMIT told(tr("“%1” was changed by another window in the meantime. What you typed is kept beside it as “%2”.").arg(q(before.card.name), q(typed.name)));
+            Q_EMIT told(
+                tr("“%1” was changed by another window in the meantime. What you typed is kept beside it as “%2”.")
+                    .arg(q(before.card.name), q(typed.name)));
             return true;
         }
     }
@@ -245,8 +263,10 @@ bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, c
 
 void FigureDesk::record(Step step) {
     for (const Change& change : step.figures) {
-        if (change.after) put(*change.after);
-        else if (change.before) drop(change.before->id);
+        if (change.after)
+            put(*change.after);
+        else if (change.before)
+            drop(change.before->id);
     }
     m_undo.push_back(std::move(step));
     m_redo.clear();
@@ -297,7 +317,8 @@ void FigureDesk::mergeWith(const QString& otherKey) {
     keepNow();
     const ShownFigure* now = chosen();
     if (!now || now->inRoutine() || !m_vocabulary) return;
-    const auto other = std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == otherKey; });
+    const auto other =
+        std::find_if(m_figures.begin(), m_figures.end(), [&](const ShownFigure& f) { return f.key() == otherKey; });
     if (other == m_figures.end() || other->inRoutine()) return;
     const VocabularyFigure kept = now->kept, gone = other->kept;
     auto merged = m_vocabulary->merge(kept.id, gone.id);
@@ -306,7 +327,8 @@ void FigureDesk::mergeWith(const QString& otherKey) {
     reload();
     read();
     Q_EMIT cardChanged();
-    Q_EMIT told(tr("“%1” and “%2” are one figure now: “%1”. Undo takes them apart again.").arg(q(kept.card.name), q(gone.card.name)));
+    Q_EMIT told(tr("“%1” and “%2” are one figure now: “%1”. Undo takes them apart again.")
+                    .arg(q(kept.card.name), q(gone.card.name)));
 }
 
 void FigureDesk::takeIntoRoutine() {
@@ -314,7 +336,8 @@ void FigureDesk::takeIntoRoutine() {
     const ShownFigure* now = chosen();
     if (!now || now->inRoutine()) return;
     Made made;
-    if (m_session.doc.edit({AddFigure{now->card, now->kept.id}}, {}, &made) && !made.figures.empty()) choose(QStringLiteral("r%1").arg(made.figures.back().value));
+    if (m_session.doc.edit({AddFigure{now->card, now->kept.id}}, {}, &made) && !made.figures.empty())
+        choose(QStringLiteral("r%1").arg(made.figures.back().value));
 }
 
 void FigureDesk::placeInPart(PartId part) {
@@ -377,7 +400,9 @@ void FigureDesk::importFile(const QString& path) {
             for (const VocabularyFigure& figure : *added) step.figures.push_back({std::nullopt, figure});
             record(std::move(step));
             reload();
-            Q_EMIT told(tr("Figures that came in from %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(added->size()) + (warning.empty() ? QString() : QLatin1Char(' ') + q(warning)));
+            Q_EMIT told(
+                tr("Figures that came in from %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(added->size()) +
+                (warning.empty() ? QString() : QLatin1Char(' ') + q(warning)));
         });
 }
 
@@ -386,7 +411,8 @@ void FigureDesk::exportFile(const QString& path) {
     std::vector<FigureCard> cards;
     for (const std::size_t i : m_found)
         if (!m_figures[i].likeKept) cards.push_back(m_figures[i].card); // once, though the routine has it too
-    const std::string text = path.endsWith(QStringLiteral(".csv"), Qt::CaseInsensitive) ? figuresToCsv(cards) : figuresToJson(cards);
+    const std::string text =
+        path.endsWith(QStringLiteral(".csv"), Qt::CaseInsensitive) ? figuresToCsv(cards) : figuresToJson(cards);
     if (const auto written = writeFileAtomically(fileName(path), text); !written) return tellProblem(written.error());
     Q_EMIT told(tr("Figures written to %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(cards.size()));
 }
@@ -400,7 +426,8 @@ const ShownFigure* FigureDesk::twin() const {
     return found == m_figures.end() ? nullptr : &*found;
 }
 
-bool FigureDesk::applyOne(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now) {
+bool FigureDesk::applyOne(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to,
+                          Change& now) {
     if (!m_vocabulary) return false;
     if (from && to) { // the revision in the file is newer than the one remembered: what is there now is changed back
         auto there = m_vocabulary->find(from->id);
@@ -419,8 +446,10 @@ bool FigureDesk::applyOne(const std::optional<VocabularyFigure>& from, const std
         if (auto gone = m_vocabulary->remove(from->id); !gone) return tellProblem(gone.error()), false;
         now = {*from, std::nullopt};
     }
-    if (now.after) put(*now.after);
-    else drop(now.before->id);
+    if (now.after)
+        put(*now.after);
+    else
+        drop(now.before->id);
     return true;
 }
 
@@ -439,15 +468,18 @@ std::optional<FigureDesk::Step> FigureDesk::apply(const Step& step, bool back) {
     for (std::size_t i = 0; i < step.figures.size(); ++i) {
         const Change& change = back ? step.figures[step.figures.size() - 1 - i] : step.figures[i];
         Change now;
-        if (!applyOne(back ? change.after : change.before, back ? change.before : change.after, now)) break; // what was done before it stands, and is told
+        if (!applyOne(back ? change.after : change.before, back ? change.before : change.after, now))
+            break; // what was done before it stands, and is told
         done.push_back(std::move(now));
     }
     reload();
     if (!done.empty()) {
         const Change& last = done.back();
         const QString key = q((last.after ? *last.after : *last.before).id);
-        if (last.after) m_chosen = key;
-        else if (m_chosen == key) m_chosen = m_found.empty() ? QString() : m_figures[m_found.front()].key();
+        if (last.after)
+            m_chosen = key;
+        else if (m_chosen == key)
+            m_chosen = m_found.empty() ? QString() : m_figures[m_found.front()].key();
     }
     read();
     if (done.empty()) return std::nullopt;
@@ -490,7 +522,8 @@ void FigureDesk::passFigures() {
         for (const Kept& kept : m_kept)
             if (kept.word) figures.push_back(*kept.word);
         m_words.setFigures(std::move(figures));
-    } else m_words.pass();
+    } else
+        m_words.pass();
 }
 
 bool FigureDesk::keepWord(const OwnWord& word) {
@@ -498,7 +531,9 @@ bool FigureDesk::keepWord(const OwnWord& word) {
     if (!checked) return tellProblem(checked.error()), false;
     const ShownFigure* now = chosen();
     const bool vocabulary = m_vocabulary && !readOnly();
-    if ((now && now->inRoutine()) || !vocabulary || !m_session.doc.document().routine.choices.words.meanings(checked->name).empty()) return m_session.doc.edit(KeepWord{*checked}); // wordKept() brings it into the vocabulary
+    if ((now && now->inRoutine()) || !vocabulary ||
+        !m_session.doc.document().routine.choices.words.meanings(checked->name).empty())
+        return m_session.doc.edit(KeepWord{*checked}); // wordKept() brings it into the vocabulary
     keepNow();
     const WordChange change{m_words.kept(*checked), *checked};
     if (!m_words.make(change)) return false;
@@ -536,12 +571,15 @@ std::int64_t FigureDesk::set() const {
 std::vector<double> FigureDesk::countWeights() const {
     const Document& document = m_session.doc.document();
     const std::vector<int>& grouping = document.map->metre.grouping;
-    if (m_session.doc.landing().grid.empty() || document.scheme.unit != CountUnit::BarGroup || grouping.empty()) return {};
+    if (m_session.doc.landing().grid.empty() || document.scheme.unit != CountUnit::BarGroup || grouping.empty())
+        return {};
     if (std::all_of(grouping.begin(), grouping.end(), [&](int g) { return g == grouping.front(); })) return {};
     double beats = 0;
     for (const int group : grouping) beats += group;
     std::vector<double> weights;
-    for (std::int64_t c = 0; c < set(); ++c) weights.push_back(grouping[static_cast<std::size_t>(c) % grouping.size()] * static_cast<double>(grouping.size()) / beats);
+    for (std::int64_t c = 0; c < set(); ++c)
+        weights.push_back(grouping[static_cast<std::size_t>(c) % grouping.size()] *
+                          static_cast<double>(grouping.size()) / beats);
     return weights;
 }
 
@@ -550,7 +588,10 @@ FigureSurroundings FigureDesk::around() const {
     const ShownFigure* now = chosen();
     around.choices = choicesAround(now && now->inRoutine());
     const CountGrid& grid = m_session.doc.landing().grid;
-    around.bar = grid.empty() ? counts(4) : counts(std::max<std::int64_t>(1, set() / std::max(1, m_session.doc.document().scheme.barsPerSet)));
+    around.bar =
+        grid.empty()
+            ? counts(4)
+            : counts(std::max<std::int64_t>(1, set() / std::max(1, m_session.doc.document().scheme.barsPerSet)));
     around.tempo = tempo();
     around.limits = m_limits;
     return around;

@@ -1,7 +1,8 @@
 #pragma once
 
-#include "app/base/worker.h"
+#include "app/base/qtext.h"
 #include "app/base/word_desk.h"
+#include "app/base/worker.h"
 #include "core/edits/edits.h"
 #include "core/figures/figure_findings.h"
 #include "core/figures/figure_search.h"
@@ -25,17 +26,19 @@ class Session;
 
 /// A figure in the list: of the vocabulary, or of the routine.
 struct ShownFigure {
-    VocabularyFigure kept;   ///< with an empty id for one of the routine
-    FigureId figure;         ///< in the routine; none for one of the vocabulary alone
+    VocabularyFigure kept; ///< with an empty id for one of the routine
+    FigureId figure;       ///< in the routine; none for one of the vocabulary alone
     FigureCard card;
     FigureDigest digest;
-    int used = 0;            ///< how often the routine dances it
-    bool likeKept = false;   ///< of one that is in both: they are alike
-    QStringList differs;     ///< of one that is in both: what the routine has otherwise
+    int used = 0;          ///< how often the routine dances it
+    bool likeKept = false; ///< of one that is in both: they are alike
+    QStringList differs;   ///< of one that is in both: what the routine has otherwise
 
     [[nodiscard]] bool inRoutine() const { return figure.valid(); }
-    [[nodiscard]] FigureToPlace toPlace() const { return inRoutine() ? FigureToPlace{figure, {}, {}} : FigureToPlace{{}, card, kept.id}; }
-    [[nodiscard]] QString key() const { return inRoutine() ? QStringLiteral("r%1").arg(figure.value) : QString::fromStdString(kept.id); }
+    [[nodiscard]] FigureToPlace toPlace() const {
+        return inRoutine() ? FigureToPlace{figure, {}, {}} : FigureToPlace{{}, card, kept.id};
+    }
+    [[nodiscard]] QString key() const { return inRoutine() ? QStringLiteral("r%1").arg(figure.value) : q(kept.id); }
 };
 
 /// The figures at hand: the vocabulary's and the routine's, which one is chosen, what was typed into it, and its undo.
@@ -70,18 +73,18 @@ public:
 
     /// Changes the chosen figure; kept at once in the routine, after a moment in the vocabulary.
     void change(const FigureCard& card, const QString& what = {});
-    void keepNow(); ///< writes what is typed
+    void keepNow();                                          ///< writes what is typed
     [[nodiscard]] bool hasUnkept() const { return m_dirty; } ///< something typed that is not in the file
     void newFigure();
     void duplicate(const FigureCard& as);
     void removeChosen();
     void mergeWith(const QString& otherKey); ///< the chosen one stays
     void takeIntoRoutine();
-    void placeInPart(PartId part);           ///< at the part's end
-    void takeFromVocabulary();               ///< the routine's copy becomes as the vocabulary has it
-    void giveToVocabulary();                 ///< the other way
+    void placeInPart(PartId part); ///< at the part's end
+    void takeFromVocabulary();     ///< the routine's copy becomes as the vocabulary has it
+    void giveToVocabulary();       ///< the other way
     void importFile(const QString& path);
-    void exportFile(const QString& path);    ///< JSON, or a table where the name ends in .csv
+    void exportFile(const QString& path); ///< JSON, or a table where the name ends in .csv
     /// Another figure of the vocabulary with the chosen one's name or lines; null for none.
     [[nodiscard]] const ShownFigure* twin() const;
 
@@ -93,15 +96,19 @@ public:
     // What figures are looked at with
     [[nodiscard]] NotationChoices choices() const; ///< of the chosen figure, or the routine's
     [[nodiscard]] const WordDesk& words() const { return m_words; }
-    /// Gives a word a meaning: in the vocabulary, and in the routine where the chosen figure is the routine's or the routine knows the word. False and told where it cannot be.
+    /// Gives a word a meaning: in the vocabulary, and in the routine where the chosen figure is the routine's or the
+    /// routine knows the word. False and told where it cannot be.
     bool keepWord(const OwnWord& word);
-    void forgetWord(const OwnWord& word); ///< in both
-    [[nodiscard]] double secondsPerCount() const;  ///< of the song at the tempo chosen; 112 bpm without one
-    [[nodiscard]] std::int64_t set() const;        ///< counts of the music's set
-    /// How long each count of the set lasts against the mean, where the counting scheme makes them differ (3+2+2 counted by groups); empty otherwise.
+    void forgetWord(const OwnWord& word);         ///< in both
+    [[nodiscard]] double secondsPerCount() const; ///< of the song at the tempo chosen; 112 bpm without one
+    [[nodiscard]] std::int64_t set() const;       ///< counts of the music's set
+    /// How long each count of the set lasts against the mean, where the counting scheme makes them differ (3+2+2
+    /// counted by groups); empty otherwise.
     [[nodiscard]] std::vector<double> countWeights() const;
     /// The tempo from the chosen figure's count 1.
-    [[nodiscard]] CountTempo tempo() const { return CountTempo(secondsPerCount(), countWeights()).startingOn(m_musicStart); }
+    [[nodiscard]] CountTempo tempo() const {
+        return CountTempo(secondsPerCount(), countWeights()).startingOn(m_musicStart);
+    }
     [[nodiscard]] FigureSurroundings around() const;
     [[nodiscard]] BodyLimits limits() const { return m_limits; }
     void setLimits(const BodyLimits& limits);
@@ -123,10 +130,10 @@ private:
     struct Change {
         std::optional<VocabularyFigure> before, after;
     };
-    void readVocabulary();                       ///< all of it, from the file
-    void put(const VocabularyFigure& figure);    ///< into what was read: new, or changed
+    void readVocabulary();                    ///< all of it, from the file
+    void put(const VocabularyFigure& figure); ///< into what was read: new, or changed
     void drop(const std::string& id);
-    void reload();                               ///< the list, from what was read and the routine
+    void reload(); ///< the list, from what was read and the routine
     void read();
     /// What one undo takes back: changes of figures, or one of a word.
     struct Step {
@@ -154,11 +161,11 @@ private:
         FigureDigest digest;
         std::optional<OwnWord> word; ///< as which it can be said in a line
     };
-    std::vector<Kept> m_kept;          ///< the vocabulary as it was read last
+    std::vector<Kept> m_kept; ///< the vocabulary as it was read last
     WordDesk m_words;
-    bool m_figuresChanged = true;      ///< since they were passed on as words
-    NotationChoices m_keptWith;        ///< the choices that its digests were made with
-    std::int64_t m_othersChanges = 0;  ///< of the vocabulary when it was read
+    bool m_figuresChanged = true;     ///< since they were passed on as words
+    NotationChoices m_keptWith;       ///< the choices that its digests were made with
+    std::int64_t m_othersChanges = 0; ///< of the vocabulary when it was read
     std::vector<ShownFigure> m_figures;
     QString m_searchText;
     FigureQuery m_query;

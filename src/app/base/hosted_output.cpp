@@ -20,7 +20,9 @@ HostedOutput::~HostedOutput() {
 }
 
 template <typename What>
-void HostedOutput::there(const What& what) { QMetaObject::invokeMethod(m_home, what, Qt::BlockingQueuedConnection); }
+void HostedOutput::there(const What& what) {
+    QMetaObject::invokeMethod(m_home, what, Qt::BlockingQueuedConnection);
+}
 
 bool HostedOutput::start(int sampleRate, Pull pull) {
     bool started = false;

@@ -9,8 +9,8 @@
 
 namespace lc::app {
 
-/// An output in a thread of its own with an event loop. Qt's sinks pull sound by a timer in the thread that made them: in the interface's they would
-/// be silent whenever a menu, a dialog or a long repaint holds it up.
+/// An output in a thread of its own with an event loop. Qt's sinks pull sound by a timer in the thread that made them:
+/// in the interface's they would be silent whenever a menu, a dialog or a long repaint holds it up.
 class HostedOutput : public AudioOutput {
 public:
     /// `make` is called once, in the new thread; what it makes is used and deleted there.
@@ -29,7 +29,7 @@ private:
     QThread m_thread;
     QObject* m_home = nullptr; ///< lives there
     std::unique_ptr<AudioOutput> m_output;
-    double m_latency = 0;   // of the last start(); this thread's
+    double m_latency = 0; // of the last start(); this thread's
     std::string m_problem;
 };
 

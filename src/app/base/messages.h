@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/base/qtext.h"
 #include "core/base/result.h"
 
 #include <QObject>
@@ -12,7 +13,7 @@ class Messages : public QObject {
     Q_OBJECT
 public:
     void tell(const QString& sentence) { Q_EMIT told(sentence); }
-    void tell(const Error& error) { tell(QString::fromStdString(error.message)); }
+    void tell(const Error& error) { tell(q(error.message)); }
 
 Q_SIGNALS:
     void told(const QString& sentence);

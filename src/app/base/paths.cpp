@@ -24,7 +24,8 @@ QString pathOf(const std::string& fileName) {
     QString out;
     for (std::size_t at = 0; at < fileName.size();) {
         std::size_t length = 1;
-        while (length <= 4 && at + length <= fileName.size() && !isUtf8(std::string_view(fileName).substr(at, length))) ++length;
+        while (length <= 4 && at + length <= fileName.size() && !isUtf8(std::string_view(fileName).substr(at, length)))
+            ++length;
         if (length > 4 || at + length > fileName.size()) {
             out += QChar(static_cast<char16_t>(0xDC00 + static_cast<unsigned char>(fileName[at++])));
             continue;

@@ -6,8 +6,9 @@
 
 namespace lc::app {
 
-/// Names of files between Qt and the core. A name is bytes; Qt has it as UTF-16. Bytes that are not UTF-8 live in a QString as the single surrogates
-/// U+DC80 to U+DCFF (the way of Unicode Technical Report 36, section 3.7.3), so that every file can be named, opened and saved.
+/// Names of files between Qt and the core. A name is bytes; Qt has it as UTF-16. Bytes that are not UTF-8 live in a
+/// QString as the single surrogates U+DC80 to U+DCFF (the way of Unicode Technical Report 36, section 3.7.3), so that
+/// every file can be named, opened and saved.
 [[nodiscard]] std::string fileName(const QString& path);
 [[nodiscard]] QString pathOf(const std::string& fileName);
 /// A name to be read by a person: the bytes that are not UTF-8 as U+FFFD.

@@ -18,7 +18,8 @@ namespace {
 /// Gives Qt the frames it asks for. Its buffer is made once; the callback neither allocates nor locks.
 class PullDevice : public QIODevice {
 public:
-    PullDevice(AudioOutput::Pull pull, bool floats) : m_pull(std::move(pull)), m_floats(floats), m_block(2 * blockFrames) {
+    PullDevice(AudioOutput::Pull pull, bool floats)
+        : m_pull(std::move(pull)), m_floats(floats), m_block(2 * blockFrames) {
         open(QIODevice::ReadOnly | QIODevice::Unbuffered);
     }
     bool isSequential() const override { return true; }
@@ -31,7 +32,8 @@ protected:
         for (qint64 frames = most / frameBytes; frames > 0;) {
             const auto now = static_cast<std::size_t>(std::min<qint64>(frames, blockFrames));
             m_pull(m_block.data(), now);
-            if (m_floats) std::memcpy(data + done, m_block.data(), now * 8);
+            if (m_floats)
+                std::memcpy(data + done, m_block.data(), now * 8);
             else
                 for (std::size_t i = 0; i < now * 2; ++i) {
                     const auto sample = static_cast<qint16>(std::clamp(m_block[i], -1.0F, 1.0F) * 32767.0F);

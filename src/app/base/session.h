@@ -9,11 +9,13 @@
 
 namespace lc::app {
 
-/// What a window works on: a routine, its song, and what plays, each a session of its own; what is told of them, and how they are looked at.
+/// What a window works on: a routine, its song, and what plays, each a session of its own; what is told of them, and
+/// how they are looked at.
 class Session {
 public:
     Session(std::unique_ptr<AudioOutput> output, Player::Filling filling, Worker::Mode working = Worker::Mode::InThread)
-        : m_working(working), doc(messages, working), transport(doc, messages, std::move(output), filling), song(doc, transport, messages, working) {}
+        : m_working(working), doc(messages, working), transport(doc, messages, std::move(output), filling),
+          song(doc, transport, messages, working) {}
 
 private:
     Worker::Mode m_working;

@@ -8,7 +8,9 @@ namespace lc::app::settings {
 
 namespace {
 
-QString ofFile(const char* what, const QString& path) { return QLatin1String(what) + QString::fromLatin1(path.toUtf8().toHex()); }
+QString ofFile(const char* what, const QString& path) {
+    return QLatin1String(what) + QString::fromLatin1(path.toUtf8().toHex());
+}
 
 QString keyOf(FolderFor what) {
     switch (what) {
@@ -67,7 +69,9 @@ FileWords wordsOf(const QString& path) {
     const QStringList words = read(ofFile("about/", path)).toStringList();
     return {words.value(0), words.value(1)};
 }
-void setWordsOf(const QString& path, const FileWords& words) { write(ofFile("about/", path), QStringList{words.title, words.about}); }
+void setWordsOf(const QString& path, const FileWords& words) {
+    write(ofFile("about/", path), QStringList{words.title, words.about});
+}
 
 QVariantMap viewOf(const QString& path) { return read(ofFile("view/", path)).toMap(); }
 void setViewOf(const QString& path, const QVariantMap& view) { write(ofFile("view/", path), view); }

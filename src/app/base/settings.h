@@ -11,7 +11,8 @@ namespace lc::app {
 /// Where files of a kind were read or written last.
 enum class FolderFor { Songs, Routines, Sheets, Figures };
 
-/// What the program remembers between runs, besides routines and the vocabulary: the only place that knows how it is kept. What is not there, or makes no sense, has its usual value.
+/// What the program remembers between runs, besides routines and the vocabulary: the only place that knows how it is
+/// kept. What is not there, or makes no sense, has its usual value.
 namespace settings {
 
 [[nodiscard]] int textPercent(); ///< size of text, 100 to 200
@@ -29,7 +30,7 @@ void setFolder(FolderFor what, const QString& folder);
 [[nodiscard]] QStringList recentFiles(); ///< the last one first
 void setRecentFiles(const QStringList& paths);
 
-[[nodiscard]] QStringList rescuedFiles(); ///< saved without being asked, and not yet looked at
+[[nodiscard]] QStringList rescuedFiles();       ///< saved without being asked, and not yet looked at
 void setRescuedFiles(const QStringList& paths); ///< on the disk when it returns
 
 /// What the start page says of a file.

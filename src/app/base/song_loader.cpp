@@ -1,8 +1,9 @@
 #include "app/base/song_loader.h"
 
 #include "app/base/paths.h"
-#include "audio/sound/audio_file.h"
+#include "app/base/qtext.h"
 #include "audio/listening/heard_cache.h"
+#include "audio/sound/audio_file.h"
 
 #include <QStandardPaths>
 
@@ -22,9 +23,9 @@ Result<std::shared_ptr<LoadedSong>> loadSong(const QString& path, bool analyse, 
     if (!opened) return tl::unexpected(opened.error());
     auto song = std::make_shared<LoadedSong>();
     song->path = path;
-    song->title = QString::fromStdString(opened->title);
-    song->artist = QString::fromStdString(opened->artist);
-    song->warning = QString::fromStdString(opened->warning);
+    song->title = q(opened->title);
+    song->artist = q(opened->artist);
+    song->warning = q(opened->warning);
     const auto print = fingerprintFile(fileName(path));
     if (!print) return tl::unexpected(print.error());
     song->print = *print;
@@ -40,7 +41,9 @@ Result<std::shared_ptr<LoadedSong>> loadSong(const QString& path, bool analyse, 
 
 } // namespace
 
-QString heardFolder() { return QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/heard"); }
+QString heardFolder() {
+    return QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/heard");
+}
 
 SongLoader::SongLoader(QObject* parent) : QObject(parent) {
     connect(&m_worker, &Worker::failed, this, [this](const QString& sentence) {
@@ -64,15 +67,21 @@ void SongLoader::load(const QString& path, bool analyse) {
     m_busy = true;
     disconnect(&m_worker, &Worker::progressed, this, nullptr);
     connect(&m_worker, &Worker::progressed, this, [this, analyse](double part) {
-        if (m_busy) Q_EMIT progressed(part, analyse && part >= 0.3 ? tr("Listening for beats, bars and phrases") : tr("Reading the song"));
+        if (m_busy)
+            Q_EMIT progressed(part, analyse && part >= 0.3 ? tr("Listening for beats, bars and phrases")
+                                                           : tr("Reading the song"));
     });
     m_worker.start([path, analyse](const Task& task) { return loadSong(path, analyse, task); },
                    [this, path, analyse](Result<std::shared_ptr<LoadedSong>> song) {
                        m_busy = false;
-                       if (!song) return Q_EMIT failed(QString::fromStdString(song.error().message), song.error().code == ErrorCode::Cancelled);
+                       if (!song)
+                           return Q_EMIT failed(q(song.error().message), song.error().code == ErrorCode::Cancelled);
                        if (!analyse) // the sound is there; what was heard of it follows
-                           m_worker.start([sound = (*song)->sound, hash = (*song)->print.hash](const Task& task) { return hear(*sound, hash, task); },
-                                          [this, path](const std::shared_ptr<const HeardSong>& later) { if (later) Q_EMIT heard(path, later); });
+                           m_worker.start([sound = (*song)->sound, hash = (*song)->print.hash](
+                                              const Task& task) { return hear(*sound, hash, task); },
+                                          [this, path](const std::shared_ptr<const HeardSong>& later) {
+                                              if (later) Q_EMIT heard(path, later);
+                                          });
                        Q_EMIT loaded(*song, analyse);
                    });
 }

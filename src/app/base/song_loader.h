@@ -1,8 +1,8 @@
 #pragma once
 
 #include "app/base/worker.h"
-#include "audio/sound/audio_buffer.h"
 #include "audio/listening/song_solver.h"
+#include "audio/sound/audio_buffer.h"
 #include "audio/sound/loudness.h"
 #include "core/base/content_hash.h"
 #include "core/base/result.h"

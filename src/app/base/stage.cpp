@@ -3,7 +3,8 @@
 namespace lc::app {
 
 Stage::Stage(About about, const StageContext& context, QWidget* parent)
-    : QWidget(parent), m_session(context.session), m_desk(context.desk), m_theme(context.theme), m_about(std::move(about)) {}
+    : QWidget(parent), m_session(context.session), m_desk(context.desk), m_theme(context.theme),
+      m_about(std::move(about)) {}
 
 Stage::~Stage() = default;
 

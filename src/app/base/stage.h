@@ -35,7 +35,7 @@ inline constexpr const char* sheets = "sheets";
 
 /// What the rail shows beside a stage's name.
 struct StageState {
-    int open = 0;      ///< what is to be looked at: a diamond with its number
+    int open = 0;       ///< what is to be looked at: a diamond with its number
     bool begun = false; ///< there is something in it, and nothing open
 };
 
@@ -52,7 +52,8 @@ struct OwnUndo {
     std::function<void()> undo, redo;
 };
 
-/// One of the rooms of the window: a page with its commands, its keys, its legend and its state. The window knows stages only as this; which there are stands in src/app/CMakeLists.txt.
+/// One of the rooms of the window: a page with its commands, its keys, its legend and its state. The window knows
+/// stages only as this; which there are stands in src/app/CMakeLists.txt.
 class Stage : public QWidget {
     Q_OBJECT
 public:
@@ -63,11 +64,11 @@ public:
         Leaves, ///< the stage, and the start page does not come back
     };
     struct About {
-        QByteArray id;       ///< "listen": never shown
-        QString name;        ///< "Listen"
-        QString tip;         ///< "The song"
-        int key;             ///< Alt and this digit
-        QString menu = {};   ///< the title of its own menu in the menu bar; empty for none
+        QByteArray id;     ///< "listen": never shown
+        QString name;      ///< "Listen"
+        QString tip;       ///< "The song"
+        int key;           ///< Alt and this digit
+        QString menu = {}; ///< the title of its own menu in the menu bar; empty for none
         WhenBlank whenBlank = WhenBlank::Start;
     };
 

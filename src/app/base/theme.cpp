@@ -5,23 +5,25 @@
 namespace lc::app {
 
 const Palette& brightPalette() {
-    static const Palette palette{QColor("#F3F4EF"), QColor("#FFFFFF"), QColor("#E9ECE6"), QColor("#16222C"), QColor("#46535E"),
-                                 QColor("#5D6972"), QColor("#BFC6C2"), QColor("#DFE3DE"), QColor("#C3CDCE"), QColor("#7C878E"),
-                                 QColor("#FFCB1F"), QColor("#1B4F9C"), QColor("#A63D12"), QColor("#FFFFFF")};
+    static const Palette palette{QColor("#F3F4EF"), QColor("#FFFFFF"), QColor("#E9ECE6"), QColor("#16222C"),
+                                 QColor("#46535E"), QColor("#5D6972"), QColor("#BFC6C2"), QColor("#DFE3DE"),
+                                 QColor("#C3CDCE"), QColor("#7C878E"), QColor("#FFCB1F"), QColor("#1B4F9C"),
+                                 QColor("#A63D12"), QColor("#FFFFFF")};
     return palette;
 }
 
 const Palette& darkPalette() {
-    static const Palette palette{QColor("#0D1317"), QColor("#172027"), QColor("#1E2931"), QColor("#F5F6F2"), QColor("#B9C3C9"),
-                                 QColor("#96A2AA"), QColor("#3A4852"), QColor("#26323A"), QColor("#2C3942"), QColor("#96A2AA"),
-                                 QColor("#FFD447"), QColor("#9CC4FF"), QColor("#FFB08A"), QColor("#0D1317")};
+    static const Palette palette{QColor("#0D1317"), QColor("#172027"), QColor("#1E2931"), QColor("#F5F6F2"),
+                                 QColor("#B9C3C9"), QColor("#96A2AA"), QColor("#3A4852"), QColor("#26323A"),
+                                 QColor("#2C3942"), QColor("#96A2AA"), QColor("#FFD447"), QColor("#9CC4FF"),
+                                 QColor("#FFB08A"), QColor("#0D1317")};
     return palette;
 }
 
 bool Theme::loadFonts() {
     bool all = true;
-    for (const char* file : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf", "Lato-Heavy.ttf", "Lato-Black.ttf",
-                             "CountFigures-Regular.otf", "CountFigures-Bold.otf"})
+    for (const char* file : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf",
+                             "Lato-Heavy.ttf", "Lato-Black.ttf", "CountFigures-Regular.otf", "CountFigures-Bold.otf"})
         all = QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/") + QString::fromLatin1(file)) >= 0 && all;
     return all;
 }
@@ -37,9 +39,13 @@ QFont Theme::kept(const QString& family, int size, int weight) const {
     return m_fonts.emplace(key, font).first->second;
 }
 
-QFont Theme::words(int size, Weight weight) const { return kept(QStringLiteral("Lato"), size, static_cast<int>(weight)); }
+QFont Theme::words(int size, Weight weight) const {
+    return kept(QStringLiteral("Lato"), size, static_cast<int>(weight));
+}
 
-QFont Theme::numbers(int size, bool bold) const { return kept(QStringLiteral("Count Figures"), size, bold ? QFont::Bold : QFont::Normal); }
+QFont Theme::numbers(int size, bool bold) const {
+    return kept(QStringLiteral("Count Figures"), size, bold ? QFont::Bold : QFont::Normal);
+}
 
 QColor Theme::role(int ordinal) const {
     return ordinal == 0 ? colours().role1 : ordinal == 1 ? colours().role2 : colours().ink;
@@ -90,8 +96,9 @@ QListView::item { padding: 4px 8px; }
 QListView::item:selected { background: %ink; color: %onink; }
 )");
     sheet.replace(QStringLiteral("%1"), QString::number(px(13)));
-    const std::pair<const char*, QColor> names[] = {{"%paper", c.paper}, {"%sheet", c.sheet}, {"%well", c.well}, {"%onink", c.onInk}, {"%ink2", c.ink2},
-                                                    {"%ink3", c.ink3}, {"%ink", c.ink}, {"%rule", c.rule}, {"%faint", c.faint}};
+    const std::pair<const char*, QColor> names[] = {{"%paper", c.paper}, {"%sheet", c.sheet}, {"%well", c.well},
+                                                    {"%onink", c.onInk}, {"%ink2", c.ink2},   {"%ink3", c.ink3},
+                                                    {"%ink", c.ink},     {"%rule", c.rule},   {"%faint", c.faint}};
     for (const auto& [name, colour] : names) sheet.replace(QLatin1String(name), colour.name());
     return sheet;
 }

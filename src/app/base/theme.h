@@ -52,7 +52,8 @@ private:
     [[nodiscard]] QFont kept(const QString& family, int size, int weight) const;
 
     int m_percent;
-    mutable std::map<std::tuple<qsizetype, int, int>, QFont> m_fonts; ///< by family, size, weight; of the window's thread
+    mutable std::map<std::tuple<qsizetype, int, int>, QFont>
+        m_fonts; ///< by family, size, weight; of the window's thread
 };
 
 } // namespace lc::app

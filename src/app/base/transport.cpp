@@ -1,11 +1,14 @@
 #include "app/base/transport.h"
 
+#include "app/base/qtext.h"
+
 #include <algorithm>
 #include <cmath>
 
 namespace lc::app {
 
-Transport::Transport(DocumentSession& doc, Messages& messages, std::unique_ptr<AudioOutput> output, Player::Filling filling)
+Transport::Transport(DocumentSession& doc, Messages& messages, std::unique_ptr<AudioOutput> output,
+                     Player::Filling filling)
     : m_doc(doc), m_messages(messages), m_player(std::make_unique<Player>(std::move(output), filling)) {
     connect(&doc, &DocumentSession::gridChanged, this, [this] {
         if (!m_sound) setSound(nullptr); // the counts' end is another
@@ -67,8 +70,10 @@ void Transport::togglePlay() {
         if (!grid().empty()) m_caret = inSong(here);
     } else {
         if (!grid().empty())
-            if (const auto seconds = m_doc.secondsOf(m_caret); seconds && std::abs(*seconds - m_player->position()) > 0.02) m_player->seek(*seconds);
-        if (!m_player->play()) m_messages.tell(QString::fromStdString(m_player->problem()));
+            if (const auto seconds = m_doc.secondsOf(m_caret);
+                seconds && std::abs(*seconds - m_player->position()) > 0.02)
+                m_player->seek(*seconds);
+        if (!m_player->play()) m_messages.tell(q(m_player->problem()));
     }
     Q_EMIT playingChanged();
     Q_EMIT nowMoved();
@@ -80,8 +85,10 @@ void Transport::setLoop(std::optional<std::pair<Tick, Tick>> span) {
     if (span) {
         const auto from = m_doc.secondsOf(span->first);
         const auto to = m_doc.secondsOf(std::min(span->second, grid().end()));
-        if (from && to) seconds = LoopSpan{*from, *to};
-        else m_loop.reset();
+        if (from && to)
+            seconds = LoopSpan{*from, *to};
+        else
+            m_loop.reset();
     }
     m_player->setLoop(seconds);
     if (seconds && !m_player->playing()) {
@@ -134,7 +141,7 @@ void Transport::hearMap(const SongMap& map, Seconds place) {
     m_player->setLoop(LoopSpan{from, to});
     m_player->seek(from);
     m_hearing = true;
-    if (!m_player->playing() && !m_player->play()) m_messages.tell(QString::fromStdString(m_player->problem()));
+    if (!m_player->playing() && !m_player->play()) m_messages.tell(q(m_player->problem()));
     Q_EMIT playingChanged();
 }
 
@@ -160,7 +167,7 @@ void Transport::hearFigure(std::shared_ptr<const SongSound> sound) {
     m_player->setSpeed(1); // it was made at the tempo chosen
     m_player->seek(0);
     if (!m_player->play()) {
-        m_messages.tell(QString::fromStdString(m_player->problem()));
+        m_messages.tell(q(m_player->problem()));
         return endHearingFigure();
     }
     Q_EMIT playingChanged();

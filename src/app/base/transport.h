@@ -11,7 +11,8 @@
 
 namespace lc::app {
 
-/// Where "now" is and what sounds: the place that plays, or the caret while nothing plays; loop, tempo, clicks, and what is heard in the place of the song.
+/// Where "now" is and what sounds: the place that plays, or the caret while nothing plays; loop, tempo, clicks, and
+/// what is heard in the place of the song.
 class Transport : public QObject {
     Q_OBJECT
 public:
@@ -40,7 +41,8 @@ public:
     void hearMap(const SongMap& map, Seconds place);
     void endHearing();
     [[nodiscard]] bool hearing() const { return m_hearing; }
-    /// Plays a sound that is not the song, such as a figure's counts; the song waits where it is. Ends by itself, or by play and pause.
+    /// Plays a sound that is not the song, such as a figure's counts; the song waits where it is. Ends by itself, or by
+    /// play and pause.
     void hearFigure(std::shared_ptr<const SongSound> sound);
     void endHearingFigure();
     [[nodiscard]] bool hearingFigure() const { return m_hearingFigure; }

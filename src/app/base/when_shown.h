@@ -7,10 +7,14 @@
 
 namespace lc::app {
 
-/// Work that brings a widget up to date, done when it is asked for while the widget can be seen, and otherwise once when it is shown next.
+/// Work that brings a widget up to date, done when it is asked for while the widget can be seen, and otherwise once
+/// when it is shown next.
 class WhenShown : public QObject {
 public:
-    WhenShown(QWidget* widget, std::function<void()> work) : QObject(widget), m_widget(widget), m_work(std::move(work)) { widget->installEventFilter(this); }
+    WhenShown(QWidget* widget, std::function<void()> work)
+        : QObject(widget), m_widget(widget), m_work(std::move(work)) {
+        widget->installEventFilter(this);
+    }
     void ask() {
         m_wanted = !m_widget->isVisible();
         if (!m_wanted) m_work();

@@ -1,5 +1,6 @@
 #include "app/base/word_desk.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "core/said/said_words.h"
 
@@ -9,11 +10,10 @@ namespace lc::app {
 
 namespace {
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-
 std::optional<OwnWord> sameIn(const OwnWords& words, const OwnWord& word) {
     const auto meanings = words.meanings(word.name);
-    const auto found = std::find_if(meanings.begin(), meanings.end(), [&](const OwnWord& w) { return w.school == word.school; });
+    const auto found =
+        std::find_if(meanings.begin(), meanings.end(), [&](const OwnWord& w) { return w.school == word.school; });
     return found == meanings.end() ? std::nullopt : std::optional(*found);
 }
 
@@ -29,8 +29,10 @@ void WordDesk::read() {
     m_kept = {};
     if (m_vocabulary) {
         auto words = m_vocabulary->words();
-        if (words) m_kept = std::move(*words);
-        else Q_EMIT told(q(words.error().message));
+        if (words)
+            m_kept = std::move(*words);
+        else
+            Q_EMIT told(q(words.error().message));
     }
     m_isNew = true;
     pass();
@@ -61,19 +63,25 @@ std::vector<ShownWord> WordDesk::shown() const {
     for (const OwnWord& word : m_session.doc.document().routine.choices.words.all()) out.push_back({word, true, false});
     for (const OwnWord& word : m_kept.all()) {
         const auto same = std::find_if(out.begin(), out.end(), [&](const ShownWord& one) { return one.word == word; });
-        if (same != out.end()) same->inVocabulary = true;
-        else out.push_back({word, false, true});
+        if (same != out.end())
+            same->inVocabulary = true;
+        else
+            out.push_back({word, false, true});
     }
-    std::stable_sort(out.begin(), out.end(), [](const ShownWord& a, const ShownWord& b) { return a.word.name < b.word.name; });
+    std::stable_sort(out.begin(), out.end(),
+                     [](const ShownWord& a, const ShownWord& b) { return a.word.name < b.word.name; });
     return out;
 }
 
-bool WordDesk::isOfRoutine(const OwnWord& word) const { return sameIn(m_session.doc.document().routine.choices.words, word).has_value(); }
+bool WordDesk::isOfRoutine(const OwnWord& word) const {
+    return sameIn(m_session.doc.document().routine.choices.words, word).has_value();
+}
 std::optional<OwnWord> WordDesk::kept(const OwnWord& word) const { return sameIn(m_kept, word); }
 
 bool WordDesk::make(const WordChange& change) {
     if (!writable()) return false;
-    const auto done = change.after ? m_vocabulary->keepWord(*change.after) : m_vocabulary->forgetWord(change.before->name, change.before->school);
+    const auto done = change.after ? m_vocabulary->keepWord(*change.after)
+                                   : m_vocabulary->forgetWord(change.before->name, change.before->school);
     if (!done && done.error().code != ErrorCode::NotFound) {
         Q_EMIT told(q(done.error().message));
         return false;

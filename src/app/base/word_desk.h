@@ -25,7 +25,8 @@ struct WordChange {
     std::optional<OwnWord> before, after;
 };
 
-/// The words that were given a meaning, of the vocabulary and of the routine, and the figures that can be said by their names.
+/// The words that were given a meaning, of the vocabulary and of the routine, and the figures that can be said by their
+/// names.
 class WordDesk : public QObject {
     Q_OBJECT
 public:
@@ -61,9 +62,9 @@ private:
 
     Session& m_session;
     Vocabulary* m_vocabulary = nullptr;
-    OwnWords m_kept;                  // of the vocabulary
+    OwnWords m_kept; // of the vocabulary
     std::vector<OwnWord> m_figures;
-    bool m_isNew = true;              // something was read since they were passed on
+    bool m_isNew = true; // something was read since they were passed on
     OwnWords m_ofRoutine, m_all;
     QStringList m_sayable;
 };

@@ -10,8 +10,12 @@ QLabel* paragraph(const QString& text, const QFont& font, const QColor& colour, 
     auto* label = new QLabel(text, parent);
     label->setWordWrap(true);
     label->setTextFormat(Qt::PlainText);
-    label->setStyleSheet(QStringLiteral("font-family: %1; font-size: %2px; font-weight: %3; color: %4; background: transparent;")
-                             .arg(font.family()).arg(font.pixelSize()).arg(static_cast<int>(font.weight())).arg(colour.name()));
+    label->setStyleSheet(
+        QStringLiteral("font-family: %1; font-size: %2px; font-weight: %3; color: %4; background: transparent;")
+            .arg(font.family())
+            .arg(font.pixelSize())
+            .arg(static_cast<int>(font.weight()))
+            .arg(colour.name()));
     label->setFont(font);
     return label;
 }
@@ -66,7 +70,10 @@ QSize RemedyChoice::textSizes(int width, int& titleHeight) const {
     const int inner = width - m_theme.px(16);
     const QRect room(0, 0, inner, 10000);
     titleHeight = QFontMetrics(m_theme.words(14, Weight::Bold)).boundingRect(room, Qt::TextWordWrap, text()).height();
-    const int priceHeight = m_price.isEmpty() ? 0 : QFontMetrics(m_theme.words(13)).boundingRect(room, Qt::TextWordWrap, m_price).height() + m_theme.px(2);
+    const int priceHeight =
+        m_price.isEmpty()
+            ? 0
+            : QFontMetrics(m_theme.words(13)).boundingRect(room, Qt::TextWordWrap, m_price).height() + m_theme.px(2);
     return {width, titleHeight + priceHeight + m_theme.px(10)};
 }
 

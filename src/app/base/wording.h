@@ -16,7 +16,8 @@ namespace lc::app {
 /// A wrapping paragraph in a face and colour of the theme.
 [[nodiscard]] QLabel* paragraph(const QString& text, const QFont& font, const QColor& colour, QWidget* parent);
 
-/// Takes everything out of a layout. Its widgets are hidden at once and deleted later, for one of them may be the sender.
+/// Takes everything out of a layout. Its widgets are hidden at once and deleted later, for one of them may be the
+/// sender.
 void clearLayout(QLayout* layout);
 /// Words as a button shows them: an & is an &, and no key.
 [[nodiscard]] QString onButton(QString words);

@@ -59,9 +59,11 @@ void Worker::run(Waiting waiting) {
     try { // what a library throws ends here
         then = waiting.job(task);
     } catch (const std::bad_alloc&) {
-        then = sorry(tr("There is not enough memory for this. Close other programs, or take less at a time. Nothing was changed."));
+        then = sorry(tr(
+            "There is not enough memory for this. Close other programs, or take less at a time. Nothing was changed."));
     } catch (const std::exception& e) {
-        then = sorry(tr("Something went wrong that should not: %1. Nothing was changed.").arg(QString::fromUtf8(e.what())));
+        then = sorry(
+            tr("Something went wrong that should not: %1. Nothing was changed.").arg(QString::fromUtf8(e.what())));
     }
     post(number, [this, then = std::move(then)] {
         m_busy = false;
@@ -74,8 +76,10 @@ void Worker::post(int number, std::function<void()> what) {
     const auto whenWanted = [this, number, what = std::move(what)] {
         if (number == m_job) what();
     };
-    if (m_mode == Mode::AtOnce) whenWanted();
-    else QMetaObject::invokeMethod(this, whenWanted, Qt::QueuedConnection);
+    if (m_mode == Mode::AtOnce)
+        whenWanted();
+    else
+        QMetaObject::invokeMethod(this, whenWanted, Qt::QueuedConnection);
 }
 
 void Worker::drop() {

@@ -16,9 +16,10 @@
 
 namespace lc::app {
 
-/// The one kind of long work: off the interface thread, with progress and a stop token, one piece at a time. A newer piece takes the place of the one
-/// before: that is asked to stop, and what it still brings is dropped, as is everything after cancel() and drop(). A piece works on values that it was
-/// given (the document of a revision), never on what the interface may change meanwhile. Belongs to the thread that made it.
+/// The one kind of long work: off the interface thread, with progress and a stop token, one piece at a time. A newer
+/// piece takes the place of the one before: that is asked to stop, and what it still brings is dropped, as is
+/// everything after cancel() and drop(). A piece works on values that it was given (the document of a revision), never
+/// on what the interface may change meanwhile. Belongs to the thread that made it.
 class Worker : public QObject {
     Q_OBJECT
 public:
@@ -28,7 +29,8 @@ public:
     explicit Worker(Mode mode = Mode::InThread, QObject* parent = nullptr);
     ~Worker() override; ///< asks the work to stop and waits for it
 
-    /// `make` runs in the worker's thread with a task and gives a value; `take` gets it on this thread, unless it came too late.
+    /// `make` runs in the worker's thread with a task and gives a value; `take` gets it on this thread, unless it came
+    /// too late.
     template <typename Make, typename Take>
     void start(Make make, Take take) {
         using Made = std::invoke_result_t<Make, const Task&>;
@@ -37,11 +39,13 @@ public:
             return [made, take] { take(std::move(*made)); };
         });
     }
-    /// For work that gives values on the way: `tell` hands a function to this thread from inside the work; it is dropped like any other when it comes too late.
+    /// For work that gives values on the way: `tell` hands a function to this thread from inside the work; it is
+    /// dropped like any other when it comes too late.
     using Tell = std::function<void(std::function<void()>)>;
     template <typename Work, typename Take>
     void startTelling(Work work, Take done) {
-        begin([this, work = std::move(work), done = std::move(done), job = m_job + 1](const Task& task) -> std::function<void()> {
+        begin([this, work = std::move(work), done = std::move(done),
+               job = m_job + 1](const Task& task) -> std::function<void()> {
             work(task, [this, job](std::function<void()> what) { post(job, std::move(what)); });
             return done;
         });

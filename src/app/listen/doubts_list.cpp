@@ -1,8 +1,9 @@
 #include "app/listen/doubts_list.h"
 
-#include "app/widgets/marks.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
+#include "app/widgets/marks.h"
 #include "core/base/clock_text.h"
 
 #include <QHBoxLayout>
@@ -17,15 +18,17 @@ namespace lc::app {
 
 namespace {
 
-constexpr double unlikely = 0.05;      // a reading with a smaller share waits behind "n less likely"
-constexpr std::size_t alwaysSeen = 2;  // readings
+constexpr double unlikely = 0.05;     // a reading with a smaller share waits behind "n less likely"
+constexpr std::size_t alwaysSeen = 2; // readings
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-QString shareText(double share) { return share < 0.01 ? QStringLiteral("< 1 %") : QStringLiteral("%1 %").arg(std::lround(100 * share)); }
+QString shareText(double share) {
+    return share < 0.01 ? QStringLiteral("< 1 %") : QStringLiteral("%1 %").arg(std::lround(100 * share));
+}
 
 } // namespace
 
-ReadingChoice::ReadingChoice(const QString& letter, const QString& text, double share, bool chosen, const Theme& theme, QWidget* parent)
+ReadingChoice::ReadingChoice(const QString& letter, const QString& text, double share, bool chosen, const Theme& theme,
+                             QWidget* parent)
     : QAbstractButton(parent), m_letter(letter), m_share(share), m_chosen(chosen), m_theme(theme) {
     setText(text);
     setAccessibleName(QStringLiteral("%1: %2, %3").arg(letter, text, shareText(share)));
@@ -44,7 +47,8 @@ void ReadingChoice::setChosen(bool chosen) {
 QRect ReadingChoice::textRect(int width) const {
     const int left = m_theme.px(22), right = m_theme.px(44);
     const QFont font = m_theme.words(13, Weight::Bold);
-    return QFontMetrics(font).boundingRect(QRect(left, m_theme.px(4), std::max(40, width - left - right), 2000), Qt::TextWordWrap, text());
+    return QFontMetrics(font).boundingRect(QRect(left, m_theme.px(4), std::max(40, width - left - right), 2000),
+                                           Qt::TextWordWrap, text());
 }
 
 int ReadingChoice::heightForWidth(int width) const { return textRect(width).bottom() + m_theme.px(13); }
@@ -62,18 +66,22 @@ void ReadingChoice::paintEvent(QPaintEvent*) {
     p.setPen(c.ink);
     p.setFont(m_theme.words(13, Weight::Heavy));
     const QRect area = textRect(width());
-    p.drawText(QRect(m_theme.px(8), m_theme.px(4), m_theme.px(14), m_theme.px(18)), Qt::AlignLeft | Qt::AlignTop, m_letter);
+    p.drawText(QRect(m_theme.px(8), m_theme.px(4), m_theme.px(14), m_theme.px(18)), Qt::AlignLeft | Qt::AlignTop,
+               m_letter);
     p.setFont(m_theme.words(13, m_chosen ? Weight::Bold : Weight::Regular));
-    p.drawText(QRect(area.left(), area.top(), width() - area.left() - m_theme.px(44), area.height()), Qt::TextWordWrap, text());
+    p.drawText(QRect(area.left(), area.top(), width() - area.left() - m_theme.px(44), area.height()), Qt::TextWordWrap,
+               text());
     p.setFont(m_theme.numbers(12));
     p.setPen(c.ink2);
-    p.drawText(QRect(width() - m_theme.px(46), m_theme.px(4), m_theme.px(40), m_theme.px(18)), Qt::AlignRight | Qt::AlignTop, shareText(m_share));
+    p.drawText(QRect(width() - m_theme.px(46), m_theme.px(4), m_theme.px(40), m_theme.px(18)),
+               Qt::AlignRight | Qt::AlignTop, shareText(m_share));
     const int y = height() - m_theme.px(7), left = m_theme.px(22), whole = width() - left - m_theme.px(8);
     p.fillRect(QRect(left, y, whole, m_theme.px(3)), c.faint);
     p.fillRect(QRect(left, y, static_cast<int>(whole * m_share), m_theme.px(3)), c.ink);
 }
 
-DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme) {
     setAccessibleName(tr("Doubts"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -83,7 +91,8 @@ DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent) : 
     auto* head = new QHBoxLayout;
     head->addWidget(paragraph(tr("Doubts"), theme.words(15, Weight::Heavy), c.ink, this));
     head->addStretch();
-    auto* open = paragraph(doubts.empty() ? QString() : tr("%1 open").arg(doubts.size()), theme.words(12), c.ink2, this);
+    auto* open =
+        paragraph(doubts.empty() ? QString() : tr("%1 open").arg(doubts.size()), theme.words(12), c.ink2, this);
     open->setWordWrap(false);
     head->addWidget(open);
     column->addLayout(head);
@@ -91,7 +100,9 @@ DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent) : 
     line->setFixedHeight(2);
     line->setStyleSheet(QStringLiteral("background:%1;").arg(c.ink.name()));
     column->addWidget(line);
-    if (doubts.empty()) column->addWidget(paragraph(tr("None. The song is clear, or you have said what was not."), theme.words(13), c.ink2, this));
+    if (doubts.empty())
+        column->addWidget(
+            paragraph(tr("None. The song is clear, or you have said what was not."), theme.words(13), c.ink2, this));
     for (std::size_t d = 0; d < doubts.size(); ++d) build(d, column);
     if (doubts.empty()) return;
     m_choices[0][0]->setChosen(true);
@@ -101,11 +112,13 @@ void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
     const SongDoubt& d = m_session.song.doubts()[doubt];
     const QString about = q(d.about);
     const QString where = d.ofAll ? tr("The whole song") : tr("At %1").arg(q(clockText(d.start)));
-    column->addWidget(paragraph(tr("%1  %2: %3").arg(doubt + 1).arg(where, about), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
+    column->addWidget(paragraph(tr("%1  %2: %3").arg(doubt + 1).arg(where, about), m_theme.words(13, Weight::Bold),
+                                m_theme.colours().ink, this));
     std::vector<ReadingChoice*> choices;
     int folded = 0;
     for (std::size_t r = 0; r < d.readings.size(); ++r) {
-        auto* choice = new ReadingChoice(QString(QLatin1Char(static_cast<char>('a' + r))), q(d.readings[r].text), d.readings[r].share, false, m_theme, this);
+        auto* choice = new ReadingChoice(QString(QLatin1Char(static_cast<char>('a' + r))), q(d.readings[r].text),
+                                         d.readings[r].share, false, m_theme, this);
         choice->setObjectName(QStringLiteral("reading%1%2").arg(doubt).arg(QLatin1Char(static_cast<char>('a' + r))));
         connect(choice, &QAbstractButton::clicked, this, [this, doubt, r] {
             choose(doubt, r);
@@ -148,9 +161,11 @@ void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
 }
 
 void DoubtsList::unfold(std::size_t doubt) {
-    const auto first = std::find_if(m_choices[doubt].begin(), m_choices[doubt].end(), [](const ReadingChoice* choice) { return choice->isHidden(); });
+    const auto first = std::find_if(m_choices[doubt].begin(), m_choices[doubt].end(),
+                                    [](const ReadingChoice* choice) { return choice->isHidden(); });
     for (ReadingChoice* choice : m_choices[doubt]) choice->show();
-    if (first != m_choices[doubt].end() && m_folds[doubt]->hasFocus()) (*first)->setFocus(Qt::OtherFocusReason); // the button goes away under the keyboard
+    if (first != m_choices[doubt].end() && m_folds[doubt]->hasFocus())
+        (*first)->setFocus(Qt::OtherFocusReason); // the button goes away under the keyboard
     m_folds[doubt]->hide();
 }
 
@@ -167,7 +182,8 @@ void DoubtsList::nextDoubt() {
     const auto& doubts = m_session.song.doubts();
     choose(m_chosenOnce ? (m_doubt + 1) % doubts.size() : 0, 0);
     m_choices[m_doubt][m_reading]->setFocus(Qt::ShortcutFocusReason);
-    if (const auto at = m_session.doc.landing().grid.tickAt(doubts[m_doubt].start + 0.01)) m_session.transport.setCaret(counts(wholeCounts(*at)));
+    if (const auto at = m_session.doc.landing().grid.tickAt(doubts[m_doubt].start + 0.01))
+        m_session.transport.setCaret(counts(wholeCounts(*at)));
 }
 
 void DoubtsList::nextReading() {

@@ -19,7 +19,8 @@ class Session;
 class ReadingChoice : public QAbstractButton {
     Q_OBJECT
 public:
-    ReadingChoice(const QString& letter, const QString& text, double share, bool chosen, const Theme& theme, QWidget* parent);
+    ReadingChoice(const QString& letter, const QString& text, double share, bool chosen, const Theme& theme,
+                  QWidget* parent);
     void setChosen(bool chosen);
     [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] bool hasHeightForWidth() const override { return true; }
@@ -45,7 +46,7 @@ public:
     void choose(std::size_t doubt, std::size_t reading);
     void hear();
     void accept();
-    void nextDoubt();   ///< the first after the last; the caret goes to its place
+    void nextDoubt(); ///< the first after the last; the caret goes to its place
     void nextReading();
 
 private:

@@ -1,8 +1,9 @@
 #include "app/listen/hand_panels.h"
 
-#include "app/listen/hand_statements.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
+#include "app/listen/hand_statements.h"
 #include "core/base/clock_text.h"
 #include "core/base/number_words.h"
 #include "core/song/structure_text.h"
@@ -20,13 +21,11 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
 QStringList usualMetres() {
-    return {QStringLiteral("4/4"), QStringLiteral("3/4"), QStringLiteral("2/4"), QStringLiteral("5/4"), QStringLiteral("6/8"), QStringLiteral("12/8"),
-            QStringLiteral("9/8"), QStringLiteral("7/8:3+2+2"), QStringLiteral("7/8:2+2+3"), QStringLiteral("9/8:2+2+2+3"), QStringLiteral("5/8:3+2")};
+    return {QStringLiteral("4/4"),         QStringLiteral("3/4"),       QStringLiteral("2/4"),
+            QStringLiteral("5/4"),         QStringLiteral("6/8"),       QStringLiteral("12/8"),
+            QStringLiteral("9/8"),         QStringLiteral("7/8:3+2+2"), QStringLiteral("7/8:2+2+3"),
+            QStringLiteral("9/8:2+2+2+3"), QStringLiteral("5/8:3+2")};
 }
 
 HandPanel::HandPanel(const QString& title, const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {
@@ -81,7 +80,8 @@ void HandPanel::addClose() {
 
 void HandPanel::say(const QString& text) { m_line->setText(text); }
 
-SpanPanel::SpanPanel(Session& session, HandStatements& hand, const Theme& theme, QWidget* parent) : HandPanel(tr("From here to the caret:"), theme, parent), m_session(session), m_hand(hand) {
+SpanPanel::SpanPanel(Session& session, HandStatements& hand, const Theme& theme, QWidget* parent)
+    : HandPanel(tr("From here to the caret:"), theme, parent), m_session(session), m_hand(hand) {
     m_kind = new QComboBox(this);
     m_kind->setObjectName(QStringLiteral("spanKind"));
     m_kind->setAccessibleName(tr("What is from here to the caret"));
@@ -127,8 +127,10 @@ void SpanPanel::open(Kind kind) {
 }
 
 void SpanPanel::press() {
-    if (m_from && m_to > *m_from + 0.05) stateIt();
-    else refresh();
+    if (m_from && m_to > *m_from + 0.05)
+        stateIt();
+    else
+        refresh();
 }
 
 int SpanPanel::countsBetween() const {
@@ -144,15 +146,18 @@ void SpanPanel::refresh() {
     m_metre->setVisible(kind == Kind::Metre);
     m_bpm->setVisible(kind == Kind::Tempo);
     const SongMap& map = *m_session.doc.document().map;
-    if (const auto at = m_session.doc.landing().grid.secondsAt(m_session.transport.now()); at && !map.beats.empty()) m_to = map.beats[nearestBeat(map, *at)].time;
+    if (const auto at = m_session.doc.landing().grid.secondsAt(m_session.transport.now()); at && !map.beats.empty())
+        m_to = map.beats[nearestBeat(map, *at)].time;
     const int beats = countsBetween();
     if (beats > 0) m_counts->setValue(beats);
     m_span->setText(tr("from %1 to %2").arg(q(clockText(*m_from)), q(clockText(m_to))));
-    say(beats < 1 ? tr("Put the caret where it ends, then press S again or State it.") : tr("%1 of the map as it is now.").arg(q(numbered(beats, "beat", "beats"))));
+    say(beats < 1 ? tr("Put the caret where it ends, then press S again or State it.")
+                  : tr("%1 of the map as it is now.").arg(q(numbered(beats, "beat", "beats"))));
 }
 
 void SpanPanel::stateIt() {
-    if (!m_from || m_to <= *m_from + 0.05) return say(tr("The end has to come after the start: put the caret there first."));
+    if (!m_from || m_to <= *m_from + 0.05)
+        return say(tr("The end has to come after the start: put the caret there first."));
     switch (static_cast<Kind>(m_kind->currentIndex())) {
     case Kind::Stop: m_hand.stop(*m_from, m_to, m_counts->value()); break;
     case Kind::HeldBeat: m_hand.heldBeat(*m_from, m_to); break;
@@ -163,7 +168,8 @@ void SpanPanel::stateIt() {
     Q_EMIT done();
 }
 
-MomentPanel::MomentPanel(Session& session, HandStatements& hand, const Theme& theme, QWidget* parent) : HandPanel(tr("A moment"), theme, parent), m_session(session), m_hand(hand) {
+MomentPanel::MomentPanel(Session& session, HandStatements& hand, const Theme& theme, QWidget* parent)
+    : HandPanel(tr("A moment"), theme, parent), m_session(session), m_hand(hand) {
     m_place = addText({});
     m_text = new QLineEdit(this);
     m_text->setObjectName(QStringLiteral("momentText"));
@@ -175,7 +181,8 @@ MomentPanel::MomentPanel(Session& session, HandStatements& hand, const Theme& th
     m_kind->setAccessibleName(tr("Kind of moment"));
     for (MomentKind kind : allMomentKinds) m_kind->addItem(momentKindInWords(kind), static_cast<int>(kind));
     m_row->addWidget(m_kind);
-    auto* markButton = addButton(tr("Mark it"), tr("Accents of the routine can be bound to it (Enter)"), "markMoment", true);
+    auto* markButton =
+        addButton(tr("Mark it"), tr("Accents of the routine can be bound to it (Enter)"), "markMoment", true);
     connect(markButton, &QPushButton::clicked, this, &MomentPanel::mark);
     connect(m_text, &QLineEdit::returnPressed, this, &MomentPanel::mark);
     addClose();
@@ -187,7 +194,8 @@ MomentPanel::MomentPanel(Session& session, HandStatements& hand, const Theme& th
 void MomentPanel::opened() {
     const auto at = m_session.doc.landing().grid.secondsAt(m_session.transport.now());
     m_place->setText(at ? tr("at %1").arg(q(clockText(*at))) : QString());
-    say(tr("Where the caret is, in your own words. Whole lines of words come from an LRC file: Song, Import lines of words."));
+    say(tr(
+        "Where the caret is, in your own words. Whole lines of words come from an LRC file: Song, Import lines of words."));
     if (!m_session.transport.player().playing()) m_text->setFocus(Qt::ShortcutFocusReason);
 }
 
@@ -198,12 +206,14 @@ void MomentPanel::mark() {
     Q_EMIT done();
 }
 
-StructurePanel::StructurePanel(Session& session, const Theme& theme, QWidget* parent) : HandPanel(tr("Structure"), theme, parent), m_session(session) {
+StructurePanel::StructurePanel(Session& session, const Theme& theme, QWidget* parent)
+    : HandPanel(tr("Structure"), theme, parent), m_session(session) {
     m_text = new QLineEdit(this);
     m_text->setObjectName(QStringLiteral("structureText"));
     m_text->setAccessibleName(tr("The song as structure"));
     m_text->setPlaceholderText(tr("intro 16 | verse 32 | chorus 32 | stop 4 | ending 16"));
-    m_text->setToolTip(tr("Beats of each section. Also: pickup 2, bar 2, stop 4, fermata 1 3.2s, @112 for a tempo, @112>90 for a change"));
+    m_text->setToolTip(tr(
+        "Beats of each section. Also: pickup 2, bar 2, stop 4, fermata 1 3.2s, @112 for a tempo, @112>90 for a change"));
     m_row->addWidget(m_text, 100);
     m_bpm = new QDoubleSpinBox(this);
     m_bpm->setObjectName(QStringLiteral("structureBpm"));
@@ -249,19 +259,25 @@ void StructurePanel::opened() {
 
 void StructurePanel::understand() {
     m_use->setEnabled(false);
-    if (m_text->text().trimmed().isEmpty()) return say(tr("Sections and their beats, with | between them. No recording is needed."));
+    if (m_text->text().trimmed().isEmpty())
+        return say(tr("Sections and their beats, with | between them. No recording is needed."));
     const auto metre = parseMetre(m_metre->currentText().toStdString());
     if (!metre) return say(q(metre.error().message));
     const auto map = mapFromStructure(m_text->text().toStdString(), m_bpm->value(), *metre, m_offset->value());
     if (!map) return say(q(map.error().message));
     m_use->setEnabled(true);
-    say(tr("%1, %2 in %3, %4 long.").arg(q(numbered(map->phrases.size(), "phrase", "phrases")), q(numbered(map->beats.size(), "beat", "beats")), q(numbered(map->bars.size(), "bar", "bars"))).arg(q(clockText(map->end))));
+    say(tr("%1, %2 in %3, %4 long.")
+            .arg(q(numbered(map->phrases.size(), "phrase", "phrases")), q(numbered(map->beats.size(), "beat", "beats")),
+                 q(numbered(map->bars.size(), "bar", "bars")))
+            .arg(q(clockText(map->end))));
 }
 
 void StructurePanel::use() {
     if (!m_use->isEnabled()) return;
     const auto metre = parseMetre(m_metre->currentText().toStdString());
-    if (metre && m_session.song.setStructure({m_text->text().trimmed().toStdString(), m_bpm->value(), *metre, m_offset->value()})) Q_EMIT done();
+    if (metre && m_session.song.setStructure(
+                     {m_text->text().trimmed().toStdString(), m_bpm->value(), *metre, m_offset->value()}))
+        Q_EMIT done();
 }
 
 } // namespace lc::app

@@ -52,8 +52,8 @@ class SpanPanel : public HandPanel {
 public:
     enum class Kind { Stop, HeldBeat, Metre, Tempo };
     SpanPanel(Session& session, HandStatements& hand, const Theme& theme, QWidget* parent);
-    void open(Kind kind);   ///< from the caret
-    void press();           ///< the key again: state it
+    void open(Kind kind); ///< from the caret
+    void press();         ///< the key again: state it
 
 private:
     void refresh();

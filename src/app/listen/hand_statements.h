@@ -26,7 +26,7 @@ public:
     void thisBarHas(int beats);
     void phraseStartsHere();
     void noPhraseStartsHere();
-    void aBeatIsHere();       ///< at the playing place, wherever the map has its beats
+    void aBeatIsHere(); ///< at the playing place, wherever the map has its beats
     void halfAsFast();
     void twiceAsFast();
     void setMetre(const QString& metre);

@@ -1,14 +1,15 @@
 #include "app/listen/listen_stage.h"
 
-#include "app/listen/hand_statements.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
+#include "app/base/wording.h"
+#include "app/listen/hand_statements.h"
 #include "app/listen/song_column.h"
 #include "app/listen/song_files.h"
-#include "app/strips/strips_view.h"
 #include "app/listen/tap_panel.h"
 #include "app/listen/tempo_curve_view.h"
-#include "app/base/wording.h"
+#include "app/strips/strips_view.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -16,12 +17,9 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
 ListenStage::ListenStage(const StageContext& context, QWidget* parent)
-    : Stage({.id = stage_id::listen, .name = tr("Listen"), .tip = tr("The song"), .key = 1, .menu = tr("&Song")}, context, parent),
+    : Stage({.id = stage_id::listen, .name = tr("Listen"), .tip = tr("The song"), .key = 1, .menu = tr("&Song")},
+            context, parent),
       m_hand(new HandStatements(context.session, this)), m_files(new SongFiles(context.session, this)) {
     Session& session = m_session;
     const Theme& theme = m_theme;
@@ -135,7 +133,8 @@ QLayout* ListenStage::buildTools() {
         return button;
     };
     add(tr("Tap along"), tr("Tap the beats or the 1s while the song plays (T)"), "tapAlong", [this] { tap(); });
-    add(tr("This is a 1"), tr("A bar and a set start at the caret; the bars after it follow (1)"), "thisIsAOne", [this] { m_hand->thisIsAOne(); });
+    add(tr("This is a 1"), tr("A bar and a set start at the caret; the bars after it follow (1)"), "thisIsAOne",
+        [this] { m_hand->thisIsAOne(); });
     auto* bar = m_barBeats = new QComboBox(this);
     bar->setObjectName(QStringLiteral("barBeats"));
     bar->setToolTip(tr("The bar at the caret has this many beats (B)"));
@@ -148,10 +147,14 @@ QLayout* ListenStage::buildTools() {
         bar->setCurrentIndex(0);
     });
     tools->addWidget(bar);
-    m_phraseHere = add(tr("A phrase starts here"), tr("A phrase begins with the bar at the caret (H)"), "phraseHere", [this] { m_hand->phraseStartsHere(); });
-    add(tr("Stop from, to"), tr("A stop, a held beat, or a part with its own metre or tempo (S)"), "stopFrom", [this] { spanFromHere(); });
-    m_typeIt = add(tr("Type the structure"), tr("The song as text, with no recording or in its place (Y)"), "typeStructure", [this] { typeStructure(); });
-    m_more = add(tr("More …"), tr("Everything else that can be said about the song"), "moreByHand", [this] { Q_EMIT menuWanted("song.more", m_more->mapToGlobal(QPoint(0, m_more->height()))); });
+    m_phraseHere = add(tr("A phrase starts here"), tr("A phrase begins with the bar at the caret (H)"), "phraseHere",
+                       [this] { m_hand->phraseStartsHere(); });
+    add(tr("Stop from, to"), tr("A stop, a held beat, or a part with its own metre or tempo (S)"), "stopFrom",
+        [this] { spanFromHere(); });
+    m_typeIt = add(tr("Type the structure"), tr("The song as text, with no recording or in its place (Y)"),
+                   "typeStructure", [this] { typeStructure(); });
+    m_more = add(tr("More …"), tr("Everything else that can be said about the song"), "moreByHand",
+                 [this] { Q_EMIT menuWanted("song.more", m_more->mapToGlobal(QPoint(0, m_more->height()))); });
     m_metre = new QComboBox(this);
     m_metre->setObjectName(QStringLiteral("metre"));
     m_metre->setAccessibleName(tr("Metre"));
@@ -166,7 +169,8 @@ QLayout* ListenStage::buildTools() {
 /// One panel at a time; none closes them all.
 void ListenStage::show(HandPanel* panel) {
     const bool hadFocus = focusWidget() && focusWidget()->isVisible();
-    for (HandPanel* other : std::initializer_list<HandPanel*>{m_tap, m_span, m_moment, m_structure}) other->setVisible(other == panel);
+    for (HandPanel* other : std::initializer_list<HandPanel*>{m_tap, m_span, m_moment, m_structure})
+        other->setVisible(other == panel);
     m_panelRule->setVisible(panel != nullptr);
     if (!panel && hadFocus) m_strips->setFocus();
     showCounted();
@@ -196,11 +200,15 @@ void ListenStage::showCounted() {
     const bool room = height() > m_theme.px(480);
     const bool counted = !m_session.doc.landing().grid.empty();
     const bool song = m_session.transport.player().songSeconds() > 0;
-    m_uncountedTitle->setText(m_session.song.loading() ? tr("Counting the song …") : song ? tr("Not counted yet") : tr("No song yet"));
+    m_uncountedTitle->setText(m_session.song.loading() ? tr("Counting the song …")
+                              : song                   ? tr("Not counted yet")
+                                                       : tr("No song yet"));
     m_uncountedText->setVisible(!m_session.song.loading());
-    m_uncountedText->setText(song ? tr("No steady pulse was found in this recording. Tap four beats or more while it plays, and it is counted from them; or type its phrases "
-                                       "and their counts. It can be played as it is.")
-                                  : tr("Drop a sound file on the window, or a video: it is counted into beats, bars and phrases. Or type the song's phrases and their counts."));
+    m_uncountedText->setText(
+        song
+            ? tr("No steady pulse was found in this recording. Tap four beats or more while it plays, and it is counted from them; or type its phrases "
+                 "and their counts. It can be played as it is.")
+            : tr("Drop a sound file on the window, or a video: it is counted into beats, bars and phrases. Or type the song's phrases and their counts."));
     m_uncountedOpen->setVisible(!song && !m_session.song.loading());
     m_uncountedTap->setVisible(song && !m_session.song.loading());
     m_uncountedType->setVisible(!m_session.song.loading());
@@ -208,7 +216,10 @@ void ListenStage::showCounted() {
     const bool hadFocus = m_strips->hasFocus() || m_uncounted->isAncestorOf(focusWidget());
     m_strips->setVisible(counted);
     m_uncounted->setVisible(!counted);
-    m_strips->setFocusProxy(counted ? nullptr : m_session.song.loading() ? m_uncounted : song ? m_uncountedTap : m_uncountedOpen);
+    m_strips->setFocusProxy(counted                    ? nullptr
+                            : m_session.song.loading() ? m_uncounted
+                            : song                     ? m_uncountedTap
+                                                       : m_uncountedOpen);
     if (hadFocus) m_strips->setFocus();
     const bool curve = room && counted;
     m_tempo->setVisible(curve);

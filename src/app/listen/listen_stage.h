@@ -34,8 +34,8 @@ public:
     [[nodiscard]] TapPanel& tapPanel() { return *m_tap; }
     [[nodiscard]] TempoCurveView& tempo() { return *m_tempo; }
 
-    void tap();               ///< opens the panel for tapping; when it is open: a tap
-    void spanFromHere();      ///< a stop from the caret on; when the panel is open: to the caret
+    void tap();                    ///< opens the panel for tapping; when it is open: a tap
+    void spanFromHere();           ///< a stop from the caret on; when the panel is open: to the caret
     void spanFromHereAs(int kind); ///< a SpanPanel::Kind
     void typeStructure();
     void markMoment();

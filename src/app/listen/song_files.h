@@ -12,7 +12,8 @@ namespace lc::app {
 
 class Session;
 
-/// Files of the song: which one is opened, where it is now, another recording of it, its map and its words read and written. It asks for the file, asks the session to do it, and tells what became of it.
+/// Files of the song: which one is opened, where it is now, another recording of it, its map and its words read and
+/// written. It asks for the file, asks the session to do it, and tells what became of it.
 class SongFiles : public QObject {
     Q_OBJECT
 public:

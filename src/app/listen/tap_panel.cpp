@@ -1,5 +1,6 @@
 #include "app/listen/tap_panel.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/settings.h"
 #include "core/base/number_words.h"
@@ -18,7 +19,8 @@ namespace {
 constexpr double pause = 4; // seconds without a tap, after which tapping begins anew
 } // namespace
 
-TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent) : HandPanel(tr("Tap along"), theme, parent), m_session(session) {
+TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent)
+    : HandPanel(tr("Tap along"), theme, parent), m_session(session) {
     auto* tapButton = addButton(tr("Tap  T"), tr("On each beat, with the key T or this button"), "tapNow");
     tapButton->setFocusPolicy(Qt::NoFocus);
     connect(tapButton, &QPushButton::pressed, this, &TapPanel::tap);
@@ -34,11 +36,13 @@ TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent) : Hand
     m_late->setObjectName(QStringLiteral("tapsLate"));
     m_late->setRange(-200, 400);
     m_late->setSuffix(tr(" ms"));
-    m_late->setToolTip(tr("What the sound's way to the ear and the hand's to the key take together; learned from taps that agree with a song"));
+    m_late->setToolTip(tr(
+        "What the sound's way to the ear and the hand's to the key take together; learned from taps that agree with a song"));
     m_late->setValue(settings::tapsLate());
     m_late->setFocusPolicy(Qt::ClickFocus);
     m_row->addWidget(m_late);
-    m_use = addButton(tr("Use the taps"), tr("State what they say; the rest is worked out again around it"), "useTaps", true);
+    m_use = addButton(tr("Use the taps"), tr("State what they say; the rest is worked out again around it"), "useTaps",
+                      true);
     m_use->setFocusPolicy(Qt::TabFocus);
     connect(m_use, &QPushButton::clicked, this, &TapPanel::useTaps);
     auto* again = addButton(tr("Again"), tr("Forget these taps"), "tapAgain");
@@ -62,23 +66,32 @@ void TapPanel::startAgain() {
 
 void TapPanel::tap() {
     double at = 0;
-    if (m_session.transport.player().playing()) at = m_session.transport.player().position();
+    if (m_session.transport.player().playing())
+        at = m_session.transport.player().position();
     else {
         if (!m_clock.isValid()) m_clock.start();
         at = static_cast<double>(m_clock.nsecsElapsed()) / 1e9;
     }
-    if (!m_taps.empty() && (at < m_taps.back() || at - m_taps.back() > pause)) m_taps.clear(); // the song was set back, or a new attempt
+    if (!m_taps.empty() && (at < m_taps.back() || at - m_taps.back() > pause))
+        m_taps.clear(); // the song was set back, or a new attempt
     m_taps.push_back(at);
     refresh();
 }
 
 void TapPanel::refresh() {
     m_use->setEnabled(false);
-    if (m_taps.empty()) return say(m_session.transport.player().playing() ? tr("Tap T on each beat, at least eight times; wrong and missing taps are outvoted.") : tr("Play the song (Space), then tap T on each beat. Without a recording the taps give a tempo."));
+    if (m_taps.empty())
+        return say(
+            m_session.transport.player().playing()
+                ? tr("Tap T on each beat, at least eight times; wrong and missing taps are outvoted.")
+                : tr("Play the song (Space), then tap T on each beat. Without a recording the taps give a tempo."));
     const auto fit = fitTaps(m_taps, m_late->value() / 1000.0);
     if (!fit) return say(m_taps.size() == 1 ? tr("1 tap.") : tr("%1 taps. Go on.").arg(m_taps.size()));
     m_use->setEnabled(true);
-    QString text = tr("%1: %2 bpm, scattered by %3 ms").arg(QString::fromStdString(numbered(m_taps.size(), "tap", "taps"))).arg(QString::number(60 / fit->period, 'f', 1)).arg(std::lround(fit->scatter * 1000));
+    QString text = tr("%1: %2 bpm, scattered by %3 ms")
+                       .arg(q(numbered(m_taps.size(), "tap", "taps")))
+                       .arg(QString::number(60 / fit->period, 'f', 1))
+                       .arg(std::lround(fit->scatter * 1000));
     if (fit->outvoted > 0) text += tr(", %1 outvoted").arg(fit->outvoted);
     if (fit->doubled > 0) text += tr(", %1 came twice").arg(fit->doubled);
     if (fit->missed > 0) text += tr(", %1 filled in").arg(fit->missed);
@@ -87,7 +100,7 @@ void TapPanel::refresh() {
 
 void TapPanel::useTaps() {
     const auto fit = fitTaps(m_taps, m_late->value() / 1000.0);
-    if (!fit) return say(QString::fromStdString(fit.error().message));
+    if (!fit) return say(q(fit.error().message));
     if (m_clock.isValid() && !m_session.transport.player().playing()) { // tapped without the song
         m_clock.invalidate();
         Q_EMIT tempoTapped(60 / fit->period);
@@ -102,7 +115,8 @@ void TapPanel::useTaps() {
 /// When the taps are in the map: half of what they are still late by is learned, for one person taps many songs.
 void TapPanel::learnLateness() {
     if (m_used.empty()) return;
-    if (const auto rest = lateness(*m_session.doc.document().map, m_used); rest && m_session.doc.document().origin == MapOrigin::Heard)
+    if (const auto rest = lateness(*m_session.doc.document().map, m_used);
+        rest && m_session.doc.document().origin == MapOrigin::Heard)
         m_late->setValue(m_late->value() + static_cast<int>(std::lround(*rest * 500)));
     m_used.clear();
     m_taps.clear();

@@ -1,5 +1,6 @@
 #include "app/listen/tempo_curve_view.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "core/base/clock_text.h"
 #include "core/song/tempo_curve.h"
@@ -13,7 +14,6 @@
 namespace lc::app {
 
 namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
 QString tenths(double value) { return q(numberText(std::round(value * 10) / 10)); }
 constexpr int tall = 116;
 } // namespace
@@ -46,8 +46,11 @@ void TempoCurveView::rebuild() {
         m_start = m_curve->points.front().start;
         m_end = m_curve->points.back().end;
     }
-    QString said = m_curve->range ? tr("%1 counts a minute, %2.").arg(tenths(m_curve->usual), q(tempoInWords(*m_curve))) : QString();
-    if (m_curve->danced) said += tr(" The routine needs %1 to %2.").arg(tenths(m_curve->danced->lowest), tenths(m_curve->danced->highest));
+    QString said = m_curve->range ? tr("%1 counts a minute, %2.").arg(tenths(m_curve->usual), q(tempoInWords(*m_curve)))
+                                  : QString();
+    if (m_curve->danced)
+        said +=
+            tr(" The routine needs %1 to %2.").arg(tenths(m_curve->danced->lowest), tenths(m_curve->danced->highest));
     setAccessibleDescription(said);
     update();
 }
@@ -83,8 +86,10 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
     say(m_theme.px(16), m_theme.px(40), tr("%1 bpm").arg(tenths(m_curve->usual)), small, c.ink2);
     const QString spread = q(tempoInWords(*m_curve));
     const auto cut = spread.indexOf(QStringLiteral(" to "));
-    say(m_theme.px(16), m_theme.px(56), cut > 0 ? spread.left(cut) : spread.section(QLatin1Char(' '), 0, 0), small, c.ink2);
-    say(m_theme.px(16), m_theme.px(72), cut > 0 ? spread.mid(cut + 1) : spread.section(QLatin1Char(' '), 1), small, c.ink2);
+    say(m_theme.px(16), m_theme.px(56), cut > 0 ? spread.left(cut) : spread.section(QLatin1Char(' '), 0, 0), small,
+        c.ink2);
+    say(m_theme.px(16), m_theme.px(72), cut > 0 ? spread.mid(cut + 1) : spread.section(QLatin1Char(' '), 1), small,
+        c.ink2);
 
     p.fillRect(area, c.sheet);
     p.setPen(QPen(c.rule, 1));
@@ -106,7 +111,8 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
         say(x + m_theme.px(3), area.bottom() + m_theme.px(14), name, small, c.ink2);
         free = x + wide + m_theme.px(8);
     }
-    if (const auto now = m_session.doc.landing().grid.secondsAt(m_session.transport.now()); now && *now >= m_start && *now <= m_end)
+    if (const auto now = m_session.doc.landing().grid.secondsAt(m_session.transport.now());
+        now && *now >= m_start && *now <= m_end)
         p.fillRect(QRectF(xOf(*now) - m_theme.px(3), area.top(), m_theme.px(6), area.height()), c.tape);
     if (m_curve->danced) { // what the routine needs: a line under the stretch it is danced on
         const Landing& landing = m_session.doc.landing();
@@ -114,7 +120,8 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
         const double to = landing.grid.secondsAt(std::min(landing.performance.end, landing.grid.end())).value_or(m_end);
         p.setPen(QPen(c.ink, m_theme.px(3)));
         p.drawLine(QPointF(xOf(from), area.bottom()), QPointF(xOf(to), area.bottom()));
-        const QString needs = tr("danced at %1 to %2").arg(tenths(m_curve->danced->lowest), tenths(m_curve->danced->highest));
+        const QString needs =
+            tr("danced at %1 to %2").arg(tenths(m_curve->danced->lowest), tenths(m_curve->danced->highest));
         say(m_theme.px(16), m_theme.px(96), needs.section(QStringLiteral(" at "), 0, 0) + tr(" at"), small, c.ink2);
         say(m_theme.px(16), m_theme.px(111), needs.section(QStringLiteral(" at "), 1), small, c.ink2);
     }
@@ -127,7 +134,8 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
     for (const TempoPoint& point : m_curve->points) {
         if (point.held) {
             flush();
-            p.fillRect(QRectF(xOf(point.start), area.top(), xOf(point.end) - xOf(point.start), area.height()), QBrush(c.hatch, Qt::BDiagPattern));
+            p.fillRect(QRectF(xOf(point.start), area.top(), xOf(point.end) - xOf(point.start), area.height()),
+                       QBrush(c.hatch, Qt::BDiagPattern));
             continue;
         }
         line << QPointF(xOf((point.start + point.end) / 2), yOf(point.bpm));
@@ -135,7 +143,8 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
     flush();
     for (const Beat& beat : map.beats) // stated
         if (beat.confirmed) {
-            const auto bar = std::upper_bound(m_curve->points.begin(), m_curve->points.end(), beat.time + 0.01, [](double t, const TempoPoint& point) { return t < point.start; });
+            const auto bar = std::upper_bound(m_curve->points.begin(), m_curve->points.end(), beat.time + 0.01,
+                                              [](double t, const TempoPoint& point) { return t < point.start; });
             if (bar == m_curve->points.begin()) continue;
             const double side = m_theme.px(8);
             p.fillRect(QRectF(xOf(beat.time) - side / 2, yOf(std::prev(bar)->bpm) - side / 2, side, side), c.ink);
@@ -147,7 +156,8 @@ void TempoCurveView::mousePressEvent(QMouseEvent* event) {
     const QRectF area = plot();
     const double part = (event->position().x() - area.left()) / area.width();
     if (part < 0 || part > 1) return;
-    if (const auto at = m_session.doc.landing().grid.tickAt(m_start + part * (m_end - m_start))) m_session.transport.setCaret(counts(wholeCounts(*at)));
+    if (const auto at = m_session.doc.landing().grid.tickAt(m_start + part * (m_end - m_start)))
+        m_session.transport.setCaret(counts(wholeCounts(*at)));
 }
 
 } // namespace lc::app

@@ -14,8 +14,8 @@ namespace lc::app {
 
 class Session;
 
-/// The song's tempo as a curve, in counts that are danced: a bar a step, its phrases named, stated places marked, the stretch
-/// that the routine is danced on underlined. A click puts the caret there.
+/// The song's tempo as a curve, in counts that are danced: a bar a step, its phrases named, stated places marked, the
+/// stretch that the routine is danced on underlined. A click puts the caret there.
 class TempoCurveView : public QWidget {
     Q_OBJECT
 public:

@@ -6,8 +6,8 @@
 #include "app/widgets/file_asking.h"
 
 #include <QHBoxLayout>
-#include <QPainter>
 #include <QPaintEvent>
+#include <QPainter>
 #include <QPrintDialog>
 #include <QPrinter>
 #include <QPushButton>
@@ -34,7 +34,8 @@ protected:
         QPainter p(this);
         p.fillRect(event->rect(), m_theme.colours().paper);
         for (int page = 0; m_sheet && page < m_sheet->pageCount(); ++page) {
-            const QRectF area((width() - pageWidth()) / 2, gap() + page * (pageHeight() + gap()), pageWidth(), pageHeight());
+            const QRectF area((width() - pageWidth()) / 2, gap() + page * (pageHeight() + gap()), pageWidth(),
+                              pageHeight());
             if (!area.intersects(event->rect())) continue;
             p.fillRect(area, Qt::white);
             p.setPen(m_theme.colours().rule);
@@ -76,12 +77,16 @@ SheetsStage::SheetsStage(const StageContext& context, QWidget* parent)
         tools->addWidget(button);
         return button;
     };
-    m_floor = add(tr("Floor card"), tr("One page in large letters, to read while dancing"), "floorCard", true, [this] { setKind(SheetKind::Floor); });
-    m_full = add(tr("Step sheet"), tr("Every step with its count, and every pass"), "stepSheet", true, [this] { setKind(SheetKind::Full); });
+    m_floor = add(tr("Floor card"), tr("One page in large letters, to read while dancing"), "floorCard", true,
+                  [this] { setKind(SheetKind::Floor); });
+    m_full = add(tr("Step sheet"), tr("Every step with its count, and every pass"), "stepSheet", true,
+                 [this] { setKind(SheetKind::Full); });
     tools->addStretch();
     add(tr("Print"), tr("Print what is shown (Ctrl+P)"), "printSheet", false, [this] { print(); });
-    add(tr("Save as HTML"), tr("One page that any browser opens"), "saveHtml", false, [this] { saveAs(QStringLiteral("html")); });
-    auto* pdf = add(tr("Save as PDF"), tr("As it is shown (Ctrl+Shift+E)"), "savePdf", false, [this] { saveAs(QStringLiteral("pdf")); });
+    add(tr("Save as HTML"), tr("One page that any browser opens"), "saveHtml", false,
+        [this] { saveAs(QStringLiteral("html")); });
+    auto* pdf = add(tr("Save as PDF"), tr("As it is shown (Ctrl+Shift+E)"), "savePdf", false,
+                    [this] { saveAs(QStringLiteral("pdf")); });
     pdf->setProperty("main", true);
     column->addLayout(tools);
     column->addWidget(divider(theme, this));
@@ -124,23 +129,34 @@ void SheetsStage::print() {
 
 bool SheetsStage::write(const QString& path, const QString& format) {
     const Document& document = m_session.doc.document();
-    const QByteArray bytes = format == QStringLiteral("pdf") ? sheetPdf(document, m_session.doc.landing(), m_kind) : sheetHtml(document, m_session.doc.landing(), m_kind).toUtf8();
+    const QByteArray bytes = format == QStringLiteral("pdf")
+                                 ? sheetPdf(document, m_session.doc.landing(), m_kind)
+                                 : sheetHtml(document, m_session.doc.landing(), m_kind).toUtf8();
     return writeAndTell(m_session, path, bytes.toStdString());
 }
 
 void SheetsStage::saveAs(const QString& format) {
-    const QString name = titleAsFileName(m_session.doc.document(), tr("sheet")) + (m_kind == SheetKind::Floor ? tr("-floor") : tr("-steps"));
-    const QString path = askWhereToWrite(window(), m_session, FolderFor::Sheets, tr("Save the sheet"), name, {format}, QStringLiteral("*.") + format);
+    const QString name = titleAsFileName(m_session.doc.document(), tr("sheet")) +
+                         (m_kind == SheetKind::Floor ? tr("-floor") : tr("-steps"));
+    const QString path = askWhereToWrite(window(), m_session, FolderFor::Sheets, tr("Save the sheet"), name, {format},
+                                         QStringLiteral("*.") + format);
     if (!path.isEmpty()) write(path, format);
 }
 
 std::vector<Command> SheetsStage::commands() {
     std::vector<Command> all;
     const auto add = [&all](const char* id, const QString& name, const QKeySequence& key, std::function<void()> run) {
-        all.push_back({.id = id, .name = name, .tip = tr("What the Sheets stage shows"), .key = key, .menu = "view", .group = 4, .run = std::move(run)});
+        all.push_back({.id = id,
+                       .name = name,
+                       .tip = tr("What the Sheets stage shows"),
+                       .key = key,
+                       .menu = "view",
+                       .group = 4,
+                       .run = std::move(run)});
     };
     add("sheet.print", tr("Print the sheet …"), QKeySequence::Print, [this] { print(); });
-    add("sheet.pdf", tr("Save the sheet as PDF …"), Qt::CTRL | Qt::SHIFT | Qt::Key_E, [this] { saveAs(QStringLiteral("pdf")); });
+    add("sheet.pdf", tr("Save the sheet as PDF …"), Qt::CTRL | Qt::SHIFT | Qt::Key_E,
+        [this] { saveAs(QStringLiteral("pdf")); });
     add("sheet.html", tr("Save the sheet as HTML …"), {}, [this] { saveAs(QStringLiteral("html")); });
     return all;
 }

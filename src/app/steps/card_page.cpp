@@ -1,7 +1,8 @@
 #include "app/steps/card_page.h"
 
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/widgets/page_parts.h"
 #include "core/figures/figure_fields.h"
 
@@ -15,7 +16,6 @@
 namespace lc::app {
 
 namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
 
 /// Those that have a line on the card, in their order there.
 std::vector<const FigureField*> cardFields() {
@@ -26,10 +26,13 @@ std::vector<const FigureField*> cardFields() {
     return all;
 }
 
-QString objectOf(const FigureField& field) { return QStringLiteral("card.") + QString::fromLatin1(field.key.data(), static_cast<qsizetype>(field.key.size())); }
+QString objectOf(const FigureField& field) {
+    return QStringLiteral("card.") + QString::fromLatin1(field.key.data(), static_cast<qsizetype>(field.key.size()));
+}
 } // namespace
 
-CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk), m_theme(theme) {
+CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_desk(desk), m_theme(theme) {
     auto* column = pageColumn(theme, this);
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(theme.px(8));
@@ -58,8 +61,10 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWid
     };
     for (const FigureField* one : cardFields())
         field(objectOf(*one), tr(one->onCard.data()), [list, one](FigureFacts& f, const QString& t) {
-            if (one->text) f.*one->text = t.toStdString();
-            else f.*one->list = list(t);
+            if (one->text)
+                f.*one->text = t.toStdString();
+            else
+                f.*one->list = list(t);
         });
     m_own = new QWidget(this);
     auto* own = new QHBoxLayout(m_own);
@@ -77,7 +82,8 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWid
             const auto value = parseCount(edit->text().trimmed().toStdString());
             if (value) choices.*which = *value;
             if (!value || !(choices.ownAnd > Tick{} && choices.ownAnd < choices.ownA && choices.ownA < counts(1))) {
-                Q_EMIT m_desk.told(tr("“%1” does not do: & lies inside the count and before a, as in 3/5 and 4/5.").arg(edit->text()));
+                Q_EMIT m_desk.told(
+                    tr("“%1” does not do: & lies inside the count and before a, as in 3/5 and 4/5.").arg(edit->text()));
                 return refresh();
             }
             card.facts.choices = choices;
@@ -95,7 +101,9 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWid
     m_notes->setPlaceholderText(tr("own notes"));
     m_notes->setTabChangesFocus(true);
     m_notes->setMaximumHeight(theme.px(64));
-    m_notes->setStyleSheet(QStringLiteral("QPlainTextEdit{background:%1;border:1px solid %2;}QPlainTextEdit:focus{border:2px solid %3;}").arg(theme.colours().sheet.name(), theme.colours().ink3.name(), theme.colours().ink.name()));
+    m_notes->setStyleSheet(
+        QStringLiteral("QPlainTextEdit{background:%1;border:1px solid %2;}QPlainTextEdit:focus{border:2px solid %3;}")
+            .arg(theme.colours().sheet.name(), theme.colours().ink3.name(), theme.colours().ink.name()));
     column->addWidget(m_notes);
     connect(m_notes, &QPlainTextEdit::textChanged, this, [this] {
         if (m_showing) return;
@@ -138,7 +146,9 @@ void CardPage::refresh() {
 void CardPage::showVersions() {
     clearLayout(m_versionsColumn);
     const auto& versions = m_desk.card().facts.versions;
-    m_versionsColumn->addWidget(paragraph(versions.empty() ? tr("No versions are kept yet; the bench makes them.") : tr("Versions that are kept"), m_theme.words(12, versions.empty() ? Weight::Regular : Weight::Bold), m_theme.colours().ink2, m_versions));
+    m_versionsColumn->addWidget(paragraph(
+        versions.empty() ? tr("No versions are kept yet; the bench makes them.") : tr("Versions that are kept"),
+        m_theme.words(12, versions.empty() ? Weight::Regular : Weight::Bold), m_theme.colours().ink2, m_versions));
     for (std::size_t i = 0; i < versions.size(); ++i) {
         auto* row = new QWidget(m_versions);
         auto* inside = new QHBoxLayout(row);
@@ -148,7 +158,9 @@ void CardPage::showVersions() {
         name->setAccessibleName(tr("Name of a version"));
         name->setFixedWidth(m_theme.px(140));
         inside->addWidget(name);
-        inside->addWidget(paragraph(q(versions[i].lines.empty() ? std::string() : versions[i].lines.front().text), m_theme.words(12), m_theme.colours().ink, row), 1);
+        inside->addWidget(paragraph(q(versions[i].lines.empty() ? std::string() : versions[i].lines.front().text),
+                                    m_theme.words(12), m_theme.colours().ink, row),
+                          1);
         auto* out = new QPushButton(tr("Take out"), row);
         out->setObjectName(QStringLiteral("versionOut%1").arg(i));
         out->setProperty("flat", true);

@@ -1,7 +1,8 @@
 #include "app/steps/chain_page.h"
 
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/base/text_rows.h"
@@ -11,10 +12,6 @@
 #include <QVBoxLayout>
 
 namespace lc::app {
-
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
 
 ChainPage::ChainPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
     auto* column = pageColumn(theme, this);
@@ -39,21 +36,24 @@ ChainPage::ChainPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
 
 QString ChainPage::says() const { return m_says->text(); }
 
-void ChainPage::add(const QString& name) { m_names->setText(m_names->text().trimmed().isEmpty() ? name : m_names->text() + QStringLiteral(" / ") + name); }
+void ChainPage::add(const QString& name) {
+    m_names->setText(m_names->text().trimmed().isEmpty() ? name : m_names->text() + QStringLiteral(" / ") + name);
+}
 
 void ChainPage::refresh() {
     const std::string typed = m_names->text().toStdString();
     std::vector<FigureReading> readings;
     std::vector<QString> names;
     for (const std::string_view piece : pieces(typed, '/')) {
-        const QString name = QString::fromStdString(std::string(trimmed(piece)));
+        const QString name = q(std::string(trimmed(piece)));
         if (name.isEmpty()) continue;
         const FigureCard* card = name.compare(tr("this"), Qt::CaseInsensitive) == 0 ? &m_desk.card() : nullptr;
         for (const ShownFigure& figure : m_desk.figures())
             if (!card && q(figure.card.name).compare(name, Qt::CaseInsensitive) == 0) card = &figure.card;
         if (!card) {
             m_table->clearRows();
-            return m_says->setText(tr("There is no figure “%1”. Write names as they stand in the list, with / between.").arg(name));
+            return m_says->setText(
+                tr("There is no figure “%1”. Write names as they stand in the list, with / between.").arg(name));
         }
         readings.push_back(readFigure(*card, m_desk.choices()));
         names.push_back(q(card->name));
@@ -65,10 +65,17 @@ void ChainPage::refresh() {
         return m_says->setText(tr("Write which figures follow one another."));
     }
     const Chain chain = chainFigures(links, counts(m_desk.set()));
-    const auto broken = std::count_if(chain.joints.begin(), chain.joints.end(), [](const Joint& joint) { return !joint.breaks.empty(); });
+    const auto broken = std::count_if(chain.joints.begin(), chain.joints.end(),
+                                      [](const Joint& joint) { return !joint.breaks.empty(); });
     const std::int64_t over = chain.length.value % counts(m_desk.set()).value;
-    m_says->setText(tr("%1 in all, %2; %3.").arg(q(countsInWords(chain.length)), over == 0 ? tr("then a 1 again") : tr("%1 to the next 1").arg(q(countsInWords(counts(m_desk.set()) - Tick{over}))),
-                                               broken == 0 ? tr("every joint fits") : broken == 1 ? tr("one joint breaks") : tr("%1 joints break").arg(broken)));
+    m_says->setText(tr("%1 in all, %2; %3.")
+                        .arg(q(countsInWords(chain.length)),
+                             over == 0
+                                 ? tr("then a 1 again")
+                                 : tr("%1 to the next 1").arg(q(countsInWords(counts(m_desk.set()) - Tick{over}))),
+                             broken == 0   ? tr("every joint fits")
+                             : broken == 1 ? tr("one joint breaks")
+                                           : tr("%1 joints break").arg(broken)));
     showJoints(*m_table, chain, names);
 }
 

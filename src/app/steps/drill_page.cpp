@@ -1,7 +1,8 @@
 #include "app/steps/drill_page.h"
 
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/plain_table.h"
 
@@ -12,10 +13,6 @@
 #include <QVBoxLayout>
 
 namespace lc::app {
-
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
 
 DrillPage::DrillPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
     auto* column = pageColumn(theme, this);
@@ -57,7 +54,10 @@ DrillPage::DrillPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
     m_table->setObjectName(QStringLiteral("drill"));
     m_table->setAccessibleName(tr("Repetitions"));
     column->addWidget(m_table, 1);
-    connect(m_balance, &QPushButton::toggled, this, [this](bool on) { m_balanced = on; refresh(); });
+    connect(m_balance, &QPushButton::toggled, this, [this](bool on) {
+        m_balanced = on;
+        refresh();
+    });
     connect(hear, &QPushButton::clicked, this, [this] { Q_EMIT hearWanted(*this); });
     connect(&desk, &FigureDesk::cardChanged, this, &DrillPage::refresh);
     refresh();
@@ -71,16 +71,18 @@ std::vector<DrillItem> DrillPage::items() const {
     for (const Item& item : m_items) {
         const int what = item.what->currentIndex();
         if (item.times->value() == 0 || what < 0) continue;
-        if (what == 0) out.push_back({"as written", item.times->value(), m_desk.reading()});
+        if (what == 0)
+            out.push_back({"as written", item.times->value(), m_desk.reading()});
         else if (static_cast<std::size_t>(what) <= versions.size())
-            out.push_back({versions[static_cast<std::size_t>(what) - 1].name, item.times->value(), readFigureLines(versions[static_cast<std::size_t>(what) - 1].lines, m_desk.choices())});
+            out.push_back({versions[static_cast<std::size_t>(what) - 1].name, item.times->value(),
+                           readFigureLines(versions[static_cast<std::size_t>(what) - 1].lines, m_desk.choices())});
     }
     return out;
 }
 
 void DrillPage::refresh() {
     QString offered;
-    for (const FigureVersion& version : m_desk.card().facts.versions) offered += q(version.name) + '\n';
+    for (const FigureVersion& version : m_desk.card().facts.versions) offered += q(version.name) + QLatin1Char('\n');
     if (offered != m_offered || m_items[0].what->count() == 0) {
         m_offered = offered;
         for (std::size_t i = 0; i < m_items.size(); ++i) {
@@ -88,7 +90,9 @@ void DrillPage::refresh() {
             m_items[i].what->clear();
             m_items[i].what->addItem(tr("as written"));
             for (const FigureVersion& version : m_desk.card().facts.versions) m_items[i].what->addItem(q(version.name));
-            m_items[i].what->setCurrentIndex(was > 0 && was < m_items[i].what->count() ? was : i == 1 && m_items[i].what->count() > 1 ? 1 : 0);
+            m_items[i].what->setCurrentIndex(was > 0 && was < m_items[i].what->count() ? was
+                                             : i == 1 && m_items[i].what->count() > 1  ? 1
+                                                                                       : 0);
         }
     }
     m_table->clearRows();
@@ -96,17 +100,25 @@ void DrillPage::refresh() {
     m_danced.clear();
     m_scaled->clear();
     const FigureReading& read = m_desk.reading();
-    if (read.roles.empty() || !read.readable() || read.length == Tick{}) return m_says->setText(tr("Write the figure's counts first."));
+    if (read.roles.empty() || !read.readable() || read.length == Tick{})
+        return m_says->setText(tr("Write the figure's counts first."));
     auto all = items();
     if (m_balanced) all = balancedItems(all);
     if (all.empty()) return m_says->setText(tr("Say how often what is danced."));
     m_drill = makeDrill(all, counts(m_desk.set()));
     m_danced = all;
     const Foot less = m_drill.lessUsed();
-    const QString versionsHint = m_desk.card().facts.versions.empty() ? tr(" Keep versions on the bench to drill them here.") : QString();
-    m_says->setText(tr("%1: %2 at %3 s. Begins %4× left, %5× right%6.%7").arg(q(m_drill.sentence), q(countsInWords(m_drill.chain.length)))
-                        .arg(CountTempo(m_desk.secondsPerCount(), m_desk.countWeights()).seconds(m_drill.chain.length), 0, 'f', 1).arg(m_drill.startsLeft).arg(m_drill.startsRight)
-                        .arg(less == Foot::Both ? QString() : tr(": the %1 is less used, “Both sides” adds it").arg(q(freeFootInWords(less))), versionsHint));
+    const QString versionsHint =
+        m_desk.card().facts.versions.empty() ? tr(" Keep versions on the bench to drill them here.") : QString();
+    m_says->setText(
+        tr("%1: %2 at %3 s. Begins %4× left, %5× right%6.%7")
+            .arg(q(m_drill.sentence), q(countsInWords(m_drill.chain.length)))
+            .arg(CountTempo(m_desk.secondsPerCount(), m_desk.countWeights()).seconds(m_drill.chain.length), 0, 'f', 1)
+            .arg(m_drill.startsLeft)
+            .arg(m_drill.startsRight)
+            .arg(less == Foot::Both ? QString()
+                                    : tr(": the %1 is less used, “Both sides” adds it").arg(q(freeFootInWords(less))),
+                 versionsHint));
     std::vector<QString> names;
     for (const DrillItem& item : all)
         for (int i = 0; i < item.times; ++i) names.push_back(q(item.name));
@@ -115,7 +127,11 @@ void DrillPage::refresh() {
     for (const ScaledSet& set : scaleSet({{m_desk.card().name, &read}}, {4, 2, 1}, {}, counts(m_desk.set()))) {
         QStringList findings;
         for (const std::string& finding : set.findings) findings << q(finding);
-        scaled << tr("%1×: %2, %3 changes, %4").arg(set.times).arg(q(countsInWords(set.length))).arg(set.changes).arg(findings.isEmpty() ? tr("fits") : findings.join(QStringLiteral(" and ")));
+        scaled << tr("%1×: %2, %3 changes, %4")
+                      .arg(set.times)
+                      .arg(q(countsInWords(set.length)))
+                      .arg(set.changes)
+                      .arg(findings.isEmpty() ? tr("fits") : findings.join(QStringLiteral(" and ")));
     }
     m_scaled->setText(tr("In sets: ") + scaled.join(QStringLiteral("; ")) + QStringLiteral("."));
 }

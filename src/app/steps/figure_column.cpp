@@ -1,9 +1,10 @@
 #include "app/steps/figure_column.h"
 
+#include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
-#include "app/base/figure_desk.h"
 #include "core/base/number_words.h"
 #include "core/figures/joints.h"
 
@@ -21,12 +22,12 @@ namespace lc::app {
 
 namespace {
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-
 /// A solid square for what fits, a hollow one for what does not.
 class FitSquare : public QWidget {
 public:
-    FitSquare(bool fits, const Theme& theme, QWidget* parent) : QWidget(parent), m_fits(fits), m_theme(theme) { setFixedSize(theme.px(22), theme.px(20)); }
+    FitSquare(bool fits, const Theme& theme, QWidget* parent) : QWidget(parent), m_fits(fits), m_theme(theme) {
+        setFixedSize(theme.px(22), theme.px(20));
+    }
     void paintEvent(QPaintEvent*) override {
         QPainter p(this);
         const Palette& c = m_theme.colours();
@@ -44,7 +45,8 @@ private:
 
 } // namespace
 
-FigureColumn::FigureColumn(FigureDesk& desk, Session& session, const Theme& theme, QWidget* parent) : FoldingColumn(theme, parent), m_desk(desk), m_session(session) {
+FigureColumn::FigureColumn(FigureDesk& desk, Session& session, const Theme& theme, QWidget* parent)
+    : FoldingColumn(theme, parent), m_desk(desk), m_session(session) {
     setAccessibleName(tr("Findings of the figure"));
     auto* upToDate = new WhenShown(this, [this] { rebuild(); });
     connect(&desk, &FigureDesk::cardChanged, upToDate, &WhenShown::ask);
@@ -52,7 +54,8 @@ FigureColumn::FigureColumn(FigureDesk& desk, Session& session, const Theme& them
 }
 
 int FigureColumn::open() const {
-    return static_cast<int>(std::count_if(m_desk.findings().begin(), m_desk.findings().end(), [](const FigureFinding& f) { return f.severity != Severity::Note; }));
+    return static_cast<int>(std::count_if(m_desk.findings().begin(), m_desk.findings().end(),
+                                          [](const FigureFinding& f) { return f.severity != Severity::Note; }));
 }
 
 int FigureColumn::diamonds() const { return static_cast<int>(m_desk.findings().size()); }
@@ -79,8 +82,10 @@ void FigureColumn::apply(std::size_t finding, std::size_t remedy) {
     const auto& findings = m_desk.findings();
     if (finding >= findings.size() || remedy >= findings[finding].remedies.size()) return;
     const FigureRemedy chosen = findings[finding].remedies[remedy];
-    if (chosen.word) m_desk.keepWord(*chosen.word);
-    else m_desk.change(chosen.after, q(chosen.text));
+    if (chosen.word)
+        m_desk.keepWord(*chosen.word);
+    else
+        m_desk.change(chosen.after, q(chosen.text));
 }
 
 void FigureColumn::rebuild() {
@@ -97,8 +102,10 @@ void FigureColumn::rebuild() {
         counting(column, page);
         duplicates(column, page);
     } else {
-        column->addWidget(paragraph(tr("Nothing to find yet."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
-        column->addWidget(paragraph(tr("Choose a figure at the left, or begin a new one."), m_theme.words(13), m_theme.colours().ink2, page));
+        column->addWidget(
+            paragraph(tr("Nothing to find yet."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
+        column->addWidget(paragraph(tr("Choose a figure at the left, or begin a new one."), m_theme.words(13),
+                                    m_theme.colours().ink2, page));
     }
     column->addStretch();
     setPage(page);
@@ -108,23 +115,31 @@ void FigureColumn::findings(QVBoxLayout* column, QWidget* page) {
     const auto& all = m_desk.findings();
     if (all.empty()) {
         const bool nothing = m_desk.reading().length == Tick{};
-        column->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything fits."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
-        column->addWidget(paragraph(nothing ? tr("Type its counts as you say them: 1 side R 2 close L 3 side R 4 touch L.") : tr("Feet, counts and roles agree."), m_theme.words(13), m_theme.colours().ink2, page));
+        column->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything fits."),
+                                    m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
+        column->addWidget(paragraph(nothing
+                                        ? tr("Type its counts as you say them: 1 side R 2 close L 3 side R 4 touch L.")
+                                        : tr("Feet, counts and roles agree."),
+                                    m_theme.words(13), m_theme.colours().ink2, page));
     }
     for (std::size_t i = 0; i < all.size(); ++i) {
         const FigureFinding& finding = all[i];
         auto* head = new QHBoxLayout;
         head->setSpacing(m_theme.px(6));
         head->addWidget(new NumberDiamond(static_cast<int>(i) + 1, m_theme, page), 0, Qt::AlignTop);
-        head->addWidget(paragraph(q(finding.headline), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page), 1);
+        head->addWidget(paragraph(q(finding.headline), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page),
+                        1);
         column->addLayout(head);
         auto* body = new QVBoxLayout;
         body->setContentsMargins(m_theme.px(28), 0, 0, 0);
         body->setSpacing(m_theme.px(3));
         body->addWidget(paragraph(q(finding.text), m_theme.words(13), m_theme.colours().ink2, page));
-        if (finding.code == figure_finding::ambiguous) body->addWidget(paragraph(tr("The answers stand under the line."), m_theme.words(12), m_theme.colours().ink3, page));
+        if (finding.code == figure_finding::ambiguous)
+            body->addWidget(
+                paragraph(tr("The answers stand under the line."), m_theme.words(12), m_theme.colours().ink3, page));
         for (std::size_t r = 0; r < finding.remedies.size() && finding.code != figure_finding::ambiguous; ++r) {
-            auto* choice = new RemedyChoice(q(finding.remedies[r].text), q(finding.remedies[r].gives), false, m_theme, page);
+            auto* choice =
+                new RemedyChoice(q(finding.remedies[r].text), q(finding.remedies[r].gives), false, m_theme, page);
             choice->setObjectName(QStringLiteral("figureRemedy%1_%2").arg(i).arg(r));
             choice->setToolTip(tr("Do it; undo takes it back"));
             connect(choice, &QAbstractButton::clicked, this, [this, i, r] { apply(i, r); });
@@ -145,7 +160,8 @@ void FigureColumn::fits(QVBoxLayout* column, QWidget* page) {
         auto* row = new QHBoxLayout;
         row->setSpacing(m_theme.px(6));
         row->addWidget(new FitSquare(joint.breaks.empty(), m_theme, page), 0, Qt::AlignTop);
-        const QString why = joint.breaks.empty() ? tr("yes: %1 free").arg(q(freeFootInWords(joint.roles.front().free))) : tr("no: %1").arg(q(joint.breaks.front()));
+        const QString why = joint.breaks.empty() ? tr("yes: %1 free").arg(q(freeFootInWords(joint.roles.front().free)))
+                                                 : tr("no: %1").arg(q(joint.breaks.front()));
         auto* words = new QVBoxLayout;
         words->setSpacing(0);
         words->addWidget(paragraph(place, m_theme.words(13, Weight::Semibold), m_theme.colours().ink, page));
@@ -158,7 +174,8 @@ void FigureColumn::fits(QVBoxLayout* column, QWidget* page) {
     for (const ShownFigure& figure : m_desk.figures()) {
         if (!figure.inRoutine() || figure.key() == m_desk.chosen()->key()) continue;
         const FigureReading next = readFigure(figure.card, m_session.doc.document().routine.choices);
-        if (next.readable() && next.length > Tick{}) tell(tr("before %1").arg(q(figure.card.name)), next, figure.card.name);
+        if (next.readable() && next.length > Tick{})
+            tell(tr("before %1").arg(q(figure.card.name)), next, figure.card.name);
         if (++shown == 4) break;
     }
 }
@@ -172,11 +189,16 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
     Pace pace;
     for (const RoleReading& role : read.roles) {
         const Pace one = paceOf(role, m_desk.tempo());
-        if (one.shortestStepSeconds && (!pace.shortestStepSeconds || *one.shortestStepSeconds < *pace.shortestStepSeconds)) pace.shortestStepSeconds = one.shortestStepSeconds;
-        if (one.turnDegreesPerSecond && (!pace.turnDegreesPerSecond || *one.turnDegreesPerSecond > *pace.turnDegreesPerSecond)) pace.turnDegreesPerSecond = one.turnDegreesPerSecond;
+        if (one.shortestStepSeconds &&
+            (!pace.shortestStepSeconds || *one.shortestStepSeconds < *pace.shortestStepSeconds))
+            pace.shortestStepSeconds = one.shortestStepSeconds;
+        if (one.turnDegreesPerSecond &&
+            (!pace.turnDegreesPerSecond || *one.turnDegreesPerSecond > *pace.turnDegreesPerSecond))
+            pace.turnDegreesPerSecond = one.turnDegreesPerSecond;
         pace.stepsPerMinute = std::max(pace.stepsPerMinute, one.stepsPerMinute);
     }
-    const auto field = [&](const char* name, const QString& text, const QString& unit, std::optional<double> value, auto&& write) {
+    const auto field = [&](const char* name, const QString& text, const QString& unit, std::optional<double> value,
+                           auto&& write) {
         auto* row = new QHBoxLayout;
         row->addWidget(paragraph(text, m_theme.words(13), m_theme.colours().ink, page), 1);
         row->addWidget(paragraph(tr("limit"), m_theme.words(12), m_theme.colours().ink2, page));
@@ -194,18 +216,23 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
             QString typedText = edit->text().trimmed();
             bool number = false;
             const double typed = typedText.replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
-            if (!typedText.isEmpty() && (!number || !(typed > 0))) return Q_EMIT m_desk.told(tr("“%1” is no limit. Write a number above 0, or leave it empty.").arg(edit->text()));
+            if (!typedText.isEmpty() && (!number || !(typed > 0)))
+                return Q_EMIT m_desk.told(
+                    tr("“%1” is no limit. Write a number above 0, or leave it empty.").arg(edit->text()));
             write(own, typedText.isEmpty() ? std::optional<double>() : std::optional<double>(typed));
             if (!(own == m_desk.limits())) m_desk.setLimits(own);
         });
     };
     if (pace.shortestStepSeconds)
-        field("limitStep", tr("quickest step %1 s").arg(*pace.shortestStepSeconds, 0, 'f', 2), QStringLiteral("s"), m_desk.limits().shortestStepSeconds,
+        field("limitStep", tr("quickest step %1 s").arg(*pace.shortestStepSeconds, 0, 'f', 2), QStringLiteral("s"),
+              m_desk.limits().shortestStepSeconds,
               [](BodyLimits& own, std::optional<double> value) { own.shortestStepSeconds = value; });
     if (pace.turnDegreesPerSecond)
-        field("limitTurn", tr("fastest turn %1°/s").arg(std::lround(*pace.turnDegreesPerSecond)), QStringLiteral("°/s"), m_desk.limits().turnDegreesPerSecond,
+        field("limitTurn", tr("fastest turn %1°/s").arg(std::lround(*pace.turnDegreesPerSecond)), QStringLiteral("°/s"),
+              m_desk.limits().turnDegreesPerSecond,
               [](BodyLimits& own, std::optional<double> value) { own.turnDegreesPerSecond = value; });
-    column->addWidget(paragraph(tr("%1 a minute").arg(q(numbered(std::lround(pace.stepsPerMinute), "step", "steps"))), m_theme.words(12), m_theme.colours().ink2, page));
+    column->addWidget(paragraph(tr("%1 a minute").arg(q(numbered(std::lround(pace.stepsPerMinute), "step", "steps"))),
+                                m_theme.words(12), m_theme.colours().ink2, page));
 }
 
 /// What the whole routine is counted by: the school's choices, and how counts lie on the music.
@@ -224,13 +251,17 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
         auto* unit = new QComboBox(page);
         unit->setObjectName(QStringLiteral("countUnit"));
         unit->setAccessibleName(tr("A count for"));
-        const std::pair<CountUnit, QString> units[] = {{CountUnit::Beat, tr("each beat")}, {CountUnit::HalfBeat, tr("each half beat")}, {CountUnit::TwoBeats, tr("two beats")},
-                                                       {CountUnit::Bar, tr("each bar")}, {CountUnit::BarGroup, tr("each group of a bar")}};
+        const std::pair<CountUnit, QString> units[] = {{CountUnit::Beat, tr("each beat")},
+                                                       {CountUnit::HalfBeat, tr("each half beat")},
+                                                       {CountUnit::TwoBeats, tr("two beats")},
+                                                       {CountUnit::Bar, tr("each bar")},
+                                                       {CountUnit::BarGroup, tr("each group of a bar")}};
         for (const auto& [value, words] : units) {
             unit->addItem(words, static_cast<int>(value));
             if (value == document.scheme.unit) unit->setCurrentIndex(unit->count() - 1);
         }
-        unit->setToolTip(tr("What of the music one count stands for: 7/8 as 3+2+2 is counted long, short, short by its groups"));
+        unit->setToolTip(
+            tr("What of the music one count stands for: 7/8 as 3+2+2 is counted long, short, short by its groups"));
         auto* bars = new QSpinBox(page);
         bars->setObjectName(QStringLiteral("barsPerSet"));
         bars->setAccessibleName(tr("Bars to a set"));
@@ -240,16 +271,24 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
         bars->setFixedWidth(m_theme.px(38));
         row(tr("a count for"), {unit});
         row(tr("bars to a set"), {bars});
-        connect(unit, qOverload<int>(&QComboBox::activated), this, [this, unit] { m_session.doc.edit(SetScheme{{static_cast<CountUnit>(unit->currentData().toInt()), m_session.doc.document().scheme.barsPerSet}}); });
+        connect(unit, qOverload<int>(&QComboBox::activated), this, [this, unit] {
+            m_session.doc.edit(SetScheme{
+                {static_cast<CountUnit>(unit->currentData().toInt()), m_session.doc.document().scheme.barsPerSet}});
+        });
         connect(bars, &QSpinBox::editingFinished, this, [this, bars] {
-            if (bars->value() != m_session.doc.document().scheme.barsPerSet) m_session.doc.edit(SetScheme{{m_session.doc.document().scheme.unit, bars->value()}});
+            if (bars->value() != m_session.doc.document().scheme.barsPerSet)
+                m_session.doc.edit(SetScheme{{m_session.doc.document().scheme.unit, bars->value()}});
         });
     }
     auto* feel = new QComboBox(page);
     feel->setObjectName(QStringLiteral("routineFeel"));
     feel->setAccessibleName(tr("Feel of the routine"));
     for (Feel value : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters}) {
-        feel->addItem(value == Feel::Straight ? tr("straight") : value == Feel::Swing ? tr("swung") : value == Feel::RollingThirds ? tr("rolling, thirds") : tr("rolling, quarters"), static_cast<int>(value));
+        feel->addItem(value == Feel::Straight        ? tr("straight")
+                      : value == Feel::Swing         ? tr("swung")
+                      : value == Feel::RollingThirds ? tr("rolling, thirds")
+                                                     : tr("rolling, quarters"),
+                      static_cast<int>(value));
         if (value == document.routine.choices.feel) feel->setCurrentIndex(feel->count() - 1);
     }
     row(tr("& and a"), {feel});
@@ -266,15 +305,18 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
         connect(edit, &QLineEdit::editingFinished, this, [this, edit, which] {
             const auto value = parseCount(edit->text().trimmed().toStdString());
             NotationChoices choices = m_session.doc.document().routine.choices;
-            if (!value || *value <= Tick{} || *value > counts(64)) return Q_EMIT m_desk.told(tr("“%1” is no length of a step. Write 2, 1 or 1/2.").arg(edit->text()));
+            if (!value || *value <= Tick{} || *value > counts(64))
+                return Q_EMIT m_desk.told(tr("“%1” is no length of a step. Write 2, 1 or 1/2.").arg(edit->text()));
             if (choices.*which == *value) return;
             choices.*which = *value;
             m_session.doc.edit(SetChoices{choices});
         });
         return edit;
     };
-    row(tr("slow, quick"), {length("slowCounts", tr("Counts of a slow step"), &NotationChoices::slow), length("quickCounts", tr("Counts of a quick step"), &NotationChoices::quick)});
-    auto* stomp = new QPushButton(document.routine.choices.stompTakesWeight ? tr("with weight") : tr("without weight"), page);
+    row(tr("slow, quick"), {length("slowCounts", tr("Counts of a slow step"), &NotationChoices::slow),
+                            length("quickCounts", tr("Counts of a quick step"), &NotationChoices::quick)});
+    auto* stomp =
+        new QPushButton(document.routine.choices.stompTakesWeight ? tr("with weight") : tr("without weight"), page);
     stomp->setObjectName(QStringLiteral("stompWeight"));
     stomp->setToolTip(tr("A choice of your school; “stomp-up” never takes weight"));
     connect(stomp, &QPushButton::clicked, this, [this] {
@@ -292,14 +334,20 @@ void FigureColumn::care(QVBoxLayout* column, QWidget* page) {
     column->addWidget(divider(m_theme, page));
     column->addWidget(heading(tr("Care"), {}, page));
     if (!own.empty()) column->addWidget(paragraph(q(own), m_theme.words(13), m_theme.colours().ink, page));
-    for (const CareMark& mark : marks) column->addWidget(paragraph(QString::fromUtf8(mark.sentence.data(), static_cast<qsizetype>(mark.sentence.size())), m_theme.words(13), m_theme.colours().ink2, page));
-    column->addWidget(paragraph(tr("A qualified teacher and the rules of the house come first."), m_theme.words(12), m_theme.colours().ink3, page));
+    for (const CareMark& mark : marks)
+        column->addWidget(
+            paragraph(QString::fromUtf8(mark.sentence.data(), static_cast<qsizetype>(mark.sentence.size())),
+                      m_theme.words(13), m_theme.colours().ink2, page));
+    column->addWidget(paragraph(tr("A qualified teacher and the rules of the house come first."), m_theme.words(12),
+                                m_theme.colours().ink3, page));
 }
 
 void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
     const ShownFigure* now = m_desk.chosen();
     column->addWidget(divider(m_theme, page));
-    column->addWidget(heading(tr("In the routine"), now->inRoutine() ? (now->used > 0 ? tr("danced %1×").arg(now->used) : tr("not danced yet")) : QString(), page));
+    column->addWidget(heading(
+        tr("In the routine"),
+        now->inRoutine() ? (now->used > 0 ? tr("danced %1×").arg(now->used) : tr("not danced yet")) : QString(), page));
     const auto button = [&](const char* name, const QString& text, const QString& tip, auto&& what) {
         auto* b = new QPushButton(onButton(text), page);
         b->setObjectName(QString::fromLatin1(name));
@@ -311,17 +359,24 @@ void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
     auto* part = new QComboBox(page);
     part->setObjectName(QStringLiteral("placePart"));
     part->setAccessibleName(tr("Part"));
-    for (const Part& p : m_session.doc.document().routine.parts) part->addItem(tr("part %1").arg(q(p.name)), p.id.value);
-    row->addWidget(button("placeFigure", tr("Add to"), tr("At the end of the part"), [this, part] { m_desk.placeInPart(PartId{part->currentData().toUInt()}); }));
+    for (const Part& p : m_session.doc.document().routine.parts)
+        part->addItem(tr("part %1").arg(q(p.name)), p.id.value);
+    row->addWidget(button("placeFigure", tr("Add to"), tr("At the end of the part"),
+                          [this, part] { m_desk.placeInPart(PartId{part->currentData().toUInt()}); }));
     row->addWidget(part, 1);
     column->addLayout(row);
     if (!now->inRoutine()) return;
-    if (!now->differs.isEmpty()) column->addWidget(paragraph(tr("Not as in the vocabulary: %1.").arg(now->differs.join(QStringLiteral(", "))), m_theme.words(13), m_theme.colours().ink2, page));
+    if (!now->differs.isEmpty())
+        column->addWidget(paragraph(tr("Not as in the vocabulary: %1.").arg(now->differs.join(QStringLiteral(", "))),
+                                    m_theme.words(13), m_theme.colours().ink2, page));
     const Figure* figure = findFigure(m_session.doc.document().routine, now->figure);
     if (figure && (!now->differs.isEmpty() || figure->vocabularyId.empty()))
-        column->addWidget(button("giveToVocabulary", tr("Give it to the vocabulary"), tr("The vocabulary has it as it is here"), [this] { m_desk.giveToVocabulary(); }));
+        column->addWidget(button("giveToVocabulary", tr("Give it to the vocabulary"),
+                                 tr("The vocabulary has it as it is here"), [this] { m_desk.giveToVocabulary(); }));
     if (!now->differs.isEmpty())
-        column->addWidget(button("takeFromVocabulary", tr("Take it from the vocabulary"), tr("The routine has it as the vocabulary does"), [this] { m_desk.takeFromVocabulary(); }));
+        column->addWidget(button("takeFromVocabulary", tr("Take it from the vocabulary"),
+                                 tr("The routine has it as the vocabulary does"),
+                                 [this] { m_desk.takeFromVocabulary(); }));
 }
 
 void FigureColumn::duplicates(QVBoxLayout* column, QWidget* page) {
@@ -329,7 +384,8 @@ void FigureColumn::duplicates(QVBoxLayout* column, QWidget* page) {
     if (!other) return;
     column->addWidget(divider(m_theme, page));
     column->addWidget(heading(tr("Twice in the vocabulary"), {}, page));
-    column->addWidget(paragraph(tr("“%1” has the same name or the same lines.").arg(q(other->card.name)), m_theme.words(13), m_theme.colours().ink2, page));
+    column->addWidget(paragraph(tr("“%1” has the same name or the same lines.").arg(q(other->card.name)),
+                                m_theme.words(13), m_theme.colours().ink2, page));
     auto* merge = new QPushButton(tr("Make them one"), page);
     merge->setObjectName(QStringLiteral("mergeFigures"));
     merge->setToolTip(tr("This one stays and takes the other's names, tags, notes and versions"));

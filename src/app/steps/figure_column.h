@@ -11,7 +11,8 @@ namespace lc::app {
 class FigureDesk;
 class Session;
 
-/// What is to be said about the chosen figure: findings with remedies, where it would fit, the person's own limits, care, and its way into the routine.
+/// What is to be said about the chosen figure: findings with remedies, where it would fit, the person's own limits,
+/// care, and its way into the routine.
 class FigureColumn : public FoldingColumn {
     Q_OBJECT
 public:

@@ -1,10 +1,11 @@
 #include "app/steps/figure_editor.h"
 
-#include "app/widgets/notation_edit.h"
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/steps/ruler_view.h"
 #include "app/widgets/marks.h"
+#include "app/widgets/notation_edit.h"
 #include "core/figures/moment_starts.h"
 #include "core/figures/travel.h"
 #include "core/notation/mirror.h"
@@ -24,8 +25,6 @@ namespace lc::app {
 
 namespace {
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-
 /// A foot as its mark and a word.
 class FootLabel : public QWidget {
 public:
@@ -37,10 +36,12 @@ public:
     }
     void paintEvent(QPaintEvent*) override {
         QPainter p(this);
-        drawMark(p, m_theme.px(7), height() / 2.0, m_free ? ActionKind::NoWeight : ActionKind::Step, m_foot, false, m_theme.px(12), m_colour);
+        drawMark(p, m_theme.px(7), height() / 2.0, m_free ? ActionKind::NoWeight : ActionKind::Step, m_foot, false,
+                 m_theme.px(12), m_colour);
         p.setFont(m_theme.words(13));
         p.setPen(m_theme.colours().ink);
-        p.drawText(QRect(m_theme.px(20), 0, width() - m_theme.px(20), height()), Qt::AlignVCenter | Qt::AlignLeft, m_word);
+        p.drawText(QRect(m_theme.px(20), 0, width() - m_theme.px(20), height()), Qt::AlignVCenter | Qt::AlignLeft,
+                   m_word);
     }
 
 private:
@@ -52,17 +53,19 @@ private:
 };
 
 const std::vector<std::pair<Feel, const char*>>& feels() {
-    static const std::vector<std::pair<Feel, const char*>> all{{Feel::Straight, QT_TRANSLATE_NOOP("FigureEditor", "straight: & is ½")},
-                                                               {Feel::Swing, QT_TRANSLATE_NOOP("FigureEditor", "swung: & and a are ⅔")},
-                                                               {Feel::RollingThirds, QT_TRANSLATE_NOOP("FigureEditor", "rolling by thirds: & ⅓, a ⅔")},
-                                                               {Feel::RollingQuarters, QT_TRANSLATE_NOOP("FigureEditor", "rolling by quarters: & ½, a ¾")},
-                                                               {Feel::Own, QT_TRANSLATE_NOOP("FigureEditor", "own fractions …")}};
+    static const std::vector<std::pair<Feel, const char*>> all{
+        {Feel::Straight, QT_TRANSLATE_NOOP("FigureEditor", "straight: & is ½")},
+        {Feel::Swing, QT_TRANSLATE_NOOP("FigureEditor", "swung: & and a are ⅔")},
+        {Feel::RollingThirds, QT_TRANSLATE_NOOP("FigureEditor", "rolling by thirds: & ⅓, a ⅔")},
+        {Feel::RollingQuarters, QT_TRANSLATE_NOOP("FigureEditor", "rolling by quarters: & ½, a ¾")},
+        {Feel::Own, QT_TRANSLATE_NOOP("FigureEditor", "own fractions …")}};
     return all;
 }
 
 } // namespace
 
-FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk), m_theme(theme) {
+FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_desk(desk), m_theme(theme) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(theme.px(22), theme.px(8), theme.px(16), theme.px(4));
     column->setSpacing(theme.px(6));
@@ -73,8 +76,11 @@ FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent
     m_name->setObjectName(QStringLiteral("figureName"));
     m_name->setAccessibleName(tr("Name of the figure"));
     m_name->setToolTip(tr("What the figure is called; click to change it"));
-    m_name->setStyleSheet(QStringLiteral("QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:800;}QLineEdit:focus{background:%2;}")
-                              .arg(theme.px(24)).arg(theme.colours().sheet.name()));
+    m_name->setStyleSheet(
+        QStringLiteral(
+            "QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:800;}QLineEdit:focus{background:%2;}")
+            .arg(theme.px(24))
+            .arg(theme.colours().sheet.name()));
     m_name->setMinimumWidth(theme.px(120));
     head->addWidget(m_name, 1);
     m_built = paragraph({}, theme.words(14), theme.colours().ink2, this);
@@ -118,8 +124,10 @@ FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent
         FigureCard card = m_desk.card();
         const QString text = m_claim->text().trimmed();
         const auto length = parseCount(text.toStdString());
-        if (text.isEmpty()) card.claimed.reset();
-        else if (length && *length > Tick{} && *length <= counts(4096)) card.claimed = *length;
+        if (text.isEmpty())
+            card.claimed.reset();
+        else if (length && *length > Tick{} && *length <= counts(4096))
+            card.claimed = *length;
         else {
             Q_EMIT m_desk.told(tr("“%1” is no number of counts. Write 6, 12 or 13/2, or leave it empty.").arg(text));
             return;
@@ -151,7 +159,8 @@ void FigureEditor::buildChoices(QVBoxLayout* column) {
     m_feel->addItem(tr("feel of the routine"));
     for (const auto& [feel, words] : feels()) m_feel->addItem(tr(words));
     m_say = combo("sayAs", tr("Say it as"), tr("How its counts are said and spoken"));
-    for (SayAs say : {SayAs::Music, SayAs::EightNumber, SayAs::Figure, SayAs::Stepped, SayAs::SlowQuick}) m_say->addItem(q(sayInWords(say)), static_cast<int>(say));
+    for (SayAs say : {SayAs::Music, SayAs::EightNumber, SayAs::Figure, SayAs::Stepped, SayAs::SlowQuick})
+        m_say->addItem(q(sayInWords(say)), static_cast<int>(say));
     m_start = combo("startCount", tr("Begins on"), tr("The music count on which its count 1 falls"));
     const auto button = [&](const char* name, const QString& text, const QString& tip) {
         auto* b = new QPushButton(text, this);
@@ -163,14 +172,16 @@ void FigureEditor::buildChoices(QVBoxLayout* column) {
         return b;
     };
     m_mirror = button("mirror", tr("Seen from the front"), tr("Left and right as a viewer sees them"));
-    m_besideButton = button("beside", tr("Claps and arms"), tr("What goes on beside the feet: shown, or kept for later"));
+    m_besideButton =
+        button("beside", tr("Claps and arms"), tr("What goes on beside the feet: shown, or kept for later"));
     m_besideButton->setChecked(true);
     m_besideButton->setProperty("chosen", true);
     column->addLayout(row);
 
     connect(m_feel, qOverload<int>(&QComboBox::activated), this, [this](int index) {
         FigureCard card = m_desk.card();
-        if (index == 0) card.facts.choices.reset();
+        if (index == 0)
+            card.facts.choices.reset();
         else {
             NotationChoices choices = m_desk.choices();
             choices.feel = feels()[static_cast<std::size_t>(index - 1)].first;
@@ -178,15 +189,23 @@ void FigureEditor::buildChoices(QVBoxLayout* column) {
         }
         m_desk.change(card, tr("feel of the figure"));
     });
-    connect(m_say, qOverload<int>(&QComboBox::activated), this, [this] { m_desk.setSayAs(static_cast<SayAs>(m_say->currentData().toInt())); });
-    connect(m_start, qOverload<int>(&QComboBox::activated), this, [this](int index) { m_desk.setMusicStart(counts(index + 1)); });
+    connect(m_say, qOverload<int>(&QComboBox::activated), this,
+            [this] { m_desk.setSayAs(static_cast<SayAs>(m_say->currentData().toInt())); });
+    connect(m_start, qOverload<int>(&QComboBox::activated), this,
+            [this](int index) { m_desk.setMusicStart(counts(index + 1)); });
     const auto mark = [](QPushButton* b) {
         b->setProperty("chosen", b->isChecked());
         b->style()->unpolish(b);
         b->style()->polish(b);
     };
-    connect(m_mirror, &QPushButton::toggled, this, [this, mark](bool on) { mark(m_mirror); m_desk.setMirrored(on); });
-    connect(m_besideButton, &QPushButton::toggled, this, [this, mark](bool on) { mark(m_besideButton); m_ruler->setBesideShown(on); });
+    connect(m_mirror, &QPushButton::toggled, this, [this, mark](bool on) {
+        mark(m_mirror);
+        m_desk.setMirrored(on);
+    });
+    connect(m_besideButton, &QPushButton::toggled, this, [this, mark](bool on) {
+        mark(m_besideButton);
+        m_ruler->setBesideShown(on);
+    });
 }
 
 void FigureEditor::editName() {
@@ -216,7 +235,9 @@ void FigureEditor::addRole() {
 void FigureEditor::addRoleTo(FigureCard& card) {
     if (card.lines.size() == 1 && card.lines[0].role == "everyone") card.lines[0].role = "leader";
     std::string name = "follower";
-    for (int n = 2; std::any_of(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == name; }); ++n) name = "row " + std::to_string(n);
+    for (int n = 2;
+         std::any_of(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == name; }); ++n)
+        name = "row " + std::to_string(n);
     card.lines.push_back({name, ""});
 }
 
@@ -226,7 +247,8 @@ void FigureEditor::copyToPartner() {
     for (std::size_t r = 0; r < m_lines.size(); ++r)
         if (m_lines[r].edit->hasFocus()) from = r;
     const NotationReading line = m_desk.reading().roles[from].line;
-    if (line.error || line.length == Tick{}) return Q_EMIT m_desk.told(tr("This line cannot be read to its end yet; mend it first."));
+    if (line.error || line.length == Tick{})
+        return Q_EMIT m_desk.told(tr("This line cannot be read to its end yet; mend it first."));
     FigureCard card = m_desk.card();
     if (card.lines.size() == 1) addRoleTo(card);
     const std::size_t to = (from + 1) % card.lines.size();
@@ -248,8 +270,11 @@ void FigureEditor::rebuildLines() {
         line.role->setToolTip(tr("Who dances this line; delete the name to take the line out"));
         line.role->setFixedWidth(m_theme.px(64));
         line.role->setFocusPolicy(Qt::ClickFocus);
-        line.role->setStyleSheet(QStringLiteral("QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:500;color:%2;}QLineEdit:focus{background:%3;}")
-                                     .arg(m_theme.px(12)).arg(m_theme.role(static_cast<int>(r)).name(), m_theme.colours().sheet.name()));
+        line.role->setStyleSheet(
+            QStringLiteral(
+                "QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:500;color:%2;}QLineEdit:focus{background:%3;}")
+                .arg(m_theme.px(12))
+                .arg(m_theme.role(static_cast<int>(r)).name(), m_theme.colours().sheet.name()));
         line.edit = new NotationEdit(m_theme, this);
         line.edit->setObjectName(QStringLiteral("figureLine%1").arg(r));
         line.edit->setPlaceholderText(r == 0 ? tr("1 side R 2 close L 3 side R 4 touch L") : QString());
@@ -278,14 +303,19 @@ void FigureEditor::rebuildLines() {
             if (r >= card.lines.size()) return;
             const std::string name = m_lines[r].role->text().trimmed().toStdString();
             if (name == card.lines[r].role) return;
-            if (name.empty() && card.lines.size() > 1) card.lines.erase(card.lines.begin() + static_cast<std::ptrdiff_t>(r));
-            else if (name.empty() || std::any_of(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == name; })) {
+            if (name.empty() && card.lines.size() > 1)
+                card.lines.erase(card.lines.begin() + static_cast<std::ptrdiff_t>(r));
+            else if (name.empty() || std::any_of(card.lines.begin(), card.lines.end(),
+                                                 [&](const FigureLine& l) { return l.role == name; })) {
                 m_lines[r].role->setText(q(card.lines[r].role));
-                return Q_EMIT m_desk.told(name.empty() ? tr("A figure keeps at least one line.") : tr("“%1” has a line already.").arg(q(name)));
-            } else card.lines[r].role = name;
+                return Q_EMIT m_desk.told(name.empty() ? tr("A figure keeps at least one line.")
+                                                       : tr("“%1” has a line already.").arg(q(name)));
+            } else
+                card.lines[r].role = name;
             m_desk.change(card, tr("name of a role"));
         });
-        for (QWidget* widget : std::initializer_list<QWidget*>{line.role, line.edit, line.read, line.below}) widget->show(); // at once, so that it can take the focus
+        for (QWidget* widget : std::initializer_list<QWidget*>{line.role, line.edit, line.read, line.below})
+            widget->show(); // at once, so that it can take the focus
         m_lines.push_back(line);
     }
     orderTabs();
@@ -315,27 +345,39 @@ void FigureEditor::showRemarks(std::size_t r) {
     const auto& error = role.line.error;
     QString shown = error ? q(error->text) : QString();
     std::vector<NotationQuestion> questions = role.line.questions;
-    if (m_pause->isActive()) std::erase_if(questions, [&](const NotationQuestion& asked) { return asked.finish >= role.text.size(); }); // the word is still being typed
+    if (m_pause->isActive())
+        std::erase_if(questions, [&](const NotationQuestion& asked) {
+            return asked.finish >= role.text.size();
+        }); // the word is still being typed
     for (const auto& question : questions) shown += q(question.text) + q(role.text);
     for (const auto& note : role.line.notes) shown += q(note.text);
-    const QString other = m_desk.mirrored() && !error ? q(printNotation(mirrored(role.line), m_desk.reading().choices)) : QString(); // for the viewer
+    const QString other = m_desk.mirrored() && !error ? q(printNotation(mirrored(role.line), m_desk.reading().choices))
+                                                      : QString(); // for the viewer
     shown += other + q(role.notation);
     line.edit->offerNotation(q(role.notation));
     line.edit->setReading(role.line, !role.notation.empty());
     line.edit->setWords(m_desk.words().sayable());
-    if (error) line.edit->markBytes(error->begin, std::max(error->finish, error->begin + 1));
-    else if (!questions.empty()) line.edit->markBytes(questions[0].begin, questions[0].finish);
+    if (error)
+        line.edit->markBytes(error->begin, std::max(error->finish, error->begin + 1));
+    else if (!questions.empty())
+        line.edit->markBytes(questions[0].begin, questions[0].finish);
     else {
-        const auto foot = std::find_if(role.line.notes.begin(), role.line.notes.end(), [](const NotationRemark& n) { return n.kind == RemarkKind::FootNotFree; });
-        if (foot != role.line.notes.end()) line.edit->markBytes(foot->begin, foot->finish);
-        else line.edit->markBytes(0, 0);
+        const auto foot = std::find_if(role.line.notes.begin(), role.line.notes.end(),
+                                       [](const NotationRemark& n) { return n.kind == RemarkKind::FootNotFree; });
+        if (foot != role.line.notes.end())
+            line.edit->markBytes(foot->begin, foot->finish);
+        else
+            line.edit->markBytes(0, 0);
     }
     if (shown == line.shown) return;
     line.shown = shown;
     clearLayout(line.remarks);
-    if (!other.isEmpty()) line.remarks->addWidget(paragraph(tr("From the front: %1").arg(other), m_theme.words(13), m_theme.colours().ink2, line.below));
+    if (!other.isEmpty())
+        line.remarks->addWidget(
+            paragraph(tr("From the front: %1").arg(other), m_theme.words(13), m_theme.colours().ink2, line.below));
     if (!role.notation.empty() && !error) {
-        auto* says = paragraph(tr("Read as: %1").arg(q(role.notation)), m_theme.words(13), m_theme.colours().ink, line.below);
+        auto* says =
+            paragraph(tr("Read as: %1").arg(q(role.notation)), m_theme.words(13), m_theme.colours().ink, line.below);
         says->setObjectName(QStringLiteral("readAs"));
         line.remarks->addWidget(says);
         auto* button = new QPushButton(tr("Write it so: F12"), line.below);
@@ -349,14 +391,24 @@ void FigureEditor::showRemarks(std::size_t r) {
         line.remarks->addWidget(button, 0, Qt::AlignLeft);
     }
     if (error)
-        line.remarks->addWidget(paragraph(tr("At character %1: %2").arg(characterNumber(role.text, error->begin)).arg(q(error->text)), m_theme.words(13, Weight::Medium), m_theme.colours().ink, line.below));
+        line.remarks->addWidget(
+            paragraph(tr("At character %1: %2").arg(characterNumber(role.text, error->begin)).arg(q(error->text)),
+                      m_theme.words(13, Weight::Medium), m_theme.colours().ink, line.below));
     for (const NotationQuestion& question : questions) {
-        line.remarks->addWidget(paragraph(q(question.text), m_theme.words(13, Weight::Bold), m_theme.colours().ink, line.below));
+        line.remarks->addWidget(
+            paragraph(q(question.text), m_theme.words(13, Weight::Bold), m_theme.colours().ink, line.below));
         for (const NotationAnswer& answer : question.answers) {
-            auto* button = new QPushButton(onButton(tr("%1: %2, then %3 free%4").arg(q(answer.text), q(countsInWords(answer.length)), q(freeFootInWords(answer.freeAfter)), answer.taken ? tr("  (read so now)") : QString())), line.below);
+            auto* button = new QPushButton(
+                onButton(tr("%1: %2, then %3 free%4")
+                             .arg(q(answer.text), q(countsInWords(answer.length)), q(freeFootInWords(answer.freeAfter)),
+                                  answer.taken ? tr("  (read so now)") : QString())),
+                line.below);
             button->setProperty("flat", true);
             button->setObjectName(QStringLiteral("answer"));
-            button->setToolTip(answer.word ? tr("Keeps the word with this meaning: here and from now on the line is read as %1").arg(q(answer.line)) : tr("Writes it so that only this is meant: %1").arg(q(answer.line)));
+            button->setToolTip(answer.word
+                                   ? tr("Keeps the word with this meaning: here and from now on the line is read as %1")
+                                         .arg(q(answer.line))
+                                   : tr("Writes it so that only this is meant: %1").arg(q(answer.line)));
             connect(button, &QPushButton::clicked, this, [this, r, text = answer.line, word = answer.word] {
                 if (word) {
                     if (m_desk.keepWord(*word)) m_lines[r].edit->setFocus();
@@ -386,14 +438,19 @@ void FigureEditor::refresh() {
     const bool any = m_desk.chosen() != nullptr;
     setEnabled(any);
     if (!m_name->hasFocus() || m_name->text().trimmed().toStdString() != card.name) m_name->setText(q(card.name));
-    m_built->setText(!any ? QString() : read.length == Tick{} ? tr("nothing written yet, claims") : tr("%1, claims").arg(q(countsInWords(read.length))));
+    m_built->setText(!any                    ? QString()
+                     : read.length == Tick{} ? tr("nothing written yet, claims")
+                                             : tr("%1, claims").arg(q(countsInWords(read.length))));
     if (!m_claim->hasFocus()) m_claim->setText(card.claimed ? q(toCountString(*card.claimed)) : QString());
     const ShownFigure* now = m_desk.chosen();
     QStringList about;
     if (!any) about << tr("No figure is chosen. Choose one at the left, or begin a new one with Ctrl+Shift+N.");
-    for (QWidget* widget : std::initializer_list<QWidget*>{m_name, m_built, m_claim, m_feel, m_say, m_start, m_mirror, m_ruler, m_totals}) widget->setVisible(any);
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{m_name, m_built, m_claim, m_feel, m_say, m_start, m_mirror, m_ruler, m_totals})
+        widget->setVisible(any);
     if (!card.facts.description.empty()) about << q(card.facts.description);
-    if (now && !now->differs.isEmpty()) about << tr("Not as in the vocabulary: %1.").arg(now->differs.join(QStringLiteral(", ")));
+    if (now && !now->differs.isEmpty())
+        about << tr("Not as in the vocabulary: %1.").arg(now->differs.join(QStringLiteral(", ")));
     m_about->setText(about.join(QStringLiteral(" ")));
     m_about->setVisible(!about.isEmpty());
 
@@ -404,8 +461,12 @@ void FigureEditor::refresh() {
         line.edit->showText(q(card.lines[r].text));
         line.edit->setAccessibleName(tr("Line of %1").arg(q(card.lines[r].role)));
         const RoleReading& role = read.roles[r];
-        const auto steps = std::count_if(role.line.actions.begin(), role.line.actions.end(), [](const Action& a) { return a.usesFoot(); });
-        line.read->setText(role.line.error ? tr("read to %1").arg(q(toSpokenCount(role.line.length))) : role.line.questions.empty() ? (steps == 1 ? tr("read: 1 step") : tr("read: %1 steps").arg(steps)) : tr("a question"));
+        const auto steps = std::count_if(role.line.actions.begin(), role.line.actions.end(),
+                                         [](const Action& a) { return a.usesFoot(); });
+        line.read->setText(role.line.error ? tr("read to %1").arg(q(toSpokenCount(role.line.length)))
+                           : role.line.questions.empty()
+                               ? (steps == 1 ? tr("read: 1 step") : tr("read: %1 steps").arg(steps))
+                               : tr("a question"));
         showRemarks(r);
     }
     const auto& choices = card.facts.choices;
@@ -422,7 +483,8 @@ void FigureEditor::refresh() {
     m_start->setCurrentIndex(static_cast<int>(wholeCounts(m_desk.musicStart())) - 1);
     m_say->setCurrentIndex(m_say->findData(static_cast<int>(m_desk.sayAs())));
     const bool beside = std::any_of(read.roles.begin(), read.roles.end(), [](const RoleReading& role) {
-        return std::any_of(role.line.actions.begin(), role.line.actions.end(), [](const Action& a) { return !a.beside.empty(); });
+        return std::any_of(role.line.actions.begin(), role.line.actions.end(),
+                           [](const Action& a) { return !a.beside.empty(); });
     });
     m_besideButton->setVisible(beside);
     showTotals();
@@ -432,8 +494,16 @@ void FigureEditor::showTotals() {
     const FigureReading& read = m_desk.reading();
     QString shown;
     for (const RoleReading& role : read.roles)
-        shown += QStringLiteral("%1|%2|%3|%4|%5|%6|%7|%8;").arg(q(role.role)).arg(role.line.length.value).arg(role.changes).arg(int(role.freeIn)).arg(int(role.freeOut)).arg(role.turn.value).arg(q(toString(role.coupleOut) + travelInWords(travelOf(role))), role.needs ? QStringLiteral("n") : QString());
-    for (const MeetPoint& meet : read.meetPoints) shown += meet.met ? '1' : '0';
+        shown += QStringLiteral("%1|%2|%3|%4|%5|%6|%7|%8;")
+                     .arg(q(role.role))
+                     .arg(role.line.length.value)
+                     .arg(role.changes)
+                     .arg(int(role.freeIn))
+                     .arg(int(role.freeOut))
+                     .arg(role.turn.value)
+                     .arg(q(toString(role.coupleOut) + travelInWords(travelOf(role))),
+                          role.needs ? QStringLiteral("n") : QString());
+    for (const MeetPoint& meet : read.meetPoints) shown += QLatin1Char(meet.met ? '1' : '0');
     for (const RoleReading& role : read.roles)
         for (Tick at : breakSteps(role.line)) shown += QString::number(at.value);
     shown += QString::number(m_desk.musicStart().value);
@@ -442,13 +512,17 @@ void FigureEditor::showTotals() {
     clearLayout(m_totalsGrid);
     if (read.roles.empty() || read.length == Tick{}) return;
     const Palette& c = m_theme.colours();
-    const bool couple = std::any_of(read.roles.begin(), read.roles.end(), [](const RoleReading& r) { return !r.coupleOut.empty(); });
-    const bool breaks = std::any_of(read.roles.begin(), read.roles.end(), [](const RoleReading& r) { return !breakSteps(r.line).empty(); });
-    QStringList heads{QString(), tr("counts"), tr("weight changes"), tr("starts on"), tr("free at the end"), tr("turn"), tr("travels")};
+    const bool couple =
+        std::any_of(read.roles.begin(), read.roles.end(), [](const RoleReading& r) { return !r.coupleOut.empty(); });
+    const bool breaks = std::any_of(read.roles.begin(), read.roles.end(),
+                                    [](const RoleReading& r) { return !breakSteps(r.line).empty(); });
+    QStringList heads{QString(),  tr("counts"), tr("weight changes"), tr("starts on"), tr("free at the end"),
+                      tr("turn"), tr("travels")};
     if (breaks) heads << tr("breaks on");
     if (couple) heads << tr("ends");
     if (read.roles.size() > 1) heads << tr("meets");
-    for (int col = 0; col < heads.size(); ++col) m_totalsGrid->addWidget(paragraph(heads[col], m_theme.words(12), c.ink2, m_totals), 0, col);
+    for (int col = 0; col < heads.size(); ++col)
+        m_totalsGrid->addWidget(paragraph(heads[col], m_theme.words(12), c.ink2, m_totals), 0, col);
     for (std::size_t r = 0; r < read.roles.size(); ++r) {
         const RoleReading& role = read.roles[r];
         const int row = static_cast<int>(r) + 1;
@@ -462,8 +536,17 @@ void FigureEditor::showTotals() {
         put(q(role.role), m_theme.words(12, Weight::Medium), colour);
         put(q(toSpokenCount(role.line.length)), m_theme.numbers(14, true), c.ink);
         put(QString::number(role.changes), m_theme.numbers(14, true), c.ink);
-        m_totalsGrid->addWidget(new FootLabel(role.freeIn, false, role.needs ? q(freeFootInWords(role.freeIn)) : tr("either"), colour, m_theme, m_totals), row, col++);
-        m_totalsGrid->addWidget(new FootLabel(role.freeOut, true, role.needs || role.freeOut == Foot::Both ? q(freeFootInWords(role.freeOut)) : role.freeOut == role.freeIn ? tr("the same") : tr("the other"), colour, m_theme, m_totals), row, col++);
+        m_totalsGrid->addWidget(new FootLabel(role.freeIn, false,
+                                              role.needs ? q(freeFootInWords(role.freeIn)) : tr("either"), colour,
+                                              m_theme, m_totals),
+                                row, col++);
+        m_totalsGrid->addWidget(new FootLabel(role.freeOut, true,
+                                              role.needs || role.freeOut == Foot::Both
+                                                  ? q(freeFootInWords(role.freeOut))
+                                              : role.freeOut == role.freeIn ? tr("the same")
+                                                                            : tr("the other"),
+                                              colour, m_theme, m_totals),
+                                row, col++);
         put(q(turnInWords(role.turn)), m_theme.words(13), c.ink);
         put(q(travelInWords(travelOf(role))), m_theme.words(12), c.ink);
         if (breaks) {
@@ -476,7 +559,8 @@ void FigureEditor::showTotals() {
         }
         if (couple) put(q(toString(role.coupleOut)), m_theme.words(12), c.ink);
         if (read.roles.size() > 1 && !read.meetPoints.empty()) {
-            const bool met = std::all_of(read.meetPoints.begin(), read.meetPoints.end(), [](const MeetPoint& m) { return m.met; });
+            const bool met =
+                std::all_of(read.meetPoints.begin(), read.meetPoints.end(), [](const MeetPoint& m) { return m.met; });
             put(met ? tr("■ end") : tr("□ misses"), m_theme.words(12), c.ink);
         }
         m_totalsGrid->setColumnStretch(col, 1);

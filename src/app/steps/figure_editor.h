@@ -46,7 +46,7 @@ private:
         QLabel* read;
         QWidget* below; ///< error, or question with its answers
         QVBoxLayout* remarks;
-        QString shown;  ///< what stands below, so that it is not built again
+        QString shown; ///< what stands below, so that it is not built again
     };
     void refresh();
     void rebuildLines();

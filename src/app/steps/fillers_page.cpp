@@ -1,7 +1,8 @@
 #include "app/steps/fillers_page.h"
 
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/notation/notation_print.h"
@@ -15,10 +16,6 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
 FillersPage::FillersPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
     auto* column = pageColumn(theme, this);
     auto* top = new QHBoxLayout;
@@ -28,15 +25,21 @@ FillersPage::FillersPage(FigureDesk& desk, const Theme& theme, QWidget* parent) 
     m_to = new QComboBox(this);
     m_to->setObjectName(QStringLiteral("fillTo"));
     m_to->setAccessibleName(tr("Up to"));
-    m_to->setToolTip(tr("Back to a 1, or to the count on which the figure began, so that it breaks on the same count again"));
+    m_to->setToolTip(
+        tr("Back to a 1, or to the count on which the figure began, so that it breaks on the same count again"));
     for (const QString& words : {tr("to the 1"), tr("to its start count")}) m_to->addItem(words);
-    connect(m_to, qOverload<int>(&QComboBox::currentIndexChanged), this, [this] { m_ownCounts = false; refresh(); });
+    connect(m_to, qOverload<int>(&QComboBox::currentIndexChanged), this, [this] {
+        m_ownCounts = false;
+        refresh();
+    });
     top->addWidget(m_to);
     top->addWidget(paragraph(tr("and leave free"), theme.words(13), theme.colours().ink2, this));
     m_leave = new QComboBox(this);
     m_leave->setObjectName(QStringLiteral("fillLeave"));
     m_leave->setAccessibleName(tr("Foot that is free after it"));
-    for (const QString& words : {tr("the foot it begins with"), tr("the left foot"), tr("the right foot"), tr("either foot")}) m_leave->addItem(words);
+    for (const QString& words :
+         {tr("the foot it begins with"), tr("the left foot"), tr("the right foot"), tr("either foot")})
+        m_leave->addItem(words);
     top->addWidget(m_leave);
     top->addStretch();
     m_add = new QPushButton(tr("Write it behind the figure"), this);
@@ -48,11 +51,15 @@ FillersPage::FillersPage(FigureDesk& desk, const Theme& theme, QWidget* parent) 
     m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
     m_says->setObjectName(QStringLiteral("fillSays"));
     column->addWidget(m_says);
-    m_table = new PlainTable({tr("filler"), tr("pieces"), tr("changes"), tr("leaves free"), tr("made of")}, theme, this);
+    m_table =
+        new PlainTable({tr("filler"), tr("pieces"), tr("changes"), tr("leaves free"), tr("made of")}, theme, this);
     m_table->setObjectName(QStringLiteral("fillers"));
     m_table->setAccessibleName(tr("Fillers, cheapest first"));
     column->addWidget(m_table, 1);
-    connect(m_counts, qOverload<int>(&QSpinBox::valueChanged), this, [this] { m_ownCounts = true; refresh(); });
+    connect(m_counts, qOverload<int>(&QSpinBox::valueChanged), this, [this] {
+        m_ownCounts = true;
+        refresh();
+    });
     connect(m_leave, qOverload<int>(&QComboBox::currentIndexChanged), this, &FillersPage::refresh);
     connect(m_add, &QPushButton::clicked, this, &FillersPage::addChosen);
     connect(m_table, &QTableWidget::itemActivated, this, &FillersPage::addChosen);
@@ -86,10 +93,13 @@ void FillersPage::refresh() {
     const RoleReading& first = read.roles.front();
     m_pieces = barePieces();
     for (const ShownFigure& figure : m_desk.figures()) {
-        if (figure.inRoutine() || figure.digest.couple || !isWhole(figure.digest.length) || figure.digest.length < counts(1) || figure.digest.length > counts(16)) continue;
+        if (figure.inRoutine() || figure.digest.couple || !isWhole(figure.digest.length) ||
+            figure.digest.length < counts(1) || figure.digest.length > counts(16))
+            continue;
         const FigureReading body = readFigure(figure.card, m_desk.choices());
         if (!body.readable() || body.untimed) continue;
-        m_pieces.push_back({figure.card.name, body.length, body.roles.front().changes, body.roles.front().freeOut != body.roles.front().freeIn, body.roles.front().needs,
+        m_pieces.push_back({figure.card.name, body.length, body.roles.front().changes,
+                            body.roles.front().freeOut != body.roles.front().freeIn, body.roles.front().needs,
                             body.roles.front().text, false});
     }
     FillersAsked asked;
@@ -101,16 +111,22 @@ void FillersPage::refresh() {
     const auto fillers = fillersFor(asked, m_pieces);
     if (!fillers) return m_says->setText(q(fillers.error().message));
     m_fillers = *fillers;
-    QString says = left == Tick{} && !m_ownCounts ? tr("The figure ends before a 1: nothing is left to fill. ") : QString();
-    const QString many = m_fillers.all ? tr("%L1 in all").arg(static_cast<qulonglong>(*m_fillers.all)) : tr("more than can be counted");
-    says += m_fillers.cheapest.empty() ? tr("Nothing here fills %1 from the %2 foot. Ask for the other foot.").arg(q(countsInWords(asked.counts)), q(freeFootInWords(asked.free)))
-                                       : tr("From the %1 foot free: %2, the fewest pieces first.").arg(q(freeFootInWords(asked.free)), many);
+    QString says =
+        left == Tick{} && !m_ownCounts ? tr("The figure ends before a 1: nothing is left to fill. ") : QString();
+    const QString many =
+        m_fillers.all ? tr("%L1 in all").arg(static_cast<qulonglong>(*m_fillers.all)) : tr("more than can be counted");
+    says += m_fillers.cheapest.empty()
+                ? tr("Nothing here fills %1 from the %2 foot. Ask for the other foot.")
+                      .arg(q(countsInWords(asked.counts)), q(freeFootInWords(asked.free)))
+                : tr("From the %1 foot free: %2, the fewest pieces first.").arg(q(freeFootInWords(asked.free)), many);
     m_says->setText(says);
     for (const Filler& filler : m_fillers.cheapest) {
         QStringList made;
         bool bare = true;
         for (const std::size_t p : filler.pieces) bare = bare && m_pieces[p].bare;
-        m_table->addRow({q(fillerName(filler, m_pieces)), QString::number(filler.pieces.size()), QString::number(filler.changes), q(freeFootInWords(filler.leaves)), bare ? tr("bare steps") : tr("vocabulary")});
+        m_table->addRow({q(fillerName(filler, m_pieces)), QString::number(filler.pieces.size()),
+                         QString::number(filler.changes), q(freeFootInWords(filler.leaves)),
+                         bare ? tr("bare steps") : tr("vocabulary")});
     }
     if (m_table->rowCount() > 0) {
         m_table->selectRow(0);
@@ -123,7 +139,8 @@ void FillersPage::addChosen() {
     if (row < 0 || static_cast<std::size_t>(row) >= m_fillers.cheapest.size()) return;
     FigureCard card = m_desk.card();
     const FigureReading& read = m_desk.reading();
-    for (std::size_t r = 0; r < read.roles.size() && r < card.lines.size(); ++r) { // every role dances it, each on the foot that it has free
+    for (std::size_t r = 0; r < read.roles.size() && r < card.lines.size();
+         ++r) { // every role dances it, each on the foot that it has free
         NotationReading line = read.roles[r].line;
         for (const std::size_t p : m_fillers.cheapest[static_cast<std::size_t>(row)].pieces) {
             for (Action action : readSteps(m_pieces[p].notation, m_desk.choices()).reading.actions) {

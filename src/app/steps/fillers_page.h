@@ -33,7 +33,7 @@ private:
     FigureDesk& m_desk;
     QSpinBox* m_counts;
     QComboBox* m_leave;
-    QComboBox* m_to;       ///< the next 1, or the count on which the figure began
+    QComboBox* m_to; ///< the next 1, or the count on which the figure began
     QLabel* m_says;
     PlainTable* m_table;
     QPushButton* m_add;

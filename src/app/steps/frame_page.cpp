@@ -1,7 +1,8 @@
 #include "app/steps/frame_page.h"
 
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/figures/frames.h"
@@ -12,10 +13,6 @@
 #include <QVBoxLayout>
 
 namespace lc::app {
-
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
 
 FramePage::FramePage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
     auto* column = pageColumn(theme, this);
@@ -50,7 +47,8 @@ FramePage::FramePage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
     connect(m_table, &QTableWidget::itemActivated, this, &FramePage::danceChosen);
     connect(m_table, &QTableWidget::itemSelectionChanged, this, [this] {
         const int row = m_table->currentRow();
-        m_make->setEnabled(row >= 0 && static_cast<std::size_t>(row) < m_fits.size() && m_fits[static_cast<std::size_t>(row)]);
+        m_make->setEnabled(row >= 0 && static_cast<std::size_t>(row) < m_fits.size() &&
+                           m_fits[static_cast<std::size_t>(row)]);
     });
     connect(&desk, &FigureDesk::cardChanged, this, &FramePage::refresh);
     refresh();
@@ -75,25 +73,33 @@ void FramePage::refresh() {
     m_fits.clear();
     m_make->setEnabled(false);
     const Tick body = read.length - card.facts.entry - card.facts.close;
-    if (card.facts.entry + card.facts.close == Tick{}) return m_says->setText(tr("Say how many counts at its head and end stay; what is between can be exchanged."));
+    if (card.facts.entry + card.facts.close == Tick{})
+        return m_says->setText(tr("Say how many counts at its head and end stay; what is between can be exchanged."));
     if (body <= Tick{} || !read.readable()) return m_says->setText(tr("Entry and close leave no room for a body."));
-    struct Row { const ShownFigure* figure; BodyFit fit; Tick length; };
+    struct Row {
+        const ShownFigure* figure;
+        BodyFit fit;
+        Tick length;
+    };
     std::vector<Row> rows;
     for (const ShownFigure& figure : m_desk.figures()) {
         if (figure.key() == (m_desk.chosen() ? m_desk.chosen()->key() : QString())) continue;
         const FigureReading other = readFigure(figure.card, m_desk.choices());
         rows.push_back({&figure, bodyFits(card, read, other), other.length});
     }
-    std::stable_sort(rows.begin(), rows.end(), [&](const Row& a, const Row& b) { // those that fit first, then those of the right length
-        const auto rank = [&](const Row& r) { return r.fit.fits ? 0 : r.length == body ? 1 : 2; };
-        return rank(a) < rank(b);
-    });
+    std::stable_sort(rows.begin(), rows.end(),
+                     [&](const Row& a, const Row& b) { // those that fit first, then those of the right length
+                         const auto rank = [&](const Row& r) { return r.fit.fits ? 0 : r.length == body ? 1 : 2; };
+                         return rank(a) < rank(b);
+                     });
     int fitting = 0;
     for (const Row& row : rows) {
         fitting += row.fit.fits;
         m_bodies.push_back(row.figure->card);
         m_fits.push_back(row.fit.fits);
-        m_table->addRow({q(row.figure->card.name), q(toSpokenCount(row.length)), row.fit.fits ? tr("fits") : q(row.fit.why)}, !row.fit.fits);
+        m_table->addRow(
+            {q(row.figure->card.name), q(toSpokenCount(row.length)), row.fit.fits ? tr("fits") : q(row.fit.why)},
+            !row.fit.fits);
     }
     m_says->setText(tr("The body has %1; figures that fit: %2.").arg(q(countsInWords(body))).arg(fitting));
     if (fitting > 0) m_table->selectRow(0);

@@ -9,7 +9,8 @@ namespace lc::app {
 
 class FigureDesk;
 
-/// The picture of the chosen figure: counts with their sub-beats, a lane for each role with marks and words, meet points, and what is claimed and not built.
+/// The picture of the chosen figure: counts with their sub-beats, a lane for each role with marks and words, meet
+/// points, and what is claimed and not built.
 class RulerView : public QWidget {
     Q_OBJECT
 public:

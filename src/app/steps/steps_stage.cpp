@@ -1,24 +1,25 @@
 #include "app/steps/steps_stage.h"
 
+#include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
-#include "app/steps/figure_column.h"
-#include "app/base/figure_desk.h"
-#include "app/steps/figure_editor.h"
-#include "app/widgets/figure_list.h"
 #include "app/steps/card_page.h"
 #include "app/steps/chain_page.h"
 #include "app/steps/drill_page.h"
+#include "app/steps/figure_column.h"
+#include "app/steps/figure_editor.h"
 #include "app/steps/fillers_page.h"
 #include "app/steps/frame_page.h"
 #include "app/steps/versions_page.h"
 #include "app/steps/words_page.h"
-#include "app/widgets/notation_edit.h"
+#include "app/widgets/figure_list.h"
 #include "app/widgets/file_asking.h"
+#include "app/widgets/notation_edit.h"
+#include "audio/playing/figure_sound.h"
 #include "core/figures/figure_findings.h"
 #include "core/figures/fill_orders.h"
 #include "core/routine/routine_figures.h"
-#include "audio/playing/figure_sound.h"
 
 #include <QLineEdit>
 #include <QListView>
@@ -34,7 +35,13 @@
 namespace lc::app {
 
 StepsStage::StepsStage(const StageContext& context, QWidget* parent)
-    : Stage({.id = stage_id::steps, .name = tr("Steps"), .tip = tr("Figures and their versions"), .key = 2, .menu = tr("Fi&gures"), .whenBlank = WhenBlank::Itself}, context, parent),
+    : Stage({.id = stage_id::steps,
+             .name = tr("Steps"),
+             .tip = tr("Figures and their versions"),
+             .key = 2,
+             .menu = tr("Fi&gures"),
+             .whenBlank = WhenBlank::Itself},
+            context, parent),
       m_voice(std::make_unique<Voice>()) {
     Session& session = m_session;
     const Theme& theme = m_theme;
@@ -96,7 +103,10 @@ StepsStage::StepsStage(const StageContext& context, QWidget* parent)
 void StepsStage::shareRoom() {
     if (m_shareFixed || m_middle->height() < m_theme.px(200)) return;
     const int all = m_middle->height() - m_middle->handleWidth();
-    const int wanted = (m_editor->layout()->hasHeightForWidth() ? m_editor->layout()->totalHeightForWidth(m_editor->width()) : m_editor->minimumSizeHint().height()) + m_theme.px(4);
+    const int wanted =
+        (m_editor->layout()->hasHeightForWidth() ? m_editor->layout()->totalHeightForWidth(m_editor->width())
+                                                 : m_editor->minimumSizeHint().height()) +
+        m_theme.px(4);
     const int figure = std::clamp(wanted, all / 3, std::max(all / 3, all - m_theme.px(210)));
     m_middle->setSizes({figure, all - figure});
 }
@@ -112,7 +122,8 @@ void StepsStage::lookAtFigures() {
         const FigureCard card = cardOf(routine, figure);
         FigureSurroundings around;
         around.choices = routine.choices;
-        for (const FigureFinding& f : inspectFigure(card, readFigure(card, routine.choices), around)) toMend += f.severity != Severity::Note;
+        for (const FigureFinding& f : inspectFigure(card, readFigure(card, routine.choices), around))
+            toMend += f.severity != Severity::Note;
     }
     m_state = {toMend, figures > 0};
     Q_EMIT stateChanged();
@@ -188,13 +199,14 @@ void StepsStage::play(FigureSoundAsked asked, Tick musicStart) {
     asked.set = m_desk.set();
     asked.tempo = CountTempo(m_desk.secondsPerCount(), m_desk.countWeights()).startingOn(musicStart);
     FigureSound sound = soundOfFigure(asked, *m_voice);
-    if (!sound.problem.empty()) Q_EMIT m_session.messages.told(QString::fromStdString(sound.problem));
+    if (!sound.problem.empty()) Q_EMIT m_session.messages.told(q(sound.problem));
     m_session.transport.hearFigure(std::make_shared<const SongSound>(sound.sound));
 }
 
 void StepsStage::hear(const FigureReading& reading, Tick musicStart) {
     if (m_session.transport.hearingFigure()) return m_session.transport.endHearingFigure();
-    if (reading.roles.empty() || reading.length == Tick{}) return Q_EMIT m_session.messages.told(tr("There is nothing to hear yet: write the figure's counts."));
+    if (reading.roles.empty() || reading.length == Tick{})
+        return Q_EMIT m_session.messages.told(tr("There is nothing to hear yet: write the figure's counts."));
     FigureSoundAsked asked;
     for (int time = 0; time < 4; ++time) { // a six goes on in the music's numbers: 1 to 6, 7 to 4, …
         const Tick at = reading.length * time;
@@ -211,18 +223,22 @@ void StepsStage::hearDrill() {
     FigureSoundAsked asked;
     std::size_t joint = 0;
     for (const DrillItem& item : m_drill->danced())
-        for (int time = 0; time < item.times; ++time, ++joint) addToSound(asked, item.figure, drill.chain.joints[joint].at, drill.chain.joints[joint].musicCount);
+        for (int time = 0; time < item.times; ++time, ++joint)
+            addToSound(asked, item.figure, drill.chain.joints[joint].at, drill.chain.joints[joint].musicCount);
     asked.length = drill.chain.length;
     play(std::move(asked), counts(1));
 }
 
 void StepsStage::importFigures() {
-    const QString path = askWhatToRead(this, m_session, FolderFor::Figures, tr("Bring figures in"), tr("Figures (*.json *.csv)"));
+    const QString path =
+        askWhatToRead(this, m_session, FolderFor::Figures, tr("Bring figures in"), tr("Figures (*.json *.csv)"));
     if (!path.isEmpty()) m_desk.importFile(path);
 }
 
 void StepsStage::exportFigures() {
-    const QString path = askWhereToWrite(this, m_session, FolderFor::Figures, tr("Write the figures that the search finds"), QStringLiteral("figures"), {QStringLiteral("json"), QStringLiteral("csv")}, tr("Figures (*.json *.csv)"));
+    const QString path = askWhereToWrite(this, m_session, FolderFor::Figures,
+                                         tr("Write the figures that the search finds"), QStringLiteral("figures"),
+                                         {QStringLiteral("json"), QStringLiteral("csv")}, tr("Figures (*.json *.csv)"));
     if (!path.isEmpty()) m_desk.exportFile(path);
 }
 

@@ -28,7 +28,8 @@ class FramePage;
 class VersionsPage;
 class WordsPage;
 
-/// Figures: the vocabulary at the left, the chosen one with its picture and bench in the middle, what is found in it at the right.
+/// Figures: the vocabulary at the left, the chosen one with its picture and bench in the middle, what is found in it at
+/// the right.
 class StepsStage : public Stage {
     Q_OBJECT
 public:

@@ -1,7 +1,8 @@
 #include "app/steps/versions_page.h"
 
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/widgets/marks.h"
 
 #include <QComboBox>
@@ -16,17 +17,16 @@ namespace lc::app {
 
 namespace {
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-
 const std::vector<std::pair<BenchKind, const char*>>& kinds() {
-    static const std::vector<std::pair<BenchKind, const char*>> all{{BenchKind::StretchOrDouble, QT_TRANSLATE_NOOP("VersionsPage", "stretch or double")},
-                                                                    {BenchKind::Stretch, QT_TRANSLATE_NOOP("VersionsPage", "stretch steps")},
-                                                                    {BenchKind::Double, QT_TRANSLATE_NOOP("VersionsPage", "two steps in a count")},
-                                                                    {BenchKind::OtherFeel, QT_TRANSLATE_NOOP("VersionsPage", "other feel")},
-                                                                    {BenchKind::OtherStart, QT_TRANSLATE_NOOP("VersionsPage", "other start count")},
-                                                                    {BenchKind::OtherFoot, QT_TRANSLATE_NOOP("VersionsPage", "other foot")},
-                                                                    {BenchKind::OtherSide, QT_TRANSLATE_NOOP("VersionsPage", "other side")},
-                                                                    {BenchKind::Ornament, QT_TRANSLATE_NOOP("VersionsPage", "ornament in step")}};
+    static const std::vector<std::pair<BenchKind, const char*>> all{
+        {BenchKind::StretchOrDouble, QT_TRANSLATE_NOOP("VersionsPage", "stretch or double")},
+        {BenchKind::Stretch, QT_TRANSLATE_NOOP("VersionsPage", "stretch steps")},
+        {BenchKind::Double, QT_TRANSLATE_NOOP("VersionsPage", "two steps in a count")},
+        {BenchKind::OtherFeel, QT_TRANSLATE_NOOP("VersionsPage", "other feel")},
+        {BenchKind::OtherStart, QT_TRANSLATE_NOOP("VersionsPage", "other start count")},
+        {BenchKind::OtherFoot, QT_TRANSLATE_NOOP("VersionsPage", "other foot")},
+        {BenchKind::OtherSide, QT_TRANSLATE_NOOP("VersionsPage", "other side")},
+        {BenchKind::Ornament, QT_TRANSLATE_NOOP("VersionsPage", "ornament in step")}};
     return all;
 }
 
@@ -42,7 +42,8 @@ int VersionCells::perRow() const { return std::max(1, width() / m_theme.px(126))
 QRect VersionCells::cell(int index) const {
     const int roles = m_bench.versions.empty() ? 1 : static_cast<int>(m_bench.versions.front().reading.roles.size());
     const int height = m_theme.px(76 + 22 * roles);
-    return QRect((index % perRow()) * m_theme.px(126), (index / perRow()) * height, m_theme.px(121), height - m_theme.px(6));
+    return QRect((index % perRow()) * m_theme.px(126), (index / perRow()) * height, m_theme.px(121),
+                 height - m_theme.px(6));
 }
 
 void VersionCells::fit() {
@@ -63,7 +64,8 @@ void VersionCells::choose(int index) {
     if (index < 0 || static_cast<std::size_t>(index) >= m_bench.versions.size()) return;
     m_chosen = index;
     const BenchVersion& version = m_bench.versions[static_cast<std::size_t>(index)];
-    setAccessibleDescription(tr("%1, %2, %3").arg(q(version.title), q(countsInWords(version.reading.length)), q(version.note)));
+    setAccessibleDescription(
+        tr("%1, %2, %3").arg(q(version.title), q(countsInWords(version.reading.length)), q(version.note)));
     update();
     Q_EMIT chosenChanged();
 }
@@ -118,22 +120,29 @@ void VersionCells::paintCell(QPainter& p, int index) const {
     const bool chosen = index == m_chosen;
     p.setFont(m_theme.words(12, chosen ? Weight::Bold : Weight::Semibold));
     p.setPen(c.ink);
-    p.drawText(QRect(area.left() + px(3), area.top(), area.width() - px(3), px(18)), Qt::AlignVCenter | Qt::AlignLeft, p.fontMetrics().elidedText(q(version.title), Qt::ElideRight, area.width() - px(4)));
+    p.drawText(QRect(area.left() + px(3), area.top(), area.width() - px(3), px(18)), Qt::AlignVCenter | Qt::AlignLeft,
+               p.fontMetrics().elidedText(q(version.title), Qt::ElideRight, area.width() - px(4)));
     const int left = area.left() + px(3), width = area.width() - px(6);
-    const int columns = static_cast<int>(std::max<std::int64_t>(m_set, wholeCounts(version.reading.length + Tick{ticksPerCount - 1})));
+    const int columns =
+        static_cast<int>(std::max<std::int64_t>(m_set, wholeCounts(version.reading.length + Tick{ticksPerCount - 1})));
     const double count = static_cast<double>(width) / columns;
-    const auto at = [&](Tick t) { return left + static_cast<double>(t.value) / static_cast<double>(ticksPerCount) * count; };
+    const auto at = [&](Tick t) {
+        return left + static_cast<double>(t.value) / static_cast<double>(ticksPerCount) * count;
+    };
     const int top = area.top() + px(19), ruler = px(13), lane = px(21);
     const int roles = static_cast<int>(version.reading.roles.size());
     p.fillRect(QRectF(left, top, width, ruler + lane * roles), c.sheet);
-    p.fillRect(QRectF(at(version.reading.length), top + ruler, width - (at(version.reading.length) - left), lane * roles), c.well);
+    p.fillRect(
+        QRectF(at(version.reading.length), top + ruler, width - (at(version.reading.length) - left), lane * roles),
+        c.well);
     for (std::int64_t n = 0; n < columns; ++n) {
         const std::int64_t music = (wholeCounts(version.musicStart) - 1 + n) % m_set;
         if (music != 0 && (m_set % 2 != 0 || music != m_set / 2)) continue;
         p.fillRect(QRectF(at(counts(n)), top, 1, ruler + lane * roles), c.rule);
         p.setFont(m_theme.numbers(11, music == 0));
         p.setPen(c.ink);
-        p.drawText(QRectF(at(counts(n)) + px(2), top, px(20), ruler), Qt::AlignVCenter | Qt::AlignLeft, QString::number(music + 1));
+        p.drawText(QRectF(at(counts(n)) + px(2), top, px(20), ruler), Qt::AlignVCenter | Qt::AlignLeft,
+                   QString::number(music + 1));
     }
     for (int r = 0; r < roles; ++r) {
         const RoleReading& role = version.reading.roles[static_cast<std::size_t>(r)];
@@ -142,9 +151,13 @@ void VersionCells::paintCell(QPainter& p, int index) const {
         for (std::size_t i = 0; i < role.line.actions.size(); ++i) {
             const Action& action = role.line.actions[i];
             if (action.at < Tick{}) continue;
-            if (action.kind == ActionKind::Wait && !action.words.empty()) drawMark(p, at(action.at) + count / 2, y, action.kind, std::nullopt, false, px(10), m_theme.role(r));
-            else if (action.usesFoot()) drawMark(p, at(action.at) + px(6), y, action.kind, role.feet[i].foot, !isWhole(action.at) || action.length < counts(1), px(12), m_theme.role(r));
-            else if (action.kind == ActionKind::Gesture) drawMark(p, at(action.at) + px(6), y, action.kind, std::nullopt, false, px(10), m_theme.role(r));
+            if (action.kind == ActionKind::Wait && !action.words.empty())
+                drawMark(p, at(action.at) + count / 2, y, action.kind, std::nullopt, false, px(10), m_theme.role(r));
+            else if (action.usesFoot())
+                drawMark(p, at(action.at) + px(6), y, action.kind, role.feet[i].foot,
+                         !isWhole(action.at) || action.length < counts(1), px(12), m_theme.role(r));
+            else if (action.kind == ActionKind::Gesture)
+                drawMark(p, at(action.at) + px(6), y, action.kind, std::nullopt, false, px(10), m_theme.role(r));
         }
     }
     const int foot = top + ruler + lane * roles;
@@ -160,27 +173,34 @@ void VersionCells::paintCell(QPainter& p, int index) const {
         const std::int64_t music = (wholeCounts(version.musicStart) - 1 + wholeCounts(action.at) + m_set) % m_set;
         QString text = QString::number(music + 1);
         if (!isWhole(action.at)) text = q(subBeatLetter(action.at, version.reading.choices));
-        const bool marked = std::find(version.changed.begin(), version.changed.end(), ordinal) != version.changed.end() || ordinal > firstChanged;
+        const bool marked =
+            std::find(version.changed.begin(), version.changed.end(), ordinal) != version.changed.end() ||
+            ordinal > firstChanged;
         p.setFont(m_theme.numbers(11, marked));
         const int wide = p.fontMetrics().horizontalAdvance(text);
         if (x + wide > left + width) break;
         p.setPen(marked ? c.ink : c.ink2);
         p.drawText(QRectF(x, foot + px(5), wide + 2, px(14)), Qt::AlignVCenter | Qt::AlignLeft, text);
-        if (std::find(version.changed.begin(), version.changed.end(), ordinal) != version.changed.end()) p.fillRect(QRectF(x, foot + px(19), wide, 2), c.ink);
+        if (std::find(version.changed.begin(), version.changed.end(), ordinal) != version.changed.end())
+            p.fillRect(QRectF(x, foot + px(19), wide, 2), c.ink);
         x += wide + px(8);
     }
     p.setFont(m_theme.words(12));
     p.setPen(c.ink2);
-    p.drawText(QRect(left, foot + px(20), width + px(3), px(17)), Qt::AlignVCenter | Qt::AlignLeft, p.fontMetrics().elidedText(q(version.note), Qt::ElideRight, width));
+    p.drawText(QRect(left, foot + px(20), width + px(3), px(17)), Qt::AlignVCenter | Qt::AlignLeft,
+               p.fontMetrics().elidedText(q(version.note), Qt::ElideRight, width));
     if (chosen) {
         p.setPen(QPen(c.ink, 2));
         p.setBrush(Qt::NoBrush);
         p.drawRect(QRect(area.left() + 1, top - 1, area.width() - 2, area.bottom() - top + 1));
-        if (hasFocus()) p.drawRect(QRect(area.left() + 1, top - 1, area.width() - 2, area.bottom() - top + 1).adjusted(3, 3, -3, -3));
+        if (hasFocus())
+            p.drawRect(
+                QRect(area.left() + 1, top - 1, area.width() - 2, area.bottom() - top + 1).adjusted(3, 3, -3, -3));
     }
 }
 
-VersionsPage::VersionsPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk), m_theme(theme) {
+VersionsPage::VersionsPage(FigureDesk& desk, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_desk(desk), m_theme(theme) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, theme.px(4), 0, 0);
     column->setSpacing(theme.px(4));
@@ -225,7 +245,8 @@ VersionsPage::VersionsPage(FigureDesk& desk, const Theme& theme, QWidget* parent
     m_wanted = new QComboBox(this);
     m_wanted->setObjectName(QStringLiteral("wantedStep"));
     m_wanted->setAccessibleName(tr("Which step is wanted"));
-    for (const QString& words : {tr("slow step"), tr("quick step"), tr("accent"), tr("break step")}) m_wanted->addItem(words);
+    for (const QString& words : {tr("slow step"), tr("quick step"), tr("accent"), tr("break step")})
+        m_wanted->addItem(words);
     meet->addWidget(m_wanted);
     meet->addWidget(paragraph(tr("on count"), theme.words(12), theme.colours().ink2, this));
     m_moment = new QSpinBox(this);
@@ -275,7 +296,8 @@ const BenchVersion* VersionsPage::chosen() const {
 
 void VersionsPage::refresh() {
     const BenchKind kind = kinds()[static_cast<std::size_t>(std::max(0, m_kind->currentIndex()))].first;
-    m_times->setVisible(kind == BenchKind::Stretch || kind == BenchKind::StretchOrDouble || kind == BenchKind::Double || kind == BenchKind::Ornament);
+    m_times->setVisible(kind == BenchKind::Stretch || kind == BenchKind::StretchOrDouble || kind == BenchKind::Double ||
+                        kind == BenchKind::Ornament);
     BenchAsked asked;
     asked.kind = kind;
     asked.times = m_times->value();
@@ -296,11 +318,15 @@ void VersionsPage::showMeets() {
     if (!m_desk.reading().roles.empty()) lines.push_back(m_desk.reading().roles.front().line);
     for (const BenchVersion& version : m_cells->bench().versions) lines.push_back(version.reading.roles.front().line);
     const auto wanted = static_cast<WantedStep>(std::max(0, m_wanted->currentIndex()));
-    const auto meets = startsThatMeet(lines, counts(m_moment->value() - 1), wanted, m_desk.choices(), counts(m_desk.set()));
+    const auto meets =
+        startsThatMeet(lines, counts(m_moment->value() - 1), wanted, m_desk.choices(), counts(m_desk.set()));
     QStringList all, whole;
     for (const MomentStart& meet : meets) {
         const QString name = meet.line == 0 ? tr("as written") : q(m_cells->bench().versions[meet.line - 1].title);
-        whole << tr("%1 from count %2 (on %3)").arg(name).arg(wholeCounts(meet.startsAt) + 1).arg(q(toSpokenCount(meet.musicCount)));
+        whole << tr("%1 from count %2 (on %3)")
+                     .arg(name)
+                     .arg(wholeCounts(meet.startsAt) + 1)
+                     .arg(q(toSpokenCount(meet.musicCount)));
     }
     for (const QString& one : whole) {
         if (all.size() == 2 && meets.size() > 3) {
@@ -310,7 +336,8 @@ void VersionsPage::showMeets() {
         all << one;
     }
     m_meets->setText(all.isEmpty() ? tr("no version here has one there") : all.join(QStringLiteral("; ")));
-    m_meets->setToolTip(tr("Which version, begun on which count of the song") + (whole.isEmpty() ? QString() : QStringLiteral(":\n") + whole.join(QLatin1Char('\n'))));
+    m_meets->setToolTip(tr("Which version, begun on which count of the song") +
+                        (whole.isEmpty() ? QString() : QStringLiteral(":\n") + whole.join(QLatin1Char('\n'))));
 }
 
 void VersionsPage::keepChosen() {
@@ -319,7 +346,8 @@ void VersionsPage::keepChosen() {
     FigureCard card = m_desk.card();
     const FigureVersion kept{version->name, {}, version->lines};
     for (const FigureVersion& have : card.facts.versions)
-        if (have.lines == kept.lines) return Q_EMIT m_desk.told(tr("“%1” is kept with the figure already.").arg(q(have.name)));
+        if (have.lines == kept.lines)
+            return Q_EMIT m_desk.told(tr("“%1” is kept with the figure already.").arg(q(have.name)));
     card.facts.versions.push_back(kept);
     const QString name = q(kept.name);
     m_desk.change(card, tr("keep a version"));

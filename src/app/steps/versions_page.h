@@ -55,7 +55,7 @@ public:
     void show(BenchKind kind, int times = 1);
     [[nodiscard]] VersionCells& cells() const { return *m_cells; }
     [[nodiscard]] QString heading() const;
-    void keepChosen();     ///< binds it to the figure
+    void keepChosen(); ///< binds it to the figure
     void makeItTheFigure();
     void asNewFigure();
 

@@ -1,7 +1,8 @@
 #include "app/steps/words_page.h"
 
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/said/word_meaning.h"
@@ -14,15 +15,12 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
 WordsPage::WordsPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
     auto* column = pageColumn(theme, this);
     auto* row = new QHBoxLayout;
     row->setSpacing(theme.px(6));
-    const auto field = [&](const char* name, const QString& what, const QString& placeholder, const QString& tip, int share) {
+    const auto field = [&](const char* name, const QString& what, const QString& placeholder, const QString& tip,
+                           int share) {
         auto* edit = new QLineEdit(this);
         edit->setObjectName(QString::fromLatin1(name));
         edit->setAccessibleName(what);
@@ -33,8 +31,11 @@ WordsPage::WordsPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
         return edit;
     };
     m_name = field("wordName", tr("Word"), tr("word"), tr("The word as it is said, one to four words"), 2);
-    m_school = field("wordSchool", tr("School"), tr("school, if it is not your own"), tr("Whose meaning it is; a word can have one meaning for each school, and is then asked about"), 2);
-    m_line = field("wordLine", tr("Steps"), tr("1 behind & side 2 side"), tr("Its steps from count 1; empty where it only says how a step is danced"), 3);
+    m_school =
+        field("wordSchool", tr("School"), tr("school, if it is not your own"),
+              tr("Whose meaning it is; a word can have one meaning for each school, and is then asked about"), 2);
+    m_line = field("wordLine", tr("Steps"), tr("1 behind & side 2 side"),
+                   tr("Its steps from count 1; empty where it only says how a step is danced"), 3);
     auto* keepButton = new QPushButton(tr("Keep"), this);
     keepButton->setObjectName(QStringLiteral("wordKeep"));
     keepButton->setToolTip(tr("Gives the word this meaning"));
@@ -61,8 +62,11 @@ void WordsPage::refresh() {
     const QSignalBlocker quiet(m_table);
     m_table->clearRows();
     for (const ShownWord& shown : m_desk.words().shown()) {
-        const QString where = shown.inRoutine && shown.inVocabulary ? tr("routine and vocabulary") : shown.inRoutine ? tr("routine") : tr("vocabulary");
-        m_table->addRow({q(shown.word.name), shown.word.school.empty() ? tr("one's own") : q(shown.word.school), q(meaningInWords(shown.word)), q(shown.word.line), where});
+        const QString where = shown.inRoutine && shown.inVocabulary ? tr("routine and vocabulary")
+                              : shown.inRoutine                     ? tr("routine")
+                                                                    : tr("vocabulary");
+        m_table->addRow({q(shown.word.name), shown.word.school.empty() ? tr("one's own") : q(shown.word.school),
+                         q(meaningInWords(shown.word)), q(shown.word.line), where});
     }
     if (m_table->rowCount() == 0) m_table->addRow({tr("No word has a meaning of its own yet."), {}, {}, {}, {}}, true);
     if (chosen >= 0 && chosen < m_table->rowCount()) m_table->setCurrentCell(chosen, 0);
@@ -79,7 +83,8 @@ void WordsPage::show(int row) {
 }
 
 void WordsPage::keep() {
-    m_desk.keepWord({m_name->text().trimmed().toStdString(), m_school->text().trimmed().toStdString(), m_line->text().trimmed().toStdString()});
+    m_desk.keepWord({m_name->text().trimmed().toStdString(), m_school->text().trimmed().toStdString(),
+                     m_line->text().trimmed().toStdString()});
 }
 
 void WordsPage::forget() {

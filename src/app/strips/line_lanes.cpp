@@ -1,5 +1,6 @@
 #include "app/strips/line_painter.h"
 
+#include "app/base/qtext.h"
 #include "app/widgets/marks.h"
 
 #include <algorithm>
@@ -14,7 +15,8 @@ void LinePainter::lanes() const {
         m_p.fillRect(QRectF(m_rect.left(), top, m_rect.width(), 1), m_c.faint);
         const QColor colour = m_theme.role(static_cast<int>(r));
         const auto& actions = dance.roles[r];
-        auto action = std::lower_bound(actions.begin(), actions.end(), m_from - counts(1), [](const PerformedAction& a, Tick t) { return a.at < t; });
+        auto action = std::lower_bound(actions.begin(), actions.end(), m_from - counts(1),
+                                       [](const PerformedAction& a, Tick t) { return a.at < t; });
         if (m_layout.magnification == Magnification::Eight) {
             wordsOf(actions, r, top);
             continue;
@@ -27,14 +29,17 @@ void LinePainter::lanes() const {
 void LinePainter::mark(const PerformedAction& action, double middle, const QColor& colour, bool firstRole) const {
     if (action.kind == ActionKind::Wait) { // a bar on each count it covers
         for (Tick at = action.at; at < action.at + action.length; at += counts(1))
-            if (at >= m_from && at < m_to) m_scene.stamps->draw(m_p, centre(at), middle, action.kind, std::nullopt, false, 12 * m_s, colour);
+            if (at >= m_from && at < m_to)
+                m_scene.stamps->draw(m_p, centre(at), middle, action.kind, std::nullopt, false, 12 * m_s, colour);
         return;
     }
     if (action.at < m_from) return;
     const bool sub = !isWhole(action.at);
     m_scene.stamps->draw(m_p, centre(action.at), middle, action.kind, action.foot, sub, 12 * m_s, colour);
-    if (firstRole && action.action && action.action->turn.value != 0 && action.action->end() - action.action->at <= action.length)
-        drawTurn(m_p, centre(action.at) + (besideNumber(action.at) ? (isTurnedRound(action.at) ? 24 : 4) * m_s : 0), m_rulerTop + 7 * m_s, action.action->turn.value < 0, 5 * m_s, m_c.ink);
+    if (firstRole && action.action && action.action->turn.value != 0 &&
+        action.action->end() - action.action->at <= action.length)
+        drawTurn(m_p, centre(action.at) + (besideNumber(action.at) ? (isTurnedRound(action.at) ? 24 : 4) * m_s : 0),
+                 m_rulerTop + 7 * m_s, action.action->turn.value < 0, 5 * m_s, m_c.ink);
 }
 
 double LinePainter::centre(Tick at) const {
@@ -50,12 +55,14 @@ bool LinePainter::besideNumber(Tick at) const {
 
 bool LinePainter::isTurnedRound(Tick at) const {
     const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
-    return std::any_of(landing.turned.begin(), landing.turned.end(), [&](const TurnedSpan& span) { return span.from <= at && at < span.to; });
+    return std::any_of(landing.turned.begin(), landing.turned.end(),
+                       [&](const TurnedSpan& span) { return span.from <= at && at < span.to; });
 }
 
 bool LinePainter::sharedCount(Tick at) const {
     for (const auto& actions : danced().roles) {
-        auto next = std::upper_bound(actions.begin(), actions.end(), at, [](Tick t, const PerformedAction& a) { return t < a.at; });
+        auto next = std::upper_bound(actions.begin(), actions.end(), at,
+                                     [](Tick t, const PerformedAction& a) { return t < a.at; });
         if (next != actions.end() && next->at < at + counts(1) && next->kind != ActionKind::Wait) return true;
     }
     return false;
@@ -65,8 +72,9 @@ namespace {
 
 /// "side", "touch", "wait", or what the kind is called where no word is written.
 QString wordOf(const PerformedAction& a) {
-    QString word = a.action ? QString::fromStdString(a.action->words) : QString();
-    if (a.kind == ActionKind::NoWeight && a.action && a.action->kind == ActionKind::Step) word = word.isEmpty() ? tr("touch") : word + tr(", a touch"); // the last change of the pass
+    QString word = a.action ? q(a.action->words) : QString();
+    if (a.kind == ActionKind::NoWeight && a.action && a.action->kind == ActionKind::Step)
+        word = word.isEmpty() ? tr("touch") : word + tr(", a touch"); // the last change of the pass
     if (!word.isEmpty()) return word;
     switch (a.kind) {
     case ActionKind::Wait: return tr("wait");
@@ -88,9 +96,11 @@ QString footLine(const PerformedAction& a, Formation formation) {
     if (a.kind == ActionKind::NoWeight) words << tr("no weight");
     QString line = words.join(QStringLiteral(", "));
     if (a.action && a.action->turn.value != 0)
-        line += (line.isEmpty() ? QString() : QStringLiteral(" ")) + QString::fromStdString(turnInWords(a.action->turn)) + tr(" faces %1").arg(QString::fromStdString(facingInWords(formation, a.facingAfter)));
+        line += (line.isEmpty() ? QString() : QStringLiteral(" ")) + q(turnInWords(a.action->turn)) +
+                tr(" faces %1").arg(q(facingInWords(formation, a.facingAfter)));
     if (a.action && a.action->orbit.value != 0)
-        line += (line.isEmpty() ? QString() : QStringLiteral(" ")) + tr("round %1, %2").arg(QString::fromStdString(turnInWords(a.action->orbit)), QString::fromStdString(placeInWords(a.orbitAfter)));
+        line += (line.isEmpty() ? QString() : QStringLiteral(" ")) +
+                tr("round %1, %2").arg(q(turnInWords(a.action->orbit)), q(placeInWords(a.orbitAfter)));
     return line;
 }
 
@@ -112,7 +122,8 @@ void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size
     const QFont smallBold = m_theme.words(12, Weight::Bold);
     const QFontMetricsF smallBoldMetrics(smallBold), boldMetrics(bold), plainMetrics(plain), smallMetrics(small);
     const double middle = top + m_layout.measures.lane * m_s / 2;
-    auto action = std::lower_bound(actions.begin(), actions.end(), m_from - counts(1), [](const PerformedAction& a, Tick t) { return a.at < t; });
+    auto action = std::lower_bound(actions.begin(), actions.end(), m_from - counts(1),
+                                   [](const PerformedAction& a, Tick t) { return a.at < t; });
     while (action != actions.begin() && std::prev(action)->at + std::prev(action)->length > m_from) --action;
     const auto danceNow = [&](const PerformedAction& a) { return a.at >= m_from && a.at < m_to; };
     for (; action != actions.end() && action->at < m_to; ++action) {
@@ -120,15 +131,20 @@ void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size
             for (Tick at = action->at; at < action->at + action->length; at += counts(1)) {
                 if (at < m_from || at >= m_to) continue;
                 const double px = x(at);
-                m_scene.stamps->draw(m_p, px + 12 * m_s, middle, ActionKind::Wait, std::nullopt, false, 14 * m_s, colour);
+                m_scene.stamps->draw(m_p, px + 12 * m_s, middle, ActionKind::Wait, std::nullopt, false, 14 * m_s,
+                                     colour);
                 const double room = x(std::min(at + counts(1), action->at + action->length)) - px;
-                if (room > 50 * m_s) text(px + 24 * m_s, middle + 4 * m_s, plainMetrics.elidedText(wordOf(*action), Qt::ElideRight, room - 28 * m_s), plain, m_c.ink2);
+                if (room > 50 * m_s)
+                    text(px + 24 * m_s, middle + 4 * m_s,
+                         plainMetrics.elidedText(wordOf(*action), Qt::ElideRight, room - 28 * m_s), plain, m_c.ink2);
             }
             continue;
         }
         if (!danceNow(*action)) continue;
         const auto next = std::next(action);
-        const Tick until = std::min(next == actions.end() ? action->at + action->length : std::max(next->at, action->at + countFraction(1, 8)), m_to);
+        const Tick until = std::min(next == actions.end() ? action->at + action->length
+                                                          : std::max(next->at, action->at + countFraction(1, 8)),
+                                    m_to);
         const double px = x(action->at);
         const bool sub = !isWhole(action->at);
         const double mark = px + (sub ? 6 : 8) * m_s;
@@ -137,14 +153,19 @@ void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size
         m_scene.stamps->draw(m_p, mark, middle, action->kind, action->foot, sub, 14 * m_s, colour);
         if (room < 8 * m_s) continue;
         const bool narrow = room < 44 * m_s;
-        text(word, middle - 2 * m_s, fitted(wordOf(*action), narrow ? smallBoldMetrics : boldMetrics, room), narrow ? smallBold : bold, m_c.ink);
-        text(word, middle + 13 * m_s, fitted(footLine(*action, m_scene.document->routine.formation), smallMetrics, room), small, action->conflict ? m_c.ink : m_c.ink2);
+        text(word, middle - 2 * m_s, fitted(wordOf(*action), narrow ? smallBoldMetrics : boldMetrics, room),
+             narrow ? smallBold : bold, m_c.ink);
+        text(word, middle + 13 * m_s,
+             fitted(footLine(*action, m_scene.document->routine.formation), smallMetrics, room), small,
+             action->conflict ? m_c.ink : m_c.ink2);
         if (action->action && action->action->accent) { // ▼ over the count
             const double r = 4 * m_s;
             m_p.setRenderHint(QPainter::Antialiasing);
             m_p.setPen(Qt::NoPen);
             m_p.setBrush(m_c.ink);
-            m_p.drawPolygon(QPolygonF{QPointF(px + 26 * m_s - r, m_lanesTop - 14 * m_s), QPointF(px + 26 * m_s + r, m_lanesTop - 14 * m_s), QPointF(px + 26 * m_s, m_lanesTop - 6 * m_s)});
+            m_p.drawPolygon(QPolygonF{QPointF(px + 26 * m_s - r, m_lanesTop - 14 * m_s),
+                                      QPointF(px + 26 * m_s + r, m_lanesTop - 14 * m_s),
+                                      QPointF(px + 26 * m_s, m_lanesTop - 6 * m_s)});
             m_p.setBrush(Qt::NoBrush);
             m_p.setRenderHint(QPainter::Antialiasing, false);
         }
@@ -154,18 +175,23 @@ void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size
 void LinePainter::subBeats() const {
     std::vector<Tick> said;
     for (const auto& actions : danced().roles) {
-        auto a = std::lower_bound(actions.begin(), actions.end(), m_from, [](const PerformedAction& p, Tick t) { return p.at < t; });
+        auto a = std::lower_bound(actions.begin(), actions.end(), m_from,
+                                  [](const PerformedAction& p, Tick t) { return p.at < t; });
         for (; a != actions.end() && a->at < m_to; ++a) {
-            if (isWhole(a->at) || !a->action || a->action->label.empty() || std::find(said.begin(), said.end(), a->at) != said.end()) continue;
+            if (isWhole(a->at) || !a->action || a->action->label.empty() ||
+                std::find(said.begin(), said.end(), a->at) != said.end())
+                continue;
             said.push_back(a->at);
-            const QString label = QString::fromStdString(a->action->label);
+            const QString label = q(a->action->label);
             if (label.size() <= 2) text(x(a->at) + 6 * m_s, m_lanesTop - 6 * m_s, label, m_theme.numbers(12), m_c.ink2);
         }
     }
 }
 
 void LinePainter::caretCell() const {
-    if (!m_scene.focused || !m_scene.now || *m_scene.now < m_from || *m_scene.now >= m_to || m_layout.measures.lanes == 0) return;
+    if (!m_scene.focused || !m_scene.now || *m_scene.now < m_from || *m_scene.now >= m_to ||
+        m_layout.measures.lanes == 0)
+        return;
     const QRectF cell = m_layout.countRect(static_cast<int>(wholeCounts(*m_scene.now)));
     const double lane = m_layout.measures.lane * m_s;
     m_p.setPen(QPen(m_c.ink, 2));

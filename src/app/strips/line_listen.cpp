@@ -1,5 +1,6 @@
 #include "app/strips/line_painter.h"
 
+#include "app/base/qtext.h"
 #include "app/widgets/marks.h"
 
 #include <algorithm>
@@ -9,10 +10,13 @@ namespace lc::app::strips {
 
 void LinePainter::listenRuler() const {
     m_p.fillRect(QRectF(m_rect.left(), m_rulerTop, m_rect.width(), 1), m_c.ink3);
-    const QFont plain = m_theme.numbers(11, false), strong = m_theme.numbers(11, true), bold = m_theme.words(11, Weight::Bold);
+    const QFont plain = m_theme.numbers(11, false), strong = m_theme.numbers(11, true),
+                bold = m_theme.words(11, Weight::Bold);
     const double digit = QFontMetricsF(strong).horizontalAdvance(u'0');
-    double below = 0, above = 0; // where the last number and the last "of 3" end: what would be written over them is left out
-    const auto write = [&](double px, double baseline, const QString& words, const QFont& font, double advance, const QColor& colour, double& free) {
+    double below = 0,
+           above = 0; // where the last number and the last "of 3" end: what would be written over them is left out
+    const auto write = [&](double px, double baseline, const QString& words, const QFont& font, double advance,
+                           const QColor& colour, double& free) {
         if (px < free) return;
         text(px, baseline, words, font, colour);
         free = px + advance + 3 * m_s;
@@ -25,16 +29,21 @@ void LinePainter::listenRuler() const {
             const double baseline = m_rect.bottom() - 4 * m_s;
             m_p.fillRect(QRectF(px, m_rect.top(), 1, m_rect.height()), one ? m_c.ink2 : m_c.rule);
             const QString number = QString::number(cell.bar + 1);
-            write(px + 4 * m_s, baseline, number, one ? strong : plain, digit * static_cast<double>(number.size()), one ? m_c.ink : m_c.ink2, below);
+            write(px + 4 * m_s, baseline, number, one ? strong : plain, digit * static_cast<double>(number.size()),
+                  one ? m_c.ink : m_c.ink2, below);
             const Bar& bar = m_scene.document->map->bars[static_cast<std::size_t>(cell.bar)];
             if (bar.beats != m_scene.document->map->metre.beats) {
                 const QString length = tr("of %1").arg(bar.beats);
                 const double advance = QFontMetricsF(bold).horizontalAdvance(length);
-                const bool wide = below + advance < x(counts(c + barCounts(c))); // beside the number where the bar has room for both, else above it
-                write(wide ? below : px + 4 * m_s, wide ? baseline : m_rulerTop - 4 * m_s, length, bold, advance, m_c.ink, wide ? below : above);
+                const bool wide =
+                    below + advance <
+                    x(counts(c + barCounts(c))); // beside the number where the bar has room for both, else above it
+                write(wide ? below : px + 4 * m_s, wide ? baseline : m_rulerTop - 4 * m_s, length, bold, advance,
+                      m_c.ink, wide ? below : above);
             }
             if (bar.confirmedOne) m_p.fillRect(QRectF(px + 4 * m_s, m_rect.top() + 4 * m_s, 6 * m_s, 6 * m_s), m_c.ink);
-        } else m_p.fillRect(QRectF(px, m_rulerTop, 1, 5 * m_s), m_c.ink3);
+        } else
+            m_p.fillRect(QRectF(px, m_rulerTop, 1, 5 * m_s), m_c.ink3);
     }
     if (m_line.lineOfPhrase == 0) { // a corner of tape: a phrase begins
         m_p.fillRect(QRectF(m_rect.left() - 3 * m_s, m_rect.top(), 3 * m_s, m_rect.height()), m_c.ink);
@@ -49,10 +58,14 @@ int LinePainter::barCounts(int first) const {
 }
 
 void LinePainter::moments() const {
-    struct Place { Seconds at; QString name; };
+    struct Place {
+        Seconds at;
+        QString name;
+    };
     std::vector<Place> places;
-    for (const Moment& moment : m_scene.document->moments) places.push_back({moment.at, QString::fromStdString(moment.text)});
-    for (const Fermata& held : m_scene.document->map->fermatas) places.push_back({held.start, tr("held %1 s").arg(QString::number(held.end - held.start, 'f', 1))});
+    for (const Moment& moment : m_scene.document->moments) places.push_back({moment.at, q(moment.text)});
+    for (const Fermata& held : m_scene.document->map->fermatas)
+        places.push_back({held.start, tr("held %1 s").arg(QString::number(held.end - held.start, 'f', 1))});
     std::sort(places.begin(), places.end(), [](const Place& a, const Place& b) { return a.at < b.at; });
     const QFont font = m_theme.words(11, Weight::Semibold);
     const QFontMetricsF metrics(font);
@@ -91,7 +104,8 @@ void LinePainter::doubts() const {
         m_p.setBrush(Qt::NoBrush);
         m_p.drawRect(QRectF(left, m_rect.top(), right - left, m_rect.height()).adjusted(1, 1, -1, -1));
         const int before = stacked[static_cast<int>(first)]++;
-        drawDiamond(m_p, right - (9 + 19 * before) * m_s, m_rect.top(), 9 * m_s, QString::number(d + 1), m_theme.numbers(10, true), m_c.ink, m_c.onInk);
+        drawDiamond(m_p, right - (9 + 19 * before) * m_s, m_rect.top(), 9 * m_s, QString::number(d + 1),
+                    m_theme.numbers(10, true), m_c.ink, m_c.onInk);
     }
 }
 

@@ -20,7 +20,8 @@ public:
 
 private:
     [[nodiscard]] double x(Tick at) const;
-    void text(double px, double baseline, const QString& words, const QFont& font, const QColor& colour, Qt::Alignment align = Qt::AlignLeft) const;
+    void text(double px, double baseline, const QString& words, const QFont& font, const QColor& colour,
+              Qt::Alignment align = Qt::AlignLeft) const;
     void ground() const;
     /// One outline for the whole line: a fill for every pixel column costs five times as much.
     void silhouette() const;
@@ -29,7 +30,8 @@ private:
     void ruler() const;
     /// Where the dance is turned round: beside each 1 and bar of the music the count that the dancers say, in a frame.
     void runningCounts() const;
-    /// Counts that want to meet a moment, filled where they do, open where they miss it; and the moments that are waited for.
+    /// Counts that want to meet a moment, filled where they do, open where they miss it; and the moments that are
+    /// waited for.
     void accents() const;
     /// Three thin rules like a pile of strips, and what they have in common.
     void fold() const;
@@ -37,7 +39,8 @@ private:
     void eightMargin() const;
     void bracket(bool first) const;
     void rightMargin() const;
-    void verdictMark(LineVerdict::Kind kind, double left, double middle, const QString& amount, const QString& who) const;
+    void verdictMark(LineVerdict::Kind kind, double left, double middle, const QString& amount,
+                     const QString& who) const;
 
     void listenRuler() const;
     [[nodiscard]] int barCounts(int first) const; ///< counts on this line of the bar that begins with a count
@@ -65,11 +68,13 @@ private:
     void restLine() const;
     [[nodiscard]] QString tagWords(const PassPerformance& pass) const;
     void ribbon(const PassPerformance& pass, const QColor& ink) const;
-    /// The figures of a pass on this line: a ruled line under each name, open between two. `from` is where the pass's own tab ends.
+    /// The figures of a pass on this line: a ruled line under each name, open between two. `from` is where the pass's
+    /// own tab ends.
     void figures(const PassPerformance& pass, const QColor& ink, double from) const;
     /// What makes the pass differ, in small tabs over its ribbon: wait, canon, other side, bound to the music.
     void marksOfPass(const PassPerformance& pass, const QColor& ink) const;
-    /// A ribbon that goes on in the next line ends in an arrow with the counts that are left, clear of a flag beside it.
+    /// A ribbon that goes on in the next line ends in an arrow with the counts that are left, clear of a flag beside
+    /// it.
     void carryArrow(const PassPerformance& pass, const QColor& ink) const;
     /// The tab of a pass that begins on this line: number, dial, facing.
     [[nodiscard]] QRectF flagRect(const PassPerformance& pass) const;

@@ -1,5 +1,6 @@
 #include "app/strips/line_painter.h"
 
+#include "app/base/qtext.h"
 #include "app/widgets/marks.h"
 
 #include <QPainterPath>
@@ -8,7 +9,9 @@
 
 namespace lc::app::strips {
 
-const Performance& LinePainter::danced() const { return (m_scene.preview ? m_scene.preview : m_scene.landing)->performance; }
+const Performance& LinePainter::danced() const {
+    return (m_scene.preview ? m_scene.preview : m_scene.landing)->performance;
+}
 
 bool LinePainter::isChanged(const PassPerformance& pass) const {
     if (!m_scene.preview) return false;
@@ -19,7 +22,8 @@ bool LinePainter::isChanged(const PassPerformance& pass) const {
 
 void LinePainter::passes() const {
     const auto& all = danced().passes;
-    auto pass = std::lower_bound(all.begin(), all.end(), m_from, [](const PassPerformance& p, Tick t) { return p.end() <= t; });
+    auto pass =
+        std::lower_bound(all.begin(), all.end(), m_from, [](const PassPerformance& p, Tick t) { return p.end() <= t; });
     for (; pass != all.end() && pass->begin() < m_to; ++pass) {
         const QColor ink = m_scene.preview && !isChanged(*pass) ? m_c.ink3 : m_c.ink;
         ribbon(*pass, ink);
@@ -43,9 +47,11 @@ void LinePainter::restLine() const {
 }
 
 QString LinePainter::tagWords(const PassPerformance& pass) const {
-    QString words = tr("tag %1").arg(QString::fromStdString(toSpokenCount(pass.tag)));
-    if (const Figure* figure = pass.exceptions.tag ? findFigure(m_scene.document->routine, pass.exceptions.tag->figure) : nullptr; figure && !figure->name.empty())
-        words += QStringLiteral(" ") + QString::fromStdString(figure->name);
+    QString words = tr("tag %1").arg(q(toSpokenCount(pass.tag)));
+    if (const Figure* figure =
+            pass.exceptions.tag ? findFigure(m_scene.document->routine, pass.exceptions.tag->figure) : nullptr;
+        figure && !figure->name.empty())
+        words += QStringLiteral(" ") + q(figure->name);
     return words;
 }
 
@@ -62,7 +68,8 @@ void LinePainter::ribbon(const PassPerformance& pass, const QColor& ink) const {
         const double right = x(std::min(pass.end(), m_to)) - 2;
         m_p.fillRect(QRectF(left, bottom - 4 * m_s, right - left, m_s), ink);
         m_p.fillRect(QRectF(left, bottom - 2 * m_s, right - left, 2 * m_s), ink);
-        if (danceEnd >= m_from) tab(left - 1, m_rect.bottom() - m_layout.measures.ribbon * m_s, tagWords(pass), ink, true);
+        if (danceEnd >= m_from)
+            tab(left - 1, m_rect.bottom() - m_layout.measures.ribbon * m_s, tagWords(pass), ink, true);
     }
 }
 
@@ -89,13 +96,15 @@ void LinePainter::carryArrow(const PassPerformance& pass, const QColor& ink) con
     m_p.setRenderHint(QPainter::Antialiasing, true);
     m_p.fillPath(arrow, ink);
     m_p.setRenderHint(QPainter::Antialiasing, false);
-    text(right + 11 * m_s, m_rect.bottom() - 2 * m_s, QString::fromStdString(toSpokenCount(left)), m_theme.numbers(11, true), ink);
+    text(right + 11 * m_s, m_rect.bottom() - 2 * m_s, q(toSpokenCount(left)), m_theme.numbers(11, true), ink);
 }
 
 QRectF LinePainter::flagRect(const PassPerformance& pass) const {
     const double numberWidth = QFontMetricsF(m_theme.numbers(12, true)).horizontalAdvance(QString::number(pass.number));
-    const double facingWidth = QFontMetricsF(m_theme.numbers(11)).horizontalAdvance(QString::fromStdString(toClock(pass.roles.front().facingIn)));
-    return {x(pass.start), m_rect.bottom() - m_layout.measures.ribbon * m_s, numberWidth + facingWidth + 30 * m_s, 13 * m_s};
+    const double facingWidth =
+        QFontMetricsF(m_theme.numbers(11)).horizontalAdvance(q(toClock(pass.roles.front().facingIn)));
+    return {x(pass.start), m_rect.bottom() - m_layout.measures.ribbon * m_s, numberWidth + facingWidth + 30 * m_s,
+            13 * m_s};
 }
 
 double LinePainter::tab(double left, double top, const QString& words, const QColor& ink, bool filled) const {
@@ -120,36 +129,46 @@ void LinePainter::flag(const PassPerformance& pass, const QColor& ink) const {
         m_p.fillRect(QRectF(left, m_rulerTop, 2, m_rect.bottom() - m_rulerTop), ink);
         const QFont numberFont = m_theme.numbers(12, true);
         const QString number = QString::number(pass.number);
-        const QString facing = QString::fromStdString(toClock(pass.roles.front().facingIn));
+        const QString facing = q(toClock(pass.roles.front().facingIn));
         const double numberWidth = QFontMetricsF(numberFont).horizontalAdvance(number);
         const QRectF box = flagRect(pass);
         m_p.fillRect(box, ink);
         const double baseline = tabTop + 11 * m_s;
         text(left + 5 * m_s, baseline, number, numberFont, m_c.onInk);
-        drawDial(m_p, left + 5 * m_s + numberWidth + 10 * m_s, tabTop + 6.5 * m_s, pass.roles.front().facingIn, 5 * m_s, m_c.onInk);
+        drawDial(m_p, left + 5 * m_s + numberWidth + 10 * m_s, tabTop + 6.5 * m_s, pass.roles.front().facingIn, 5 * m_s,
+                 m_c.onInk);
         text(left + 5 * m_s + numberWidth + 19 * m_s, baseline, facing, m_theme.numbers(11), m_c.onInk);
         if (m_scene.selectedPass == pass.id) {
             m_p.setPen(QPen(m_c.ink, 2));
             m_p.setBrush(Qt::NoBrush);
             m_p.drawRect(box.adjusted(-2, -2, 2, 2));
         }
-        if (restartBefore(pass)) tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, tr("restart"), ink, true);
+        if (restartBefore(pass))
+            tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, tr("restart"), ink,
+                true);
         after = box.right();
     } else if (pass.start < m_from && pass.start + pass.counts > m_from) {
-        after = m_line.set > 0 ? x(m_from) : tab(x(m_from), tabTop, tr("%1 from %2").arg(pass.number).arg(QString::fromStdString(toSpokenCount(m_from - pass.start + counts(1)))), ink, false);
-    } else if (pass.start >= m_to) return marksOfPass(pass, ink);
-    else if (pass.start + pass.counts <= m_from) return;
+        after = m_line.set > 0
+                    ? x(m_from)
+                    : tab(x(m_from), tabTop,
+                          tr("%1 from %2").arg(pass.number).arg(q(toSpokenCount(m_from - pass.start + counts(1)))), ink,
+                          false);
+    } else if (pass.start >= m_to)
+        return marksOfPass(pass, ink);
+    else if (pass.start + pass.counts <= m_from)
+        return;
     figures(pass, ink, after);
     marksOfPass(pass, ink);
 }
 
 void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double from) const {
-    const double baseline = m_rect.bottom() - m_layout.measures.ribbon * m_s + (m_layout.magnification == Magnification::Eight ? 13 : 10.5) * m_s;
+    const double baseline = m_rect.bottom() - m_layout.measures.ribbon * m_s +
+                            (m_layout.magnification == Magnification::Eight ? 13 : 10.5) * m_s;
     const bool eight = m_layout.magnification == Magnification::Eight;
     const QFont font = m_theme.words(eight ? 13 : 12, Weight::Semibold);
     const QFontMetricsF metrics(font);
     const auto& spans = danced().readingOf(pass).figures;
-    const QString cut = pass.cut ? tr("cut after %1").arg(QString::fromStdString(toSpokenCount(pass.counts))) : QString();
+    const QString cut = pass.cut ? tr("cut after %1").arg(q(toSpokenCount(pass.counts))) : QString();
     for (std::size_t i = 0; i < spans.size(); ++i) {
         const FigureSpan& span = spans[i];
         const Tick start = pass.start + span.start;
@@ -157,22 +176,30 @@ void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double
         if (end <= m_from || start >= m_to || end <= start) continue;
         const double left = std::max(x(std::max(start, m_from)), from);
         const double right = x(std::min(end, m_to));
-        if (start > m_from && start > pass.start) m_p.fillRect(QRectF(x(start) - 1.5 * m_s, m_rect.bottom() - 3 * m_s, 3 * m_s, 3 * m_s), m_c.sheet); // open between two figures
+        if (start > m_from && start > pass.start)
+            m_p.fillRect(QRectF(x(start) - 1.5 * m_s, m_rect.bottom() - 3 * m_s, 3 * m_s, 3 * m_s),
+                         m_c.sheet); // open between two figures
         QString name = figureInWords(m_scene.document->routine, span, pass);
         if (start < m_from && spans.size() > 1) name = QStringLiteral("… ") + name;
         const double room = right - left - 8 * m_s;
         if (room < 14 * m_s) continue;
         const QString shown = metrics.elidedText(name, Qt::ElideRight, room);
-        if (span.bridge) m_p.fillRect(QRectF(x(std::max(start, m_from)) + 1, m_rect.bottom() - 6 * m_s, right - x(std::max(start, m_from)) - 2, m_s), ink); // a second rule
+        if (span.bridge)
+            m_p.fillRect(QRectF(x(std::max(start, m_from)) + 1, m_rect.bottom() - 6 * m_s,
+                                right - x(std::max(start, m_from)) - 2, m_s),
+                         ink); // a second rule
         text(left + 4 * m_s, baseline, shown, font, ink);
         double used = metrics.horizontalAdvance(shown) + 12 * m_s;
         QString more;
-        if (eight) more = start < m_from ? tr("the other %1").arg(QString::fromStdString(toSpokenCount(end - m_from)))
-                          : end > m_to    ? tr("%1 of %2").arg(QString::fromStdString(toSpokenCount(m_to - start)), QString::fromStdString(toSpokenCount(span.length)))
-                                          : QString::fromStdString(countsInWords(span.length));
-        if (end == pass.danceEnd() && !cut.isEmpty() && end <= m_to) more += (more.isEmpty() ? QString() : QStringLiteral(", ")) + cut;
+        if (eight)
+            more = start < m_from ? tr("the other %1").arg(q(toSpokenCount(end - m_from)))
+                   : end > m_to   ? tr("%1 of %2").arg(q(toSpokenCount(m_to - start)), q(toSpokenCount(span.length)))
+                                  : q(countsInWords(span.length));
+        if (end == pass.danceEnd() && !cut.isEmpty() && end <= m_to)
+            more += (more.isEmpty() ? QString() : QStringLiteral(", ")) + cut;
         const QFont small = m_theme.words(12);
-        if (!more.isEmpty() && QFontMetricsF(small).horizontalAdvance(more) < room - used) text(left + used, baseline, more, small, m_c.ink2);
+        if (!more.isEmpty() && QFontMetricsF(small).horizontalAdvance(more) < room - used)
+            text(left + used, baseline, more, small, m_c.ink2);
     }
 }
 
@@ -182,16 +209,21 @@ void LinePainter::marksOfPass(const PassPerformance& pass, const QColor& ink) co
         pen.setDashPattern({1.4, 1.2});
         pen.setCapStyle(Qt::FlatCap);
         m_p.setPen(pen);
-        m_p.drawLine(QPointF(x(pass.begin()) + 1, m_rect.bottom() - 1.5 * m_s), QPointF(x(std::min(pass.start, m_to)) - 2, m_rect.bottom() - 1.5 * m_s));
+        m_p.drawLine(QPointF(x(pass.begin()) + 1, m_rect.bottom() - 1.5 * m_s),
+                     QPointF(x(std::min(pass.start, m_to)) - 2, m_rect.bottom() - 1.5 * m_s));
         const QFont font = m_theme.words(11, Weight::Semibold);
-        const QString words = tr("wait %1").arg(QString::fromStdString(toSpokenCount(pass.wait)));
-        text(x(pass.begin()) + 3 * m_s, m_rect.bottom() - 6 * m_s, QFontMetricsF(font).elidedText(words, Qt::ElideRight, std::max(0.0, x(std::min(pass.start, m_to)) - x(pass.begin()) - 6 * m_s)), font, ink);
+        const QString words = tr("wait %1").arg(q(toSpokenCount(pass.wait)));
+        text(x(pass.begin()) + 3 * m_s, m_rect.bottom() - 6 * m_s,
+             QFontMetricsF(font).elidedText(words, Qt::ElideRight,
+                                            std::max(0.0, x(std::min(pass.start, m_to)) - x(pass.begin()) - 6 * m_s)),
+             font, ink);
     }
     if (pass.start < m_from || pass.start >= m_to) return;
     const QStringList words = passMarks(pass);
     if (words.isEmpty()) return;
     const double left = restartBefore(pass) ? x(pass.start) + 50 * m_s : x(pass.start);
-    tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, words.join(QStringLiteral(", ")), ink, false);
+    tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s,
+        words.join(QStringLiteral(", ")), ink, false);
 }
 
 bool LinePainter::restartBefore(const PassPerformance& pass) const {
@@ -206,10 +238,13 @@ namespace lc::app {
 QString figureInWords(const Routine& routine, const FigureSpan& span, const PassPerformance& pass) {
     using strips::tr;
     QString name;
-    if (const Figure* figure = findFigure(routine, span.figure); figure && !figure->name.empty()) name = QString::fromStdString(figure->name);
-    else if (span.bridge && !span.figure.valid()) name = tr("wait");
-    else if (const Part* part = findPart(routine, pass.part)) name = tr("part %1").arg(QString::fromStdString(part->name));
-    if (!span.version.empty()) name += tr(", %1").arg(QString::fromStdString(span.version));
+    if (const Figure* figure = findFigure(routine, span.figure); figure && !figure->name.empty())
+        name = q(figure->name);
+    else if (span.bridge && !span.figure.valid())
+        name = tr("wait");
+    else if (const Part* part = findPart(routine, pass.part))
+        name = tr("part %1").arg(q(part->name));
+    if (!span.version.empty()) name += tr(", %1").arg(q(span.version));
     if (!span.bars.none()) name += tr(", in %1").arg(span.bars.danced);
     if (span.mirrored != pass.exceptions.mirrored) name += tr(", other side");
     if (span.exchanged != pass.exceptions.exchanged) name += tr(", exchanged");

@@ -14,7 +14,8 @@ constexpr int partLine = 32;
 constexpr double topMargin = 22; // for the captions of the sets
 
 /// Columns of the counts of a line: regular sets stand under each other; a short set leaves its columns empty, a long
-/// one is squeezed into them, unless it is the last of its line, where the edge may be ragged. Without `columns` every count is a column wide.
+/// one is squeezed into them, unless it is the last of its line, where the edge may be ragged. Without `columns` every
+/// count is a column wide.
 void setColumns(StripLine& line, const CountGrid& grid, bool columns) {
     const int regular = grid.regularSet();
     double column = 0;
@@ -32,7 +33,8 @@ void setColumns(StripLine& line, const CountGrid& grid, bool columns) {
             line.holes.push_back(column + used);
             line.holes.push_back(column + regular);
             column += regular;
-        } else column += used;
+        } else
+            column += used;
         c = setEnd;
     }
     line.edges.push_back(column);
@@ -89,8 +91,9 @@ void addSets(const CountGrid& grid, int p, StripLayout& layout) {
     }
 }
 
-/// Whether sets stand under their like. Where many are too short for their columns the page would be all hatching, and where many are far too long nothing could be read
-/// in them: then every count is a column wide and the 1s stand where they fall. The last set of a phrase has its own edge.
+/// Whether sets stand under their like. Where many are too short for their columns the page would be all hatching, and
+/// where many are far too long nothing could be read in them: then every count is a column wide and the 1s stand where
+/// they fall. The last set of a phrase has its own edge.
 bool hasColumns(const CountGrid& grid) {
     int empty = 0, squeezed = 0, all = 0;
     for (const CountPhrase& phrase : grid.phrases()) {
@@ -104,10 +107,12 @@ bool hasColumns(const CountGrid& grid) {
     return 4 * empty <= all && 4 * squeezed <= all;
 }
 
-/// A phrase in a line, or in several where it is long: so many whole sets in each that its 1s stand under each other. Only a set that is too long for a line is torn.
+/// A phrase in a line, or in several where it is long: so many whole sets in each that its 1s stand under each other.
+/// Only a set that is too long for a line is torn.
 void addPhrase(const CountGrid& grid, int p, bool columns, StripLayout& layout) {
     const CountPhrase& phrase = grid.phrases()[static_cast<std::size_t>(p)];
-    const auto setsOfALine = static_cast<int>(std::bit_floor(static_cast<unsigned>(std::max(1, partLine / std::max(1, grid.regularSet())))));
+    const auto setsOfALine =
+        static_cast<int>(std::bit_floor(static_cast<unsigned>(std::max(1, partLine / std::max(1, grid.regularSet())))));
     const auto from = static_cast<std::ptrdiff_t>(layout.lines.size());
     StripLine line;
     int sets = 0;
@@ -132,7 +137,8 @@ void addPhrase(const CountGrid& grid, int p, bool columns, StripLayout& layout) 
         ++sets;
     }
     add();
-    for (auto l = layout.lines.begin() + from; l != layout.lines.end(); ++l) l->linesOfPhrase = static_cast<int>(layout.lines.end() - layout.lines.begin() - from);
+    for (auto l = layout.lines.begin() + from; l != layout.lines.end(); ++l)
+        l->linesOfPhrase = static_cast<int>(layout.lines.end() - layout.lines.begin() - from);
 }
 
 /// The line of folded phrases is as long as the longest line of one of them.
@@ -151,7 +157,8 @@ void addFold(const CountGrid& grid, const FoldedPhrases& fold, bool sets, StripL
 
 } // namespace
 
-StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale, const std::vector<FoldedPhrases>& folds) {
+StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles,
+                         double width, double scale, const std::vector<FoldedPhrases>& folds) {
     StripLayout layout;
     layout.measures = measuresFor(magnification, content, roles);
     layout.magnification = magnification;
@@ -168,15 +175,19 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
             p = (fold++)->end;
             continue;
         }
-        if (eight) addSets(grid, p, layout);
-        else addPhrase(grid, p, columns, layout);
+        if (eight)
+            addSets(grid, p, layout);
+        else
+            addPhrase(grid, p, columns, layout);
         ++p;
     }
     if (!eight)
         for (const StripLine& line : layout.lines) longest = std::max(longest, line.edges.back());
-    const double narrowest = (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 16) * scale;
+    const double narrowest =
+        (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 16) * scale;
     const double room = width - layout.left - layout.measures.right * scale;
-    layout.countWidth = eight ? std::clamp(std::floor(room / longest), 48 * scale, std::floor(150 * scale)) : std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
+    layout.countWidth = eight ? std::clamp(std::floor(room / longest), 48 * scale, std::floor(150 * scale))
+                              : std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
     double y = topMargin * scale;
     for (StripLine& line : layout.lines) {
         line.top = y;
@@ -188,7 +199,8 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
 }
 
 std::optional<int> StripLayout::lineOf(int count) const {
-    const auto after = std::upper_bound(lines.begin(), lines.end(), count, [](int c, const StripLine& line) { return c < line.firstCount; });
+    const auto after = std::upper_bound(lines.begin(), lines.end(), count,
+                                        [](int c, const StripLine& line) { return c < line.firstCount; });
     if (after == lines.begin()) return std::nullopt;
     const auto found = std::prev(after);
     if (count > found->firstCount + found->counts) return std::nullopt;

@@ -32,8 +32,8 @@ struct StripMeasures {
 
 /// Phrases that are shown as one shallow line, since what is danced on them is alike.
 struct FoldedPhrases {
-    int first = 0; ///< into CountGrid::phrases()
-    int end = 0;   ///< half-open
+    int first = 0;                           ///< into CountGrid::phrases()
+    int end = 0;                             ///< half-open
     std::size_t firstPass = 0, lastPass = 0; ///< into Performance::passes, inclusive
 };
 
@@ -42,13 +42,14 @@ struct StripLine {
     int phrase = 0;
     int firstCount = 0;
     int counts = 0;
-    int lineOfPhrase = 0;  ///< 0 for the first
+    int lineOfPhrase = 0; ///< 0 for the first
     int linesOfPhrase = 1;
-    int set = 0;           ///< in Eight: which set of the phrase, from 1; else 0
+    int set = 0;                         ///< in Eight: which set of the phrase, from 1; else 0
     std::optional<FoldedPhrases> folded; ///< then the line stands for all their counts
     double top = 0;
     double height = 0;
-    std::vector<double> edges; ///< left edge of each count and the right edge of the last, in columns; counts + 1 values
+    std::vector<double>
+        edges; ///< left edge of each count and the right edge of the last, in columns; counts + 1 values
     std::vector<double> holes; ///< columns left empty by a short set, as pairs from, to
 };
 
@@ -72,10 +73,12 @@ struct StripLayout {
     [[nodiscard]] QRectF lineRect(const StripLine& line) const;
 };
 
-/// Lays out the strips for a viewport. Eight: a set a line, a longer one squeezed into the columns of a regular one. Else: a phrase a line, phrases of more than 48 counts in lines of 32, the 1s of regular
-/// sets exactly under each other. The count width follows the width within its range (Page 12 to 28, Strip 16 to 28).
-/// `folds` (ascending, apart) take one shallow line each.
-[[nodiscard]] StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content, int roles, double width, double scale,
+/// Lays out the strips for a viewport. Eight: a set a line, a longer one squeezed into the columns of a regular one.
+/// Else: a phrase a line, phrases of more than 48 counts in lines of 32, the 1s of regular sets exactly under each
+/// other. The count width follows the width within its range (Page 12 to 28, Strip 16 to 28). `folds` (ascending,
+/// apart) take one shallow line each.
+[[nodiscard]] StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content,
+                                       int roles, double width, double scale,
                                        const std::vector<FoldedPhrases>& folds = {});
 
 /// The place under a point, to the nearest half count at Strip and whole count at Page; nothing beside the cells.

@@ -1,5 +1,6 @@
 #include "app/strips/strips_accessible.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/strips/strips_view.h"
 #include "core/base/clock_text.h"
@@ -18,7 +19,8 @@ class StripsAccessible;
 /// A line of the page, or a count of a line. Made when asked for and kept by its page.
 class PieceAccessible : public QAccessibleInterface {
 public:
-    PieceAccessible(StripsView* view, QAccessibleInterface* page, int line, int count) : m_view(view), m_page(page), m_line(line), m_count(count) {}
+    PieceAccessible(StripsView* view, QAccessibleInterface* page, int line, int count)
+        : m_view(view), m_page(page), m_line(line), m_count(count) {}
     ~PieceAccessible() override {
         for (auto& [key, id] : m_children) QAccessible::deleteAccessibleInterface(id);
     }
@@ -38,8 +40,10 @@ public:
         const int count = lineOfPage()->firstCount + index;
         auto found = m_children.find(count);
         if (found == m_children.end())
-            found = m_children.emplace(count, QAccessible::registerAccessibleInterface(
-                                                  new PieceAccessible(m_view, const_cast<PieceAccessible*>(this), m_line, count))).first;
+            found = m_children
+                        .emplace(count, QAccessible::registerAccessibleInterface(new PieceAccessible(
+                                            m_view, const_cast<PieceAccessible*>(this), m_line, count)))
+                        .first;
         return QAccessible::accessibleInterface(found->second);
     }
     QAccessibleInterface* childAt(int x, int y) const override {
@@ -50,8 +54,11 @@ public:
     QRect rect() const override {
         const StripLine* line = lineOfPage();
         if (!line) return {};
-        const QRectF area = m_count < 0 ? m_view->layoutOfStrips().lineRect(*line) : m_view->layoutOfStrips().countRect(m_count);
-        const QPoint shift = m_view->viewport()->mapToGlobal(QPoint(0, m_count < 0 ? 0 : 0)) + QPoint(0, m_view->pointOf(line->firstCount).y() - static_cast<int>(line->top + line->height / 2));
+        const QRectF area =
+            m_count < 0 ? m_view->layoutOfStrips().lineRect(*line) : m_view->layoutOfStrips().countRect(m_count);
+        const QPoint shift =
+            m_view->viewport()->mapToGlobal(QPoint(0, m_count < 0 ? 0 : 0)) +
+            QPoint(0, m_view->pointOf(line->firstCount).y() - static_cast<int>(line->top + line->height / 2));
         return area.toAlignedRect().translated(shift);
     }
     QString text(QAccessible::Text kind) const override {
@@ -59,10 +66,14 @@ public:
         if (!line || kind != QAccessible::Name) return {};
         if (m_count >= 0) return m_view->describeCount(m_count);
         if (line->folded) return foldInWords(*line->folded, m_view->shownLanding());
-        const CountPhrase& phrase = m_view->session().doc.landing().grid.phrases()[static_cast<std::size_t>(line->phrase)];
-        QString words = StripsView::tr("%1, at %2, %3 counts").arg(QString::fromStdString(phrase.label), QString::fromStdString(clockText(phrase.start))).arg(line->counts);
+        const CountPhrase& phrase =
+            m_view->session().doc.landing().grid.phrases()[static_cast<std::size_t>(line->phrase)];
+        QString words =
+            StripsView::tr("%1, at %2, %3 counts").arg(q(phrase.label), q(clockText(phrase.start))).arg(line->counts);
         const LineVerdict verdict = lineVerdict(*line, m_view->session().doc.landing());
-        if (!verdict.amount.isEmpty()) words += QStringLiteral(", ") + verdict.amount + (verdict.who.isEmpty() ? QString() : QStringLiteral(", ") + verdict.who);
+        if (!verdict.amount.isEmpty())
+            words += QStringLiteral(", ") + verdict.amount +
+                     (verdict.who.isEmpty() ? QString() : QStringLiteral(", ") + verdict.who);
         return words;
     }
     void setText(QAccessible::Text, const QString&) override {}
@@ -97,8 +108,10 @@ public:
         if (index < 0 || index >= childCount()) return nullptr;
         auto found = m_lines.find(index);
         if (found == m_lines.end())
-            found = m_lines.emplace(index, QAccessible::registerAccessibleInterface(
-                                               new PieceAccessible(m_view, const_cast<StripsAccessible*>(this), index, -1))).first;
+            found = m_lines
+                        .emplace(index, QAccessible::registerAccessibleInterface(new PieceAccessible(
+                                            m_view, const_cast<StripsAccessible*>(this), index, -1)))
+                        .first;
         return QAccessible::accessibleInterface(found->second);
     }
     int indexOfChild(const QAccessibleInterface* child) const override {

@@ -1,5 +1,6 @@
 #include "app/strips/line_painter.h"
 
+#include "app/base/qtext.h"
 #include "app/widgets/marks.h"
 #include "core/base/clock_text.h"
 #include "core/reports/landing_report.h"
@@ -14,9 +15,9 @@ namespace lc::app {
 namespace strips {
 
 LinePainter::LinePainter(QPainter& painter, const StripLayout& layout, const StripScene& scene, const StripLine& line)
-    : m_p(painter), m_layout(layout), m_scene(scene), m_line(line), m_theme(*scene.theme), m_c(m_theme.colours()), m_s(layout.scale),
-      m_grid(scene.landing->grid), m_from(counts(line.firstCount)), m_to(counts(line.firstCount + line.counts)),
-      m_rect(layout.lineRect(line)) {
+    : m_p(painter), m_layout(layout), m_scene(scene), m_line(line), m_theme(*scene.theme), m_c(m_theme.colours()),
+      m_s(layout.scale), m_grid(scene.landing->grid), m_from(counts(line.firstCount)),
+      m_to(counts(line.firstCount + line.counts)), m_rect(layout.lineRect(line)) {
     const StripMeasures& m = layout.measures;
     m_rulerTop = m_rect.top() + m.loudness * m_s;
     m_lanesTop = m_rulerTop + m.ruler * m_s;
@@ -29,8 +30,10 @@ void LinePainter::paint() {
     silhouette();
     stops();
     tape();
-    if (m_scene.content == StripContent::Listen) listenRuler();
-    else ruler();
+    if (m_scene.content == StripContent::Listen)
+        listenRuler();
+    else
+        ruler();
     if (m_scene.content == StripContent::Listen) {
         moments();
         doubts();
@@ -49,7 +52,8 @@ void LinePainter::paint() {
 
 double LinePainter::x(Tick at) const { return std::round(m_layout.xOf(m_line, std::clamp(at, m_from, m_to))); }
 
-void LinePainter::text(double px, double baseline, const QString& words, const QFont& font, const QColor& colour, Qt::Alignment align) const {
+void LinePainter::text(double px, double baseline, const QString& words, const QFont& font, const QColor& colour,
+                       Qt::Alignment align) const {
     m_p.setFont(font);
     m_p.setPen(colour);
     if (align != Qt::AlignLeft) { // measuring costs as much as drawing
@@ -67,7 +71,8 @@ void LinePainter::ground() const {
         m_p.fillRect(hole, m_c.well);
         drawHatch(m_p, hole, m_c.rule, 6 * m_s);
     }
-    if (m_scene.hoveredCount && *m_scene.hoveredCount >= m_line.firstCount && *m_scene.hoveredCount < m_line.firstCount + m_line.counts) {
+    if (m_scene.hoveredCount && *m_scene.hoveredCount >= m_line.firstCount &&
+        *m_scene.hoveredCount < m_line.firstCount + m_line.counts) {
         m_p.setPen(m_c.ink3);
         m_p.setBrush(Qt::NoBrush);
         m_p.drawRect(m_layout.countRect(*m_scene.hoveredCount).adjusted(0, 0, -1, -1));
@@ -89,7 +94,8 @@ void LinePainter::silhouette() const {
         outline << QPointF(left, bottom);
         for (double px = left; px < right; ++px) {
             const double at = *start + (px - left) * step;
-            const double top = std::round(bottom - std::sqrt(static_cast<double>(m_scene.loudness->between(at, at + step))) * height);
+            const double top =
+                std::round(bottom - std::sqrt(static_cast<double>(m_scene.loudness->between(at, at + step))) * height);
             if (outline.last().y() != top) outline << QPointF(px, outline.last().y()) << QPointF(px, top);
         }
         outline << QPointF(right, outline.last().y()) << QPointF(right, bottom);
@@ -123,7 +129,8 @@ void LinePainter::tape() const {
         const double height = m_layout.measures.loudness * m_s - 1;
         for (double px = 0; start && end && px < cell.width(); ++px) {
             const double step = (*end - *start) / cell.width();
-            const double value = std::sqrt(static_cast<double>(m_scene.loudness->between(*start + px * step, *start + (px + 1) * step)));
+            const double value =
+                std::sqrt(static_cast<double>(m_scene.loudness->between(*start + px * step, *start + (px + 1) * step)));
             QColor shade = m_c.ink2;
             shade.setAlphaF(0.45F);
             m_p.fillRect(QRectF(cell.left() + px, m_rulerTop - value * height, 1, value * height), shade);
@@ -138,10 +145,14 @@ void LinePainter::ruler() const {
             const CountCell& cell = *m_grid.cell(c);
             const double px = x(counts(c));
             const bool strong = cell.number == 1 || cell.barStart;
-            m_p.fillRect(QRectF(px, strong ? m_rect.top() : m_rulerTop, 1, strong ? m_ribbonTop - m_rect.top() : 6 * m_s), strong ? m_c.rule : m_c.ink3);
-            text(px + 7 * m_s, m_lanesTop - 6 * m_s, QString::number(cell.number), m_theme.numbers(strong ? 15 : 12, strong), strong ? m_c.ink : m_c.ink2);
+            m_p.fillRect(
+                QRectF(px, strong ? m_rect.top() : m_rulerTop, 1, strong ? m_ribbonTop - m_rect.top() : 6 * m_s),
+                strong ? m_c.rule : m_c.ink3);
+            text(px + 7 * m_s, m_lanesTop - 6 * m_s, QString::number(cell.number),
+                 m_theme.numbers(strong ? 15 : 12, strong), strong ? m_c.ink : m_c.ink2);
         }
-        m_p.fillRect(QRectF(m_layout.left - 1, m_rect.top(), m_line.lineOfPhrase == 0 ? 2 : 1, m_rect.height()), m_c.ink);
+        m_p.fillRect(QRectF(m_layout.left - 1, m_rect.top(), m_line.lineOfPhrase == 0 ? 2 : 1, m_rect.height()),
+                     m_c.ink);
         return;
     }
     for (int c = m_line.firstCount; c < m_line.firstCount + m_line.counts; ++c) {
@@ -149,11 +160,14 @@ void LinePainter::ruler() const {
         const double px = x(counts(c));
         if (cell.number == 1) {
             m_p.fillRect(QRectF(px, m_rect.top(), 1, m_rect.height()), m_c.rule);
-            text(px + 3 * m_s, m_rulerTop + m_layout.measures.ruler * m_s - 3 * m_s, QStringLiteral("1"), m_theme.numbers(page ? 10 : 11, true), m_c.ink);
+            text(px + 3 * m_s, m_rulerTop + m_layout.measures.ruler * m_s - 3 * m_s, QStringLiteral("1"),
+                 m_theme.numbers(page ? 10 : 11, true), m_c.ink);
         } else if (cell.barStart) {
             m_p.fillRect(QRectF(px, m_rulerTop, 1, m_ribbonTop - m_rulerTop), m_c.faint);
-            text(px + 3 * m_s, m_rulerTop + m_layout.measures.ruler * m_s - 3 * m_s, QString::number(cell.number), m_theme.numbers(page ? 10 : 11), m_c.ink2);
-        } else m_p.fillRect(QRectF(px, m_rulerTop, 1, 4 * m_s), m_c.rule);
+            text(px + 3 * m_s, m_rulerTop + m_layout.measures.ruler * m_s - 3 * m_s, QString::number(cell.number),
+                 m_theme.numbers(page ? 10 : 11), m_c.ink2);
+        } else
+            m_p.fillRect(QRectF(px, m_rulerTop, 1, 4 * m_s), m_c.rule);
     }
     m_p.fillRect(QRectF(m_layout.left - 1, m_rect.top(), 1, m_rect.height()), m_c.ink);
 }
@@ -168,13 +182,18 @@ void LinePainter::runningCounts() const {
         if (span.to <= m_from || span.from >= m_to) continue;
         for (int c = m_line.firstCount; c < m_line.firstCount + m_line.counts; ++c) {
             const CountCell& cell = *m_grid.cell(c);
-            if (counts(c) < span.from || counts(c) >= span.to || !(cell.number == 1 || cell.barStart || counts(c) == span.from)) continue;
+            if (counts(c) < span.from || counts(c) >= span.to ||
+                !(cell.number == 1 || cell.barStart || counts(c) == span.from))
+                continue;
             const auto index = passAt(landing.performance, counts(c));
             if (!index) continue;
-            const QString said = QString::fromStdString(toSpokenCount(runningCount(counts(c), landing.performance.passes[*index].runningFrom, m_grid.regularSet())));
+            const QString said = q(toSpokenCount(
+                runningCount(counts(c), landing.performance.passes[*index].runningFrom, m_grid.regularSet())));
             const QFont numbers = eight ? m_theme.numbers(15, true) : m_theme.numbers(11, true);
-            const double left = x(counts(c)) + (eight ? 9 : 5) * m_s + QFontMetricsF(numbers).horizontalAdvance(QString::number(cell.number)) + 2 * m_s;
-            const QRectF box(left, m_lanesTop - (eight ? 19 : 13) * m_s, metrics.horizontalAdvance(said) + 5 * m_s, 12 * m_s);
+            const double left = x(counts(c)) + (eight ? 9 : 5) * m_s +
+                                QFontMetricsF(numbers).horizontalAdvance(QString::number(cell.number)) + 2 * m_s;
+            const QRectF box(left, m_lanesTop - (eight ? 19 : 13) * m_s, metrics.horizontalAdvance(said) + 5 * m_s,
+                             12 * m_s);
             m_p.fillRect(box, m_c.sheet);
             m_p.setPen(m_c.ink);
             m_p.setBrush(Qt::NoBrush);
@@ -208,12 +227,19 @@ void LinePainter::accents() const {
 }
 
 void LinePainter::fold() const {
-    for (int i = 0; i < 3; ++i) m_p.fillRect(QRectF(m_rect.left(), m_rect.bottom() - (3 + 3 * i) * m_s, m_rect.width(), m_s), m_c.ink3);
-    if (m_scene.now && *m_scene.now >= m_from && *m_scene.now < m_to) m_p.fillRect(QRectF(x(*m_scene.now) - 1, m_rect.top(), 3, m_rect.height()), m_c.tape);
+    for (int i = 0; i < 3; ++i)
+        m_p.fillRect(QRectF(m_rect.left(), m_rect.bottom() - (3 + 3 * i) * m_s, m_rect.width(), m_s), m_c.ink3);
+    if (m_scene.now && *m_scene.now >= m_from && *m_scene.now < m_to)
+        m_p.fillRect(QRectF(x(*m_scene.now) - 1, m_rect.top(), 3, m_rect.height()), m_c.tape);
     const QFont font = m_theme.words(13, Weight::Bold);
     const double baseline = m_rect.top() + 11 * m_s;
-    text(16 * m_s, baseline, QString::fromStdString(clockText(m_grid.phrases()[static_cast<std::size_t>(m_line.phrase)].start)), m_theme.numbers(12), m_c.ink2);
-    text(m_rect.left() + 4 * m_s, baseline, QFontMetricsF(font).elidedText(foldInWords(*m_line.folded, m_scene.preview ? *m_scene.preview : *m_scene.landing), Qt::ElideRight, m_layout.width - m_rect.left() - 12 * m_s), font, m_c.ink);
+    text(16 * m_s, baseline, q(clockText(m_grid.phrases()[static_cast<std::size_t>(m_line.phrase)].start)),
+         m_theme.numbers(12), m_c.ink2);
+    text(m_rect.left() + 4 * m_s, baseline,
+         QFontMetricsF(font).elidedText(
+             foldInWords(*m_line.folded, m_scene.preview ? *m_scene.preview : *m_scene.landing), Qt::ElideRight,
+             m_layout.width - m_rect.left() - 12 * m_s),
+         font, m_c.ink);
 }
 
 void LinePainter::leftMargin() const {
@@ -227,31 +253,38 @@ void LinePainter::leftMargin() const {
     if (m_line.linesOfPhrase > 1) bracket(true);
     const bool page = m_layout.magnification == Magnification::Page;
     const QFont name = m_theme.words(14, Weight::Heavy);
-    const QString label = QString::fromStdString(phrase.label);
+    const QString label = q(phrase.label);
     const double nameRoom = m_layout.left - left - 8 * m_s;
     double y = m_rect.top() + (page ? 14 : m_scene.content == StripContent::Listen ? 15 : 20) * m_s;
     text(left, y, QFontMetricsF(name).elidedText(label, Qt::ElideRight, nameRoom), name, m_c.ink);
     if (page) {
-        text(left, y + 14 * m_s, QString::fromStdString(clockText(phrase.start)), m_theme.numbers(11), m_c.ink2);
-        text(m_layout.left - 8 * m_s, y + 14 * m_s, QString::number(phrase.counts), m_theme.numbers(11), m_c.ink2, Qt::AlignRight);
+        text(left, y + 14 * m_s, q(clockText(phrase.start)), m_theme.numbers(11), m_c.ink2);
+        text(m_layout.left - 8 * m_s, y + 14 * m_s, QString::number(phrase.counts), m_theme.numbers(11), m_c.ink2,
+             Qt::AlignRight);
         return;
     }
     y += 16 * m_s;
-    text(left, y, QString::fromStdString(clockText(phrase.start)), m_theme.numbers(12), m_c.ink2);
+    text(left, y, q(clockText(phrase.start)), m_theme.numbers(12), m_c.ink2);
     if (m_scene.content == StripContent::Listen) {
         const Phrase& bars = m_scene.document->map->phrases[static_cast<std::size_t>(m_line.phrase)];
-        text(left, y + 15 * m_s, bars.bars == 1 ? tr("bar %1").arg(bars.firstBar + 1) : tr("bars %1–%2").arg(bars.firstBar + 1).arg(bars.firstBar + bars.bars), m_theme.words(12), m_c.ink2);
-        text(m_layout.left - 10 * m_s, y, QString::number(phrase.counts), m_theme.numbers(12), m_c.ink2, Qt::AlignRight);
+        text(left, y + 15 * m_s,
+             bars.bars == 1 ? tr("bar %1").arg(bars.firstBar + 1)
+                            : tr("bars %1–%2").arg(bars.firstBar + 1).arg(bars.firstBar + bars.bars),
+             m_theme.words(12), m_c.ink2);
+        text(m_layout.left - 10 * m_s, y, QString::number(phrase.counts), m_theme.numbers(12), m_c.ink2,
+             Qt::AlignRight);
         return;
     }
     const bool several = m_scene.document->routine.roles.size() > 1; // their names need the room
-    text(left, y + 15 * m_s, several ? QString::number(phrase.counts) : QString::fromStdString(countsInWords(counts(phrase.counts))), several ? m_theme.numbers(12) : m_theme.words(12), m_c.ink2);
+    text(left, y + 15 * m_s, several ? QString::number(phrase.counts) : q(countsInWords(counts(phrase.counts))),
+         several ? m_theme.numbers(12) : m_theme.words(12), m_c.ink2);
     for (std::size_t r = 0; r < m_scene.document->routine.roles.size(); ++r) {
         const QFont lane = m_theme.words(11, Weight::Medium);
         const double laneBase = m_lanesTop + (static_cast<double>(r) + 0.5) * m_layout.measures.lane * m_s + 4 * m_s;
-        const QString role = QString::fromStdString(m_scene.document->routine.roles[r].name);
+        const QString role = q(m_scene.document->routine.roles[r].name);
         if (m_scene.document->routine.roles.size() > 1)
-            text(m_layout.left - 6 * m_s, laneBase, QFontMetricsF(lane).elidedText(role, Qt::ElideRight, 52 * m_s), lane, m_theme.role(static_cast<int>(r)), Qt::AlignRight);
+            text(m_layout.left - 6 * m_s, laneBase, QFontMetricsF(lane).elidedText(role, Qt::ElideRight, 52 * m_s),
+                 lane, m_theme.role(static_cast<int>(r)), Qt::AlignRight);
     }
 }
 
@@ -261,30 +294,39 @@ void LinePainter::eightMargin() const {
     const double room = m_layout.left - left - 8 * m_s;
     double y = m_rect.top() + 12 * m_s;
     const QFont name = m_theme.words(13, Weight::Heavy);
-    if (m_line.lineOfPhrase == 0) text(left, y, QFontMetricsF(name).elidedText(QString::fromStdString(phrase.label), Qt::ElideRight, room), name, m_c.ink);
+    if (m_line.lineOfPhrase == 0)
+        text(left, y, QFontMetricsF(name).elidedText(q(phrase.label), Qt::ElideRight, room), name, m_c.ink);
     y += 17 * m_s;
-    const QString set = QString::fromStdString(setName(m_line.counts));
-    text(left, y, tr("%1 %2").arg(set.startsWith(QStringLiteral("set")) ? tr("set") : set).arg(m_line.set), m_theme.words(13, Weight::Bold), m_c.ink);
-    if (const auto seconds = m_grid.secondsAt(m_from)) text(m_layout.left - 8 * m_s, y, QString::fromStdString(clockText(*seconds)), m_theme.numbers(11), m_c.ink2, Qt::AlignRight);
+    const QString set = q(setName(m_line.counts));
+    text(left, y, tr("%1 %2").arg(set.startsWith(QStringLiteral("set")) ? tr("set") : set).arg(m_line.set),
+         m_theme.words(13, Weight::Bold), m_c.ink);
+    if (const auto seconds = m_grid.secondsAt(m_from))
+        text(m_layout.left - 8 * m_s, y, q(clockText(*seconds)), m_theme.numbers(11), m_c.ink2, Qt::AlignRight);
     const QFont lane = m_theme.words(12, Weight::Medium);
     for (std::size_t r = 0; r < m_scene.document->routine.roles.size(); ++r) {
         const double base = m_lanesTop + (static_cast<double>(r) + 0.5) * m_layout.measures.lane * m_s + 4 * m_s;
-        text(m_layout.left - 8 * m_s, base, QFontMetricsF(lane).elidedText(QString::fromStdString(m_scene.document->routine.roles[r].name), Qt::ElideRight, room), lane,
+        text(m_layout.left - 8 * m_s, base,
+             QFontMetricsF(lane).elidedText(q(m_scene.document->routine.roles[r].name), Qt::ElideRight, room), lane,
              m_theme.role(static_cast<int>(r)), Qt::AlignRight);
     }
     if (const auto index = passAt(danced(), m_from)) { // which counts of the pass these are
         const PassPerformance& pass = danced().passes[*index];
         const Tick from = std::max(m_from, pass.start);
         if (from < pass.end())
-            text(left, m_rect.bottom() - 5 * m_s, tr("pass %1, %2–%3").arg(pass.number).arg(QString::fromStdString(toSpokenCount(from - pass.start + counts(1))),
-                                                                             QString::fromStdString(toSpokenCount(std::min(m_to, pass.end()) - pass.start))),
+            text(left, m_rect.bottom() - 5 * m_s,
+                 tr("pass %1, %2–%3")
+                     .arg(pass.number)
+                     .arg(q(toSpokenCount(from - pass.start + counts(1))),
+                          q(toSpokenCount(std::min(m_to, pass.end()) - pass.start))),
                  m_theme.words(11), m_c.ink2);
     }
 }
 
 void LinePainter::bracket(bool first) const {
     const double px = m_layout.left - 5 * m_s;
-    m_p.fillRect(QRectF(px, first ? m_rect.top() : m_rect.top() - m_layout.measures.gap * m_s, 1, m_rect.height() + (first ? 0 : m_layout.measures.gap * m_s)), m_c.ink3);
+    m_p.fillRect(QRectF(px, first ? m_rect.top() : m_rect.top() - m_layout.measures.gap * m_s, 1,
+                        m_rect.height() + (first ? 0 : m_layout.measures.gap * m_s)),
+                 m_c.ink3);
 }
 
 void LinePainter::rightMargin() const {
@@ -298,35 +340,43 @@ void LinePainter::rightMargin() const {
         left += QFontMetricsF(m_theme.numbers(15, true)).horizontalAdvance(words) + 6 * m_s;
     }
     double verdictAt = middle;
-    if (m_line.set > 0 && left > m_rect.right() + 10 * m_s) { // in Eight the margin is narrow: the verdict stands below the counts too many
+    if (m_line.set > 0 &&
+        left >
+            m_rect.right() + 10 * m_s) { // in Eight the margin is narrow: the verdict stands below the counts too many
         left = m_rect.right() + 10 * m_s;
         verdictAt += 20 * m_s;
     }
     if (m_scene.content == StripContent::Listen) {
-        if (phrase.confirmed && m_line.lineOfPhrase == 0) verdictMark(LineVerdict::Kind::Lands, left, middle, tr("stated"), {});
+        if (phrase.confirmed && m_line.lineOfPhrase == 0)
+            verdictMark(LineVerdict::Kind::Lands, left, middle, tr("stated"), {});
         return;
     }
     const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
     const LineVerdict verdict = lineVerdict(m_line, landing);
     const double words = QFontMetricsF(m_theme.words(12, Weight::Bold)).horizontalAdvance(verdict.amount) + 17 * m_s;
-    if (verdictAt == middle && left > m_rect.right() + 10 * m_s && left + words > m_layout.width) { // no room beside the counts too many: below them
+    if (verdictAt == middle && left > m_rect.right() + 10 * m_s &&
+        left + words > m_layout.width) { // no room beside the counts too many: below them
         left = m_rect.right() + 10 * m_s;
         verdictAt += 18 * m_s;
     }
-    if (verdict.kind != LineVerdict::Kind::None) verdictMark(verdict.kind, left, verdictAt, verdict.amount, verdict.who);
+    if (verdict.kind != LineVerdict::Kind::None)
+        verdictMark(verdict.kind, left, verdictAt, verdict.amount, verdict.who);
     for (std::size_t f = 0; f < landing.findings.size(); ++f) {
         const Tick at = landing.findings[f].at;
         if (m_scene.preview || landing.findings[f].severity == Severity::Note || at < m_from || at >= m_to) continue;
-        drawDiamond(m_p, x(at), m_rect.bottom() - 1, 8.5 * m_s, QString::number(f + 1), m_theme.numbers(10, true), m_c.ink, m_c.onInk);
+        drawDiamond(m_p, x(at), m_rect.bottom() - 1, 8.5 * m_s, QString::number(f + 1), m_theme.numbers(10, true),
+                    m_c.ink, m_c.onInk);
     }
 }
 
-void LinePainter::verdictMark(LineVerdict::Kind kind, double left, double middle, const QString& amount, const QString& who) const {
+void LinePainter::verdictMark(LineVerdict::Kind kind, double left, double middle, const QString& amount,
+                              const QString& who) const {
     const double y = middle - 4.5 * m_s;
     m_p.setRenderHint(QPainter::Antialiasing, true);
     QPainterPath shape;
     const double r = 4.5 * m_s;
-    if (kind == LineVerdict::Kind::Lands) shape.addRect(QRectF(left, y - r, 2 * r, 2 * r));
+    if (kind == LineVerdict::Kind::Lands)
+        shape.addRect(QRectF(left, y - r, 2 * r, 2 * r));
     else {
         const bool over = kind == LineVerdict::Kind::Over;
         shape.moveTo(over ? left : left + 2 * r, y - r - 1);
@@ -336,20 +386,25 @@ void LinePainter::verdictMark(LineVerdict::Kind kind, double left, double middle
     }
     m_p.fillPath(shape, m_c.ink);
     m_p.setRenderHint(QPainter::Antialiasing, false);
-    text(left + 2 * r + 6 * m_s, middle, amount, m_theme.words(12, kind == LineVerdict::Kind::Lands ? Weight::Regular : Weight::Bold), m_c.ink);
-    if (!who.isEmpty() && m_layout.magnification == Magnification::Strip) text(left + 2 * r + 6 * m_s, middle + 14 * m_s, who, m_theme.words(12), m_c.ink2);
+    text(left + 2 * r + 6 * m_s, middle, amount,
+         m_theme.words(12, kind == LineVerdict::Kind::Lands ? Weight::Regular : Weight::Bold), m_c.ink);
+    if (!who.isEmpty() && m_layout.magnification == Magnification::Strip)
+        text(left + 2 * r + 6 * m_s, middle + 14 * m_s, who, m_theme.words(12), m_c.ink2);
 }
 
 /// "eight 1", "eight 2" … over the columns of a line.
-void setNames(QPainter& painter, const StripLayout& layout, const StripScene& scene, const StripLine& line, double baseline) {
+void setNames(QPainter& painter, const StripLayout& layout, const StripScene& scene, const StripLine& line,
+              double baseline) {
     painter.setFont(scene.theme->words(12));
     painter.setPen(scene.theme->colours().ink2);
     const CountGrid& grid = scene.landing->grid;
     const auto& sets = grid.sets();
-    auto set = std::lower_bound(sets.begin(), sets.end(), line.firstCount, [](const CountSet& s, int count) { return s.firstCount < count; });
+    auto set = std::lower_bound(sets.begin(), sets.end(), line.firstCount,
+                                [](const CountSet& s, int count) { return s.firstCount < count; });
     for (int number = 1; set != sets.end() && set->firstCount < line.firstCount + line.counts; ++set, ++number)
-        painter.drawText(QPointF(layout.xOf(line, counts(set->firstCount)) + 3 * layout.scale, baseline),
-                         QStringLiteral("%1 %2").arg(QString::fromStdString(setName(grid.regularSet()))).arg(line.set > 0 ? line.set : number));
+        painter.drawText(
+            QPointF(layout.xOf(line, counts(set->firstCount)) + 3 * layout.scale, baseline),
+            QStringLiteral("%1 %2").arg(q(setName(grid.regularSet()))).arg(line.set > 0 ? line.set : number));
 }
 
 } // namespace strips
@@ -358,17 +413,24 @@ QString foldInWords(const FoldedPhrases& fold, const Landing& landing) {
     const auto& phrases = landing.grid.phrases();
     const auto& passes = landing.performance.passes;
     const PassPerformance& first = passes[fold.firstPass];
-    QString words = strips::tr("passes %1–%2 alike, %3 each").arg(first.number).arg(passes[fold.lastPass].number).arg(QString::fromStdString(countsInWords(first.counts)));
+    QString words = strips::tr("passes %1–%2 alike, %3 each")
+                        .arg(first.number)
+                        .arg(passes[fold.lastPass].number)
+                        .arg(q(countsInWords(first.counts)));
     QStringList names; // each once
     for (int p = fold.first; p < fold.end; ++p)
-        if (const QString name = QString::fromStdString(phrases[static_cast<std::size_t>(p)].label); !names.contains(name)) names << name;
-    words += names.size() <= 3 ? strips::tr(", in %1").arg(names.join(QStringLiteral(", "))) : strips::tr(", %1 to %2").arg(names.front(), QString::fromStdString(phrases[static_cast<std::size_t>(fold.end - 1)].label));
+        if (const QString name = q(phrases[static_cast<std::size_t>(p)].label); !names.contains(name)) names << name;
+    words +=
+        names.size() <= 3
+            ? strips::tr(", in %1").arg(names.join(QStringLiteral(", ")))
+            : strips::tr(", %1 to %2").arg(names.front(), q(phrases[static_cast<std::size_t>(fold.end - 1)].label));
     return words + strips::tr(" · click or Enter unfolds them");
 }
 
 void paintHeading(QPainter& painter, const StripLayout& layout, const StripScene& scene, double top) {
     const double height = 22 * layout.scale;
-    const auto seen = std::find_if(layout.lines.begin(), layout.lines.end(), [&](const StripLine& line) { return line.top + line.height > top + height; });
+    const auto seen = std::find_if(layout.lines.begin(), layout.lines.end(),
+                                   [&](const StripLine& line) { return line.top + line.height > top + height; });
     if (seen == layout.lines.end() || layout.lines.front().top >= top + height) return;
     const Theme& theme = *scene.theme;
     painter.fillRect(QRectF(0, top, layout.width, height), theme.colours().paper);
@@ -378,7 +440,8 @@ void paintHeading(QPainter& painter, const StripLayout& layout, const StripScene
     const QFont font = theme.words(13, Weight::Heavy);
     painter.setFont(font);
     painter.setPen(theme.colours().ink);
-    painter.drawText(QPointF(16 * layout.scale, baseline), QFontMetricsF(font).elidedText(QString::fromStdString(phrase.label), Qt::ElideRight, layout.left - 24 * layout.scale));
+    painter.drawText(QPointF(16 * layout.scale, baseline),
+                     QFontMetricsF(font).elidedText(q(phrase.label), Qt::ElideRight, layout.left - 24 * layout.scale));
     if (!seen->folded) strips::setNames(painter, layout, scene, *seen, baseline);
 }
 
@@ -393,8 +456,10 @@ LineVerdict lineVerdict(const StripLine& line, const Landing& landing) {
             continue;
         }
         const bool over = *miss > Tick{};
-        const QString amount = QString::fromStdString(toSpokenCount(over ? *miss : -*miss));
-        return {over ? LineVerdict::Kind::Over : LineVerdict::Kind::Short, over ? strips::tr("%1 over").arg(amount) : strips::tr("%1 short").arg(amount), strips::tr("pass %1").arg(pass.number)};
+        const QString amount = q(toSpokenCount(over ? *miss : -*miss));
+        return {over ? LineVerdict::Kind::Over : LineVerdict::Kind::Short,
+                over ? strips::tr("%1 over").arg(amount) : strips::tr("%1 short").arg(amount),
+                strips::tr("pass %1").arg(pass.number)};
     }
     return verdict;
 }
@@ -404,7 +469,8 @@ void paintStrips(QPainter& painter, const StripLayout& layout, const StripScene&
     for (const StripLine& line : layout.lines) {
         if (line.top > area.bottom()) break;
         if (line.top + line.height + layout.measures.gap * layout.scale < area.top()) continue;
-        if (&line == &layout.lines.front() && !line.folded) strips::setNames(painter, layout, scene, line, line.top - 6 * layout.scale);
+        if (&line == &layout.lines.front() && !line.folded)
+            strips::setNames(painter, layout, scene, line, line.top - 6 * layout.scale);
         strips::LinePainter(painter, layout, scene, line).paint();
     }
 }

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "app/strips/strip_layout.h"
 #include "app/base/theme.h"
+#include "app/strips/strip_layout.h"
 #include "audio/sound/loudness.h"
 #include "core/document/document.h"
 #include "core/landing/findings.h"
@@ -20,23 +20,24 @@ struct StripScene {
     const Theme* theme = nullptr;
     const Document* document = nullptr;
     const Landing* landing = nullptr;
-    const Landing* preview = nullptr;       ///< a remedy tried on
+    const Landing* preview = nullptr; ///< a remedy tried on
     const LoudnessCurve* loudness = nullptr;
     StripContent content = StripContent::Arrange;
     std::optional<Tick> now;
     std::optional<PassId> selectedPass;
     std::optional<int> hoveredCount;
-    int role = 0;                           ///< the lane that the caret is in; seen in Eight
+    int role = 0; ///< the lane that the caret is in; seen in Eight
     bool focused = false;
     const std::vector<SongDoubt>* doubts = nullptr; ///< framed where they are; Listen only
-    MarkStamps* stamps = nullptr;           ///< marks drawn before; kept by the view
+    MarkStamps* stamps = nullptr;                   ///< marks drawn before; kept by the view
 };
 
 /// Paints the lines of the layout that meet `area` (in page coordinates).
 void paintStrips(QPainter& painter, const StripLayout& layout, const StripScene& scene, const QRect& area);
 
-/// What stays in view at the top of the window while the page is turned: the section of the first line seen whole or in part, and the names of the sets over their columns. `top`
-/// is the page's y at the window's upper edge; nothing is painted while the first line can be seen from its top.
+/// What stays in view at the top of the window while the page is turned: the section of the first line seen whole or in
+/// part, and the names of the sets over their columns. `top` is the page's y at the window's upper edge; nothing is
+/// painted while the first line can be seen from its top.
 void paintHeading(QPainter& painter, const StripLayout& layout, const StripScene& scene, double top);
 
 /// "passes 12–40 alike, Verse 4 to Chorus 9": the words of folded phrases.

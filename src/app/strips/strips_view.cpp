@@ -1,16 +1,17 @@
 #include "app/strips/strips_view.h"
 
-#include "app/widgets/marks.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/widgets/figure_list.h"
+#include "app/widgets/marks.h"
 #include "core/base/clock_text.h"
 #include "core/reports/like_passes.h"
 
 #include <QContextMenuEvent>
-#include <QHelpEvent>
 #include <QDropEvent>
-#include <QMimeData>
+#include <QHelpEvent>
 #include <QKeyEvent>
+#include <QMimeData>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QScrollBar>
@@ -19,17 +20,20 @@
 namespace lc::app {
 
 StripsView::StripsView(Session& session, const Theme& theme, StripContent content, QWidget* parent)
-    : QAbstractScrollArea(parent), m_session(session), m_theme(theme), m_content(content), m_stamps(std::make_unique<MarkStamps>()) {
+    : QAbstractScrollArea(parent), m_session(session), m_theme(theme), m_content(content),
+      m_stamps(std::make_unique<MarkStamps>()) {
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     viewport()->setMouseTracking(true);
     setAcceptDrops(content == StripContent::Arrange);
     viewport()->setAttribute(Qt::WA_OpaquePaintEvent);
-    setAccessibleName(content == StripContent::Listen ? tr("The song, a phrase a line") : tr("The routine on the song, a phrase a line"));
+    setAccessibleName(content == StripContent::Listen ? tr("The song, a phrase a line")
+                                                      : tr("The routine on the song, a phrase a line"));
     connect(&session.doc, &DocumentSession::documentChanged, this, &StripsView::relayout);
     connect(&session.song, &SongSession::songReady, viewport(), qOverload<>(&QWidget::update));
-    connect(&session.doc, &DocumentSession::previewChanged, this, &StripsView::relayout); // what is tried on is not folded away
+    connect(&session.doc, &DocumentSession::previewChanged, this,
+            &StripsView::relayout); // what is tried on is not folded away
     connect(&session.doc, &DocumentSession::routineReplaced, this, [this] { m_unfolded.clear(); });
     connect(&session.transport, &Transport::nowMoved, this, &StripsView::nowMoved);
     connect(&session.transport, &Transport::playingChanged, this, &StripsView::nowMoved);
@@ -47,9 +51,11 @@ void StripsView::setMagnification(Magnification magnification) {
 void StripsView::relayout() {
     const auto& roles = m_session.doc.document().routine.roles;
     m_role = std::clamp(m_role, 0, static_cast<int>(roles.size()) - 1);
-    m_layout = layOutStrips(m_session.doc.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()), viewport()->width(), m_theme.percent() / 100.0, folds());
+    m_layout = layOutStrips(m_session.doc.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()),
+                            viewport()->width(), m_theme.percent() / 100.0, folds());
     verticalScrollBar()->setPageStep(viewport()->height());
-    verticalScrollBar()->setSingleStep(static_cast<int>((m_layout.measures.height() + m_layout.measures.gap) * m_layout.scale));
+    verticalScrollBar()->setSingleStep(
+        static_cast<int>((m_layout.measures.height() + m_layout.measures.gap) * m_layout.scale));
     verticalScrollBar()->setRange(0, std::max(0, static_cast<int>(m_layout.height) - viewport()->height()));
     viewport()->update();
 }
@@ -63,7 +69,9 @@ std::vector<FoldedPhrases> StripsView::folds() const {
     if (!m_folding || m_content == StripContent::Listen || passes.size() <= manyPasses) return out;
     for (const LikePasses& run : likePasses(landing, leastAlike)) {
         const bool opened = std::any_of(m_unfolded.begin(), m_unfolded.end(), [&](PassId id) {
-            return std::any_of(passes.begin() + static_cast<std::ptrdiff_t>(run.first), passes.begin() + static_cast<std::ptrdiff_t>(run.last) + 1, [&](const PassPerformance& p) { return p.id == id; });
+            return std::any_of(passes.begin() + static_cast<std::ptrdiff_t>(run.first),
+                               passes.begin() + static_cast<std::ptrdiff_t>(run.last) + 1,
+                               [&](const PassPerformance& p) { return p.id == id; });
         });
         if (opened) continue;
         const int model = *landing.grid.phraseAt(passes[run.first].end() - Tick{1});
@@ -72,7 +80,9 @@ std::vector<FoldedPhrases> StripsView::folds() const {
     return out;
 }
 
-const Landing& StripsView::shownLanding() const { return m_session.doc.previewLanding() ? *m_session.doc.previewLanding() : m_session.doc.landing(); }
+const Landing& StripsView::shownLanding() const {
+    return m_session.doc.previewLanding() ? *m_session.doc.previewLanding() : m_session.doc.landing();
+}
 
 void StripsView::setFolding(bool on) {
     m_folding = on;
@@ -97,7 +107,8 @@ QPointF StripsView::pagePoint(const QPointF& p) const { return {p.x(), p.y() + v
 
 QPoint StripsView::pointOf(int count) const {
     const QRectF cell = m_layout.countRect(count);
-    return {static_cast<int>(cell.left() + cell.width() / 4), static_cast<int>(cell.center().y()) - verticalScrollBar()->value()};
+    return {static_cast<int>(cell.left() + cell.width() / 4),
+            static_cast<int>(cell.center().y()) - verticalScrollBar()->value()};
 }
 
 void StripsView::showPlace(Tick at) {
@@ -112,7 +123,8 @@ void StripsView::showPlace(Tick at) {
     const int top = static_cast<int>(line.top) - static_cast<int>(24 * m_layout.scale);
     const int bottom = static_cast<int>(line.top + line.height) + 8;
     QScrollBar* bar = verticalScrollBar();
-    if (top < bar->value()) bar->setValue(top);
+    if (top < bar->value())
+        bar->setValue(top);
     else if (bottom > bar->value() + viewport()->height()) // the page turns by whole strips
         bar->setValue(m_session.transport.player().playing() ? top : bottom - viewport()->height());
 }
@@ -123,7 +135,9 @@ void StripsView::nowMoved() {
     if (m_drawnNow && *m_drawnNow == cell) return;
     const auto repaint = [this](Tick at) {
         QRectF area = m_layout.countRect(static_cast<int>(wholeCounts(at)));
-        if (!area.isEmpty()) viewport()->update(area.translated(0, -verticalScrollBar()->value()).toAlignedRect().adjusted(-12, -12, 12, 12));
+        if (!area.isEmpty())
+            viewport()->update(
+                area.translated(0, -verticalScrollBar()->value()).toAlignedRect().adjusted(-12, -12, 12, 12));
     };
     if (m_drawnNow) repaint(*m_drawnNow);
     m_drawnNow = cell;
@@ -162,7 +176,9 @@ void StripsView::paintEvent(QPaintEvent* event) {
         painter.setPen(m_theme.colours().ink2);
         painter.drawText(room.adjusted(0, m_theme.px(26), 0, 0), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
                          tr("Go to Listen (Alt+1) to open a recording, or to type the song's structure. ") +
-                             (passes ? tr("Until then the passes stand in the list below (F5), counted without music.") : tr("Parts can be built without it: type a figure's name above, or its counts.")));
+                             (passes
+                                  ? tr("Until then the passes stand in the list below (F5), counted without music.")
+                                  : tr("Parts can be built without it: type a figure's name above, or its counts.")));
     }
     if (hasFocus()) {
         painter.setPen(QPen(m_theme.colours().ink, 2));
@@ -184,7 +200,9 @@ void StripsView::mouseDoubleClickEvent(QMouseEvent* event) {
     if (at && lane && m_content == StripContent::Arrange) Q_EMIT editWanted(*at, *lane);
 }
 
-QPointF StripsView::viewportPoint(const QPointF& page) const { return {page.x(), page.y() - verticalScrollBar()->value()}; }
+QPointF StripsView::viewportPoint(const QPointF& page) const {
+    return {page.x(), page.y() - verticalScrollBar()->value()};
+}
 
 void StripsView::moveLines(Tick here, int by) {
     const int roles = m_layout.measures.lanes;
@@ -227,8 +245,10 @@ void StripsView::dragEnterEvent(QDragEnterEvent* event) {
 void StripsView::dragMoveEvent(QDragMoveEvent* event) {
     const auto at = tickAtPoint(m_layout, pagePoint(event->position()));
     hover(at);
-    if (at && passAt(m_session.doc.landing().performance, *at)) event->acceptProposedAction();
-    else event->ignore();
+    if (at && passAt(m_session.doc.landing().performance, *at))
+        event->acceptProposedAction();
+    else
+        event->ignore();
 }
 
 void StripsView::dragLeaveEvent(QDragLeaveEvent*) { hover(std::nullopt); }
@@ -255,12 +275,15 @@ void StripsView::keyPressEvent(QKeyEvent* event) {
     const auto cell = m_session.doc.landing().grid.cellAt(now);
     const bool jump = event->modifiers() & Qt::ControlModifier;
     switch (event->key()) {
-    case Qt::Key_Left: moveCaret(jump && cell && cell->number > 1 ? here - counts(cell->number - 1) : here - counts(1)); return;
+    case Qt::Key_Left:
+        moveCaret(jump && cell && cell->number > 1 ? here - counts(cell->number - 1) : here - counts(1));
+        return;
     case Qt::Key_Right: {
         if (jump && cell && cell->set >= 0) {
             const CountSet& set = m_session.doc.landing().grid.sets()[static_cast<std::size_t>(cell->set)];
             moveCaret(counts(set.firstCount + set.counts));
-        } else moveCaret(here + counts(1));
+        } else
+            moveCaret(here + counts(1));
         return;
     }
     case Qt::Key_Up: moveLines(here, -1); return;
@@ -274,11 +297,14 @@ void StripsView::keyPressEvent(QKeyEvent* event) {
         QAbstractScrollArea::keyPressEvent(event);
         return;
     case Qt::Key_Home:
-        if (jump) moveCaret({});
-        else if (cell && cell->phrase >= 0) moveCaret(here - counts(cell->phraseOffset));
+        if (jump)
+            moveCaret({});
+        else if (cell && cell->phrase >= 0)
+            moveCaret(here - counts(cell->phraseOffset));
         return;
     case Qt::Key_End:
-        if (jump) moveCaret(m_session.doc.landing().grid.end() - counts(1));
+        if (jump)
+            moveCaret(m_session.doc.landing().grid.end() - counts(1));
         else if (cell && cell->phrase >= 0) {
             const CountPhrase& p = m_session.doc.landing().grid.phrases()[static_cast<std::size_t>(cell->phrase)];
             moveCaret(counts(p.firstCount + p.counts - 1));
@@ -297,35 +323,45 @@ QString StripsView::describeCount(int count) const {
     const Landing& landing = m_session.doc.landing();
     const CountCell* cell = landing.grid.cell(count);
     if (!cell) return {};
-    QStringList words{QString::fromStdString(landing.grid.placeInWords(counts(count))), tr("music count %1").arg(cell->number),
-                      QString::fromStdString(clockText(cell->start))};
+    QStringList words{q(landing.grid.placeInWords(counts(count))), tr("music count %1").arg(cell->number),
+                      q(clockText(cell->start))};
     if (cell->bar >= 0) words << tr("bar %1").arg(cell->bar + 1);
     if (const auto index = passAt(landing.performance, counts(count))) {
         const PassPerformance& pass = landing.performance.passes[*index];
-        words << tr("pass %1 count %2").arg(pass.number).arg(QString::fromStdString(toSpokenCount(counts(count + 1) - pass.start)));
+        words << tr("pass %1 count %2").arg(pass.number).arg(q(toSpokenCount(counts(count + 1) - pass.start)));
         for (const TurnedSpan& span : landing.turned)
             if (counts(count) >= span.from && counts(count) < span.to) {
-                words << tr("the dancers say %1").arg(QString::fromStdString(toSpokenCount(runningCount(counts(count), pass.runningFrom, landing.grid.regularSet()))));
+                words << tr("the dancers say %1")
+                             .arg(q(toSpokenCount(
+                                 runningCount(counts(count), pass.runningFrom, landing.grid.regularSet()))));
                 break;
             }
-        if (counts(count) >= pass.danceEnd()) words << tr("tag");
-        else if (counts(count) < pass.start) words << tr("wait before the pass");
-        else if (const FigureSpan* span = figureAt(landing.performance, pass, counts(count))) words << figureInWords(m_session.doc.document().routine, *span, pass);
+        if (counts(count) >= pass.danceEnd())
+            words << tr("tag");
+        else if (counts(count) < pass.start)
+            words << tr("wait before the pass");
+        else if (const FigureSpan* span = figureAt(landing.performance, pass, counts(count)))
+            words << figureInWords(m_session.doc.document().routine, *span, pass);
         if (counts(count) == pass.start) words << passMarks(pass);
         for (std::size_t r = 0; r < landing.performance.roles.size(); ++r)
             for (std::size_t i = pass.roles[r].firstAction; i < pass.roles[r].endAction; ++i) {
                 const PerformedAction& a = landing.performance.roles[r][i];
                 if (a.at < counts(count) || a.at >= counts(count + 1)) continue;
-                QString step = a.kind == ActionKind::Wait ? tr("wait") : a.action ? QString::fromStdString(a.action->words) : QString();
+                QString step = a.kind == ActionKind::Wait ? tr("wait") : a.action ? q(a.action->words) : QString();
                 if (step.isEmpty()) step = a.kind == ActionKind::NoWeight ? tr("touch") : tr("step");
-                if (a.foot) step += *a.foot == Foot::Left ? tr(" left") : *a.foot == Foot::Right ? tr(" right") : tr(" both feet");
-                if (a.action && a.action->turn.value) step += QStringLiteral(", ") + QString::fromStdString(turnInWords(a.action->turn));
-                if (landing.performance.roles.size() > 1) step = QString::fromStdString(m_session.doc.document().routine.roles[r].name) + QStringLiteral(" ") + step;
+                if (a.foot)
+                    step += *a.foot == Foot::Left    ? tr(" left")
+                            : *a.foot == Foot::Right ? tr(" right")
+                                                     : tr(" both feet");
+                if (a.action && a.action->turn.value) step += QStringLiteral(", ") + q(turnInWords(a.action->turn));
+                if (landing.performance.roles.size() > 1)
+                    step = q(m_session.doc.document().routine.roles[r].name) + QStringLiteral(" ") + step;
                 words << step;
             }
     }
     for (const AccentFall& fall : landing.accents)
-        if (fall.at && *fall.at >= counts(count) && *fall.at < counts(count + 1)) words << (fall.met() ? tr("accent, meets its moment") : tr("accent, misses its moment"));
+        if (fall.at && *fall.at >= counts(count) && *fall.at < counts(count + 1))
+            words << (fall.met() ? tr("accent, meets its moment") : tr("accent, misses its moment"));
     words.removeAll({});
     return words.join(QStringLiteral(", "));
 }
@@ -333,8 +369,10 @@ QString StripsView::describeCount(int count) const {
 bool StripsView::viewportEvent(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(event);
-        if (const auto at = tickAtPoint(m_layout, pagePoint(help->pos()))) QToolTip::showText(help->globalPos(), describeCount(static_cast<int>(wholeCounts(*at))), this);
-        else QToolTip::hideText();
+        if (const auto at = tickAtPoint(m_layout, pagePoint(help->pos())))
+            QToolTip::showText(help->globalPos(), describeCount(static_cast<int>(wholeCounts(*at))), this);
+        else
+            QToolTip::hideText();
         return true;
     }
     return QAbstractScrollArea::viewportEvent(event);

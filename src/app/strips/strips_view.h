@@ -25,7 +25,7 @@ public:
     [[nodiscard]] std::optional<PassId> selectedPass() const { return m_selectedPass; }
     /// Point of a count's middle in the viewport, for tests and accessibility.
     [[nodiscard]] QPoint pointOf(int count) const;
-    void showPlace(Tick at); ///< turns the page so that the line of a place is seen, unfolded
+    void showPlace(Tick at);  ///< turns the page so that the line of a place is seen, unfolded
     void setFolding(bool on); ///< like passes share a line; turned on anew, those that were unfolded fold again
     [[nodiscard]] bool folding() const { return m_folding; }
     [[nodiscard]] bool anyUnfolded() const { return !m_unfolded.empty(); }
@@ -43,7 +43,7 @@ Q_SIGNALS:
     void passChosen(lc::PassId pass);
     void contextMenuWanted(const QPoint& global, lc::Tick at);
     void figureDropped(const QString& key, lc::Tick at); ///< dragged from the vocabulary
-    void editWanted(lc::Tick at, int role); ///< the step at the caret is to be typed
+    void editWanted(lc::Tick at, int role);              ///< the step at the caret is to be typed
 
 protected:
     void paintEvent(QPaintEvent* event) override;

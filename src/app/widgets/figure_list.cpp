@@ -1,7 +1,8 @@
 #include "app/widgets/figure_list.h"
 
-#include "app/base/wording.h"
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
+#include "app/base/wording.h"
 #include "app/widgets/marks.h"
 
 #include <QKeyEvent>
@@ -18,14 +19,16 @@ namespace lc::app {
 
 namespace {
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-
 /// "left to left", "either, then the other".
 QString feetOf(const FigureCard& card, const FigureDigest& digest) {
     if (card.lines.empty() || digest.length == Tick{}) return QObject::tr("nothing written yet");
     const bool flips = digest.eitherFoot && digest.freeOut == Foot::Right; // followed from the left foot
-    QString feet = digest.eitherFoot ? (digest.freeOut == Foot::Both ? QObject::tr("either to either") : flips ? QObject::tr("either, then the other") : QObject::tr("either, the same"))
-                                     : QObject::tr("%1 to %2").arg(q(freeFootInWords(*digest.needs)), q(freeFootInWords(digest.freeOut)));
+    QString feet =
+        digest.eitherFoot
+            ? (digest.freeOut == Foot::Both ? QObject::tr("either to either")
+               : flips                      ? QObject::tr("either, then the other")
+                                            : QObject::tr("either, the same"))
+            : QObject::tr("%1 to %2").arg(q(freeFootInWords(*digest.needs)), q(freeFootInWords(digest.freeOut)));
     if (digest.turn.value != 0) feet += QStringLiteral(", ") + q(turnInWords(digest.turn));
     return feet;
 }
@@ -34,7 +37,9 @@ class FigureRow : public QStyledItemDelegate {
 public:
     FigureRow(const Theme& theme, QObject* parent) : QStyledItemDelegate(parent), m_theme(theme) {}
 
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {m_theme.px(200), m_theme.px(48)}; }
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
+        return {m_theme.px(200), m_theme.px(48)};
+    }
 
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         QPainter& p = *painter;
@@ -58,15 +63,18 @@ public:
         p.setFont(m_theme.words(12));
         const int usedWidth = used.isEmpty() ? 0 : p.fontMetrics().horizontalAdvance(used) + px(6);
         p.setPen(c.ink3);
-        p.drawText(QRect(left, r.top() + px(6), r.right() - px(10) - left, px(18)), Qt::AlignRight | Qt::AlignVCenter, used);
+        p.drawText(QRect(left, r.top() + px(6), r.right() - px(10) - left, px(18)), Qt::AlignRight | Qt::AlignVCenter,
+                   used);
         p.setFont(m_theme.words(14, Weight::Semibold));
         p.setPen(c.ink);
         const int room = r.right() - px(10) - left - usedWidth;
-        p.drawText(QRect(left, r.top() + px(5), room, px(19)), Qt::AlignVCenter | Qt::AlignLeft, p.fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, room));
+        p.drawText(QRect(left, r.top() + px(5), room, px(19)), Qt::AlignVCenter | Qt::AlignLeft,
+                   p.fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, room));
         p.setFont(m_theme.words(12));
         p.setPen(c.ink2);
         const int wide = r.right() - px(10) - left;
-        p.drawText(QRect(left, r.top() + px(24), wide, px(17)), Qt::AlignVCenter | Qt::AlignLeft, p.fontMetrics().elidedText(index.data(FigureListModel::Feet).toString(), Qt::ElideRight, wide));
+        p.drawText(QRect(left, r.top() + px(24), wide, px(17)), Qt::AlignVCenter | Qt::AlignLeft,
+                   p.fontMetrics().elidedText(index.data(FigureListModel::Feet).toString(), Qt::ElideRight, wide));
         if (option.state & QStyle::State_HasFocus) {
             p.setPen(QPen(c.ink, 2));
             p.setBrush(Qt::NoBrush);
@@ -83,12 +91,16 @@ private:
 
 FigureListModel::FigureListModel(FigureDesk& desk, QObject* parent) : QAbstractListModel(parent), m_desk(desk) {}
 
-int FigureListModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : static_cast<int>(m_desk.found().size()); }
+int FigureListModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(m_desk.found().size());
+}
 
 QVariant FigureListModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const ShownFigure& figure = m_desk.figures()[m_desk.found()[static_cast<std::size_t>(index.row())]];
-    const QString used = !figure.inRoutine() ? QString() : figure.used == 0 ? tr("in the routine") : tr("danced %1×").arg(figure.used);
+    const QString used = !figure.inRoutine() ? QString()
+                         : figure.used == 0  ? tr("in the routine")
+                                             : tr("danced %1×").arg(figure.used);
     switch (role) {
     case Qt::DisplayRole: return q(figure.card.name);
     case Counts: return q(toSpokenCount(figure.digest.length));
@@ -96,14 +108,17 @@ QVariant FigureListModel::data(const QModelIndex& index, int role) const {
     case Used: return used;
     case Key: return figure.key();
     case Qt::ToolTipRole: return q(figure.card.facts.description);
-    case Qt::AccessibleTextRole: return tr("%1, %2, %3 %4").arg(q(figure.card.name), q(countsInWords(figure.digest.length)), feetOf(figure.card, figure.digest), used);
+    case Qt::AccessibleTextRole:
+        return tr("%1, %2, %3 %4")
+            .arg(q(figure.card.name), q(countsInWords(figure.digest.length)), feetOf(figure.card, figure.digest), used);
     default: return {};
     }
 }
 
 QMimeData* FigureListModel::mimeData(const QModelIndexList& indexes) const {
     auto* mime = new QMimeData;
-    if (!indexes.isEmpty()) mime->setData(QString::fromLatin1(figureMime), indexes.front().data(Key).toString().toUtf8());
+    if (!indexes.isEmpty())
+        mime->setData(QString::fromLatin1(figureMime), indexes.front().data(Key).toString().toUtf8());
     return mime;
 }
 
@@ -118,7 +133,8 @@ void FigureListModel::reset() {
     endResetModel();
 }
 
-FigureList::FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk), m_theme(theme) {
+FigureList::FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_desk(desk), m_theme(theme) {
     setAccessibleName(tr("Figures"));
     setFixedWidth(theme.px(245));
     auto* column = new QVBoxLayout(this);
@@ -158,7 +174,8 @@ FigureList::FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent) : 
     m_list->setItemDelegate(new FigureRow(theme, m_list));
     column->addWidget(m_list, 1);
     connect(m_search, &QLineEdit::textChanged, this, [this](const QString& text) { m_desk.search(text); });
-    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) { choose(now); });
+    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this,
+            [this](const QModelIndex& now) { choose(now); });
     connect(&desk, &FigureDesk::listChanged, this, &FigureList::refresh);
     connect(&desk, &FigureDesk::chosenChanged, this, &FigureList::showChosen);
     connect(&desk, &FigureDesk::cardChanged, m_list->viewport(), qOverload<>(&QWidget::update));
@@ -188,9 +205,10 @@ void FigureList::refresh() {
     m_understood->setText(understood);
     const bool none = m_desk.found().empty();
     m_empty->setVisible(none);
-    m_empty->setText(!m_desk.problem().isEmpty()   ? m_desk.problem()
-                     : m_desk.figures().empty()    ? tr("No figures yet. Begin with a new one, or bring figures in from a file.")
-                                                   : tr("No figure is like that. Take a word out of the search."));
+    m_empty->setText(!m_desk.problem().isEmpty() ? m_desk.problem()
+                     : m_desk.figures().empty()
+                         ? tr("No figures yet. Begin with a new one, or bring figures in from a file.")
+                         : tr("No figure is like that. Take a word out of the search."));
     update();
 }
 

@@ -28,7 +28,9 @@ public:
     [[nodiscard]] QModelIndex indexOf(const QString& key) const;
     void reset();
     // Figures can be dragged into a part: by key
-    [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override { return QAbstractListModel::flags(index) | Qt::ItemIsDragEnabled; }
+    [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override {
+        return QAbstractListModel::flags(index) | Qt::ItemIsDragEnabled;
+    }
     [[nodiscard]] QStringList mimeTypes() const override { return {QString::fromLatin1(figureMime)}; }
     [[nodiscard]] QMimeData* mimeData(const QModelIndexList& indexes) const override;
 

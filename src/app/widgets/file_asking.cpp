@@ -1,6 +1,7 @@
 #include "app/widgets/file_asking.h"
 
 #include "app/base/paths.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 
 #include <QCoreApplication>
@@ -36,13 +37,16 @@ QString startFolder(const Session& session, FolderFor what) {
     QStringList places{settings::folder(what)};
     for (const QString& file : songs ? QStringList{song, session.doc.path()} : QStringList{session.doc.path(), song})
         if (!file.isEmpty()) places << QFileInfo(file).absolutePath();
-    places << QStandardPaths::writableLocation(songs ? QStandardPaths::MusicLocation : QStandardPaths::DocumentsLocation) << QDir::homePath();
+    places << QStandardPaths::writableLocation(songs ? QStandardPaths::MusicLocation
+                                                     : QStandardPaths::DocumentsLocation)
+           << QDir::homePath();
     for (const QString& place : places)
         if (!place.isEmpty() && place != QStringLiteral("/") && QFileInfo(place).isDir()) return place;
     return QDir::tempPath(); // no home at all
 }
 
-QString askWhatToRead(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& filter) {
+QString askWhatToRead(QWidget* parent, const Session& session, FolderFor what, const QString& title,
+                      const QString& filter) {
     const QString path = QFileDialog::getOpenFileName(parent, title, startFolder(session, what), filter);
     if (!path.isEmpty()) settings::setFolder(what, QFileInfo(path).absolutePath());
     return path;
@@ -54,7 +58,8 @@ QString askForFolder(QWidget* parent, const Session& session, FolderFor what, co
     return folder;
 }
 
-QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& name, const QStringList& endings, const QString& filter) {
+QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what, const QString& title,
+                        const QString& name, const QStringList& endings, const QString& filter) {
     const auto ended = [&](const QString& path) {
         for (const QString& ending : endings)
             if (path.endsWith(QLatin1Char('.') + ending, Qt::CaseInsensitive)) return path;
@@ -71,14 +76,17 @@ QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what,
 }
 
 QString titleAsFileName(const Document& document, const QString& otherwise) {
-    const QString title = QString::fromStdString(document.title);
-    return title.isEmpty() ? otherwise : title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')).remove(QLatin1Char('/'));
+    const QString title = q(document.title);
+    return title.isEmpty() ? otherwise
+                           : title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')).remove(QLatin1Char('/'));
 }
 
 bool writeAndTell(Session& session, const QString& path, const std::string& bytes) {
     const auto written = writeFileAtomically(fileName(path), bytes);
-    if (written) session.messages.tell(QCoreApplication::translate("Files", "Written: %1").arg(readable(path)));
-    else session.messages.tell(written.error());
+    if (written)
+        session.messages.tell(QCoreApplication::translate("Files", "Written: %1").arg(readable(path)));
+    else
+        session.messages.tell(written.error());
     return written.has_value();
 }
 

@@ -15,15 +15,20 @@ namespace lc::app {
 
 class Session;
 
-/// Where a dialog begins: the folder of last time, else that of the song or the routine, else the user's own for such things; never the root of the disk.
+/// Where a dialog begins: the folder of last time, else that of the song or the routine, else the user's own for such
+/// things; never the root of the disk.
 [[nodiscard]] QString startFolder(const Session& session, FolderFor what);
 
-/// Asks for a file to read; empty = go back. Qt lists no names that are not UTF-8: such files are opened from the command line, and found by rank.
-[[nodiscard]] QString askWhatToRead(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& filter);
+/// Asks for a file to read; empty = go back. Qt lists no names that are not UTF-8: such files are opened from the
+/// command line, and found by rank.
+[[nodiscard]] QString askWhatToRead(QWidget* parent, const Session& session, FolderFor what, const QString& title,
+                                    const QString& filter);
 [[nodiscard]] QString askForFolder(QWidget* parent, const Session& session, FolderFor what, const QString& title);
 
-/// Asks where to write; empty = go back. A name without one of the endings ("flac", "wav") gets the first, before it is asked whether a file that is there may be replaced.
-[[nodiscard]] QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what, const QString& title, const QString& name, const QStringList& endings, const QString& filter);
+/// Asks where to write; empty = go back. A name without one of the endings ("flac", "wav") gets the first, before it is
+/// asked whether a file that is there may be replaced.
+[[nodiscard]] QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what, const QString& title,
+                                      const QString& name, const QStringList& endings, const QString& filter);
 
 /// The routine's title as the name of a file, or `otherwise` where it has none.
 [[nodiscard]] QString titleAsFileName(const Document& document, const QString& otherwise);

@@ -1,9 +1,10 @@
 #include "app/widgets/findings_column.h"
 
-#include "app/widgets/mini_page.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/mini_page.h"
 
 #include <QLabel>
 #include <QLineEdit>
@@ -12,7 +13,8 @@
 
 namespace lc::app {
 
-FindingsColumn::FindingsColumn(Session& session, const Theme& theme, QWidget* parent) : FoldingColumn(theme, parent), m_session(session) {
+FindingsColumn::FindingsColumn(Session& session, const Theme& theme, QWidget* parent)
+    : FoldingColumn(theme, parent), m_session(session) {
     setAccessibleName(tr("Findings"));
     m_upToDate = new WhenShown(this, [this] { rebuild(); });
     connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
@@ -22,14 +24,17 @@ FindingsColumn::FindingsColumn(Session& session, const Theme& theme, QWidget* pa
 
 int FindingsColumn::open() const {
     const auto& findings = m_session.doc.landing().findings;
-    return static_cast<int>(std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.severity != Severity::Note; }));
+    return static_cast<int>(
+        std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.severity != Severity::Note; }));
 }
 
 int FindingsColumn::diamonds() const { return static_cast<int>(m_session.doc.landing().findings.size()); }
 
 const Finding* FindingsColumn::openFindingValue() const {
     const auto& findings = m_session.doc.landing().findings;
-    return m_open >= 0 && static_cast<std::size_t>(m_open) < findings.size() ? &findings[static_cast<std::size_t>(m_open)] : nullptr;
+    return m_open >= 0 && static_cast<std::size_t>(m_open) < findings.size()
+               ? &findings[static_cast<std::size_t>(m_open)]
+               : nullptr;
 }
 
 void FindingsColumn::rebuild() {
@@ -39,9 +44,12 @@ void FindingsColumn::rebuild() {
         if (findings[i].key == *m_openKey) open = static_cast<int>(i);
     m_open = open;
     m_remedies.clear();
-    if (const Finding* f = openFindingValue()) m_remedies = remediesFor(m_session.doc.document(), m_session.doc.landing(), *f);
-    if (QString shown = whatIsShown(); shown == m_shown) return; // as mostly while a word is typed
-    else m_shown = std::move(shown);
+    if (const Finding* f = openFindingValue())
+        m_remedies = remediesFor(m_session.doc.document(), m_session.doc.landing(), *f);
+    if (QString shown = whatIsShown(); shown == m_shown)
+        return; // as mostly while a word is typed
+    else
+        m_shown = std::move(shown);
     m_remedy = 0;
     m_reason = nullptr;
     m_choices.clear();
@@ -54,10 +62,13 @@ void FindingsColumn::rebuild() {
     m_cards->setSpacing(m_theme.px(10));
     if (FindingsColumn::open() == 0) { // words of caution and other notes may follow
         const bool nothing = m_session.doc.landing().performance.passes.empty();
-        m_cards->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything lands."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
-        m_cards->addWidget(paragraph(nothing ? tr("Place figures in a part or type its counts, and give the order of the passes; what does not land will stand here, with ways to mend it.")
-                                             : tr("Every pass starts a phrase, on the foot it needs."),
-                                     m_theme.words(13), m_theme.colours().ink2, page));
+        m_cards->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything lands."),
+                                     m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
+        m_cards->addWidget(paragraph(
+            nothing
+                ? tr("Place figures in a part or type its counts, and give the order of the passes; what does not land will stand here, with ways to mend it.")
+                : tr("Every pass starts a phrase, on the foot it needs."),
+            m_theme.words(13), m_theme.colours().ink2, page));
     }
     constexpr int mostCards = 40; // beyond, the list of passes is the better place to look
     for (int i = 0; i < std::min<int>(mostCards, static_cast<int>(findings.size())); ++i) buildCard(i);
@@ -81,9 +92,10 @@ QString FindingsColumn::whatIsShown() const {
     }
     for (const MutedFinding& m : m_session.doc.document().routine.muted) add(m.reason);
     for (const Finding& f : landing.muted) add(f.headline);
-    for (const PassPerformance& p : landing.performance.passes) add(toCountString(p.start) + "+" + toCountString(p.counts) + "+" + toCountString(p.tag)); // the small pages
+    for (const PassPerformance& p : landing.performance.passes)
+        add(toCountString(p.start) + "+" + toCountString(p.counts) + "+" + toCountString(p.tag)); // the small pages
     for (const CountPhrase& p : landing.grid.phrases()) add(std::to_string(p.counts));
-    return QString::fromStdString(all);
+    return q(all);
 }
 
 void FindingsColumn::buildCard(int index) {
@@ -95,9 +107,9 @@ void FindingsColumn::buildCard(int index) {
     head->addWidget(new NumberDiamond(index + 1, m_theme, m_page), 0, Qt::AlignTop);
     auto* title = new QPushButton(m_page);
     title->setProperty("flat", true);
-    title->setAccessibleName(QString::fromStdString(finding.headline));
+    title->setAccessibleName(q(finding.headline));
     title->setToolTip(tr("Open this finding and go to its place (F8 for the next)"));
-    auto* titleText = paragraph(QString::fromStdString(finding.headline), m_theme.words(15, Weight::Bold), m_theme.colours().ink, title);
+    auto* titleText = paragraph(q(finding.headline), m_theme.words(15, Weight::Bold), m_theme.colours().ink, title);
     titleText->setAttribute(Qt::WA_TransparentForMouseEvents);
     auto* inside = new QVBoxLayout(title);
     inside->setContentsMargins(0, 0, 0, 0);
@@ -109,7 +121,7 @@ void FindingsColumn::buildCard(int index) {
     auto* body = new QVBoxLayout;
     body->setContentsMargins(m_theme.px(28), 0, 0, 0);
     body->setSpacing(m_theme.px(4));
-    body->addWidget(paragraph(QString::fromStdString(finding.text), m_theme.words(13), m_theme.colours().ink2, m_page));
+    body->addWidget(paragraph(q(finding.text), m_theme.words(13), m_theme.colours().ink2, m_page));
     if (index == m_open) buildRemedies(body);
     card->addLayout(body);
     m_cards->addLayout(card);
@@ -119,11 +131,12 @@ void FindingsColumn::buildCard(int index) {
 void FindingsColumn::buildRemedies(QVBoxLayout* card) {
     if (!m_remedies.empty()) {
         card->addSpacing(m_theme.px(4));
-        card->addWidget(paragraph(m_remedies.size() == 1 ? tr("Remedy") : tr("Remedies"), m_theme.words(12, Weight::Bold), m_theme.colours().ink2, m_page));
+        card->addWidget(paragraph(m_remedies.size() == 1 ? tr("Remedy") : tr("Remedies"),
+                                  m_theme.words(12, Weight::Bold), m_theme.colours().ink2, m_page));
     }
     for (std::size_t i = 0; i < m_remedies.size(); ++i) {
-        auto* choice = new RemedyChoice(QString::fromStdString(m_remedies[i].title), QString::fromStdString(m_remedies[i].price),
-                                        static_cast<int>(i) == m_remedy, m_theme, m_page);
+        auto* choice = new RemedyChoice(q(m_remedies[i].title), q(m_remedies[i].price), static_cast<int>(i) == m_remedy,
+                                        m_theme, m_page);
         connect(choice, &QAbstractButton::clicked, this, [this, i] { chooseRemedy(static_cast<int>(i)); });
         choice->setObjectName(QStringLiteral("remedy%1").arg(i));
         card->addWidget(choice);
@@ -131,7 +144,11 @@ void FindingsColumn::buildRemedies(QVBoxLayout* card) {
     }
     if (!m_remedies.empty()) {
         const auto then = applyEdits(m_session.doc.document(), m_remedies[static_cast<std::size_t>(m_remedy)].edits);
-        if (then) card->addWidget(m_mini = new MiniPages(m_session.doc.landing(), land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits), m_theme, m_page));
+        if (then)
+            card->addWidget(m_mini =
+                                new MiniPages(m_session.doc.landing(),
+                                              land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits),
+                                              m_theme, m_page));
         auto* buttons = new QHBoxLayout;
         auto* previewButton = new QPushButton(tr("Preview"), m_page);
         previewButton->setObjectName(QStringLiteral("previewRemedy"));
@@ -162,16 +179,22 @@ void FindingsColumn::buildMuted() {
     if (muted.empty()) return;
     auto* toggle = new QPushButton(tr("%1 left as they are").arg(muted.size()), m_page);
     toggle->setProperty("flat", true);
-    connect(toggle, &QPushButton::clicked, this, [this] { m_showMuted = !m_showMuted; rebuild(); });
+    connect(toggle, &QPushButton::clicked, this, [this] {
+        m_showMuted = !m_showMuted;
+        rebuild();
+    });
     m_cards->addWidget(toggle);
     if (!m_showMuted) return;
     for (const Finding& finding : muted) {
         QString reason;
         for (const MutedFinding& m : m_session.doc.document().routine.muted)
-            if (m.key == finding.key) reason = QString::fromStdString(m.reason);
-        m_cards->addWidget(paragraph(QString::fromStdString(finding.headline) + (reason.isEmpty() ? QString() : QStringLiteral(": ") + reason), m_theme.words(13), m_theme.colours().ink2, m_page));
+            if (m.key == finding.key) reason = q(m.reason);
+        m_cards->addWidget(
+            paragraph(q(finding.headline) + (reason.isEmpty() ? QString() : QStringLiteral(": ") + reason),
+                      m_theme.words(13), m_theme.colours().ink2, m_page));
         auto* again = new QPushButton(tr("Look at it again"), m_page);
-        connect(again, &QPushButton::clicked, this, [this, key = finding.key] { m_session.doc.edit(UnmuteFinding{key}); });
+        connect(again, &QPushButton::clicked, this,
+                [this, key = finding.key] { m_session.doc.edit(UnmuteFinding{key}); });
         m_cards->addWidget(again, 0, Qt::AlignLeft);
     }
 }
@@ -200,15 +223,18 @@ void FindingsColumn::chooseRemedy(int index) {
     m_remedy = index;
     for (std::size_t i = 0; i < m_choices.size(); ++i) m_choices[i]->setChosen(static_cast<int>(i) == index);
     if (m_mini)
-        if (const auto then = applyEdits(m_session.doc.document(), m_remedies[static_cast<std::size_t>(index)].edits)) m_mini->setThen(land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits));
+        if (const auto then = applyEdits(m_session.doc.document(), m_remedies[static_cast<std::size_t>(index)].edits))
+            m_mini->setThen(land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits));
     if (previewing) previewChosen();
 }
 
 void FindingsColumn::nextRemedy() {
     m_upToDate->finish();
     if (m_choices.empty()) return;
-    const auto at = std::find_if(m_choices.begin(), m_choices.end(), [](const RemedyChoice* choice) { return choice->hasFocus(); });
-    const std::size_t next = at == m_choices.end() ? 0 : static_cast<std::size_t>(at - m_choices.begin() + 1) % m_choices.size();
+    const auto at =
+        std::find_if(m_choices.begin(), m_choices.end(), [](const RemedyChoice* choice) { return choice->hasFocus(); });
+    const std::size_t next =
+        at == m_choices.end() ? 0 : static_cast<std::size_t>(at - m_choices.begin() + 1) % m_choices.size();
     chooseRemedy(static_cast<int>(next));
     m_choices[next]->setFocus(Qt::ShortcutFocusReason);
 }
@@ -221,19 +247,19 @@ void FindingsColumn::askWhyLeft() {
 void FindingsColumn::previewChosen() {
     m_upToDate->finish();
     if (m_session.doc.previewLanding() && m_remedy >= 0 && static_cast<std::size_t>(m_remedy) < m_remedies.size() &&
-        m_session.doc.previewTitle() == QString::fromStdString(m_remedies[static_cast<std::size_t>(m_remedy)].title))
+        m_session.doc.previewTitle() == q(m_remedies[static_cast<std::size_t>(m_remedy)].title))
         return m_session.doc.endPreview();
     if (m_remedy < 0 || static_cast<std::size_t>(m_remedy) >= m_remedies.size()) return;
     const Remedy& remedy = m_remedies[static_cast<std::size_t>(m_remedy)];
-    m_session.doc.preview(remedy.edits, QString::fromStdString(remedy.title));
+    m_session.doc.preview(remedy.edits, q(remedy.title));
 }
 
 void FindingsColumn::applyChosen() {
     m_upToDate->finish();
     if (m_remedy < 0 || static_cast<std::size_t>(m_remedy) >= m_remedies.size()) return;
     const Remedy remedy = m_remedies[static_cast<std::size_t>(m_remedy)];
-    QString name = QString::fromStdString(remedy.title);
-    if (name.endsWith('.')) name.chop(1);
+    QString name = q(remedy.title);
+    if (name.endsWith(QLatin1Char('.'))) name.chop(1);
     m_session.doc.edit(remedy.edits, name);
 }
 

@@ -4,7 +4,9 @@
 
 namespace lc::app {
 
-FlowLayout::FlowLayout(int spacing, QWidget* parent) : QLayout(parent), m_spacing(spacing) { setContentsMargins(0, 0, 0, 0); }
+FlowLayout::FlowLayout(int spacing, QWidget* parent) : QLayout(parent), m_spacing(spacing) {
+    setContentsMargins(0, 0, 0, 0);
+}
 
 FlowLayout::~FlowLayout() {
     while (QLayoutItem* item = takeAt(0)) delete item;
@@ -12,7 +14,9 @@ FlowLayout::~FlowLayout() {
 
 void FlowLayout::addItem(QLayoutItem* item) { m_items.append(item); }
 
-QLayoutItem* FlowLayout::takeAt(int index) { return index >= 0 && index < m_items.size() ? m_items.takeAt(index) : nullptr; }
+QLayoutItem* FlowLayout::takeAt(int index) {
+    return index >= 0 && index < m_items.size() ? m_items.takeAt(index) : nullptr;
+}
 
 void FlowLayout::setGeometry(const QRect& rect) {
     QLayout::setGeometry(rect);

@@ -9,13 +9,15 @@
 
 namespace lc::app {
 
-NumberDiamond::NumberDiamond(int number, const Theme& theme, QWidget* parent) : QWidget(parent), m_number(number), m_theme(theme) {
+NumberDiamond::NumberDiamond(int number, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_number(number), m_theme(theme) {
     setFixedSize(theme.px(22), theme.px(22));
 }
 
 void NumberDiamond::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    drawDiamond(p, width() / 2.0, height() / 2.0, m_theme.px(9), QString::number(m_number), m_theme.numbers(10, true), m_theme.colours().ink, m_theme.colours().onInk);
+    drawDiamond(p, width() / 2.0, height() / 2.0, m_theme.px(9), QString::number(m_number), m_theme.numbers(10, true),
+                m_theme.colours().ink, m_theme.colours().onInk);
 }
 
 FoldingColumn::FoldingColumn(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {
@@ -43,7 +45,8 @@ void FoldingColumn::setPage(QWidget* page) {
     if (QWidget* old = m_scroll->takeWidget()) old->deleteLater(); // one of its buttons may be the sender
     m_scroll->setWidget(page);
     m_scroll->verticalScrollBar()->setValue(where);
-    if (auto* same = name.isEmpty() ? nullptr : page->findChild<QWidget*>(name)) same->setFocus(); // the field one was in
+    if (auto* same = name.isEmpty() ? nullptr : page->findChild<QWidget*>(name))
+        same->setFocus(); // the field one was in
     update();
 }
 
@@ -64,7 +67,8 @@ void FoldingColumn::paintEvent(QPaintEvent*) {
         p.setPen(c.ink2);
         p.drawText(QRect(0, px(4), width(), px(20)), Qt::AlignCenter, QStringLiteral("F6"));
         for (int i = 0; i < std::min(12, diamonds()); ++i)
-            drawDiamond(p, width() / 2.0, px(42) + px(26) * i, px(9), QString::number(i + 1), m_theme.numbers(10, true), c.ink, c.onInk);
+            drawDiamond(p, width() / 2.0, px(42) + px(26) * i, px(9), QString::number(i + 1), m_theme.numbers(10, true),
+                        c.ink, c.onInk);
         return;
     }
     p.setFont(m_theme.words(15, Weight::Heavy));
@@ -72,7 +76,8 @@ void FoldingColumn::paintEvent(QPaintEvent*) {
     p.drawText(px(16), px(25), tr("Findings"));
     p.setFont(m_theme.words(12));
     p.setPen(c.ink2);
-    p.drawText(QRect(0, px(10), width() - px(16), px(20)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 open   F6 folds").arg(open()));
+    p.drawText(QRect(0, px(10), width() - px(16), px(20)), Qt::AlignRight | Qt::AlignVCenter,
+               tr("%1 open   F6 folds").arg(open()));
     p.fillRect(QRect(px(16), px(36), width() - px(32), 2), c.ink);
 }
 

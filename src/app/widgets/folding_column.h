@@ -22,7 +22,8 @@ private:
     const Theme& m_theme;
 };
 
-/// The column of findings at the right of a stage: a heading, a page that scrolls, and folded a narrow strip of diamonds.
+/// The column of findings at the right of a stage: a heading, a page that scrolls, and folded a narrow strip of
+/// diamonds.
 class FoldingColumn : public QWidget {
     Q_OBJECT
 public:

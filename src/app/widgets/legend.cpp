@@ -19,28 +19,37 @@ Mark pointer(const Theme& theme) {
     return [&theme](QPainter& p, double x, double y) {
         p.setPen(Qt::NoPen);
         p.setBrush(theme.colours().ink);
-        p.drawPolygon(QPolygonF{QPointF(x - theme.px(4), y - theme.px(3)), QPointF(x + theme.px(5), y - theme.px(3)), QPointF(x, y + theme.px(5))});
+        p.drawPolygon(QPolygonF{QPointF(x - theme.px(4), y - theme.px(3)), QPointF(x + theme.px(5), y - theme.px(3)),
+                                QPointF(x, y + theme.px(5))});
     };
 }
 
 Mark square(const Theme& theme) {
-    return [&theme](QPainter& p, double x, double y) { p.fillRect(QRectF(x - theme.px(4), y - theme.px(4), theme.px(9), theme.px(9)), theme.colours().ink); };
+    return [&theme](QPainter& p, double x, double y) {
+        p.fillRect(QRectF(x - theme.px(4), y - theme.px(4), theme.px(9), theme.px(9)), theme.colours().ink);
+    };
 }
 
 /// Rectangles, each by its left, top, width and height from the place.
 Mark bars(const Theme& theme, std::vector<QRect> rects) {
     return [&theme, rects = std::move(rects)](QPainter& p, double x, double y) {
         const auto px = [&](int n) { return n < 0 ? -theme.px(-n) : theme.px(n); };
-        for (const QRect& r : rects) p.fillRect(QRectF(x + px(r.left()), y + px(r.top()), px(r.width()), px(r.height())), theme.colours().ink);
+        for (const QRect& r : rects)
+            p.fillRect(QRectF(x + px(r.left()), y + px(r.top()), px(r.width()), px(r.height())), theme.colours().ink);
     };
 }
 
 Mark step(const Theme& theme, std::optional<Foot> foot, ActionKind kind, bool between = false) {
-    return [&theme, foot, kind, between](QPainter& p, double x, double y) { drawMark(p, x, y, kind, foot, between, theme.px(12), theme.colours().ink); };
+    return [&theme, foot, kind, between](QPainter& p, double x, double y) {
+        drawMark(p, x, y, kind, foot, between, theme.px(12), theme.colours().ink);
+    };
 }
 
 LegendLine stop(const Theme& theme) {
-    return {tr("stop"), [&theme](QPainter& p, double x, double y) { drawHatch(p, QRectF(x - theme.px(6), y - theme.px(6), theme.px(13), theme.px(12)), theme.colours().hatch, theme.px(5)); }};
+    return {tr("stop"), [&theme](QPainter& p, double x, double y) {
+                drawHatch(p, QRectF(x - theme.px(6), y - theme.px(6), theme.px(13), theme.px(12)),
+                          theme.colours().hatch, theme.px(5));
+            }};
 }
 
 } // namespace
@@ -48,9 +57,16 @@ LegendLine stop(const Theme& theme) {
 std::vector<LegendLine> legendOfSong(const Theme& theme) {
     return {
         {tr("phrase"), bars(theme, {{-5, -6, 3, 13}, {-5, -6, 10, 3}})},
-        {tr("bar"), [&theme](QPainter& p, double x, double y) { p.fillRect(QRectF(x, y - theme.px(6), 1, theme.px(13)), theme.colours().ink2); }},
-        {tr("beat"), [&theme](QPainter& p, double x, double y) { p.fillRect(QRectF(x, y - theme.px(1), 1, theme.px(5)), theme.colours().ink3); }},
-        {tr("doubt"), [&theme](QPainter& p, double x, double y) {
+        {tr("bar"),
+         [&theme](QPainter& p, double x, double y) {
+             p.fillRect(QRectF(x, y - theme.px(6), 1, theme.px(13)), theme.colours().ink2);
+         }},
+        {tr("beat"),
+         [&theme](QPainter& p, double x, double y) {
+             p.fillRect(QRectF(x, y - theme.px(1), 1, theme.px(5)), theme.colours().ink3);
+         }},
+        {tr("doubt"),
+         [&theme](QPainter& p, double x, double y) {
              QPen pen(theme.colours().ink, 2);
              pen.setDashPattern({2, 1.5});
              p.setPen(pen);
@@ -72,10 +88,12 @@ std::vector<LegendLine> legendOfSteps(const Theme& theme) {
         {tr("on the &"), step(theme, Foot::Left, ActionKind::Step, true)},
         {tr("wait"), step(theme, std::nullopt, ActionKind::Wait)},
         {tr("no foot"), step(theme, std::nullopt, ActionKind::Gesture)},
-        {tr("turn"), [&theme](QPainter& p, double x, double y) { drawTurn(p, x, y + theme.px(2), false, theme.px(5), theme.colours().ink); }},
+        {tr("turn"), [&theme](QPainter& p, double x,
+                              double y) { drawTurn(p, x, y + theme.px(2), false, theme.px(5), theme.colours().ink); }},
         stop(theme),
         {tr("tag"), bars(theme, {{-6, -2, 13, 1}, {-6, 1, 13, 2}})},
-        {tr("they say"), [&theme](QPainter& p, double x, double y) {
+        {tr("they say"),
+         [&theme](QPainter& p, double x, double y) {
              const QRectF box(x - theme.px(5), y - theme.px(6), theme.px(10), theme.px(11));
              p.setPen(theme.colours().ink);
              p.setBrush(Qt::NoBrush);
@@ -85,7 +103,10 @@ std::vector<LegendLine> legendOfSteps(const Theme& theme) {
          }},
         {tr("accent"), pointer(theme)},
         {tr("lands"), square(theme)},
-        {tr("finding"), [&theme](QPainter& p, double x, double y) { drawDiamond(p, x, y, theme.px(7), {}, theme.numbers(8), theme.colours().ink, theme.colours().onInk); }},
+        {tr("finding"),
+         [&theme](QPainter& p, double x, double y) {
+             drawDiamond(p, x, y, theme.px(7), {}, theme.numbers(8), theme.colours().ink, theme.colours().onInk);
+         }},
     };
 }
 

@@ -23,7 +23,8 @@ QPainterPath footPath(Foot foot, double height, double width) {
     return path;
 }
 
-void drawMark(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat, double height, const QColor& colour) {
+void drawMark(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat,
+              double height, const QColor& colour) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     const double unit = height / 16;
@@ -32,7 +33,8 @@ void drawMark(QPainter& painter, double x, double y, ActionKind kind, std::optio
             painter.setPen(QPen(colour, std::max(1.2, 1.6 * unit)));
             painter.setBrush(Qt::NoBrush);
             painter.drawEllipse(QPointF(x, y), 3 * unit, 3 * unit);
-        } else painter.fillRect(QRectF(x - 6 * unit, y - 1.3 * unit, 12 * unit, std::max(2.0, 2.6 * unit)), colour);
+        } else
+            painter.fillRect(QRectF(x - 6 * unit, y - 1.3 * unit, 12 * unit, std::max(2.0, 2.6 * unit)), colour);
         painter.restore();
         return;
     }
@@ -40,22 +42,26 @@ void drawMark(QPainter& painter, double x, double y, ActionKind kind, std::optio
     const double width = (subBeat ? 5.9 : 8) * unit;
     painter.translate(x, y + shift);
     const bool weight = kind != ActionKind::NoWeight;
-    if (weight) painter.fillPath(footPath(*foot, height, width), colour);
+    if (weight)
+        painter.fillPath(footPath(*foot, height, width), colour);
     else {
         const double line = std::max(1.4, 1.8 * unit);
         painter.setPen(QPen(colour, line, Qt::SolidLine, Qt::SquareCap, Qt::MiterJoin));
         painter.setBrush(Qt::NoBrush);
         painter.drawPath(footPath(*foot, height - line, width - line / 2));
     }
-    if (kind == ActionKind::Hop) painter.fillRect(QRectF(-4 * unit, height / 2 + 1, 8 * unit, std::max(1.0, unit)), colour);
+    if (kind == ActionKind::Hop)
+        painter.fillRect(QRectF(-4 * unit, height / 2 + 1, 8 * unit, std::max(1.0, unit)), colour);
     painter.restore();
 }
 
-void MarkStamps::draw(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat, double height, const QColor& colour) {
+void MarkStamps::draw(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat,
+                      double height, const QColor& colour) {
     const double ratio = painter.device()->devicePixelRatioF();
     const int side = static_cast<int>(std::ceil(height * 1.8 * ratio)) + 2;
     const auto footCode = foot ? static_cast<quint64>(*foot) : 3;
-    const quint64 key = static_cast<quint64>(colour.rgb()) << 32 | static_cast<quint64>(side) << 8 | static_cast<quint64>(kind) << 4 | footCode << 1 | (subBeat ? 1U : 0U);
+    const quint64 key = static_cast<quint64>(colour.rgb()) << 32 | static_cast<quint64>(side) << 8 |
+                        static_cast<quint64>(kind) << 4 | footCode << 1 | (subBeat ? 1U : 0U);
     QImage& image = m_images[key];
     if (image.isNull()) {
         image = QImage(side, side, QImage::Format_ARGB32_Premultiplied);
@@ -104,7 +110,8 @@ void drawDial(QPainter& painter, double x, double y, Eighths facing, double radi
     painter.restore();
 }
 
-void drawDiamond(QPainter& painter, double x, double y, double radius, const QString& text, const QFont& font, const QColor& fill, const QColor& textColour) {
+void drawDiamond(QPainter& painter, double x, double y, double radius, const QString& text, const QFont& font,
+                 const QColor& fill, const QColor& textColour) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     QPainterPath path;

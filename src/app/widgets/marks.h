@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/notation/action.h"
 #include "core/base/facing.h"
+#include "core/notation/action.h"
 
 #include <QColor>
 #include <QHash>
@@ -18,12 +18,14 @@ namespace lc::app {
 [[nodiscard]] QPainterPath footPath(Foot foot, double height, double width);
 
 /// Draws one action at (x, middle line y): foot by shape and height, weight by filled or open, wait as a bar.
-void drawMark(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat, double height, const QColor& colour);
+void drawMark(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat,
+              double height, const QColor& colour);
 
 /// Step marks drawn once and stamped wherever they are needed, on whole pixels of the device.
 class MarkStamps {
 public:
-    void draw(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat, double height, const QColor& colour);
+    void draw(QPainter& painter, double x, double y, ActionKind kind, std::optional<Foot> foot, bool subBeat,
+              double height, const QColor& colour);
 
 private:
     QHash<quint64, QImage> m_images;
@@ -36,7 +38,8 @@ void drawTurn(QPainter& painter, double x, double y, bool left, double radius, c
 void drawDial(QPainter& painter, double x, double y, Eighths facing, double radius, const QColor& colour);
 
 /// An ink diamond with a number or text.
-void drawDiamond(QPainter& painter, double x, double y, double radius, const QString& text, const QFont& font, const QColor& fill, const QColor& textColour);
+void drawDiamond(QPainter& painter, double x, double y, double radius, const QString& text, const QFont& font,
+                 const QColor& fill, const QColor& textColour);
 
 /// Lines at 45° rising to the right: a stop.
 void drawHatch(QPainter& painter, const QRectF& area, const QColor& colour, double spacing = 7);

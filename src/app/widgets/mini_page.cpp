@@ -1,10 +1,13 @@
 #include "app/widgets/mini_page.h"
 
+#include "app/base/qtext.h"
+
 #include <QPainter>
 
 namespace lc::app {
 
-MiniPages::MiniPages(const Landing& now, Landing then, const Theme& theme, QWidget* parent) : QWidget(parent), m_now(now), m_then(std::move(then)), m_theme(theme) {
+MiniPages::MiniPages(const Landing& now, Landing then, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_now(now), m_then(std::move(then)), m_theme(theme) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     setAccessibleName(tr("Before and after, in miniature"));
 }
@@ -36,7 +39,8 @@ void MiniPages::page(QPainter& p, const QRectF& area, const Landing& landing, co
     };
     const auto block = [&](double line, Tick from, Tick to, Tick lineStart, const QColor& colour, bool hollow) {
         const double left = area.left() + static_cast<double>((from - lineStart).value) / ticksPerCount * unit;
-        const QRectF box(left, area.top() + line * pitch, static_cast<double>((to - from).value) / ticksPerCount * unit - 1, height);
+        const QRectF box(left, area.top() + line * pitch,
+                         static_cast<double>((to - from).value) / ticksPerCount * unit - 1, height);
         if (!hollow) return p.fillRect(box, colour);
         p.setPen(colour);
         p.setBrush(Qt::NoBrush);
@@ -68,7 +72,7 @@ void MiniPages::paintEvent(QPaintEvent*) {
     page(p, QRectF(half + gap, m_theme.px(4), half, pages), m_then, &m_now);
     p.setFont(m_theme.words(12));
     p.setPen(m_theme.colours().ink2);
-    const auto length = [](const Landing& l) { return QString::fromStdString(countsInWords(l.performance.end - l.performance.start)); };
+    const auto length = [](const Landing& l) { return q(countsInWords(l.performance.end - l.performance.start)); };
     p.drawText(QPointF(0, height() - m_theme.px(4)), tr("now: %1").arg(length(m_now)));
     p.drawText(QPointF(half + gap, height() - m_theme.px(4)), tr("then: %1").arg(length(m_then)));
 }

@@ -1,5 +1,6 @@
 #include "app/widgets/notation_edit.h"
 
+#include "app/base/qtext.h"
 #include "app/base/wording.h"
 
 #include <QKeyEvent>
@@ -17,8 +18,11 @@ NotationEdit::NotationEdit(const Theme& theme, QWidget* parent) : QPlainTextEdit
     setUndoRedoEnabled(false); // the document's undo holds what is typed
     setVerticalScrollBarPolicy(Qt::ScrollBarAsNeeded);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    setStyleSheet(QStringLiteral("QPlainTextEdit{background:%1;border:1px solid %2;font-family:Lato;font-size:%4px;font-weight:500;}QPlainTextEdit:focus{border:2px solid %3;}")
-                      .arg(theme.colours().sheet.name(), theme.colours().ink3.name(), theme.colours().ink.name()).arg(theme.px(14)));
+    setStyleSheet(
+        QStringLiteral(
+            "QPlainTextEdit{background:%1;border:1px solid %2;font-family:Lato;font-size:%4px;font-weight:500;}QPlainTextEdit:focus{border:2px solid %3;}")
+            .arg(theme.colours().sheet.name(), theme.colours().ink3.name(), theme.colours().ink.name())
+            .arg(theme.px(14)));
     document()->setDocumentMargin(theme.px(4));
     connect(this, &QPlainTextEdit::textChanged, this, [this] {
         fitHeight();
@@ -40,16 +44,22 @@ void NotationEdit::showText(const QString& text) {
 
 int NotationEdit::characterOf(std::size_t byte) const {
     const QByteArray bytes = toPlainText().toUtf8();
-    return static_cast<int>(QString::fromUtf8(bytes.left(static_cast<qsizetype>(std::min<std::size_t>(byte, static_cast<std::size_t>(bytes.size()))))).size());
+    return static_cast<int>(QString::fromUtf8(bytes.left(static_cast<qsizetype>(
+                                                  std::min<std::size_t>(byte, static_cast<std::size_t>(bytes.size())))))
+                                .size());
 }
 
 void NotationEdit::setReading(const NotationReading& reading, bool spoken) {
     m_places.clear();
     const bool whole = reading.length.value % counts(8).value == 0; // a set is full
-    m_next = reading.error || spoken || whole || !reading.questions.empty() ? QString() : QString::fromStdString(reading.next);
-    const auto label = [](Tick at) { return QString::number(wholeCounts(at) + 1) + (isWhole(at) ? QString() : QStringLiteral("&")); };
+    m_next = reading.error || spoken || whole || !reading.questions.empty() ? QString() : q(reading.next);
+    const auto label = [](Tick at) {
+        return QString::number(wholeCounts(at) + 1) + (isWhole(at) ? QString() : QStringLiteral("&"));
+    };
     const auto says = [&](Tick at, Foot free) {
-        return free == Foot::Both ? label(at) : free == Foot::Left ? tr("%1, L free").arg(label(at)) : tr("%1, R free").arg(label(at));
+        return free == Foot::Both   ? label(at)
+               : free == Foot::Left ? tr("%1, L free").arg(label(at))
+                                    : tr("%1, R free").arg(label(at));
     };
     const QByteArray bytes = toPlainText().toUtf8();
     std::size_t upTo = 0; // bytes that are counted, in characters
@@ -57,7 +67,8 @@ void NotationEdit::setReading(const NotationReading& reading, bool spoken) {
     const auto toCharacter = [&](std::size_t byte) {
         byte = std::min<std::size_t>(byte, static_cast<std::size_t>(bytes.size()));
         if (byte < upTo) upTo = 0, characters = 0;
-        characters += static_cast<int>(QString::fromUtf8(bytes.mid(static_cast<qsizetype>(upTo), static_cast<qsizetype>(byte - upTo))).size());
+        characters += static_cast<int>(
+            QString::fromUtf8(bytes.mid(static_cast<qsizetype>(upTo), static_cast<qsizetype>(byte - upTo))).size());
         upTo = byte;
         return characters;
     };
@@ -68,8 +79,10 @@ void NotationEdit::setReading(const NotationReading& reading, bool spoken) {
         const Action& a = reading.actions[i];
         const int finish = toCharacter(a.finish);
         const QString told = says(a.end(), needed ? feet[i].freeAfter : Foot::Both);
-        if (finish > m_places.back().finish) m_places.push_back({finish, told});
-        else if (finish == m_places.back().finish) m_places.back().says = told; // a wait that is not written, several steps of one word
+        if (finish > m_places.back().finish)
+            m_places.push_back({finish, told});
+        else if (finish == m_places.back().finish)
+            m_places.back().says = told; // a wait that is not written, several steps of one word
     }
     if (!m_here) {
         m_here = paragraph({}, m_theme.words(12), m_theme.colours().ink2, this);
@@ -87,7 +100,8 @@ void NotationEdit::setReading(const NotationReading& reading, bool spoken) {
 
 QString NotationEdit::saysAtCaret() const {
     const QTextCursor cursor = textCursor();
-    const bool inWord = !cursor.atBlockStart() && !cursor.block().text()[cursor.positionInBlock() - 1].isSpace(); // its count is not over yet
+    const bool inWord = !cursor.atBlockStart() &&
+                        !cursor.block().text()[cursor.positionInBlock() - 1].isSpace(); // its count is not over yet
     const int at = cursor.position() - (inWord ? 1 : 0);
     QString says;
     for (const Place& place : m_places)
@@ -104,7 +118,9 @@ void NotationEdit::showAtCaret() {
 
 /// What stands at the caret, and what is offered, for people who do not see it.
 void NotationEdit::describe() {
-    const QString says = !hasFocus() ? QString() : m_offered.isEmpty() ? saysAtCaret() : tr("%1; Tab goes on with “%2”").arg(saysAtCaret(), offered());
+    const QString says = !hasFocus()           ? QString()
+                         : m_offered.isEmpty() ? saysAtCaret()
+                                               : tr("%1; Tab goes on with “%2”").arg(saysAtCaret(), offered());
     if (says != accessibleDescription()) setAccessibleDescription(says);
 }
 
@@ -124,7 +140,8 @@ bool NotationEdit::toNextCount() {
     }
     if (m_next.isEmpty() || text.trimmed().isEmpty() || text.mid(cursor.position()).trimmed().size() > 0) return false;
     cursor.movePosition(QTextCursor::End);
-    const QString more = (text.endsWith(QLatin1Char(' ')) ? QString() : QStringLiteral(" ")) + m_next + QLatin1Char(' ');
+    const QString more =
+        (text.endsWith(QLatin1Char(' ')) ? QString() : QStringLiteral(" ")) + m_next + QLatin1Char(' ');
     m_beforeCount = text;
     m_countPutIn = text + more;
     cursor.insertText(more);
@@ -160,10 +177,13 @@ void NotationEdit::offerCompletion() {
     m_offer = 0;
     const QTextCursor cursor = textCursor();
     const QString before = cursor.block().text();
-    if (cursor.positionInBlock() < before.size() || cursor.hasSelection() || before.isEmpty() || !before.back().isLetter()) return; // what stands behind the caret is not written over
+    if (cursor.positionInBlock() < before.size() || cursor.hasSelection() || before.isEmpty() ||
+        !before.back().isLetter())
+        return; // what stands behind the caret is not written over
     int from = static_cast<int>(before.size());
     std::vector<int> starts; // of words, the nearest first
-    while (from > 0 && (before[from - 1].isLetter() || before[from - 1] == QLatin1Char(' ') || before[from - 1] == QLatin1Char('-') || before[from - 1] == QLatin1Char('\''))) {
+    while (from > 0 && (before[from - 1].isLetter() || before[from - 1] == QLatin1Char(' ') ||
+                        before[from - 1] == QLatin1Char('-') || before[from - 1] == QLatin1Char('\''))) {
         --from;
         if (before[from].isLetter() && (from == 0 || !before[from - 1].isLetter())) starts.push_back(from);
     }
@@ -239,18 +259,32 @@ void NotationEdit::keyPressEvent(QKeyEvent* event) {
         const int all = static_cast<int>(m_offered.size());
         switch (event->key()) {
         case Qt::Key_Right: takeOffered(); return;
-        case Qt::Key_Down: m_offer = (m_offer + 1) % all; describe(); viewport()->update(); return;
-        case Qt::Key_Up: m_offer = (m_offer + all - 1) % all; describe(); viewport()->update(); return;
-        case Qt::Key_Escape: m_offered.clear(); viewport()->update(); return;
+        case Qt::Key_Down:
+            m_offer = (m_offer + 1) % all;
+            describe();
+            viewport()->update();
+            return;
+        case Qt::Key_Up:
+            m_offer = (m_offer + all - 1) % all;
+            describe();
+            viewport()->update();
+            return;
+        case Qt::Key_Escape:
+            m_offered.clear();
+            viewport()->update();
+            return;
         default: break;
         }
     }
-    if (event->key() != Qt::Key_Tab && event->key() != Qt::Key_Backtab && event->key() != Qt::Key_Shift) m_touched = true;
+    if (event->key() != Qt::Key_Tab && event->key() != Qt::Key_Backtab && event->key() != Qt::Key_Shift)
+        m_touched = true;
     if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
         if (m_manyLines > 0 && event->modifiers() == Qt::NoModifier) return QPlainTextEdit::keyPressEvent(event);
         if (event->modifiers() == Qt::NoModifier) {
-            if (QWidget* next = m_enterLeadsTo ? m_enterLeadsTo() : nullptr) next->setFocus(Qt::TabFocusReason);
-            else focusNextChild();
+            if (QWidget* next = m_enterLeadsTo ? m_enterLeadsTo() : nullptr)
+                next->setFocus(Qt::TabFocusReason);
+            else
+                focusNextChild();
             return;
         }
         event->ignore();
@@ -270,7 +304,8 @@ void NotationEdit::keyPressEvent(QKeyEvent* event) {
 
 void NotationEdit::focusInEvent(QFocusEvent* event) {
     QPlainTextEdit::focusInEvent(event);
-    if (event->reason() != Qt::PopupFocusReason && event->reason() != Qt::ActiveWindowFocusReason) m_touched = false; // a menu or another window came between
+    if (event->reason() != Qt::PopupFocusReason && event->reason() != Qt::ActiveWindowFocusReason)
+        m_touched = false; // a menu or another window came between
     showAtCaret();
 }
 
@@ -299,14 +334,18 @@ void NotationEdit::placeHere() {
 
 void NotationEdit::insertFromMimeData(const QMimeData* source) {
     QString text = source->text();
-    if (m_manyLines == 0) text.replace(QLatin1Char('\n'), QLatin1Char(' ')).replace(QLatin1Char('\r'), QLatin1Char(' '));
+    if (m_manyLines == 0)
+        text.replace(QLatin1Char('\n'), QLatin1Char(' ')).replace(QLatin1Char('\r'), QLatin1Char(' '));
     insertPlainText(text);
 }
 
 void NotationEdit::fitHeight() {
     int lines = 0;
-    for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) lines += std::max(1, block.layout()->lineCount());
-    const int height = QFontMetrics(font()).lineSpacing() * std::clamp(lines, std::min(2, std::max(1, m_manyLines)), m_manyLines > 0 ? m_manyLines : 4) + m_theme.px(14);
+    for (QTextBlock block = document()->begin(); block.isValid(); block = block.next())
+        lines += std::max(1, block.layout()->lineCount());
+    const int height = QFontMetrics(font()).lineSpacing() *
+                           std::clamp(lines, std::min(2, std::max(1, m_manyLines)), m_manyLines > 0 ? m_manyLines : 4) +
+                       m_theme.px(14);
     if (height != maximumHeight()) setFixedHeight(height);
 }
 

@@ -1,5 +1,6 @@
 #include "app/widgets/page_parts.h"
 
+#include "app/base/qtext.h"
 #include "app/widgets/plain_table.h"
 
 #include <QSpinBox>
@@ -9,11 +10,10 @@ namespace lc::app {
 
 namespace {
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
-
 QString rolesAtJoint(const Joint& joint, bool facing) {
     QStringList all;
-    for (const RoleAtJoint& role : joint.roles) all << (facing ? q(toClock(role.facing)) : q(freeFootInWords(role.free)));
+    for (const RoleAtJoint& role : joint.roles)
+        all << (facing ? q(toClock(role.facing)) : q(freeFootInWords(role.free)));
     return all.join(QStringLiteral(" / "));
 }
 
@@ -41,13 +41,17 @@ void showJoints(PlainTable& table, const Chain& chain, const std::vector<QString
         const Joint& joint = chain.joints[i];
         QStringList breaks;
         for (const std::string& text : joint.breaks) breaks << q(text);
-        table.addRow({i < names.size() ? names[i] : QObject::tr("end"), q(toSpokenCount(joint.at + counts(1))), q(toSpokenCount(joint.musicCount)), rolesAtJoint(joint, false), q(toString(joint.couple)),
-                      rolesAtJoint(joint, true), breaks.isEmpty() ? QObject::tr("fits") : breaks.join(QStringLiteral("; "))});
+        table.addRow({i < names.size() ? names[i] : QObject::tr("end"), q(toSpokenCount(joint.at + counts(1))),
+                      q(toSpokenCount(joint.musicCount)), rolesAtJoint(joint, false), q(toString(joint.couple)),
+                      rolesAtJoint(joint, true),
+                      breaks.isEmpty() ? QObject::tr("fits") : breaks.join(QStringLiteral("; "))});
     }
 }
 
 const QStringList& jointHeads() {
-    static const QStringList heads{QObject::tr("begins"), QObject::tr("at count"), QObject::tr("music"), QObject::tr("free foot"), QObject::tr("hold"), QObject::tr("facing"), QObject::tr("joint")};
+    static const QStringList heads{QObject::tr("begins"),    QObject::tr("at count"), QObject::tr("music"),
+                                   QObject::tr("free foot"), QObject::tr("hold"),     QObject::tr("facing"),
+                                   QObject::tr("joint")};
     return heads;
 }
 

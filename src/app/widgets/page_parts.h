@@ -17,7 +17,8 @@ namespace lc::app {
 class PlainTable;
 
 /// A small field for a number, with a name for people who do not see it.
-[[nodiscard]] QSpinBox* numberField(const char* name, const QString& what, int least, int most, const Theme& theme, QWidget* parent);
+[[nodiscard]] QSpinBox* numberField(const char* name, const QString& what, int least, int most, const Theme& theme,
+                                    QWidget* parent);
 
 /// The column that a page of the bench stands in.
 [[nodiscard]] QVBoxLayout* pageColumn(const Theme& theme, QWidget* page);

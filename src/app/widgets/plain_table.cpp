@@ -4,7 +4,8 @@
 
 namespace lc::app {
 
-PlainTable::PlainTable(const QStringList& heads, const Theme& theme, QWidget* parent) : QTableWidget(0, static_cast<int>(heads.size()), parent), m_theme(theme) {
+PlainTable::PlainTable(const QStringList& heads, const Theme& theme, QWidget* parent)
+    : QTableWidget(0, static_cast<int>(heads.size()), parent), m_theme(theme) {
     setHorizontalHeaderLabels(heads);
     setShowGrid(false);
     setSelectionBehavior(QAbstractItemView::SelectRows);

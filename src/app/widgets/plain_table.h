@@ -6,7 +6,8 @@
 
 namespace lc::app {
 
-/// Rows under ruled heads, without cells to be filled in: one row is chosen at a time, and a row may be greyed with a reason.
+/// Rows under ruled heads, without cells to be filled in: one row is chosen at a time, and a row may be greyed with a
+/// reason.
 class PlainTable : public QTableWidget {
     Q_OBJECT
 public:
@@ -18,7 +19,9 @@ public:
 
 protected:
     /// With a gap behind each column.
-    [[nodiscard]] int sizeHintForColumn(int column) const override { return QTableWidget::sizeHintForColumn(column) + m_theme.px(12); }
+    [[nodiscard]] int sizeHintForColumn(int column) const override {
+        return QTableWidget::sizeHintForColumn(column) + m_theme.px(12);
+    }
 
 private:
     const Theme& m_theme;

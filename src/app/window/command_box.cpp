@@ -11,14 +11,21 @@ namespace lc::app {
 std::vector<Place> matching(const std::vector<Place>& all, const QString& typed) {
     const QString whole = typed.toLower().trimmed();
     const QStringList words = whole.split(QLatin1Char(' '), Qt::SkipEmptyParts);
-    const auto has = [&](const QString& text) { return std::all_of(words.begin(), words.end(), [&](const QString& w) { return text.contains(w, Qt::CaseInsensitive); }); };
+    const auto has = [&](const QString& text) {
+        return std::all_of(words.begin(), words.end(),
+                           [&](const QString& w) { return text.contains(w, Qt::CaseInsensitive); });
+    };
     std::vector<std::pair<int, const Place*>> found;
     for (const Place& place : all) {
         const QString name = place.name.toLower();
-        if (name == whole) found.emplace_back(0, &place);
-        else if (name.startsWith(whole)) found.emplace_back(1, &place);
-        else if (has(name)) found.emplace_back(2, &place);
-        else if (!place.words.isEmpty() && has(name + QLatin1Char(' ') + place.words)) found.emplace_back(3, &place);
+        if (name == whole)
+            found.emplace_back(0, &place);
+        else if (name.startsWith(whole))
+            found.emplace_back(1, &place);
+        else if (has(name))
+            found.emplace_back(2, &place);
+        else if (!place.words.isEmpty() && has(name + QLatin1Char(' ') + place.words))
+            found.emplace_back(3, &place);
     }
     std::stable_sort(found.begin(), found.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
     std::vector<Place> out;
@@ -27,7 +34,8 @@ std::vector<Place> matching(const std::vector<Place>& all, const QString& typed)
 }
 
 CommandBox::CommandBox(const Theme& theme, std::function<std::vector<Place>(const QString&)> places, QWidget* parent)
-    : QLineEdit(parent), m_theme(theme), m_places(std::move(places)), m_list(new QListWidget(parent ? parent->window() : nullptr)) {
+    : QLineEdit(parent), m_theme(theme), m_places(std::move(places)),
+      m_list(new QListWidget(parent ? parent->window() : nullptr)) {
     setPlaceholderText(tr("Do anything: “pass 6”   Ctrl+K"));
     setAccessibleName(tr("Do anything"));
     setToolTip(tr("Commands and places: type “restart”, “pass 4”, “chorus 2”, “count 97” (Ctrl+K)"));
@@ -58,7 +66,8 @@ void CommandBox::refresh() {
     if (m_shown.size() > 14) m_shown.resize(14);
     m_list->clear();
     for (const Place& place : m_shown) {
-        auto* item = new QListWidgetItem(place.about.isEmpty() ? place.name : place.name + QStringLiteral("    ") + place.about, m_list);
+        auto* item = new QListWidgetItem(
+            place.about.isEmpty() ? place.name : place.name + QStringLiteral("    ") + place.about, m_list);
         item->setData(Qt::AccessibleTextRole, place.name);
     }
     if (m_shown.empty()) new QListWidgetItem(tr("Nothing is called that."), m_list);

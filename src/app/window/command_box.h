@@ -12,14 +12,16 @@ class QListWidget;
 
 namespace lc::app {
 
-/// Places whose name, or words beside it, have all the words typed: those that are called so, that begin so, whose name has them, that are found by other words.
+/// Places whose name, or words beside it, have all the words typed: those that are called so, that begin so, whose name
+/// has them, that are found by other words.
 [[nodiscard]] std::vector<Place> matching(const std::vector<Place>& all, const QString& typed);
 
 /// The "do anything" box: type a command, a part, a pass, a phrase or a count.
 class CommandBox : public QLineEdit {
     Q_OBJECT
 public:
-    CommandBox(const Theme& theme, std::function<std::vector<Place>(const QString& typed)> places, QWidget* parent = nullptr);
+    CommandBox(const Theme& theme, std::function<std::vector<Place>(const QString& typed)> places,
+               QWidget* parent = nullptr);
     ~CommandBox() override;
     [[nodiscard]] QStringList shown() const;
     void begin(const QString& typed = {}); ///< the keyboard to it, with something typed already

@@ -9,12 +9,14 @@
 
 namespace lc::app {
 
-CommandTable::CommandTable(QMainWindow& window, std::function<void(Stage&)> show) : QObject(&window), m_window(window), m_show(std::move(show)) {}
+CommandTable::CommandTable(QMainWindow& window, std::function<void(Stage&)> show)
+    : QObject(&window), m_window(window), m_show(std::move(show)) {}
 
 CommandTable::~CommandTable() = default;
 
 const Command& CommandTable::Row::named() const {
-    const auto named = std::find_if(entries.begin(), entries.end(), [](const Entry& e) { return !e.command.name.isEmpty(); });
+    const auto named =
+        std::find_if(entries.begin(), entries.end(), [](const Entry& e) { return !e.command.name.isEmpty(); });
     return (named == entries.end() ? entries.front() : *named).command;
 }
 
@@ -43,9 +45,13 @@ void CommandTable::makeAction(Row& row) {
     auto* action = row.action = new QAction(command.name, &m_window);
     action->setShortcut(command.key);
     action->setStatusTip(command.tip);
-    action->setToolTip(command.key.isEmpty() ? command.tip : command.tip + QStringLiteral(" (") + command.key.toString(QKeySequence::NativeText) + QStringLiteral(")"));
+    action->setToolTip(command.key.isEmpty()
+                           ? command.tip
+                           : command.tip + QStringLiteral(" (") + command.key.toString(QKeySequence::NativeText) +
+                                 QStringLiteral(")"));
     action->setAutoRepeat(command.repeats);
-    connect(action, &QAction::triggered, this, [this, index = static_cast<std::size_t>(&row - m_rows.data())] { answer(m_rows[index]); });
+    connect(action, &QAction::triggered, this,
+            [this, index = static_cast<std::size_t>(&row - m_rows.data())] { answer(m_rows[index]); });
     m_actions.append(action);
     m_window.addAction(action);
 }
@@ -54,7 +60,8 @@ void CommandTable::fill(QMenu& menu, const Menu& of) {
     std::vector<const Row*> rows;
     for (const Row& row : m_rows)
         if (row.named().menu == of.id) rows.push_back(&row);
-    std::stable_sort(rows.begin(), rows.end(), [](const Row* a, const Row* b) { return a->named().group < b->named().group; });
+    std::stable_sort(rows.begin(), rows.end(),
+                     [](const Row* a, const Row* b) { return a->named().group < b->named().group; });
     QHash<QMenu*, int> groups; // of what stands last in each menu
     const auto place = [&](QMenu* in, int group) {
         if (groups.contains(in) && groups[in] != group) in->addSeparator();
@@ -70,9 +77,13 @@ void CommandTable::fill(QMenu& menu, const Menu& of) {
             in = sub;
         }
         place(in, command.group);
-        if (command.choices) addChoices(*in->addMenu(command.name), command);
-        else in->addAction(row->action);
-        if (row->action && !command.key.isEmpty()) m_keys.push_back({QString(of.title).remove(QLatin1Char('&')), command.name, command.key.toString(QKeySequence::NativeText)});
+        if (command.choices)
+            addChoices(*in->addMenu(command.name), command);
+        else
+            in->addAction(row->action);
+        if (row->action && !command.key.isEmpty())
+            m_keys.push_back({QString(of.title).remove(QLatin1Char('&')), command.name,
+                              command.key.toString(QKeySequence::NativeText)});
     }
 }
 
@@ -148,14 +159,17 @@ bool CommandTable::isChosen(const QByteArray& id) const {
 QMenu* CommandTable::menu(const QByteArray& id) const { return m_menus.value(id); }
 
 bool CommandTable::saysOfSong(const QKeySequence& key) const {
-    return std::any_of(m_rows.begin(), m_rows.end(), [&](const Row& row) { return row.named().saysOfSong && row.named().key == key; });
+    return std::any_of(m_rows.begin(), m_rows.end(),
+                       [&](const Row& row) { return row.named().saysOfSong && row.named().key == key; });
 }
 
 std::vector<Place> CommandTable::places() const {
     std::vector<Place> all;
     for (const Row& row : m_rows) {
         if (!row.action || !row.action->isEnabled() || !row.named().inBox) continue;
-        all.push_back({row.action->text().remove(QLatin1Char('&')), row.action->shortcut().toString(QKeySequence::NativeText), [action = row.action] { action->trigger(); }, row.named().words});
+        all.push_back({row.action->text().remove(QLatin1Char('&')),
+                       row.action->shortcut().toString(QKeySequence::NativeText),
+                       [action = row.action] { action->trigger(); }, row.named().words});
     }
     return all;
 }

@@ -14,7 +14,8 @@ class QMenu;
 
 namespace lc::app {
 
-/// All that can be done, from the lists of the window and of its stages; the only place that makes menus, context menus, keys, the entries of the command box and the list of keys from it.
+/// All that can be done, from the lists of the window and of its stages; the only place that makes menus, context
+/// menus, keys, the entries of the command box and the list of keys from it.
 class CommandTable : public QObject {
     Q_OBJECT
 public:
@@ -43,13 +44,15 @@ public:
     /// Does it; false where there is no such command, or none that applies now.
     bool run(const QByteArray& id);
     [[nodiscard]] QAction* action(const QByteArray& id) const; ///< null for none
-    [[nodiscard]] const QList<QAction*>& actions() const { return m_actions; } ///< in the order in which they were listed
+    [[nodiscard]] const QList<QAction*>& actions() const {
+        return m_actions;
+    } ///< in the order in which they were listed
     [[nodiscard]] QString buttonText(const QByteArray& id) const;
-    [[nodiscard]] bool isChosen(const QByteArray& id) const;   ///< is what it does so now?
-    [[nodiscard]] QMenu* menu(const QByteArray& id) const;     ///< a submenu, or "strips"; null for none
+    [[nodiscard]] bool isChosen(const QByteArray& id) const; ///< is what it does so now?
+    [[nodiscard]] QMenu* menu(const QByteArray& id) const;   ///< a submenu, or "strips"; null for none
     [[nodiscard]] bool saysOfSong(const QKeySequence& key) const;
-    [[nodiscard]] std::vector<Place> places() const;           ///< for the command box
-    [[nodiscard]] std::vector<Key> keys() const;               ///< in the order of the menus
+    [[nodiscard]] std::vector<Place> places() const; ///< for the command box
+    [[nodiscard]] std::vector<Key> keys() const;     ///< in the order of the menus
 
 Q_SIGNALS:
     void ran(); ///< a command was done
@@ -74,7 +77,7 @@ private:
 
     QMainWindow& m_window;
     std::function<void(Stage&)> m_show;
-    std::vector<Row> m_rows;          ///< in the order in which they were listed
+    std::vector<Row> m_rows; ///< in the order in which they were listed
     QHash<QByteArray, std::size_t> m_index;
     QHash<QByteArray, QMenu*> m_menus; ///< submenus, and "strips"
     QList<QAction*> m_actions;

@@ -1,5 +1,6 @@
 #include "app/window/count_bar.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "core/base/clock_text.h"
 
@@ -10,10 +11,6 @@
 #include <QToolTip>
 
 namespace lc::app {
-
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
 
 namespace {
 /// Counts of a set that are stronger than others: where bars begin; bars of two counts go in pairs.
@@ -31,13 +28,17 @@ CountBarWords countBarWords(Session& session) {
     const CountGrid& grid = landing.grid;
     const Tick now = session.transport.now();
     words.lamps = std::min(16, std::max(1, grid.regularSet()));
-    words.time = q(clockText(session.transport.player().playing() ? session.transport.player().position() : grid.secondsAt(now).value_or(0)));
+    words.time = q(clockText(session.transport.player().playing() ? session.transport.player().position()
+                                                                  : grid.secondsAt(now).value_or(0)));
     const double length = session.transport.player().songSeconds();
-    words.ofTime = length > 0 ? CountBar::tr("of %1").arg(q(clockText(length)).section('.', 0, 0)) : QString();
+    words.ofTime = length > 0 ? CountBar::tr("of %1").arg(q(clockText(length)).section(QLatin1Char('.'), 0, 0)) : QString();
     const CountCell* cell = grid.cellAt(now);
     words.count = QStringLiteral("–");
     if (!cell) {
-        words.place = grid.empty() ? (session.transport.player().songSeconds() > 0 ? CountBar::tr("not counted yet") : CountBar::tr("no song yet")) : now < Tick{} ? CountBar::tr("before count 1") : CountBar::tr("after the song");
+        words.place = grid.empty()   ? (session.transport.player().songSeconds() > 0 ? CountBar::tr("not counted yet")
+                                                                                     : CountBar::tr("no song yet"))
+                      : now < Tick{} ? CountBar::tr("before count 1")
+                                     : CountBar::tr("after the song");
     } else {
         words.count = QString::number(cell->number);
         words.lit = cell->number;
@@ -45,16 +46,22 @@ CountBarWords countBarWords(Session& session) {
         if (cell->set >= 0) {
             const CountSet& set = grid.sets()[static_cast<std::size_t>(cell->set)];
             words.lamps = set.counts > grid.regularSet() ? std::min(set.counts, 16) : words.lamps;
-            words.set = CountBar::tr("%1 %2 of %3").arg(q(setName(grid.regularSet()))).arg(set.inPhrase + 1).arg(grid.phrases()[static_cast<std::size_t>(cell->phrase)].sets);
+            words.set = CountBar::tr("%1 %2 of %3")
+                            .arg(q(setName(grid.regularSet())))
+                            .arg(set.inPhrase + 1)
+                            .arg(grid.phrases()[static_cast<std::size_t>(cell->phrase)].sets);
             words.place = q(grid.phrases()[static_cast<std::size_t>(cell->phrase)].label);
-        } else words.set = CountBar::tr("pick-up");
-        words.detail = cell->bar >= 0 ? CountBar::tr("bar %1, beat %2").arg(cell->bar + 1).arg(cell->beatInBar) : QString();
+        } else
+            words.set = CountBar::tr("pick-up");
+        words.detail =
+            cell->bar >= 0 ? CountBar::tr("bar %1, beat %2").arg(cell->bar + 1).arg(cell->beatInBar) : QString();
     }
     const auto& passes = landing.performance.passes;
     const auto index = passAt(landing.performance, now);
     if (index) {
         const PassPerformance& pass = passes[*index];
-        words.place += (words.place.isEmpty() ? QString() : QStringLiteral(", ")) + CountBar::tr("pass %1").arg(pass.number);
+        words.place +=
+            (words.place.isEmpty() ? QString() : QStringLiteral(", ")) + CountBar::tr("pass %1").arg(pass.number);
         words.detail = CountBar::tr("facing %1").arg(q(toClock(pass.roles.front().facingIn)));
         for (std::size_t i = pass.roles.front().firstAction; i < pass.roles.front().endAction; ++i) {
             const PerformedAction& a = landing.performance.roles.front()[i];
@@ -62,26 +69,34 @@ CountBarWords countBarWords(Session& session) {
             words.detail = CountBar::tr("facing %1").arg(q(toClock(a.facingAfter)));
         }
         const Tick running = runningCount(now, pass.runningFrom, grid.regularSet());
-        if (cell && wholeCounts(running) != cell->number) words.detail += CountBar::tr(", dancers say %1").arg(wholeCounts(running));
-        if (now >= pass.start + pass.counts) words.set = CountBar::tr("tag, %1 left").arg(q(toSpokenCount(pass.end() - counts(wholeCounts(now)))));
+        if (cell && wholeCounts(running) != cell->number)
+            words.detail += CountBar::tr(", dancers say %1").arg(wholeCounts(running));
+        if (now >= pass.start + pass.counts)
+            words.set = CountBar::tr("tag, %1 left").arg(q(toSpokenCount(pass.end() - counts(wholeCounts(now)))));
     }
     words.strong = strongCounts(words.lamps, grid);
     const PassPerformance* next = nullptr;
     for (const PassPerformance& pass : passes)
-        if (pass.start > now) { next = &pass; break; }
+        if (pass.start > now) {
+            next = &pass;
+            break;
+        }
     if (next) {
         words.next = CountBar::tr("Pass %1, face %2").arg(next->number).arg(q(toClock(next->roles.front().facingIn)));
         const Tick left = next->start - counts(wholeCounts(now));
-        words.nextDetail = CountBar::tr("in %1, %2 foot free").arg(q(toSpokenCount(left)), q(freeFootInWords(next->roles.front().freeIn)));
+        words.nextDetail = CountBar::tr("in %1, %2 foot free")
+                               .arg(q(toSpokenCount(left)), q(freeFootInWords(next->roles.front().freeIn)));
         if (index && passes[*index].cut) words.nextDetail = CountBar::tr("restart, in %1").arg(q(countsInWords(left)));
     } else if (!passes.empty() && index) {
         words.next = CountBar::tr("The end");
-        words.nextDetail = CountBar::tr("in %1").arg(q(countsInWords(landing.performance.end - counts(wholeCounts(now)))));
+        words.nextDetail =
+            CountBar::tr("in %1").arg(q(countsInWords(landing.performance.end - counts(wholeCounts(now)))));
     }
     return words;
 }
 
-CountBar::CountBar(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session), m_theme(theme) {
+CountBar::CountBar(Session& session, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_session(session), m_theme(theme) {
     setFixedHeight(theme.countBar());
     setAttribute(Qt::WA_OpaquePaintEvent);
     connect(&session.transport, &Transport::nowMoved, this, &CountBar::refresh);
@@ -95,12 +110,15 @@ QSize CountBar::sizeHint() const { return {m_theme.px(1000), m_theme.countBar()}
 
 void CountBar::refresh() {
     const CountBarWords w = countBarWords(m_session);
-    const QString said = QStringList{w.count + w.sub, w.set, w.place, w.detail, w.next, w.nextDetail}.join(QStringLiteral(", "));
+    const QString said =
+        QStringList{w.count + w.sub, w.set, w.place, w.detail, w.next, w.nextDetail}.join(QStringLiteral(", "));
     setAccessibleName(tr("Count bar"));
     setAccessibleDescription(said);
     const auto loop = m_session.transport.loop();
-    const QString shown = said + w.time + w.ofTime + QString::number(m_session.transport.tempoPercent()) + (m_session.transport.clicksHeard() ? "c" : "") +
-                          (m_session.transport.player().playing() ? "p" : "") + (loop ? QString::number(loop->first.value) : QString());
+    const QString shown = said + w.time + w.ofTime + QString::number(m_session.transport.tempoPercent()) +
+                          (m_session.transport.clicksHeard() ? QStringLiteral("c") : QString()) +
+                          (m_session.transport.player().playing() ? QStringLiteral("p") : QString()) +
+                          (loop ? QString::number(loop->first.value) : QString());
     if (shown == m_shown) return;
     m_shown = shown;
     update();
@@ -126,7 +144,8 @@ void CountBar::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), c.sheet);
     p.fillRect(QRect(0, 0, width(), 2), c.ink);
     const CountBarWords w = countBarWords(m_session);
-    const auto text = [&](int x, int baseline, const QString& words, const QFont& font, const QColor& colour, int room = 10000) {
+    const auto text = [&](int x, int baseline, const QString& words, const QFont& font, const QColor& colour,
+                          int room = 10000) {
         p.setFont(font);
         p.setPen(colour);
         p.drawText(x, baseline, QFontMetrics(font).elidedText(words, Qt::ElideRight, room));
@@ -214,11 +233,16 @@ void CountBar::paintEvent(QPaintEvent*) {
 void CountBar::mousePressEvent(QMouseEvent* event) {
     const Spots s = spots();
     const QPoint at = event->position().toPoint();
-    if (s.play.contains(at)) Q_EMIT playClicked();
-    else if (s.loop.contains(at)) Q_EMIT loopClicked();
-    else if (s.slower.contains(at)) Q_EMIT tempoClicked(-1);
-    else if (s.faster.contains(at)) Q_EMIT tempoClicked(1);
-    else if (s.clicks.contains(at)) Q_EMIT clicksClicked();
+    if (s.play.contains(at))
+        Q_EMIT playClicked();
+    else if (s.loop.contains(at))
+        Q_EMIT loopClicked();
+    else if (s.slower.contains(at))
+        Q_EMIT tempoClicked(-1);
+    else if (s.faster.contains(at))
+        Q_EMIT tempoClicked(1);
+    else if (s.clicks.contains(at))
+        Q_EMIT clicksClicked();
 }
 
 bool CountBar::event(QEvent* event) {
@@ -226,13 +250,20 @@ bool CountBar::event(QEvent* event) {
         const auto* help = static_cast<QHelpEvent*>(event);
         const Spots s = spots();
         QString tip;
-        if (s.play.contains(help->pos())) tip = tr("Play or pause (Space)");
-        else if (s.loop.contains(help->pos())) tip = tr("Loop this pass, or stop looping (O)");
-        else if (s.slower.contains(help->pos())) tip = tr("Slower by 5 % (−)");
-        else if (s.faster.contains(help->pos())) tip = tr("Faster by 5 % (+)");
-        else if (s.clicks.contains(help->pos())) tip = tr("Clicks on the counts, on or off (V)");
-        if (tip.isEmpty()) QToolTip::hideText();
-        else QToolTip::showText(help->globalPos(), tip, this);
+        if (s.play.contains(help->pos()))
+            tip = tr("Play or pause (Space)");
+        else if (s.loop.contains(help->pos()))
+            tip = tr("Loop this pass, or stop looping (O)");
+        else if (s.slower.contains(help->pos()))
+            tip = tr("Slower by 5 % (−)");
+        else if (s.faster.contains(help->pos()))
+            tip = tr("Faster by 5 % (+)");
+        else if (s.clicks.contains(help->pos()))
+            tip = tr("Clicks on the counts, on or off (V)");
+        if (tip.isEmpty())
+            QToolTip::hideText();
+        else
+            QToolTip::showText(help->globalPos(), tip, this);
         return true;
     }
     return QWidget::event(event);

@@ -11,17 +11,18 @@ class Session;
 
 /// What the count bar says at a place; prepared apart from painting, so that tests read what the window shows.
 struct CountBarWords {
-    int lamps = 8;       ///< counts of the set
-    std::vector<bool> strong = {true, false, false, false, true, false, false, false}; ///< of each lamp: where a bar begins
-    int lit = 0;         ///< the lamp that is lit, 1-based; 0 = none
-    QString count;       ///< "5", or "–" outside
-    QString sub;         ///< "&" in the second half of a count
-    QString set;         ///< "eight 3 of 4"
-    QString place;       ///< "Chorus 1, pass 2"
-    QString detail;      ///< "facing 3" and the running count where it differs
-    QString next;        ///< "pass 3"
-    QString nextDetail;  ///< "in 12 counts, right foot free"
-    QString time;        ///< "0:41.7"
+    int lamps = 8; ///< counts of the set
+    std::vector<bool> strong = {true, false, false, false,
+                                true, false, false, false}; ///< of each lamp: where a bar begins
+    int lit = 0;                                            ///< the lamp that is lit, 1-based; 0 = none
+    QString count;                                          ///< "5", or "–" outside
+    QString sub;                                            ///< "&" in the second half of a count
+    QString set;                                            ///< "eight 3 of 4"
+    QString place;                                          ///< "Chorus 1, pass 2"
+    QString detail;                                         ///< "facing 3" and the running count where it differs
+    QString next;                                           ///< "pass 3"
+    QString nextDetail;                                     ///< "in 12 counts, right foot free"
+    QString time;                                           ///< "0:41.7"
     QString ofTime;
 };
 [[nodiscard]] CountBarWords countBarWords(Session& session);
@@ -46,7 +47,9 @@ protected:
     bool event(QEvent* event) override;
 
 private:
-    struct Spots { QRect play, loop, slower, faster, clicks; };
+    struct Spots {
+        QRect play, loop, slower, faster, clicks;
+    };
     [[nodiscard]] Spots spots() const;
     void refresh();
 

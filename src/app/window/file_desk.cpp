@@ -1,9 +1,10 @@
 #include "app/window/file_desk.h"
 
+#include "app/base/paths.h"
+#include "app/base/qtext.h"
+#include "app/base/session.h"
 #include "app/base/settings.h"
 #include "app/widgets/file_asking.h"
-#include "app/base/paths.h"
-#include "app/base/session.h"
 #include "core/document/document_file.h"
 
 #include <QCoreApplication>
@@ -17,7 +18,6 @@
 namespace lc::app {
 
 namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
 constexpr int mostRecent = 8;
 } // namespace
 
@@ -30,7 +30,9 @@ QString FileDesk::shownTitle() const {
 
 QString FileDesk::demoPath() {
     const QString folder = QCoreApplication::applicationDirPath();
-    for (const QString& place : {qEnvironmentVariable("LIFTCOUNT_DATA"), folder + QStringLiteral("/demo"), folder + QStringLiteral("/../share/lift-count/demo"), QStringLiteral(LIFTCOUNT_DEMO_FOLDER)}) {
+    for (const QString& place :
+         {qEnvironmentVariable("LIFTCOUNT_DATA"), folder + QStringLiteral("/demo"),
+          folder + QStringLiteral("/../share/lift-count/demo"), QStringLiteral(LIFTCOUNT_DEMO_FOLDER)}) {
         const QString path = place + QStringLiteral("/copper-weathervane.liftcount");
         if (!place.isEmpty() && QFileInfo::exists(path)) return QFileInfo(path).canonicalFilePath();
     }
@@ -38,7 +40,9 @@ QString FileDesk::demoPath() {
 }
 
 void FileDesk::chooseRoutine() {
-    const QString path = askWhatToRead(m_window, m_session, FolderFor::Routines, tr("Open a routine"), tr("Routines and hand-outs (*.liftcount *.txt *.md *.html *.htm *.odt *.docx *.pdf)"));
+    const QString path =
+        askWhatToRead(m_window, m_session, FolderFor::Routines, tr("Open a routine"),
+                      tr("Routines and hand-outs (*.liftcount *.txt *.md *.html *.htm *.odt *.docx *.pdf)"));
     if (!path.isEmpty()) Q_EMIT fileChosen(path);
 }
 
@@ -94,20 +98,28 @@ bool FileDesk::save() {
 
 bool FileDesk::saveAs() {
     Q_EMIT aboutToSave();
-    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Routines, tr("Save the routine"), titleAsFileName(m_session.doc.document(), tr("routine")), {QStringLiteral("liftcount")}, tr("Routines (*.liftcount)"));
+    const QString path = askWhereToWrite(m_window, m_session, FolderFor::Routines, tr("Save the routine"),
+                                         titleAsFileName(m_session.doc.document(), tr("routine")),
+                                         {QStringLiteral("liftcount")}, tr("Routines (*.liftcount)"));
     return !path.isEmpty() && saveTo(path, true);
 }
 
 namespace {
-QString rescueFolder() { return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/rescued"); }
+QString rescueFolder() {
+    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/rescued");
+}
 } // namespace
 
 QString FileDesk::rescue() {
     Q_EMIT aboutToSave();
     if (m_session.doc.isSaved() || m_session.doc.document() == newDocument()) return {};
-    if (m_rescuedRevision == m_session.doc.revision() && QFileInfo::exists(m_rescued)) return m_rescued; // what fails at every paint is saved once
-    const QString stem = m_session.doc.path().isEmpty() ? titleAsFileName(m_session.doc.document(), tr("routine")) : QFileInfo(m_session.doc.path()).completeBaseName();
-    const QString name = tr("%1 (rescued %2)").arg(stem, QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH.mm.ss"))) + QStringLiteral(".liftcount");
+    if (m_rescuedRevision == m_session.doc.revision() && QFileInfo::exists(m_rescued))
+        return m_rescued; // what fails at every paint is saved once
+    const QString stem = m_session.doc.path().isEmpty() ? titleAsFileName(m_session.doc.document(), tr("routine"))
+                                                        : QFileInfo(m_session.doc.path()).completeBaseName();
+    const QString name =
+        tr("%1 (rescued %2)").arg(stem, QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH.mm.ss"))) +
+        QStringLiteral(".liftcount");
     QDir().mkpath(rescueFolder());
     QStringList folders{rescueFolder()};
     if (!m_session.doc.path().isEmpty()) folders.prepend(QFileInfo(m_session.doc.path()).absolutePath());
@@ -148,7 +160,9 @@ QList<RecentFile> FileDesk::recent() const {
     for (const QString& path : settings::recentFiles()) {
         if (!QFileInfo::exists(path)) continue;
         const settings::FileWords words = settings::wordsOf(path);
-        files.append({path, words.title.isEmpty() ? QFileInfo(path).completeBaseName() : words.title, words.about + QStringLiteral(", ") + QFileInfo(path).lastModified().toString(QStringLiteral("d MMM, hh:mm"))});
+        files.append({path, words.title.isEmpty() ? QFileInfo(path).completeBaseName() : words.title,
+                      words.about + QStringLiteral(", ") +
+                          QFileInfo(path).lastModified().toString(QStringLiteral("d MMM, hh:mm"))});
     }
     return files;
 }

@@ -10,8 +10,8 @@ namespace lc::app {
 
 class Session;
 
-/// The routine and its file: the dialogs, the question about unsaved work, what is kept when the program ends on its own, the list of files of late. It asks the session to do it and tells the
-/// person in a sentence what became of it.
+/// The routine and its file: the dialogs, the question about unsaved work, what is kept when the program ends on its
+/// own, the list of files of late. It asks the session to do it and tells the person in a sentence what became of it.
 class FileDesk : public QObject {
     Q_OBJECT
 public:
@@ -29,8 +29,9 @@ public:
     bool saveTo(const QString& path, bool evenIfChanged = false);
     void chooseRoutine(); ///< handed on by fileChosen()
 
-    /// Writes what is not saved into a file of its own beside the routine's, or into the user's data where that cannot be; the routine's file stays as it is.
-    /// For an end that nobody can be asked about. The name of the file; empty where there is nothing to save or no place.
+    /// Writes what is not saved into a file of its own beside the routine's, or into the user's data where that cannot
+    /// be; the routine's file stays as it is. For an end that nobody can be asked about. The name of the file; empty
+    /// where there is nothing to save or no place.
     QString rescue();
     /// Files that rescue() wrote and nobody has opened since.
     [[nodiscard]] QStringList rescued() const;

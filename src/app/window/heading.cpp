@@ -1,5 +1,6 @@
 #include "app/window/heading.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
 #include "app/window/command_box.h"
@@ -16,11 +17,8 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-Heading::Heading(Session& session, CommandTable& commands, std::function<std::vector<Place>(const QString&)> places, const Theme& theme, QWidget* parent)
+Heading::Heading(Session& session, CommandTable& commands, std::function<std::vector<Place>(const QString&)> places,
+                 const Theme& theme, QWidget* parent)
     : QWidget(parent), m_session(session), m_commands(commands), m_theme(theme) {
     setFixedHeight(theme.heading());
     auto* row = new QHBoxLayout(this);
@@ -33,11 +31,15 @@ Heading::Heading(Session& session, CommandTable& commands, std::function<std::ve
     m_title->setToolTip(tr("What the routine is called; click to change it (Ctrl+T)"));
     m_title->setFocusPolicy(Qt::ClickFocus);
     m_title->setFont(theme.words(18, Weight::Heavy));
-    m_title->setStyleSheet(QStringLiteral("QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:800;}QLineEdit:focus{background:%2;}")
-                               .arg(theme.px(18)).arg(theme.colours().sheet.name()));
+    m_title->setStyleSheet(
+        QStringLiteral(
+            "QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:800;}QLineEdit:focus{background:%2;}")
+            .arg(theme.px(18))
+            .arg(theme.colours().sheet.name()));
     const auto fit = [this] {
         const QString shown = m_title->text().isEmpty() ? m_title->placeholderText() : m_title->text();
-        m_title->setFixedWidth(std::min(m_theme.px(420), QFontMetrics(m_title->font()).horizontalAdvance(shown) + m_theme.px(24)));
+        m_title->setFixedWidth(
+            std::min(m_theme.px(420), QFontMetrics(m_title->font()).horizontalAdvance(shown) + m_theme.px(24)));
     };
     connect(m_title, &QLineEdit::textChanged, this, fit);
     fit();
@@ -108,7 +110,8 @@ void Heading::refreshAbout() {
     QStringList about;
     if (!document.song.title.empty()) about << tr("to “%1”").arg(q(document.song.title));
     if (const auto tempo = medianTempo(*document.map))
-        about << tr("%1 bpm").arg(std::lround(*tempo)) << q(toString(document.map->metre)) << tr("counted in %1").arg(q(setNames(m_session.doc.landing().grid.regularSet())));
+        about << tr("%1 bpm").arg(std::lround(*tempo)) << q(toString(document.map->metre))
+              << tr("counted in %1").arg(q(setNames(m_session.doc.landing().grid.regularSet())));
     m_about->setText(window()->width() < m_theme.narrow() ? QString() : about.join(QStringLiteral(", ")));
 }
 

@@ -22,7 +22,8 @@ class Heading : public QWidget {
     Q_OBJECT
 public:
     /// `places` as for CommandBox.
-    Heading(Session& session, CommandTable& commands, std::function<std::vector<Place>(const QString& typed)> places, const Theme& theme, QWidget* parent);
+    Heading(Session& session, CommandTable& commands, std::function<std::vector<Place>(const QString& typed)> places,
+            const Theme& theme, QWidget* parent);
     [[nodiscard]] CommandBox& box() { return *m_box; }
     void setStage(const Stage& stage);
     void refresh();

@@ -1,6 +1,7 @@
 #include "app/window/main_window.h"
 
 #include "app/base/paths.h"
+#include "app/base/qtext.h"
 #include "app/base/settings.h"
 #include "app/base/wording.h"
 #include "app/window/command_table.h"
@@ -32,12 +33,17 @@
 namespace lc::app {
 
 namespace {
-QString usualVocabulary() { return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/vocabulary.sqlite"); }
+QString usualVocabulary() {
+    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/vocabulary.sqlite");
+}
 } // namespace
 
-MainWindow::MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath, const std::vector<StageMaker>& stages)
-    : m_session(session), m_theme(theme), m_desk(session, vocabularyPath.isEmpty() ? usualVocabulary() : vocabularyPath), m_files(new FileDesk(session, this)),
-      m_clipboard(new RoutineClipboard(session, m_desk, *m_files, this)), m_commands(new CommandTable(*this, [this](Stage& stage) { bring(stage); })) {
+MainWindow::MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath,
+                       const std::vector<StageMaker>& stages)
+    : m_session(session), m_theme(theme),
+      m_desk(session, vocabularyPath.isEmpty() ? usualVocabulary() : vocabularyPath),
+      m_files(new FileDesk(session, this)), m_clipboard(new RoutineClipboard(session, m_desk, *m_files, this)),
+      m_commands(new CommandTable(*this, [this](Stage& stage) { bring(stage); })) {
     setAcceptDrops(true);
     QCoreApplication::instance()->installEventFilter(this);
     setMinimumSize(theme.px(1024), theme.px(640));
@@ -47,7 +53,8 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     m_stack = new QStackedWidget(frame);
     buildStages(stages);
     m_rail = new Rail(m_stages, theme, frame);
-    m_heading = new Heading(session, *m_commands, [this](const QString& typed) { return placesFor(typed); }, theme, frame);
+    m_heading = new Heading(
+        session, *m_commands, [this](const QString& typed) { return placesFor(typed); }, theme, frame);
     m_message = new MessageLine(session, theme, frame);
     m_countBar = new CountBar(session, theme, frame);
     auto* row = new QHBoxLayout(frame);
@@ -68,12 +75,18 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     m_start->setRecent(m_files->recent());
     showStage(*m_stages.front());
     if (const QStringList rescued = m_files->rescued(); !rescued.isEmpty())
-        tell(rescued.size() == 1 ? tr("Work that was not saved when Lift Count ended is in “%1”. Open it to go on.").arg(readable(rescued.front()))
-                                 : tr("Work that was not saved when Lift Count ended is in %1 files, the newest “%2”. Open it to go on.").arg(rescued.size()).arg(readable(rescued.back())));
+        tell(
+            rescued.size() == 1
+                ? tr("Work that was not saved when Lift Count ended is in “%1”. Open it to go on.")
+                      .arg(readable(rescued.front()))
+                : tr("Work that was not saved when Lift Count ended is in %1 files, the newest “%2”. Open it to go on.")
+                      .arg(rescued.size())
+                      .arg(readable(rescued.back())));
 }
 
 MainWindow::~MainWindow() {
-    if (QWidget* focused = focusWidget()) focused->clearFocus(); // what is still typed is taken while everything is there to take it
+    if (QWidget* focused = focusWidget())
+        focused->clearFocus(); // what is still typed is taken while everything is there to take it
     m_desk.keepNow();
     m_desk.disconnect(); // fields that lose the focus speak to nobody
 }
@@ -103,8 +116,10 @@ void MainWindow::listen() {
     Transport& transport = m_session.transport;
     connect(m_countBar, &CountBar::playClicked, &transport, &Transport::togglePlay);
     connect(m_countBar, &CountBar::loopClicked, this, &MainWindow::toggleLoop);
-    connect(m_countBar, &CountBar::tempoClicked, this, [&transport](int step) { transport.setTempoPercent(transport.tempoPercent() + 5 * step); });
-    connect(m_countBar, &CountBar::clicksClicked, this, [&transport] { transport.setClicksHeard(!transport.clicksHeard()); });
+    connect(m_countBar, &CountBar::tempoClicked, this,
+            [&transport](int step) { transport.setTempoPercent(transport.tempoPercent() + 5 * step); });
+    connect(m_countBar, &CountBar::clicksClicked, this,
+            [&transport] { transport.setClicksHeard(!transport.clicksHeard()); });
     connect(m_start, &StartPage::songWanted, this, [this] { m_commands->run("song.open"); });
     connect(m_start, &StartPage::routineWanted, m_files, &FileDesk::chooseRoutine);
     connect(m_start, &StartPage::demoWanted, this, &MainWindow::openDemo);
@@ -127,8 +142,10 @@ void MainWindow::listen() {
     m_clock->setInterval(15);
     connect(m_clock, &QTimer::timeout, &transport, &Transport::followClock);
     connect(&transport, &Transport::playingChanged, this, [this, &transport] {
-        if (transport.player().playing()) m_clock->start();
-        else m_clock->stop();
+        if (transport.player().playing())
+            m_clock->start();
+        else
+            m_clock->stop();
     });
 }
 
@@ -161,7 +178,8 @@ void MainWindow::bring(Stage& stage) {
 
 void MainWindow::showStartOrStage() {
     const bool blank = !m_leftStart && !m_session.song.hasSong() && m_session.doc.document() == newDocument();
-    QWidget* page = blank && m_stage->about().whenBlank != Stage::WhenBlank::Itself ? static_cast<QWidget*>(m_start) : m_stage;
+    QWidget* page =
+        blank && m_stage->about().whenBlank != Stage::WhenBlank::Itself ? static_cast<QWidget*>(m_start) : m_stage;
     if (m_stack->currentWidget() == page) return;
     m_stack->setCurrentWidget(page);
     if (page != m_stage) return;
@@ -193,12 +211,15 @@ void MainWindow::refreshUndo() {
 
 void MainWindow::undoOrRedo(bool redo) {
     if (const auto own = m_stage->ownUndo()) return redo ? own->redo() : own->undo();
-    if (redo) m_session.doc.redo();
-    else m_session.doc.undo();
+    if (redo)
+        m_session.doc.redo();
+    else
+        m_session.doc.undo();
 }
 
 void MainWindow::refreshTitle() {
-    const QString name = m_session.doc.path().isEmpty() ? tr("not saved yet") : QFileInfo(m_session.doc.path()).fileName();
+    const QString name =
+        m_session.doc.path().isEmpty() ? tr("not saved yet") : QFileInfo(m_session.doc.path()).fileName();
     setWindowTitle(QStringLiteral("[*]%1 (%2), Lift Count").arg(m_files->shownTitle(), name));
     setWindowModified(!m_session.doc.isSaved());
 }
@@ -206,13 +227,17 @@ void MainWindow::refreshTitle() {
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::ShortcutOverride) {
         const auto* key = static_cast<QKeyEvent*>(event);
-        const bool typed = !(key->modifiers() & ~Qt::ShiftModifier) && key->key() > Qt::Key_Space && key->key() < Qt::Key_Escape;
-        if (typed && (qobject_cast<QAbstractItemView*>(watched) || (!m_stage->songSeen() && m_commands->saysOfSong(QKeySequence(key->keyCombination()))))) {
+        const bool typed =
+            !(key->modifiers() & ~Qt::ShiftModifier) && key->key() > Qt::Key_Space && key->key() < Qt::Key_Escape;
+        if (typed && (qobject_cast<QAbstractItemView*>(watched) ||
+                      (!m_stage->songSeen() && m_commands->saysOfSong(QKeySequence(key->keyCombination()))))) {
             event->accept();
             return true;
         }
-        const bool goes = key->modifiers() == Qt::ControlModifier && (key->key() == Qt::Key_E || key->key() == Qt::Key_K);
-        if (goes && (qobject_cast<QLineEdit*>(watched) || qobject_cast<QPlainTextEdit*>(watched))) return true; // fields would take them for "end of line" and "delete to the end"
+        const bool goes =
+            key->modifiers() == Qt::ControlModifier && (key->key() == Qt::Key_E || key->key() == Qt::Key_K);
+        if (goes && (qobject_cast<QLineEdit*>(watched) || qobject_cast<QPlainTextEdit*>(watched)))
+            return true; // fields would take them for "end of line" and "delete to the end"
     }
     return QMainWindow::eventFilter(watched, event);
 }
@@ -224,7 +249,8 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
         if (QWidget* home = m_stage->home()) home->setFocus();
         return;
     }
-    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) // Space plays, so Enter presses the button that has the focus
+    if (event->key() == Qt::Key_Return ||
+        event->key() == Qt::Key_Enter) // Space plays, so Enter presses the button that has the focus
         if (auto* button = qobject_cast<QAbstractButton*>(focusWidget())) return button->click();
     QMainWindow::keyPressEvent(event);
 }
@@ -265,9 +291,12 @@ void MainWindow::openAny(const QString& path) {
     }
     m_leftStart = true;
     showStage(stage_id::listen);
-    if (endsLikeMap(file, true)) m_session.song.importLyrics(path);
-    else if (endsLikeMap(file, false)) m_session.song.importMap(path);
-    else m_session.song.openSong(path);
+    if (endsLikeMap(file, true))
+        m_session.song.importLyrics(path);
+    else if (endsLikeMap(file, false))
+        m_session.song.importMap(path);
+    else
+        m_session.song.openSong(path);
 }
 
 /// A file has taken the place of the routine.
@@ -289,14 +318,17 @@ void MainWindow::keepView() {
                      {QStringLiteral("tempo"), m_session.transport.tempoPercent()},
                      {QStringLiteral("clicks"), m_session.transport.clicksHeard()}};
     for (const Stage* stage : m_stages)
-        if (const QVariantMap own = stage->view(); !own.isEmpty()) view.insert(QString::fromLatin1(stage->about().id), own);
+        if (const QVariantMap own = stage->view(); !own.isEmpty())
+            view.insert(QString::fromLatin1(stage->about().id), own);
     settings::setViewOf(m_session.doc.path(), view);
 }
 
 void MainWindow::restoreView(const QString& path) {
     const QVariantMap view = settings::viewOf(path);
     if (view.isEmpty()) return;
-    const auto of = [&](const char* name, const QVariant& usual) { return view.value(QString::fromLatin1(name), usual); };
+    const auto of = [&](const char* name, const QVariant& usual) {
+        return view.value(QString::fromLatin1(name), usual);
+    };
     showStage(of("stage", {}).toByteArray());
     m_session.view.setMagnification(static_cast<Magnification>(std::clamp(of("magnification", 1).toInt(), 0, 2)));
     for (Stage* stage : m_stages) stage->setView(of(stage->about().id, {}).toMap());
@@ -312,7 +344,9 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     if (m_desk.hasUnkept() && !m_closeAnyway) { // the reason stands in the message line
         m_closeAnyway = true;
         showStage(stage_id::steps);
-        tell(tr("“%1” could not be kept in the vocabulary. Make room, or copy its line; close once more to leave without it.").arg(QString::fromStdString(m_desk.card().name)));
+        tell(
+            tr("“%1” could not be kept in the vocabulary. Make room, or copy its line; close once more to leave without it.")
+                .arg(q(m_desk.card().name)));
         return event->ignore();
     }
     if (!m_files->mayDiscard()) return event->ignore();
@@ -325,8 +359,12 @@ void MainWindow::saveForTheWorst(const QString& why) {
     m_desk.keepNow();
     const QString path = m_files->rescue();
     if (why.isEmpty()) return keepView();
-    tell(path.isEmpty() ? tr("Something went wrong that should not: %1. Save your work under another name and start Lift Count again.").arg(why)
-                        : tr("Something went wrong that should not: %1. Your work was saved in “%2”; start Lift Count again and open it.").arg(why, readable(path)));
+    tell(
+        path.isEmpty()
+            ? tr("Something went wrong that should not: %1. Save your work under another name and start Lift Count again.")
+                  .arg(why)
+            : tr("Something went wrong that should not: %1. Your work was saved in “%2”; start Lift Count again and open it.")
+                  .arg(why, readable(path)));
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -23,18 +23,21 @@ class Rail;
 class RoutineClipboard;
 class StartPage;
 
-/// The window: rail, heading, stages, count bar. It knows stages and commands only by their tables, and shows one stage at a time.
+/// The window: rail, heading, stages, count bar. It knows stages and commands only by their tables, and shows one stage
+/// at a time.
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     /// `vocabularyPath` empty = in the user's data folder.
-    MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath = {}, const std::vector<StageMaker>& stages = allStages());
+    MainWindow(Session& session, const Theme& theme, const QString& vocabularyPath = {},
+               const std::vector<StageMaker>& stages = allStages());
     ~MainWindow() override;
 
     /// Opens a routine or a song by its ending, after asking about work that is not saved.
     void openAny(const QString& path);
     void openDemo();
-    /// Keeps what is not saved in a file of its own, since the program is about to end or something went wrong (`why`, the end of a sentence), and says so.
+    /// Keeps what is not saved in a file of its own, since the program is about to end or something went wrong (`why`,
+    /// the end of a sentence), and says so.
     void saveForTheWorst(const QString& why);
 
     void showStage(Stage& stage);
@@ -56,7 +59,8 @@ public:
     [[nodiscard]] QString lastTold() const; ///< the sentence last told to the person
 
 protected:
-    /// Letters typed into a list search it; and what states something of the song by a letter does so only where the song is before one's eyes.
+    /// Letters typed into a list search it; and what states something of the song by a letter does so only where the
+    /// song is before one's eyes.
     bool eventFilter(QObject* watched, QEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;

@@ -26,8 +26,10 @@ MessageLine::MessageLine(Session& session, const Theme& theme, QWidget* parent) 
     m_button = new QPushButton(tr("Stop"), this);
     m_button->setObjectName(QStringLiteral("stopLoading"));
     connect(m_button, &QPushButton::clicked, this, [this] {
-        if (m_session.song.loading()) m_session.song.cancelLoading();
-        else hide();
+        if (m_session.song.loading())
+            m_session.song.cancelLoading();
+        else
+            hide();
     });
     row->addWidget(m_button);
     hide();

@@ -13,7 +13,8 @@ namespace lc::app {
 
 class Session;
 
-/// What a person was told last, or how far the work on the song is, with a button that puts it away or stops the work. Hidden while there is nothing to say.
+/// What a person was told last, or how far the work on the song is, with a button that puts it away or stops the work.
+/// Hidden while there is nothing to say.
 class MessageLine : public QWidget {
     Q_OBJECT
 public:

@@ -12,7 +12,8 @@
 namespace lc::app {
 
 namespace {
-std::array<int, 2> signalSocket{-1, -1}; // a handler may do no more than write a byte (signal-safety(7)); the rest is done in the event loop
+std::array<int, 2> signalSocket{
+    -1, -1}; // a handler may do no more than write a byte (signal-safety(7)); the rest is done in the event loop
 
 void onSignal(int number) {
     const auto byte = static_cast<unsigned char>(number);

@@ -9,7 +9,8 @@
 
 namespace lc::app {
 
-Rail::Rail(std::vector<Stage*> stages, const Theme& theme, QWidget* parent) : QWidget(parent), m_stages(std::move(stages)), m_theme(theme), m_stage(m_stages.front()) {
+Rail::Rail(std::vector<Stage*> stages, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_stages(std::move(stages)), m_theme(theme), m_stage(m_stages.front()) {
     setFixedWidth(theme.rail());
     setAccessibleName(tr("Stages"));
     for (Stage* stage : m_stages) connect(stage, &Stage::stateChanged, this, qOverload<>(&QWidget::update));
@@ -42,7 +43,9 @@ void Rail::paintState(QPainter& p, const Entry& entry) const {
     const int y = entry.area.top() + m_theme.px(39);
     const int r = m_theme.px(4);
     const QRect box(x - r, y - r, 2 * r + 1, 2 * r + 1);
-    if (state.open > 0) return drawDiamond(p, x, y, m_theme.px(9), QString::number(state.open), m_theme.numbers(10, true), c.ink, c.onInk);
+    if (state.open > 0)
+        return drawDiamond(p, x, y, m_theme.px(9), QString::number(state.open), m_theme.numbers(10, true), c.ink,
+                           c.onInk);
     if (state.begun) return p.fillRect(box, c.ink);
     p.setPen(QPen(c.ink3, 1.5));
     p.setBrush(Qt::NoBrush);
@@ -101,7 +104,8 @@ void Rail::paintEvent(QPaintEvent*) {
         p.drawText(px(16), entry.area.top() + px(43), entry.stage->key().toString(QKeySequence::NativeText));
         paintState(p, entry);
     }
-    if (m_legend) paintLegend(p);
+    if (m_legend)
+        paintLegend(p);
     else {
         p.setFont(m_theme.words(12, Weight::Bold));
         p.setPen(c.ink2);
@@ -120,7 +124,10 @@ bool Rail::event(QEvent* event) {
         const auto* help = static_cast<QHelpEvent*>(event);
         for (const Entry& entry : entries())
             if (entry.area.contains(help->pos())) {
-                QToolTip::showText(help->globalPos(), tr("%1 (%2)").arg(entry.stage->about().name, entry.stage->key().toString(QKeySequence::NativeText)), this);
+                QToolTip::showText(
+                    help->globalPos(),
+                    tr("%1 (%2)").arg(entry.stage->about().name, entry.stage->key().toString(QKeySequence::NativeText)),
+                    this);
                 return true;
             }
         QToolTip::hideText();

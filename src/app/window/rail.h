@@ -28,7 +28,10 @@ protected:
     bool event(QEvent* event) override;
 
 private:
-    struct Entry { Stage* stage; QRect area; };
+    struct Entry {
+        Stage* stage;
+        QRect area;
+    };
     [[nodiscard]] std::vector<Entry> entries() const;
     void paintState(QPainter& painter, const Entry& entry) const;
     void paintLegend(QPainter& painter) const;

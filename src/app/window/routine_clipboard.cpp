@@ -1,6 +1,7 @@
 #include "app/window/routine_clipboard.h"
 
 #include "app/base/figure_desk.h"
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/window/file_desk.h"
 #include "core/edits/dance_on_song.h"
@@ -13,11 +14,8 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
-RoutineClipboard::RoutineClipboard(Session& session, FigureDesk& desk, FileDesk& files, QObject* parent) : QObject(parent), m_session(session), m_desk(desk), m_files(files) {}
+RoutineClipboard::RoutineClipboard(Session& session, FigureDesk& desk, FileDesk& files, QObject* parent)
+    : QObject(parent), m_session(session), m_desk(desk), m_files(files) {}
 
 void RoutineClipboard::copyText() {
     QGuiApplication::clipboard()->setText(q(routineToText(m_session.doc.document())));
@@ -25,7 +23,8 @@ void RoutineClipboard::copyText() {
 }
 
 void RoutineClipboard::copyHandout(HandoutManner manner) {
-    if (m_session.doc.document().routine.passes.empty()) return m_session.messages.tell(tr("There is no dance yet: a hand-out needs parts with steps and their order."));
+    if (m_session.doc.document().routine.passes.empty())
+        return m_session.messages.tell(tr("There is no dance yet: a hand-out needs parts with steps and their order."));
     QGuiApplication::clipboard()->setText(q(handoutText(m_session.doc.document(), manner)));
     m_session.messages.tell(tr("The dance is copied as a hand-out. Paste it into a mail or a page."));
 }
@@ -35,7 +34,8 @@ bool RoutineClipboard::paste() {
     m_desk.open(); // the person's words
     std::vector<HandoutLine> lines;
     Result<Document> read = fail(ErrorCode::BadNotation, {});
-    if (looksLikeRoutineText(text)) read = routineFromText(text);
+    if (looksLikeRoutineText(text))
+        read = routineFromText(text);
     else if (auto handout = readHandout(text, m_session.doc.words())) {
         lines = std::move(handout->lines);
         read = std::move(handout->document);
@@ -45,7 +45,8 @@ bool RoutineClipboard::paste() {
         m_session.messages.tell(read.error());
         return false;
     }
-    if (!lines.empty() && awaitsDance(m_session.doc.document())) m_session.doc.takeDance(std::move(*read), std::move(lines));
+    if (!lines.empty() && awaitsDance(m_session.doc.document()))
+        m_session.doc.takeDance(std::move(*read), std::move(lines));
     else {
         if (!m_files.mayDiscard()) return false;
         m_session.doc.startWith(std::move(*read), std::move(lines));

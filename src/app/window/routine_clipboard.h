@@ -19,7 +19,8 @@ public:
     RoutineClipboard(Session& session, FigureDesk& desk, FileDesk& files, QObject* parent);
     void copyText();
     void copyHandout(HandoutManner manner);
-    /// A routine as text, or a hand-out: laid on the song that waits for its dance, else in the place of the routine. False where nothing was taken; why is told.
+    /// A routine as text, or a hand-out: laid on the song that waits for its dance, else in the place of the routine.
+    /// False where nothing was taken; why is told.
     bool paste();
 
 private:

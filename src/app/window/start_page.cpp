@@ -13,9 +13,10 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     column->setSpacing(theme.px(14));
     const Palette& c = theme.colours();
     column->addWidget(paragraph(tr("Drop a song here"), theme.words(26, Weight::Heavy), c.ink, this));
-    column->addWidget(paragraph(tr("Any usual sound file, or the sound of a video. It is counted into beats, bars and phrases, a phrase a line. Then type the counts of your dance, "
-                                   "say in which order its parts are danced, and see where every pass lands."),
-                                theme.words(14), c.ink2, this));
+    column->addWidget(paragraph(
+        tr("Any usual sound file, or the sound of a video. It is counted into beats, bars and phrases, a phrase a line. Then type the counts of your dance, "
+           "say in which order its parts are danced, and see where every pass lands."),
+        theme.words(14), c.ink2, this));
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(theme.px(10));
     const auto add = [&](const QString& text, const QString& tip, const char* name, bool main, auto signal) {
@@ -29,8 +30,10 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     };
     add(tr("Open a song"), tr("Choose a sound file (Ctrl+Shift+O)"), "startSong", true, &StartPage::songWanted);
     add(tr("Open a routine"), tr("Choose a saved routine (Ctrl+O)"), "startRoutine", false, &StartPage::routineWanted);
-    add(tr("Type a structure"), tr("A song as text, without a recording (Y)"), "startStructure", false, &StartPage::structureWanted);
-    add(tr("Look at the demo"), tr("A line dance of Quarry Bank hall on its own song"), "startDemo", false, &StartPage::demoWanted);
+    add(tr("Type a structure"), tr("A song as text, without a recording (Y)"), "startStructure", false,
+        &StartPage::structureWanted);
+    add(tr("Look at the demo"), tr("A line dance of Quarry Bank hall on its own song"), "startDemo", false,
+        &StartPage::demoWanted);
     buttons->addStretch();
     column->addLayout(buttons);
     column->addSpacing(theme.px(18));
@@ -38,7 +41,9 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     m_recent->setSpacing(theme.px(4));
     column->addLayout(m_recent);
     column->addStretch();
-    column->addWidget(paragraph(tr("Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first."), theme.words(12), c.ink3, this));
+    column->addWidget(paragraph(
+        tr("Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first."),
+        theme.words(12), c.ink3, this));
 }
 
 void StartPage::setRecent(const QList<RecentFile>& files) {

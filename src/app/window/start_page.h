@@ -12,8 +12,8 @@ namespace lc::app {
 /// A recent file and what it is.
 struct RecentFile {
     QString path;
-    QString title;  ///< of the routine
-    QString about;  ///< "to “…”, 8 passes, yesterday"
+    QString title; ///< of the routine
+    QString about; ///< "to “…”, 8 passes, yesterday"
 };
 
 /// Shown while there is neither song nor routine: what to do first, and the files of late.

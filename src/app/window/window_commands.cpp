@@ -1,6 +1,7 @@
 // What can be done in every stage: the routine and its file, undo, playing, what is shown.
 #include "app/window/main_window.h"
 
+#include "app/base/qtext.h"
 #include "app/base/settings.h"
 #include "app/base/wording.h"
 #include "app/widgets/notation_edit.h"
@@ -15,12 +16,9 @@
 
 namespace lc::app {
 
-namespace {
-QString q(const std::string& text) { return QString::fromStdString(text); }
-} // namespace
-
 void MainWindow::buildCommands() {
-    for (auto&& commands : {routineCommands(), editCommands(), playCommands(), viewCommands()}) m_commands->add(commands);
+    for (auto&& commands : {routineCommands(), editCommands(), playCommands(), viewCommands()})
+        m_commands->add(commands);
     std::vector<CommandTable::Menu> menus{{"routine", tr("&Routine")}, {"edit", tr("&Edit")}};
     for (Stage* stage : m_stages) {
         m_commands->add(stage->commands(), stage);
@@ -32,34 +30,51 @@ void MainWindow::buildCommands() {
 
 std::vector<Command> MainWindow::routineCommands() {
     std::vector<Command> all;
-    const auto add = [&all](int group, const char* id, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> run, const Submenu& submenu = {}) {
-        all.push_back({.id = id, .name = name, .tip = tip, .key = key, .menu = "routine", .group = group, .submenu = submenu, .run = std::move(run)});
+    const auto add = [&all](int group, const char* id, const QString& name, const QKeySequence& key, const QString& tip,
+                            std::function<void()> run, const Submenu& submenu = {}) {
+        all.push_back({.id = id,
+                       .name = name,
+                       .tip = tip,
+                       .key = key,
+                       .menu = "routine",
+                       .group = group,
+                       .submenu = submenu,
+                       .run = std::move(run)});
     };
     add(1, "routine.new", tr("New"), QKeySequence::New, tr("An empty routine"), [this] {
         if (!m_files->mayDiscard()) return;
         m_session.doc.startNew();
         showStage(stage_id::arrange);
     });
-    add(1, "routine.open", tr("Open a routine …"), QKeySequence::Open, tr("A saved routine"), [this] { m_files->chooseRoutine(); });
-    add(1, "routine.demo", tr("Open the demo"), {}, tr("A line dance of Quarry Bank hall on its own song"), [this] { openDemo(); });
-    add(2, "routine.save", tr("Save"), QKeySequence::Save, tr("Write the routine to its file"), [this] { m_files->save(); });
-    add(2, "routine.save-as", tr("Save as …"), QKeySequence::SaveAs, tr("Write the routine to another file"), [this] { m_files->saveAs(); });
-    add(2, "routine.title", tr("Title …"), Qt::CTRL | Qt::Key_T, tr("What the routine is called"), [this] { m_heading->editTitle(); });
-    add(3, "routine.copy", tr("Copy as text"), Qt::CTRL | Qt::SHIFT | Qt::Key_C, tr("The whole routine as text, to be sent or kept"), [this] { m_clipboard->copyText(); });
-    add(3, "routine.paste", tr("Paste a routine or a hand-out"), Qt::CTRL | Qt::SHIFT | Qt::Key_V, tr("A routine or a hand-out that was copied as text, in the place of this one"), [this] {
-        if (!m_clipboard->paste()) return;
-        showStage(stage_id::arrange);
-        m_stage->cameIn();
-    });
+    add(1, "routine.open", tr("Open a routine …"), QKeySequence::Open, tr("A saved routine"),
+        [this] { m_files->chooseRoutine(); });
+    add(1, "routine.demo", tr("Open the demo"), {}, tr("A line dance of Quarry Bank hall on its own song"),
+        [this] { openDemo(); });
+    add(2, "routine.save", tr("Save"), QKeySequence::Save, tr("Write the routine to its file"),
+        [this] { m_files->save(); });
+    add(2, "routine.save-as", tr("Save as …"), QKeySequence::SaveAs, tr("Write the routine to another file"),
+        [this] { m_files->saveAs(); });
+    add(2, "routine.title", tr("Title …"), Qt::CTRL | Qt::Key_T, tr("What the routine is called"),
+        [this] { m_heading->editTitle(); });
+    add(3, "routine.copy", tr("Copy as text"), Qt::CTRL | Qt::SHIFT | Qt::Key_C,
+        tr("The whole routine as text, to be sent or kept"), [this] { m_clipboard->copyText(); });
+    add(3, "routine.paste", tr("Paste a routine or a hand-out"), Qt::CTRL | Qt::SHIFT | Qt::Key_V,
+        tr("A routine or a hand-out that was copied as text, in the place of this one"), [this] {
+            if (!m_clipboard->paste()) return;
+            showStage(stage_id::arrange);
+            m_stage->cameIn();
+        });
     const struct {
         const char* id;
         QString name;
         HandoutManner manner;
-    } manners[] = {{"routine.hand-out", tr("With counts together: 1-4 side, behind, side, touch"), HandoutManner::Ranges},
-                   {"routine.hand-out-words", tr("In words: side, behind, side, touch"), HandoutManner::Words},
-                   {"routine.hand-out-notation", tr("In the notation: 1 side 2 behind 3 side 4 touch"), HandoutManner::Notation}};
+    } manners[] = {
+        {"routine.hand-out", tr("With counts together: 1-4 side, behind, side, touch"), HandoutManner::Ranges},
+        {"routine.hand-out-words", tr("In words: side, behind, side, touch"), HandoutManner::Words},
+        {"routine.hand-out-notation", tr("In the notation: 1 side 2 behind 3 side 4 touch"), HandoutManner::Notation}};
     for (const auto& one : manners)
-        add(3, one.id, one.name, {}, tr("Title, sections, order, restarts and tags as text, for a mail or a page"), [this, manner = one.manner] { m_clipboard->copyHandout(manner); },
+        add(3, one.id, one.name, {}, tr("Title, sections, order, restarts and tags as text, for a mail or a page"),
+            [this, manner = one.manner] { m_clipboard->copyHandout(manner); },
             {"routine.hand-outs", tr("Copy as a hand-out")});
     add(4, "window.close", tr("Close"), QKeySequence::Quit, tr("Close the window"), [this] { close(); });
     return all;
@@ -67,32 +82,57 @@ std::vector<Command> MainWindow::routineCommands() {
 
 std::vector<Command> MainWindow::editCommands() {
     std::vector<Command> all;
-    const auto add = [&all](int group, const char* id, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> run) {
-        all.push_back({.id = id, .name = name, .tip = tip, .key = key, .menu = "edit", .group = group, .run = std::move(run)});
+    const auto add = [&all](int group, const char* id, const QString& name, const QKeySequence& key, const QString& tip,
+                            std::function<void()> run) {
+        all.push_back(
+            {.id = id, .name = name, .tip = tip, .key = key, .menu = "edit", .group = group, .run = std::move(run)});
     };
     add(1, "edit.undo", tr("Undo"), QKeySequence::Undo, tr("Take the last change back"), [this] { undoOrRedo(false); });
-    add(1, "edit.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Make the change again"), [this] { undoOrRedo(true); });
-    add(2, "counts.write", tr("Write the line as it was read"), Qt::Key_F12, tr("A line that is said in words, in the notation"), [this] {
-        if (auto* line = qobject_cast<NotationEdit*>(focusWidget())) line->writeNotation();
-        else tell(tr("Go to a line of counts first (Ctrl+E)."));
-    });
-    add(4, "box", tr("Do anything"), Qt::CTRL | Qt::Key_K, tr("Find a command or a place"), [this] { commandBox().begin(); });
+    add(1, "edit.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Make the change again"),
+        [this] { undoOrRedo(true); });
+    add(2, "counts.write", tr("Write the line as it was read"), Qt::Key_F12,
+        tr("A line that is said in words, in the notation"), [this] {
+            if (auto* line = qobject_cast<NotationEdit*>(focusWidget()))
+                line->writeNotation();
+            else
+                tell(tr("Go to a line of counts first (Ctrl+E)."));
+        });
+    add(4, "box", tr("Do anything"), Qt::CTRL | Qt::Key_K, tr("Find a command or a place"),
+        [this] { commandBox().begin(); });
     return all;
 }
 
 std::vector<Command> MainWindow::playCommands() {
     std::vector<Command> all;
     Transport& transport = m_session.transport;
-    const auto add = [&all](const char* id, const QString& name, const QKeySequence& key, const QString& tip, std::function<void()> run, bool onStrips = false) {
-        all.push_back({.id = id, .name = name, .tip = tip, .key = key, .menu = "play", .group = 1, .onStrips = onStrips, .run = std::move(run)});
+    const auto add = [&all](const char* id, const QString& name, const QKeySequence& key, const QString& tip,
+                            std::function<void()> run, bool onStrips = false) {
+        all.push_back({.id = id,
+                       .name = name,
+                       .tip = tip,
+                       .key = key,
+                       .menu = "play",
+                       .group = 1,
+                       .onStrips = onStrips,
+                       .run = std::move(run)});
     };
-    add("play", tr("Play or pause"), Qt::Key_Space, tr("From the caret"), [&transport] { transport.togglePlay(); }, true);
-    add("play.loop", tr("Loop this pass"), Qt::Key_O, tr("The pass at the caret, or the phrase where there is no pass; again to stop"), [this] { toggleLoop(); }, true);
-    add("play.slower", tr("Slower"), Qt::Key_Minus, tr("By 5 %"), [&transport] { transport.setTempoPercent(transport.tempoPercent() - 5); });
-    add("play.faster", tr("Faster"), Qt::Key_Plus, tr("By 5 %"), [&transport] { transport.setTempoPercent(transport.tempoPercent() + 5); });
-    add("play.own-tempo", tr("Song's own tempo"), Qt::Key_0, tr("100 %"), [&transport] { transport.setTempoPercent(100); });
-    add("play.clicks", tr("Clicks on the counts"), Qt::Key_V, tr("On or off"), [&transport] { transport.setClicksHeard(!transport.clicksHeard()); });
-    add("play.go", tr("Go to …"), Qt::Key_G, tr("A pass, a phrase or a count"), [this] { commandBox().begin(QStringLiteral("pass ")); });
+    add(
+        "play", tr("Play or pause"), Qt::Key_Space, tr("From the caret"), [&transport] { transport.togglePlay(); },
+        true);
+    add(
+        "play.loop", tr("Loop this pass"), Qt::Key_O,
+        tr("The pass at the caret, or the phrase where there is no pass; again to stop"), [this] { toggleLoop(); },
+        true);
+    add("play.slower", tr("Slower"), Qt::Key_Minus, tr("By 5 %"),
+        [&transport] { transport.setTempoPercent(transport.tempoPercent() - 5); });
+    add("play.faster", tr("Faster"), Qt::Key_Plus, tr("By 5 %"),
+        [&transport] { transport.setTempoPercent(transport.tempoPercent() + 5); });
+    add("play.own-tempo", tr("Song's own tempo"), Qt::Key_0, tr("100 %"),
+        [&transport] { transport.setTempoPercent(100); });
+    add("play.clicks", tr("Clicks on the counts"), Qt::Key_V, tr("On or off"),
+        [&transport] { transport.setClicksHeard(!transport.clicksHeard()); });
+    add("play.go", tr("Go to …"), Qt::Key_G, tr("A pass, a phrase or a count"),
+        [this] { commandBox().begin(QStringLiteral("pass ")); });
     all.back().group = 3;
     return all;
 }
@@ -100,25 +140,45 @@ std::vector<Command> MainWindow::playCommands() {
 std::vector<Command> MainWindow::viewCommands() {
     std::vector<Command> all;
     for (Stage* stage : m_stages)
-        all.push_back({.id = "stage." + stage->about().id, .name = stage->about().name, .tip = stage->about().tip, .key = stage->key(), .menu = "view", .group = 1, .run = [this, stage] { showStage(*stage); }});
+        all.push_back({.id = "stage." + stage->about().id,
+                       .name = stage->about().name,
+                       .tip = stage->about().tip,
+                       .key = stage->key(),
+                       .menu = "view",
+                       .group = 1,
+                       .run = [this, stage] { showStage(*stage); }});
     SharedView& view = m_session.view;
-    const auto magnify = [&](const char* id, const QString& name, const QKeySequence& key, const QString& tip, Magnification magnification) {
-        all.push_back({.id = id, .name = name, .tip = tip, .key = key, .menu = "view", .group = 2, .run = [&view, magnification] { view.setMagnification(magnification); },
+    const auto magnify = [&](const char* id, const QString& name, const QKeySequence& key, const QString& tip,
+                             Magnification magnification) {
+        all.push_back({.id = id,
+                       .name = name,
+                       .tip = tip,
+                       .key = key,
+                       .menu = "view",
+                       .group = 2,
+                       .run = [&view, magnification] { view.setMagnification(magnification); },
                        .chosen = [&view, magnification] { return view.magnification() == magnification; }});
     };
     magnify("view.page", tr("Page"), Qt::Key_F2, tr("A phrase a line, parts only"), Magnification::Page);
     magnify("view.strip", tr("Strip"), Qt::Key_F3, tr("Steps as marks"), Magnification::Strip);
-    all.push_back({.id = "view.legend", .name = tr("Legend of the step marks"), .tip = tr("Show it or not"), .key = Qt::Key_Question, .menu = "view", .group = 3,
+    all.push_back({.id = "view.legend",
+                   .name = tr("Legend of the step marks"),
+                   .tip = tr("Show it or not"),
+                   .key = Qt::Key_Question,
+                   .menu = "view",
+                   .group = 3,
                    .run = [this] { m_rail->setLegendShown(!m_rail->legendShown()); }});
-    all.push_back({.id = "view.text", .name = tr("Size of text"), .menu = "view", .group = 5, .choices = [this] {
-                       std::vector<Choice> sizes;
-                       for (const int percent : {100, 115, 130, 160, 200})
-                           sizes.push_back({tr("%1 %").arg(percent), [this, percent] {
-                                                settings::setTextPercent(percent);
-                                                tell(tr("Text will have %1 % of its size when Lift Count is started next.").arg(percent));
-                                            }});
-                       return sizes;
-                   }});
+    all.push_back(
+        {.id = "view.text", .name = tr("Size of text"), .menu = "view", .group = 5, .choices = [this] {
+             std::vector<Choice> sizes;
+             for (const int percent : {100, 115, 130, 160, 200})
+                 sizes.push_back(
+                     {tr("%1 %").arg(percent), [this, percent] {
+                          settings::setTextPercent(percent);
+                          tell(tr("Text will have %1 % of its size when Lift Count is started next.").arg(percent));
+                      }});
+             return sizes;
+         }});
     return all;
 }
 
@@ -135,11 +195,15 @@ std::vector<Place> MainWindow::placesFor(const QString& typed) {
     for (Stage* stage : m_stages)
         for (Place& place : stage->places(typed)) add(*stage, std::move(place));
     const CountGrid& grid = m_session.doc.landing().grid;
-    for (const CountPhrase& phrase : grid.phrases()) all.push_back({q(phrase.label), q(clockText(phrase.start)), [this, at = counts(phrase.firstCount)] { goTo(at); }});
+    for (const CountPhrase& phrase : grid.phrases())
+        all.push_back(
+            {q(phrase.label), q(clockText(phrase.start)), [this, at = counts(phrase.firstCount)] { goTo(at); }});
     const QStringList words = typed.split(QLatin1Char(' '), Qt::SkipEmptyParts);
     if (words.size() == 2 && words[0].compare(tr("count"), Qt::CaseInsensitive) == 0) {
         const int count = words[1].toInt();
-        if (grid.cell(count - 1)) all.push_back({tr("count %1").arg(count), q(grid.placeInWords(counts(count - 1))), [this, count] { goTo(counts(count - 1)); }});
+        if (grid.cell(count - 1))
+            all.push_back({tr("count %1").arg(count), q(grid.placeInWords(counts(count - 1))),
+                           [this, count] { goTo(counts(count - 1)); }});
     }
     std::vector<Place> commands = m_commands->places();
     all.insert(all.end(), std::make_move_iterator(commands.begin()), std::make_move_iterator(commands.end()));

@@ -6,7 +6,11 @@ namespace lc {
 
 namespace {
 constexpr double shortestSong = 4;
-tl::unexpected<Error> tooShort() { return fail(ErrorCode::NoPulse, "No steady pulse was found in this recording: it is shorter than four seconds. It can still be played."); }
+tl::unexpected<Error> tooShort() {
+    return fail(
+        ErrorCode::NoPulse,
+        "No steady pulse was found in this recording: it is shorter than four seconds. It can still be played.");
+}
 tl::unexpected<Error> stopped() { return fail(ErrorCode::Cancelled, "The analysis was stopped."); }
 } // namespace
 

@@ -1,10 +1,10 @@
 #pragma once
 
+#include "audio/listening/song_solver.h"
 #include "audio/sound/audio_buffer.h"
 #include "audio/sound/song_stream.h"
-#include "audio/listening/song_solver.h"
-#include "core/base/task.h"
 #include "core/base/result.h"
+#include "core/base/task.h"
 
 namespace lc {
 
@@ -23,8 +23,8 @@ struct HeardFile {
 /// Features of a recording while it is read; the whole sound is held nowhere. Errors: those of SongStream, Cancelled.
 [[nodiscard]] Result<SongFeatures> listenTo(SongStream& song, const Task& task = {});
 
-/// A recording heard from its file, up to `mostSeconds` of it (0 = the whole). Errors: those of SongStream; NoPulse; Cancelled. Memory: about
-/// 0.1 MB for each second, however many channels and whatever the rate.
+/// A recording heard from its file, up to `mostSeconds` of it (0 = the whole). Errors: those of SongStream; NoPulse;
+/// Cancelled. Memory: about 0.1 MB for each second, however many channels and whatever the rate.
 [[nodiscard]] Result<HeardFile> hearFile(const std::string& path, double mostSeconds = 0, const Task& task = {});
 
 /// A recording heard and solved in one go. Errors as hearSound() and solveSong().

@@ -30,20 +30,18 @@ struct PlaceModel {
 };
 
 // Trained on the development half by bench/listen/train.py; the constants are not to be edited by hand.
-constexpr PlaceModel unevenOneModel{
-    {{-0.369, 0.130, -0.110, -0.215, -0.390, -0.290, 0.110},
-     {-0.092, 0.217, 0.046, -0.714, -0.133, 0.253, 0.455},
-     {0.541, 0.122, 0.427, 1.188, 0.438, 0.196, 0.868},
-     {0.320, -0.286, -0.274, 0.067, -0.126, -0.381, -0.054},
-     {-0.129, 0.121, -0.283, -0.331, 0.110, -0.024, -0.779}},
-     -4.058};
-constexpr PlaceModel unevenGroupModel{
-    {{0.040, -0.035, -0.024, 0.327, 0.228, 0.044, -0.002},
-     {-0.130, 0.040, -0.208, -0.736, -0.425, -0.251, -0.100},
-     {0.063, -0.020, 0.268, 1.288, 0.921, 0.470, 0.104},
-     {-0.123, -0.153, -0.293, -0.845, -0.667, -0.363, -0.105},
-     {-0.026, 0.114, 0.124, 0.074, 0.093, 0.094, -0.101}},
-     -1.103};
+constexpr PlaceModel unevenOneModel{{{-0.369, 0.130, -0.110, -0.215, -0.390, -0.290, 0.110},
+                                     {-0.092, 0.217, 0.046, -0.714, -0.133, 0.253, 0.455},
+                                     {0.541, 0.122, 0.427, 1.188, 0.438, 0.196, 0.868},
+                                     {0.320, -0.286, -0.274, 0.067, -0.126, -0.381, -0.054},
+                                     {-0.129, 0.121, -0.283, -0.331, 0.110, -0.024, -0.779}},
+                                    -4.058};
+constexpr PlaceModel unevenGroupModel{{{0.040, -0.035, -0.024, 0.327, 0.228, 0.044, -0.002},
+                                       {-0.130, 0.040, -0.208, -0.736, -0.425, -0.251, -0.100},
+                                       {0.063, -0.020, 0.268, 1.288, 0.921, 0.470, 0.104},
+                                       {-0.123, -0.153, -0.293, -0.845, -0.667, -0.363, -0.105},
+                                       {-0.026, 0.114, 0.124, 0.074, 0.093, 0.094, -0.101}},
+                                      -1.103};
 constexpr double unevenOneOdds = -1.95, unevenGroupOdds = -0.29; // of any beat, as logarithms
 
 constexpr std::ptrdiff_t oneReach = 8; // beats before and after whose cues speak for a 1 too
@@ -56,18 +54,21 @@ std::vector<double> onesHeard(const std::vector<BeatCues>& cues) {
     for (std::ptrdiff_t i = 0; i < n; ++i) {
         std::array<double, (2 * oneReach + 1) * cueCount> around{};
         for (std::ptrdiff_t s = std::max(-oneReach, -i); s <= std::min(oneReach, n - 1 - i); ++s)
-            std::copy(cues[static_cast<std::size_t>(i + s)].begin(), cues[static_cast<std::size_t>(i + s)].end(), around.begin() + (s + oneReach) * static_cast<std::ptrdiff_t>(cueCount));
+            std::copy(cues[static_cast<std::size_t>(i + s)].begin(), cues[static_cast<std::size_t>(i + s)].end(),
+                      around.begin() + (s + oneReach) * static_cast<std::ptrdiff_t>(cueCount));
         out[static_cast<std::size_t>(i)] = std::clamp(oneNets(around) - oneNetsOdds, -6.0, 6.0);
     }
     return out;
 }
 
-constexpr double reachSeconds = 0.030; // beyond which an onset belongs to another moment; half the shortest sixteenth danced
+constexpr double reachSeconds =
+    0.030; // beyond which an onset belongs to another moment; half the shortest sixteenth danced
 constexpr double harmonySpan = 0.5;
 constexpr int listeningRate = 44100; // of OnsetListener and SpectrumListener
 
 double harmonyChange(const SpectralFrames& spectra, double seconds, double span) {
-    return difference(spectra.mean(seconds - span, seconds - 0.02).chroma, spectra.mean(seconds + 0.03, seconds + span).chroma);
+    return difference(spectra.mean(seconds - span, seconds - 0.02).chroma,
+                      spectra.mean(seconds + 0.03, seconds + span).chroma);
 }
 
 std::vector<float> peaksAround(const std::vector<float>& function, double rate) {
@@ -76,7 +77,8 @@ std::vector<float> peaksAround(const std::vector<float>& function, double rate) 
     std::vector<float> out(function.size());
     for (std::ptrdiff_t i = 0; i < n; ++i) {
         float best = 0;
-        for (std::ptrdiff_t k = std::max<std::ptrdiff_t>(0, i - reach); k <= std::min(n - 1, i + reach); ++k) best = std::max(best, function[static_cast<std::size_t>(k)]);
+        for (std::ptrdiff_t k = std::max<std::ptrdiff_t>(0, i - reach); k <= std::min(n - 1, i + reach); ++k)
+            best = std::max(best, function[static_cast<std::size_t>(k)]);
         out[static_cast<std::size_t>(i)] = std::log1p(best);
     }
     return out;
@@ -84,7 +86,8 @@ std::vector<float> peaksAround(const std::vector<float>& function, double rate) 
 
 } // namespace
 
-SongListener::SongListener(int sampleRate, int channels) : m_channels(static_cast<std::size_t>(channels)), m_sampleRate(sampleRate) {
+SongListener::SongListener(int sampleRate, int channels)
+    : m_channels(static_cast<std::size_t>(channels)), m_sampleRate(sampleRate) {
     if (sampleRate != listeningRate) m_resampler = std::make_unique<StreamResampler>(sampleRate, listeningRate, 1);
 }
 
@@ -137,7 +140,8 @@ SongFeatures inPieces(SongListener& listener, std::size_t samples, int channels,
 
 SongFeatures songFeatures(const AudioBuffer& sound, const Task& task) {
     SongListener listener(sound.sampleRate, sound.channels);
-    return inPieces(listener, sound.samples.size(), sound.channels, task, [&](std::size_t from, std::size_t to) { listener.add(sound.samples.data() + from, to - from); });
+    return inPieces(listener, sound.samples.size(), sound.channels, task,
+                    [&](std::size_t from, std::size_t to) { listener.add(sound.samples.data() + from, to - from); });
 }
 
 SongFeatures songFeatures(const SongSound& sound, const Task& task) {
@@ -155,21 +159,27 @@ void SongFeatures::prepare() {
     high = peaksAround(onsets.high, onsets.rate);
     complexDomain = peaksAround(onsets.complexDomain, onsets.rate);
     pitch.resize(spectra.frames.size());
-    for (std::size_t i = 0; i < pitch.size(); ++i) pitch[i] = static_cast<float>(spectra.pitchRise(static_cast<double>(i) * spectra.step, 0.08));
+    for (std::size_t i = 0; i < pitch.size(); ++i)
+        pitch[i] = static_cast<float>(spectra.pitchRise(static_cast<double>(i) * spectra.step, 0.08));
     harmony.resize(spectra.frames.size());
-    for (std::size_t i = 0; i < harmony.size(); ++i) harmony[i] = static_cast<float>(harmonyChange(spectra, static_cast<double>(i) * spectra.step, harmonySpan));
+    for (std::size_t i = 0; i < harmony.size(); ++i)
+        harmony[i] = static_cast<float>(harmonyChange(spectra, static_cast<double>(i) * spectra.step, harmonySpan));
     heard = hearPlaces(netFrames(*this));
     heard.step = spectra.step;
 }
 
 double SongFeatures::at(const std::vector<float>& function, double time) const {
     const auto i = static_cast<std::ptrdiff_t>(std::lround(time * onsets.rate));
-    return i >= 0 && i < static_cast<std::ptrdiff_t>(function.size()) ? static_cast<double>(function[static_cast<std::size_t>(i)]) : 0;
+    return i >= 0 && i < static_cast<std::ptrdiff_t>(function.size())
+               ? static_cast<double>(function[static_cast<std::size_t>(i)])
+               : 0;
 }
 
 double SongFeatures::harmonyAt(double time) const {
     const auto i = static_cast<std::ptrdiff_t>(std::lround(time / spectra.step));
-    return i >= 0 && i < static_cast<std::ptrdiff_t>(harmony.size()) ? static_cast<double>(harmony[static_cast<std::size_t>(i)]) : 0;
+    return i >= 0 && i < static_cast<std::ptrdiff_t>(harmony.size())
+               ? static_cast<double>(harmony[static_cast<std::size_t>(i)])
+               : 0;
 }
 
 std::vector<BeatCues> beatCues(const SongFeatures& song, const std::vector<double>& beats) {
@@ -199,11 +209,15 @@ std::vector<BeatCues> beatCues(const SongFeatures& song, const std::vector<doubl
         c[HighOnset] = song.at(song.high, beats[b]);
         c[HeardBeat] = song.heard.at(song.heard.beat, beats[b]);
         c[HeardOne] = song.heard.at(song.heard.one, beats[b]);
-        c[LevelRise] = std::log((1e-4 + static_cast<double>(wideAfter.level)) / (1e-4 + static_cast<double>(wideBefore.level)));
+        c[LevelRise] =
+            std::log((1e-4 + static_cast<double>(wideAfter.level)) / (1e-4 + static_cast<double>(wideBefore.level)));
     }
     for (std::size_t k = 0; k <= LevelRise; ++k) { // in standard deviations, cut off at three
         double mean = 0, square = 0;
-        for (const BeatCues& c : cues) { mean += c[k]; square += c[k] * c[k]; }
+        for (const BeatCues& c : cues) {
+            mean += c[k];
+            square += c[k] * c[k];
+        }
         mean /= static_cast<double>(n);
         const double deviation = std::sqrt(std::max(0.0, square / static_cast<double>(n) - mean * mean));
         for (BeatCues& c : cues) c[k] = deviation > 1e-9 ? std::clamp((c[k] - mean) / deviation, -3.0, 3.0) : 0;

@@ -12,11 +12,14 @@ namespace lc {
 namespace {
 
 constexpr double nearestPeak = 0.045, hardestRise = 0.06, softestRise = 0.16; // seconds
-constexpr double riseToOnset = 0.0015; // seconds from the middle of the flux's rise to the onset: what makes up for a part of the mean on real music (4 ms early) and of that on made-up music (1.4 ms)
+constexpr double riseToOnset =
+    0.0015; // seconds from the middle of the flux's rise to the onset: what makes up for a part of the mean on real
+            // music (4 ms early) and of that on made-up music (1.4 ms)
 
 } // namespace
 
-std::vector<double> swayedBeats(const std::vector<float>& activation, const std::vector<double>& beats, double swaySpread) {
+std::vector<double> swayedBeats(const std::vector<float>& activation, const std::vector<double>& beats,
+                                double swaySpread) {
     if (beats.size() < 4) return beats;
     constexpr double farthest = 0.16; // of a beat: an eighth of a swung one stays out of reach
     std::vector<double> gaps;
@@ -68,7 +71,8 @@ double riseAround(const OnsetFunctions& onsets, const std::vector<double>& beats
             const auto i = static_cast<std::size_t>(at);
             if (i + 1 >= onsets.size()) continue;
             const double part = at - static_cast<double>(i);
-            sum += (1 - part) * std::log1p(static_cast<double>(onsets.flux[i])) + part * std::log1p(static_cast<double>(onsets.flux[i + 1]));
+            sum += (1 - part) * std::log1p(static_cast<double>(onsets.flux[i])) +
+                   part * std::log1p(static_cast<double>(onsets.flux[i + 1]));
         }
         course.push_back(sum);
     }
@@ -78,10 +82,12 @@ double riseAround(const OnsetFunctions& onsets, const std::vector<double>& beats
     int foot = peak;
     for (int k = peak; k > std::max(0, peak - frames(share < 0.5 ? softestRise : hardestRise)); --k)
         if (course[static_cast<std::size_t>(k)] < course[static_cast<std::size_t>(foot)]) foot = k;
-    const double wanted = (1 - share) * course[static_cast<std::size_t>(foot)] + share * course[static_cast<std::size_t>(peak)];
+    const double wanted =
+        (1 - share) * course[static_cast<std::size_t>(foot)] + share * course[static_cast<std::size_t>(peak)];
     int k = peak;
     while (k > foot && course[static_cast<std::size_t>(k)] > wanted) --k;
-    const double below = course[static_cast<std::size_t>(k)], above = course[static_cast<std::size_t>(std::min(k + 1, 2 * reach))];
+    const double below = course[static_cast<std::size_t>(k)],
+                 above = course[static_cast<std::size_t>(std::min(k + 1, 2 * reach))];
     return 0.5 * (k - reach + (above > below ? (wanted - below) / (above - below) : 0));
 }
 
@@ -89,7 +95,7 @@ std::vector<double> alignedBeats(const OnsetFunctions& onsets, const std::vector
     if (beats.size() < 4) return beats;
     const double shift = riseAround(onsets, beats, 0.5) + riseToOnset * onsets.rate;
     std::vector<double> out = beats;
-    constexpr int around = 5; // beats on either side
+    constexpr int around = 5;                    // beats on either side
     const double straight = 0.020 * onsets.rate; // beyond it the neighbours do not share a tempo
     const auto n = static_cast<int>(beats.size());
     for (int i = 0; i < n; ++i) {
@@ -98,12 +104,16 @@ std::vector<double> alignedBeats(const OnsetFunctions& onsets, const std::vector
         double sx = 0, sy = 0, sxx = 0, sxy = 0;
         for (int m = from; m <= to; ++m) {
             const double y = beats[static_cast<std::size_t>(m)];
-            sx += m; sy += y; sxx += static_cast<double>(m) * m; sxy += m * y;
+            sx += m;
+            sy += y;
+            sxx += static_cast<double>(m) * m;
+            sxy += m * y;
         }
         const double slope = (count * sxy - sx * sy) / (count * sxx - sx * sx);
         const double offset = (sy - slope * sx) / count;
         double worst = 0;
-        for (int m = from; m <= to; ++m) worst = std::max(worst, std::abs(beats[static_cast<std::size_t>(m)] - offset - slope * m));
+        for (int m = from; m <= to; ++m)
+            worst = std::max(worst, std::abs(beats[static_cast<std::size_t>(m)] - offset - slope * m));
         if (count >= 5 && worst < straight) out[static_cast<std::size_t>(i)] = offset + slope * i;
     }
     for (double& beat : out) beat += shift;

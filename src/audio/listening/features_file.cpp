@@ -12,7 +12,8 @@ namespace lc {
 
 namespace {
 
-constexpr char magic[8] = {'l', 'c', 'f', 'e', 'a', 't', 'k', 'y'}; // the form of the file; what made its numbers follows as featuresMaker()
+constexpr char magic[8] = {'l', 'c', 'f', 'e', 'a',
+                           't', 'k', 'y'}; // the form of the file; what made its numbers follows as featuresMaker()
 constexpr std::size_t hashLength = 32;
 
 constexpr std::uint64_t mostFeatureBytes = 1U << 30; // ninety minutes have 110 MB
@@ -36,7 +37,10 @@ struct Reader {
 
     template <typename T>
     void get(T& value) {
-        if (!good || bytes.size() - at < sizeof(T)) { good = false; return; }
+        if (!good || bytes.size() - at < sizeof(T)) {
+            good = false;
+            return;
+        }
         std::memcpy(&value, bytes.data() + at, sizeof(T));
         at += sizeof(T);
     }
@@ -44,7 +48,10 @@ struct Reader {
     void getAll(std::vector<T>& values) {
         std::uint64_t size = 0;
         get(size);
-        if (!good || size > (bytes.size() - at) / sizeof(T)) { good = false; return; }
+        if (!good || size > (bytes.size() - at) / sizeof(T)) {
+            good = false;
+            return;
+        }
         values.resize(size);
         if (size > 0) std::memcpy(values.data(), bytes.data() + at, size * sizeof(T));
         at += size * sizeof(T);
@@ -56,13 +63,16 @@ std::string bytesOf(const SongFeatures& song) {
     std::string out;
     put(out, song.seconds);
     put(out, song.onsets.rate);
-    for (const auto* function : {&song.onsets.flux, &song.onsets.complexDomain, &song.onsets.low, &song.onsets.high, &song.onsets.level}) putAll(out, *function);
+    for (const auto* function :
+         {&song.onsets.flux, &song.onsets.complexDomain, &song.onsets.low, &song.onsets.high, &song.onsets.level})
+        putAll(out, *function);
     put(out, song.spectra.step);
     putAll(out, song.spectra.frames);
     return out;
 }
 
-/// Four seconds in which there is something of everything that is listened for: clicks on beats, tones that change, noise that grows, and silence. Always the same samples.
+/// Four seconds in which there is something of everything that is listened for: clicks on beats, tones that change,
+/// noise that grows, and silence. Always the same samples.
 AudioBuffer knownSound() {
     constexpr int rate = 44100;
     AudioBuffer sound;
@@ -110,12 +120,16 @@ Result<SongFeatures> loadFeatures(const std::string& path) {
     SongFeatures song;
     in.get(song.seconds);
     in.get(song.onsets.rate);
-    for (auto* function : {&song.onsets.flux, &song.onsets.complexDomain, &song.onsets.low, &song.onsets.high, &song.onsets.level}) in.getAll(*function);
+    for (auto* function :
+         {&song.onsets.flux, &song.onsets.complexDomain, &song.onsets.low, &song.onsets.high, &song.onsets.level})
+        in.getAll(*function);
     in.get(song.spectra.step);
     in.getAll(song.spectra.frames);
     const std::size_t n = song.onsets.flux.size();
-    const bool equal = song.onsets.complexDomain.size() == n && song.onsets.low.size() == n && song.onsets.high.size() == n && song.onsets.level.size() == n;
-    if (!in.good || in.at != bytes.size() || !equal || !(song.onsets.rate > 0) || !(song.spectra.step > 0)) return bad();
+    const bool equal = song.onsets.complexDomain.size() == n && song.onsets.low.size() == n &&
+                       song.onsets.high.size() == n && song.onsets.level.size() == n;
+    if (!in.good || in.at != bytes.size() || !equal || !(song.onsets.rate > 0) || !(song.spectra.step > 0))
+        return bad();
     song.prepare();
     return song;
 }

@@ -34,9 +34,11 @@ struct RealFourier::Plan {
     fftwf_plan plan = nullptr;
 };
 
-RealFourier::RealFourier(std::size_t window) : m_window(window), m_shape(window), m_plan(std::make_unique<Plan>(window)) {
+RealFourier::RealFourier(std::size_t window)
+    : m_window(window), m_shape(window), m_plan(std::make_unique<Plan>(window)) {
     for (std::size_t i = 0; i < window; ++i)
-        m_shape[i] = static_cast<float>(0.5 - 0.5 * std::cos(2 * std::numbers::pi * static_cast<double>(i) / static_cast<double>(window)));
+        m_shape[i] = static_cast<float>(
+            0.5 - 0.5 * std::cos(2 * std::numbers::pi * static_cast<double>(i) / static_cast<double>(window)));
 }
 
 RealFourier::~RealFourier() = default;

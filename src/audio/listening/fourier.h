@@ -27,7 +27,8 @@ private:
     std::unique_ptr<Plan> m_plan;
 };
 
-/// Windows of a recording that comes in parts: one centred on every `hop`th sample, silence before and behind the sound.
+/// Windows of a recording that comes in parts: one centred on every `hop`th sample, silence before and behind the
+/// sound.
 class SlidingWindow {
 public:
     SlidingWindow(std::size_t window, std::size_t hop) : m_window(window), m_hop(hop), m_held(window / 2, 0.0F) {}

@@ -10,7 +10,9 @@ namespace {
 
 void keep(const SongFeatures& features, const std::string& hash, const std::string& folder) {
     std::error_code error;
-    if (!folder.empty() && (std::filesystem::create_directories(folder, error) || std::filesystem::is_directory(folder, error))) (void)saveFeatures(features, folder + "/" + hash);
+    if (!folder.empty() &&
+        (std::filesystem::create_directories(folder, error) || std::filesystem::is_directory(folder, error)))
+        (void)saveFeatures(features, folder + "/" + hash);
 }
 
 } // namespace
@@ -22,7 +24,8 @@ std::optional<HeardSong> heardBefore(const std::string& hash, const std::string&
     return heard ? std::optional(std::move(*heard)) : std::nullopt;
 }
 
-Result<HeardSong> hearKept(const SongSound& sound, const std::string& hash, const std::string& folder, const Task& task) {
+Result<HeardSong> hearKept(const SongSound& sound, const std::string& hash, const std::string& folder,
+                           const Task& task) {
     if (auto before = heardBefore(hash, folder, task)) return std::move(*before);
     SongFeatures features = songFeatures(sound, task.part(0, 0.6));
     if (task.stopped()) return fail(ErrorCode::Cancelled, "The analysis was stopped.");
@@ -30,7 +33,8 @@ Result<HeardSong> hearKept(const SongSound& sound, const std::string& hash, cons
     return hearSong(std::move(features), task.part(0.6, 1));
 }
 
-Result<HeardFile> hearFileKept(const std::string& path, const std::string& hash, const std::string& folder, const Task& task) {
+Result<HeardFile> hearFileKept(const std::string& path, const std::string& hash, const std::string& folder,
+                               const Task& task) {
     auto stream = SongStream::open(path);
     if (!stream) return tl::unexpected(stream.error());
     auto heard = heardBefore(hash, folder, task);

@@ -10,9 +10,10 @@ namespace lc {
 
 constexpr unsigned mostThreads = 4; ///< each piece of work has memory of its own
 
-/// Calls work(0) … work(n − 1) on up to four threads, as the machine has them, the caller's among them, and returns when all are done.
-/// Their order is free, so each may write only what is its own; then the result does not depend on the threads.
-/// Work must not throw. `told(i)` is called from the caller's thread alone, after each piece that it did itself.
+/// Calls work(0) … work(n − 1) on up to four threads, as the machine has them, the caller's among them, and returns
+/// when all are done. Their order is free, so each may write only what is its own; then the result does not depend on
+/// the threads. Work must not throw. `told(i)` is called from the caller's thread alone, after each piece that it did
+/// itself.
 template <typename Work, typename Told>
 void inParallel(std::size_t n, const Work& work, const Told& told) {
     std::atomic<std::size_t> next{0};

@@ -19,19 +19,24 @@ template <std::size_t Outputs>
 class Convolution {
 public:
     template <std::size_t Weights>
-    Convolution(const float (&weights)[Weights], const float (&bias)[Outputs], std::size_t taps) : m_taps(taps), m_inputs(Weights / Outputs / taps), m_weights(Weights / Outputs) {
+    Convolution(const float (&weights)[Weights], const float (&bias)[Outputs], std::size_t taps)
+        : m_taps(taps), m_inputs(Weights / Outputs / taps), m_weights(Weights / Outputs) {
         std::copy(std::begin(bias), std::end(bias), m_bias.begin());
         for (std::size_t o = 0; o < Outputs; ++o)
             for (std::size_t i = 0; i < m_inputs; ++i)
-                for (std::size_t t = 0; t < taps; ++t) m_weights[t * m_inputs + i][o] = weights[(o * m_inputs + i) * taps + t];
+                for (std::size_t t = 0; t < taps; ++t)
+                    m_weights[t * m_inputs + i][o] = weights[(o * m_inputs + i) * taps + t];
     }
 
     /// The output at frame `at`; frames outside are silent.
     template <typename Frame>
-    [[nodiscard]] std::array<float, Outputs> operator()(const std::vector<Frame>& in, std::size_t at, std::size_t dilation) const {
+    [[nodiscard]] std::array<float, Outputs> operator()(const std::vector<Frame>& in, std::size_t at,
+                                                        std::size_t dilation) const {
         std::array<float, Outputs> out = m_bias;
         for (std::size_t t = 0; t < m_taps; ++t) {
-            const std::ptrdiff_t from = static_cast<std::ptrdiff_t>(at) + (static_cast<std::ptrdiff_t>(t) - static_cast<std::ptrdiff_t>(m_taps / 2)) * static_cast<std::ptrdiff_t>(dilation);
+            const std::ptrdiff_t from = static_cast<std::ptrdiff_t>(at) +
+                                        (static_cast<std::ptrdiff_t>(t) - static_cast<std::ptrdiff_t>(m_taps / 2)) *
+                                            static_cast<std::ptrdiff_t>(dilation);
             if (from < 0 || from >= static_cast<std::ptrdiff_t>(in.size())) continue;
             const Frame& frame = in[static_cast<std::size_t>(from)];
             for (std::size_t i = 0; i < m_inputs; ++i) {
@@ -60,22 +65,28 @@ struct Net {
     struct Block {
         Convolution<width> wide, mix;
     };
-    std::vector<Block> blocks{
-        {{block0_wide_weight, block0_wide_bias, taps}, {block0_mix_weight, block0_mix_bias, 1}}, {{block1_wide_weight, block1_wide_bias, taps}, {block1_mix_weight, block1_mix_bias, 1}},
-        {{block2_wide_weight, block2_wide_bias, taps}, {block2_mix_weight, block2_mix_bias, 1}}, {{block3_wide_weight, block3_wide_bias, taps}, {block3_mix_weight, block3_mix_bias, 1}},
-        {{block4_wide_weight, block4_wide_bias, taps}, {block4_mix_weight, block4_mix_bias, 1}}, {{block5_wide_weight, block5_wide_bias, taps}, {block5_mix_weight, block5_mix_bias, 1}},
-        {{block6_wide_weight, block6_wide_bias, taps}, {block6_mix_weight, block6_mix_bias, 1}}, {{block7_wide_weight, block7_wide_bias, taps}, {block7_mix_weight, block7_mix_bias, 1}},
-        {{block8_wide_weight, block8_wide_bias, taps}, {block8_mix_weight, block8_mix_bias, 1}}};
+    std::vector<Block> blocks{{{block0_wide_weight, block0_wide_bias, taps}, {block0_mix_weight, block0_mix_bias, 1}},
+                              {{block1_wide_weight, block1_wide_bias, taps}, {block1_mix_weight, block1_mix_bias, 1}},
+                              {{block2_wide_weight, block2_wide_bias, taps}, {block2_mix_weight, block2_mix_bias, 1}},
+                              {{block3_wide_weight, block3_wide_bias, taps}, {block3_mix_weight, block3_mix_bias, 1}},
+                              {{block4_wide_weight, block4_wide_bias, taps}, {block4_mix_weight, block4_mix_bias, 1}},
+                              {{block5_wide_weight, block5_wide_bias, taps}, {block5_mix_weight, block5_mix_bias, 1}},
+                              {{block6_wide_weight, block6_wide_bias, taps}, {block6_mix_weight, block6_mix_bias, 1}},
+                              {{block7_wide_weight, block7_wide_bias, taps}, {block7_mix_weight, block7_mix_bias, 1}},
+                              {{block8_wide_weight, block8_wide_bias, taps}, {block8_mix_weight, block8_mix_bias, 1}}};
     Convolution<3> last{last_weight, last_bias, 1};
 
     /// How far to either side of a frame something may lie that it still hears.
     [[nodiscard]] std::size_t reach() const { return 1 + taps / 2 * ((std::size_t{1} << blocks.size()) - 1); }
 
-    /// What is said of the frames from `from` to `to`, put behind what `out` has, when only those from `firstHeard` to `lastHeard` are heard.
-    void hear(const std::vector<NetFrame>& frames, std::size_t firstHeard, std::size_t from, std::size_t to, std::size_t lastHeard, HeardPlaces& out) const;
+    /// What is said of the frames from `from` to `to`, put behind what `out` has, when only those from `firstHeard` to
+    /// `lastHeard` are heard.
+    void hear(const std::vector<NetFrame>& frames, std::size_t firstHeard, std::size_t from, std::size_t to,
+              std::size_t lastHeard, HeardPlaces& out) const;
 };
 
-void Net::hear(const std::vector<NetFrame>& frames, std::size_t firstHeard, std::size_t from, std::size_t to, std::size_t lastHeard, HeardPlaces& out) const {
+void Net::hear(const std::vector<NetFrame>& frames, std::size_t firstHeard, std::size_t from, std::size_t to,
+               std::size_t lastHeard, HeardPlaces& out) const {
     const std::size_t n = lastHeard - firstHeard;
     Cells cells(n), next(n);
     for (std::size_t t = 0; t < n; ++t) {
@@ -103,7 +114,8 @@ void Net::hear(const std::vector<NetFrame>& frames, std::size_t firstHeard, std:
     }
 }
 
-constexpr std::size_t stretch = 8192; // frames that are heard at once, and as far as the net hears to either side of them
+constexpr std::size_t stretch =
+    8192; // frames that are heard at once, and as far as the net hears to either side of them
 
 } // namespace
 
@@ -111,7 +123,8 @@ double HeardPlaces::at(const std::vector<float>& places, double seconds) const {
     const auto here = static_cast<std::ptrdiff_t>(std::lround(seconds / step));
     double best = never;
     for (std::ptrdiff_t k = here - 1; k <= here + 1; ++k)
-        if (k >= 0 && k < static_cast<std::ptrdiff_t>(places.size())) best = std::max(best, static_cast<double>(places[static_cast<std::size_t>(k)]));
+        if (k >= 0 && k < static_cast<std::ptrdiff_t>(places.size()))
+            best = std::max(best, static_cast<double>(places[static_cast<std::size_t>(k)]));
     return std::min(best, surely);
 }
 
@@ -123,12 +136,14 @@ std::vector<NetFrame> netFrames(const SongFeatures& song) {
     double level = 0;
     const auto loud = [](const SpectralFrame& f) { return std::log(1e-4 + static_cast<double>(f.level)); };
     for (const SpectralFrame& f : frames) {
-        for (std::size_t k = 0; k < bands.size(); ++k) bands[k] += static_cast<double>(f.bands[k]) / static_cast<double>(frames.size());
+        for (std::size_t k = 0; k < bands.size(); ++k)
+            bands[k] += static_cast<double>(f.bands[k]) / static_cast<double>(frames.size());
         level += loud(f) / static_cast<double>(frames.size());
     }
     const double perFrame = song.spectra.step * song.onsets.rate;
     const auto strongest = [&](const std::vector<float>& function, std::size_t i) {
-        const auto from = static_cast<std::size_t>(std::max(0.0, (static_cast<double>(i) - 0.5) * perFrame)), to = std::min(function.size(), static_cast<std::size_t>((static_cast<double>(i) + 0.5) * perFrame));
+        const auto from = static_cast<std::size_t>(std::max(0.0, (static_cast<double>(i) - 0.5) * perFrame)),
+                   to = std::min(function.size(), static_cast<std::size_t>((static_cast<double>(i) + 0.5) * perFrame));
         float best = 0;
         for (std::size_t k = from; k < to; ++k) best = std::max(best, function[k]);
         return std::log1p(best);
@@ -144,7 +159,9 @@ std::vector<NetFrame> netFrames(const SongFeatures& song) {
         o[1] = strongest(song.onsets.low, i);
         o[2] = strongest(song.onsets.high, i);
         o[3] = strongest(song.onsets.complexDomain, i);
-        for (std::size_t k = 0; k < 6; ++k) o[4 + k] = std::clamp(0.5F * static_cast<float>(static_cast<double>(frames[i].bands[k]) - bands[k]), -3.0F, 3.0F);
+        for (std::size_t k = 0; k < 6; ++k)
+            o[4 + k] =
+                std::clamp(0.5F * static_cast<float>(static_cast<double>(frames[i].bands[k]) - bands[k]), -3.0F, 3.0F);
         shares(frames[i].chroma, &o[10]);
         shares(frames[i].bass, &o[22]);
         o[34] = std::clamp(static_cast<float>(loud(frames[i]) - level), -3.0F, 3.0F);

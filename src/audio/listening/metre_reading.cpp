@@ -16,11 +16,13 @@ namespace lc {
 
 namespace {
 
-constexpr double fastestBeat = 0.255, slowestBeat = 1.15;     // seconds of a beat that is danced
-constexpr double fastestUneven = 0.13;                        // seconds of an eighth in an uneven bar
+constexpr double fastestBeat = 0.255, slowestBeat = 1.15; // seconds of a beat that is danced
+constexpr double fastestUneven = 0.13;                    // seconds of an eighth in an uneven bar
 constexpr std::size_t fewestBeats = 8;
-constexpr double looseCosts = 0.3; // logarithm of odds: where a steady following of the same beats is as likely, its beats sway less by chance
-constexpr std::size_t longestOnEachBeat = 5, likelyBegins = 2; // bars to so many beats are tried from each beat that they may begin on, longer ones from the likeliest
+constexpr double looseCosts =
+    0.3; // logarithm of odds: where a steady following of the same beats is as likely, its beats sway less by chance
+constexpr std::size_t longestOnEachBeat = 5, likelyBegins = 2; // bars to so many beats are tried from each beat that
+                                                               // they may begin on, longer ones from the likeliest
 
 struct BarKind {
     int beats;
@@ -29,8 +31,10 @@ struct BarKind {
 };
 
 const std::vector<BarKind>& barKinds() {
-    static const std::vector<BarKind> kinds{{2, {}, false}, {3, {}, false}, {4, {}, false}, {5, {}, false}, {7, {}, false},
-                                            {7, {3, 2, 2}, true}, {7, {2, 2, 3}, true}, {7, {2, 3, 2}, true}, {9, {2, 2, 2, 3}, true}, {5, {3, 2}, true}, {5, {2, 3}, true}};
+    static const std::vector<BarKind> kinds{{2, {}, false},       {3, {}, false},       {4, {}, false},
+                                            {5, {}, false},       {7, {}, false},       {7, {3, 2, 2}, true},
+                                            {7, {2, 2, 3}, true}, {7, {2, 3, 2}, true}, {9, {2, 2, 2, 3}, true},
+                                            {5, {3, 2}, true},    {5, {2, 3}, true}};
     return kinds;
 }
 
@@ -56,7 +60,10 @@ double alike(const std::vector<double>& a, const std::vector<double>& b) {
     std::size_t i = 0, same = 0;
     for (double t : b) {
         while (i < a.size() && a[i] < t - 0.05) ++i;
-        if (i < a.size() && a[i] <= t + 0.05) { ++same; ++i; }
+        if (i < a.size() && a[i] <= t + 0.05) {
+            ++same;
+            ++i;
+        }
     }
     return 2.0 * static_cast<double>(same) / static_cast<double>(a.size() + b.size());
 }
@@ -72,7 +79,8 @@ BarPath steadyBars(const std::vector<double>& one, int beats, std::size_t pickup
     return path;
 }
 
-void addReadings(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t index, const BarKind& kind, std::vector<MetreReading>& out) {
+void addReadings(const PulseEvidence& e, const PulseCandidate& pulse, std::size_t index, const BarKind& kind,
+                 std::vector<MetreReading>& out) {
     const std::vector<double> one = kind.uneven ? unevenOnes(e.unevenOne, e.unevenGroup, kind.grouping) : e.one;
     const std::size_t begins = std::min<std::size_t>(one.size(), static_cast<std::size_t>(kind.beats));
     std::vector<BarPath> paths;
@@ -81,7 +89,8 @@ void addReadings(const PulseEvidence& e, const PulseCandidate& pulse, std::size_
     if (paths.size() > longestOnEachBeat) paths.resize(likelyBegins);
     const auto free = solveBars(one, kind.beats);
     const double best = std::max(free ? free->score : -1e9, paths.front().score);
-    if (free && free->odd > 0 && 2 * free->odd <= static_cast<int>(free->lengths.size())) paths.push_back(*free); // where most bars have another length, that is another reading
+    if (free && free->odd > 0 && 2 * free->odd <= static_cast<int>(free->lengths.size()))
+        paths.push_back(*free); // where most bars have another length, that is another reading
     for (BarPath& bars : paths) {
         MetreReading r;
         r.pulse = index;
@@ -94,8 +103,8 @@ void addReadings(const PulseEvidence& e, const PulseCandidate& pulse, std::size_
     }
 }
 
-// Small nets judge the cues, because the whole is more than the sum of its parts: a quiet & means one thing at 100 beats a
-// minute and another at 200.
+// Small nets judge the cues, because the whole is more than the sum of its parts: a quiet & means one thing at 100
+// beats a minute and another at 200.
 #include "audio/listening/reading_net.inc"
 
 } // namespace
@@ -110,7 +119,8 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
             if (std::abs(std::log(period / other)) < 0.05) return;
         periods.push_back(period);
     };
-    if (only) periods = {*only};
+    if (only)
+        periods = {*only};
     else
         for (double p : found) add(p);
     for (std::size_t i = 0; !only && i < std::min<std::size_t>(3, found.size()); ++i)
@@ -130,7 +140,8 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
     const auto follow = [&](std::size_t w) {
         if (task.stopped()) return;
         const auto& [period, softly, spread] = ways[w];
-        const PulseTrack track = trackPulse(softly ? soft : activation, song.onsets.rate, period, {.changeSpread = spread, .periodSpread = spread < 0.01 ? 0.03 : 0.25});
+        const PulseTrack track = trackPulse(softly ? soft : activation, song.onsets.rate, period,
+                                            {.changeSpread = spread, .periodSpread = spread < 0.01 ? 0.03 : 0.25});
         PulseCandidate& c = followed[w];
         for (double f : alignedBeats(song.onsets, track.frames)) c.beats.push_back(song.onsets.secondsOf(f));
         c.beats = withinSound(song, c.beats);
@@ -139,19 +150,23 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
         c.loose = spread > 0.01;
         c.soft = softly;
     };
-    inParallel(ways.size(), follow, [&](std::size_t w) { task.report(static_cast<double>(w) / static_cast<double>(ways.size())); });
+    inParallel(ways.size(), follow,
+               [&](std::size_t w) { task.report(static_cast<double>(w) / static_cast<double>(ways.size())); });
     if (task.stopped()) return {};
     for (const PulseCandidate& c : followed) {
         if (c.beats.size() < fewestBeats) continue;
-        const bool twin = std::any_of(out.begin(), out.end(), [&](const PulseCandidate& other) { return alike(other.beats, c.beats) > 0.95; });
+        const bool twin = std::any_of(out.begin(), out.end(),
+                                      [&](const PulseCandidate& other) { return alike(other.beats, c.beats) > 0.95; });
         if (twin) continue;
         out.push_back(c);
         if (c.period < fastestBeat) continue; // part of an eighth later is nowhere
         for (double part : {0.5, 1.0 / 3, 2.0 / 3, 0.25, 0.75}) {
-            if (c.period < slowestUneven && (part != 0.5 || !only)) continue; // a beat that fast has two parts, and is rare enough to be asked for
+            if (c.period < slowestUneven && (part != 0.5 || !only))
+                continue; // a beat that fast has two parts, and is rare enough to be asked for
             PulseCandidate later = c;
             later.later = part;
-            for (std::size_t k = 0; k + 1 < c.beats.size(); ++k) later.beats[k] = c.beats[k] + part * (c.beats[k + 1] - c.beats[k]);
+            for (std::size_t k = 0; k + 1 < c.beats.size(); ++k)
+                later.beats[k] = c.beats[k] + part * (c.beats[k + 1] - c.beats[k]);
             later.beats.back() += part * c.period;
             later.beats = withinSound(song, later.beats);
             if (later.beats.size() >= fewestBeats) out.push_back(std::move(later));
@@ -160,7 +175,8 @@ std::vector<PulseCandidate> pulseCandidates(const SongFeatures& song, const Task
     return out;
 }
 
-std::vector<double> unevenOnes(const std::vector<double>& one, const std::vector<double>& group, const std::vector<int>& grouping) {
+std::vector<double> unevenOnes(const std::vector<double>& one, const std::vector<double>& group,
+                               const std::vector<int>& grouping) {
     std::vector<double> out = one;
     const std::size_t n = out.size();
     for (std::size_t b = 0; b < n; ++b) {
@@ -185,15 +201,20 @@ MetreReadings readMetre(const SongFeatures& song, const Task& task, std::optiona
         const PulseCandidate& pulse = all.pulses[i];
         const PulseEvidence e = evidenceOf(song, pulse, telling);
         for (const BarKind& kind : barKinds()) {
-            const bool fits = kind.uneven ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0 : only || pulse.period >= fastestBeat;
+            const bool fits = kind.uneven
+                                  ? pulse.period >= fastestUneven && pulse.period <= slowestUneven && pulse.later == 0
+                                  : only || pulse.period >= fastestBeat;
             if (fits) addReadings(e, pulse, i, kind, ofPulse[i]);
         }
         for (MetreReading& r : ofPulse[i]) r.score = readingNets(r.cues) - (pulse.loose ? looseCosts : 0);
     };
-    inParallel(all.pulses.size(), read, [&](std::size_t i) { task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size())); });
+    inParallel(all.pulses.size(), read, [&](std::size_t i) {
+        task.report(0.6 + 0.4 * static_cast<double>(i) / static_cast<double>(all.pulses.size()));
+    });
     if (task.stopped()) return {};
     for (auto& readings : ofPulse) std::move(readings.begin(), readings.end(), std::back_inserter(all.readings));
-    std::stable_sort(all.readings.begin(), all.readings.end(), [](const MetreReading& a, const MetreReading& b) { return a.score > b.score; });
+    std::stable_sort(all.readings.begin(), all.readings.end(),
+                     [](const MetreReading& a, const MetreReading& b) { return a.score > b.score; });
     return all;
 }
 

@@ -11,11 +11,11 @@ namespace {
 
 constexpr int rate = 44100;
 constexpr std::size_t hop = 256;
-constexpr std::size_t window = 1024;      // 23 ms: short enough for drums, long enough for a bass note's fundamental
+constexpr std::size_t window = 1024; // 23 ms: short enough for drums, long enough for a bass note's fundamental
 constexpr int bandsPerOctave = 12;
-constexpr std::size_t lag = 2;            // frames between which a rise is measured, as in the source
-constexpr double levelSeconds = 4;        // span over which a function is levelled
-constexpr float spectrumGain = 100.0F;    // of magnitudes relative to the song's level, before the logarithm
+constexpr std::size_t lag = 2;         // frames between which a rise is measured, as in the source
+constexpr double levelSeconds = 4;     // span over which a function is levelled
+constexpr float spectrumGain = 100.0F; // of magnitudes relative to the song's level, before the logarithm
 
 /// First and last bin (half-open) of each band, about twelve an octave; low down single bins.
 std::vector<std::pair<std::size_t, std::size_t>> bands(std::size_t bins) {
@@ -39,7 +39,8 @@ void levelled(std::vector<float>& values, double framesPerSecond) {
     const std::size_t n = values.size();
     if (n == 0) return;
     std::vector<double> sum(n + 1, 0);
-    for (std::size_t i = 0; i < n; ++i) sum[i + 1] = sum[i] + static_cast<double>(values[i]) * static_cast<double>(values[i]);
+    for (std::size_t i = 0; i < n; ++i)
+        sum[i + 1] = sum[i] + static_cast<double>(values[i]) * static_cast<double>(values[i]);
     const double whole = sum[n] / static_cast<double>(n);
     if (whole <= 0) return;
     for (std::size_t i = 0; i < n; ++i) {
@@ -58,8 +59,10 @@ struct OnsetListener::State {
     std::size_t bins = fourier.bins();
     std::vector<std::pair<std::size_t, std::size_t>> bandOf = bands(bins);
     std::vector<float> magnitude = std::vector<float>(bins, 0.0F), before = magnitude;
-    std::vector<float> re1 = std::vector<float>(bins, 1.0F), im1 = std::vector<float>(bins, 0.0F), re2 = re1, im2 = im1; // unit phasors, one and two frames ago
-    std::vector<float> peaks; // of each band of each frame: how loud the song is, by which they are weighed, is known at its end
+    std::vector<float> re1 = std::vector<float>(bins, 1.0F), im1 = std::vector<float>(bins, 0.0F), re2 = re1,
+                       im2 = im1; // unit phasors, one and two frames ago
+    std::vector<float>
+        peaks; // of each band of each frame: how loud the song is, by which they are weighed, is known at its end
     double energy = 0;
     OnsetFunctions out;
 
@@ -89,16 +92,21 @@ void OnsetListener::State::frame(const float* samples) {
         before[b] = m;
     }
     for (std::size_t b = 1; b < bins; ++b) sum += magnitude[b] * magnitude[b];
-    for (const auto& [from, to] : bandOf) peaks.push_back(*std::max_element(magnitude.begin() + static_cast<std::ptrdiff_t>(from), magnitude.begin() + static_cast<std::ptrdiff_t>(to)));
+    for (const auto& [from, to] : bandOf)
+        peaks.push_back(*std::max_element(magnitude.begin() + static_cast<std::ptrdiff_t>(from),
+                                          magnitude.begin() + static_cast<std::ptrdiff_t>(to)));
     out.complexDomain.push_back(complexSum);
     out.level.push_back(std::sqrt(sum) * 4.0F / static_cast<float>(window));
 }
 
-OnsetListener::OnsetListener() : m_state(std::make_unique<State>()) { m_state->out.rate = static_cast<double>(rate) / hop; }
+OnsetListener::OnsetListener() : m_state(std::make_unique<State>()) {
+    m_state->out.rate = static_cast<double>(rate) / hop;
+}
 OnsetListener::~OnsetListener() = default;
 
 void OnsetListener::add(const float* samples, std::size_t count) {
-    for (std::size_t i = 0; i < count; ++i) m_state->energy += static_cast<double>(samples[i]) * static_cast<double>(samples[i]);
+    for (std::size_t i = 0; i < count; ++i)
+        m_state->energy += static_cast<double>(samples[i]) * static_cast<double>(samples[i]);
     m_state->windows.add(samples, count, [this](const float* it) { m_state->frame(it); });
 }
 
@@ -127,7 +135,8 @@ OnsetFunctions OnsetListener::finish() {
         s.out.high.push_back(high);
     }
     for (auto* function : {&s.out.flux, &s.out.complexDomain, &s.out.low, &s.out.high}) {
-        for (std::size_t i = 0; i < std::min<std::size_t>(lag + 2, function->size()); ++i) (*function)[i] = 0; // the sound's own edge
+        for (std::size_t i = 0; i < std::min<std::size_t>(lag + 2, function->size()); ++i)
+            (*function)[i] = 0; // the sound's own edge
         levelled(*function, s.out.rate);
     }
     return std::move(s.out);

@@ -28,19 +28,40 @@ public:
 
     const std::string& of(std::size_t pulse) const { return m_called[pulse]; }
 
-    bool hasOurTempo(const PulseCandidate& other) const { return std::abs(std::log(m_d.pulse.period / other.period)) < sameTempo; }
+    bool hasOurTempo(const PulseCandidate& other) const {
+        return std::abs(std::log(m_d.pulse.period / other.period)) < sameTempo;
+    }
 
 private:
-    /// What another pulse is called by one who counts ours: by its tempo, or where it is the same, by the part of a beat that it lies later.
+    /// What another pulse is called by one who counts ours: by its tempo, or where it is the same, by the part of a
+    /// beat that it lies later.
     std::string nameOf(const PulseCandidate& other) const {
-        const auto near = [&](double factor) { return std::abs(std::log(m_d.pulse.period / other.period / factor)) < sameTempo; };
-        for (const auto& [factor, text] : {std::pair{2.0, "twice as fast"}, {0.5, "half as fast"}, {3.0, "three times as fast"}, {1.0 / 3, "a third as fast"}, {1.5, "one and a half times as fast"},
-                                           {2.0 / 3, "two thirds as fast"}, {4.0, "four times as fast"}, {0.25, "a quarter as fast"}, {4.0 / 3, "a third faster"}, {0.75, "a quarter slower"}})
-            if (near(factor)) return factor > 1 && factor == std::floor(factor) && !holdsOurBeats(other) ? std::string(text) + ", beside these beats" : text;
+        const auto near = [&](double factor) {
+            return std::abs(std::log(m_d.pulse.period / other.period / factor)) < sameTempo;
+        };
+        for (const auto& [factor, text] : {std::pair{2.0, "twice as fast"},
+                                           {0.5, "half as fast"},
+                                           {3.0, "three times as fast"},
+                                           {1.0 / 3, "a third as fast"},
+                                           {1.5, "one and a half times as fast"},
+                                           {2.0 / 3, "two thirds as fast"},
+                                           {4.0, "four times as fast"},
+                                           {0.25, "a quarter as fast"},
+                                           {4.0 / 3, "a third faster"},
+                                           {0.75, "a quarter slower"}})
+            if (near(factor))
+                return factor > 1 && factor == std::floor(factor) && !holdsOurBeats(other)
+                           ? std::string(text) + ", beside these beats"
+                           : text;
         if (!hasOurTempo(other)) return {};
         const double shift = laterThanOurs(other.beats);
-        for (const auto& [part, text] : {std::pair{0.0, samePulse}, {0.25, "a quarter of a beat later"}, {1.0 / 3, "a third of a beat later"}, {0.5, "half a beat later"}, {2.0 / 3, "two thirds of a beat later"},
-                                         {0.75, "a quarter of a beat earlier"}, {1.0, samePulse}})
+        for (const auto& [part, text] : {std::pair{0.0, samePulse},
+                                         {0.25, "a quarter of a beat later"},
+                                         {1.0 / 3, "a third of a beat later"},
+                                         {0.5, "half a beat later"},
+                                         {2.0 / 3, "two thirds of a beat later"},
+                                         {0.75, "a quarter of a beat earlier"},
+                                         {1.0, samePulse}})
             if (std::abs(shift - part) < (part == 0.0 || part == 1.0 ? 0.125 : 0.05)) return text;
         return "the beat falls elsewhere";
     }
@@ -78,13 +99,15 @@ public:
     OtherPulses(const Decision& decision, const PulseNames& names) : m_d(decision), m_names(names) {}
 
     std::vector<OtherReading> readings() const {
-        std::map<std::string, OtherReading> found; // by what it is called: the readings of one pulse, with whatever bars, speak for it together
+        std::map<std::string, OtherReading>
+            found; // by what it is called: the readings of one pulse, with whatever bars, speak for it together
         double ours = 0;
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
             const double odds = std::exp(r.score - m_d.reading.score);
             const std::string& text = m_names.of(r.pulse);
-            if (r.pulse == m_d.reading.pulse || text == samePulse) ours += odds;
+            if (r.pulse == m_d.reading.pulse || text == samePulse)
+                ours += odds;
             else if (!text.empty()) {
                 OtherReading& o = found[text];
                 if (o.text.empty()) { // the likeliest comes first
@@ -96,7 +119,9 @@ public:
         }
         std::vector<OtherReading> others;
         for (auto& [text, o] : found) {
-            const bool known = std::all_of(o.facts.begin(), o.facts.end(), [&](const SongFact& f) { return std::find(m_d.facts.begin(), m_d.facts.end(), f) != m_d.facts.end(); });
+            const bool known = std::all_of(o.facts.begin(), o.facts.end(), [&](const SongFact& f) {
+                return std::find(m_d.facts.begin(), m_d.facts.end(), f) != m_d.facts.end();
+            });
             if (known) continue;
             o.score = std::log(o.score / std::max(ours, 1e-9));
             others.push_back(std::move(o));
@@ -105,7 +130,8 @@ public:
     }
 
 private:
-    /// What states another pulse: its tempo where it has another, and beats that ours has not; three where nothing else tells, so that it is not one beat that is moved.
+    /// What states another pulse: its tempo where it has another, and beats that ours has not; three where nothing else
+    /// tells, so that it is not one beat that is moved.
     std::vector<SongFact> factsOf(const PulseCandidate& other) const {
         std::vector<SongFact> facts;
         if (!m_names.hasOurTempo(other)) facts.push_back(TempoFact{std::round(600 / other.period) / 10});
@@ -121,7 +147,8 @@ private:
         const double middle = songStart() + part * (m_d.map.end - songStart());
         for (double at : other) {
             const auto after = std::lower_bound(ours.begin(), ours.end(), at);
-            const double away = std::min(after == ours.end() ? 1e9 : *after - at, after == ours.begin() ? 1e9 : at - *std::prev(after));
+            const double away =
+                std::min(after == ours.end() ? 1e9 : *after - at, after == ours.begin() ? 1e9 : at - *std::prev(after));
             if (away > 0.07 && away < 1e8 && (!place || std::abs(at - middle) < std::abs(*place - middle))) place = at;
         }
         return place;
@@ -149,31 +176,41 @@ private:
         bool alike = false; ///< all bars of one length
     };
 
-    /// What the bars are called, how many beats of the pulse after our first 1 they begin, and whether it is said that they are all alike, where ours are not.
+    /// What the bars are called, how many beats of the pulse after our first 1 they begin, and whether it is said that
+    /// they are all alike, where ours are not.
     using WhichBars = std::tuple<std::string, std::size_t, bool>;
 
     std::map<WhichBars, Found> found() const {
-        const bool lengthKnown = Stated(m_d.facts).metre.has_value(), beginKnown = !m_d.known.ones.empty() || !m_d.known.lengths.empty();
+        const bool lengthKnown = Stated(m_d.facts).metre.has_value(),
+                   beginKnown = !m_d.known.ones.empty() || !m_d.known.lengths.empty();
         const bool oursAlike = m_d.reading.bars.odd == 0;
         const std::string ours = barsOf(m_d.map.metre);
         std::map<WhichBars, Found> found;
         double sumOfOurs = 0;
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
-            if (std::abs(std::log(other.period / m_d.pulse.period)) > sameBars || r.grouping.empty() != m_d.reading.grouping.empty() || m_names.of(r.pulse) != samePulse) continue;
+            if (std::abs(std::log(other.period / m_d.pulse.period)) > sameBars ||
+                r.grouping.empty() != m_d.reading.grouping.empty() || m_names.of(r.pulse) != samePulse)
+                continue;
             const double odds = std::exp(r.score - m_d.reading.score);
             const Metre metre = metreOf(r);
             const std::string called = barsOf(metre);
             const bool likeOurs = called == ours;
             const std::size_t later = laterBegin(r);
-            if (likeOurs && (r.steady ? later == 0 && oursAlike : true)) sumOfOurs += odds;
+            if (likeOurs && (r.steady ? later == 0 && oursAlike : true))
+                sumOfOurs += odds;
             else if (likeOurs ? !beginKnown : !lengthKnown) {
                 const bool saidAlike = likeOurs && !oursAlike;
                 auto& [o, alike] = found[{called, later, saidAlike}];
-                if (o.text.empty() || (r.steady && !alike)) { // the likeliest comes first, and bars that are all alike before others
+                if (o.text.empty() ||
+                    (r.steady && !alike)) { // the likeliest comes first, and bars that are all alike before others
                     alike = r.steady;
-                    const std::string length = saidAlike ? "every bar has " + numbered(r.beatsPerBar, "beat", "beats") : likeOurs ? "" : called;
-                    o.text = later == 0 || beginKnown ? length : length.empty() ? "the 1 is " + laterText(later) : length + ", beginning " + laterText(later);
+                    const std::string length = saidAlike  ? "every bar has " + numbered(r.beatsPerBar, "beat", "beats")
+                                               : likeOurs ? ""
+                                                          : called;
+                    o.text = later == 0 || beginKnown ? length
+                             : length.empty()         ? "the 1 is " + laterText(later)
+                                                      : length + ", beginning " + laterText(later);
                     o.facts = {MetreFact{metre}};
                     if (!beginKnown)
                         for (const SongFact& fact : onesOf(r)) o.facts.push_back(fact);
@@ -181,16 +218,20 @@ private:
                 o.score += odds;
             }
         }
-        for (auto& [which, other] : found) other.reading.score = std::log(other.reading.score / std::max(sumOfOurs, 1e-9));
+        for (auto& [which, other] : found)
+            other.reading.score = std::log(other.reading.score / std::max(sumOfOurs, 1e-9));
         for (int later = 1; later < m_d.reading.beatsPerBar && !beginKnown; ++later) {
             const auto at = static_cast<std::size_t>(later);
             if (m_d.reading.bars.pickup + at >= m_d.pulse.beats.size() || found.contains({ours, at, false})) continue;
-            if (const auto score = shiftedScore(later)) found[{ours, at, false}] = {{"the 1 is " + laterText(at), *score, shiftedBy(at)}};
+            if (const auto score = shiftedScore(later))
+                found[{ours, at, false}] = {{"the 1 is " + laterText(at), *score, shiftedBy(at)}};
         }
         return found;
     }
 
-    static std::string laterText(std::size_t beats) { return beats == 1 ? "a beat later" : std::to_string(beats) + " beats later"; }
+    static std::string laterText(std::size_t beats) {
+        return beats == 1 ? "a beat later" : std::to_string(beats) + " beats later";
+    }
 
     /// The metre of a reading on our pulse, in our map's unit.
     Metre metreOf(const MetreReading& r) const {
@@ -200,10 +241,12 @@ private:
         return metre;
     }
 
-    /// Our beat at a moment of another candidate of the same beats: ours was followed once more since, perhaps with more beats or fewer.
+    /// Our beat at a moment of another candidate of the same beats: ours was followed once more since, perhaps with
+    /// more beats or fewer.
     std::size_t ourBeatAt(double at) const {
         const auto& ours = m_d.pulse.beats;
-        const auto near = static_cast<std::size_t>(std::lower_bound(ours.begin(), ours.end(), at - 0.5 * m_d.pulse.period) - ours.begin());
+        const auto near = static_cast<std::size_t>(
+            std::lower_bound(ours.begin(), ours.end(), at - 0.5 * m_d.pulse.period) - ours.begin());
         return std::min(near, ours.size() - 1);
     }
 
@@ -221,7 +264,8 @@ private:
         return late;
     }
 
-    /// What states where the bars of a reading are: its first 1, and one of its last. Bars that are all alike are counted on our beats.
+    /// What states where the bars of a reading are: its first 1, and one of its last. Bars that are all alike are
+    /// counted on our beats.
     std::vector<SongFact> onesOf(const MetreReading& r) const {
         const auto& ours = m_d.pulse.beats;
         const auto& beats = m_d.song.metre.pulses[r.pulse].beats;
@@ -229,7 +273,8 @@ private:
         std::size_t last = first;
         if (const auto length = static_cast<std::size_t>(r.beatsPerBar); r.steady) {
             if (const std::size_t bars = (ours.size() - first) / length; bars > 2) last += (bars - 2) * length;
-        } else last = ourBeatAt(beats[std::min(lateBegin(r.bars), beats.size() - 1)]);
+        } else
+            last = ourBeatAt(beats[std::min(lateBegin(r.bars), beats.size() - 1)]);
         std::vector<SongFact> facts{OneFact{ours[first]}};
         if (last > first) facts.push_back(OneFact{ours[last]});
         return facts;
@@ -253,7 +298,8 @@ private:
     std::vector<SongFact> shiftedBy(std::size_t beats) const {
         const std::size_t last = lateBegin(m_d.reading.bars);
         std::vector<SongFact> facts{OneFact{m_d.pulse.beats[m_d.reading.bars.pickup + beats]}};
-        if (last > m_d.reading.bars.pickup && last + beats < m_d.pulse.beats.size()) facts.push_back(OneFact{m_d.pulse.beats[last + beats]});
+        if (last > m_d.reading.bars.pickup && last + beats < m_d.pulse.beats.size())
+            facts.push_back(OneFact{m_d.pulse.beats[last + beats]});
         return facts;
     }
 
@@ -267,7 +313,8 @@ std::string barsOf(const Metre& metre) {
     const std::string plain = std::to_string(metre.beats) + "/" + std::to_string(metre.unit);
     const auto& groups = metre.grouping;
     if (groups.empty()) return "bars of " + std::to_string(metre.beats) + ", " + plain;
-    if (std::all_of(groups.begin(), groups.end(), [](int group) { return group == 3; })) return "bars of " + std::to_string(groups.size()) + " in threes, " + plain;
+    if (std::all_of(groups.begin(), groups.end(), [](int group) { return group == 3; }))
+        return "bars of " + std::to_string(groups.size()) + " in threes, " + plain;
     std::string sum;
     for (int group : groups) sum += (sum.empty() ? "" : "+") + std::to_string(group);
     return "bars of " + sum + ", " + plain;

@@ -19,11 +19,14 @@ struct OtherReading {
 
 /// The other ways to hear the whole song, in no order.
 struct OtherReadings {
-    std::vector<OtherReading> pulses; ///< each once by what one who counts ours calls it: by its tempo, or by the part of a beat that it lies later; the readings of one pulse speak for it together
-    std::vector<OtherReading> bars;   ///< on our pulse, by their length and the place of their first 1; what is stated of either is not doubted
+    std::vector<OtherReading> pulses; ///< each once by what one who counts ours calls it: by its tempo, or by the part
+                                      ///< of a beat that it lies later; the readings of one pulse speak for it together
+    std::vector<OtherReading>
+        bars; ///< on our pulse, by their length and the place of their first 1; what is stated of either is not doubted
 };
 
-/// Those that the judge of readings weighed, and bars of our length that it was not asked about. O(readings + candidates × beats).
+/// Those that the judge of readings weighed, and bars of our length that it was not asked about. O(readings +
+/// candidates × beats).
 [[nodiscard]] OtherReadings otherReadings(const Decision& decision);
 
 } // namespace lc

@@ -17,7 +17,10 @@ std::vector<float> soundOf(const SongFeatures& song, double from, double to) {
         const double a = from + 0.5 * half * (to - from), b = from + 0.5 * (half + 1) * (to - from);
         const SpectralFrame f = song.spectra.mean(a, b);
         float chroma = 1e-9F, bass = 1e-9F;
-        for (std::size_t k = 0; k < 12; ++k) { chroma += f.chroma[k]; bass += f.bass[k]; }
+        for (std::size_t k = 0; k < 12; ++k) {
+            chroma += f.chroma[k];
+            bass += f.bass[k];
+        }
         for (std::size_t k = 0; k < 12; ++k) out.push_back(f.chroma[k] / chroma);
         for (std::size_t k = 0; k < 12; ++k) out.push_back(f.bass[k] / bass);
         for (float band : f.bands) out.push_back(band);
@@ -63,7 +66,10 @@ std::vector<std::vector<float>> barLikeness(const SongFeatures& song, const std:
     const std::size_t width = sound.front().size();
     for (std::size_t d = 0; d < width; ++d) { // centred and scaled
         double mean = 0, square = 0;
-        for (const auto& s : sound) { mean += static_cast<double>(s[d]); square += static_cast<double>(s[d]) * static_cast<double>(s[d]); }
+        for (const auto& s : sound) {
+            mean += static_cast<double>(s[d]);
+            square += static_cast<double>(s[d]) * static_cast<double>(s[d]);
+        }
         mean /= static_cast<double>(n);
         const double deviation = std::sqrt(std::max(0.0, square / static_cast<double>(n) - mean * mean));
         const float scale = deviation > 1e-9 ? std::sqrt(weightOf(d)) / static_cast<float>(deviation) : 0.0F;
@@ -85,14 +91,17 @@ std::vector<std::vector<float>> barLikeness(const SongFeatures& song, const std:
     return alike;
 }
 
-std::vector<PhraseCues> phraseCues(const SongFeatures& song, const std::vector<double>& bars, const std::vector<int>& beats) {
+std::vector<PhraseCues> phraseCues(const SongFeatures& song, const std::vector<double>& bars,
+                                   const std::vector<int>& beats) {
     const std::size_t n = bars.size() < 2 ? 0 : bars.size() - 1;
     std::vector<PhraseCues> cues(n);
     if (n < 2) return cues;
     const auto alike = barLikeness(song, bars);
     std::map<int, int> lengths;
     for (int b : beats) ++lengths[b];
-    const int usual = std::max_element(lengths.begin(), lengths.end(), [](const auto& a, const auto& b) { return a.second < b.second; })->first;
+    const int usual = std::max_element(lengths.begin(), lengths.end(), [](const auto& a, const auto& b) {
+                          return a.second < b.second;
+                      })->first;
     constexpr std::size_t run = 4; // bars over which a repeat is recognised
     const auto alikeRun = [&](std::size_t i, std::size_t j, std::size_t count) {
         double sum = 0;
@@ -119,26 +128,34 @@ std::vector<PhraseCues> phraseCues(const SongFeatures& song, const std::vector<d
             if (j + 2 > b && j < b + 2) continue; // itself and its neighbours
             const double gain = alikeRun(b, j, run) - (j > 0 ? static_cast<double>(alike[b - 1][j - 1]) : 0.0);
             if (alikeRun(b, j, run) < 0.25) continue;
-            if (j < b) before = std::max(before, gain);
-            else after = std::max(after, gain);
+            if (j < b)
+                before = std::max(before, gain);
+            else
+                after = std::max(after, gain);
         }
         c[RepeatBegins] = before;
         c[RepeatLater] = after;
         const double early = std::min(0.5, 0.3 * (bars[b + 1] - bars[b]));
-        c[Crash] = static_cast<double>(song.spectra.mean(bars[b] + 0.04, bars[b] + early).bands[5]) - static_cast<double>(song.spectra.mean(bars[b - 1] + 0.04, bars[b - 1] + early).bands[5]);
+        c[Crash] = static_cast<double>(song.spectra.mean(bars[b] + 0.04, bars[b] + early).bands[5]) -
+                   static_cast<double>(song.spectra.mean(bars[b - 1] + 0.04, bars[b - 1] + early).bands[5]);
         c[FillBefore] = busy[b - 1] - 0.5 * (busy[b] + (b >= 2 ? busy[b - 2] : busy[b]));
         const std::size_t from = b >= 4 ? b - 4 : 0, to = std::min(n, b + 4);
-        c[LevelStep] = std::abs(std::log((1e-4 + static_cast<double>(song.spectra.mean(bars[b], bars[to]).level)) / (1e-4 + static_cast<double>(song.spectra.mean(bars[from], bars[b]).level))));
+        c[LevelStep] = std::abs(std::log((1e-4 + static_cast<double>(song.spectra.mean(bars[b], bars[to]).level)) /
+                                         (1e-4 + static_cast<double>(song.spectra.mean(bars[from], bars[b]).level))));
         c[OddBefore] = beats[b - 1] != usual ? 1.0 : 0.0;
         c[HeardPhrase] = song.heard.at(song.heard.phrase, bars[b]);
     }
     for (std::size_t k = 0; k < phraseCueCount; ++k) {
         if (k == OddBefore || k == HeardPhrase) continue;
         double mean = 0, square = 0;
-        for (std::size_t b = 1; b < n; ++b) { mean += cues[b][k]; square += cues[b][k] * cues[b][k]; }
+        for (std::size_t b = 1; b < n; ++b) {
+            mean += cues[b][k];
+            square += cues[b][k] * cues[b][k];
+        }
         mean /= static_cast<double>(n - 1);
         const double deviation = std::sqrt(std::max(0.0, square / static_cast<double>(n - 1) - mean * mean));
-        for (std::size_t b = 1; b < n; ++b) cues[b][k] = deviation > 1e-9 ? std::clamp((cues[b][k] - mean) / deviation, -3.0, 4.0) : 0;
+        for (std::size_t b = 1; b < n; ++b)
+            cues[b][k] = deviation > 1e-9 ? std::clamp((cues[b][k] - mean) / deviation, -3.0, 4.0) : 0;
     }
     return cues;
 }

@@ -15,13 +15,16 @@ constexpr std::ptrdiff_t reach = 8; // bars before and after whose cues speak to
 #include "audio/listening/phrase_net.inc"
 
 constexpr std::size_t longest = 24;
-constexpr double endsEarly = 0.3; // of its price: what a short last phrase costs
-constexpr double saidByLengths = 1.0; // of the odds of any bar: that starts are rare is left to the prices of lengths; tuned on sources and styles left out
+constexpr double endsEarly = 0.3;     // of its price: what a short last phrase costs
+constexpr double saidByLengths = 1.0; // of the odds of any bar: that starts are rare is left to the prices of lengths;
+                                      // tuned on sources and styles left out
 
-/// 1 to 399, as people number tunes; unlike the letters that parts of a dance have, and no number that could be its beats.
+/// 1 to 399, as people number tunes; unlike the letters that parts of a dance have, and no number that could be its
+/// beats.
 std::string roman(int number) {
     std::string out;
-    for (const auto& [value, letters] : {std::pair{100, "C"}, {90, "XC"}, {50, "L"}, {40, "XL"}, {10, "X"}, {9, "IX"}, {5, "V"}, {4, "IV"}, {1, "I"}})
+    for (const auto& [value, letters] :
+         {std::pair{100, "C"}, {90, "XC"}, {50, "L"}, {40, "XL"}, {10, "X"}, {9, "IX"}, {5, "V"}, {4, "IV"}, {1, "I"}})
         for (; number >= value; number -= value) out += letters;
     return out;
 }
@@ -51,7 +54,9 @@ std::vector<double> phraseStarts(const std::vector<PhraseCues>& cues) {
     for (std::ptrdiff_t b = 0; b < n; ++b) {
         std::array<double, (2 * reach + 1) * phraseCueCount> around{};
         for (std::ptrdiff_t s = -reach; s <= reach; ++s)
-            if (b + s >= 1 && b + s < n) std::copy(cues[static_cast<std::size_t>(b + s)].begin(), cues[static_cast<std::size_t>(b + s)].end(), around.begin() + (s + reach) * static_cast<std::ptrdiff_t>(phraseCueCount));
+            if (b + s >= 1 && b + s < n)
+                std::copy(cues[static_cast<std::size_t>(b + s)].begin(), cues[static_cast<std::size_t>(b + s)].end(),
+                          around.begin() + (s + reach) * static_cast<std::ptrdiff_t>(phraseCueCount));
         out[static_cast<std::size_t>(b)] = std::clamp(phraseNets(around) - saidByLengths * phraseNetsOdds, -6.0, 6.0);
     }
     return out;
@@ -92,7 +97,8 @@ std::vector<std::size_t> solvePhrases(const std::vector<double>& starts, const P
     return lengths;
 }
 
-std::vector<std::string> phraseNames(const std::vector<std::size_t>& phrases, const std::vector<std::vector<float>>& alike) {
+std::vector<std::string> phraseNames(const std::vector<std::size_t>& phrases,
+                                     const std::vector<std::vector<float>>& alike) {
     constexpr double same = 0.45; // mean likeness of bars in the same places; tuned on the development half
     std::vector<std::size_t> begins;
     std::size_t at = 0;
@@ -127,8 +133,14 @@ std::vector<std::string> phraseNames(const std::vector<std::size_t>& phrases, co
     int next = 0;
     for (std::size_t p = 0; p < phrases.size(); ++p) {
         const bool alone = uses[static_cast<std::size_t>(letter[p])] == 1;
-        if (p == 0 && alone && phrases.size() > 2) { names[p] = "Intro"; continue; }
-        if (p + 1 == phrases.size() && alone && phrases.size() > 2 && phrases[p] < phrases[p - 1]) { names[p] = "Ending"; continue; }
+        if (p == 0 && alone && phrases.size() > 2) {
+            names[p] = "Intro";
+            continue;
+        }
+        if (p + 1 == phrases.size() && alone && phrases.size() > 2 && phrases[p] < phrases[p - 1]) {
+            names[p] = "Ending";
+            continue;
+        }
         if (named.find(letter[p]) == named.end()) named[letter[p]] = "Tune " + roman(++next);
         names[p] = named[letter[p]] + (alone ? "" : " " + std::to_string(++seen[letter[p]]));
     }

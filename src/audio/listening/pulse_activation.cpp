@@ -7,7 +7,8 @@ namespace lc {
 
 namespace {
 
-constexpr double fluxWeight = 1.0, complexWeight = 0.7, lowWeight = 0.5, highWeight = 0.3; // tuned on the development half
+constexpr double fluxWeight = 1.0, complexWeight = 0.7, lowWeight = 0.5,
+                 highWeight = 0.3; // tuned on the development half
 constexpr double harmonyWeight = 1.0;
 
 std::vector<float> smoothed(const std::vector<float>& in, double spread) {
@@ -23,14 +24,17 @@ std::vector<float> smoothed(const std::vector<float>& in, double spread) {
     for (int i = 0; i < n; ++i) {
         double value = 0;
         for (int k = -reach; k <= reach; ++k)
-            if (i + k >= 0 && i + k < n) value += kernel[static_cast<std::size_t>(k + reach)] * static_cast<double>(in[static_cast<std::size_t>(i + k)]);
+            if (i + k >= 0 && i + k < n)
+                value += kernel[static_cast<std::size_t>(k + reach)] *
+                         static_cast<double>(in[static_cast<std::size_t>(i + k)]);
         out[static_cast<std::size_t>(i)] = static_cast<float>(value / sum);
     }
     return out;
 }
 
 /// Mean of windowed autocorrelations at lags up to `lags`, each window's own energy taken as one.
-void addAutocorrelation(const std::vector<float>& values, std::size_t window, std::size_t lags, double weight, std::vector<double>& out) {
+void addAutocorrelation(const std::vector<float>& values, std::size_t window, std::size_t lags, double weight,
+                        std::vector<double>& out) {
     if (values.size() < window / 2) return;
     int windows = 0;
     std::vector<double> sum(lags + 1, 0);
@@ -48,7 +52,8 @@ void addAutocorrelation(const std::vector<float>& values, std::size_t window, st
         for (std::size_t lag = 0; lag <= lags && lag < centred.size(); ++lag) {
             float dot = 0;
             for (std::size_t i = lag; i < centred.size(); ++i) dot += centred[i] * centred[i - lag];
-            sum[lag] += static_cast<double>(dot) / energy * static_cast<double>(centred.size()) / static_cast<double>(centred.size() - lag);
+            sum[lag] += static_cast<double>(dot) / energy * static_cast<double>(centred.size()) /
+                        static_cast<double>(centred.size() - lag);
         }
         ++windows;
     }
@@ -58,8 +63,10 @@ void addAutocorrelation(const std::vector<float>& values, std::size_t window, st
 std::vector<float> onsetSum(const OnsetFunctions& onsets, double spread) {
     std::vector<float> sum(onsets.size(), 0.0F);
     for (std::size_t i = 0; i < sum.size(); ++i)
-        sum[i] = static_cast<float>(fluxWeight * static_cast<double>(onsets.flux[i]) + complexWeight * static_cast<double>(onsets.complexDomain[i]) +
-                                    lowWeight * static_cast<double>(onsets.low[i]) + highWeight * static_cast<double>(onsets.high[i]));
+        sum[i] = static_cast<float>(fluxWeight * static_cast<double>(onsets.flux[i]) +
+                                    complexWeight * static_cast<double>(onsets.complexDomain[i]) +
+                                    lowWeight * static_cast<double>(onsets.low[i]) +
+                                    highWeight * static_cast<double>(onsets.high[i]));
     sum = smoothed(sum, spread * onsets.rate);
     for (float& v : sum) v = std::log1p(v); // a crash counts for more than a step, but not for ten
     return sum;
@@ -92,7 +99,10 @@ std::vector<float> softActivation(const OnsetFunctions& onsets, const SpectralFr
     for (std::size_t i = 0; i < sum.size(); ++i) {
         const double at = onsets.secondsOf(static_cast<double>(i)) / spectra.step;
         const auto k = static_cast<std::size_t>(at);
-        if (k + 1 < change.size()) sum[i] += static_cast<float>(harmonyWeight * std::log1p(scale * (change[k] + (at - static_cast<double>(k)) * (change[k + 1] - change[k]))));
+        if (k + 1 < change.size())
+            sum[i] += static_cast<float>(
+                harmonyWeight *
+                std::log1p(scale * (change[k] + (at - static_cast<double>(k)) * (change[k + 1] - change[k]))));
     }
     takeMeanAway(sum, onsets.rate);
     return sum;
@@ -128,10 +138,13 @@ std::vector<double> pulsePeriods(const OnsetFunctions& onsets, std::size_t most)
         if (at(lag) < at(lag - 2) && at(lag) < at(lag + 2)) continue; // only its multiples are strong
         peaks.emplace_back(here, lag / rate);
     }
-    std::sort(peaks.begin(), peaks.end(), [](const auto& a, const auto& b) { return a.first != b.first ? a.first > b.first : a.second < b.second; });
+    std::sort(peaks.begin(), peaks.end(), [](const auto& a, const auto& b) {
+        return a.first != b.first ? a.first > b.first : a.second < b.second;
+    });
     std::vector<double> out;
     for (const auto& [strength, period] : peaks) {
-        const bool near = std::any_of(out.begin(), out.end(), [p = period](double other) { return std::abs(std::log(p / other)) < 0.05; });
+        const bool near = std::any_of(out.begin(), out.end(),
+                                      [p = period](double other) { return std::abs(std::log(p / other)) < 0.05; });
         if (!near && out.size() < most) out.push_back(period);
     }
     return out;

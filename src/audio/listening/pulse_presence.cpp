@@ -9,8 +9,8 @@ namespace lc {
 
 namespace {
 
-// Between what was measured on noise and synthetic speech in six voices (at most 0.108 and 0.115) and on the development half of bench/listen, whose
-// choirs come lowest (0.07 and 0.14).
+// Between what was measured on noise and synthetic speech in six voices (at most 0.108 and 0.115) and on the
+// development half of bench/listen, whose choirs come lowest (0.07 and 0.14).
 constexpr double fluxReturns = 0.115;
 constexpr double complexReturns = 0.125;
 // Steady noise and drones vary by 0.02 of their level, the smoothest music of the development half by 0.21.
@@ -72,7 +72,8 @@ double variation(const std::vector<float>& level, double rate) {
 bool hasPulse(const SongFeatures& song) {
     const OnsetFunctions& onsets = song.onsets;
     if (variation(onsets.level, onsets.rate) < levelVaries) return false;
-    return returns(onsets.flux, onsets.rate) >= fluxReturns || returns(onsets.complexDomain, onsets.rate) >= complexReturns;
+    return returns(onsets.flux, onsets.rate) >= fluxReturns ||
+           returns(onsets.complexDomain, onsets.rate) >= complexReturns;
 }
 
 } // namespace lc

@@ -16,7 +16,7 @@ constexpr double same = 0.030;         // seconds: a beat that stays
 constexpr double heardBonus = 0.4;     // of the usual onset on a beat, for beats that were followed before
 constexpr double holdPrice = 6.0;      // of the usual onset on a beat
 constexpr double stays = 0.8;          // of the beats, or the pulse is left as it was
-constexpr double swelling = 0.35;       // of the rise of a soft onset: where it begins, on the development half
+constexpr double swelling = 0.35;      // of the rise of a soft onset: where it begins, on the development half
 constexpr double slowingWithin = 14.0; // seconds before the end
 
 } // namespace
@@ -43,12 +43,15 @@ PulseCandidate refinedPulse(const SongFeatures& song, const PulseCandidate& puls
     double usual = 0;
     for (double at : pulse.beats) {
         float peak = 0;
-        for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, frame(at) - around); f < std::min(size, frame(at) + around + 1); ++f) peak = std::max(peak, activation[static_cast<std::size_t>(f)]);
+        for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, frame(at) - around);
+             f < std::min(size, frame(at) + around + 1); ++f)
+            peak = std::max(peak, activation[static_cast<std::size_t>(f)]);
         usual += static_cast<double>(peak) / static_cast<double>(pulse.beats.size());
     }
     for (float& a : activation) a /= static_cast<float>(usual + 1e-9);
     for (double at : pulse.beats)
-        for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, frame(at) - around); f < std::min(size, frame(at) + around + 1); ++f)
+        for (std::ptrdiff_t f = std::max<std::ptrdiff_t>(0, frame(at) - around);
+             f < std::min(size, frame(at) + around + 1); ++f)
             activation[static_cast<std::size_t>(f)] += static_cast<float>(heardBonus);
     PulseFreedom freedom;
     freedom.changeSpread = pulse.loose ? 0.035 : pulse.soft ? 0.02 : 0.008;

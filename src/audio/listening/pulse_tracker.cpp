@@ -13,12 +13,12 @@ namespace lc {
 namespace {
 
 constexpr double slowest = 1.45, fastest = 0.72; // of the period that is followed
-constexpr double slowestEnd = 2.1;     // … where the song may slow down to its end
-constexpr double slowingSpread = 0.09; // of ln(period) from beat to beat there
+constexpr double slowestEnd = 2.1;               // … where the song may slow down to its end
+constexpr double slowingSpread = 0.09;           // of ln(period) from beat to beat there
 constexpr std::size_t mostPeriods = 40;
-constexpr double leastHeld = 1.4;      // of a beat's length
-constexpr double leastLonger = 0.35;   // seconds: what is held for less than that is no hold but a slip by half a beat
-constexpr double mostHeld = 3.2;       // of a beat's length, or …
+constexpr double leastHeld = 1.4;    // of a beat's length
+constexpr double leastLonger = 0.35; // seconds: what is held for less than that is no hold but a slip by half a beat
+constexpr double mostHeld = 3.2;     // of a beat's length, or …
 constexpr double mostHeldSeconds = 3.0;
 
 /// Periods on a grid of whole frames.
@@ -29,21 +29,25 @@ struct PeriodGrid {
     PeriodGrid(double centre, double slowestOf) {
         const auto shortest = std::max<std::ptrdiff_t>(3, std::lround(centre * fastest));
         const auto usualLongest = std::max<std::ptrdiff_t>(shortest + 2, std::lround(centre * slowest));
-        step = std::max<std::ptrdiff_t>(1, (usualLongest - shortest + static_cast<std::ptrdiff_t>(mostPeriods) - 1) / static_cast<std::ptrdiff_t>(mostPeriods));
+        step = std::max<std::ptrdiff_t>(1, (usualLongest - shortest + static_cast<std::ptrdiff_t>(mostPeriods) - 1) /
+                                               static_cast<std::ptrdiff_t>(mostPeriods));
         const auto longest = std::max(usualLongest, static_cast<std::ptrdiff_t>(std::lround(centre * slowestOf)));
         for (std::ptrdiff_t p = shortest; p <= longest; p += step) periods.push_back(p);
     }
 };
 
-/// What it costs to go from one period of a grid to another, as diagonals: those from −reach to reach are considered, because
-/// changes that cost 4 are never worth it.
+/// What it costs to go from one period of a grid to another, as diagonals: those from −reach to reach are considered,
+/// because changes that cost 4 are never worth it.
 class PeriodMoves {
 public:
     PeriodMoves(const PeriodGrid& grid, double spreadFaster, double spreadSlower) : m_states(grid.periods.size()) {
         const auto cost = [&](std::size_t from, std::size_t to) {
-            const double change = std::log(static_cast<double>(grid.periods[to]) / static_cast<double>(grid.periods[from]));
-            const double grain = static_cast<double>(grid.step) / static_cast<double>(grid.periods[to]); // a step of the grid is not a change
-            const double beyond = std::max(0.0, std::abs(change) - 0.5 * grain) / (change > 0 ? spreadSlower : spreadFaster);
+            const double change =
+                std::log(static_cast<double>(grid.periods[to]) / static_cast<double>(grid.periods[from]));
+            const double grain = static_cast<double>(grid.step) /
+                                 static_cast<double>(grid.periods[to]); // a step of the grid is not a change
+            const double beyond =
+                std::max(0.0, std::abs(change) - 0.5 * grain) / (change > 0 ? spreadSlower : spreadFaster);
             return static_cast<float>(0.5 * beyond * beyond);
         };
         for (std::size_t to = 0; to < m_states; ++to)
@@ -57,8 +61,8 @@ public:
 
     [[nodiscard]] std::size_t reach() const { return m_reach; }
 
-    /// For each state the best score to come from and the state that has it. `scores` has room of `margin` (at least reach()) on
-    /// either side, filled with −infinity.
+    /// For each state the best score to come from and the state that has it. `scores` has room of `margin` (at least
+    /// reach()) on either side, filled with −infinity.
     void enter(const float* scores, std::size_t margin, float* best, std::int32_t* from) const {
         std::fill(best, best + m_states, -std::numeric_limits<float>::infinity());
         std::fill(from, from + m_states, 0);
@@ -97,7 +101,9 @@ public:
         }
         while (!m_begins.empty() && m_begins.front().first < end - m_longest) m_begins.pop_front();
     }
-    [[nodiscard]] const std::pair<std::ptrdiff_t, float>* best() const { return m_begins.empty() ? nullptr : &m_begins.front(); }
+    [[nodiscard]] const std::pair<std::ptrdiff_t, float>* best() const {
+        return m_begins.empty() ? nullptr : &m_begins.front();
+    }
 
 private:
     std::ptrdiff_t m_shortest, m_longest;
@@ -108,14 +114,16 @@ private:
 class PulsePath {
 public:
     PulsePath(const std::vector<float>& activation, double rate, double period, const PulseFreedom& freedom)
-        : m_activation(activation), m_freedom(freedom), m_rate(rate), m_centre(period * rate), m_grid(m_centre, freedom.slowingFrom ? slowestEnd : slowest), m_states(m_grid.periods.size()),
+        : m_activation(activation), m_freedom(freedom), m_rate(rate), m_centre(period * rate),
+          m_grid(m_centre, freedom.slowingFrom ? slowestEnd : slowest), m_states(m_grid.periods.size()),
           m_frames(static_cast<std::ptrdiff_t>(activation.size())) {}
 
     [[nodiscard]] bool longEnough() const { return m_frames >= 4 * m_grid.periods.back(); }
 
     void follow() {
         const PeriodMoves steady(m_grid, m_freedom.changeSpread, m_freedom.changeSpread);
-        const PeriodMoves slowing = m_freedom.slowingFrom ? PeriodMoves(m_grid, m_freedom.changeSpread, slowingSpread) : steady;
+        const PeriodMoves slowing =
+            m_freedom.slowingFrom ? PeriodMoves(m_grid, m_freedom.changeSpread, slowingSpread) : steady;
         const auto slowingFrom = m_freedom.slowingFrom ? static_cast<std::ptrdiff_t>(*m_freedom.slowingFrom) : m_frames;
         const std::size_t margin = std::max(steady.reach(), slowing.reach());
         prepare();
@@ -145,8 +153,10 @@ public:
             const std::ptrdiff_t hold = m_freedom.hold ? m_heldFor[static_cast<std::size_t>(t) * m_states + s] : 0;
             t -= hold > 0 ? hold : m_grid.periods[s];
             if (t < 0) break;
-            if (hold > 0) held.push_back(t);
-            else s = m_from[static_cast<std::size_t>(t) * m_states + s];
+            if (hold > 0)
+                held.push_back(t);
+            else
+                s = m_from[static_cast<std::size_t>(t) * m_states + s];
         }
         std::reverse(out.frames.begin(), out.frames.end());
         for (std::size_t b = 0; b < out.frames.size(); ++b)
@@ -172,13 +182,21 @@ private:
         for (std::ptrdiff_t p : m_grid.periods) m_holds.emplace_back(shortestHold(p), longestHold(p));
         m_struck.assign(static_cast<std::size_t>(m_frames) + 1, 0.0F);
         const auto weight = static_cast<float>(m_freedom.strikesInHold / (0.1 * m_centre));
-        for (std::size_t t = 0; t < m_activation.size(); ++t) m_struck[t + 1] = m_struck[t] + weight * std::max(0.0F, m_activation[t]);
+        for (std::size_t t = 0; t < m_activation.size(); ++t)
+            m_struck[t + 1] = m_struck[t] + weight * std::max(0.0F, m_activation[t]);
     }
 
-    [[nodiscard]] std::ptrdiff_t shortestHold(std::ptrdiff_t period) const { return std::max(std::lround(leastHeld * static_cast<double>(period)), period + std::lround(leastLonger * m_rate)); }
-    [[nodiscard]] std::ptrdiff_t longestHold(std::ptrdiff_t period) const { return std::max(std::lround(mostHeld * static_cast<double>(period)), std::lround(mostHeldSeconds * m_rate)); }
+    [[nodiscard]] std::ptrdiff_t shortestHold(std::ptrdiff_t period) const {
+        return std::max(std::lround(leastHeld * static_cast<double>(period)),
+                        period + std::lround(leastLonger * m_rate));
+    }
+    [[nodiscard]] std::ptrdiff_t longestHold(std::ptrdiff_t period) const {
+        return std::max(std::lround(mostHeld * static_cast<double>(period)), std::lround(mostHeldSeconds * m_rate));
+    }
 
-    [[nodiscard]] float* ringRow(std::vector<float>& ring, std::ptrdiff_t t) const { return &ring[static_cast<std::size_t>(t) % m_ring * m_states]; }
+    [[nodiscard]] float* ringRow(std::vector<float>& ring, std::ptrdiff_t t) const {
+        return &ring[static_cast<std::size_t>(t) % m_ring * m_states];
+    }
 
     /// The best scores of paths whose last beat is at `t`.
     void arrive(std::ptrdiff_t t, float* here) {
@@ -205,10 +223,13 @@ private:
     void arriveHeld(std::ptrdiff_t t, float* here, const std::vector<float>& away) {
         const float gain = m_activation[static_cast<std::size_t>(t)];
         for (std::size_t s = 0; s < m_states; ++s) {
-            m_holds[s].moveTo(t, [&](std::ptrdiff_t begin) { return ringRow(m_scores, begin)[s] + m_struck[static_cast<std::size_t>(begin) + 1]; });
+            m_holds[s].moveTo(t, [&](std::ptrdiff_t begin) {
+                return ringRow(m_scores, begin)[s] + m_struck[static_cast<std::size_t>(begin) + 1];
+            });
             const auto* held = m_holds[s].best();
             if (!held || t < m_grid.periods[s]) continue;
-            const float score = held->second - m_struck[static_cast<std::size_t>(t)] - static_cast<float>(*m_freedom.hold) + gain - away[s];
+            const float score = held->second - m_struck[static_cast<std::size_t>(t)] -
+                                static_cast<float>(*m_freedom.hold) + gain - away[s];
             if (score <= here[s]) continue;
             here[s] = score;
             m_heldFor[static_cast<std::size_t>(t) * m_states + s] = static_cast<std::int16_t>(t - held->first);
@@ -227,12 +248,13 @@ private:
     std::ptrdiff_t m_slowingFrom = 0;
     std::size_t m_ring = 1;
     std::vector<float> m_away, m_awaySlowing; // what a state costs for being away from the centre
-    std::vector<float> m_entries;             // ring: the best to come from, by the frame that is left and the state that is entered
-    std::vector<float> m_scores;              // ring: of paths that end at a frame, for beats held from there
-    std::vector<std::uint8_t> m_from;         // the state that entry came from
-    std::vector<std::int16_t> m_heldFor;      // frames; 0: not held
+    std::vector<float>
+        m_entries;               // ring: the best to come from, by the frame that is left and the state that is entered
+    std::vector<float> m_scores; // ring: of paths that end at a frame, for beats held from there
+    std::vector<std::uint8_t> m_from;    // the state that entry came from
+    std::vector<std::int16_t> m_heldFor; // frames; 0: not held
     std::vector<HoldWindow> m_holds;
-    std::vector<float> m_struck;              // what is struck up to a frame
+    std::vector<float> m_struck; // what is struck up to a frame
     float m_endScore = never;
     std::ptrdiff_t m_endFrame = 0;
     std::size_t m_endState = 0;
@@ -254,7 +276,9 @@ PulseTrack trackPulse(const std::vector<float>& activation, double rate, double 
     const PulsePath::Beats beats = path.beats();
     track.held = beats.held;
     for (std::ptrdiff_t t : beats.frames) {
-        const auto at = [&](std::ptrdiff_t frame) { return static_cast<double>(activation[static_cast<std::size_t>(frame)]); };
+        const auto at = [&](std::ptrdiff_t frame) {
+            return static_cast<double>(activation[static_cast<std::size_t>(frame)]);
+        };
         const bool inside = t > 0 && t + 1 < static_cast<std::ptrdiff_t>(activation.size());
         track.frames.push_back(static_cast<double>(t) + (inside ? topBetween(at(t - 1), at(t), at(t + 1)) : 0));
     }

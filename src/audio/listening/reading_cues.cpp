@@ -10,16 +10,19 @@ namespace lc {
 namespace {
 
 /// Mean strength of a derived function at the beats moved by `part` of a beat.
-double strengthAt(const SongFeatures& song, const std::vector<float>& function, const std::vector<double>& beats, double part) {
+double strengthAt(const SongFeatures& song, const std::vector<float>& function, const std::vector<double>& beats,
+                  double part) {
     double sum = 0;
-    for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += song.at(function, beats[i] + part * (beats[i + 1] - beats[i]));
+    for (std::size_t i = 0; i + 1 < beats.size(); ++i)
+        sum += song.at(function, beats[i] + part * (beats[i + 1] - beats[i]));
     return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
 }
 
 /// Mean change of harmony at the beats moved by `part` of a beat.
 double harmonyAt(const SongFeatures& song, const std::vector<double>& beats, double part) {
     double sum = 0;
-    for (std::size_t i = 0; i + 1 < beats.size(); ++i) sum += song.harmonyAt(beats[i] + part * (beats[i + 1] - beats[i]));
+    for (std::size_t i = 0; i + 1 < beats.size(); ++i)
+        sum += song.harmonyAt(beats[i] + part * (beats[i + 1] - beats[i]));
     return beats.size() > 1 ? sum / static_cast<double>(beats.size() - 1) : 0;
 }
 
@@ -63,7 +66,8 @@ std::vector<double> selfLikeness(const SongFeatures& song, const std::vector<dou
     for (const auto& r : rows)
         for (std::size_t k = 0; k < width; ++k) mean[k] += r[k] / static_cast<double>(rows.size());
     for (const auto& r : rows)
-        for (std::size_t k = 0; k < width; ++k) deviation[k] += (r[k] - mean[k]) * (r[k] - mean[k]) / static_cast<double>(rows.size());
+        for (std::size_t k = 0; k < width; ++k)
+            deviation[k] += (r[k] - mean[k]) * (r[k] - mean[k]) / static_cast<double>(rows.size());
     double energy = 1e-9;
     for (auto& r : rows)
         for (std::size_t k = 0; k < width; ++k) {
@@ -82,7 +86,8 @@ std::vector<double> selfLikeness(const SongFeatures& song, const std::vector<dou
 constexpr std::size_t farthestReturn = 66; // beats
 constexpr double slow = 60, fast = 200;    // a minute: beyond, hardly anybody counts (common practice, no source)
 
-/// How alike the song is to itself `lag` beats later in what sounds: the mean of the cosines of pitch classes, beat by beat.
+/// How alike the song is to itself `lag` beats later in what sounds: the mean of the cosines of pitch classes, beat by
+/// beat.
 std::vector<double> harmonyLikeness(const SongFeatures& song, const std::vector<double>& beats) {
     std::vector<std::array<float, 24>> rows;
     for (std::size_t i = 0; i + 1 < beats.size(); ++i) {
@@ -92,7 +97,8 @@ std::vector<double> harmonyLikeness(const SongFeatures& song, const std::vector<
             double mean = 0, length = 1e-12;
             for (float c : classes) mean += static_cast<double>(c) / 12;
             for (float c : classes) length += (static_cast<double>(c) - mean) * (static_cast<double>(c) - mean);
-            for (std::size_t k = 0; k < 12; ++k) row[at + k] = static_cast<float>((static_cast<double>(classes[k]) - mean) / std::sqrt(2 * length));
+            for (std::size_t k = 0; k < 12; ++k)
+                row[at + k] = static_cast<float>((static_cast<double>(classes[k]) - mean) / std::sqrt(2 * length));
         };
         put(f.chroma, 0);
         put(f.bass, 12);
@@ -112,15 +118,18 @@ std::vector<double> harmonyLikeness(const SongFeatures& song, const std::vector<
 double returnsAt(const std::vector<double>& likeness, std::size_t n) {
     double sum = 0;
     int count = 0;
-    for (std::size_t lag = n; lag + 1 < likeness.size(); lag *= 2, ++count) sum += likeness[lag] - 0.5 * (likeness[lag - 1] + likeness[lag + 1]);
+    for (std::size_t lag = n; lag + 1 < likeness.size(); lag *= 2, ++count)
+        sum += likeness[lag] - 0.5 * (likeness[lag - 1] + likeness[lag + 1]);
     return count ? sum / count : 0;
 }
 
-/// What the listening net says of a pulse: gathered a second; at the beats, and against their halves and thirds; at those; how many of its beats are between these, and of these not its.
+/// What the listening net says of a pulse: gathered a second; at the beats, and against their halves and thirds; at
+/// those; how many of its beats are between these, and of these not its.
 std::array<double, 8> heardOf(const SongFeatures& song, const std::vector<double>& beats) {
     const HeardPlaces& heard = song.heard;
     const auto said = [&](double t) { return heard.at(heard.beat, t); };
-    const double on = meanAt(beats, 0, said), half = meanAt(beats, 0.5, said), third = std::max(meanAt(beats, 1.0 / 3, said), meanAt(beats, 2.0 / 3, said));
+    const double on = meanAt(beats, 0, said), half = meanAt(beats, 0.5, said),
+                 third = std::max(meanAt(beats, 1.0 / 3, said), meanAt(beats, 2.0 / 3, said));
     constexpr float surely = 0;
     constexpr double hardly = -2.5;
     double between = 0, peaks = 0, silent = 0, sum = 0;
@@ -128,7 +137,8 @@ std::array<double, 8> heardOf(const SongFeatures& song, const std::vector<double
         if (heard.beat[k] < surely || heard.beat[k] < heard.beat[k - 1] || heard.beat[k] <= heard.beat[k + 1]) continue;
         const double at = static_cast<double>(k) * heard.step;
         const auto after = std::lower_bound(beats.begin(), beats.end(), at);
-        const double away = std::min(after == beats.end() ? 1e9 : *after - at, after == beats.begin() ? 1e9 : at - *std::prev(after));
+        const double away =
+            std::min(after == beats.end() ? 1e9 : *after - at, after == beats.begin() ? 1e9 : at - *std::prev(after));
         ++peaks;
         between += away > 0.05;
     }
@@ -136,7 +146,14 @@ std::array<double, 8> heardOf(const SongFeatures& song, const std::vector<double
         sum += said(t);
         silent += said(t) < hardly;
     }
-    return {sum / std::max(1.0, beats.back() - beats.front()), on, on - half, on - third, half, third, peaks > 0 ? between / peaks : 0.5, silent / static_cast<double>(beats.size())};
+    return {sum / std::max(1.0, beats.back() - beats.front()),
+            on,
+            on - half,
+            on - third,
+            half,
+            third,
+            peaks > 0 ? between / peaks : 0.5,
+            silent / static_cast<double>(beats.size())};
 }
 
 /// How alike the net's word for a 1 is to itself `lag` beats later: a correlation.
@@ -154,7 +171,10 @@ double onesAgain(const std::vector<double>& ones, std::size_t lag) {
 double pulseResonance(double bpm) {
     constexpr double peak = 2.0, damping = 1.0; // a second; as fitted there to tapping
     const double f = bpm / 60;
-    const auto at = [&](double x) { return 1 / std::sqrt(std::pow(peak * peak - x * x, 2) + damping * x * x) - 1 / std::sqrt(std::pow(peak, 4) + std::pow(x, 4)); };
+    const auto at = [&](double x) {
+        return 1 / std::sqrt(std::pow(peak * peak - x * x, 2) + damping * x * x) -
+               1 / std::sqrt(std::pow(peak, 4) + std::pow(x, 4));
+    };
     return std::max(0.0, at(f) / at(peak));
 }
 
@@ -177,7 +197,10 @@ TellingMoments tellingMoments(const SongFeatures& song) {
     out.begins = firstOver(audible * clear);
     out.first = firstOver(clear);
     for (std::size_t i = o.size(); i-- > 0;)
-        if (o.flux[i] > clear) { out.last = o.secondsOf(static_cast<double>(i)); break; }
+        if (o.flux[i] > clear) {
+            out.last = o.secondsOf(static_cast<double>(i));
+            break;
+        }
     // The bands' mean over 1.5 s before and after, at clear onsets; the greatest differences at least 3 s apart.
     std::vector<std::pair<double, double>> steps;
     for (std::size_t i = 0; i < o.size(); ++i) {
@@ -185,12 +208,17 @@ TellingMoments tellingMoments(const SongFeatures& song) {
         const double t = peakFrom(i);
         const SpectralFrame before = song.spectra.mean(t - 1.55, t - 0.05), after = song.spectra.mean(t, t + 1.5);
         double step = 0;
-        for (std::size_t b = 0; b < before.bands.size(); ++b) step += std::abs(static_cast<double>(after.bands[b]) - static_cast<double>(before.bands[b]));
+        for (std::size_t b = 0; b < before.bands.size(); ++b)
+            step += std::abs(static_cast<double>(after.bands[b]) - static_cast<double>(before.bands[b]));
         steps.emplace_back(step, t);
     }
-    std::sort(steps.begin(), steps.end(), [](const auto& a, const auto& b) { return a.first != b.first ? a.first > b.first : a.second < b.second; });
+    std::sort(steps.begin(), steps.end(), [](const auto& a, const auto& b) {
+        return a.first != b.first ? a.first > b.first : a.second < b.second;
+    });
     for (const auto& [step, t] : steps)
-        if (out.changes.size() < 12 && std::none_of(out.changes.begin(), out.changes.end(), [t = t](double other) { return std::abs(other - t) < 3; })) out.changes.push_back(t);
+        if (out.changes.size() < 12 && std::none_of(out.changes.begin(), out.changes.end(),
+                                                    [t = t](double other) { return std::abs(other - t) < 3; }))
+            out.changes.push_back(t);
     return out;
 }
 
@@ -206,7 +234,8 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, 
     const double thirdA = at(song.flux, 1.0 / 3), thirdB = at(song.flux, 2.0 / 3);
     const double quarterA = at(song.flux, 0.25), quarterB = at(song.flux, 0.75);
     const double lowOn = at(song.low, 0), lowHalf = at(song.low, 0.5);
-    const double lowOther = std::max({at(song.low, 0.25), at(song.low, 0.75), at(song.low, 1.0 / 3), at(song.low, 2.0 / 3)});
+    const double lowOther =
+        std::max({at(song.low, 0.25), at(song.low, 0.75), at(song.low, 1.0 / 3), at(song.low, 2.0 / 3)});
     const double highOn = at(song.high, 0), highHalf = at(song.high, 0.5);
     const double harmonyOn = harmonyAt(song, pulse.beats, 0), harmonyHalf = harmonyAt(song, pulse.beats, 0.5);
     const double harmonyQuarter = 0.5 * (harmonyAt(song, pulse.beats, 0.25) + harmonyAt(song, pulse.beats, 0.75));
@@ -214,24 +243,55 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, 
     double even = 0, odd = 0, alternate = 0;
     std::size_t n = 0;
     for (std::size_t i = 0; i + 1 < pulse.beats.size(); i += 2, ++n) {
-        alternate += song.at(song.low, pulse.beats[i]) - song.at(song.low, pulse.beats[i + 1]) - song.at(song.high, pulse.beats[i]) + song.at(song.high, pulse.beats[i + 1]);
+        alternate += song.at(song.low, pulse.beats[i]) - song.at(song.low, pulse.beats[i + 1]) -
+                     song.at(song.high, pulse.beats[i]) + song.at(song.high, pulse.beats[i + 1]);
         even += song.at(song.flux, pulse.beats[i]) + song.at(song.low, pulse.beats[i]);
         odd += song.at(song.flux, pulse.beats[i + 1]) + song.at(song.low, pulse.beats[i + 1]);
     }
     e.alternation = n ? std::abs(alternate) / static_cast<double>(n) : 0;
     const double bpm = std::log2(60 / pulse.period / 112);
-    e.cues = {fluxOn, fluxOn - fluxHalf, fluxOn - std::max(thirdA, thirdB), fluxOn - std::max(quarterA, quarterB), lowOn - lowHalf, highOn - highHalf,
-              10 * (harmonyOn - harmonyHalf), 10 * (harmonyOn - harmonyQuarter), pulse.trackScore, n ? std::abs(even - odd) / static_cast<double>(n) : 0,
-              bpm, bpm * bpm, std::max(thirdA, thirdB) - fluxHalf, thirdA - thirdB, lowOn - lowOther, pulse.later > 0 ? 1.0 : 0.0,
-              bpm > 0 ? bpm * bpm : 0, fluxHalf - quarterA, quarterB - quarterA, pulse.loose ? 1.0 : 0.0, pulse.soft ? 1.0 : 0.0,
+    e.cues = {fluxOn,
+              fluxOn - fluxHalf,
+              fluxOn - std::max(thirdA, thirdB),
+              fluxOn - std::max(quarterA, quarterB),
+              lowOn - lowHalf,
+              highOn - highHalf,
+              10 * (harmonyOn - harmonyHalf),
+              10 * (harmonyOn - harmonyQuarter),
+              pulse.trackScore,
+              n ? std::abs(even - odd) / static_cast<double>(n) : 0,
+              bpm,
+              bpm * bpm,
+              std::max(thirdA, thirdB) - fluxHalf,
+              thirdA - thirdB,
+              lowOn - lowOther,
+              pulse.later > 0 ? 1.0 : 0.0,
+              bpm > 0 ? bpm * bpm : 0,
+              fluxHalf - quarterA,
+              quarterB - quarterA,
+              pulse.loose ? 1.0 : 0.0,
+              pulse.soft ? 1.0 : 0.0,
               std::min(thirdA, thirdB) - fluxHalf};
-    const auto onAgainstHalf = [&](const auto& value) { return meanAt(pulse.beats, 0, value) - meanAt(pulse.beats, 0.5, value); };
+    const auto onAgainstHalf = [&](const auto& value) {
+        return meanAt(pulse.beats, 0, value) - meanAt(pulse.beats, 0.5, value);
+    };
     double changes = 0;
     for (double t : telling.changes) changes += onBeat(pulse.beats, t) / static_cast<double>(telling.changes.size());
-    e.moments = {onAgainstHalf([&](double t) { return std::sqrt(std::max(0.0, song.at(song.low, t) * song.at(song.high, t))); }), // a drum has both, a bass has not
-                 onAgainstHalf([&](double t) { const double f = song.at(song.flux, t); return std::min(9.0, f * f); }),
-                 100 * onAgainstHalf([&](double t) { const double h = song.harmonyAt(t); return h * h; }),
-                 onBeat(pulse.beats, telling.first), onBeat(pulse.beats, telling.last), changes, onBeat(pulse.beats, telling.begins)};
+    e.moments = {onAgainstHalf([&](double t) {
+                     return std::sqrt(std::max(0.0, song.at(song.low, t) * song.at(song.high, t)));
+                 }), // a drum has both, a bass has not
+                 onAgainstHalf([&](double t) {
+                     const double f = song.at(song.flux, t);
+                     return std::min(9.0, f * f);
+                 }),
+                 100 * onAgainstHalf([&](double t) {
+                     const double h = song.harmonyAt(t);
+                     return h * h;
+                 }),
+                 onBeat(pulse.beats, telling.first),
+                 onBeat(pulse.beats, telling.last),
+                 changes,
+                 onBeat(pulse.beats, telling.begins)};
     e.heard = heardOf(song, pulse.beats);
     for (double t : pulse.beats) {
         e.heardOnes.push_back(song.heard.at(song.heard.one, t));
@@ -240,7 +300,10 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, 
     for (std::size_t lag = 1; lag < e.onesAgain.size(); ++lag) e.onesAgain[lag] = onesAgain(e.heardOnes, lag);
     const auto beatAt = [&](double t) {
         const auto after = std::lower_bound(pulse.beats.begin(), pulse.beats.end(), t);
-        const auto near = after == pulse.beats.end() || (after != pulse.beats.begin() && t - *std::prev(after) < *after - t) ? std::prev(after) : after;
+        const auto near =
+            after == pulse.beats.end() || (after != pulse.beats.begin() && t - *std::prev(after) < *after - t)
+                ? std::prev(after)
+                : after;
         return std::abs(*near - t) < 0.15 * pulse.period + 0.02 ? static_cast<int>(near - pulse.beats.begin()) : -1;
     };
     for (double t : telling.changes)
@@ -251,11 +314,13 @@ PulseEvidence evidenceOf(const SongFeatures& song, const PulseCandidate& pulse, 
     e.beats = cues;
     e.returns = harmonyLikeness(song, pulse.beats);
     const double perMinute = 60 / pulse.period, resonance = pulseResonance(perMinute);
-    e.counted = {resonance, std::log(resonance + 0.02), std::max(0.0, std::log2(slow / perMinute)), std::max(0.0, std::log2(perMinute / fast))};
+    e.counted = {resonance, std::log(resonance + 0.02), std::max(0.0, std::log2(slow / perMinute)),
+                 std::max(0.0, std::log2(perMinute / fast))};
     return e;
 }
 
-std::array<double, readingCues> cuesOf(const PulseEvidence& e, const PulseCandidate& pulse, const BarPath& bars, int beatsPerBar, bool uneven, double best) {
+std::array<double, readingCues> cuesOf(const PulseEvidence& e, const PulseCandidate& pulse, const BarPath& bars,
+                                       int beatsPerBar, bool uneven, double best) {
     std::array<double, readingCues> cues{};
     const double seconds = pulse.beats.back() - pulse.beats.front();
     const auto nBars = static_cast<double>(bars.lengths.size());
@@ -266,7 +331,10 @@ std::array<double, readingCues> cuesOf(const PulseEvidence& e, const PulseCandid
     double others = 0;
     int count = 0;
     for (std::size_t lag = 2; lag <= 8; ++lag)
-        if (lag % n != 0 && n % lag != 0) { others += e.likeness[lag]; ++count; }
+        if (lag % n != 0 && n % lag != 0) {
+            others += e.likeness[lag];
+            ++count;
+        }
     cues[c++] = bars.score / nBars;
     cues[c++] = bars.score / seconds;
     cues[c++] = bars.odd / nBars;
@@ -337,12 +405,14 @@ std::array<double, readingCues> cuesOf(const PulseEvidence& e, const PulseCandid
     cues[c++] = (best - bars.score) / nBars;
     cues[c++] = (best - bars.score) / seconds;
     for (std::size_t k = 0; k <= LevelRise; ++k) cues[c++] = onOnes([&](std::size_t beat) { return e.beats[beat][k]; });
-    for (const BeatCue k : {HarmonyWide, BassChange, LowOnset, HighOnset}) cues[c++] = meanOf(middle, [&](std::size_t beat) { return e.beats[beat][k]; });
+    for (const BeatCue k : {HarmonyWide, BassChange, LowOnset, HighOnset})
+        cues[c++] = meanOf(middle, [&](std::size_t beat) { return e.beats[beat][k]; });
     cues[c++] = onOnes([&](std::size_t beat) { return e.phraseStarts[beat]; });
     double changes = 0;
     for (int beat : e.telling) changes += is[static_cast<std::size_t>(beat)] == one;
     cues[c++] = e.telling.empty() ? 0 : changes / static_cast<double>(e.telling.size()) - 1.0 / static_cast<double>(n);
-    for (int beat : {e.first, e.begins, e.last}) cues[c++] = beat < 0 ? 0 : is[static_cast<std::size_t>(beat)] == one ? 1 : -1.0 / static_cast<double>(n);
+    for (int beat : {e.first, e.begins, e.last})
+        cues[c++] = beat < 0 ? 0 : is[static_cast<std::size_t>(beat)] == one ? 1 : -1.0 / static_cast<double>(n);
     return cues;
 }
 

@@ -28,8 +28,8 @@ struct SmallNet {
     }
 };
 
-/// Several of them that were trained from different beginnings, on cues of mean 0 and deviation 1; they say their average.
-/// A cue that is stranger than `furthest` deviations counts no more than that.
+/// Several of them that were trained from different beginnings, on cues of mean 0 and deviation 1; they say their
+/// average. A cue that is stranger than `furthest` deviations counts no more than that.
 template <std::size_t Cues, std::size_t Width, std::size_t Count>
 struct SmallNets {
     float mean[Cues];
@@ -39,7 +39,8 @@ struct SmallNets {
 
     [[nodiscard]] double operator()(const std::array<double, Cues>& cues) const {
         std::array<float, Cues> x{};
-        for (std::size_t k = 0; k < Cues; ++k) x[k] = std::clamp((static_cast<float>(cues[k]) - mean[k]) * scale[k], -furthest, furthest);
+        for (std::size_t k = 0; k < Cues; ++k)
+            x[k] = std::clamp((static_cast<float>(cues[k]) - mean[k]) * scale[k], -furthest, furthest);
         float sum = 0;
         for (const auto& net : nets) sum += net(x);
         return static_cast<double>(sum) / static_cast<double>(Count);

@@ -17,17 +17,19 @@ namespace lc {
 
 namespace {
 
-constexpr double surely = 1.5;        // logarithm of odds (one to four and a half); beyond it nobody is asked
-constexpr double surelyOfAll = 3.5;   // the same for what the whole song hangs on (one to thirty): there a question is cheap and a mistake is not
-constexpr double hardlyEver = 5.3;     // one to two hundred
-constexpr double asLikelyAsNot = 0;    // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
+constexpr double surely = 1.5; // logarithm of odds (one to four and a half); beyond it nobody is asked
+constexpr double surelyOfAll =
+    3.5; // the same for what the whole song hangs on (one to thirty): there a question is cheap and a mistake is not
+constexpr double hardlyEver = 5.3; // one to two hundred
+constexpr double asLikelyAsNot =
+    0; // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
 constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
 constexpr std::size_t mostReadings = 4;
 constexpr std::size_t mostReadingsOfAll = 6; // of what the whole song hangs on
-constexpr double sameStart = 0.1;         // seconds from a stated start to the bar that it moved to
-constexpr std::size_t longestAsOne = 8;    // bars; a phrase of more is asked about
-constexpr std::size_t fewestOfAPhrase = 2; // bars
-constexpr std::size_t fewestOfAMetre = 3; // bars of another length in a row: a part in its own metre
+constexpr double sameStart = 0.1;            // seconds from a stated start to the bar that it moved to
+constexpr std::size_t longestAsOne = 8;      // bars; a phrase of more is asked about
+constexpr std::size_t fewestOfAPhrase = 2;   // bars
+constexpr std::size_t fewestOfAMetre = 3;    // bars of another length in a row: a part in its own metre
 
 class Doubter {
 public:
@@ -42,22 +44,30 @@ public:
         oddBars();
         stops();
         phrases();
-        std::stable_sort(m_doubts.begin(), m_doubts.end(), [](const SongDoubt& a, const SongDoubt& b) { return std::pair(a.ofAll, a.weight) > std::pair(b.ofAll, b.weight); });
+        std::stable_sort(m_doubts.begin(), m_doubts.end(), [](const SongDoubt& a, const SongDoubt& b) {
+            return std::pair(a.ofAll, a.weight) > std::pair(b.ofAll, b.weight);
+        });
         if (m_doubts.size() > mostDoubts) m_doubts.resize(mostDoubts);
         return std::move(m_doubts);
     }
 
 private:
     /// A doubt about what the whole song hangs on: the answers to all others hang on it too.
-    void addOfAll(const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<OtherReading> others, double impact) {
+    void addOfAll(const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts,
+                  std::vector<OtherReading> others, double impact) {
         add(barStart(0), m_d.map.end, about, chosen, std::move(chosenFacts), std::move(others), impact, true);
     }
 
-    /// A doubt, if one of the others is near enough to the chosen one. `impact`: how much of the song depends on it, 0 to 1.
-    void add(Seconds start, Seconds end, const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts, std::vector<OtherReading> others, double impact, bool ofAll = false) {
-        std::stable_sort(others.begin(), others.end(), [](const OtherReading& a, const OtherReading& b) { return a.score > b.score; });
+    /// A doubt, if one of the others is near enough to the chosen one. `impact`: how much of the song depends on it, 0
+    /// to 1.
+    void add(Seconds start, Seconds end, const std::string& about, const std::string& chosen,
+             std::vector<SongFact> chosenFacts, std::vector<OtherReading> others, double impact, bool ofAll = false) {
+        std::stable_sort(others.begin(), others.end(),
+                         [](const OtherReading& a, const OtherReading& b) { return a.score > b.score; });
         if (others.empty() || others.front().score < -(ofAll ? surelyOfAll : surely)) return;
-        std::erase_if(others, [&](const OtherReading& o) { return o.score < -(ofAll ? hardlyEver : surely); }); // who is asked about the whole song anyhow may as well give an unlikely answer
+        std::erase_if(others, [&](const OtherReading& o) {
+            return o.score < -(ofAll ? hardlyEver : surely);
+        }); // who is asked about the whole song anyhow may as well give an unlikely answer
         const std::size_t most = ofAll ? mostReadingsOfAll : mostReadings;
         if (others.size() + 1 > most) others.resize(most - 1);
         SongDoubt doubt;
@@ -68,7 +78,8 @@ private:
         double sum = 1;
         for (const OtherReading& o : others) sum += std::exp(std::min(0.0, o.score));
         doubt.readings.push_back({chosen, 1 / sum, std::move(chosenFacts)});
-        for (OtherReading& o : others) doubt.readings.push_back({std::move(o.text), std::exp(std::min(0.0, o.score)) / sum, std::move(o.facts)});
+        for (OtherReading& o : others)
+            doubt.readings.push_back({std::move(o.text), std::exp(std::min(0.0, o.score)) / sum, std::move(o.facts)});
         doubt.weight = impact * (1 - doubt.readings.front().share);
         m_doubts.push_back(std::move(doubt));
     }
@@ -80,14 +91,17 @@ private:
     void pulse(std::vector<OtherReading> others) {
         if (m_stated.tempo) return;
         const double bpm = std::round(600.0 * static_cast<double>(m_d.parts) / m_d.pulse.period) / 10;
-        const std::string felt = m_d.parts == 3 ? numberText(std::round(600 / m_d.pulse.period) / 10) + " bpm in threes" : numberText(bpm) + " bpm"; // a jig is counted by its threes
-        addOfAll("how fast the beat is, and where it falls", felt + ", as it is counted here", {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
+        const std::string felt = m_d.parts == 3 ? numberText(std::round(600 / m_d.pulse.period) / 10) + " bpm in threes"
+                                                : numberText(bpm) + " bpm"; // a jig is counted by its threes
+        addOfAll("how fast the beat is, and where it falls", felt + ", as it is counted here",
+                 {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
     }
 
     /// How long a bar is and where it begins: one question, since a person who counts hears both at once.
     void bars(std::vector<OtherReading> others) {
         const std::size_t first = m_d.reading.bars.pickup;
-        addOfAll("how long a bar is, and where the 1 is", barsOf(m_d.map.metre) + ", the 1 is here", {MetreFact{m_d.map.metre}, OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9);
+        addOfAll("how long a bar is, and where the 1 is", barsOf(m_d.map.metre) + ", the 1 is here",
+                 {MetreFact{m_d.map.metre}, OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9);
     }
 
     /// Two parts in a beat, or three.
@@ -96,10 +110,13 @@ private:
         const double three = subdivisionOf(m_d.song.features, m_d.pulse.beats).three;
         const bool asThree = m_d.parts == 3;
         Metre metre{m_d.reading.beatsPerBar, 4, {}};
-        if (!asThree) metre = {m_d.reading.beatsPerBar * 3, 8, std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
+        if (!asThree)
+            metre = {m_d.reading.beatsPerBar * 3, 8,
+                     std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
         const char* names[] = {"every beat in two", "every beat in three"};
         const auto plain = [](const Metre& m) { return std::to_string(m.beats) + "/" + std::to_string(m.unit); };
-        add(barStart(0), m_d.map.end, "what a beat is made of", names[asThree] + (": " + plain(m_d.map.metre)), {MetreFact{m_d.map.metre}},
+        add(barStart(0), m_d.map.end, "what a beat is made of", names[asThree] + (": " + plain(m_d.map.metre)),
+            {MetreFact{m_d.map.metre}},
             {{names[!asThree] + (": " + plain(metre)), -std::abs(three), {MetreFact{metre}}}}, 0.4);
     }
 
@@ -121,8 +138,11 @@ private:
     void otherMetre(const BarRun& run) {
         const SongSpan part{barStart(run.first), barEnd(run.first + run.count - 1)};
         const Metre heard{run.beats, m_d.map.metre.unit, m_d.map.bars[run.first].grouping};
-        add(part.from, part.to, "the metre of bars " + std::to_string(run.first + 1) + " to " + std::to_string(run.first + run.count), "here " + barsOf(heard), {MetreFact{heard, part}},
-            {{"here too " + barsOf(m_d.map.metre), asLikelyAsNot, {MetreFact{m_d.map.metre, part}}}}, 0.6 * (part.to - part.from) / (m_d.map.end - songStart()));
+        add(part.from, part.to,
+            "the metre of bars " + std::to_string(run.first + 1) + " to " + std::to_string(run.first + run.count),
+            "here " + barsOf(heard), {MetreFact{heard, part}},
+            {{"here too " + barsOf(m_d.map.metre), asLikelyAsNot, {MetreFact{m_d.map.metre, part}}}},
+            0.6 * (part.to - part.from) / (m_d.map.end - songStart()));
     }
 
     void oddBar(std::size_t b) {
@@ -130,8 +150,12 @@ private:
         if (isStated(bar)) return;
         const std::string place = "bar " + std::to_string(b + 1) + " has ";
         const int other = m_d.map.metre.beats;
-        add(barStart(b), barEnd(b), "the length of bar " + std::to_string(b + 1), place + std::to_string(bar.beats) + (bar.beats == 1 ? " beat" : " beats"),
-            {BarFact{barStart(b), bar.beats, {}}}, {{place + numbered(other, "beat", "beats") + " like the others", asLikelyAsNot, {BarFact{barStart(b), other, {}}}}},
+        add(barStart(b), barEnd(b), "the length of bar " + std::to_string(b + 1),
+            place + std::to_string(bar.beats) + (bar.beats == 1 ? " beat" : " beats"),
+            {BarFact{barStart(b), bar.beats, {}}},
+            {{place + numbered(other, "beat", "beats") + " like the others",
+              asLikelyAsNot,
+              {BarFact{barStart(b), other, {}}}}},
             0.5 * (m_d.map.end - barStart(b)) / (m_d.map.end - songStart()));
     }
 
@@ -139,7 +163,8 @@ private:
         const Seconds at = m_d.map.beats[bar.firstBeat].time;
         return std::any_of(m_d.facts.begin(), m_d.facts.end(), [&](const SongFact& fact) {
             if (const auto* f = std::get_if<BarFact>(&fact)) return std::abs(f->at - at) <= 0.07;
-            if (const auto* f = std::get_if<MetreFact>(&fact); f && f->within) return f->within->from - 0.07 <= at && at < f->within->to;
+            if (const auto* f = std::get_if<MetreFact>(&fact); f && f->within)
+                return f->within->from - 0.07 <= at && at < f->within->to;
             return false;
         });
     }
@@ -148,7 +173,8 @@ private:
     double fit(const Stop& stop, int beats) const {
         constexpr std::size_t around = 8; // beats on either side
         constexpr double spread = 0.08;   // of ln: how freely bands come back from a stop (common practice, no source)
-        const std::size_t first = nearestBeat(m_d.map, stop.start), last = nearestBeat(m_d.map, stop.end), n = m_d.map.beats.size();
+        const std::size_t first = nearestBeat(m_d.map, stop.start), last = nearestBeat(m_d.map, stop.end),
+                          n = m_d.map.beats.size();
         std::vector<double> lengths;
         for (std::size_t b = first > around ? first - around : 0; b + 1 < std::min(n, last + around); ++b)
             if (b < first || b >= last) lengths.push_back(m_d.map.beats[b + 1].time - m_d.map.beats[b].time);
@@ -168,12 +194,16 @@ private:
             const std::string here = "a stop of " + std::to_string(stop.beats) + ", the pulse goes on";
             std::vector<OtherReading> others;
             for (int beats : {stop.beats - 1, stop.beats + 1})
-                if (beats > 0) others.push_back({"a stop of " + std::to_string(beats), fit(stop, beats) - fit(stop, stop.beats), {with(beats)}});
+                if (beats > 0)
+                    others.push_back({"a stop of " + std::to_string(beats),
+                                      fit(stop, beats) - fit(stop, stop.beats),
+                                      {with(beats)}});
             add(stop.start, stop.end, "how long the silence is", here, {with(stop.beats)}, std::move(others), 0.3);
         }
     }
 
-    /// What the phrases from `first` on, so many bars each, gain less what their lengths cost; the first one starts anyhow.
+    /// What the phrases from `first` on, so many bars each, gain less what their lengths cost; the first one starts
+    /// anyhow.
     double worthOf(std::size_t first, std::initializer_list<std::size_t> lengths) const {
         double sum = 0;
         std::size_t bar = first;
@@ -201,16 +231,21 @@ private:
         for (int shift : {-1, 1}) { // whose bar is it: the one before the boundary, or the one after
             if ((shift < 0 ? before.bars : phrase.bars) < 2) continue;
             const std::size_t bars = shift < 0 ? before.bars - 1 : before.bars + 1;
-            others.push_back({shift < 0 ? "it starts a bar earlier" : "it starts a bar later", worthOf(before.firstBar, {bars, before.bars + phrase.bars - bars}) - now,
+            others.push_back({shift < 0 ? "it starts a bar earlier" : "it starts a bar later",
+                              worthOf(before.firstBar, {bars, before.bars + phrase.bars - bars}) - now,
                               {PhraseFact{barStart(before.firstBar + bars), std::nullopt}}});
         }
-        others.push_back({"no phrase starts here", worthOf(before.firstBar, {before.bars + phrase.bars}) - now,
-                          {PhraseFact{barStart(before.firstBar), beatsIn(m_d.map, before) + beatsIn(m_d.map, phrase)}}});
-        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "where a phrase starts", "a phrase starts here, at bar " + std::to_string(phrase.firstBar + 1),
+        others.push_back(
+            {"no phrase starts here",
+             worthOf(before.firstBar, {before.bars + phrase.bars}) - now,
+             {PhraseFact{barStart(before.firstBar), beatsIn(m_d.map, before) + beatsIn(m_d.map, phrase)}}});
+        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "where a phrase starts",
+            "a phrase starts here, at bar " + std::to_string(phrase.firstBar + 1),
             {PhraseFact{barStart(phrase.firstBar), std::nullopt}}, std::move(others), 0.25);
     }
 
-    /// A phrase that is longer than people mostly count may be two, until its length is stated: where it starts does not say where it ends.
+    /// A phrase that is longer than people mostly count may be two, until its length is stated: where it starts does
+    /// not say where it ends.
     void inside(const Phrase& phrase) {
         if (phrase.bars <= longestAsOne) return;
         const bool stated = std::any_of(m_d.facts.begin(), m_d.facts.end(), [&](const SongFact& fact) {
@@ -221,10 +256,12 @@ private:
         const double now = worthOf(phrase.firstBar, {phrase.bars});
         std::vector<OtherReading> others;
         for (std::size_t bars = fewestOfAPhrase; bars + fewestOfAPhrase <= phrase.bars; ++bars)
-            others.push_back({"a phrase starts at bar " + std::to_string(phrase.firstBar + bars + 1), worthOf(phrase.firstBar, {bars, phrase.bars - bars}) - now,
+            others.push_back({"a phrase starts at bar " + std::to_string(phrase.firstBar + bars + 1),
+                              worthOf(phrase.firstBar, {bars, phrase.bars - bars}) - now,
                               {PhraseFact{barStart(phrase.firstBar + bars), std::nullopt}}});
         const int beats = beatsIn(m_d.map, phrase);
-        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "how long a phrase is", "one phrase of " + numbered(beats, "beat", "beats") + ", from bar " + std::to_string(phrase.firstBar + 1),
+        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "how long a phrase is",
+            "one phrase of " + numbered(beats, "beat", "beats") + ", from bar " + std::to_string(phrase.firstBar + 1),
             {PhraseFact{barStart(phrase.firstBar), beats}}, std::move(others), 0.3);
     }
 

@@ -8,7 +8,7 @@ namespace lc {
 struct Decision {
     const HeardSong& song;
     const std::vector<SongFact>& facts;
-    const SongMap& map;            ///< as shown
+    const SongMap& map; ///< as shown
     const MetreReading& reading;
     const PulseCandidate& pulse;
     const std::vector<double>& one; ///< evidence for a 1 on each beat of the pulse
@@ -17,8 +17,8 @@ struct Decision {
     const std::vector<double>& phraseEvidence;
 };
 
-/// Places where the second-best reading costs little more than the best, each with its readings and the facts that state
-/// them; the worst first, at most eight. What was stated is not doubted.
+/// Places where the second-best reading costs little more than the best, each with its readings and the facts that
+/// state them; the worst first, at most eight. What was stated is not doubted.
 [[nodiscard]] std::vector<SongDoubt> findDoubts(const Decision& decision);
 
 } // namespace lc

@@ -2,8 +2,8 @@
 
 #include "audio/listening/beat_evidence.h"
 #include "audio/listening/metre_reading.h"
-#include "core/base/task.h"
 #include "core/base/result.h"
+#include "core/base/task.h"
 #include "core/song/song_doubt.h"
 #include "core/song/song_map.h"
 
@@ -12,7 +12,8 @@
 
 namespace lc {
 
-/// Everything about a recording that does not depend on what a person states: made once, solved again around every fact.
+/// Everything about a recording that does not depend on what a person states: made once, solved again around every
+/// fact.
 struct HeardSong {
     SongFeatures features;
     MetreReadings metre;
@@ -30,11 +31,11 @@ struct SongReading {
 /// Weighs the readings of a song's pulse and bars. Error: Cancelled.
 [[nodiscard]] Result<HeardSong> hearSong(SongFeatures features, const Task& task = {});
 
-/// The map of a song around what a person stated. Facts bind hard: the pulse is the likeliest that has a beat within 70 ms
-/// of every stated place (a beat is moved there if none has), bars and phrases are the likeliest that keep every stated
-/// one, length and start; the rest is solved between them. The order of facts does not matter.
-/// Errors: NoPulse when no steady beat is found and none was stated; BadValue when facts exclude each other or lie outside
-/// the song. Deterministic. About 100 ms for three minutes.
+/// The map of a song around what a person stated. Facts bind hard: the pulse is the likeliest that has a beat within 70
+/// ms of every stated place (a beat is moved there if none has), bars and phrases are the likeliest that keep every
+/// stated one, length and start; the rest is solved between them. The order of facts does not matter. Errors: NoPulse
+/// when no steady beat is found and none was stated; BadValue when facts exclude each other or lie outside the song.
+/// Deterministic. About 100 ms for three minutes.
 [[nodiscard]] Result<SongReading> solveSong(const HeardSong& song, const std::vector<SongFact>& facts = {});
 
 } // namespace lc

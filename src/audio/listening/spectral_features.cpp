@@ -38,7 +38,9 @@ SpectralFrame SpectralFrames::mean(double from, double to) const {
     if (first == last) return out;
     const auto& a = m_sums[static_cast<std::size_t>(first)];
     const auto& b = m_sums[static_cast<std::size_t>(last)];
-    const auto value = [&](std::size_t k) { return static_cast<float>((b[k] - a[k]) / static_cast<double>(last - first)); };
+    const auto value = [&](std::size_t k) {
+        return static_cast<float>((b[k] - a[k]) / static_cast<double>(last - first));
+    };
     for (std::size_t k = 0; k < 12; ++k) {
         out.chroma[k] = value(k);
         out.bass[k] = value(12 + k);
@@ -58,7 +60,8 @@ double SpectralFrames::pitchRise(double seconds, double span) const {
         a += static_cast<double>(before[k]);
         b += static_cast<double>(after[k]);
     }
-    for (std::size_t k = 0; k < 12; ++k) rise += std::max(0.0, static_cast<double>(after[k]) / b - static_cast<double>(before[k]) / a);
+    for (std::size_t k = 0; k < 12; ++k)
+        rise += std::max(0.0, static_cast<double>(after[k]) / b - static_cast<double>(before[k]) / a);
     return rise;
 }
 
@@ -91,7 +94,8 @@ SpectrumListener::State::State() {
 
 void SpectrumListener::State::frame(const float* samples) {
     float energy = 0; // of the hop around the frame's middle
-    for (const float* s = samples + window / 2 - hop / 2; s < samples + window / 2 - hop / 2 + hop; ++s) energy += *s * *s;
+    for (const float* s = samples + window / 2 - hop / 2; s < samples + window / 2 - hop / 2 + hop; ++s)
+        energy += *s * *s;
     fourier.transform(samples);
     const float* spectrum = fourier.spectrum();
     SpectralFrame frame;
@@ -102,8 +106,10 @@ void SpectrumListener::State::frame(const float* samples) {
         const float power = re * re + im * im;
         if (pitchClass[b] >= 0) {
             const float magnitude = std::sqrt(power);
-            if (bassRegister[b]) frame.bass[static_cast<std::size_t>(pitchClass[b])] += magnitude;
-            else frame.chroma[static_cast<std::size_t>(pitchClass[b])] += magnitude;
+            if (bassRegister[b])
+                frame.bass[static_cast<std::size_t>(pitchClass[b])] += magnitude;
+            else
+                frame.chroma[static_cast<std::size_t>(pitchClass[b])] += magnitude;
         }
         bands[band[b]] += power;
     }

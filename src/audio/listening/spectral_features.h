@@ -23,7 +23,8 @@ struct SpectralFrames {
 
     /// Mean of the frames in a span; an empty frame outside. O(1) after summed().
     [[nodiscard]] SpectralFrame mean(double from, double to) const;
-    /// How much pitch classes rise at a moment: the shares gained from the `span` seconds before to those after, 0 to 1.
+    /// How much pitch classes rise at a moment: the shares gained from the `span` seconds before to those after, 0
+    /// to 1.
     [[nodiscard]] double pitchRise(double seconds, double span) const;
     /// Prepares mean(): running sums over all frames. Called once when the frames are there.
     void sumUp();
@@ -32,7 +33,8 @@ private:
     std::vector<std::array<double, 33>> m_sums; // of all frames before each
 };
 
-/// Short-time spectra (Hann window, FFTW) of a mono recording at 44.1 kHz that comes in parts, folded into pitch classes and bands. Time linear in the samples.
+/// Short-time spectra (Hann window, FFTW) of a mono recording at 44.1 kHz that comes in parts, folded into pitch
+/// classes and bands. Time linear in the samples.
 class SpectrumListener {
 public:
     SpectrumListener();

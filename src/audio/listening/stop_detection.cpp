@@ -8,9 +8,9 @@ namespace lc {
 
 namespace {
 
-constexpr float silent = 0.12F;       // of the level around: below it the band has stopped; only its echo is heard
-constexpr float echo = 0.6F;          // of the level around: an echo, where the band stopped on the bar
-constexpr std::size_t around = 16;    // beats on either side
+constexpr float silent = 0.12F;         // of the level around: below it the band has stopped; only its echo is heard
+constexpr float echo = 0.6F;            // of the level around: an echo, where the band stopped on the bar
+constexpr std::size_t around = 16;      // beats on either side
 constexpr float mostlySounding = 0.75F; // share of the beats around that must sound, or the music is sparse
 
 } // namespace
@@ -24,12 +24,17 @@ std::vector<Stop> findStops(const SongMap& map, const SongFeatures& song) {
         levels.push_back(song.spectra.mean(map.beats[b].time + 0.5 * length, map.beats[b].time + 0.95 * length).level);
     }
     std::vector<Stop> stops;
-    const int parts = map.metre.unit == 8 && !map.metre.grouping.empty() && std::all_of(map.metre.grouping.begin(), map.metre.grouping.end(), [](int g) { return g == 3; }) ? 3 : 1;
+    const int parts =
+        map.metre.unit == 8 && !map.metre.grouping.empty() &&
+                std::all_of(map.metre.grouping.begin(), map.metre.grouping.end(), [](int g) { return g == 3; })
+            ? 3
+            : 1;
     const std::size_t shortest = 2 * static_cast<std::size_t>(parts);
     for (std::size_t b = 1; b < n;) {
         const std::size_t from = b >= around ? b - around : 0;
         const std::size_t to = std::min(n, b + around);
-        const std::vector<float> near(levels.begin() + static_cast<std::ptrdiff_t>(from), levels.begin() + static_cast<std::ptrdiff_t>(to));
+        const std::vector<float> near(levels.begin() + static_cast<std::ptrdiff_t>(from),
+                                      levels.begin() + static_cast<std::ptrdiff_t>(to));
         const float usual = median(near);
         std::size_t e = b;
         while (e < n && levels[e] < silent * usual) ++e;

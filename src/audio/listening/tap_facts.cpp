@@ -10,15 +10,18 @@ namespace lc {
 
 namespace {
 
-constexpr Seconds near = 0.070;   // what counts as on the beat
-constexpr double enough = 0.85;   // share of the places that must agree; the rest are the tapper's own
+constexpr Seconds near = 0.070; // what counts as on the beat
+constexpr double enough = 0.85; // share of the places that must agree; the rest are the tapper's own
 constexpr double sameTempo = 0.08;
 constexpr std::size_t mostOnes = 32;
 
-/// Map beats between two tapped places of which both are on a beat, if it is the same number nearly everywhere; 0 otherwise.
+/// Map beats between two tapped places of which both are on a beat, if it is the same number nearly everywhere; 0
+/// otherwise.
 std::size_t beatsInTap(const SongMap& map, const std::vector<Seconds>& places) {
     std::vector<std::size_t> steps;
-    for (std::size_t i = 1; i < places.size(); ++i) steps.push_back(nearestBeat(map, places[i]) - std::min(nearestBeat(map, places[i]), nearestBeat(map, places[i - 1])));
+    for (std::size_t i = 1; i < places.size(); ++i)
+        steps.push_back(nearestBeat(map, places[i]) -
+                        std::min(nearestBeat(map, places[i]), nearestBeat(map, places[i - 1])));
     std::sort(steps.begin(), steps.end());
     const std::size_t usual = steps[steps.size() / 2];
     const auto same = std::count(steps.begin(), steps.end(), usual);
@@ -26,19 +29,23 @@ std::size_t beatsInTap(const SongMap& map, const std::vector<Seconds>& places) {
 }
 
 double shareOnBeats(const SongMap& map, const std::vector<Seconds>& places) {
-    const auto on = std::count_if(places.begin(), places.end(), [&](Seconds at) { return std::abs(map.beats[nearestBeat(map, at)].time - at) <= near; });
+    const auto on = std::count_if(places.begin(), places.end(), [&](Seconds at) {
+        return std::abs(map.beats[nearestBeat(map, at)].time - at) <= near;
+    });
     return static_cast<double>(on) / static_cast<double>(places.size());
 }
 
 /// Beats of the map in one beat that is danced: three where every beat has three parts.
 std::size_t partsOf(const Metre& metre) {
-    const bool threes = metre.unit == 8 && !metre.grouping.empty() && std::all_of(metre.grouping.begin(), metre.grouping.end(), [](int g) { return g == 3; });
+    const bool threes = metre.unit == 8 && !metre.grouping.empty() &&
+                        std::all_of(metre.grouping.begin(), metre.grouping.end(), [](int g) { return g == 3; });
     return threes ? 3 : 1;
 }
 
 class TapReader {
 public:
-    TapReader(const HeardSong& song, const std::vector<SongFact>& stated, const TapFit& fit) : m_song(song), m_stated(stated), m_places(fit.places), m_period(fit.period) {}
+    TapReader(const HeardSong& song, const std::vector<SongFact>& stated, const TapFit& fit)
+        : m_song(song), m_stated(stated), m_places(fit.places), m_period(fit.period) {}
 
     Result<std::vector<SongFact>> beats() {
         if (auto solved = solve(); solved && agree()) return m_new;
@@ -57,7 +64,8 @@ public:
         const std::size_t step = beatsInTap(*m_solved, m_places);
         const std::size_t parts = partsOf(m_solved->metre);
         if (step == 0 || shareOnBeats(*m_solved, m_places) < enough) {
-            // Another pulse, or none that these bars fit: bars of four at the tapped length are the likeliest for a dance.
+            // Another pulse, or none that these bars fit: bars of four at the tapped length are the likeliest for a
+            // dance.
             const double beatSeconds = m_period / 4;
             state(TempoFact{std::round(600 / beatSeconds) / 10});
             state(MetreFact{{4, 4}});
@@ -69,17 +77,20 @@ public:
             state(MetreFact{metre});
             if (auto solved = solve(); !solved) return tl::unexpected(solved.error());
         }
-        if (const std::ptrdiff_t move = commonMove(); move != 0) { // every 1 is that many beats later: the first and the last say so
+        if (const std::ptrdiff_t move = commonMove();
+            move != 0) { // every 1 is that many beats later: the first and the last say so
             const auto& bars = m_solved->bars;
             const auto at = [&](std::size_t bar) { return static_cast<std::ptrdiff_t>(bars[bar].firstBeat) + move; };
             std::size_t first = 0;
             while (first + 2 < bars.size() && at(first) < 0) ++first;
             for (std::size_t bar : {first, bars.size() - 2})
-                if (at(bar) >= 0 && at(bar) < static_cast<std::ptrdiff_t>(m_solved->beats.size())) state(OneFact{m_solved->beats[static_cast<std::size_t>(at(bar))].time});
+                if (at(bar) >= 0 && at(bar) < static_cast<std::ptrdiff_t>(m_solved->beats.size()))
+                    state(OneFact{m_solved->beats[static_cast<std::size_t>(at(bar))].time});
             if (auto solved = solve(); !solved) return tl::unexpected(solved.error());
         }
         for (std::size_t k = 0; k < mostOnes; ++k) { // a 1 wherever the bars still differ, from the first on
-            const auto differs = std::find_if(m_places.begin(), m_places.end(), [&](Seconds at) { return !isBarStart(at); });
+            const auto differs =
+                std::find_if(m_places.begin(), m_places.end(), [&](Seconds at) { return !isBarStart(at); });
             if (differs == m_places.end()) break;
             const auto before = m_new.size();
             state(OneFact{m_solved->beats[nearestBeat(*m_solved, *differs)].time});
@@ -111,7 +122,8 @@ private:
         for (const Beat& beat : m_solved->beats)
             if (beat.time > m_places.front() - near && beat.time < m_places.back() + near) inside.push_back(beat.time);
         if (inside.size() < 2) return 1;
-        return 60.0 * static_cast<double>(inside.size() - 1) / (inside.back() - inside.front()) / static_cast<double>(partsOf(m_solved->metre));
+        return 60.0 * static_cast<double>(inside.size() - 1) / (inside.back() - inside.front()) /
+               static_cast<double>(partsOf(m_solved->metre));
     }
 
     bool agree() const {
@@ -119,7 +131,8 @@ private:
         return step == partsOf(m_solved->metre) && shareOnBeats(*m_solved, m_places) >= enough;
     }
 
-    /// Beats by which nearly all tapped 1s come after the heard ones; 0 where they do not agree, or where they are the heard ones.
+    /// Beats by which nearly all tapped 1s come after the heard ones; 0 where they do not agree, or where they are the
+    /// heard ones.
     std::ptrdiff_t commonMove() const {
         if (m_solved->bars.size() < 4) return 0;
         std::vector<std::ptrdiff_t> moves;
@@ -127,7 +140,9 @@ private:
             const auto beat = static_cast<std::ptrdiff_t>(nearestBeat(*m_solved, at));
             std::ptrdiff_t move = PTRDIFF_MAX;
             for (const Bar& bar : m_solved->bars)
-                if (const std::ptrdiff_t away = beat - static_cast<std::ptrdiff_t>(bar.firstBeat); std::abs(away) < std::abs(move)) move = away;
+                if (const std::ptrdiff_t away = beat - static_cast<std::ptrdiff_t>(bar.firstBeat);
+                    std::abs(away) < std::abs(move))
+                    move = away;
             moves.push_back(move);
         }
         std::sort(moves.begin(), moves.end());
@@ -138,7 +153,8 @@ private:
 
     bool isBarStart(Seconds at) const {
         const std::size_t beat = nearestBeat(*m_solved, at);
-        return std::any_of(m_solved->bars.begin(), m_solved->bars.end(), [&](const Bar& bar) { return bar.firstBeat == beat; });
+        return std::any_of(m_solved->bars.begin(), m_solved->bars.end(),
+                           [&](const Bar& bar) { return bar.firstBeat == beat; });
     }
 
     const HeardSong& m_song;
@@ -151,7 +167,8 @@ private:
 
 } // namespace
 
-Result<std::vector<SongFact>> factsFromTaps(const HeardSong& song, const std::vector<SongFact>& stated, const TapFit& fit, TapTarget target) {
+Result<std::vector<SongFact>> factsFromTaps(const HeardSong& song, const std::vector<SongFact>& stated,
+                                            const TapFit& fit, TapTarget target) {
     if (fit.places.size() < 2) return fail(ErrorCode::BadValue, "There are no taps to count by.");
     TapReader reader(song, stated, fit);
     return target == TapTarget::Beats ? reader.beats() : reader.ones();

@@ -11,16 +11,17 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t dimensions = 30;     // 12 pitch classes, 12 of the bass, 6 bands
-constexpr std::size_t mostFrames = 3000;   // of each recording: nine million cells
-constexpr double shortestFrame = 0.1;      // seconds
-constexpr double cut = 5.0;                // seconds of full likeness that a cut or an insertion must be worth
-constexpr double bend = 0.15;              // price of a frame at double or half tempo
-constexpr double shortestStretch = 4.0;    // seconds; shorter ones are chance
-constexpr double alike = 0.35;             // of full likeness above chance, on average: other songs reach 0.28, a slower edit has 0.63
-constexpr double otherKey = 1.03;          // how much more alike another key must make the two
-constexpr Seconds reach = 0.2;             // how far onsets may correct a moment
-constexpr Seconds window = 3.0;            // on either side of a moment, for its onsets
+constexpr std::size_t dimensions = 30;   // 12 pitch classes, 12 of the bass, 6 bands
+constexpr std::size_t mostFrames = 3000; // of each recording: nine million cells
+constexpr double shortestFrame = 0.1;    // seconds
+constexpr double cut = 5.0;              // seconds of full likeness that a cut or an insertion must be worth
+constexpr double bend = 0.15;            // price of a frame at double or half tempo
+constexpr double shortestStretch = 4.0;  // seconds; shorter ones are chance
+constexpr double alike =
+    0.35; // of full likeness above chance, on average: other songs reach 0.28, a slower edit has 0.63
+constexpr double otherKey = 1.03; // how much more alike another key must make the two
+constexpr Seconds reach = 0.2;    // how far onsets may correct a moment
+constexpr Seconds window = 3.0;   // on either side of a moment, for its onsets
 
 using Frame = std::array<float, dimensions>;
 
@@ -47,8 +48,11 @@ std::vector<Frame> framesOf(const SongFeatures& song, double step, int key) {
     }
     for (std::size_t b = 0; b < 6; ++b) {
         const double m = mean[b] / static_cast<double>(std::max<std::size_t>(1, n));
-        const double s = std::sqrt(std::max(1e-6, square[b] / static_cast<double>(std::max<std::size_t>(1, n)) - m * m));
-        for (Frame& frame : frames) frame[24 + b] = 0.35F * static_cast<float>(std::clamp((static_cast<double>(frame[24 + b]) - m) / s, -2.0, 2.0));
+        const double s =
+            std::sqrt(std::max(1e-6, square[b] / static_cast<double>(std::max<std::size_t>(1, n)) - m * m));
+        for (Frame& frame : frames)
+            frame[24 + b] =
+                0.35F * static_cast<float>(std::clamp((static_cast<double>(frame[24 + b]) - m) / s, -2.0, 2.0));
     }
     for (Frame& frame : frames) {
         float sum = 1e-9F;
@@ -145,10 +149,14 @@ Path bestPath(const std::vector<Frame>& a, const std::vector<Frame>& b, double s
         path.gains.push_back((likeness(a[cell / m], b[cell % m]) - needed) / (1.001F - needed));
         const std::uint8_t how = from[cell];
         if (how == Start) break;
-        if (how == Straight) cell -= m + 1;
-        else if (how == TwoOfA) cell -= 2 * m + 1;
-        else if (how == TwoOfB) cell -= m + 2;
-        else cell = static_cast<std::size_t>(jump[cell]);
+        if (how == Straight)
+            cell -= m + 1;
+        else if (how == TwoOfA)
+            cell -= 2 * m + 1;
+        else if (how == TwoOfB)
+            cell -= m + 2;
+        else
+            cell = static_cast<std::size_t>(jump[cell]);
     }
     std::reverse(path.cells.begin(), path.cells.end());
     std::reverse(path.gains.begin(), path.gains.end());
@@ -162,7 +170,8 @@ Seconds onsetShift(const SongFeatures& a, const SongFeatures& b, Seconds at, Sec
     for (int k = -40; k <= 40; ++k) {
         const Seconds shift = k * reach / 40;
         double sum = 0;
-        for (double u = -window; u <= window; u += 0.01) sum += a.at(a.flux, at + u) * b.at(b.flux, guess + shift + u * slope);
+        for (double u = -window; u <= window; u += 0.01)
+            sum += a.at(a.flux, at + u) * b.at(b.flux, guess + shift + u * slope);
         sum *= 1 - 0.15 * std::abs(shift) / reach; // of alike ones the nearest
         if (sum > best) {
             best = sum;
@@ -179,10 +188,12 @@ RecordingMatch::Stretch refined(const SongFeatures& a, const SongFeatures& b, co
         return std::clamp((after.to - before.to) / std::max(1e-6, after.from - before.from), 0.4, 2.5);
     };
     std::vector<Seconds> shifts;
-    for (std::size_t k = 0; k < coarse.size(); ++k) shifts.push_back(onsetShift(a, b, coarse[k].from, coarse[k].to, slopeAt(k)));
+    for (std::size_t k = 0; k < coarse.size(); ++k)
+        shifts.push_back(onsetShift(a, b, coarse[k].from, coarse[k].to, slopeAt(k)));
     RecordingMatch::Stretch out;
     for (std::size_t k = 0; k < coarse.size(); ++k) {
-        // A line through the neighbours' corrected moments, by the median: one wrong correction among five changes nothing.
+        // A line through the neighbours' corrected moments, by the median: one wrong correction among five changes
+        // nothing.
         std::vector<Seconds> votes;
         for (std::size_t v = k > 2 ? k - 2 : 0; v < std::min(coarse.size(), k + 3); ++v)
             votes.push_back(coarse[v].to + shifts[v] + (coarse[k].from - coarse[v].from) * slopeAt(k));
@@ -197,7 +208,8 @@ RecordingMatch::Stretch refined(const SongFeatures& a, const SongFeatures& b, co
 std::optional<Seconds> RecordingMatch::carried(Seconds from) const {
     for (const Stretch& stretch : m_stretches) {
         if (from < stretch.front().from - 0.001 || from > stretch.back().from + 0.001) continue;
-        auto after = std::lower_bound(stretch.begin(), stretch.end(), from, [](const Point& p, Seconds t) { return p.from < t; });
+        auto after = std::lower_bound(stretch.begin(), stretch.end(), from,
+                                      [](const Point& p, Seconds t) { return p.from < t; });
         if (after == stretch.begin()) ++after;
         if (after == stretch.end()) --after;
         const Point& a = *std::prev(after);
@@ -230,7 +242,8 @@ RecordingMatch matchRecordings(const SongFeatures& from, const SongFeatures& to,
     int key = 0;
     float nearest = 0;
     for (int k = 0; k < 12; ++k) {
-        const float near = likeness(mean, meanOf(framesOf(to, 10 * step, k))) / (k == 0 ? 1.0F : static_cast<float>(otherKey));
+        const float near =
+            likeness(mean, meanOf(framesOf(to, 10 * step, k))) / (k == 0 ? 1.0F : static_cast<float>(otherKey));
         if (near > nearest) {
             nearest = near;
             key = k;
@@ -243,7 +256,9 @@ RecordingMatch matchRecordings(const SongFeatures& from, const SongFeatures& to,
     double gain = 0;
     std::size_t cells = 0;
     const auto close = [&] {
-        if (stretch.size() > 2 && gain >= alike * static_cast<double>(cells) && stretch.back().from - stretch.front().from >= shortestStretch) stretches.push_back(refined(from, to, stretch));
+        if (stretch.size() > 2 && gain >= alike * static_cast<double>(cells) &&
+            stretch.back().from - stretch.front().from >= shortestStretch)
+            stretches.push_back(refined(from, to, stretch));
         stretch.clear();
         gain = 0;
         cells = 0;
@@ -253,13 +268,15 @@ RecordingMatch matchRecordings(const SongFeatures& from, const SongFeatures& to,
     for (std::size_t k = 0; k < best.cells.size(); ++k) {
         const auto& cell = best.cells[k];
         const bool jumped = k > 0 && (cell.first - before.first > 2 || cell.second - before.second > 2);
-        const bool ends = k + 1 == best.cells.size() || best.cells[k + 1].first - cell.first > 2 || best.cells[k + 1].second - cell.second > 2;
+        const bool ends = k + 1 == best.cells.size() || best.cells[k + 1].first - cell.first > 2 ||
+                          best.cells[k + 1].second - cell.second > 2;
         if (jumped) close();
         gain += static_cast<double>(best.gains[k]);
         ++cells;
         before = cell;
         if (stretch.empty() || ends || cell.first % every == 0) {
-            const RecordingMatch::Point point{static_cast<double>(cell.first) * step, static_cast<double>(cell.second) * step * ratio};
+            const RecordingMatch::Point point{static_cast<double>(cell.first) * step,
+                                              static_cast<double>(cell.second) * step * ratio};
             if (stretch.empty() || point.from > stretch.back().from + 0.3) stretch.push_back(point);
         }
     }

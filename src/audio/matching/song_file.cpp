@@ -39,7 +39,8 @@ Result<Document> ofRecording(const std::string& path, const std::string& folder,
 
 Result<SongOfFile> documentOfSong(const std::string& path, const std::string& folder, const Task& task) {
     std::string ending = std::filesystem::path(path).extension().string();
-    std::transform(ending.begin(), ending.end(), ending.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::transform(ending.begin(), ending.end(), ending.begin(),
+                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     std::string note;
     Result<Document> out = newDocument();
     if (ending == ".liftcount" || ending == ".txt" || ending == ".csv" || ending == ".mid" || ending == ".midi") {
@@ -56,19 +57,25 @@ Result<SongOfFile> documentOfSong(const std::string& path, const std::string& fo
             out = withMap(std::move(imported->map), MapOrigin::Imported, {});
             note = std::move(imported->note);
         }
-    } else out = ofRecording(path, folder, task);
+    } else
+        out = ofRecording(path, folder, task);
     if (!out) return tl::unexpected(out.error());
-    if (!out->song.title.empty()) out->title = out->song.title;
-    else if (out->title.empty() || out->title == newDocument().title) out->title = shown(std::filesystem::path(path).stem().string());
+    if (!out->song.title.empty())
+        out->title = out->song.title;
+    else if (out->title.empty() || out->title == newDocument().title)
+        out->title = shown(std::filesystem::path(path).stem().string());
     return SongOfFile{std::move(*out), std::move(note)};
 }
 
-SongFit fitFile(const Document& document, const std::string& path, Ranked what, const FitWishes& wishes, const std::string& folder, const Task& task) {
+SongFit fitFile(const Document& document, const std::string& path, Ranked what, const FitWishes& wishes,
+                const std::string& folder, const Task& task) {
     const auto other = documentOfSong(path, folder, task);
     SongFit fit;
-    if (!other) fit.problem = other.error().message;
+    if (!other)
+        fit.problem = other.error().message;
     else {
-        fit = what == Ranked::Songs ? fitSong(document, other->document, wishes) : fitSong(other->document, document, wishes);
+        fit = what == Ranked::Songs ? fitSong(document, other->document, wishes)
+                                    : fitSong(other->document, document, wishes);
         fit.name = other->document.title;
         if (!other->note.empty()) fit.remark += (fit.remark.empty() ? "" : " ") + other->note;
     }

@@ -9,8 +9,9 @@ namespace lc {
 /// Where sound goes: a real device, or a silent one run by a clock.
 class AudioOutput {
 public:
-    /// Fills `frames` interleaved stereo frames. Called from a thread of the output's own, so that nothing the interface does holds the sound up (Qt's sinks pull in the
-    /// thread that made them: HostedOutput gives them one); only a stand-in that is run by hand pulls where its pump() is called.
+    /// Fills `frames` interleaved stereo frames. Called from a thread of the output's own, so that nothing the
+    /// interface does holds the sound up (Qt's sinks pull in the thread that made them: HostedOutput gives them one);
+    /// only a stand-in that is run by hand pulls where its pump() is called.
     using Pull = std::function<void(float* out, std::size_t frames)>;
 
     AudioOutput() = default;

@@ -9,7 +9,9 @@ std::vector<Click> clicksFor(const CountGrid& grid) {
     std::vector<Click> clicks;
     for (int c = -grid.pickupCounts(); c < grid.countsInSong(); ++c) {
         const CountCell& cell = *grid.cell(c);
-        const ClickKind kind = cell.number == 1 && cell.bar >= 0 ? ClickKind::Set : cell.barStart ? ClickKind::Bar : ClickKind::Count;
+        const ClickKind kind = cell.number == 1 && cell.bar >= 0 ? ClickKind::Set
+                               : cell.barStart                   ? ClickKind::Bar
+                                                                 : ClickKind::Count;
         clicks.push_back({cell.start, kind});
     }
     return clicks;

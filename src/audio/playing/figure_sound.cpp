@@ -29,7 +29,8 @@ std::vector<float> stepSound() {
     std::vector<float> sound(static_cast<std::size_t>(0.06 * rate));
     for (std::size_t i = 0; i < sound.size(); ++i) {
         const double t = static_cast<double>(i) / rate;
-        sound[i] = static_cast<float>(0.5 * std::min(1.0, t / 0.001) * std::exp(-t / 0.012) * std::sin(2 * std::numbers::pi * 190 * t));
+        sound[i] = static_cast<float>(0.5 * std::min(1.0, t / 0.001) * std::exp(-t / 0.012) *
+                                      std::sin(2 * std::numbers::pi * 190 * t));
     }
     return sound;
 }
@@ -57,8 +58,10 @@ FigureSound soundOfFigure(const FigureSoundAsked& asked, Voice& voice) {
         for (const Tick at : asked.steps) mix(out.sound, place(from + at), step, 0.8F);
         for (const SaidCount& said : asked.said) {
             const auto word = voice.say(said.text);
-            if (word) mix(out.sound, place(from + said.at), (*word)->samples, 0.8F);
-            else out.problem = word.error().message;
+            if (word)
+                mix(out.sound, place(from + said.at), (*word)->samples, 0.8F);
+            else
+                out.problem = word.error().message;
         }
     }
     for (float& s : out.sound.samples) s = std::clamp(s, -1.0F, 1.0F);

@@ -7,7 +7,8 @@
 namespace lc {
 
 Player::Player(std::unique_ptr<AudioOutput> output, Filling filling)
-    : m_output(std::move(output)), m_filling(filling), m_renderer(std::make_unique<SongRenderer>(nullptr, 44100, 0)), m_ring(ringFrames * 2) {
+    : m_output(std::move(output)), m_filling(filling), m_renderer(std::make_unique<SongRenderer>(nullptr, 44100, 0)),
+      m_ring(ringFrames * 2) {
     if (m_filling == Filling::Ahead) m_filler = std::jthread([this](const std::stop_token& stop) { fillLoop(stop); });
 }
 
@@ -86,7 +87,8 @@ void Player::seek(double seconds) {
 bool Player::play() {
     if (m_playing) return true;
     if (atEnd()) seek(m_loop ? m_loop->from : 0);
-    m_playing = m_output->start(m_renderer->sampleRate(), [this](float* out, std::size_t frames) { pull(out, frames); });
+    m_playing =
+        m_output->start(m_renderer->sampleRate(), [this](float* out, std::size_t frames) { pull(out, frames); });
     return m_playing;
 }
 
@@ -155,7 +157,8 @@ bool Player::fillSome() {
     const std::int64_t written = m_written.load();
     // Stale frames still lie before m_skipTo until the callback has passed them: their room is not free yet.
     if (written - read >= static_cast<std::int64_t>(aheadFrames)) return false;
-    if (written + static_cast<std::int64_t>(blockFrames) - m_read.load() > static_cast<std::int64_t>(ringFrames)) return false;
+    if (written + static_cast<std::int64_t>(blockFrames) - m_read.load() > static_cast<std::int64_t>(ringFrames))
+        return false;
     float block[blockFrames * 2];
     std::vector<PlaceMark> marks;
     m_renderer->render(block, blockFrames, marks);
@@ -163,7 +166,8 @@ bool Player::fillSome() {
         mark.outputFrame += m_markShift;
         m_marks.push_back(mark);
     }
-    while (m_marks.size() > 2 && m_marks[1].outputFrame < read - 2 * m_renderer->sampleRate()) m_marks.erase(m_marks.begin());
+    while (m_marks.size() > 2 && m_marks[1].outputFrame < read - 2 * m_renderer->sampleRate())
+        m_marks.erase(m_marks.begin());
     m_rendered += static_cast<std::int64_t>(blockFrames);
     for (std::size_t i = 0; i < blockFrames; ++i) {
         const std::size_t at = static_cast<std::size_t>(written + static_cast<std::int64_t>(i)) % ringFrames;

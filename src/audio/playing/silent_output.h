@@ -15,8 +15,8 @@ class SilentOutput : public AudioOutput {
 public:
     using Clock = std::function<double()>; ///< seconds, never going back
 
-    SilentOutput();                        ///< run by the computer's steady clock, in a thread of its own
-    explicit SilentOutput(Clock clock);    ///< run by pump() alone
+    SilentOutput();                     ///< run by the computer's steady clock, in a thread of its own
+    explicit SilentOutput(Clock clock); ///< run by pump() alone
     ~SilentOutput() override;
 
     bool start(int sampleRate, Pull pull) override;

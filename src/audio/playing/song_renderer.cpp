@@ -18,7 +18,8 @@ constexpr double shortestLoop = 0.05;
 struct SongRenderer::Stretcher {
     Stretcher(int rate, double speed)
         : engine(static_cast<std::size_t>(rate), 2,
-                 RubberBandStretcher::OptionProcessRealTime | RubberBandStretcher::OptionEngineFiner, 1.0 / speed, 1.0) {
+                 RubberBandStretcher::OptionProcessRealTime | RubberBandStretcher::OptionEngineFiner, 1.0 / speed,
+                 1.0) {
         engine.setMaxProcessSize(feedFrames);
         const std::vector<float> silence(feedFrames, 0.0F);
         const std::array<const float*, 2> channels{silence.data(), silence.data()};
@@ -38,7 +39,8 @@ struct SongRenderer::Stretcher {
 SongRenderer::SongRenderer(std::shared_ptr<const SongSound> song, int sampleRate, double silentSeconds)
     : m_song(std::move(song)), m_rate(m_song ? m_song->sampleRate() : sampleRate),
       m_songFrames(m_song ? static_cast<std::int64_t>(m_song->frames()) : std::llround(silentSeconds * sampleRate)) {
-    for (ClickKind kind : {ClickKind::Set, ClickKind::Bar, ClickKind::Count}) m_sounds[static_cast<int>(kind)] = clickSound(kind, m_rate);
+    for (ClickKind kind : {ClickKind::Set, ClickKind::Bar, ClickKind::Count})
+        m_sounds[static_cast<int>(kind)] = clickSound(kind, m_rate);
     restart();
 }
 
@@ -50,7 +52,9 @@ double SongRenderer::place() const {
     const Segment* at = &m_segments.front();
     for (const Segment& s : m_segments)
         if (static_cast<double>(s.input) <= input) at = &s;
-    return std::min(static_cast<double>(m_songFrames), static_cast<double>(at->song) + input - static_cast<double>(at->input)) / m_rate;
+    return std::min(static_cast<double>(m_songFrames),
+                    static_cast<double>(at->song) + input - static_cast<double>(at->input)) /
+           m_rate;
 }
 
 void SongRenderer::restart() {
@@ -75,8 +79,10 @@ void SongRenderer::setLoop(std::optional<LoopSpan> loop) {
     if (loop && loop->to - loop->from < shortestLoop) loop.reset();
     const double here = place();
     m_loop = loop;
-    if (loop && (here < loop->from || here >= loop->to)) seek(loop->from);
-    else seek(here);
+    if (loop && (here < loop->from || here >= loop->to))
+        seek(loop->from);
+    else
+        seek(here);
 }
 
 void SongRenderer::seek(double seconds) {
@@ -92,7 +98,8 @@ std::int64_t SongRenderer::loopEnd() const {
 
 /// Frames that can be taken in one go from m_read, after jumping back at the end of the loop. 0 at the song's end.
 std::size_t SongRenderer::nextSpan(std::size_t wanted) {
-    if (m_loop && m_read >= loopEnd()) m_read = std::clamp<std::int64_t>(std::llround(m_loop->from * m_rate), 0, m_songFrames);
+    if (m_loop && m_read >= loopEnd())
+        m_read = std::clamp<std::int64_t>(std::llround(m_loop->from * m_rate), 0, m_songFrames);
     const std::int64_t end = m_loop && m_read < loopEnd() ? loopEnd() : m_songFrames;
     return static_cast<std::size_t>(std::clamp<std::int64_t>(end - m_read, 0, static_cast<std::int64_t>(wanted)));
 }
@@ -120,14 +127,19 @@ void SongRenderer::soundVoices(float* out, std::size_t frames) {
 
 /// Clicks of the song span that `frames` frames from `fromSeconds` cover, and what still sounds of earlier ones.
 void SongRenderer::addClicks(float* out, std::size_t frames, double fromSeconds, double speed) {
-    if (!m_clicksHeard) { m_voices.clear(); return; }
+    if (!m_clicksHeard) {
+        m_voices.clear();
+        return;
+    }
     soundVoices(out, frames);
     // A click belongs to the frame nearest to it; half a frame makes spans that meet share none and lose none.
     const double half = 0.5 * speed / m_rate;
     const double toSeconds = fromSeconds + static_cast<double>(frames) * speed / m_rate;
-    auto click = std::lower_bound(m_clicks.begin(), m_clicks.end(), fromSeconds - half, [](const Click& c, double t) { return c.seconds < t; });
+    auto click = std::lower_bound(m_clicks.begin(), m_clicks.end(), fromSeconds - half,
+                                  [](const Click& c, double t) { return c.seconds < t; });
     for (; click != m_clicks.end() && click->seconds < toSeconds - half; ++click) {
-        const auto offset = static_cast<std::size_t>(std::max(0L, std::lround((click->seconds - fromSeconds) * m_rate / speed)));
+        const auto offset =
+            static_cast<std::size_t>(std::max(0L, std::lround((click->seconds - fromSeconds) * m_rate / speed)));
         if (offset >= frames) break;
         Voice voice{click->kind, 0};
         const std::vector<float>& sound = m_sounds[static_cast<int>(voice.kind)];
@@ -141,8 +153,10 @@ void SongRenderer::addClicks(float* out, std::size_t frames, double fromSeconds,
 
 void SongRenderer::render(float* out, std::size_t frames, std::vector<PlaceMark>& marks) {
     std::fill_n(out, frames * 2, 0.0F);
-    if (m_stretcher) stretched(out, frames, marks);
-    else plain(out, frames, marks);
+    if (m_stretcher)
+        stretched(out, frames, marks);
+    else
+        plain(out, frames, marks);
     for (std::size_t i = 0; i < frames * 2; ++i) out[i] = std::clamp(out[i], -1.0F, 1.0F);
 }
 
@@ -155,7 +169,8 @@ void SongRenderer::plain(float* out, std::size_t frames, std::vector<PlaceMark>&
             addSong(out, m_read, span);
             addClicks(out, span, static_cast<double>(m_read) / m_rate, 1.0);
             m_read += static_cast<std::int64_t>(span);
-        } else soundVoices(out, now);
+        } else
+            soundVoices(out, now);
         out += now * 2;
         m_output += static_cast<std::int64_t>(now);
         frames -= now;
@@ -190,10 +205,16 @@ void SongRenderer::stretched(float* out, std::size_t frames, std::vector<PlaceMa
     std::size_t done = 0;
     while (done < frames) {
         const int ready = s.engine.available();
-        if (ready <= 0) { feed(feedFrames); continue; }
+        if (ready <= 0) {
+            feed(feedFrames);
+            continue;
+        }
         std::size_t take = std::min({static_cast<std::size_t>(ready), feedFrames, s.skip > 0 ? s.skip : frames - done});
         take = s.engine.retrieve(channels.data(), take);
-        if (s.skip > 0) { s.skip -= std::min(s.skip, take); continue; }
+        if (s.skip > 0) {
+            s.skip -= std::min(s.skip, take);
+            continue;
+        }
         for (std::size_t i = 0; i < take; ++i) {
             out[2 * (done + i)] = s.left[i];
             out[2 * (done + i) + 1] = s.right[i];
@@ -208,17 +229,23 @@ void SongRenderer::stretched(float* out, std::size_t frames, std::vector<PlaceMa
         while (k + 1 < m_segments.size() && static_cast<double>(m_segments[k + 1].input) <= input) ++k;
         std::size_t span = frames - at;
         if (k + 1 < m_segments.size())
-            span = std::min(span, static_cast<std::size_t>(std::max(1.0, std::ceil((static_cast<double>(m_segments[k + 1].input) - input) / m_speed))));
+            span =
+                std::min(span, static_cast<std::size_t>(std::max(
+                                   1.0, std::ceil((static_cast<double>(m_segments[k + 1].input) - input) / m_speed))));
         const double song = static_cast<double>(m_segments[k].song) + input - static_cast<double>(m_segments[k].input);
         const bool ended = song >= static_cast<double>(m_songFrames);
-        marks.push_back({first + static_cast<std::int64_t>(at), std::min(song, static_cast<double>(m_songFrames)) / m_rate, m_speed, ended});
-        if (ended) soundVoices(begin + at * 2, span);
-        else addClicks(begin + at * 2, span, song / m_rate, m_speed);
+        marks.push_back({first + static_cast<std::int64_t>(at),
+                         std::min(song, static_cast<double>(m_songFrames)) / m_rate, m_speed, ended});
+        if (ended)
+            soundVoices(begin + at * 2, span);
+        else
+            addClicks(begin + at * 2, span, song / m_rate, m_speed);
         at += span;
     }
     m_output = first + static_cast<std::int64_t>(frames);
     const double reached = static_cast<double>(m_output - m_anchorOutput) * m_speed;
-    while (m_segments.size() > 1 && static_cast<double>(m_segments[1].input) <= reached) m_segments.erase(m_segments.begin());
+    while (m_segments.size() > 1 && static_cast<double>(m_segments[1].input) <= reached)
+        m_segments.erase(m_segments.begin());
 }
 
 } // namespace lc

@@ -80,8 +80,8 @@ private:
     double m_speed = 1;
     std::optional<LoopSpan> m_loop;
 
-    std::int64_t m_read = 0;      // next song frame to take
-    std::int64_t m_output = 0;    // frames written since the beginning
+    std::int64_t m_read = 0;   // next song frame to take
+    std::int64_t m_output = 0; // frames written since the beginning
     // stretching
     struct Stretcher;
     std::unique_ptr<Stretcher> m_stretcher;

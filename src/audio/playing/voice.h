@@ -9,8 +9,9 @@
 
 namespace lc {
 
-/// A voice that speaks counts and cues (espeak-ng, with its own data; no network). The library has one state for the whole process, so all voices share a
-/// lock; each word is made once and kept. Slow for the first word (the data is read), then under a millisecond for kept words.
+/// A voice that speaks counts and cues (espeak-ng, with its own data; no network). The library has one state for the
+/// whole process, so all voices share a lock; each word is made once and kept. Slow for the first word (the data is
+/// read), then under a millisecond for kept words.
 class Voice {
 public:
     Voice();
@@ -18,7 +19,8 @@ public:
     Voice(const Voice&) = delete;
     Voice& operator=(const Voice&) = delete;
 
-    /// One word or cue, mono at 44.1 kHz, without silence before it, so that it begins on its count. Error: NotFound where espeak-ng has no data here.
+    /// One word or cue, mono at 44.1 kHz, without silence before it, so that it begins on its count. Error: NotFound
+    /// where espeak-ng has no data here.
     [[nodiscard]] Result<std::shared_ptr<const AudioBuffer>> say(const std::string& text);
 
 private:

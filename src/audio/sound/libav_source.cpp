@@ -17,7 +17,9 @@ namespace {
 template <auto release>
 struct Release {
     template <typename T>
-    void operator()(T* it) const { release(&it); }
+    void operator()(T* it) const {
+        release(&it);
+    }
 };
 using Format = std::unique_ptr<AVFormatContext, Release<avformat_close_input>>;
 using Decoder = std::unique_ptr<AVCodecContext, Release<avcodec_free_context>>;
@@ -25,26 +27,31 @@ using Converter = std::unique_ptr<SwrContext, Release<swr_free>>;
 using Packet = std::unique_ptr<AVPacket, Release<av_packet_free>>;
 using Frame = std::unique_ptr<AVFrame, Release<av_frame_free>>;
 
-/// Delay and padding are cut by libavcodec itself, from what the container says (edit list of MP4, codec delay of Matroska).
-/// Where it says nothing, the delay that the codec cannot do without is cut here: one frame of AAC (the overlap of its
-/// transform, ISO/IEC 14496-3), 256 samples of AC-3 (ETSI TS 102 366). WMA has no such word either; libavcodec takes two frames off,
-/// but files of its own encoder have one.
+/// Delay and padding are cut by libavcodec itself, from what the container says (edit list of MP4, codec delay of
+/// Matroska). Where it says nothing, the delay that the codec cannot do without is cut here: one frame of AAC (the
+/// overlap of its transform, ISO/IEC 14496-3), 256 samples of AC-3 (ETSI TS 102 366). WMA has no such word either;
+/// libavcodec takes two frames off, but files of its own encoder have one.
 class LibavSource : public SoundSource {
 public:
     LibavSource(Format format, Decoder decoder, AVStream* stream)
-        : m_format(std::move(format)), m_decoder(std::move(decoder)), m_stream(stream), m_packet(av_packet_alloc()), m_frame(av_frame_alloc()) {
+        : m_format(std::move(format)), m_decoder(std::move(decoder)), m_stream(stream), m_packet(av_packet_alloc()),
+          m_frame(av_frame_alloc()) {
         m_oneFrameOnly = isWma() && tag("encoder").rfind("Lavf", 0) == 0;
         if (m_oneFrameOnly) m_decoder->flags2 |= AV_CODEC_FLAG2_SKIP_MANUAL;
-        decodeMore(); // some formats tell their true channels and rate with the first frame only; from here on they are settled
+        decodeMore(); // some formats tell their true channels and rate with the first frame only; from here on they are
+                      // settled
     }
     ~LibavSource() override { av_channel_layout_uninit(&m_layout); }
 
     int channels() const override { return m_channels; }
     int sampleRate() const override { return m_rate; }
     std::int64_t frames() const override {
-        if (m_format->duration_estimation_method == AVFMT_DURATION_FROM_BITRATE) return 0; // a guess from the first frames' rate
-        const double seconds = m_stream->duration != AV_NOPTS_VALUE ? static_cast<double>(m_stream->duration) * av_q2d(m_stream->time_base)
-                             : m_format->duration != AV_NOPTS_VALUE ? static_cast<double>(m_format->duration) / AV_TIME_BASE : 0;
+        if (m_format->duration_estimation_method == AVFMT_DURATION_FROM_BITRATE)
+            return 0; // a guess from the first frames' rate
+        const double seconds =
+            m_stream->duration != AV_NOPTS_VALUE ? static_cast<double>(m_stream->duration) * av_q2d(m_stream->time_base)
+            : m_format->duration != AV_NOPTS_VALUE ? static_cast<double>(m_format->duration) / AV_TIME_BASE
+                                                   : 0;
         return seconds > 0 && seconds < 1e7 ? static_cast<std::int64_t>(seconds * m_rate) : 0;
     }
     SoundTags tags() const override { return {tag("title"), tag("artist")}; }
@@ -59,7 +66,8 @@ public:
                 continue;
             }
             const std::size_t take = std::min(have, static_cast<std::size_t>(frames - given));
-            std::copy_n(m_ready.begin() + static_cast<std::ptrdiff_t>(m_used), take * channels, to + given * m_channels);
+            std::copy_n(m_ready.begin() + static_cast<std::ptrdiff_t>(m_used), take * channels,
+                        to + given * m_channels);
             m_used += take * channels;
             given += static_cast<std::int64_t>(take);
         }
@@ -69,7 +77,8 @@ public:
 private:
     bool isWma() const { return m_decoder->codec_id == AV_CODEC_ID_WMAV1 || m_decoder->codec_id == AV_CODEC_ID_WMAV2; }
 
-    /// Samples of delay that neither the container nor libavcodec takes care of, seen with the first packet and its frame.
+    /// Samples of delay that neither the container nor libavcodec takes care of, seen with the first packet and its
+    /// frame.
     int untoldDelay() const {
         if (m_oneFrameOnly) return m_frame->nb_samples;
         if (m_delayTold) return 0;
@@ -94,7 +103,10 @@ private:
                 continue;
             }
             if (got != AVERROR(EAGAIN) && got != AVERROR_EOF && ++m_faults > mostFaults) m_ended = true;
-            if (got == AVERROR_EOF || m_ended || m_drained) { m_ended = true; break; }
+            if (got == AVERROR_EOF || m_ended || m_drained) {
+                m_ended = true;
+                break;
+            }
             feed();
         }
         return false;
@@ -120,12 +132,16 @@ private:
         }
     }
 
-    /// Converts the frame at hand to interleaved floats in the channels and rate of the first one that could be converted; false when it gave none.
-    /// What the frame says of itself is checked here: it comes from the file.
+    /// Converts the frame at hand to interleaved floats in the channels and rate of the first one that could be
+    /// converted; false when it gave none. What the frame says of itself is checked here: it comes from the file.
     bool keep() {
         const int channels = m_frame->ch_layout.nb_channels;
-        if (m_frame->nb_samples <= 0 || m_frame->nb_samples > mostFrameSamples || m_frame->sample_rate <= 0 || channels < 1 || channels > mostSourceChannels) return false;
-        if ((!m_converter || m_frame->sample_rate != m_fromRate || m_frame->format != m_fromFormat || channels != m_fromChannels) && !convertFrom(*m_frame)) {
+        if (m_frame->nb_samples <= 0 || m_frame->nb_samples > mostFrameSamples || m_frame->sample_rate <= 0 ||
+            channels < 1 || channels > mostSourceChannels)
+            return false;
+        if ((!m_converter || m_frame->sample_rate != m_fromRate || m_frame->format != m_fromFormat ||
+             channels != m_fromChannels) &&
+            !convertFrom(*m_frame)) {
             m_converter.reset();
             if (++m_faults > mostFaults) m_ended = true;
             return false;
@@ -135,7 +151,10 @@ private:
         const auto each = static_cast<std::size_t>(m_channels);
         m_ready.resize(static_cast<std::size_t>(room) * each);
         auto* out = reinterpret_cast<std::uint8_t*>(m_ready.data());
-        const int made = std::clamp(swr_convert(m_converter.get(), &out, room, const_cast<const std::uint8_t**>(m_frame->extended_data), m_frame->nb_samples), 0, room);
+        const int made =
+            std::clamp(swr_convert(m_converter.get(), &out, room,
+                                   const_cast<const std::uint8_t**>(m_frame->extended_data), m_frame->nb_samples),
+                       0, room);
         m_faults = 0;
         const int dropped = std::clamp(m_drop, 0, made);
         m_drop -= dropped;
@@ -144,13 +163,15 @@ private:
         return made > dropped;
     }
 
-    /// A converter from what this frame is; the first one settles what all are converted to. False where there is no way.
+    /// A converter from what this frame is; the first one settles what all are converted to. False where there is no
+    /// way.
     bool convertFrom(AVFrame& frame) {
         const bool first = m_channels == 0;
         if (first) {
             // The head of the file knows better than a first frame, which may be damaged.
             const AVChannelLayout& said = m_stream->codecpar->ch_layout;
-            const bool sound = said.order == AV_CHANNEL_ORDER_NATIVE && said.nb_channels >= 1 && said.nb_channels <= mostSourceChannels;
+            const bool sound = said.order == AV_CHANNEL_ORDER_NATIVE && said.nb_channels >= 1 &&
+                               said.nb_channels <= mostSourceChannels;
             if (av_channel_layout_copy(&m_layout, sound ? &said : &frame.ch_layout) < 0) return false;
         }
         const int rate = first ? frame.sample_rate : m_rate;
@@ -177,13 +198,15 @@ private:
 
     bool convertBetween(AVChannelLayout& from, AVChannelLayout& to, const AVFrame& frame, int rate) {
         SwrContext* made = nullptr;
-        const int set = swr_alloc_set_opts2(&made, &to, AV_SAMPLE_FMT_FLT, rate, &from, static_cast<AVSampleFormat>(frame.format), frame.sample_rate, 0, nullptr);
+        const int set = swr_alloc_set_opts2(&made, &to, AV_SAMPLE_FMT_FLT, rate, &from,
+                                            static_cast<AVSampleFormat>(frame.format), frame.sample_rate, 0, nullptr);
         m_converter.reset(made);
         return set >= 0 && made && swr_init(made) >= 0;
     }
 
     static constexpr int mostFrameSamples = 1 << 22; // lossless codecs have the longest frames: below 2^17
-    static constexpr int mostFaults = 1000;          // in a row of frames and packets; a damaged second of sound has fewer than a hundred
+    static constexpr int mostFaults =
+        1000; // in a row of frames and packets; a damaged second of sound has fewer than a hundred
 
     Format m_format;
     Decoder m_decoder;
@@ -212,8 +235,10 @@ private:
 } // namespace
 
 namespace {
-/// Kinds of files that are opened: those that hold sound themselves. Lists of other files, of addresses and of devices are none of them.
-constexpr const char* containers = "mov,matroska,webm,asf,avi,flv,mpeg,mpegts,mp3,aac,ac3,eac3,ogg,flac,wav,w64,aiff,au,caf,wv,ape,tta,tak,amr,dsf,dts,mpc,mpc8,rm,shn,spdif,truehd,voc";
+/// Kinds of files that are opened: those that hold sound themselves. Lists of other files, of addresses and of devices
+/// are none of them.
+constexpr const char* containers =
+    "mov,matroska,webm,asf,avi,flv,mpeg,mpegts,mp3,aac,ac3,eac3,ogg,flac,wav,w64,aiff,au,caf,wv,ape,tta,tak,amr,dsf,dts,mpc,mpc8,rm,shn,spdif,truehd,voc";
 } // namespace
 
 std::unique_ptr<SoundSource> openWithLibav(const std::string& path) {

@@ -18,7 +18,8 @@ float LoudnessCurve::between(double from, double to) const {
 LoudnessCurve loudnessOf(const SongSound& sound, double step) {
     LoudnessCurve curve;
     curve.step = step;
-    const auto perStep = static_cast<std::size_t>(std::max(1.0, std::round(step * sound.sampleRate()))) * static_cast<std::size_t>(sound.channels());
+    const auto perStep = static_cast<std::size_t>(std::max(1.0, std::round(step * sound.sampleRate()))) *
+                         static_cast<std::size_t>(sound.channels());
     float loudest = 0;
     for (std::size_t at = 0; at < sound.samples(); at += perStep) {
         const std::size_t end = std::min(at + perStep, sound.samples());

@@ -27,7 +27,9 @@ std::vector<float> StreamResampler::next(const std::vector<float>& samples, bool
     std::vector<float> out;
     if (!m_state->converter) return out;
     const std::size_t channels = m_state->channels;
-    std::vector<float> room((static_cast<std::size_t>(std::ceil(static_cast<double>(samples.size() / channels) * m_state->ratio)) + 256) * channels);
+    std::vector<float> room(
+        (static_cast<std::size_t>(std::ceil(static_cast<double>(samples.size() / channels) * m_state->ratio)) + 256) *
+        channels);
     std::size_t used = 0;
     while (true) {
         SRC_DATA data{};
@@ -39,7 +41,9 @@ std::vector<float> StreamResampler::next(const std::vector<float>& samples, bool
         data.end_of_input = last ? 1 : 0;
         if (src_process(m_state->converter, &data) != 0) return out;
         used += static_cast<std::size_t>(data.input_frames_used) * channels;
-        out.insert(out.end(), room.begin(), room.begin() + static_cast<std::ptrdiff_t>(static_cast<std::size_t>(data.output_frames_gen) * channels));
+        out.insert(out.end(), room.begin(),
+                   room.begin() +
+                       static_cast<std::ptrdiff_t>(static_cast<std::size_t>(data.output_frames_gen) * channels));
         if (data.output_frames_gen == 0 && (used >= samples.size() || data.input_frames_used == 0)) return out;
     }
 }

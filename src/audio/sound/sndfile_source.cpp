@@ -12,9 +12,13 @@ public:
 
     int channels() const override { return m_info.channels; }
     int sampleRate() const override { return m_info.samplerate; }
-    std::int64_t frames() const override { return m_info.frames > 0 && m_info.frames < SF_COUNT_MAX ? m_info.frames : 0; }
+    std::int64_t frames() const override {
+        return m_info.frames > 0 && m_info.frames < SF_COUNT_MAX ? m_info.frames : 0;
+    }
     SoundTags tags() const override { return {tag(SF_STR_TITLE), tag(SF_STR_ARTIST)}; }
-    std::int64_t read(float* to, std::int64_t frames) override { return std::max<sf_count_t>(0, sf_readf_float(m_file.get(), to, frames)); }
+    std::int64_t read(float* to, std::int64_t frames) override {
+        return std::max<sf_count_t>(0, sf_readf_float(m_file.get(), to, frames));
+    }
 
 private:
     std::string tag(int which) const {

@@ -13,7 +13,8 @@ SongSound::SongSound(const AudioBuffer& sound) : SongSound(sound.sampleRate, sou
 void SongSound::add(std::span<const float> interleaved) {
     const std::size_t needed = m_samples.size() + interleaved.size();
     if (needed > m_samples.capacity()) m_samples.reserve(std::max(needed, m_samples.size() + m_samples.size() / 2));
-    for (const float sample : interleaved) m_samples.push_back(static_cast<std::int16_t>(std::lround(std::clamp(sample * 32768.0F, -32768.0F, 32767.0F))));
+    for (const float sample : interleaved)
+        m_samples.push_back(static_cast<std::int16_t>(std::lround(std::clamp(sample * 32768.0F, -32768.0F, 32767.0F))));
 }
 
 std::vector<float> SongSound::part(std::size_t from, std::size_t to) const {

@@ -20,18 +20,26 @@ constexpr int lowestRate = 32000;  // below this treble is missing but playing d
 constexpr int highestRate = 48000; // above this nothing is heard and everything costs more
 constexpr std::int64_t blockFrames = 1 << 15;
 
-tl::unexpected<Error> unreadable(const std::string& path, const std::string& why) { return fail(ErrorCode::Unreadable, shownName(path) + " " + why, path); }
+tl::unexpected<Error> unreadable(const std::string& path, const std::string& why) {
+    return fail(ErrorCode::Unreadable, shownName(path) + " " + why, path);
+}
 
 /// Weights of a channel in the left and right of the mix. Order of channels as WAVE has it: L R C LFE Ls Rs …
 void addChannels(const float* frame, int channels, float& left, float& right) {
-    if (channels == 1) { left = right = frame[0]; return; }
+    if (channels == 1) {
+        left = right = frame[0];
+        return;
+    }
     left = frame[0];
     right = frame[1];
     constexpr float side = 0.7071F; // −3 dB, ITU-R BS.775 down-mix
     for (int c = 2; c < channels; ++c) {
         if (c == 3 && channels >= 6) continue; // the low-frequency effects channel is left out of a down-mix
-        if (c == 2 && channels != 4) { left += side * frame[c]; right += side * frame[c]; }
-        else (c % 2 == 0 ? left : right) += side * frame[c];
+        if (c == 2 && channels != 4) {
+            left += side * frame[c];
+            right += side * frame[c];
+        } else
+            (c % 2 == 0 ? left : right) += side * frame[c];
     }
 }
 
@@ -67,32 +75,41 @@ Result<SongStream> SongStream::open(const std::string& path, double mostSeconds)
     state->path = path;
     state->file = openWithSndfile(path);
     if (!state->file) state->file = openWithLibav(path);
-    if (!state->file) return unreadable(path, "is not a sound file that can be read. Try WAV, FLAC, OGG, MP3, M4A or a video with sound.");
+    if (!state->file)
+        return unreadable(path,
+                          "is not a sound file that can be read. Try WAV, FLAC, OGG, MP3, M4A or a video with sound.");
     state->fromChannels = state->file->channels();
     state->fromRate = state->file->sampleRate();
-    if (state->fromChannels < 1 || state->fromChannels > mostSourceChannels || state->fromRate < 1000 || state->fromRate > 1'000'000)
-        return unreadable(path, "has " + std::to_string(state->fromChannels) + " channels at " + std::to_string(state->fromRate) + " Hz, which cannot be played.");
+    if (state->fromChannels < 1 || state->fromChannels > mostSourceChannels || state->fromRate < 1000 ||
+        state->fromRate > 1'000'000)
+        return unreadable(path, "has " + std::to_string(state->fromChannels) + " channels at " +
+                                    std::to_string(state->fromRate) + " Hz, which cannot be played.");
     const bool limited = mostSeconds > 0 && mostSeconds < longestSongSeconds;
     state->mostIsAnError = !limited;
     state->most = static_cast<std::int64_t>((limited ? mostSeconds : longestSongSeconds) * state->fromRate);
     state->promised = std::max<std::int64_t>(0, state->file->frames());
     if (state->promised > state->most) {
-        // What a file says of its length is believed when its bytes could hold it: no codec for music needs less than a bit for ten samples.
+        // What a file says of its length is believed when its bytes could hold it: no codec for music needs less than a
+        // bit for ten samples.
         const double couldHold = static_cast<double>(fs::file_size(path, error)) * 80;
         if (!limited && static_cast<double>(state->promised) <= couldHold)
-            return unreadable(path, "is longer than " + std::to_string(static_cast<int>(longestSongSeconds / 60)) + " minutes. Cut the piece you dance to out of it first.");
+            return unreadable(path, "is longer than " + std::to_string(static_cast<int>(longestSongSeconds / 60)) +
+                                        " minutes. Cut the piece you dance to out of it first.");
         state->promised = state->most;
     }
     state->channels = state->fromChannels == 1 ? 1 : 2;
     state->rate = state->fromRate < lowestRate || state->fromRate > highestRate ? 44100 : state->fromRate;
     state->block.resize(static_cast<std::size_t>(blockFrames * state->fromChannels));
-    if (state->rate != state->fromRate) state->resampler = std::make_unique<StreamResampler>(state->fromRate, state->rate, state->channels);
+    if (state->rate != state->fromRate)
+        state->resampler = std::make_unique<StreamResampler>(state->fromRate, state->rate, state->channels);
     return SongStream(std::move(state));
 }
 
 int SongStream::sampleRate() const { return m_state->rate; }
 int SongStream::channels() const { return m_state->channels; }
-std::int64_t SongStream::framesPromised() const { return static_cast<std::int64_t>(static_cast<double>(m_state->promised) * m_state->rate / m_state->fromRate); }
+std::int64_t SongStream::framesPromised() const {
+    return static_cast<std::int64_t>(static_cast<double>(m_state->promised) * m_state->rate / m_state->fromRate);
+}
 
 std::string SongStream::title() const {
     const std::string tagged = shown(m_state->file->tags().title);
@@ -105,10 +122,12 @@ Result<bool> SongStream::next(std::vector<float>& samples) {
     samples.clear();
     while (!s.ended && samples.empty()) { // a resampler may need more before it gives any
         const std::int64_t asked = std::min(blockFrames, s.most - s.read + (s.mostIsAnError ? 1 : 0));
-        const std::int64_t got = asked > 0 ? std::clamp<std::int64_t>(s.file->read(s.block.data(), asked), 0, asked) : 0;
+        const std::int64_t got =
+            asked > 0 ? std::clamp<std::int64_t>(s.file->read(s.block.data(), asked), 0, asked) : 0;
         s.read += got;
         if (s.mostIsAnError && s.read > s.most)
-            return unreadable(s.path, "is longer than " + std::to_string(static_cast<int>(longestSongSeconds / 60)) + " minutes. Cut the piece you dance to out of it first.");
+            return unreadable(s.path, "is longer than " + std::to_string(static_cast<int>(longestSongSeconds / 60)) +
+                                          " minutes. Cut the piece you dance to out of it first.");
         s.ended = got == 0;
         if (s.ended && s.read == 0) return unreadable(s.path, "holds no sound.");
         for (std::int64_t i = 0; i < got * s.fromChannels; ++i)
@@ -131,11 +150,17 @@ Result<bool> SongStream::next(std::vector<float>& samples) {
 std::string SongStream::warning() const {
     const State& s = *m_state;
     const std::string name = shownName(s.path);
-    if (s.notNumbers > 0) return name + " has " + std::to_string(s.notNumbers) + (s.notNumbers == 1 ? " sample that is no number; it is played as silence." : " samples that are not numbers; they are played as silence.");
+    if (s.notNumbers > 0)
+        return name + " has " + std::to_string(s.notNumbers) +
+               (s.notNumbers == 1 ? " sample that is no number; it is played as silence."
+                                  : " samples that are not numbers; they are played as silence.");
     if (s.read + s.fromRate / 2 < s.promised)
-        return name + " breaks off: " + std::to_string(s.read / s.fromRate) + " of " + std::to_string(s.promised / s.fromRate) + " seconds could be read.";
+        return name + " breaks off: " + std::to_string(s.read / s.fromRate) + " of " +
+               std::to_string(s.promised / s.fromRate) + " seconds could be read.";
     if (s.read >= s.most && !s.mostIsAnError) return {};
-    return soundBreaksOff(s.path) ? name + " breaks off after " + std::to_string(s.read / s.fromRate) + " seconds: its end is missing." : std::string();
+    return soundBreaksOff(s.path)
+               ? name + " breaks off after " + std::to_string(s.read / s.fromRate) + " seconds: its end is missing."
+               : std::string();
 }
 
 } // namespace lc

@@ -17,8 +17,9 @@ struct SoundTags {
 /// More channels than this no source gives.
 inline constexpr int mostSourceChannels = 64;
 
-/// An opened sound file: its channels and rate are known when it is open and stay the same whatever comes in it; interleaved samples in the order of WAVE's channels, from the first one that is meant to be heard
-/// (encoder delay and padding that the file tells of are left out).
+/// An opened sound file: its channels and rate are known when it is open and stay the same whatever comes in it;
+/// interleaved samples in the order of WAVE's channels, from the first one that is meant to be heard (encoder delay and
+/// padding that the file tells of are left out).
 class SoundSource {
 public:
     virtual ~SoundSource() = default;

@@ -37,7 +37,8 @@ Result<FileFingerprint> fingerprintFile(const std::string& path) {
         XXH3_128bits_update(state.get(), block.data(), got);
         print.bytes += got;
     }
-    if (!in.eof()) return fail(ErrorCode::Unreadable, "The file " + shownName(path) + " could not be read to its end.", path);
+    if (!in.eof())
+        return fail(ErrorCode::Unreadable, "The file " + shownName(path) + " could not be read to its end.", path);
     print.hash = hexadecimal(XXH3_128bits_digest(state.get()));
     return print;
 }

@@ -4,11 +4,14 @@ namespace lc {
 
 namespace {
 
-/// What a spreadsheet would reckon or run: text that begins like a formula, whatever apostrophes stand before it. Numbers are no such text.
+/// What a spreadsheet would reckon or run: text that begins like a formula, whatever apostrophes stand before it.
+/// Numbers are no such text.
 bool readsAsFormula(std::string_view cell) {
     const auto begin = cell.find_first_not_of('\'');
-    if (begin == std::string_view::npos || std::string_view("=+-@\t\r").find(cell[begin]) == std::string_view::npos) return false;
-    return begin > 0 || (cell[0] != '+' && cell[0] != '-') || cell.find_first_not_of("0123456789.", 1) != std::string_view::npos;
+    if (begin == std::string_view::npos || std::string_view("=+-@\t\r").find(cell[begin]) == std::string_view::npos)
+        return false;
+    return begin > 0 || (cell[0] != '+' && cell[0] != '-') ||
+           cell.find_first_not_of("0123456789.", 1) != std::string_view::npos;
 }
 
 } // namespace
@@ -33,7 +36,8 @@ Result<std::vector<std::vector<std::string>>> parseCsv(std::string_view text) {
     for (std::size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
         if (quoted) {
-            if (c != '"') cell += c;
+            if (c != '"')
+                cell += c;
             else if (i + 1 < text.size() && text[i + 1] == '"') {
                 cell += '"';
                 ++i;
@@ -43,14 +47,24 @@ Result<std::vector<std::vector<std::string>>> parseCsv(std::string_view text) {
             }
             continue;
         }
-        if (c == '"' && cell.empty() && !closed) quoted = true;
-        else if (c == ',') endCell();
-        else if (c == '\n') endRow();
-        else if (c == '\r' && i + 1 < text.size() && text[i + 1] == '\n') continue;
-        else if (closed) return fail(ErrorCode::Unreadable, "Row " + std::to_string(rows.size() + 1) + " of the table has text behind a closed quotation mark. Put the whole cell into quotes.");
-        else cell += c;
+        if (c == '"' && cell.empty() && !closed)
+            quoted = true;
+        else if (c == ',')
+            endCell();
+        else if (c == '\n')
+            endRow();
+        else if (c == '\r' && i + 1 < text.size() && text[i + 1] == '\n')
+            continue;
+        else if (closed)
+            return fail(ErrorCode::Unreadable,
+                        "Row " + std::to_string(rows.size() + 1) +
+                            " of the table has text behind a closed quotation mark. Put the whole cell into quotes.");
+        else
+            cell += c;
     }
-    if (quoted) return fail(ErrorCode::Unreadable, "Row " + std::to_string(rows.size() + 1) + " of the table has a quotation mark that is not closed.");
+    if (quoted)
+        return fail(ErrorCode::Unreadable, "Row " + std::to_string(rows.size() + 1) +
+                                               " of the table has a quotation mark that is not closed.");
     if (!cell.empty() || !row.empty() || closed) endRow();
     return rows;
 }

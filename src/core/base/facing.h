@@ -14,7 +14,10 @@ struct Eighths {
     int value = 0;
     constexpr auto operator<=>(const Eighths&) const = default;
     friend constexpr Eighths operator+(Eighths a, Eighths b) { return {a.value + b.value}; }
-    constexpr Eighths& operator+=(Eighths o) { value += o.value; return *this; }
+    constexpr Eighths& operator+=(Eighths o) {
+        value += o.value;
+        return *this;
+    }
 };
 
 /// The facing within one turn, 0 to 7.

@@ -24,7 +24,9 @@ std::string named(const std::string& path) { return "“" + shown(path) + "”";
 /// Closes itself.
 struct Descriptor {
     explicit Descriptor(int number) : it(number) {}
-    ~Descriptor() { if (it >= 0) ::close(it); }
+    ~Descriptor() {
+        if (it >= 0) ::close(it);
+    }
     Descriptor(const Descriptor&) = delete;
     Descriptor& operator=(const Descriptor&) = delete;
     int it;
@@ -40,13 +42,15 @@ std::string whyUnreadable(int code) {
     switch (code) {
     case EACCES:
     case EPERM: return "may not be read by you. Change its permissions, or copy it to a folder of yours.";
-    case EIO: return "could not be read to its end: the disk or stick reports a fault. Try to copy it, or take another copy.";
+    case EIO:
+        return "could not be read to its end: the disk or stick reports a fault. Try to copy it, or take another copy.";
     default: return "cannot be read: " + std::string(std::strerror(code)) + ".";
     }
 }
 
 tl::unexpected<Error> unreadable(const std::string& path, int code) {
-    if (code == ENOENT || code == ENOTDIR) return fail(ErrorCode::NotFound, "There is no file " + named(path) + ".", path);
+    if (code == ENOENT || code == ENOTDIR)
+        return fail(ErrorCode::NotFound, "There is no file " + named(path) + ".", path);
     return fail(ErrorCode::Unreadable, named(path) + " " + whyUnreadable(code), path);
 }
 
@@ -69,7 +73,9 @@ std::string whyUnwritable(int code) {
 }
 
 tl::unexpected<Error> unwritable(const std::string& path, int code) {
-    return fail(ErrorCode::Unwritable, named(path) + " could not be written: " + whyUnwritable(code) + " The file from before is untouched.", path);
+    return fail(ErrorCode::Unwritable,
+                named(path) + " could not be written: " + whyUnwritable(code) + " The file from before is untouched.",
+                path);
 }
 
 /// Opened without waiting for the other end of a pipe.
@@ -111,27 +117,34 @@ Target targetOf(const std::string& path) {
     if (::stat(out.path.c_str(), &out.there) != 0) {
         out.there.st_mode = 0;
         if (errno != ENOENT) out.problem = errno;
-    } else if (S_ISDIR(out.there.st_mode)) out.problem = EISDIR;
-    else if (S_ISBLK(out.there.st_mode)) out.problem = ENOTBLK;
-    else if (S_ISSOCK(out.there.st_mode)) out.problem = ENXIO;
-    else if (::access(out.path.c_str(), W_OK) != 0) out.problem = errno;
+    } else if (S_ISDIR(out.there.st_mode))
+        out.problem = EISDIR;
+    else if (S_ISBLK(out.there.st_mode))
+        out.problem = ENOTBLK;
+    else if (S_ISSOCK(out.there.st_mode))
+        out.problem = ENXIO;
+    else if (::access(out.path.c_str(), W_OK) != 0)
+        out.problem = errno;
     return out;
 }
 
-/// Scraps beside a target, left by programs that are gone: ".NAME.<process>[-<number>].part…", the process no longer there, older than ten minutes
-/// (a folder may be shared with another machine whose processes are not seen here).
+/// Scraps beside a target, left by programs that are gone: ".NAME.<process>[-<number>].part…", the process no longer
+/// there, older than ten minutes (a folder may be shared with another machine whose processes are not seen here).
 void clearOldScraps(const fs::path& target) {
     const std::string head = "." + target.filename().string() + ".";
     std::error_code error;
     int looked = 0;
-    for (fs::directory_iterator it(target.parent_path(), error), end; !error && it != end && ++looked < 20000; it.increment(error)) {
+    for (fs::directory_iterator it(target.parent_path(), error), end; !error && it != end && ++looked < 20000;
+         it.increment(error)) {
         const std::string name = it->path().filename().string();
         if (name.rfind(head, 0) != 0 || name.find(".part", head.size()) == std::string::npos) continue;
         pid_t process = 0;
         const auto [rest, wrong] = std::from_chars(name.data() + head.size(), name.data() + name.size(), process);
         if (wrong != std::errc{} || (*rest != '-' && *rest != '.') || process <= 0) continue;
         struct stat scrap {};
-        if (::lstat(it->path().c_str(), &scrap) != 0 || !S_ISREG(scrap.st_mode) || std::time(nullptr) - scrap.st_mtime < 600) continue;
+        if (::lstat(it->path().c_str(), &scrap) != 0 || !S_ISREG(scrap.st_mode) ||
+            std::time(nullptr) - scrap.st_mtime < 600)
+            continue;
         if (process == ::getpid() || (::kill(process, 0) != 0 && errno == ESRCH)) ::unlink(it->path().c_str());
     }
 }
@@ -153,13 +166,21 @@ Result<std::string> readFile(const std::string& path, std::uint64_t most, const 
     struct stat there {};
     if (::fstat(file.it, &there) != 0) return unreadable(path, errno);
     if (!S_ISREG(there.st_mode)) return fail(ErrorCode::Unreadable, named(path) + " " + kindOf(there.st_mode), path);
-    const auto tooLarge = [&] { return fail(ErrorCode::Unreadable, named(path) + " is far too large: more than " + std::to_string(most >> 20) + " MB. Is it the right file?", path); };
+    const auto tooLarge = [&] {
+        return fail(ErrorCode::Unreadable,
+                    named(path) + " is far too large: more than " + std::to_string(most >> 20) +
+                        " MB. Is it the right file?",
+                    path);
+    };
     if (static_cast<std::uint64_t>(there.st_size) > most) return tooLarge();
     std::string bytes;
     constexpr std::size_t block = 1U << 20;
     for (std::size_t have = 0;;) {
         if (task.stopped()) return fail(ErrorCode::Cancelled, "Reading was stopped.", path);
-        bytes.resize(have + std::min<std::size_t>(block, std::max<std::size_t>(4096, static_cast<std::size_t>(there.st_size) - std::min(have, static_cast<std::size_t>(there.st_size)) + 1)));
+        bytes.resize(have + std::min<std::size_t>(
+                                block, std::max<std::size_t>(
+                                           4096, static_cast<std::size_t>(there.st_size) -
+                                                     std::min(have, static_cast<std::size_t>(there.st_size)) + 1)));
         const ssize_t got = ::read(file.it, bytes.data() + have, bytes.size() - have);
         if (got < 0 && errno == EINTR) continue;
         if (got < 0) return unreadable(path, errno);
@@ -179,18 +200,24 @@ Result<ForeignText> readTextFile(const std::string& path, std::uint64_t most, co
 Result<ScrapFile> ScrapFile::beside(const std::string& target) {
     const Target to = targetOf(target);
     if (to.problem != 0) return unwritable(target, to.problem);
-    if (to.there.st_mode != 0 && !S_ISREG(to.there.st_mode)) return fail(ErrorCode::Unwritable, named(target) + " " + kindOf(to.there.st_mode) + " Choose another name.", target);
+    if (to.there.st_mode != 0 && !S_ISREG(to.there.st_mode))
+        return fail(ErrorCode::Unwritable, named(target) + " " + kindOf(to.there.st_mode) + " Choose another name.",
+                    target);
     clearOldScraps(to.path);
     ScrapFile scrap;
     scrap.m_asked = target;
     scrap.m_target = to.path.string();
     std::random_device random;
-    for (int attempt = 0; attempt < 16; ++attempt) { // a name may be taken: by another window of this program, or by a scrap from before
+    for (int attempt = 0; attempt < 16;
+         ++attempt) { // a name may be taken: by another window of this program, or by a scrap from before
         std::string name = to.path.filename().string();
         if (name.size() > 200) name = name.substr(name.size() - 200);
-        const fs::path path = to.path.parent_path() / ("." + name + "." + std::to_string(::getpid()) + "-" + std::to_string(random()) + ".part" + to.path.extension().string());
+        const fs::path path =
+            to.path.parent_path() / ("." + name + "." + std::to_string(::getpid()) + "-" + std::to_string(random()) +
+                                     ".part" + to.path.extension().string());
         scrap.m_path = path.string();
-        scrap.m_descriptor = ::open(scrap.m_path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, to.there.st_mode != 0 ? to.there.st_mode & 0777 : 0644);
+        scrap.m_descriptor = ::open(scrap.m_path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC,
+                                    to.there.st_mode != 0 ? to.there.st_mode & 0777 : 0644);
         if (scrap.m_descriptor >= 0) return scrap;
         if (errno != EEXIST) break;
     }
@@ -200,7 +227,8 @@ Result<ScrapFile> ScrapFile::beside(const std::string& target) {
 }
 
 ScrapFile::ScrapFile(ScrapFile&& other) noexcept
-    : m_asked(std::move(other.m_asked)), m_target(std::move(other.m_target)), m_path(std::move(other.m_path)), m_descriptor(std::exchange(other.m_descriptor, -1)), m_gone(std::exchange(other.m_gone, true)) {}
+    : m_asked(std::move(other.m_asked)), m_target(std::move(other.m_target)), m_path(std::move(other.m_path)),
+      m_descriptor(std::exchange(other.m_descriptor, -1)), m_gone(std::exchange(other.m_gone, true)) {}
 
 ScrapFile::~ScrapFile() {
     if (m_descriptor >= 0) ::close(m_descriptor);
@@ -218,7 +246,9 @@ Result<void> ScrapFile::takePlace() {
     if (::rename(m_path.c_str(), m_target.c_str()) != 0) return unwritable(m_asked, errno);
     m_gone = true;
     const Descriptor folder(::open(fs::path(m_target).parent_path().c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC));
-    if (folder.it >= 0) ::fsync(folder.it); // the new name is on the disk too; where a file system has no such thing, nothing more can be done
+    if (folder.it >= 0)
+        ::fsync(folder.it); // the new name is on the disk too; where a file system has no such thing, nothing more can
+                            // be done
     return {};
 }
 

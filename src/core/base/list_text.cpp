@@ -18,11 +18,16 @@ std::string listOfNumbers(const char* one, const char* many, const std::vector<T
 
 std::string listOf(const std::vector<std::string>& words) {
     std::string text;
-    for (std::size_t i = 0; i < words.size(); ++i) text += (i == 0 ? "" : i + 1 == words.size() ? " and " : ", ") + words[i];
+    for (std::size_t i = 0; i < words.size(); ++i)
+        text += (i == 0 ? "" : i + 1 == words.size() ? " and " : ", ") + words[i];
     return text;
 }
 
-std::string listOf(const char* one, const char* many, const std::vector<std::size_t>& numbers) { return listOfNumbers(one, many, numbers); }
-std::string listOf(const char* one, const char* many, const std::vector<int>& numbers) { return listOfNumbers(one, many, numbers); }
+std::string listOf(const char* one, const char* many, const std::vector<std::size_t>& numbers) {
+    return listOfNumbers(one, many, numbers);
+}
+std::string listOf(const char* one, const char* many, const std::vector<int>& numbers) {
+    return listOfNumbers(one, many, numbers);
+}
 
 } // namespace lc

@@ -12,18 +12,23 @@ namespace {
 /// Length of the well-formed sequence at the head of `text`; 0 where there is none (Unicode 15, table 3-7).
 std::size_t sequenceLength(std::string_view text) {
     const auto byte = [&](std::size_t i) { return static_cast<unsigned char>(text[i]); };
-    const auto next = [&](std::size_t i, unsigned char from = 0x80, unsigned char to = 0xBF) { return i < text.size() && byte(i) >= from && byte(i) <= to; };
+    const auto next = [&](std::size_t i, unsigned char from = 0x80, unsigned char to = 0xBF) {
+        return i < text.size() && byte(i) >= from && byte(i) <= to;
+    };
     const unsigned char first = byte(0);
     if (first < 0x80) return 1;
     if (first >= 0xC2 && first <= 0xDF) return next(1) ? 2 : 0;
-    if (first >= 0xE0 && first <= 0xEF) return next(1, first == 0xE0 ? 0xA0 : 0x80, first == 0xED ? 0x9F : 0xBF) && next(2) ? 3 : 0;
-    if (first >= 0xF0 && first <= 0xF4) return next(1, first == 0xF0 ? 0x90 : 0x80, first == 0xF4 ? 0x8F : 0xBF) && next(2) && next(3) ? 4 : 0;
+    if (first >= 0xE0 && first <= 0xEF)
+        return next(1, first == 0xE0 ? 0xA0 : 0x80, first == 0xED ? 0x9F : 0xBF) && next(2) ? 3 : 0;
+    if (first >= 0xF0 && first <= 0xF4)
+        return next(1, first == 0xF0 ? 0x90 : 0x80, first == 0xF4 ? 0x8F : 0xBF) && next(2) && next(3) ? 4 : 0;
     return 0;
 }
 
 void append(std::string& out, char32_t c) {
     const auto put = [&](char32_t byte) { out += static_cast<char>(static_cast<unsigned char>(byte)); };
-    if (c < 0x80) put(c);
+    if (c < 0x80)
+        put(c);
     else if (c < 0x800) {
         put(0xC0 | (c >> 6));
         put(0x80 | (c & 0x3F));
@@ -40,14 +45,17 @@ void append(std::string& out, char32_t c) {
 }
 
 /// 0x80 to 0x9F of windows-1252; 0 where it has no character.
-constexpr std::array<char16_t, 32> westernHigh{0x20AC, 0,      0x201A, 0x0192, 0x201E, 0x2026, 0x2020, 0x2021, 0x02C6, 0x2030, 0x0160, 0x2039, 0x0152, 0, 0x017D, 0,
-                                               0,      0x2018, 0x2019, 0x201C, 0x201D, 0x2022, 0x2013, 0x2014, 0x02DC, 0x2122, 0x0161, 0x203A, 0x0153, 0, 0x017E, 0x0178};
+constexpr std::array<char16_t, 32> westernHigh{0x20AC, 0,      0x201A, 0x0192, 0x201E, 0x2026, 0x2020, 0x2021,
+                                               0x02C6, 0x2030, 0x0160, 0x2039, 0x0152, 0,      0x017D, 0,
+                                               0,      0x2018, 0x2019, 0x201C, 0x201D, 0x2022, 0x2013, 0x2014,
+                                               0x02DC, 0x2122, 0x0161, 0x203A, 0x0153, 0,      0x017E, 0x0178};
 
 bool isControl(unsigned char c) { return (c < 0x20 && c != '\t' && c != '\n' && c != '\r' && c != '\f') || c == 0x7F; }
 
 tl::unexpected<Error> noText(const std::string& name, std::string_view bytes, std::size_t at, const char* why) {
     const auto line = 1 + std::count(bytes.begin(), bytes.begin() + static_cast<std::ptrdiff_t>(at), '\n');
-    return fail(ErrorCode::Unreadable, name + " " + why + " (line " + std::to_string(line) + "). Save it as plain text in UTF-8.", name);
+    return fail(ErrorCode::Unreadable,
+                name + " " + why + " (line " + std::to_string(line) + "). Save it as plain text in UTF-8.", name);
 }
 
 Result<ForeignText> fromUtf16(std::string_view bytes, const std::string& name, bool bigEndian) {
@@ -87,20 +95,30 @@ std::string shown(std::string_view text) {
     while (!text.empty()) {
         const std::size_t length = sequenceLength(text);
         const auto first = static_cast<unsigned char>(text[0]);
-        if (length == 0) append(out, 0xFFFD);
-        else if (first < 0x20 && first != '\n' && first != '\t') append(out, static_cast<char32_t>(0x2400) + first);
-        else if (first == 0x7F) append(out, 0x2421);
-        else if (length == 2 && first == 0xC2 && static_cast<unsigned char>(text[1]) < 0xA0) append(out, 0xFFFD);
-        else out += text.substr(0, length);
+        if (length == 0)
+            append(out, 0xFFFD);
+        else if (first < 0x20 && first != '\n' && first != '\t')
+            append(out, static_cast<char32_t>(0x2400) + first);
+        else if (first == 0x7F)
+            append(out, 0x2421);
+        else if (length == 2 && first == 0xC2 && static_cast<unsigned char>(text[1]) < 0xA0)
+            append(out, 0xFFFD);
+        else
+            out += text.substr(0, length);
         text.remove_prefix(std::max<std::size_t>(1, length));
     }
     return out;
 }
 
-std::string shownName(const std::string& path) { return "“" + shown(std::filesystem::path(path).filename().string()) + "”"; }
+std::string shownName(const std::string& path) {
+    return "“" + shown(std::filesystem::path(path).filename().string()) + "”";
+}
 
 std::string ForeignText::note(const std::string& name) const {
-    return western ? name + " is not UTF-8; it was read as Western European (windows-1252). If letters are wrong, save it as UTF-8 first." : std::string();
+    return western
+               ? name +
+                     " is not UTF-8; it was read as Western European (windows-1252). If letters are wrong, save it as UTF-8 first."
+               : std::string();
 }
 
 Result<ForeignText> readForeignText(std::string_view bytes, const std::string& name) {

@@ -8,16 +8,16 @@ namespace lc {
 
 /// What kind of thing went wrong; the app translates by this code, the text carries the particulars.
 enum class ErrorCode {
-    NotFound,       ///< a file or a named thing is not there
-    Unreadable,     ///< it is there but cannot be read as what it should be
-    Unwritable,     ///< it cannot be written (read-only folder, full disk)
-    NewerVersion,   ///< written by a newer Lift Count
-    ChangedOnDisk,  ///< another window or program changed the file since it was opened
-    BadNotation,    ///< count notation, order or structure text that cannot be understood
-    BadValue,       ///< a value outside its range
-    OutsideSong,    ///< a place before or after the song
-    NoPulse,        ///< sound in which no steady beat was found
-    Cancelled,      ///< the person stopped it
+    NotFound,      ///< a file or a named thing is not there
+    Unreadable,    ///< it is there but cannot be read as what it should be
+    Unwritable,    ///< it cannot be written (read-only folder, full disk)
+    NewerVersion,  ///< written by a newer Lift Count
+    ChangedOnDisk, ///< another window or program changed the file since it was opened
+    BadNotation,   ///< count notation, order or structure text that cannot be understood
+    BadValue,      ///< a value outside its range
+    OutsideSong,   ///< a place before or after the song
+    NoPulse,       ///< sound in which no steady beat was found
+    Cancelled,     ///< the person stopped it
 };
 
 /// A mistake that a person or a file can cause: what, where and what to do, in one plain sentence or two.

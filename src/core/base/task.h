@@ -10,7 +10,9 @@ struct Task {
     std::function<void(double)> progress; ///< called with 0 to 1, from the computing thread
     std::stop_token stop;
 
-    void report(double part) const { if (progress) progress(part); }
+    void report(double part) const {
+        if (progress) progress(part);
+    }
     [[nodiscard]] bool stopped() const { return stop.stop_requested(); }
     /// The same task for a part of the work, its 0 to 1 laid on [from, to].
     [[nodiscard]] Task part(double from, double to) const {

@@ -24,9 +24,19 @@ std::string toSpokenCount(Tick t) {
     const std::int64_t magnitude = negative ? -t.value : t.value;
     const std::int64_t whole = magnitude / ticksPerCount;
     const std::int64_t rest = magnitude % ticksPerCount;
-    struct Sign { std::int64_t numerator, denominator; const char* text; };
-    static constexpr std::array<Sign, 9> signs{{{1, 2, "½"}, {1, 3, "⅓"}, {2, 3, "⅔"}, {1, 4, "¼"}, {3, 4, "¾"},
-                                                {1, 8, "⅛"}, {3, 8, "⅜"}, {5, 8, "⅝"}, {7, 8, "⅞"}}};
+    struct Sign {
+        std::int64_t numerator, denominator;
+        const char* text;
+    };
+    static constexpr std::array<Sign, 9> signs{{{1, 2, "½"},
+                                                {1, 3, "⅓"},
+                                                {2, 3, "⅔"},
+                                                {1, 4, "¼"},
+                                                {3, 4, "¾"},
+                                                {1, 8, "⅛"},
+                                                {3, 8, "⅜"},
+                                                {5, 8, "⅝"},
+                                                {7, 8, "⅞"}}};
     std::string fraction = toCountString({rest});
     for (const auto& sign : signs)
         if (rest * sign.denominator == sign.numerator * ticksPerCount) fraction = sign.text;
@@ -53,12 +63,11 @@ Result<Tick> parseCount(std::string_view text) {
     constexpr std::int64_t limit = INT64_MAX / ticksPerCount;
     if (numerator > limit || numerator < -limit) return bad("is too large for a count.");
     if ((numerator * ticksPerCount) % denominator != 0)
-        return bad("does not divide evenly: a count has 20160 parts. Use halves, thirds, … up to tenths, 12ths, 16ths or 32nds.");
+        return bad(
+            "does not divide evenly: a count has 20160 parts. Use halves, thirds, … up to tenths, 12ths, 16ths or 32nds.");
     return Tick{numerator * ticksPerCount / denominator};
 }
 
-std::string countsInWords(Tick t) {
-    return toSpokenCount(t) + (t == counts(1) ? " count" : " counts");
-}
+std::string countsInWords(Tick t) { return toSpokenCount(t) + (t == counts(1) ? " count" : " counts"); }
 
 } // namespace lc

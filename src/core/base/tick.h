@@ -15,8 +15,14 @@ struct Tick {
     std::int64_t value = 0;
 
     constexpr auto operator<=>(const Tick&) const = default;
-    constexpr Tick& operator+=(Tick o) { value += o.value; return *this; }
-    constexpr Tick& operator-=(Tick o) { value -= o.value; return *this; }
+    constexpr Tick& operator+=(Tick o) {
+        value += o.value;
+        return *this;
+    }
+    constexpr Tick& operator-=(Tick o) {
+        value -= o.value;
+        return *this;
+    }
     friend constexpr Tick operator+(Tick a, Tick b) { return {a.value + b.value}; }
     friend constexpr Tick operator-(Tick a, Tick b) { return {a.value - b.value}; }
     friend constexpr Tick operator-(Tick a) { return {-a.value}; }

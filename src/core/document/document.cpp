@@ -14,7 +14,8 @@ std::string toString(MapOrigin origin) {
 }
 
 Result<MapOrigin> parseMapOrigin(std::string_view text) {
-    for (MapOrigin origin : {MapOrigin::Heard, MapOrigin::Typed, MapOrigin::Tapped, MapOrigin::Imported, MapOrigin::Carried})
+    for (MapOrigin origin :
+         {MapOrigin::Heard, MapOrigin::Typed, MapOrigin::Tapped, MapOrigin::Imported, MapOrigin::Carried})
         if (text == toString(origin)) return origin;
     return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no origin of a song map.");
 }

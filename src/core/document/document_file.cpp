@@ -55,13 +55,17 @@ Result<LoadedDocument> documentOfFile(std::string_view bytes, const std::string&
     return LoadedDocument{std::move(*document), fingerprintBytes(bytes)};
 }
 
-Result<FileFingerprint> saveDocument(const Document& document, const std::string& path, const FileFingerprint* expected) {
+Result<FileFingerprint> saveDocument(const Document& document, const std::string& path,
+                                     const FileFingerprint* expected) {
     std::error_code error;
     if (expected && fs::exists(path, error)) {
         const auto now = fingerprintFile(path);
         if (!now || *now != *expected)
-            return fail(ErrorCode::ChangedOnDisk, "“" + shown(path) + "” was changed by another window or program since it was opened here. "
-                        "Save under another name, or overwrite it if you are sure.", path);
+            return fail(ErrorCode::ChangedOnDisk,
+                        "“" + shown(path) +
+                            "” was changed by another window or program since it was opened here. "
+                            "Save under another name, or overwrite it if you are sure.",
+                        path);
     }
     Document onDisk = document;
     if (!document.song.path.empty()) {

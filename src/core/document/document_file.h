@@ -12,12 +12,13 @@ namespace lc {
 inline constexpr std::uint64_t mostDocumentBytes = 24U << 20; ///< a routine of 5000 passes is below 2 MB
 
 struct LoadedDocument {
-    Document document;       ///< song path absolute
-    FileFingerprint onDisk;  ///< of the file as it was read
+    Document document;      ///< song path absolute
+    FileFingerprint onDisk; ///< of the file as it was read
 };
 
 /// Reads a routine file. The song's path is taken relative to the file's folder; if the song is not there but a file
-/// with its size and hash lies beside the routine, that one is taken. Errors: NotFound, Unreadable, NewerVersion, Cancelled.
+/// with its size and hash lies beside the routine, that one is taken. Errors: NotFound, Unreadable, NewerVersion,
+/// Cancelled.
 [[nodiscard]] Result<LoadedDocument> loadDocument(const std::string& path, const Task& task = {});
 
 /// The same of bytes that were read from a file.

@@ -12,7 +12,8 @@ namespace {
 
 TypedStructure structureFrom(const Field& field) {
     field.onlyKeys({"text", "bpm", "metre", "offset_s"});
-    TypedStructure typed{field["text"].text(), field["bpm"].number(), field["metre"].valueOf(parseMetre(field["metre"].text())), field["offset_s"].seconds()};
+    TypedStructure typed{field["text"].text(), field["bpm"].number(),
+                         field["metre"].valueOf(parseMetre(field["metre"].text())), field["offset_s"].seconds()};
     if (!(typed.bpm >= 10 && typed.bpm <= 600)) field["bpm"].bad("should be 10 to 600");
     return typed;
 }
@@ -22,7 +23,8 @@ std::vector<Moment> momentsFrom(const Field& field, std::uint32_t lastId) {
     IdsSeen<MomentId> ids;
     for (const Field& m : field.items()) {
         m.onlyKeys({"id", "at_s", "kind", "text"});
-        moments.push_back({m["id"].id<MomentId>(), m["at_s"].seconds(), m["kind"].valueOf(parseMomentKind(m["kind"].text())), m["text"].text()});
+        moments.push_back({m["id"].id<MomentId>(), m["at_s"].seconds(),
+                           m["kind"].valueOf(parseMomentKind(m["kind"].text())), m["text"].text()});
         ids.add(m["id"], moments.back().id, lastId);
     }
     std::stable_sort(moments.begin(), moments.end(), [](const Moment& a, const Moment& b) { return a.at < b.at; });
@@ -45,13 +47,15 @@ void lengthsOfFigures(Routine& routine) {
 }
 
 Document documentFrom(const Field& field) {
-    field.onlyKeys({"format", "version", "title", "song", "map", "map_origin", "structure", "unmatched", "moments", "facts", "counting", "routine"});
+    field.onlyKeys({"format", "version", "title", "song", "map", "map_origin", "structure", "unmatched", "moments",
+                    "facts", "counting", "routine"});
     Document document;
     document.title = field["title"].text();
     if (const auto song = field.maybe("song")) {
         song->onlyKeys({"path", "bytes", "hash", "duration_s", "title", "artist"});
-        document.song = {(*song)["path"].text(), (*song)["bytes"].whole<std::uint64_t>(0, INT64_MAX), (*song)["hash"].text(),
-                         (*song)["duration_s"].seconds(), (*song)["title"].text(), {}};
+        document.song = {(*song)["path"].text(),  (*song)["bytes"].whole<std::uint64_t>(0, INT64_MAX),
+                         (*song)["hash"].text(),  (*song)["duration_s"].seconds(),
+                         (*song)["title"].text(), {}};
         if (const auto artist = song->maybe("artist")) document.song.artist = artist->text();
     }
     document.detected = std::make_shared<const SongMap>(mapFrom(field["map"]));
@@ -59,10 +63,12 @@ Document documentFrom(const Field& field) {
     for (const Field& fact : field["facts"].items()) facts.push_back(factFrom(fact));
     const Field counting = field["counting"];
     counting.onlyKeys({"unit", "bars_per_set"});
-    document.scheme = {counting["unit"].valueOf(parseCountUnit(counting["unit"].text())), counting["bars_per_set"].whole<int>(1, 16)};
+    document.scheme = {counting["unit"].valueOf(parseCountUnit(counting["unit"].text())),
+                       counting["bars_per_set"].whole<int>(1, 16)};
     document.routine = routineFrom(field["routine"]);
     if (field["version"].whole<int>(1, documentVersion) < 3) lengthsOfFigures(document.routine);
-    if (const auto origin = field.maybe("map_origin")) document.origin = origin->valueOf(parseMapOrigin(origin->text()));
+    if (const auto origin = field.maybe("map_origin"))
+        document.origin = origin->valueOf(parseMapOrigin(origin->text()));
     if (const auto typed = field.maybe("structure")) document.typed = structureFrom(*typed);
     if (const auto unmatched = field.maybe("unmatched"))
         for (const Field& span : unmatched->items()) {
@@ -76,8 +82,10 @@ Document documentFrom(const Field& field) {
 }
 
 tl::unexpected<Error> damaged(const std::string& where, const std::string& why) {
-    return fail(ErrorCode::Unreadable, "This routine file is damaged: " + where + " " + why +
-                                           ". The file was left as it is; take a copy of it from before.", where);
+    return fail(ErrorCode::Unreadable,
+                "This routine file is damaged: " + where + " " + why +
+                    ". The file was left as it is; take a copy of it from before.",
+                where);
 }
 
 } // namespace
@@ -88,21 +96,30 @@ std::string toJson(const Document& document) {
     out["version"] = documentVersion;
     out["title"] = document.title;
     if (!document.song.path.empty()) {
-        out["song"] = {{"path", document.song.path}, {"bytes", document.song.bytes}, {"hash", document.song.hash},
-                       {"duration_s", document.song.duration}, {"title", document.song.title}};
+        out["song"] = {{"path", document.song.path},
+                       {"bytes", document.song.bytes},
+                       {"hash", document.song.hash},
+                       {"duration_s", document.song.duration},
+                       {"title", document.song.title}};
         if (!document.song.artist.empty()) out["song"]["artist"] = document.song.artist;
     }
     out["map"] = toJson(*document.detected);
     if (document.origin != MapOrigin::Heard) out["map_origin"] = toString(document.origin);
     if (document.typed)
-        out["structure"] = {{"text", document.typed->text}, {"bpm", document.typed->bpm}, {"metre", toString(document.typed->metre)}, {"offset_s", document.typed->offset}};
+        out["structure"] = {{"text", document.typed->text},
+                            {"bpm", document.typed->bpm},
+                            {"metre", toString(document.typed->metre)},
+                            {"offset_s", document.typed->offset}};
     if (!document.unmatched.empty()) {
         out["unmatched"] = Json::array();
-        for (const SongSpan& span : document.unmatched) out["unmatched"].push_back({{"from_s", span.from}, {"to_s", span.to}});
+        for (const SongSpan& span : document.unmatched)
+            out["unmatched"].push_back({{"from_s", span.from}, {"to_s", span.to}});
     }
     if (!document.moments.empty()) {
         out["moments"] = Json::array();
-        for (const Moment& m : document.moments) out["moments"].push_back({{"id", m.id.value}, {"at_s", m.at}, {"kind", toString(m.kind)}, {"text", m.text}});
+        for (const Moment& m : document.moments)
+            out["moments"].push_back(
+                {{"id", m.id.value}, {"at_s", m.at}, {"kind", toString(m.kind)}, {"text", m.text}});
     }
     out["facts"] = Json::array();
     for (const SongFact& fact : document.facts) out["facts"].push_back(toJson(fact));
@@ -118,8 +135,10 @@ Result<Document> documentFromJson(std::string_view text) {
             return fail(ErrorCode::Unreadable, "This is not a Lift Count routine.");
         const int version = root["version"].whole<int>(1, 1'000'000);
         if (version > documentVersion)
-            return fail(ErrorCode::NewerVersion, "This routine was written by a newer Lift Count (format " + std::to_string(version) +
-                                                     "; this one reads up to " + std::to_string(documentVersion) + "). It was left as it is. Update Lift Count to open it.");
+            return fail(ErrorCode::NewerVersion, "This routine was written by a newer Lift Count (format " +
+                                                     std::to_string(version) + "; this one reads up to " +
+                                                     std::to_string(documentVersion) +
+                                                     "). It was left as it is. Update Lift Count to open it.");
         return documentFrom(root);
     };
     return readJson<Document>(text, read, damaged);

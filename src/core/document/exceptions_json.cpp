@@ -8,7 +8,12 @@ namespace lc {
 namespace {
 
 using Kind = FigureChange::Kind;
-constexpr std::array<std::pair<Kind, const char*>, 6> kinds{{{Kind::Add, "add"}, {Kind::Drop, "drop"}, {Kind::Version, "version"}, {Kind::Bars, "bars"}, {Kind::Mirror, "mirror"}, {Kind::Exchange, "exchange"}}};
+constexpr std::array<std::pair<Kind, const char*>, 6> kinds{{{Kind::Add, "add"},
+                                                             {Kind::Drop, "drop"},
+                                                             {Kind::Version, "version"},
+                                                             {Kind::Bars, "bars"},
+                                                             {Kind::Mirror, "mirror"},
+                                                             {Kind::Exchange, "exchange"}}};
 
 Json barsToJson(const Rebar& bars) { return {{"written", bars.written}, {"danced", bars.danced}}; }
 
@@ -20,7 +25,8 @@ Rebar barsFrom(const Field& field) {
 /// A length of `least` or more counts.
 Tick lengthFrom(const Field& field, Tick least) {
     const Tick length = field.count();
-    if (length < least || length > counts(100'000)) field.bad(least > Tick{} ? "should be above 0" : "should not be below 0");
+    if (length < least || length > counts(100'000))
+        field.bad(least > Tick{} ? "should be above 0" : "should not be below 0");
     return length;
 }
 
@@ -82,7 +88,8 @@ void putInto(Json& out, const PassExceptions& e) {
     }
     if (e.lastChangeIsTouch) out["last_change_is_touch"] = true;
     for (const Bridge& bridge : e.bridges) {
-        Json j{{"id", bridge.id.value}, {"after", toCountString(bridge.after)}, {"counts", toCountString(bridge.counts)}};
+        Json j{
+            {"id", bridge.id.value}, {"after", toCountString(bridge.after)}, {"counts", toCountString(bridge.counts)}};
         if (bridge.figure.valid()) j["figure"] = bridge.figure.value;
         out["bridges"].push_back(std::move(j));
     }
@@ -153,8 +160,10 @@ PassExceptions exceptionsFrom(const Field& field) {
                     known = true;
                 }
             if (!known) c["kind"].bad("is no change of a figure");
-            if (const auto at = c.maybe("at")) change.at = at->id<PlacementId>();
-            else if (change.kind != Kind::Add) c.bad("has no field “at”");
+            if (const auto at = c.maybe("at"))
+                change.at = at->id<PlacementId>();
+            else if (change.kind != Kind::Add)
+                c.bad("has no field “at”");
             if (change.kind == Kind::Add) change.added = placementFrom(c["added"]);
             if (change.kind == Kind::Version) change.version = c["version"].text();
             if (change.kind == Kind::Bars) change.bars = barsFrom(c["bars"]);

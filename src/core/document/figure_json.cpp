@@ -28,7 +28,8 @@ std::vector<FigureLine> linesFrom(const Field& field) {
 /// A length above `least` and at most 4096 counts.
 Tick lengthFrom(const Field& field, Tick least) {
     const Tick length = field.count();
-    if (length < least || length > counts(4096)) field.bad("should lie between " + toCountString(least) + " and 4096 counts");
+    if (length < least || length > counts(4096))
+        field.bad("should lie between " + toCountString(least) + " and 4096 counts");
     return length;
 }
 
@@ -36,7 +37,9 @@ Tick lengthFrom(const Field& field, Tick least) {
 
 Json toJson(const NotationChoices& choices) {
     const NotationChoices usual;
-    Json out{{"feel", toString(choices.feel)}, {"slow", toCountString(choices.slow)}, {"quick", toCountString(choices.quick)}};
+    Json out{{"feel", toString(choices.feel)},
+             {"slow", toCountString(choices.slow)},
+             {"quick", toCountString(choices.quick)}};
     if (choices.ownAnd != usual.ownAnd) out["own_and"] = toCountString(choices.ownAnd);
     if (choices.ownA != usual.ownA) out["own_a"] = toCountString(choices.ownA);
     if (choices.stompTakesWeight != usual.stompTakesWeight) out["stomp_takes_weight"] = choices.stompTakesWeight;

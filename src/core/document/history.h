@@ -38,13 +38,22 @@ public:
         m_mergeOpen = true;
     }
 
-    void undo() { if (canUndo()) --m_at; m_mergeOpen = false; }
-    void redo() { if (canRedo()) ++m_at; m_mergeOpen = false; }
+    void undo() {
+        if (canUndo()) --m_at;
+        m_mergeOpen = false;
+    }
+    void redo() {
+        if (canRedo()) ++m_at;
+        m_mergeOpen = false;
+    }
     /// The next push opens a new step even with the same merge key.
     void closeMerge() { m_mergeOpen = false; }
 
     /// Remembers that the current value is what the file holds.
-    void markSaved() { m_savedAt = m_at; m_mergeOpen = false; }
+    void markSaved() {
+        m_savedAt = m_at;
+        m_mergeOpen = false;
+    }
     /// No file holds the current value, such as one that was pasted.
     void markUnsaved() { m_savedAt = nowhere; }
     [[nodiscard]] bool isSaved() const { return m_savedAt == m_at; }

@@ -26,10 +26,14 @@ class Field {
 public:
     Field(const Json& json, std::string path) : m_json(json), m_path(std::move(path)) {}
 
-    [[noreturn]] void bad(std::string why) const { throw BadField{m_path.empty() ? "the file" : m_path, std::move(why)}; }
+    [[noreturn]] void bad(std::string why) const {
+        throw BadField{m_path.empty() ? "the file" : m_path, std::move(why)};
+    }
 
     /// Refuses keys outside `known`: a misspelt key would otherwise be lost at the next save.
-    void onlyKeys(std::initializer_list<const char*> known) const { onlyKeys(std::vector<std::string_view>(known.begin(), known.end())); }
+    void onlyKeys(std::initializer_list<const char*> known) const {
+        onlyKeys(std::vector<std::string_view>(known.begin(), known.end()));
+    }
     void onlyKeys(const std::vector<std::string_view>& known) const {
         if (!m_json.is_object()) bad("should be an object");
         for (const auto& [key, value] : m_json.items()) {
@@ -51,7 +55,8 @@ public:
     [[nodiscard]] std::vector<Field> items() const {
         if (!m_json.is_array()) bad("should be a list");
         std::vector<Field> all;
-        for (std::size_t i = 0; i < m_json.size(); ++i) all.emplace_back(m_json[i], m_path + "[" + std::to_string(i) + "]");
+        for (std::size_t i = 0; i < m_json.size(); ++i)
+            all.emplace_back(m_json[i], m_path + "[" + std::to_string(i) + "]");
         return all;
     }
     [[nodiscard]] std::string text() const {
@@ -72,9 +77,11 @@ public:
     template <typename Int>
     [[nodiscard]] Int whole(std::int64_t least, std::int64_t most) const {
         if (!m_json.is_number_integer()) bad("should be a whole number");
-        if (m_json.is_number_unsigned() && m_json.get<std::uint64_t>() > static_cast<std::uint64_t>(INT64_MAX)) bad("is too large");
+        if (m_json.is_number_unsigned() && m_json.get<std::uint64_t>() > static_cast<std::uint64_t>(INT64_MAX))
+            bad("is too large");
         const auto value = m_json.get<std::int64_t>();
-        if (value < least || value > most) bad("should lie between " + std::to_string(least) + " and " + std::to_string(most));
+        if (value < least || value > most)
+            bad("should lie between " + std::to_string(least) + " and " + std::to_string(most));
         return static_cast<Int>(value);
     }
     [[nodiscard]] bool yes() const {
@@ -93,17 +100,21 @@ public:
         return all;
     }
     template <typename IdType>
-    [[nodiscard]] IdType id() const { return IdType{whole<std::uint32_t>(1, UINT32_MAX)}; }
+    [[nodiscard]] IdType id() const {
+        return IdType{whole<std::uint32_t>(1, UINT32_MAX)};
+    }
 
 private:
     const Json& m_json;
     std::string m_path;
 };
 
-/// Reads `text` as JSON and hands it to `read`, which may throw BadField; what is thrown on the way becomes an error made by `damaged(where, why)`.
+/// Reads `text` as JSON and hands it to `read`, which may throw BadField; what is thrown on the way becomes an error
+/// made by `damaged(where, why)`.
 template <typename T, typename Read, typename Damaged>
 [[nodiscard]] Result<T> readJson(std::string_view text, Read read, Damaged damaged) {
-    if (const JsonExcess excess = beyondBounds(text); !excess.why.empty()) return damaged("the text", excess.why + " (byte " + std::to_string(excess.byte) + ")");
+    if (const JsonExcess excess = beyondBounds(text); !excess.why.empty())
+        return damaged("the text", excess.why + " (byte " + std::to_string(excess.byte) + ")");
     try {
         const Json json = Json::parse(text);
         return read(json);
@@ -111,9 +122,7 @@ template <typename T, typename Read, typename Damaged>
         return damaged("at byte " + std::to_string(e.byte), "the text breaks off or is not JSON");
     } catch (const Json::exception&) {
         return damaged("one of its fields", "has a value of the wrong kind");
-    } catch (const BadField& bad) {
-        return damaged(bad.path, bad.why);
-    }
+    } catch (const BadField& bad) { return damaged(bad.path, bad.why); }
 }
 
 } // namespace lc

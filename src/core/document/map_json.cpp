@@ -5,7 +5,9 @@ namespace lc {
 namespace {
 
 template <typename... F>
-struct Overloaded : F... { using F::operator()...; };
+struct Overloaded : F... {
+    using F::operator()...;
+};
 template <typename... F>
 Overloaded(F...) -> Overloaded<F...>;
 
@@ -33,7 +35,10 @@ Json toJson(const SongMap& map) {
         if (phrase.confirmed) j["confirmed"] = true;
         phrases.push_back(std::move(j));
     }
-    Json out{{"metre", toString(map.metre)}, {"pickup_beats", map.pickupBeats}, {"end_s", map.end}, {"beats_s", std::move(beats)}};
+    Json out{{"metre", toString(map.metre)},
+             {"pickup_beats", map.pickupBeats},
+             {"end_s", map.end},
+             {"beats_s", std::move(beats)}};
     if (!sure) out["confidence"] = std::move(confidence);
     Json confirmed = Json::array();
     for (std::size_t i = 0; i < map.beats.size(); ++i)
@@ -42,11 +47,13 @@ Json toJson(const SongMap& map) {
     out["bars"] = std::move(bars);
     out["phrases"] = std::move(phrases);
     out["stops"] = Json::array();
-    for (const Stop& stop : map.stops) out["stops"].push_back({{"start_s", stop.start}, {"end_s", stop.end}, {"beats", stop.beats}});
+    for (const Stop& stop : map.stops)
+        out["stops"].push_back({{"start_s", stop.start}, {"end_s", stop.end}, {"beats", stop.beats}});
     if (map.swing != 0.5) out["swing"] = map.swing;
     if (!map.fermatas.empty()) {
         out["fermatas"] = Json::array();
-        for (const Fermata& f : map.fermatas) out["fermatas"].push_back({{"start_s", f.start}, {"end_s", f.end}, {"beat_s", f.beatLength}});
+        for (const Fermata& f : map.fermatas)
+            out["fermatas"].push_back({{"start_s", f.start}, {"end_s", f.end}, {"beat_s", f.beatLength}});
     }
     return out;
 }
@@ -64,26 +71,45 @@ Json withPart(Json fact, const std::optional<SongSpan>& part) {
 } // namespace
 
 Json toJson(const SongFact& fact) {
-    return std::visit(Overloaded{[](const PulseFact& f) { return Json{{"fact", "pulse"}, {"factor", f.factor}}; },
-                                 [](const MetreFact& f) { return withPart({{"fact", "metre"}, {"metre", toString(f.metre)}}, f.within); },
-                                 [](const OneFact& f) { return Json{{"fact", "one"}, {"at_s", f.at}}; },
-                                 [](const BarFact& f) {
-                                     Json j{{"fact", "bar"}, {"at_s", f.at}, {"beats", f.beats}};
-                                     if (!f.grouping.empty()) j["grouping"] = f.grouping;
-                                     return j;
-                                 },
-                                 [](const PhraseFact& f) {
-                                     Json j{{"fact", "phrase"}, {"at_s", f.at}};
-                                     if (f.beats) j["beats"] = *f.beats;
-                                     return j;
-                                 },
-                                 [](const NameFact& f) { return Json{{"fact", "name"}, {"at_s", f.at}, {"name", f.name}}; },
-                                 [](const BeatFact& f) { return Json{{"fact", "beat"}, {"at_s", f.at}}; },
-                                 [](const TempoFact& f) { return withPart({{"fact", "tempo"}, {"bpm", f.bpm}}, f.within); },
-                                 [](const StopFact& f) { return Json{{"fact", "stop"}, {"at_s", f.from}, {"end_s", f.to}, {"beats", f.beats}}; },
-                                 [](const NudgeFact& f) { return Json{{"fact", "nudge"}, {"by_s", f.by}}; },
-                                 [](const FermataFact& f) { return Json{{"fact", "fermata"}, {"at_s", f.from}, {"end_s", f.to}}; }},
-                      fact);
+    return std::visit(
+        Overloaded{[](const PulseFact& f) {
+                       return Json{{"fact", "pulse"}, {"factor", f.factor}};
+                   },
+                   [](const MetreFact& f) {
+                       return withPart({{"fact", "metre"}, {"metre", toString(f.metre)}}, f.within);
+                   },
+                   [](const OneFact& f) {
+                       return Json{{"fact", "one"}, {"at_s", f.at}};
+                   },
+                   [](const BarFact& f) {
+                       Json j{{"fact", "bar"}, {"at_s", f.at}, {"beats", f.beats}};
+                       if (!f.grouping.empty()) j["grouping"] = f.grouping;
+                       return j;
+                   },
+                   [](const PhraseFact& f) {
+                       Json j{{"fact", "phrase"}, {"at_s", f.at}};
+                       if (f.beats) j["beats"] = *f.beats;
+                       return j;
+                   },
+                   [](const NameFact& f) {
+                       return Json{{"fact", "name"}, {"at_s", f.at}, {"name", f.name}};
+                   },
+                   [](const BeatFact& f) {
+                       return Json{{"fact", "beat"}, {"at_s", f.at}};
+                   },
+                   [](const TempoFact& f) {
+                       return withPart({{"fact", "tempo"}, {"bpm", f.bpm}}, f.within);
+                   },
+                   [](const StopFact& f) {
+                       return Json{{"fact", "stop"}, {"at_s", f.from}, {"end_s", f.to}, {"beats", f.beats}};
+                   },
+                   [](const NudgeFact& f) {
+                       return Json{{"fact", "nudge"}, {"by_s", f.by}};
+                   },
+                   [](const FermataFact& f) {
+                       return Json{{"fact", "fermata"}, {"at_s", f.from}, {"end_s", f.to}};
+                   }},
+        fact);
 }
 
 namespace {
@@ -97,7 +123,8 @@ std::vector<int> groupingFrom(const Field& field) {
 } // namespace
 
 SongMap mapFrom(const Field& field) {
-    field.onlyKeys({"metre", "pickup_beats", "end_s", "beats_s", "confidence", "confirmed_beats", "bars", "phrases", "stops", "fermatas", "swing"});
+    field.onlyKeys({"metre", "pickup_beats", "end_s", "beats_s", "confidence", "confirmed_beats", "bars", "phrases",
+                    "stops", "fermatas", "swing"});
     SongMap map;
     map.metre = field["metre"].valueOf(parseMetre(field["metre"].text()));
     map.pickupBeats = field["pickup_beats"].whole<std::size_t>(0, 1'000'000);
@@ -206,8 +233,10 @@ SongFact factFrom(const Field& field) {
         return TempoFact{bpm, partFrom(field)};
     }
     if (kind == "stop" || kind == "fermata") {
-        if (kind == "stop") field.onlyKeys({"fact", "at_s", "end_s", "beats"});
-        else field.onlyKeys({"fact", "at_s", "end_s"});
+        if (kind == "stop")
+            field.onlyKeys({"fact", "at_s", "end_s", "beats"});
+        else
+            field.onlyKeys({"fact", "at_s", "end_s"});
         const Seconds end = field["end_s"].seconds();
         if (!(end > at())) field["end_s"].bad("should be later than at_s");
         if (kind == "fermata") return FermataFact{at(), end};

@@ -35,13 +35,20 @@ Json mutedToJson(const MutedFinding& m) {
     if (m.key.pass.valid()) j["pass"] = m.key.pass.value;
     if (m.key.part.valid()) j["part"] = m.key.part.value;
     if (m.key.role.valid()) j["role"] = m.key.role.value;
-    if (const auto* figure = std::get_if<FigureId>(&m.key.thing)) j["figure"] = figure->value;
-    else if (const auto* placement = std::get_if<PlacementId>(&m.key.thing)) j["placement"] = placement->value;
-    else if (const auto* exception = std::get_if<ExceptionId>(&m.key.thing)) j["exception"] = exception->value;
-    else if (const auto* accent = std::get_if<AccentId>(&m.key.thing)) j["accent"] = accent->value;
-    else if (const auto* ahead = std::get_if<CountsAhead>(&m.key.thing)) j["ahead"] = toCountString(ahead->by);
-    else if (const auto* time = std::get_if<SongTime>(&m.key.thing)) j["at_s"] = time->at;
-    else if (const auto* line = std::get_if<LineId>(&m.key.thing)) j["line"] = line->value;
+    if (const auto* figure = std::get_if<FigureId>(&m.key.thing))
+        j["figure"] = figure->value;
+    else if (const auto* placement = std::get_if<PlacementId>(&m.key.thing))
+        j["placement"] = placement->value;
+    else if (const auto* exception = std::get_if<ExceptionId>(&m.key.thing))
+        j["exception"] = exception->value;
+    else if (const auto* accent = std::get_if<AccentId>(&m.key.thing))
+        j["accent"] = accent->value;
+    else if (const auto* ahead = std::get_if<CountsAhead>(&m.key.thing))
+        j["ahead"] = toCountString(ahead->by);
+    else if (const auto* time = std::get_if<SongTime>(&m.key.thing))
+        j["at_s"] = time->at;
+    else if (const auto* line = std::get_if<LineId>(&m.key.thing))
+        j["line"] = line->value;
     return j;
 }
 
@@ -52,8 +59,10 @@ public:
     explicit RoutineReader(const Field& field) : m_field(field) {}
 
     Routine read() {
-        m_field.onlyKeys({"feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "words", "roles", "figures", "parts", "passes", "at_music", "accents", "opening",
-                          "formation", "level", "start_at_s", "muted", "unsettled", "last_id"});
+        m_field.onlyKeys({"feel",      "slow",    "quick",     "own_and", "own_a",      "stomp_takes_weight",
+                          "words",     "roles",   "figures",   "parts",   "passes",     "at_music",
+                          "accents",   "opening", "formation", "level",   "start_at_s", "muted",
+                          "unsettled", "last_id"});
         m_routine.choices = choicesFrom(m_field);
         words();
         m_routine.lastId = m_field["last_id"].whole<std::uint32_t>(0, UINT32_MAX - 100'000);
@@ -64,7 +73,8 @@ public:
         atMusic();
         accents();
         if (const auto opening = m_field.maybe("opening")) m_routine.opening = openingFrom(*opening);
-        if (const auto formation = m_field.maybe("formation")) m_routine.formation = formation->valueOf(parseFormation(formation->text()));
+        if (const auto formation = m_field.maybe("formation"))
+            m_routine.formation = formation->valueOf(parseFormation(formation->text()));
         if (const auto level = m_field.maybe("level")) m_routine.level = level->text();
         if (const auto start = m_field.maybe("start_at_s")) m_routine.startAt = start->seconds();
         muted();
@@ -136,7 +146,8 @@ private:
             }
             ++i;
         }
-        if (const auto circle = putsPartInItself(m_routine)) m_field["parts"].items()[circle->part]["figures"].bad("puts the part inside itself");
+        if (const auto circle = putsPartInItself(m_routine))
+            m_field["parts"].items()[circle->part]["figures"].bad("puts the part inside itself");
     }
 
     /// Everything that exceptions point to must be there.
@@ -200,7 +211,9 @@ private:
         IdsSeen<AccentId> seen;
         for (const Field& a : all->items()) {
             a.onlyKeys({"id", "pass", "placement", "at", "moment"});
-            m_routine.accents.push_back({a["id"].id<AccentId>(), a["pass"].id<PassId>(), a["placement"].id<PlacementId>(), a["at"].count(), a["moment"].id<MomentId>()});
+            m_routine.accents.push_back({a["id"].id<AccentId>(), a["pass"].id<PassId>(),
+                                         a["placement"].id<PlacementId>(), a["at"].count(),
+                                         a["moment"].id<MomentId>()});
             seen.add(a["id"], m_routine.accents.back().id, m_routine.lastId);
             m_passes.needs(a["pass"], m_routine.accents.back().pass);
             m_placements.needs(a["placement"], m_routine.accents.back().placement);
@@ -236,7 +249,13 @@ private:
         IdsSeen<LineId> seen;
         for (const Field& u : field->items()) {
             u.onlyKeys({"id", "number", "text", "why", "figure", "role", "at", "counts", "walls"});
-            UnsettledLine line{u["id"].id<LineId>(), u["number"].whole<std::uint32_t>(1, 1'000'000), u["text"].text(), u["why"].text(), {}, {}, 0};
+            UnsettledLine line{u["id"].id<LineId>(),
+                               u["number"].whole<std::uint32_t>(1, 1'000'000),
+                               u["text"].text(),
+                               u["why"].text(),
+                               {},
+                               {},
+                               0};
             seen.add(u["id"], line.id, m_routine.lastId);
             if (const auto figure = u.maybe("figure")) {
                 line.figure = figure->id<FigureId>();
@@ -255,7 +274,8 @@ private:
 
     void muted() {
         for (const Field& m : m_field["muted"].items()) {
-            m.onlyKeys({"code", "reason", "pass", "part", "role", "figure", "placement", "exception", "accent", "ahead", "at_s", "line", "thing"});
+            m.onlyKeys({"code", "reason", "pass", "part", "role", "figure", "placement", "exception", "accent", "ahead",
+                        "at_s", "line", "thing"});
             MutedFinding muted;
             muted.key.code = m["code"].text();
             muted.reason = m["reason"].text();
@@ -269,7 +289,9 @@ private:
             if (const auto ahead = m.maybe("ahead")) muted.key.thing = CountsAhead{ahead->count()};
             if (const auto time = m.maybe("at_s")) muted.key.thing = SongTime{time->seconds()};
             if (const auto handout = m.maybe("line")) muted.key.thing = handout->id<LineId>();
-            if (const auto thing = m.maybe("thing")) muted.key.thing = thingOfNumber(m_routine, muted.key.code, thing->whole<std::uint32_t>(1, UINT32_MAX)); // of format 2
+            if (const auto thing = m.maybe("thing"))
+                muted.key.thing =
+                    thingOfNumber(m_routine, muted.key.code, thing->whole<std::uint32_t>(1, UINT32_MAX)); // of format 2
             m_routine.muted.push_back(std::move(muted));
         }
     }
@@ -327,7 +349,11 @@ Json toJson(const Routine& routine) {
         out["at_music"].push_back(std::move(j));
     }
     for (const BoundAccent& a : routine.accents)
-        out["accents"].push_back({{"id", a.id.value}, {"pass", a.pass.value}, {"placement", a.placement.value}, {"at", toCountString(a.at)}, {"moment", a.moment.value}});
+        out["accents"].push_back({{"id", a.id.value},
+                                  {"pass", a.pass.value},
+                                  {"placement", a.placement.value},
+                                  {"at", toCountString(a.at)},
+                                  {"moment", a.moment.value}});
     if (routine.opening != OpeningStance{}) out["opening"] = openingToJson(routine.opening);
     if (routine.formation != Formation::Rows) out["formation"] = toString(routine.formation);
     if (!routine.level.empty()) out["level"] = routine.level;

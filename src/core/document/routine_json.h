@@ -7,7 +7,8 @@
 
 namespace lc {
 
-/// Identities read so far: each once, none above the last that was given out, and nothing points to one that is not there.
+/// Identities read so far: each once, none above the last that was given out, and nothing points to one that is not
+/// there.
 template <typename IdType>
 class IdsSeen {
 public:

@@ -12,12 +12,14 @@ namespace lc::edits {
 inline constexpr std::size_t mostRoles = 8;
 inline constexpr std::size_t mostPasses = 5000;
 inline constexpr std::size_t mostMoments = 2000;
-inline constexpr std::size_t mostFigures = 2000;    // in a routine, and placements in a part
+inline constexpr std::size_t mostFigures = 2000; // in a routine, and placements in a part
 inline constexpr std::size_t mostWords = 2000;
 inline constexpr std::size_t mostExceptions = 2000; // bound to the music; accents
 
 template <typename Tag>
-Id<Tag> newId(Routine& routine) { return Id<Tag>{++routine.lastId}; }
+Id<Tag> newId(Routine& routine) {
+    return Id<Tag>{++routine.lastId};
+}
 
 tl::unexpected<Error> gone(const char* what);
 
@@ -98,7 +100,8 @@ private:
     Routine& routine() { return document.routine; }
     Done putMoment(Moment moment);
     Done settle(std::vector<SongFact> facts, const SongMap& before);
-    void countAsUsual(const SongMap& before); ///< in a new metre, and where it was counted as usual, as usual in the map as it is now
+    void countAsUsual(
+        const SongMap& before); ///< in a new metre, and where it was counted as usual, as usual in the map as it is now
     Done valid(const Placement& placement, PartId in);
     Done valid(PassExceptions& exceptions, PartId of);
     Done insertPlacement(PartId part, Placement placement, PlacementId before);

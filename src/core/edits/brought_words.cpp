@@ -15,7 +15,9 @@ Document withWordsBrought(const Document& before, Document after, const OwnWords
             if (known.meanings(word.name).empty()) has.keep(word);
     };
     const std::vector<Figure>& olds = before.routine.figures;
-    const auto earlier = [&](std::size_t place, FigureId id) { return place < olds.size() && olds[place].id == id ? &olds[place] : findFigure(before.routine, id); }; // most stand where they stood
+    const auto earlier = [&](std::size_t place, FigureId id) {
+        return place < olds.size() && olds[place].id == id ? &olds[place] : findFigure(before.routine, id);
+    }; // most stand where they stood
     for (std::size_t i = 0; i < after.routine.figures.size(); ++i) {
         const Figure& figure = after.routine.figures[i];
         const Figure* was = earlier(i, figure.id);

@@ -8,8 +8,12 @@ namespace lc {
 
 bool awaitsDance(const Document& document) {
     const Routine& routine = document.routine;
-    const auto says = [](const Figure& figure) { return !figure.name.empty() || std::any_of(figure.lines.begin(), figure.lines.end(), [](const RoleLine& line) { return !line.text.empty(); }); };
-    return routine.passes.empty() && std::none_of(routine.figures.begin(), routine.figures.end(), says) && !CountGrid(*document.map, document.scheme).empty();
+    const auto says = [](const Figure& figure) {
+        return !figure.name.empty() || std::any_of(figure.lines.begin(), figure.lines.end(),
+                                                   [](const RoleLine& line) { return !line.text.empty(); });
+    };
+    return routine.passes.empty() && std::none_of(routine.figures.begin(), routine.figures.end(), says) &&
+           !CountGrid(*document.map, document.scheme).empty();
 }
 
 Document danceOnSong(const Document& song, Document dance) {

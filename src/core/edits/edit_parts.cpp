@@ -25,7 +25,8 @@ Result<std::string> partName(const Routine& routine, const std::string& name, Pa
 }
 
 bool saysNothing(const Figure& figure) {
-    return figure.name.empty() && std::all_of(figure.lines.begin(), figure.lines.end(), [](const RoleLine& line) { return line.text.empty(); });
+    return figure.name.empty() && std::all_of(figure.lines.begin(), figure.lines.end(),
+                                              [](const RoleLine& line) { return line.text.empty(); });
 }
 
 std::vector<RoleLine> emptyLines(const Routine& routine) {
@@ -42,13 +43,16 @@ struct Found {
 
 Found findPlacement(Routine& routine, PlacementId id) {
     for (Part& part : routine.parts) {
-        const auto at = std::find_if(part.figures.begin(), part.figures.end(), [&](const Placement& p) { return p.id == id; });
+        const auto at =
+            std::find_if(part.figures.begin(), part.figures.end(), [&](const Placement& p) { return p.id == id; });
         if (at != part.figures.end()) return {&part, at};
     }
     return {};
 }
 
-bool contains(const std::vector<PlacementId>& ids, PlacementId id) { return std::find(ids.begin(), ids.end(), id) != ids.end(); }
+bool contains(const std::vector<PlacementId>& ids, PlacementId id) {
+    return std::find(ids.begin(), ids.end(), id) != ids.end();
+}
 
 } // namespace
 
@@ -75,7 +79,8 @@ Result<void> Applier::operator()(const RemoveRole& e) {
     if (r.roles.size() < 2) return fail(ErrorCode::BadValue, "A routine needs at least one role.");
     if (!byId(r.roles, e.role)) return gone("role");
     std::erase_if(r.roles, [&](const Role& role) { return role.id == e.role; });
-    for (Figure& figure : r.figures) std::erase_if(figure.lines, [&](const RoleLine& line) { return line.role == e.role; });
+    for (Figure& figure : r.figures)
+        std::erase_if(figure.lines, [&](const RoleLine& line) { return line.role == e.role; });
     std::erase_if(r.opening.roles, [&](const RoleStance& stance) { return stance.role == e.role; });
     const auto forget = [&](PassExceptions& exceptions) {
         if (exceptions.canon) std::erase(exceptions.canon->entries, e.role);
@@ -101,7 +106,8 @@ Result<void> Applier::operator()(const AddFigure& e) {
     Routine& r = routine();
     if (e.card.name.empty()) return fail(ErrorCode::BadValue, "A figure needs a name.");
     if (r.figures.size() >= mostFigures) return fail(ErrorCode::BadValue, "A routine has at most 2000 figures.");
-    r.figures.push_back({newId<FigureTag>(r), e.card.name, linesForRoles(e.card, r.roles), e.card.claimed, e.card.facts, e.vocabularyId});
+    r.figures.push_back({newId<FigureTag>(r), e.card.name, linesForRoles(e.card, r.roles), e.card.claimed, e.card.facts,
+                         e.vocabularyId});
     made.figures.push_back(r.figures.back().id);
     return {};
 }
@@ -110,7 +116,8 @@ Result<void> Applier::operator()(const ChangeFigure& e) {
     Figure* figure = byId(routine().figures, e.figure);
     if (!figure) return gone("figure");
     if (e.card.name.empty() && !figure->name.empty()) return fail(ErrorCode::BadValue, "A figure needs a name.");
-    *figure = {figure->id, e.card.name, linesForRoles(e.card, routine().roles), e.card.claimed, e.card.facts, figure->vocabularyId};
+    *figure = {figure->id,     e.card.name,  linesForRoles(e.card, routine().roles),
+               e.card.claimed, e.card.facts, figure->vocabularyId};
     return {};
 }
 
@@ -129,7 +136,9 @@ Result<void> Applier::operator()(const RemoveFigure& e) {
         if (exceptions.tag && exceptions.tag->figure == e.figure) exceptions.tag->figure = {};
         for (Bridge& bridge : exceptions.bridges)
             if (bridge.figure == e.figure) bridge.figure = {};
-        std::erase_if(exceptions.changes, [&](const FigureChange& change) { return change.kind == FigureChange::Kind::Add && change.added.figure == e.figure; });
+        std::erase_if(exceptions.changes, [&](const FigureChange& change) {
+            return change.kind == FigureChange::Kind::Add && change.added.figure == e.figure;
+        });
     };
     for (Pass& pass : r.passes) forget(pass);
     for (MusicException& exception : r.atMusic) forget(exception.what);
@@ -143,23 +152,31 @@ Result<void> Applier::operator()(const RemoveFigure& e) {
 
 Result<void> Applier::operator()(const SettleLine& e) {
     Routine& r = routine();
-    const auto found = std::find_if(r.unsettled.begin(), r.unsettled.end(), [&](const UnsettledLine& line) { return line.id == e.line; });
+    const auto found = std::find_if(r.unsettled.begin(), r.unsettled.end(),
+                                    [&](const UnsettledLine& line) { return line.id == e.line; });
     if (found == r.unsettled.end()) return gone("line");
     const UnsettledLine line = *found;
     r.unsettled.erase(found);
     Figure* figure = byId(r.figures, line.figure);
     if (e.how == SettleLine::How::AsRemark) {
-        if (!figure) return fail(ErrorCode::BadValue, "This line stands in no figure's section, so it cannot be a remark of one. Take it out, or write what it says where it belongs.");
+        if (!figure)
+            return fail(
+                ErrorCode::BadValue,
+                "This line stands in no figure's section, so it cannot be a remark of one. Take it out, or write what it says where it belongs.");
         std::string& notes = figure->facts.notes;
         notes += (notes.empty() ? "" : "\n") + line.text;
     } else if (e.how == SettleLine::How::PutBack) {
-        if (!figure || !line.role.valid()) return fail(ErrorCode::BadValue, "The figure of this line is no longer there.");
-        auto role = std::find_if(figure->lines.begin(), figure->lines.end(), [&](const RoleLine& l) { return l.role == line.role; });
+        if (!figure || !line.role.valid())
+            return fail(ErrorCode::BadValue, "The figure of this line is no longer there.");
+        auto role = std::find_if(figure->lines.begin(), figure->lines.end(),
+                                 [&](const RoleLine& l) { return l.role == line.role; });
         if (role == figure->lines.end()) role = figure->lines.insert(figure->lines.end(), {line.role, {}});
         std::string& text = role->text;
         std::size_t at = std::min<std::size_t>(line.at, text.size());
-        while (at < text.size() && at > 0 && text[at - 1] != ' ') ++at; // the line may have changed since: between words
-        text = text.substr(0, at) + (at > 0 && text[at - 1] != ' ' ? ", " : "") + line.text + (at < text.size() ? ", " : "") + text.substr(at);
+        while (at < text.size() && at > 0 && text[at - 1] != ' ')
+            ++at; // the line may have changed since: between words
+        text = text.substr(0, at) + (at > 0 && text[at - 1] != ' ' ? ", " : "") + line.text +
+               (at < text.size() ? ", " : "") + text.substr(at);
     }
     return {};
 }
@@ -216,7 +233,9 @@ Result<void> Applier::operator()(const RemovePart& e) {
     if (auto done = (*this)(RemovePasses{passes}); !done) return done;
     const auto forget = [&](PassExceptions& exceptions) {
         if (exceptions.ending && exceptions.ending->part == e.part) exceptions.ending.reset();
-        std::erase_if(exceptions.changes, [&](const FigureChange& change) { return change.kind == FigureChange::Kind::Add && change.added.part == e.part; });
+        std::erase_if(exceptions.changes, [&](const FigureChange& change) {
+            return change.kind == FigureChange::Kind::Add && change.added.part == e.part;
+        });
     };
     for (Pass& pass : r.passes) forget(pass);
     for (MusicException& exception : r.atMusic) forget(exception.what);
@@ -254,7 +273,8 @@ Result<void> Applier::operator()(const SetLine& e) {
     if (!part) return gone("part");
     if (!byId(r.roles, e.role)) return gone("role");
     for (const Placement& placed : part->figures)
-        if (const Figure* figure = findFigure(r, placed.figure); figure && figure->name.empty()) return (*this)(SetFigureLine{figure->id, e.role, e.text});
+        if (const Figure* figure = findFigure(r, placed.figure); figure && figure->name.empty())
+            return (*this)(SetFigureLine{figure->id, e.role, e.text});
     Figure typed{newId<FigureTag>(r), "", emptyLines(r), std::nullopt, {}, {}};
     part->figures.push_back({newId<PlacementTag>(r), typed.id});
     const FigureId id = typed.id;
@@ -264,13 +284,15 @@ Result<void> Applier::operator()(const SetLine& e) {
 
 Result<void> Applier::valid(const Placement& placement, PartId in) {
     Routine& r = routine();
-    if (placement.part.valid() == placement.figure.valid()) return fail(ErrorCode::BadValue, "A place holds one figure or one part.");
+    if (placement.part.valid() == placement.figure.valid())
+        return fail(ErrorCode::BadValue, "A place holds one figure or one part.");
     if (placement.figure.valid() && !byId(r.figures, placement.figure)) return gone("figure");
     if (placement.part.valid()) {
         const Part* inner = byId(r.parts, placement.part);
         if (!inner) return gone("part");
         if (in.valid() && containsPart(r, placement.part, in))
-            return fail(ErrorCode::BadValue, "Part " + inner->name + " cannot be put there: it would lie inside itself.");
+            return fail(ErrorCode::BadValue,
+                        "Part " + inner->name + " cannot be put there: it would lie inside itself.");
     }
     const auto sane = [](int n) { return n >= 1 && n <= 24; };
     if (!placement.bars.none() && !(sane(placement.bars.written) && sane(placement.bars.danced)))
@@ -286,7 +308,8 @@ Result<void> Applier::insertPlacement(PartId into, Placement placement, Placemen
     if (part->figures.size() >= mostFigures) return fail(ErrorCode::BadValue, "A part has at most 2000 figures.");
     auto at = part->figures.end();
     if (before.valid()) {
-        at = std::find_if(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == before; });
+        at = std::find_if(part->figures.begin(), part->figures.end(),
+                          [&](const Placement& p) { return p.id == before; });
         if (at == part->figures.end()) return gone("figure");
     }
     part->figures.insert(at, std::move(placement));
@@ -301,7 +324,8 @@ Result<void> Applier::operator()(const PlaceFigure& e) {
     const Placement placed{newId<PlacementTag>(r), e.figure};
     if (auto done = insertPlacement(e.part, placed, e.before); !done) return done;
     made.placements.push_back(placed.id);
-    const Figure* only = before.size() == 1 && before.front().figure != e.figure ? findFigure(r, before.front().figure) : nullptr;
+    const Figure* only =
+        before.size() == 1 && before.front().figure != e.figure ? findFigure(r, before.front().figure) : nullptr;
     return only && saysNothing(*only) ? (*this)(RemovePlacements{{before.front().id}}) : Done{};
 }
 
@@ -310,8 +334,12 @@ Result<void> Applier::operator()(const PlaceFigures& e) {
     for (const FigureToPlace& one : e.figures) {
         FigureId id = one.figure;
         if (!id.valid()) {
-            const auto same = std::find_if(taken.begin(), taken.end(), [&](const auto& t) { return t.first->vocabularyId == one.vocabularyId && (!one.vocabularyId.empty() || t.first->card.name == one.card.name); });
-            if (same != taken.end()) id = same->second;
+            const auto same = std::find_if(taken.begin(), taken.end(), [&](const auto& t) {
+                return t.first->vocabularyId == one.vocabularyId &&
+                       (!one.vocabularyId.empty() || t.first->card.name == one.card.name);
+            });
+            if (same != taken.end())
+                id = same->second;
             else {
                 if (auto done = (*this)(AddFigure{one.card, one.vocabularyId}); !done) return done;
                 id = made.figures.back();
@@ -370,7 +398,8 @@ Result<void> Applier::operator()(const DuplicatePlacements& e) {
         behind = std::max(behind, static_cast<std::size_t>(found.at - part->figures.begin()) + 1);
     }
     if (!part) return gone("figure");
-    if (part->figures.size() + e.placements.size() > mostFigures) return fail(ErrorCode::BadValue, "A part has at most 2000 figures.");
+    if (part->figures.size() + e.placements.size() > mostFigures)
+        return fail(ErrorCode::BadValue, "A part has at most 2000 figures.");
     for (const Placement& placed : part->figures)
         if (contains(e.placements, placed.id)) copies.push_back(placed);
     for (Placement& copy : copies) copy.id = newId<PlacementTag>(r);
@@ -380,7 +409,8 @@ Result<void> Applier::operator()(const DuplicatePlacements& e) {
 
 Result<void> Applier::operator()(const MovePlacements& e) {
     Routine& r = routine();
-    if (contains(e.placements, e.before)) return fail(ErrorCode::BadValue, "Figures cannot be moved before one of themselves.");
+    if (contains(e.placements, e.before))
+        return fail(ErrorCode::BadValue, "Figures cannot be moved before one of themselves.");
     std::vector<Placement> moved;
     for (PlacementId id : e.placements) {
         const Found found = findPlacement(r, id);
@@ -403,14 +433,16 @@ Result<void> Applier::operator()(const ReversePlacements& e) {
         places.push_back(static_cast<std::size_t>(found.at - part->figures.begin()));
     }
     std::sort(places.begin(), places.end());
-    for (std::size_t i = 0; i < places.size() / 2; ++i) std::swap(part->figures[places[i]], part->figures[places[places.size() - 1 - i]]);
+    for (std::size_t i = 0; i < places.size() / 2; ++i)
+        std::swap(part->figures[places[i]], part->figures[places[places.size() - 1 - i]]);
     return {};
 }
 
 void Applier::forgetPlacements(const std::vector<PlacementId>& lost) {
     Routine& r = routine();
     const auto forget = [&](PassExceptions& exceptions) {
-        std::erase_if(exceptions.changes, [&](const FigureChange& change) { return change.at.valid() && contains(lost, change.at); });
+        std::erase_if(exceptions.changes,
+                      [&](const FigureChange& change) { return change.at.valid() && contains(lost, change.at); });
     };
     for (Pass& pass : r.passes) forget(pass);
     for (MusicException& exception : r.atMusic) forget(exception.what);
@@ -421,8 +453,11 @@ void Applier::forgetPlacements(const std::vector<PlacementId>& lost) {
 void Applier::forgetUnusedTypedFigures(const std::vector<Placement>& placements) {
     Routine& r = routine();
     std::erase_if(r.figures, [&](const Figure& f) {
-        const auto uses = [&](const std::vector<Placement>& all) { return std::any_of(all.begin(), all.end(), [&](const Placement& p) { return p.figure == f.id; }); };
-        return f.name.empty() && uses(placements) && std::none_of(r.parts.begin(), r.parts.end(), [&](const Part& p) { return uses(p.figures); });
+        const auto uses = [&](const std::vector<Placement>& all) {
+            return std::any_of(all.begin(), all.end(), [&](const Placement& p) { return p.figure == f.id; });
+        };
+        return f.name.empty() && uses(placements) &&
+               std::none_of(r.parts.begin(), r.parts.end(), [&](const Part& p) { return uses(p.figures); });
     });
 }
 

@@ -24,19 +24,25 @@ std::vector<Pass> reorder(Routine& routine, const std::vector<PartId>& order) {
     for (std::size_t i = rows; i-- > 0;)
         for (std::size_t j = columns; j-- > 0;)
             cell(i, j) = old[head + i].part == order[head + j] ? static_cast<std::uint16_t>(cell(i + 1, j + 1) + 1)
-                                                                      : std::max(cell(i + 1, j), cell(i, j + 1));
+                                                               : std::max(cell(i + 1, j), cell(i, j + 1));
     std::vector<Pass> passes(old.begin(), old.begin() + static_cast<std::ptrdiff_t>(head));
     std::size_t i = 0;
     for (std::size_t j = 0; j < columns;) {
-        if (i < rows && old[head + i].part == order[head + j]) { passes.push_back(old[head + i++]); ++j; }
-        else if (i < rows && cell(i + 1, j) >= cell(i, j + 1)) ++i;
-        else passes.push_back(Pass{{}, newId<PassTag>(routine), order[head + j++]});
+        if (i < rows && old[head + i].part == order[head + j]) {
+            passes.push_back(old[head + i++]);
+            ++j;
+        } else if (i < rows && cell(i + 1, j) >= cell(i, j + 1))
+            ++i;
+        else
+            passes.push_back(Pass{{}, newId<PassTag>(routine), order[head + j++]});
     }
     passes.insert(passes.end(), old.end() - static_cast<std::ptrdiff_t>(tail), old.end());
     return passes;
 }
 
-tl::unexpected<Error> tooMany() { return fail(ErrorCode::BadValue, "A routine has at most " + std::to_string(mostPasses) + " passes."); }
+tl::unexpected<Error> tooMany() {
+    return fail(ErrorCode::BadValue, "A routine has at most " + std::to_string(mostPasses) + " passes.");
+}
 
 /// Accents of passes that are no longer there go with them.
 void forgetAccents(Routine& routine) {
@@ -48,8 +54,9 @@ void forgetAccents(Routine& routine) {
 /// A placement of the part or of a part inside it.
 bool liesIn(const Routine& routine, PartId id, PlacementId placement) {
     const Part* part = findPart(routine, id);
-    return part && std::any_of(part->figures.begin(), part->figures.end(),
-                               [&](const Placement& p) { return p.id == placement || (p.part.valid() && liesIn(routine, p.part, placement)); });
+    return part && std::any_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) {
+               return p.id == placement || (p.part.valid() && liesIn(routine, p.part, placement));
+           });
 }
 
 } // namespace
@@ -64,9 +71,7 @@ Result<void> Applier::operator()(const SetOrder& e) {
     return {};
 }
 
-Result<void> Applier::operator()(const InsertPass& e) {
-    return (*this)(InsertPasses{e.at, {Pass{{}, {}, e.part}}});
-}
+Result<void> Applier::operator()(const InsertPass& e) { return (*this)(InsertPasses{e.at, {Pass{{}, {}, e.part}}}); }
 
 Result<void> Applier::operator()(const InsertPasses& e) {
     Routine& r = routine();
@@ -93,7 +98,9 @@ Result<void> Applier::operator()(const MovePass& e) {
 }
 
 Result<void> Applier::operator()(const RemovePasses& e) {
-    std::erase_if(routine().passes, [&](const Pass& pass) { return std::find(e.passes.begin(), e.passes.end(), pass.id) != e.passes.end(); });
+    std::erase_if(routine().passes, [&](const Pass& pass) {
+        return std::find(e.passes.begin(), e.passes.end(), pass.id) != e.passes.end();
+    });
     forgetAccents(routine());
     return {};
 }
@@ -101,7 +108,8 @@ Result<void> Applier::operator()(const RemovePasses& e) {
 Result<void> Applier::operator()(const SetRestart& e) {
     Pass* pass = byId(routine().passes, e.pass);
     if (!pass) return gone("pass");
-    if (e.restart && e.restart->after <= Tick{}) return fail(ErrorCode::BadValue, "A restart comes after at least a part of a count.");
+    if (e.restart && e.restart->after <= Tick{})
+        return fail(ErrorCode::BadValue, "A restart comes after at least a part of a count.");
     pass->restart = e.restart;
     return {};
 }
@@ -125,23 +133,27 @@ Result<void> Applier::operator()(const SetLastChangeIsTouch& e) {
 
 Result<void> Applier::valid(PassExceptions& exceptions, PartId of) {
     Routine& r = routine();
-    if (exceptions.restart && exceptions.restart->after <= Tick{} && of.valid()) return fail(ErrorCode::BadValue, "A restart comes after at least a part of a count.");
+    if (exceptions.restart && exceptions.restart->after <= Tick{} && of.valid())
+        return fail(ErrorCode::BadValue, "A restart comes after at least a part of a count.");
     if (exceptions.tag) {
         if (exceptions.tag->figure.valid() && !byId(r.figures, exceptions.tag->figure)) return gone("figure");
         if (exceptions.tag->counts <= Tick{}) return fail(ErrorCode::BadValue, "A tag is longer than nothing.");
     }
     for (const Bridge& bridge : exceptions.bridges) {
         if (bridge.figure.valid() && !byId(r.figures, bridge.figure)) return gone("figure");
-        if (bridge.counts <= Tick{} || bridge.after < Tick{}) return fail(ErrorCode::BadValue, "A bridge is longer than nothing, and stands in the pass.");
+        if (bridge.counts <= Tick{} || bridge.after < Tick{})
+            return fail(ErrorCode::BadValue, "A bridge is longer than nothing, and stands in the pass.");
     }
-    std::stable_sort(exceptions.bridges.begin(), exceptions.bridges.end(), [](const Bridge& a, const Bridge& b) { return a.after < b.after; });
+    std::stable_sort(exceptions.bridges.begin(), exceptions.bridges.end(),
+                     [](const Bridge& a, const Bridge& b) { return a.after < b.after; });
     if (exceptions.wait < Tick{}) return fail(ErrorCode::BadValue, "A wait is not shorter than nothing.");
     for (const FigureChange& change : exceptions.changes) {
         const bool atHead = change.kind == FigureChange::Kind::Add && !change.at.valid();
         if (!atHead && of.valid() && !liesIn(r, of, change.at)) return gone("figure");
         if (change.kind == FigureChange::Kind::Add)
             if (auto fits = valid(change.added, of); !fits) return fits;
-        if (change.kind == FigureChange::Kind::Bars && (change.bars.written < 1 || change.bars.written > 24 || change.bars.danced < 1 || change.bars.danced > 24))
+        if (change.kind == FigureChange::Kind::Bars &&
+            (change.bars.written < 1 || change.bars.written > 24 || change.bars.danced < 1 || change.bars.danced > 24))
             return fail(ErrorCode::BadValue, "A bar has 1 to 24 counts.");
     }
     if (exceptions.ending) {
@@ -150,8 +162,10 @@ Result<void> Applier::valid(PassExceptions& exceptions, PartId of) {
     }
     if (exceptions.canon) {
         const Canon& canon = *exceptions.canon;
-        if (canon.apart <= Tick{} || canon.apart > counts(4096)) return fail(ErrorCode::BadValue, "In a canon the entries are apart by more than nothing.");
-        if (canon.from < Tick{} || (canon.to && *canon.to <= canon.from)) return fail(ErrorCode::BadValue, "A canon ends after it begins.");
+        if (canon.apart <= Tick{} || canon.apart > counts(4096))
+            return fail(ErrorCode::BadValue, "In a canon the entries are apart by more than nothing.");
+        if (canon.from < Tick{} || (canon.to && *canon.to <= canon.from))
+            return fail(ErrorCode::BadValue, "A canon ends after it begins.");
         for (RoleId role : canon.entries)
             if (!byId(r.roles, role)) return gone("role");
         if (std::set<RoleId>(canon.entries.begin(), canon.entries.end()).size() != canon.entries.size())
@@ -165,7 +179,8 @@ void Applier::giveIds(PassExceptions& exceptions, bool fresh) {
     for (Bridge& bridge : exceptions.bridges)
         if (fresh || !bridge.id.valid()) bridge.id = newId<ExceptionTag>(routine());
     for (FigureChange& change : exceptions.changes)
-        if (change.kind == FigureChange::Kind::Add && (fresh || !change.added.id.valid())) change.added.id = newId<PlacementTag>(routine());
+        if (change.kind == FigureChange::Kind::Add && (fresh || !change.added.id.valid()))
+            change.added.id = newId<PlacementTag>(routine());
 }
 
 Result<void> Applier::operator()(const SetExceptions& e) {
@@ -194,8 +209,11 @@ Result<void> Applier::operator()(const SetMark& e) {
 
 Result<void> Applier::operator()(const AddMusicException& e) {
     Routine& r = routine();
-    if (r.atMusic.size() >= mostExceptions) return fail(ErrorCode::BadValue, "A routine has at most 2000 exceptions bound to the music.");
-    if (e.what.none()) return fail(ErrorCode::BadValue, "Nothing is to be done at this place of the music. Say a restart, a tag or another exception.");
+    if (r.atMusic.size() >= mostExceptions)
+        return fail(ErrorCode::BadValue, "A routine has at most 2000 exceptions bound to the music.");
+    if (e.what.none())
+        return fail(ErrorCode::BadValue,
+                    "Nothing is to be done at this place of the music. Say a restart, a tag or another exception.");
     MusicException exception{newId<ExceptionTag>(r), e.place, e.what, e.mark};
     if (auto fits = valid(exception.what, {}); !fits) return fits;
     giveIds(exception.what, false);
@@ -214,7 +232,9 @@ Result<void> Applier::operator()(const ChangeMusicException& e) {
 }
 
 Result<void> Applier::operator()(const RemoveMusicException& e) {
-    return std::erase_if(routine().atMusic, [&](const MusicException& m) { return m.id == e.exception; }) == 0 ? Done(gone("exception")) : Done{};
+    return std::erase_if(routine().atMusic, [&](const MusicException& m) { return m.id == e.exception; }) == 0
+               ? Done(gone("exception"))
+               : Done{};
 }
 
 Result<void> Applier::operator()(const BindAccent& e) {
@@ -222,17 +242,23 @@ Result<void> Applier::operator()(const BindAccent& e) {
     const Pass* pass = byId(r.passes, e.pass);
     if (!pass) return gone("pass");
     if (!byId(document.moments, e.moment)) return gone("moment");
-    const auto isAdded = [&](const FigureChange& change) { return change.kind == FigureChange::Kind::Add && change.added.id == e.placement; };
-    if (!liesIn(r, pass->part, e.placement) && std::none_of(pass->changes.begin(), pass->changes.end(), isAdded)) return gone("figure");
+    const auto isAdded = [&](const FigureChange& change) {
+        return change.kind == FigureChange::Kind::Add && change.added.id == e.placement;
+    };
+    if (!liesIn(r, pass->part, e.placement) && std::none_of(pass->changes.begin(), pass->changes.end(), isAdded))
+        return gone("figure");
     if (e.at < Tick{}) return fail(ErrorCode::BadValue, "An accent lies in its figure.");
-    std::erase_if(r.accents, [&](const BoundAccent& a) { return a.pass == e.pass && a.placement == e.placement && a.at == e.at; });
+    std::erase_if(r.accents,
+                  [&](const BoundAccent& a) { return a.pass == e.pass && a.placement == e.placement && a.at == e.at; });
     if (r.accents.size() >= mostExceptions) return fail(ErrorCode::BadValue, "A routine has at most 2000 accents.");
     r.accents.push_back({newId<AccentTag>(r), e.pass, e.placement, e.at, e.moment});
     return {};
 }
 
 Result<void> Applier::operator()(const RemoveAccent& e) {
-    return std::erase_if(routine().accents, [&](const BoundAccent& a) { return a.id == e.accent; }) == 0 ? Done(gone("accent")) : Done{};
+    return std::erase_if(routine().accents, [&](const BoundAccent& a) { return a.id == e.accent; }) == 0
+               ? Done(gone("accent"))
+               : Done{};
 }
 
 Result<void> Applier::operator()(const SetOpening& e) {

@@ -5,7 +5,10 @@
 
 namespace lc::edits {
 
-Result<void> Applier::operator()(const SetTitle& e) { document.title = e.title; return {}; }
+Result<void> Applier::operator()(const SetTitle& e) {
+    document.title = e.title;
+    return {};
+}
 
 Result<void> Applier::operator()(const SetSong& e) {
     if (auto valid = validate(*e.detected); !valid) return tl::unexpected(valid.error());
@@ -47,7 +50,9 @@ Result<void> Applier::operator()(const SetMap& e) {
     return {};
 }
 
-Result<void> Applier::operator()(const AddMoment& e) { return putMoment({newId<MomentTag>(document.routine), e.at, e.kind, e.text}); }
+Result<void> Applier::operator()(const AddMoment& e) {
+    return putMoment({newId<MomentTag>(document.routine), e.at, e.kind, e.text});
+}
 
 Result<void> Applier::operator()(const ChangeMoment& e) {
     if (!byId(document.moments, e.moment)) return gone("moment");
@@ -55,16 +60,23 @@ Result<void> Applier::operator()(const ChangeMoment& e) {
     return putMoment({e.moment, e.at, e.kind, e.text});
 }
 
-Result<void> Applier::operator()(const RemoveMoment& e) { return std::erase_if(document.moments, [&](const Moment& m) { return m.id == e.moment; }) == 0 ? gone("moment") : Done{}; }
+Result<void> Applier::operator()(const RemoveMoment& e) {
+    return std::erase_if(document.moments, [&](const Moment& m) { return m.id == e.moment; }) == 0 ? gone("moment")
+                                                                                                   : Done{};
+}
 
 Result<void> Applier::operator()(const SetLyrics& e) {
     std::erase_if(document.moments, [](const Moment& m) { return m.kind == MomentKind::Lyric; });
     for (const LyricLine& line : e.lines)
-        if (auto done = putMoment({newId<MomentTag>(document.routine), line.at, MomentKind::Lyric, line.text}); !done) return done;
+        if (auto done = putMoment({newId<MomentTag>(document.routine), line.at, MomentKind::Lyric, line.text}); !done)
+            return done;
     return {};
 }
 
-Result<void> Applier::operator()(const MoveSongFile& e) { document.song.path = e.path; return {}; }
+Result<void> Applier::operator()(const MoveSongFile& e) {
+    document.song.path = e.path;
+    return {};
+}
 
 Result<void> Applier::operator()(const StateFact& e) {
     const auto before = document.map;
@@ -105,7 +117,8 @@ Result<void> Applier::operator()(const KeepWord& e) {
     auto word = checkedWord(e.word);
     if (!word) return tl::unexpected(word.error());
     document.routine.choices.words.keep(std::move(*word));
-    if (document.routine.choices.words.all().size() > mostWords) return fail(ErrorCode::BadValue, "A routine has at most 2000 words of its own.");
+    if (document.routine.choices.words.all().size() > mostWords)
+        return fail(ErrorCode::BadValue, "A routine has at most 2000 words of its own.");
     return {};
 }
 
@@ -114,10 +127,12 @@ Result<void> Applier::operator()(const ForgetWord& e) {
 }
 
 Result<void> Applier::putMoment(Moment moment) {
-    if (moment.text.empty()) return fail(ErrorCode::BadValue, "A moment needs a name in your own words, such as “the big stop”.");
+    if (moment.text.empty())
+        return fail(ErrorCode::BadValue, "A moment needs a name in your own words, such as “the big stop”.");
     if (document.moments.size() >= mostMoments) return fail(ErrorCode::BadValue, "A song has at most 2000 moments.");
     if (!(moment.at >= 0 && moment.at < 1e6)) return fail(ErrorCode::BadValue, "A moment lies in the song.");
-    const auto after = std::upper_bound(document.moments.begin(), document.moments.end(), moment.at, [](Seconds at, const Moment& m) { return at < m.at; });
+    const auto after = std::upper_bound(document.moments.begin(), document.moments.end(), moment.at,
+                                        [](Seconds at, const Moment& m) { return at < m.at; });
     document.moments.insert(after, std::move(moment));
     return {};
 }
@@ -131,7 +146,8 @@ Result<void> Applier::settle(std::vector<SongFact> facts, const SongMap& before)
 }
 
 void Applier::countAsUsual(const SongMap& before) {
-    if (document.map->metre != before.metre || document.scheme == usualScheme(before)) document.scheme = usualScheme(*document.map);
+    if (document.map->metre != before.metre || document.scheme == usualScheme(before))
+        document.scheme = usualScheme(*document.map);
 }
 
 } // namespace lc::edits

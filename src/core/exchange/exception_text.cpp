@@ -20,7 +20,8 @@ using text_tree::wholeIn;
 std::vector<FigureId> numberedSteps(const Routine& routine) {
     std::vector<FigureId> out;
     const auto number = [&](const Figure* figure) {
-        if (figure && figure->name.empty() && std::find(out.begin(), out.end(), figure->id) == out.end()) out.push_back(figure->id);
+        if (figure && figure->name.empty() && std::find(out.begin(), out.end(), figure->id) == out.end())
+            out.push_back(figure->id);
     };
     for (const Part& part : routine.parts)
         for (const Placement& placed : part.figures) number(findFigure(routine, placed.figure));
@@ -29,7 +30,8 @@ std::vector<FigureId> numberedSteps(const Routine& routine) {
 }
 
 void keepIdentities(const PassExceptions& before, PassExceptions& e) {
-    for (std::size_t i = 0; i < std::min(before.bridges.size(), e.bridges.size()); ++i) e.bridges[i].id = before.bridges[i].id;
+    for (std::size_t i = 0; i < std::min(before.bridges.size(), e.bridges.size()); ++i)
+        e.bridges[i].id = before.bridges[i].id;
     std::vector<PlacementId> added;
     for (const FigureChange& c : before.changes)
         if (c.kind == FigureChange::Kind::Add) added.push_back(c.added.id);
@@ -66,13 +68,21 @@ Placement ExceptionReader::placementIn(const Line& line, const std::string& text
         const Part* inner = findPartNamed(m_document.routine, *part);
         if (!inner) bad(line, "there is no part “" + *part + "”.");
         placed.part = inner->id;
-    } else placed.figure = figureNamed(line, all.front());
+    } else
+        placed.figure = figureNamed(line, all.front());
     for (std::size_t i = 1; i < all.size(); ++i) {
-        if (all[i] == "mirrored") placed.mirrored = true;
-        else if (all[i] == "exchanged") placed.exchanged = true;
-        else if (const auto version = behind(all[i], "version")) placed.version = unquoted(*version);
-        else if (const auto bars = behind(all[i], "in bars of")) placed.bars = barsIn(line, *bars);
-        else bad(line, "“" + all[i] + "” cannot be done to a placed figure. Known are mirrored, exchanged, version …, in bars of 3 for 4.");
+        if (all[i] == "mirrored")
+            placed.mirrored = true;
+        else if (all[i] == "exchanged")
+            placed.exchanged = true;
+        else if (const auto version = behind(all[i], "version"))
+            placed.version = unquoted(*version);
+        else if (const auto bars = behind(all[i], "in bars of"))
+            placed.bars = barsIn(line, *bars);
+        else
+            bad(line,
+                "“" + all[i] +
+                    "” cannot be done to a placed figure. Known are mirrored, exchanged, version …, in bars of 3 for 4.");
     }
     return placed;
 }
@@ -89,7 +99,9 @@ PlacementId ExceptionReader::placementAt(const Line& line, PartId part, std::str
     for (std::string_view piece : pieces(trimmed(path), '.')) {
         if (!in) bad(line, "“figure " + std::string(path) + "” leads into no part.");
         const auto n = wholeNumber<std::size_t>(piece);
-        if (!n || *n < 1 || *n > in->figures.size()) bad(line, "part " + in->name + " has no figure " + std::string(piece) + "; it has " + std::to_string(in->figures.size()) + ".");
+        if (!n || *n < 1 || *n > in->figures.size())
+            bad(line, "part " + in->name + " has no figure " + std::string(piece) + "; it has " +
+                          std::to_string(in->figures.size()) + ".");
         const Placement& placed = in->figures[*n - 1];
         id = placed.id;
         in = placed.part.valid() ? findPart(m_document.routine, placed.part) : nullptr;
@@ -108,12 +120,15 @@ MusicPlace ExceptionReader::placeIn(const Line& line, const std::string& text) c
     MusicPlace place;
     bool near = false;
     for (const std::string& piece : commaPieces(text)) {
-        if (const auto after = behind(piece, "after")) place.into = countIn(line, *after);
+        if (const auto after = behind(piece, "after"))
+            place.into = countIn(line, *after);
         else if (const auto at = behind(piece, "near")) {
             place.at = secondsIn(line, *at);
             near = true;
-        } else if (place.section.empty()) place.section = unquoted(piece);
-        else bad(line, "“" + piece + "” says no place. Write “Bridge, after 16”.");
+        } else if (place.section.empty())
+            place.section = unquoted(piece);
+        else
+            bad(line, "“" + piece + "” says no place. Write “Bridge, after 16”.");
     }
     if (place.section.empty() && !near) bad(line, "name the section of the song: “Bridge, after 16”.");
     return place;
@@ -125,7 +140,8 @@ std::pair<Tick, Tick> ExceptionReader::ofAndAfter(const Line& line, const std::s
         if (!atMusic) bad(line, "after how many counts? Write for example “after 16”.");
         return {countIn(line, text), Tick{}};
     }
-    return {countIn(line, trimmed(std::string_view(text).substr(0, split))), countIn(line, trimmed(std::string_view(text).substr(split + 7)))};
+    return {countIn(line, trimmed(std::string_view(text).substr(0, split))),
+            countIn(line, trimmed(std::string_view(text).substr(split + 7)))};
 }
 
 Tick ExceptionReader::afterIn(const Line& line, const std::string& text, bool atMusic) const {
@@ -139,7 +155,9 @@ void ExceptionReader::exception(const Line& line, PassExceptions& e, PartId part
     using Kind = FigureChange::Kind;
     const auto all = commaPieces(line.text);
     const std::string& first = all.front();
-    const auto address = [&](const std::string& text) { return part.valid() ? placementAt(line, part, text) : placementAddressed(line, text); };
+    const auto address = [&](const std::string& text) {
+        return part.valid() ? placementAt(line, part, text) : placementAddressed(line, text);
+    };
     const auto rest = [&](std::size_t from, auto known) {
         for (std::size_t i = from; i < all.size(); ++i)
             if (!known(all[i])) bad(line, "“" + all[i] + "” has no meaning here.");
@@ -162,33 +180,49 @@ void ExceptionReader::exception(const Line& line, PassExceptions& e, PartId part
             return true;
         });
         e.bridges.push_back(b);
-    } else if (first == "last change a touch") e.lastChangeIsTouch = true;
-    else if (first == "mirrored") e.mirrored = true;
-    else if (first == "exchanged") e.exchanged = true;
-    else if (const auto wait = behind(first, "wait")) e.wait = countIn(line, *wait);
-    else if (const auto without = behind(first, "without figure")) e.changes.push_back({Kind::Drop, address(*without)});
-    else if (const auto ending = behind(first, "ending")) e.ending = endingIn(line, *ending, true, atMusic);
-    else if (const auto not_ = behind(first, "not ending")) e.ending = endingIn(line, *not_, false, atMusic);
-    else if (const auto add = behind(line.text, "add")) e.changes.push_back(addedIn(line, *add, address));
-    else if (const auto canon = behind(first, "canon")) e.canon = canonIn(line, *canon, all);
+    } else if (first == "last change a touch")
+        e.lastChangeIsTouch = true;
+    else if (first == "mirrored")
+        e.mirrored = true;
+    else if (first == "exchanged")
+        e.exchanged = true;
+    else if (const auto wait = behind(first, "wait"))
+        e.wait = countIn(line, *wait);
+    else if (const auto without = behind(first, "without figure"))
+        e.changes.push_back({Kind::Drop, address(*without)});
+    else if (const auto ending = behind(first, "ending"))
+        e.ending = endingIn(line, *ending, true, atMusic);
+    else if (const auto not_ = behind(first, "not ending"))
+        e.ending = endingIn(line, *not_, false, atMusic);
+    else if (const auto add = behind(line.text, "add"))
+        e.changes.push_back(addedIn(line, *add, address));
+    else if (const auto canon = behind(first, "canon"))
+        e.canon = canonIn(line, *canon, all);
     else if (const auto figure = behind(first, "figure")) {
         const auto space = figure->find(' ', part.valid() ? 0 : figure->find(' ') + 1);
         if (space == std::string::npos) bad(line, "what of this figure? Write for example “figure 3 mirrored”.");
         const std::string said(trimmed(std::string_view(*figure).substr(space)));
         FigureChange change{Kind::Mirror, address(figure->substr(0, space))};
-        if (said == "mirrored") change.kind = Kind::Mirror;
-        else if (said == "exchanged") change.kind = Kind::Exchange;
+        if (said == "mirrored")
+            change.kind = Kind::Mirror;
+        else if (said == "exchanged")
+            change.kind = Kind::Exchange;
         else if (const auto version = behind(said, "in version")) {
             change.kind = Kind::Version;
             change.version = unquoted(*version);
         } else if (const auto bars = behind(said, "in bars of")) {
             change.kind = Kind::Bars;
             change.bars = barsIn(line, *bars);
-        } else bad(line, "“" + said + "” cannot be done to a figure. Known are mirrored, exchanged, in version …, in bars of 3 for 4.");
+        } else
+            bad(line,
+                "“" + said +
+                    "” cannot be done to a figure. Known are mirrored, exchanged, in version …, in bars of 3 for 4.");
         e.changes.push_back(std::move(change));
     } else
-        bad(line, "“" + first + "” is no exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, "
-                  "pinned to, remembered by.");
+        bad(line,
+            "“" + first +
+                "” is no exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, "
+                "pinned to, remembered by.");
 }
 
 Ending ExceptionReader::endingIn(const Line& line, const std::string& text, bool danced, bool atMusic) const {
@@ -203,38 +237,53 @@ FigureChange ExceptionReader::addedIn(const Line& line, const std::string& text,
     FigureChange change{FigureChange::Kind::Add, {}};
     const Line said{line.number, text, {}};
     const auto [where, what] = keyed(said);
-    if (const auto after = behind(where, "after figure")) change.at = address(*after);
-    else if (where != "at the head") bad(line, "where is it added? Write “add after figure 2: Sway” or “add at the head: Sway”.");
+    if (const auto after = behind(where, "after figure"))
+        change.at = address(*after);
+    else if (where != "at the head")
+        bad(line, "where is it added? Write “add after figure 2: Sway” or “add at the head: Sway”.");
     change.added = placementIn(line, what);
     return change;
 }
 
 Canon ExceptionReader::canonIn(const Line& line, const std::string& text, const std::vector<std::string>& all) const {
     const auto space = std::min(text.find(' '), text.size());
-    if (trimmed(std::string_view(text).substr(space)) != "apart") bad(line, "how far apart do they enter? Write “canon 2 apart”.");
+    if (trimmed(std::string_view(text).substr(space)) != "apart")
+        bad(line, "how far apart do they enter? Write “canon 2 apart”.");
     Canon canon{countIn(line, text.substr(0, space))};
     for (std::size_t i = 1; i < all.size(); ++i) {
-        if (all[i] == "ripple") canon.ripple = true;
-        else if (all[i] == "together") canon.ripple = false;
-        else if (const auto from = behind(all[i], "from")) canon.from = countIn(line, *from);
-        else if (const auto to = behind(all[i], "to")) canon.to = countIn(line, *to);
-        else if (const auto enters = behind(all[i], "enters")) canon.entries.push_back(roleNamed(line, unquoted(*enters)));
-        else bad(line, "“" + all[i] + "” has no meaning in a canon. Known are ripple, together, from, to, enters.");
+        if (all[i] == "ripple")
+            canon.ripple = true;
+        else if (all[i] == "together")
+            canon.ripple = false;
+        else if (const auto from = behind(all[i], "from"))
+            canon.from = countIn(line, *from);
+        else if (const auto to = behind(all[i], "to"))
+            canon.to = countIn(line, *to);
+        else if (const auto enters = behind(all[i], "enters"))
+            canon.entries.push_back(roleNamed(line, unquoted(*enters)));
+        else
+            bad(line, "“" + all[i] + "” has no meaning in a canon. Known are ripple, together, from, to, enters.");
     }
     return canon;
 }
 
-void ExceptionReader::passLine(const Line& one, PartId part, PassExceptions& e, std::optional<MusicPlace>& pinned, std::string& mark) const {
+void ExceptionReader::passLine(const Line& one, PartId part, PassExceptions& e, std::optional<MusicPlace>& pinned,
+                               std::string& mark) const {
     const auto [key, rest] = keyed(one);
-    if (const auto place = behind(one.text, "pinned to")) pinned = placeIn(one, *place);
-    else if (key == "remembered by") mark = manyLines(rest);
-    else exception(one, e, part, false);
+    if (const auto place = behind(one.text, "pinned to"))
+        pinned = placeIn(one, *place);
+    else if (key == "remembered by")
+        mark = manyLines(rest);
+    else
+        exception(one, e, part, false);
 }
 
 void ExceptionReader::musicLine(const Line& one, PassExceptions& what, std::string& mark) const {
     const auto [key, rest] = keyed(one);
-    if (key == "remembered by") mark = manyLines(rest);
-    else exception(one, what, {}, true);
+    if (key == "remembered by")
+        mark = manyLines(rest);
+    else
+        exception(one, what, {}, true);
 }
 
 PlacementId ExceptionReader::addedTo(const Line& line, const Pass& pass, const std::string& ordinal) {
@@ -247,11 +296,16 @@ PlacementId ExceptionReader::addedTo(const Line& line, const Pass& pass, const s
 RoleStance ExceptionReader::stanceIn(const Line& line, const std::string& role, const std::string& words) const {
     RoleStance stance{roleNamed(line, role), std::nullopt, std::nullopt};
     for (const std::string& piece : commaPieces(words)) {
-        if (piece == "left free") stance.free = Foot::Left;
-        else if (piece == "right free") stance.free = Foot::Right;
-        else if (piece == "either free") stance.free = Foot::Both;
-        else if (const auto facing = behind(piece, "facing")) stance.facing = need(line, parseClock(*facing));
-        else if (!piece.empty()) bad(line, "“" + piece + "” is no stance. Write “leader: left free, facing 12”.");
+        if (piece == "left free")
+            stance.free = Foot::Left;
+        else if (piece == "right free")
+            stance.free = Foot::Right;
+        else if (piece == "either free")
+            stance.free = Foot::Both;
+        else if (const auto facing = behind(piece, "facing"))
+            stance.facing = need(line, parseClock(*facing));
+        else if (!piece.empty())
+            bad(line, "“" + piece + "” is no stance. Write “leader: left free, facing 12”.");
     }
     return stance;
 }

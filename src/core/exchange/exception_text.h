@@ -12,10 +12,12 @@ class ExceptionReader {
 public:
     using Line = text_tree::Line;
     /// Both have to outlive the reader. `typed` are the typed steps without a name, as they are numbered.
-    ExceptionReader(const Document& document, const std::vector<FigureId>& typed) : m_document(document), m_typed(typed) {}
+    ExceptionReader(const Document& document, const std::vector<FigureId>& typed)
+        : m_document(document), m_typed(typed) {}
 
     /// A line of a pass: an exception, its pinned start, or what it is remembered by.
-    void passLine(const Line& one, PartId part, PassExceptions& e, std::optional<MusicPlace>& pinned, std::string& mark) const;
+    void passLine(const Line& one, PartId part, PassExceptions& e, std::optional<MusicPlace>& pinned,
+                  std::string& mark) const;
     /// A line of what is bound to the music.
     void musicLine(const Line& one, PassExceptions& what, std::string& mark) const;
     [[nodiscard]] RoleId roleNamed(const Line& line, const std::string& name) const;
@@ -49,10 +51,12 @@ private:
     const std::vector<FigureId>& m_typed;
 };
 
-/// Typed steps without a name in the order in which the plain-text form numbers them: as they stand in the parts, then those that stand in none.
+/// Typed steps without a name in the order in which the plain-text form numbers them: as they stand in the parts, then
+/// those that stand in none.
 [[nodiscard]] std::vector<FigureId> numberedSteps(const Routine& routine);
 
-/// Bridges and added figures that were there before keep who they are, so that accents and muted findings stay with them.
+/// Bridges and added figures that were there before keep who they are, so that accents and muted findings stay with
+/// them.
 void keepIdentities(const PassExceptions& before, PassExceptions& e);
 
 } // namespace lc

@@ -15,7 +15,8 @@ namespace {
 
 constexpr int figuresVersion = 1;
 constexpr std::string_view linePrefix = "line of ";
-constexpr std::array<const char*, 10> furtherColumns{"claimed", "feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "entry", "close", "versions"};
+constexpr std::array<const char*, 10> furtherColumns{
+    "claimed", "feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "entry", "close", "versions"};
 
 /// Without those of the roles' lines.
 std::vector<std::string> columns() {
@@ -27,14 +28,16 @@ std::vector<std::string> columns() {
 
 bool isList(const std::string& column) {
     const auto fields = figureFields();
-    return std::any_of(fields.begin(), fields.end(), [&](const FigureField& field) { return field.list && field.key == column; });
+    return std::any_of(fields.begin(), fields.end(),
+                       [&](const FigureField& field) { return field.list && field.key == column; });
 }
 
 /// Runs a reader of JSON and turns what it throws into an error.
 template <typename T, typename Read>
 Result<T> guarded(std::string_view text, const char* what, Read read) {
     const auto damaged = [&](const std::string& where, const std::string& why) {
-        return fail(ErrorCode::Unreadable, std::string(what) + " cannot be read: " + where + " " + why + ". Nothing was changed.", where);
+        return fail(ErrorCode::Unreadable,
+                    std::string(what) + " cannot be read: " + where + " " + why + ". Nothing was changed.", where);
     };
     return readJson<T>(text, read, damaged);
 }
@@ -57,7 +60,8 @@ std::vector<std::string> divided(const std::string& text) {
 std::string cardToJson(const FigureCard& card) { return jsonText(toJson(card), -1); }
 
 Result<FigureCard> cardFromJson(std::string_view text) {
-    return guarded<FigureCard>(text, "A figure", [](const Json& json) -> Result<FigureCard> { return figureCardFrom(Field(json, "")); });
+    return guarded<FigureCard>(text, "A figure",
+                               [](const Json& json) -> Result<FigureCard> { return figureCardFrom(Field(json, "")); });
 }
 
 std::string figuresToJson(const std::vector<FigureCard>& figures) {
@@ -67,19 +71,22 @@ std::string figuresToJson(const std::vector<FigureCard>& figures) {
 }
 
 Result<std::vector<FigureCard>> figuresFromJson(std::string_view text) {
-    return guarded<std::vector<FigureCard>>(text, "The file of figures", [](const Json& json) -> Result<std::vector<FigureCard>> {
-        if (!json.is_object() || !json.contains("format") || json["format"] != "liftcount-figures")
-            return fail(ErrorCode::Unreadable, "This is no file of figures.");
-        const Field root(json, "");
-        root.onlyKeys({"format", "version", "figures"});
-        const int version = root["version"].whole<int>(1, 1'000'000);
-        if (version > figuresVersion)
-            return fail(ErrorCode::NewerVersion, "These figures were written by a newer Lift Count (format " + std::to_string(version) + "; this one reads up to " +
-                                                     std::to_string(figuresVersion) + "). Update Lift Count to read them.");
-        std::vector<FigureCard> figures;
-        for (const Field& f : root["figures"].items()) figures.push_back(figureCardFrom(f));
-        return figures;
-    });
+    return guarded<std::vector<FigureCard>>(
+        text, "The file of figures", [](const Json& json) -> Result<std::vector<FigureCard>> {
+            if (!json.is_object() || !json.contains("format") || json["format"] != "liftcount-figures")
+                return fail(ErrorCode::Unreadable, "This is no file of figures.");
+            const Field root(json, "");
+            root.onlyKeys({"format", "version", "figures"});
+            const int version = root["version"].whole<int>(1, 1'000'000);
+            if (version > figuresVersion)
+                return fail(ErrorCode::NewerVersion, "These figures were written by a newer Lift Count (format " +
+                                                         std::to_string(version) + "; this one reads up to " +
+                                                         std::to_string(figuresVersion) +
+                                                         "). Update Lift Count to read them.");
+            std::vector<FigureCard> figures;
+            for (const Field& f : root["figures"].items()) figures.push_back(figureCardFrom(f));
+            return figures;
+        });
 }
 
 std::string figuresToCsv(const std::vector<FigureCard>& figures) {
@@ -95,16 +102,23 @@ std::string figuresToCsv(const std::vector<FigureCard>& figures) {
         const auto choice = [&](auto text) { return f.choices ? text(*f.choices) : std::string(); };
         const auto length = [](Tick t) { return t == Tick{} ? std::string() : toCountString(t); };
         std::vector<std::string> row{card.name};
-        for (const FigureField& field : figureFields()) row.push_back(field.text ? f.*field.text : joined(f.*field.list));
+        for (const FigureField& field : figureFields())
+            row.push_back(field.text ? f.*field.text : joined(f.*field.list));
         const std::string further[furtherColumns.size()]{
             card.claimed ? toCountString(*card.claimed) : "",
-            choice([](const NotationChoices& c) { return toString(c.feel); }), choice([](const NotationChoices& c) { return toCountString(c.slow); }),
-            choice([](const NotationChoices& c) { return toCountString(c.quick); }), choice([](const NotationChoices& c) { return toCountString(c.ownAnd); }),
-            choice([](const NotationChoices& c) { return toCountString(c.ownA); }), choice([](const NotationChoices& c) { return std::string(c.stompTakesWeight ? "yes" : "no"); }),
-            length(f.entry), length(f.close), f.versions.empty() ? "" : jsonText(toJson(f)["versions"], -1)};
+            choice([](const NotationChoices& c) { return toString(c.feel); }),
+            choice([](const NotationChoices& c) { return toCountString(c.slow); }),
+            choice([](const NotationChoices& c) { return toCountString(c.quick); }),
+            choice([](const NotationChoices& c) { return toCountString(c.ownAnd); }),
+            choice([](const NotationChoices& c) { return toCountString(c.ownA); }),
+            choice([](const NotationChoices& c) { return std::string(c.stompTakesWeight ? "yes" : "no"); }),
+            length(f.entry),
+            length(f.close),
+            f.versions.empty() ? "" : jsonText(toJson(f)["versions"], -1)};
         row.insert(row.end(), std::begin(further), std::end(further));
         for (const std::string& role : roles) {
-            const auto line = std::find_if(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == role; });
+            const auto line =
+                std::find_if(card.lines.begin(), card.lines.end(), [&](const FigureLine& l) { return l.role == role; });
             row.push_back(line == card.lines.end() ? "" : line->text);
         }
         out += csvRow(row);
@@ -115,25 +129,36 @@ std::string figuresToCsv(const std::vector<FigureCard>& figures) {
 Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
     auto rows = parseCsv(text);
     if (!rows) return tl::unexpected(rows.error());
-    if (rows->empty()) return fail(ErrorCode::Unreadable, "The table is empty. Its first row names the columns: name, line of everyone, …");
+    if (rows->empty())
+        return fail(ErrorCode::Unreadable,
+                    "The table is empty. Its first row names the columns: name, line of everyone, …");
     const std::vector<std::string>& header = rows->front();
     const std::vector<std::string> known = columns();
     bool named = false;
     for (std::size_t c = 0; c < header.size(); ++c) {
         const std::string& column = header[c];
         named = named || column == "name";
-        const bool means = std::find(known.begin(), known.end(), column) != known.end() || (column.starts_with(linePrefix) && column.size() > linePrefix.size());
-        if (!means) return fail(ErrorCode::Unreadable, "Column " + std::to_string(c + 1) + " of the table is called “" + column + "”, which means nothing here. Take it out, or name it as the export does.");
-        if (std::find(header.begin(), header.begin() + static_cast<std::ptrdiff_t>(c), column) != header.begin() + static_cast<std::ptrdiff_t>(c))
+        const bool means = std::find(known.begin(), known.end(), column) != known.end() ||
+                           (column.starts_with(linePrefix) && column.size() > linePrefix.size());
+        if (!means)
+            return fail(ErrorCode::Unreadable,
+                        "Column " + std::to_string(c + 1) + " of the table is called “" + column +
+                            "”, which means nothing here. Take it out, or name it as the export does.");
+        if (std::find(header.begin(), header.begin() + static_cast<std::ptrdiff_t>(c), column) !=
+            header.begin() + static_cast<std::ptrdiff_t>(c))
             return fail(ErrorCode::Unreadable, "The column “" + column + "” stands twice in the table.");
     }
     if (!named) return fail(ErrorCode::Unreadable, "The table has no column “name”.");
     std::vector<FigureCard> figures;
     for (std::size_t r = 1; r < rows->size(); ++r) {
         const std::vector<std::string>& row = (*rows)[r];
-        const auto place = [&](const std::string& column) { return "Row " + std::to_string(r + 1) + ", column “" + column + "”: "; };
+        const auto place = [&](const std::string& column) {
+            return "Row " + std::to_string(r + 1) + ", column “" + column + "”: ";
+        };
         if (row.size() != header.size())
-            return fail(ErrorCode::Unreadable, "Row " + std::to_string(r + 1) + " of the table has " + std::to_string(row.size()) + " cells, the header has " + std::to_string(header.size()) + ".");
+            return fail(ErrorCode::Unreadable, "Row " + std::to_string(r + 1) + " of the table has " +
+                                                   std::to_string(row.size()) + " cells, the header has " +
+                                                   std::to_string(header.size()) + ".");
         // The cells make a JSON card, so that one reader checks both forms.
         Json card{{"name", ""}, {"lines", Json::array()}};
         Json facts = Json::object(), choices = Json::object();
@@ -141,16 +166,24 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
             const std::string& column = header[c];
             const std::string& cell = row[c];
             if (cell.empty()) continue;
-            if (column == "name" || column == "claimed") card[column] = cell;
-            else if (column.starts_with(linePrefix)) card["lines"].push_back({{"role", column.substr(linePrefix.size())}, {"text", cell}});
-            else if (isList(column)) facts[column] = divided(cell);
-            else if (column == "stomp_takes_weight") choices[column] = cell == "yes" || cell == "true" || cell == "1";
-            else if (column == "feel" || column == "slow" || column == "quick" || column == "own_and" || column == "own_a") choices[column] = cell;
+            if (column == "name" || column == "claimed")
+                card[column] = cell;
+            else if (column.starts_with(linePrefix))
+                card["lines"].push_back({{"role", column.substr(linePrefix.size())}, {"text", cell}});
+            else if (isList(column))
+                facts[column] = divided(cell);
+            else if (column == "stomp_takes_weight")
+                choices[column] = cell == "yes" || cell == "true" || cell == "1";
+            else if (column == "feel" || column == "slow" || column == "quick" || column == "own_and" ||
+                     column == "own_a")
+                choices[column] = cell;
             else if (column == "versions") {
                 Json versions = Json::parse(cell, nullptr, false);
-                if (versions.is_discarded()) return fail(ErrorCode::Unreadable, place(column) + "the versions are no JSON text.");
+                if (versions.is_discarded())
+                    return fail(ErrorCode::Unreadable, place(column) + "the versions are no JSON text.");
                 facts[column] = std::move(versions);
-            } else facts[column] = cell;
+            } else
+                facts[column] = cell;
         }
         if (!choices.empty()) {
             if (!choices.contains("feel")) choices["feel"] = "straight";
@@ -162,9 +195,11 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
         try {
             figures.push_back(figureCardFrom(Field(card, "")));
         } catch (const BadField& bad) {
-            return fail(ErrorCode::Unreadable, "Row " + std::to_string(r + 1) + " of the table: " + bad.path + " " + bad.why + ".");
+            return fail(ErrorCode::Unreadable,
+                        "Row " + std::to_string(r + 1) + " of the table: " + bad.path + " " + bad.why + ".");
         } catch (const Json::exception&) {
-            return fail(ErrorCode::Unreadable, "Row " + std::to_string(r + 1) + " of the table has a value of the wrong kind.");
+            return fail(ErrorCode::Unreadable,
+                        "Row " + std::to_string(r + 1) + " of the table has a value of the wrong kind.");
         }
         if (figures.back().name.empty()) return fail(ErrorCode::Unreadable, place("name") + "a figure needs a name.");
     }

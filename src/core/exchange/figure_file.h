@@ -15,13 +15,13 @@ namespace lc {
 /// Reads what figuresToJson() wrote. Errors: Unreadable with the field that is wrong, NewerVersion.
 [[nodiscard]] Result<std::vector<FigureCard>> figuresFromJson(std::string_view text);
 
-/// Figures as a table, a row each (RFC 4180, commas, a header): name, other_names, family, description, level, words, cautions, notes, tags, claimed,
-/// feel, slow, quick, own_and, own_a, stomp_takes_weight, entry, close, versions, then a column "line of ROLE" for each role. Lists are divided by semicolons,
-/// versions are a JSON text.
+/// Figures as a table, a row each (RFC 4180, commas, a header): name, other_names, family, description, level, words,
+/// cautions, notes, tags, claimed, feel, slow, quick, own_and, own_a, stomp_takes_weight, entry, close, versions, then
+/// a column "line of ROLE" for each role. Lists are divided by semicolons, versions are a JSON text.
 [[nodiscard]] std::string figuresToCsv(const std::vector<FigureCard>& figures);
 
-/// Reads what figuresToCsv() wrote, and any table with a "name" and a "line of …" column; unknown columns are refused by name. Errors: Unreadable with
-/// row and column.
+/// Reads what figuresToCsv() wrote, and any table with a "name" and a "line of …" column; unknown columns are refused
+/// by name. Errors: Unreadable with row and column.
 [[nodiscard]] Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text);
 
 /// By the first character: JSON or a table.

@@ -36,15 +36,21 @@ public:
 
     Result<Handout> read(std::string_view pasted) {
         const std::vector<handout::TextLine> lines = handout::textLines(pasted);
-        if (lines.size() > mostLines) return fail(ErrorCode::BadNotation, "This hand-out has more than " + std::to_string(mostLines) + " lines. Paste the dance alone.");
+        if (lines.size() > mostLines)
+            return fail(ErrorCode::BadNotation,
+                        "This hand-out has more than " + std::to_string(mostLines) + " lines. Paste the dance alone.");
         for (std::size_t i = 0; i < lines.size(); ++i) {
             m_next = i + 1 < lines.size() ? &lines[i + 1] : nullptr;
-            if (lines[i].numbersPage) say(lines[i].number, lines[i].text, "the number of a page");
-            else take(lines[i].number, lines[i].text);
+            if (lines[i].numbersPage)
+                say(lines[i].number, lines[i].text, "the number of a page");
+            else
+                take(lines[i].number, lines[i].text);
         }
         closeFigure();
         if (m_draft.figures.empty())
-            return fail(ErrorCode::BadNotation, "No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.");
+            return fail(
+                ErrorCode::BadNotation,
+                "No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.");
         dropWhatIsNotThere();
         auto document = routineFromText(m_draft.routineText());
         if (!document) return tl::unexpected(document.error());
@@ -76,7 +82,9 @@ private:
         case Kind::Empty: return;
         case Kind::Facts: return facts(number, line, sense);
         case Kind::Credit: say(number, line, "for people to read"); return;
-        case Kind::Again: say(number, line, "danced several times: write how often in the order, for example “Order: A A A”", true); return;
+        case Kind::Again:
+            say(number, line, "danced several times: write how often in the order, for example “Order: A A A”", true);
+            return;
         case Kind::Section: return section(number, line, sense);
         case Kind::Part: return part(number, line, sense);
         case Kind::Order:
@@ -101,11 +109,14 @@ private:
         std::string counted;
         std::size_t column = 0;
         for (std::size_t from = 0; from <= line.size() && column < m_columns.size(); ++column) {
-            const std::size_t end = column + 1 == m_columns.size() ? line.size() : std::min(line.find('\t', from), line.size());
+            const std::size_t end =
+                column + 1 == m_columns.size() ? line.size() : std::min(line.find('\t', from), line.size());
             const std::string cell(trimmed(line.substr(from, end - from)));
             from = end + 1;
-            if (m_columns[column].empty()) counted = cell;
-            else if (!cell.empty()) steps(number, cell, m_columns[column], counted.empty() ? cell : counted + " " + cell);
+            if (m_columns[column].empty())
+                counted = cell;
+            else if (!cell.empty())
+                steps(number, cell, m_columns[column], counted.empty() ? cell : counted + " " + cell);
         }
     }
 
@@ -114,10 +125,23 @@ private:
         const auto add = [&](const std::string& fact) { told += (told.empty() ? "" : ", ") + fact; };
         if (sense.counts || sense.walls) m_claims.emplace_back(m_out.lines.size(), sense);
         if (sense.counts) { add(numbered(*sense.counts, "count", "counts")); }
-        if (sense.walls) { m_draft.walls = sense.walls; add(numbered(*sense.walls, "wall", "walls")); }
-        if (!sense.level.empty()) { m_draft.level = sense.level; add("level " + m_draft.level); }
-        if (sense.intro) { m_draft.intro = sense.intro; m_introLine = m_out.lines.size(); add("an intro of " + numbered(*sense.intro, "count", "counts")); }
-        if (sense.bpm) { m_draft.bpm = sense.bpm; add(std::to_string(*sense.bpm) + " beats a minute"); }
+        if (sense.walls) {
+            m_draft.walls = sense.walls;
+            add(numbered(*sense.walls, "wall", "walls"));
+        }
+        if (!sense.level.empty()) {
+            m_draft.level = sense.level;
+            add("level " + m_draft.level);
+        }
+        if (sense.intro) {
+            m_draft.intro = sense.intro;
+            m_introLine = m_out.lines.size();
+            add("an intro of " + numbered(*sense.intro, "count", "counts"));
+        }
+        if (sense.bpm) {
+            m_draft.bpm = sense.bpm;
+            add(std::to_string(*sense.bpm) + " beats a minute");
+        }
         say(number, line, told);
     }
 
@@ -141,12 +165,16 @@ private:
 
     void restart(std::size_t number, std::string_view line, const LineSense& sense) {
         if (sense.passes.empty() || !sense.after) {
-            say(number, line, sense.passes.empty() ? "a restart, but not in which pass: write “restart in wall 3 after 16”" : "a restart, but not after how many counts: write “after 16”", true);
+            say(number, line,
+                sense.passes.empty() ? "a restart, but not in which pass: write “restart in wall 3 after 16”"
+                                     : "a restart, but not after how many counts: write “after 16”",
+                true);
             return;
         }
         std::string told;
         for (const std::int64_t pass : sense.passes) {
-            m_draft.exceptions.push_back({pass, "restart after " + std::to_string(*sense.after), *sense.after, 0, m_out.lines.size()});
+            m_draft.exceptions.push_back(
+                {pass, "restart after " + std::to_string(*sense.after), *sense.after, 0, m_out.lines.size()});
             told += (told.empty() ? "" : ", ") + std::to_string(pass);
         }
         say(number, line, "restart after " + std::to_string(*sense.after) + " in pass " + told);
@@ -163,21 +191,29 @@ private:
                 m_draft.figures.push_back({name, {}, {{"everyone", oneLine(sense.words)}}, read.reading.length, true});
                 ++m_tags;
                 if (!counts && isWhole(read.reading.length)) counts = wholeCounts(read.reading.length);
-                if (counts && read.reading.length != lc::counts(*counts)) otherwise = "; its steps take " + countsInWords(read.reading.length);
+                if (counts && read.reading.length != lc::counts(*counts))
+                    otherwise = "; its steps take " + countsInWords(read.reading.length);
                 for (const NotationQuestion& question : read.reading.questions) otherwise += "; " + question.text;
             }
         }
         if (sense.passes.empty() || !counts) {
             if (!name.empty()) m_draft.figures.pop_back();
-            say(number, line, sense.passes.empty() ? "a tag, but not after which pass: write “4-count tag after wall 3”" : "a tag, but not of how many counts: write “4-count tag”", true);
+            say(number, line,
+                sense.passes.empty() ? "a tag, but not after which pass: write “4-count tag after wall 3”"
+                                     : "a tag, but not of how many counts: write “4-count tag”",
+                true);
             return;
         }
         std::string told;
         for (const std::int64_t pass : sense.passes) {
-            m_draft.exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name), 0, *counts, m_out.lines.size()});
+            m_draft.exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name),
+                                          0, *counts, m_out.lines.size()});
             told += (told.empty() ? "" : ", ") + std::to_string(pass);
         }
-        say(number, line, "a tag of " + numbered(*counts, "count", "counts") + " after pass " + told + (name.empty() ? "" : ", danced as written") + (sense.words.empty() || !name.empty() ? "" : "; its steps could not be read") + otherwise,
+        say(number, line,
+            "a tag of " + numbered(*counts, "count", "counts") + " after pass " + told +
+                (name.empty() ? "" : ", danced as written") +
+                (sense.words.empty() || !name.empty() ? "" : "; its steps could not be read") + otherwise,
             (!sense.words.empty() && name.empty()) || !otherwise.empty());
     }
 
@@ -193,16 +229,21 @@ private:
         const StepsReading read = readSteps(line, m_choices);
         const bool empty = read.reading.length == Tick{} || read.reading.actions.empty();
         std::size_t unknown = 0;
-        for (const NotationQuestion& q : read.reading.questions) unknown += q.text.find("no word that is known") != std::string::npos;
+        for (const NotationQuestion& q : read.reading.questions)
+            unknown += q.text.find("no word that is known") != std::string::npos;
         const bool counted = line.front() >= '0' && line.front() <= '9';
         const bool prose = unknown > 0 && !counted && unknown * 2 >= read.reading.actions.size();
-        if (m_titled && !counted && standsBeforeSteps() && (prose || empty || read.reading.error || !read.reading.questions.empty())) { // "Turn under the arm" above its steps
+        if (m_titled && !counted && standsBeforeSteps() &&
+            (prose || empty || read.reading.error ||
+             !read.reading.questions.empty())) { // "Turn under the arm" above its steps
             LineSense heading;
             heading.words = std::string(trimmed(line));
-            while (!heading.words.empty() && (heading.words.back() == ':' || heading.words.back() == '.')) heading.words.pop_back();
+            while (!heading.words.empty() && (heading.words.back() == ':' || heading.words.back() == '.'))
+                heading.words.pop_back();
             return section(number, line, heading);
         }
-        if (!read.reading.error && !empty && !prose && (m_titled || counted)) return steps(number, line, "everyone", std::string(line));
+        if (!read.reading.error && !empty && !prose && (m_titled || counted))
+            return steps(number, line, "everyone", std::string(line));
         if (!m_titled) {
             m_titled = true;
             m_draft.title = oneLine(line);
@@ -210,14 +251,16 @@ private:
             say(number, line, "the title");
             return;
         }
-        if (counted && read.reading.error) return steps(number, line, "everyone", std::string(line)); // it will be left out, in its place
+        if (counted && read.reading.error)
+            return steps(number, line, "everyone", std::string(line)); // it will be left out, in its place
         keep();
         say(number, line, "not understood: are these steps, or a remark?", true);
     }
 
     /// A section that is one before it again: that figure is danced a second time.
     bool sectionAgain(std::size_t number, std::string_view line) {
-        if (m_section && (!m_section->roles.empty() || !m_section->others.empty())) return false; // inside a section the steps say it
+        if (m_section && (!m_section->roles.empty() || !m_section->others.empty()))
+            return false; // inside a section the steps say it
         const auto said = handout::placeAgain(m_draft, line, m_part);
         if (!said) return false;
         if (m_section && m_section->heading) m_stands[*m_section->heading].figure = m_draft.figures.back().name;
@@ -230,14 +273,17 @@ private:
     /// The next line begins with a count, or with the name of a role.
     [[nodiscard]] bool standsBeforeSteps() const {
         if (!m_next || m_next->numbersPage) return false;
-        if (m_next->text.front() >= '0' && m_next->text.front() <= '9') return senseOf(m_next->text).kind == LineSense::Kind::Other;
+        if (m_next->text.front() >= '0' && m_next->text.front() <= '9')
+            return senseOf(m_next->text).kind == LineSense::Kind::Other;
         return senseOf(m_next->text).kind == LineSense::Kind::Role;
     }
 
     /// The line that is said next stands in the section at hand, or behind the figure before it.
     void keep() {
-        if (m_section) m_section->others.push_back(m_out.lines.size());
-        else if (!m_draft.figures.empty()) m_stands[m_out.lines.size()].figure = m_draft.figures.back().name;
+        if (m_section)
+            m_section->others.push_back(m_out.lines.size());
+        else if (!m_draft.figures.empty())
+            m_stands[m_out.lines.size()].figure = m_draft.figures.back().name;
     }
 
     void steps(std::size_t number, std::string_view line, std::string role, const std::string& said) {
@@ -247,8 +293,10 @@ private:
             m_section->name = m_part.empty() ? "Section " + std::to_string(++m_sections) : "Part " + m_part;
         }
         m_titled = true;
-        if (role == "everyone" && !m_section->roles.empty()) role = m_section->roles.back().role; // a line without a name goes on with the role before it
-        auto found = std::find_if(m_section->roles.begin(), m_section->roles.end(), [&](const RoleSteps& r) { return r.role == role; });
+        if (role == "everyone" && !m_section->roles.empty())
+            role = m_section->roles.back().role; // a line without a name goes on with the role before it
+        auto found = std::find_if(m_section->roles.begin(), m_section->roles.end(),
+                                  [&](const RoleSteps& r) { return r.role == role; });
         if (found == m_section->roles.end()) {
             m_section->roles.push_back({role, {}});
             found = std::prev(m_section->roles.end());
@@ -263,8 +311,10 @@ private:
         if (!m_section) return;
         Section section = std::move(*m_section);
         m_section.reset();
-        if (section.roles.empty() && section.heading) { // "Section 2: walk, walk, triple step": the title is what is danced
-            if (const auto again = handout::placeAgain(m_draft, section.name, section.part)) { // "Section 3: repeat section 1"
+        if (section.roles.empty() &&
+            section.heading) { // "Section 2: walk, walk, triple step": the title is what is danced
+            if (const auto again =
+                    handout::placeAgain(m_draft, section.name, section.part)) { // "Section 3: repeat section 1"
                 m_out.lines[*section.heading].understood = *again;
                 m_stands[*section.heading].figure = m_draft.figures.back().name;
                 return;
@@ -286,13 +336,15 @@ private:
             if (!read) continue;
             figure.lines.emplace_back(role.role, read->line);
             figure.length = std::max(figure.length, read->reading.length);
-            if (std::find(m_draft.roles.begin(), m_draft.roles.end(), role.role) == m_draft.roles.end()) m_draft.roles.push_back(role.role);
+            if (std::find(m_draft.roles.begin(), m_draft.roles.end(), role.role) == m_draft.roles.end())
+                m_draft.roles.push_back(role.role);
         }
         if (!figure.lines.empty()) m_draft.figures.push_back(std::move(figure));
     }
 
     /// A role's line in a figure; tells each line of the hand-out what became of it.
-    std::optional<handout::SectionLine> lineOf(const RoleSteps& role, std::optional<std::int64_t> first, const std::string& figure) {
+    std::optional<handout::SectionLine> lineOf(const RoleSteps& role, std::optional<std::int64_t> first,
+                                               const std::string& figure) {
         handout::SectionLine read = handout::readSection(role, first, m_choices);
         for (const handout::LeftLine& left : read.left) {
             tell(left.place, left.why, true);
@@ -304,7 +356,11 @@ private:
         if (lines.empty()) return std::nullopt;
         const bool one = lines.front().text == read.line; // all of them say it together
         for (std::size_t k = 0; k < lines.size(); ++k) {
-            tell(lines[k].place, k > 0 ? std::string("goes on") : (read.notation.empty() ? "steps, " : "steps: " + read.notation + ", ") + countsInWords(read.reading.length), false);
+            tell(lines[k].place,
+                 k > 0 ? std::string("goes on")
+                       : (read.notation.empty() ? "steps, " : "steps: " + read.notation + ", ") +
+                             countsInWords(read.reading.length),
+                 false);
             HandoutLine& told = m_out.lines[lines[k].place];
             told.begin = one ? 0 : static_cast<std::uint32_t>(read.steps.begin(k));
             told.finish = told.begin + static_cast<std::uint32_t>(lines[k].text.size());
@@ -312,7 +368,8 @@ private:
             m_stands[lines[k].place] = {figure, role.role, false};
         }
         const auto placeOf = [&](std::size_t byte) { return lines[one ? 0 : read.steps.at(byte)].place; };
-        for (const NotationQuestion& question : read.reading.questions) tell(placeOf(question.begin), question.text, true, true);
+        for (const NotationQuestion& question : read.reading.questions)
+            tell(placeOf(question.begin), question.text, true, true);
         for (const NotationRemark& note : read.reading.notes)
             if (note.kind == RemarkKind::FootNotFree) tell(placeOf(note.begin), note.text, true, true);
         return read;
@@ -333,9 +390,12 @@ private:
             if (!line.open || m_asked.count(place) > 0) continue;
             const auto stand = m_stands.find(place);
             const bool left = stand != m_stands.end() && stand->second.left && line.role.valid() && line.figure.valid();
-            routine.unsettled.push_back({LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), left ? line.steps : line.text, line.understood, line.figure, left ? line.role : RoleId{}, left ? line.begin : 0});
+            routine.unsettled.push_back({LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number),
+                                         left ? line.steps : line.text, line.understood, line.figure,
+                                         left ? line.role : RoleId{}, left ? line.begin : 0});
         }
-        std::stable_sort(routine.unsettled.begin(), routine.unsettled.end(), [](const UnsettledLine& a, const UnsettledLine& b) { return a.number < b.number; });
+        std::stable_sort(routine.unsettled.begin(), routine.unsettled.end(),
+                         [](const UnsettledLine& a, const UnsettledLine& b) { return a.number < b.number; });
     }
 
     /// Says something at a line: what it was read as, or what is to be settled; `asked`: by its figure, too.
@@ -352,13 +412,15 @@ private:
         return times == 1 ? name : name + " (" + std::to_string(times) + ")";
     }
 
-    /// What the head says of counts and walls stays with the routine and is checked against what is written, now and later.
+    /// What the head says of counts and walls stays with the routine and is checked against what is written, now and
+    /// later.
     void keepClaims() {
         Routine& routine = m_out.document.routine;
         HandoutClaims claims(routine);
         for (const auto& [place, sense] : m_claims) {
             HandoutLine& line = m_out.lines[place];
-            UnsettledLine kept{LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), line.text, {}, {}, {}, 0};
+            UnsettledLine kept{
+                LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number), line.text, {}, {}, {}, 0};
             if (m_part.empty()) kept.counts = sense.counts; // else they are those of a part
             kept.walls = sense.walls;
             if (!kept.counts && !kept.walls) continue;
@@ -373,8 +435,14 @@ private:
 
     /// What the hand-out leaves open and is taken for it.
     void tellWhatWasTaken() {
-        if (m_draft.intro && !m_draft.bpm) m_out.lines[m_introLine].understood += "; at " + std::to_string(handout::usualTempo) + " beats a minute while no song is chosen";
-        if (m_draft.order.empty() && m_titleLine) m_out.lines[*m_titleLine].understood += "; danced in " + numbered(static_cast<std::int64_t>(m_out.document.routine.passes.size()), "pass", "passes") + " until an order is written";
+        if (m_draft.intro && !m_draft.bpm)
+            m_out.lines[m_introLine].understood +=
+                "; at " + std::to_string(handout::usualTempo) + " beats a minute while no song is chosen";
+        if (m_draft.order.empty() && m_titleLine)
+            m_out.lines[*m_titleLine].understood +=
+                "; danced in " +
+                numbered(static_cast<std::int64_t>(m_out.document.routine.passes.size()), "pass", "passes") +
+                " until an order is written";
     }
 
     /// An order of parts that are not written, and exceptions of passes that are not danced, are told and left out.
@@ -396,10 +464,10 @@ private:
     Handout m_out;
     Draft m_draft;
     std::string m_part;
-    NotationChoices m_choices; ///< with the person's words
+    NotationChoices m_choices;                 ///< with the person's words
     const handout::TextLine* m_next = nullptr; ///< the line behind the one at hand
-    std::map<std::size_t, Stand> m_stands; ///< of lines, by their place in m_out.lines
-    std::set<std::size_t> m_asked;         ///< lines that are open only because their steps are asked about
+    std::map<std::size_t, Stand> m_stands;     ///< of lines, by their place in m_out.lines
+    std::set<std::size_t> m_asked;             ///< lines that are open only because their steps are asked about
     bool m_titled = false;
     std::vector<std::pair<std::size_t, LineSense>> m_claims; ///< lines that say counts or walls
     std::size_t m_orderLine = 0, m_introLine = 0;
@@ -416,7 +484,9 @@ std::string openLinesInWords(const Handout& handout, std::size_t most) {
     std::string out;
     std::size_t told = 0;
     for (const HandoutLine& line : handout.lines)
-        if (line.open && ++told <= most) out += (out.empty() ? "" : "\n") + std::string("Line ") + std::to_string(line.number) + ", “" + shown(line.text) + "”: " + line.understood;
+        if (line.open && ++told <= most)
+            out += (out.empty() ? "" : "\n") + std::string("Line ") + std::to_string(line.number) + ", “" +
+                   shown(line.text) + "”: " + line.understood;
     if (told > most) out += "\n… and " + numbered(told - most, "line", "lines") + " more";
     return out;
 }

@@ -18,7 +18,7 @@ struct HandoutLine {
     RoleId role = {};        ///< of a line of steps: whose; else none
     std::uint32_t begin = 0; ///< of steps that were read: their bytes in the role's line, half-open
     std::uint32_t finish = 0;
-    std::string steps = {};  ///< these bytes
+    std::string steps = {}; ///< these bytes
 };
 
 /// A hand-out, read.
@@ -27,13 +27,15 @@ struct Handout {
     std::vector<HandoutLine> lines; ///< those that are not empty
 };
 
-/// Reads a hand-out of a dance as people write it: title, counts, walls, level, intro, sections or parts with lines of steps as readSteps() reads them, columns of
-/// roles, order, restarts and tags, in English, German, French or Spanish. Each section becomes a figure, each part a part; nothing is guessed without a line that says so,
-/// and a line that is not understood waits in the routine with its text (Routine::unsettled). Error BadNotation: there is no line of steps in it. O(length).
-/// `words` are the person's own; those that are said come into the routine.
+/// Reads a hand-out of a dance as people write it: title, counts, walls, level, intro, sections or parts with lines of
+/// steps as readSteps() reads them, columns of roles, order, restarts and tags, in English, German, French or Spanish.
+/// Each section becomes a figure, each part a part; nothing is guessed without a line that says so, and a line that is
+/// not understood waits in the routine with its text (Routine::unsettled). Error BadNotation: there is no line of steps
+/// in it. O(length). `words` are the person's own; those that are said come into the routine.
 [[nodiscard]] Result<Handout> readHandout(std::string_view text, const OwnWords& words = {});
 
-/// The lines that wait to be settled, a sentence each on a line of its own, `most` at the most; empty where there are none.
+/// The lines that wait to be settled, a sentence each on a line of its own, `most` at the most; empty where there are
+/// none.
 [[nodiscard]] std::string openLinesInWords(const Handout& handout, std::size_t most = 1000);
 
 } // namespace lc

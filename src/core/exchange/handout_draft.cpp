@@ -40,7 +40,8 @@ std::vector<std::string> Draft::passParts() const {
     return std::vector<std::string>(static_cast<std::size_t>(std::min<std::int64_t>(passes, 200)), out.front());
 }
 
-/// Where an intro or a tempo is told of: the song as the hand-out understands it, a phrase for each pass behind the intro.
+/// Where an intro or a tempo is told of: the song as the hand-out understands it, a phrase for each pass behind the
+/// intro.
 std::string Draft::songText() const {
     if (!intro && !bpm) return {};
     const std::int64_t before = intro.value_or(0);

@@ -14,7 +14,7 @@ namespace lc::handout {
 
 struct Figure {
     std::string name;
-    std::string part;  ///< empty = the only part
+    std::string part;                                       ///< empty = the only part
     std::vector<std::pair<std::string, std::string>> lines; ///< role, steps
     Tick length;
     bool ofTag = false; ///< danced in a tag only
@@ -40,7 +40,8 @@ struct Draft {
     std::vector<std::string> roles; ///< as they are named; "everyone" for lines without a name
 
     [[nodiscard]] bool hasPart(const std::string& part) const;
-    /// The part of each pass: the order that is written, else all parts in turn; one part alone as often as the walls and the exceptions need.
+    /// The part of each pass: the order that is written, else all parts in turn; one part alone as often as the walls
+    /// and the exceptions need.
     [[nodiscard]] std::vector<std::string> passParts() const;
     /// The dance in the plain-text form of a routine.
     [[nodiscard]] std::string routineText() const;

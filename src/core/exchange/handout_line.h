@@ -14,17 +14,17 @@ namespace lc::handout {
 struct LineSense {
     enum class Kind {
         Empty,
-        Facts,     ///< counts, walls, level, intro, tempo: any of them in one line
-        Credit,    ///< who made it, to which song: for people to read
-        Section,   ///< "Section 2: walks", "[9-16]": `words` is its title
-        Part,      ///< "Part B": `words` is its name
-        Order,     ///< "Order: A A B"
+        Facts,   ///< counts, walls, level, intro, tempo: any of them in one line
+        Credit,  ///< who made it, to which song: for people to read
+        Section, ///< "Section 2: walks", "[9-16]": `words` is its title
+        Part,    ///< "Part B": `words` is its name
+        Order,   ///< "Order: A A B"
         Restart,
         Tag,
-        Role,      ///< "Leader: …", "Row 2: …": `role`, and its steps in `words`
-        Again,     ///< "everything from the top, three times": the order says how often
-        Columns,   ///< the head of a table: `columns`
-        Other,     ///< steps, the title, or nothing that is known
+        Role,    ///< "Leader: …", "Row 2: …": `role`, and its steps in `words`
+        Again,   ///< "everything from the top, three times": the order says how often
+        Columns, ///< the head of a table: `columns`
+        Other,   ///< steps, the title, or nothing that is known
     };
     Kind kind = Kind::Other;
     std::string words;
@@ -32,7 +32,7 @@ struct LineSense {
     std::vector<std::string> columns; ///< of a table, the role of each; empty for one that says counts
     std::optional<std::int64_t> counts, walls, intro, bpm;
     std::string level;
-    std::vector<std::int64_t> passes; ///< of a restart or tag
+    std::vector<std::int64_t> passes;  ///< of a restart or tag
     std::optional<std::int64_t> after; ///< counts after which a pass is cut
     std::optional<std::int64_t> from;  ///< of a section: its first count
 };

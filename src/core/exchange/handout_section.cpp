@@ -53,24 +53,29 @@ std::size_t RoleSteps::at(std::size_t byte) const {
 }
 
 void shareOut(std::vector<RoleSteps>& roles) {
-    const auto all = std::find_if(roles.begin(), roles.end(), [](const RoleSteps& role) { return role.role == "everyone"; });
+    const auto all =
+        std::find_if(roles.begin(), roles.end(), [](const RoleSteps& role) { return role.role == "everyone"; });
     if (all == roles.end() || roles.size() == 1) return;
     const RoleSteps shared = *all;
     roles.erase(all);
     for (RoleSteps& role : roles) {
         role.lines.insert(role.lines.end(), shared.lines.begin(), shared.lines.end());
-        std::stable_sort(role.lines.begin(), role.lines.end(), [](const RoleSteps::Line& a, const RoleSteps::Line& b) { return a.place < b.place; });
+        std::stable_sort(role.lines.begin(), role.lines.end(),
+                         [](const RoleSteps::Line& a, const RoleSteps::Line& b) { return a.place < b.place; });
     }
 }
 
 SectionLine readSection(RoleSteps steps, std::optional<std::int64_t> first, const NotationChoices& choices) {
     SectionLine out;
     out.steps = std::move(steps);
-    const auto leaveOut = [&](std::size_t k, std::string why) { out.left.push_back({out.steps.lines[k].place, out.steps.begin(k), std::move(why), out.steps.lines[k].text}); };
+    const auto leaveOut = [&](std::size_t k, std::string why) {
+        out.left.push_back({out.steps.lines[k].place, out.steps.begin(k), std::move(why), out.steps.lines[k].text});
+    };
     StepsReading read = readSteps(out.steps.said(), choices);
     while (read.reading.error) {
         if (out.left.size() == mostWrong) {
-            for (std::size_t k = 0; k < out.steps.lines.size(); ++k) leaveOut(k, "not read, since too much before it could not be");
+            for (std::size_t k = 0; k < out.steps.lines.size(); ++k)
+                leaveOut(k, "not read, since too much before it could not be");
             out.steps.lines.clear();
             return out;
         }
@@ -80,9 +85,11 @@ SectionLine readSection(RoleSteps steps, std::optional<std::int64_t> first, cons
         if (out.steps.lines.empty()) return out;
         read = readSteps(out.steps.said(), choices);
     }
-    const auto danced = std::find_if(read.reading.actions.begin(), read.reading.actions.end(), [](const Action& a) { return a.kind != ActionKind::Wait; });
+    const auto danced = std::find_if(read.reading.actions.begin(), read.reading.actions.end(),
+                                     [](const Action& a) { return a.kind != ActionKind::Wait; });
     const std::int64_t waits = danced == read.reading.actions.end() ? 0 : wholeCounts(danced->at);
-    const std::int64_t before = first && *first > 1 && waits + 1 >= *first ? *first - 1 : waits / 8 * 8; // counts that went before
+    const std::int64_t before =
+        first && *first > 1 && waits + 1 >= *first ? *first - 1 : waits / 8 * 8; // counts that went before
     if (before > 0) {
         RoleSteps from1 = out.steps;
         for (RoleSteps::Line& line : from1.lines) line.text = renumbered(line.text, before, choices.words);
@@ -100,7 +107,8 @@ SectionLine readSection(RoleSteps steps, std::optional<std::int64_t> first, cons
             again = readSteps(from1.said(), choices);
         }
         for (LeftLine& line : out.left) line.at = std::min(line.at, from1.said().size());
-        if (from1.lines.size() == out.steps.lines.size()) out.steps = std::move(from1);
+        if (from1.lines.size() == out.steps.lines.size())
+            out.steps = std::move(from1);
         else { // all of them say the one line
             for (RoleSteps::Line& line : out.steps.lines) line.text = from1.lines[0].text;
             out.line = from1.lines[0].text;

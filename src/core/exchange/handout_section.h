@@ -44,19 +44,21 @@ struct LeftLine {
     std::size_t place = 0;
     std::size_t at = 0; ///< the byte of what is left at which it stood
     std::string why;
-    std::string text;    ///< its steps
+    std::string text; ///< its steps
 };
 
 /// The steps of a role, read from their count 1.
 struct SectionLine {
-    RoleSteps steps;           ///< that were read
-    std::string line;          ///< as the figure has it
-    std::string notation;      ///< the same in the notation, where it is not written so
-    NotationReading reading;   ///< places are bytes of `line`
+    RoleSteps steps;         ///< that were read
+    std::string line;        ///< as the figure has it
+    std::string notation;    ///< the same in the notation, where it is not written so
+    NotationReading reading; ///< places are bytes of `line`
     std::vector<LeftLine> left;
 };
 
-/// Reads a role's steps. Counts that go on from an earlier section, as `first` or the counts themselves say, begin again at 1. Lines that cannot be read are left out; where nothing is left there is no length.
-[[nodiscard]] SectionLine readSection(RoleSteps steps, std::optional<std::int64_t> first, const NotationChoices& choices);
+/// Reads a role's steps. Counts that go on from an earlier section, as `first` or the counts themselves say, begin
+/// again at 1. Lines that cannot be read are left out; where nothing is left there is no length.
+[[nodiscard]] SectionLine readSection(RoleSteps steps, std::optional<std::int64_t> first,
+                                      const NotationChoices& choices);
 
 } // namespace lc::handout

@@ -18,7 +18,8 @@ namespace {
 /// What is asked at the lines of one hand-out.
 class OpenQuestions {
 public:
-    OpenQuestions(const Document& document, const std::vector<HandoutLine>& lines) : m_routine(document.routine), m_lines(lines), m_claims(document.routine) {
+    OpenQuestions(const Document& document, const std::vector<HandoutLine>& lines)
+        : m_routine(document.routine), m_lines(lines), m_claims(document.routine) {
         for (const UnsettledLine& line : m_routine.unsettled) m_unsettled.emplace(line.number, &line);
         for (const Figure& figure : m_routine.figures) m_figures.emplace(figure.id.value, &figure);
     }
@@ -42,17 +43,21 @@ private:
 
     const UnsettledLine* waiting(const HandoutLine& line) const {
         const auto [first, last] = m_unsettled.equal_range(static_cast<std::uint32_t>(line.number));
-        const auto found = std::find_if(first, last, [&](const auto& one) { return one.second->text == line.text || one.second->text == line.steps; });
+        const auto found = std::find_if(first, last, [&](const auto& one) {
+            return one.second->text == line.text || one.second->text == line.steps;
+        });
         return found == last ? nullptr : found->second;
     }
 
     std::optional<HandoutQuestion> askedOfUnsettled(const UnsettledLine& waits) {
         if (!m_claims.isOpen(waits)) return std::nullopt;
         const std::string broken = m_claims.broken(waits);
-        return HandoutQuestion{asSentence(broken.empty() ? waits.why : broken), settlingsOf(m_routine, waits), !broken.empty()};
+        return HandoutQuestion{asSentence(broken.empty() ? waits.why : broken), settlingsOf(m_routine, waits),
+                               !broken.empty()};
     }
 
-    /// The questions of a role's line that are asked at one line of the hand-out: those of its own steps or, where the role's line was written anew, all of them at its first.
+    /// The questions of a role's line that are asked at one line of the hand-out: those of its own steps or, where the
+    /// role's line was written anew, all of them at its first.
     std::optional<HandoutQuestion> askedOfSteps(const HandoutLine& line) {
         const auto figure = m_figures.find(line.figure.value);
         if (figure == m_figures.end() || !findRole(m_routine, line.role)) return std::nullopt;
@@ -62,14 +67,19 @@ private:
             steps.text = lineText(*figure->second, line.role);
             steps.read = readSteps(steps.text, choicesFor(figure->second->facts.choices, m_routine.choices)).reading;
         }
-        const bool asRead = line.finish <= steps.text.size() && steps.text.compare(line.begin, line.finish - line.begin, line.steps) == 0;
+        const bool asRead = line.finish <= steps.text.size() &&
+                            steps.text.compare(line.begin, line.finish - line.begin, line.steps) == 0;
         if (!asRead && !isFirst) return std::nullopt;
         for (const NotationQuestion& question : steps.read.questions) {
-            if (asRead && (question.begin < line.begin || question.begin >= std::max(line.finish, line.begin + 1))) continue;
+            if (asRead && (question.begin < line.begin || question.begin >= std::max(line.finish, line.begin + 1)))
+                continue;
             HandoutQuestion out{question.text, {}, false};
             for (const NotationAnswer& answer : question.answers) {
-                const std::string text = answer.text + ": " + countsInWords(answer.length) + ", then " + freeFootInWords(answer.freeAfter) + " free";
-                out.answers.push_back({text, {answer.word ? Edit(KeepWord{*answer.word}) : Edit(SetFigureLine{line.figure, line.role, answer.line})}});
+                const std::string text = answer.text + ": " + countsInWords(answer.length) + ", then " +
+                                         freeFootInWords(answer.freeAfter) + " free";
+                out.answers.push_back({text,
+                                       {answer.word ? Edit(KeepWord{*answer.word})
+                                                    : Edit(SetFigureLine{line.figure, line.role, answer.line})}});
             }
             return out;
         }
@@ -86,20 +96,27 @@ private:
 
 } // namespace
 
-std::vector<std::optional<HandoutQuestion>> openQuestions(const Document& document, const std::vector<HandoutLine>& lines) { return OpenQuestions(document, lines).all(); }
+std::vector<std::optional<HandoutQuestion>> openQuestions(const Document& document,
+                                                          const std::vector<HandoutLine>& lines) {
+    return OpenQuestions(document, lines).all();
+}
 
 std::vector<HandoutLine> unsettledLines(const Routine& routine) {
     std::vector<HandoutLine> out;
     HandoutClaims claims(routine);
     for (const UnsettledLine& line : routine.unsettled)
-        if (claims.isOpen(line)) out.push_back({line.number, line.text, line.why.empty() ? claims.broken(line) : line.why, true, line.figure});
+        if (claims.isOpen(line))
+            out.push_back(
+                {line.number, line.text, line.why.empty() ? claims.broken(line) : line.why, true, line.figure});
     return out;
 }
 
 std::vector<Edit> restAsRemarks(const Routine& routine) {
     std::vector<Edit> out;
     for (const UnsettledLine& line : routine.unsettled)
-        if (!line.role.valid() && !line.counts && !line.walls) out.push_back(SettleLine{line.id, findFigure(routine, line.figure) ? SettleLine::How::AsRemark : SettleLine::How::TakeOut});
+        if (!line.role.valid() && !line.counts && !line.walls)
+            out.push_back(SettleLine{line.id, findFigure(routine, line.figure) ? SettleLine::How::AsRemark
+                                                                               : SettleLine::How::TakeOut});
     return out;
 }
 

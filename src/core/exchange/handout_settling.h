@@ -14,8 +14,10 @@ struct HandoutQuestion {
     bool claim = false; ///< it may settle itself when the steps are: counts and walls
 };
 
-/// What is still open at each line, in the routine as it is now; nothing where it is settled. `lines` are those of the hand-out from which the routine came. Each role's line of a figure is read once: O(hand-out).
-[[nodiscard]] std::vector<std::optional<HandoutQuestion>> openQuestions(const Document& document, const std::vector<HandoutLine>& lines);
+/// What is still open at each line, in the routine as it is now; nothing where it is settled. `lines` are those of the
+/// hand-out from which the routine came. Each role's line of a figure is read once: O(hand-out).
+[[nodiscard]] std::vector<std::optional<HandoutQuestion>> openQuestions(const Document& document,
+                                                                        const std::vector<HandoutLine>& lines);
 
 /// The lines of a routine whose hand-out is not at hand: those that are not settled.
 [[nodiscard]] std::vector<HandoutLine> unsettledLines(const Routine& routine);

@@ -3,9 +3,9 @@
 #include "core/base/number_words.h"
 #include "core/exchange/handout_line.h"
 #include "core/landing/findings.h"
-#include "core/reports/sheet_header.h"
 #include "core/notation/notation_lexer.h"
 #include "core/notation/notation_print.h"
+#include "core/reports/sheet_header.h"
 #include "core/routine/part_reading.h"
 #include "core/said/steps_reader.h"
 
@@ -16,7 +16,9 @@ namespace lc {
 namespace {
 
 constexpr std::int64_t countsOfLine = 8;
-constexpr std::array<const char*, 16> numbers{"one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve", "thirteen", "fourteen", "fifteen", "sixteen"};
+constexpr std::array<const char*, 16> numbers{"one",      "two",      "three",   "four",   "five",   "six",
+                                              "seven",    "eight",    "nine",    "ten",    "eleven", "twelve",
+                                              "thirteen", "fourteen", "fifteen", "sixteen"};
 
 /// What one role does in one figure, from count 1.
 struct Section {
@@ -38,7 +40,8 @@ Lines inNotation(const Section& section, const NotationChoices& choices) {
     Lines out;
     std::size_t from = 0;
     for (const notation::Token& t : notation::tokens(line)) {
-        if (t.kind != notation::TokenKind::Number || t.value <= 1 || t.value % countsOfLine != 1 || t.begin == from) continue;
+        if (t.kind != notation::TokenKind::Number || t.value <= 1 || t.value % countsOfLine != 1 || t.begin == from)
+            continue;
         out.push_back(line.substr(from, t.begin - from - 1));
         from = t.begin;
     }
@@ -48,12 +51,15 @@ Lines inNotation(const Section& section, const NotationChoices& choices) {
 
 /// What is danced at a moment; nothing where a hand-out has no words for it.
 std::optional<std::string> bodyOf(const Action& a, bool spelled) {
-    if (a.isRun() || a.orbit != Eighths{} || a.turnLength > Tick{} || a.accent || !a.cue.empty() || !a.beside.empty() || !a.toward.empty() || !a.couple.empty() || !a.care.empty() || a.said == Foot::Both) return std::nullopt;
+    if (a.isRun() || a.orbit != Eighths{} || a.turnLength > Tick{} || a.accent || !a.cue.empty() || !a.beside.empty() ||
+        !a.toward.empty() || !a.couple.empty() || !a.care.empty() || a.said == Foot::Both)
+        return std::nullopt;
     if (a.kind == ActionKind::Wait) return "hold";
     std::string out = a.words.empty() ? "step" : a.words;
     const auto foot = [&](bool left) { return spelled ? (left ? " left" : " right") : (left ? " L" : " R"); };
     if (a.said) out += foot(*a.said == Foot::Left);
-    if (a.turn != Eighths{}) out += " turn " + turnInNotation(a.turn).substr(0, turnInNotation(a.turn).find(' ')) + foot(a.turn.value < 0);
+    if (a.turn != Eighths{})
+        out += " turn " + turnInNotation(a.turn).substr(0, turnInNotation(a.turn).find(' ')) + foot(a.turn.value < 0);
     return out;
 }
 
@@ -64,7 +70,8 @@ struct Beat {
     std::vector<std::string> bodies;
 };
 
-/// The section by its counts; nothing where it has moments that letters do not say, or steps longer than a count that no wait can stand for.
+/// The section by its counts; nothing where it has moments that letters do not say, or steps longer than a count that
+/// no wait can stand for.
 std::optional<std::vector<Beat>> beatsOf(const Section& section, const NotationChoices& choices, bool spelled) {
     std::vector<Beat> out;
     for (std::int64_t n = 1; n <= wholeCounts(section.length); ++n) out.push_back({std::to_string(n), n, {}});
@@ -79,7 +86,10 @@ std::optional<std::vector<Beat>> beatsOf(const Section& section, const NotationC
         if (part > Tick{}) {
             if (a.kind == ActionKind::Wait) continue; // the rest of a count
             if (beat.bodies.empty()) return std::nullopt;
-            const char letter = letterPlace('&', choices) == part ? '&' : letterPlace('a', choices) == part ? 'a' : letterPlace('e', choices) == part ? 'e' : ' ';
+            const char letter = letterPlace('&', choices) == part   ? '&'
+                                : letterPlace('a', choices) == part ? 'a'
+                                : letterPlace('e', choices) == part ? 'e'
+                                                                    : ' ';
             if (letter == ' ') return std::nullopt;
             beat.label += letter;
         }
@@ -136,7 +146,10 @@ std::vector<Lines> inWords(const Section& section, const NotationChoices& choice
         if (beat.count % countsOfLine == 1) lines.emplace_back();
         const std::string letters = beat.label.substr(std::to_string(beat.count).size());
         for (std::size_t k = 0; k < beat.bodies.size(); ++k) {
-            const std::string label = k == 0 ? numbers[static_cast<std::size_t>(beat.count - 1)] : letters[k - 1] == '&' ? "and" : letters[k - 1] == 'a' ? "ah" : "ee";
+            const std::string label = k == 0                  ? numbers[static_cast<std::size_t>(beat.count - 1)]
+                                      : letters[k - 1] == '&' ? "and"
+                                      : letters[k - 1] == 'a' ? "ah"
+                                                              : "ee";
             lines.back() += (lines.back().empty() ? "" : " ") + label + " " + beat.bodies[k];
         }
     }
@@ -146,7 +159,8 @@ std::vector<Lines> inWords(const Section& section, const NotationChoices& choice
 
 class Writer {
 public:
-    Writer(const Document& document, HandoutManner manner) : m_document(document), m_routine(document.routine), m_landing(land(document)), m_manner(manner) {}
+    Writer(const Document& document, HandoutManner manner)
+        : m_document(document), m_routine(document.routine), m_landing(land(document)), m_manner(manner) {}
 
     std::string write() {
         head();
@@ -173,10 +187,14 @@ private:
         const auto& passes = m_landing.performance.passes;
         if (!passes.empty()) {
             const Part* first = findPart(m_routine, m_routine.passes.front().part);
-            const bool one = std::all_of(m_routine.passes.begin(), m_routine.passes.end(), [&](const Pass& p) { return p.part == m_routine.passes.front().part; });
+            const bool one = std::all_of(m_routine.passes.begin(), m_routine.passes.end(),
+                                         [&](const Pass& p) { return p.part == m_routine.passes.front().part; });
             const PartReading reading = readPart(m_routine, *first);
-            if (one && isWhole(reading.length) && reading.length > Tick{}) line(std::to_string(wholeCounts(reading.length)) + " counts" + (m_routine.level.empty() ? "" : ", level: " + oneLine(m_routine.level)));
-            if (isWhole(passes.front().start) && passes.front().start > Tick{}) line("Intro: " + std::to_string(wholeCounts(passes.front().start)) + " counts");
+            if (one && isWhole(reading.length) && reading.length > Tick{})
+                line(std::to_string(wholeCounts(reading.length)) + " counts" +
+                     (m_routine.level.empty() ? "" : ", level: " + oneLine(m_routine.level)));
+            if (isWhole(passes.front().start) && passes.front().start > Tick{})
+                line("Intro: " + std::to_string(wholeCounts(passes.front().start)) + " counts");
         }
         line("");
     }
@@ -188,7 +206,8 @@ private:
         for (const FigureSpan& span : reading.figures) {
             if (span.length <= Tick{}) continue;
             const Figure* figure = findFigure(m_routine, span.figure);
-            line("Section " + std::to_string(++number) + (figure && !figure->name.empty() ? ": " + oneLine(figure->name) : ""));
+            line("Section " + std::to_string(++number) +
+                 (figure && !figure->name.empty() ? ": " + oneLine(figure->name) : ""));
             for (std::size_t r = 0; r < reading.roles.size(); ++r) {
                 const Section section = cut(reading.roles[r], span);
                 const Lines lines = linesOf(section);
@@ -201,14 +220,16 @@ private:
 
     /// Parts have letters in a hand-out.
     std::string letterOf(PartId id) const {
-        const auto found = std::find_if(m_routine.parts.begin(), m_routine.parts.end(), [&](const Part& p) { return p.id == id; });
+        const auto found =
+            std::find_if(m_routine.parts.begin(), m_routine.parts.end(), [&](const Part& p) { return p.id == id; });
         return std::string(1, static_cast<char>('A' + std::min<std::ptrdiff_t>(25, found - m_routine.parts.begin())));
     }
 
     std::string roleName(std::size_t r) const {
         const std::string& name = m_routine.roles[r].name;
         const auto sense = handout::senseOf(name + ": 1 step");
-        return sense.kind == handout::LineSense::Kind::Role && sense.role == name ? name : "row " + std::to_string(r + 1);
+        return sense.kind == handout::LineSense::Kind::Role && sense.role == name ? name
+                                                                                  : "row " + std::to_string(r + 1);
     }
 
     static Section cut(const PartRoleReading& role, const FigureSpan& span) {
@@ -233,7 +254,9 @@ private:
             std::vector<std::tuple<Tick, ActionKind, std::optional<Foot>, Eighths>> out;
             const auto feet = followFeet(reading.actions, footNeeded(reading.actions).value_or(Foot::Left));
             for (std::size_t i = 0; i < feet.size(); ++i)
-                if (reading.actions[i].kind != ActionKind::Wait) out.emplace_back(reading.actions[i].at, reading.actions[i].kind, feet[i].foot, reading.actions[i].turn);
+                if (reading.actions[i].kind != ActionKind::Wait)
+                    out.emplace_back(reading.actions[i].at, reading.actions[i].kind, feet[i].foot,
+                                     reading.actions[i].turn);
             return out;
         };
         return danced(read) == danced(meant);
@@ -244,7 +267,8 @@ private:
             for (const Lines& lines : inWords(section, m_routine.choices))
                 if (readsBack(section, lines)) return lines;
         if (m_manner != HandoutManner::Notation)
-            if (const auto lines = inRanges(section, m_routine.choices); lines && readsBack(section, *lines)) return *lines;
+            if (const auto lines = inRanges(section, m_routine.choices); lines && readsBack(section, *lines))
+                return *lines;
         return inNotation(section, m_routine.choices);
     }
 
@@ -254,14 +278,17 @@ private:
         line("Order: " + text);
     }
 
-    /// Restarts, tags and waits in the words of hand-outs, as they come about in the song; for all else that makes passes differ a hand-out has no words that are read back, and it stands as the sheet says it.
+    /// Restarts, tags and waits in the words of hand-outs, as they come about in the song; for all else that makes
+    /// passes differ a hand-out has no words that are read back, and it stands as the sheet says it.
     void differences() {
         Landing left = m_landing;
         for (std::size_t i = 0; i < left.performance.passes.size(); ++i) {
             PassPerformance& pass = left.performance.passes[i];
             const std::string wall = "wall " + std::to_string(pass.number);
-            if (i > 0 && pass.wait > Tick{} && isWhole(pass.wait) && m_landing.performance.passes[i - 1].tag == Tick{}) {
-                line(std::to_string(wholeCounts(pass.wait)) + "-count tag after wall " + std::to_string(pass.number - 1));
+            if (i > 0 && pass.wait > Tick{} && isWhole(pass.wait) &&
+                m_landing.performance.passes[i - 1].tag == Tick{}) {
+                line(std::to_string(wholeCounts(pass.wait)) + "-count tag after wall " +
+                     std::to_string(pass.number - 1));
                 pass.wait = {};
             }
             if (pass.cut && isWhole(pass.counts)) {
@@ -270,14 +297,16 @@ private:
             }
             if (pass.tag > Tick{} && isWhole(pass.tag)) {
                 const auto steps = stepsOfTag(pass);
-                line(std::to_string(wholeCounts(pass.tag)) + "-count tag after " + wall + (steps ? *steps : std::string()));
+                line(std::to_string(wholeCounts(pass.tag)) + "-count tag after " + wall +
+                     (steps ? *steps : std::string()));
                 if (steps && !pass.countsFromOneAfter) pass.tag = {};
             }
         }
         for (const std::string& sentence : sheetHeader(m_document, left).exceptions) line("Also: " + sentence);
     }
 
-    /// ": 1 rock L 2 replace …"; empty where everyone waits, nothing where a hand-out cannot say the steps: those of several roles, and those that take longer or shorter.
+    /// ": 1 rock L 2 replace …"; empty where everyone waits, nothing where a hand-out cannot say the steps: those of
+    /// several roles, and those that take longer or shorter.
     std::optional<std::string> stepsOfTag(const PassPerformance& pass) const {
         if (!pass.tagReading) return std::string();
         const PartReading& reading = *m_landing.performance.readings[*pass.tagReading];

@@ -55,26 +55,32 @@ Result<std::vector<LyricLine>> readLyrics(std::string_view text) {
             const auto close = row.find(']');
             if (close == std::string_view::npos) break;
             const std::string_view inside = row.substr(1, close - 1);
-            if (const auto time = lyricTime(inside)) times.push_back(*time);
+            if (const auto time = lyricTime(inside))
+                times.push_back(*time);
             else if (inside.substr(0, 7) == "offset:") {
                 std::string_view value = trimmed(inside.substr(7));
                 if (!value.empty() && value.front() == '+') value.remove_prefix(1);
                 const auto ms = wholeNumber<int>(value);
                 if (!ms || std::abs(*ms) > 600'000)
-                    return fail(ErrorCode::Unreadable, "Lyrics, line " + std::to_string(i + 1) + ": the offset is a number of milliseconds.", "line " + std::to_string(i + 1));
+                    return fail(ErrorCode::Unreadable,
+                                "Lyrics, line " + std::to_string(i + 1) + ": the offset is a number of milliseconds.",
+                                "line " + std::to_string(i + 1));
                 earlier = *ms / 1000.0;
             } else if (times.empty()) { // a tag such as [ti:…]
                 row = {};
                 break;
-            } else break; // words in brackets
+            } else
+                break; // words in brackets
             row = trimmed(row.substr(close + 1));
         }
         const std::string words = withoutWordTimes(row);
         if (words.empty()) continue;
         for (Seconds time : times) lines.push_back({time, words});
-        if (lines.size() > mostLines) return fail(ErrorCode::Unreadable, "That is more than " + std::to_string(mostLines) + " lines of words.");
+        if (lines.size() > mostLines)
+            return fail(ErrorCode::Unreadable, "That is more than " + std::to_string(mostLines) + " lines of words.");
     }
-    if (lines.empty()) return fail(ErrorCode::Unreadable, "The file has no line that begins with a time such as [1:05.30].");
+    if (lines.empty())
+        return fail(ErrorCode::Unreadable, "The file has no line that begins with a time such as [1:05.30].");
     for (LyricLine& line : lines) line.at = std::max(0.0, line.at - earlier);
     std::stable_sort(lines.begin(), lines.end(), [](const LyricLine& a, const LyricLine& b) { return a.at < b.at; });
     return lines;
@@ -87,7 +93,8 @@ std::string lyricsToLrc(const std::vector<LyricLine>& lines) {
         const auto two = [](long long n) { return std::string(n < 10 ? "0" : "") + std::to_string(n); };
         std::string words;
         for (char c : line.text) words += c == '\n' || c == '\r' ? ' ' : c;
-        out += "[" + two(hundredths / 6000) + ":" + two(hundredths / 100 % 60) + "." + two(hundredths % 100) + "]" + words + "\n";
+        out += "[" + two(hundredths / 6000) + ":" + two(hundredths / 100 % 60) + "." + two(hundredths % 100) + "]" +
+               words + "\n";
     }
     return out;
 }

@@ -17,7 +17,8 @@ namespace lc {
 [[nodiscard]] std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts = {});
 /// `start<TAB>end<TAB>label`, one line a phrase, then one a stop.
 [[nodiscard]] std::string mapToLabels(const SongMap& map);
-/// WebVTT (World Wide Web Consortium): a cue a phrase with its name and its beats, and one a stop; in the order of time.
+/// WebVTT (World Wide Web Consortium): a cue a phrase with its name and its beats, and one a stop; in the order of
+/// time.
 [[nodiscard]] std::string mapToVtt(const SongMap& map);
 /// For reading: tempo, metre, a line for each phrase, then the doubts with their readings.
 [[nodiscard]] std::string mapToText(const SongMap& map, const std::vector<SongDoubt>& doubts = {});

@@ -20,29 +20,77 @@ Result<std::string> writeLyrics(const MapToWrite& what) {
     std::vector<LyricLine> lines;
     for (const Moment& moment : what.moments)
         if (moment.kind == MomentKind::Lyric) lines.push_back({moment.at, moment.text});
-    if (lines.empty()) return fail(ErrorCode::BadValue, "No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file.");
+    if (lines.empty())
+        return fail(
+            ErrorCode::BadValue,
+            "No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file.");
     return lyricsToLrc(lines);
 }
 
 std::string_view firstLine(std::string_view text) { return text.substr(0, text.find_first_of("\r\n")); }
 
-Result<ImportedMap> readMidi(std::string_view bytes, const ImportHints& hints) { return mapFromMidi({bytes.begin(), bytes.end()}, hints); }
+Result<ImportedMap> readMidi(std::string_view bytes, const ImportHints& hints) {
+    return mapFromMidi({bytes.begin(), bytes.end()}, hints);
+}
 
 const MapFormat formats[] = {
-    {.name = "text", .title = "text", .menu = {}, .ending = {}, .endings = {}, .described = {}, .write = [](const MapToWrite& what) -> Result<std::string> { return mapToText(what.map, what.doubts); }},
-    {.name = "csv", .title = "CSV", .menu = "Export the map as CSV …", .ending = "csv", .endings = {"csv"}, .described = "CSV with the columns time_s,bar_index,beat_in_bar,phrase_index",
+    {.name = "text",
+     .title = "text",
+     .menu = {},
+     .ending = {},
+     .endings = {},
+     .described = {},
+     .write = [](const MapToWrite& what) -> Result<std::string> { return mapToText(what.map, what.doubts); }},
+    {.name = "csv",
+     .title = "CSV",
+     .menu = "Export the map as CSV …",
+     .ending = "csv",
+     .endings = {"csv"},
+     .described = "CSV with the columns time_s,bar_index,beat_in_bar,phrase_index",
      .write = [](const MapToWrite& what) -> Result<std::string> { return mapToCsv(what.map); },
-     .recognises = [](std::string_view text) { return text.substr(0, 7) == "time_s,"; }, .read = mapFromCsv},
-    {.name = "json", .title = "JSON", .menu = "Export the map as JSON …", .ending = "json", .endings = {}, .described = {},
+     .recognises = [](std::string_view text) { return text.substr(0, 7) == "time_s,"; },
+     .read = mapFromCsv},
+    {.name = "json",
+     .title = "JSON",
+     .menu = "Export the map as JSON …",
+     .ending = "json",
+     .endings = {},
+     .described = {},
      .write = [](const MapToWrite& what) -> Result<std::string> { return mapToJson(what.map, what.doubts); }},
-    {.name = "midi", .title = "MIDI", .menu = "Export the map as MIDI …", .ending = "mid", .endings = {"mid", "midi"}, .described = "MIDI files", .binary = true, .write = writeMidi,
-     .recognises = [](std::string_view bytes) { return bytes.substr(0, 4) == "MThd"; }, .read = readMidi},
-    {.name = "labels", .title = "labels", .menu = "Export the map as labels …", .ending = "txt", .endings = {"txt"}, .described = "label files (start, end, label, with tabs)",
+    {.name = "midi",
+     .title = "MIDI",
+     .menu = "Export the map as MIDI …",
+     .ending = "mid",
+     .endings = {"mid", "midi"},
+     .described = "MIDI files",
+     .binary = true,
+     .write = writeMidi,
+     .recognises = [](std::string_view bytes) { return bytes.substr(0, 4) == "MThd"; },
+     .read = readMidi},
+    {.name = "labels",
+     .title = "labels",
+     .menu = "Export the map as labels …",
+     .ending = "txt",
+     .endings = {"txt"},
+     .described = "label files (start, end, label, with tabs)",
      .write = [](const MapToWrite& what) -> Result<std::string> { return mapToLabels(what.map); },
-     .recognises = [](std::string_view text) { return firstLine(text).find('\t') != std::string_view::npos; }, .read = mapFromLabels},
-    {.name = "vtt", .title = "WebVTT", .menu = "Export the phrases as WebVTT …", .ending = "vtt", .endings = {}, .described = {},
+     .recognises = [](std::string_view text) { return firstLine(text).find('\t') != std::string_view::npos; },
+     .read = mapFromLabels},
+    {.name = "vtt",
+     .title = "WebVTT",
+     .menu = "Export the phrases as WebVTT …",
+     .ending = "vtt",
+     .endings = {},
+     .described = {},
      .write = [](const MapToWrite& what) -> Result<std::string> { return mapToVtt(what.map); }},
-    {.name = "lrc", .title = "LRC", .menu = "Export the lines of words as LRC …", .ending = "lrc", .endings = {"lrc"}, .described = {}, .lyrics = true, .write = writeLyrics},
+    {.name = "lrc",
+     .title = "LRC",
+     .menu = "Export the lines of words as LRC …",
+     .ending = "lrc",
+     .endings = {"lrc"},
+     .described = {},
+     .lyrics = true,
+     .write = writeLyrics},
 };
 
 } // namespace
@@ -50,7 +98,8 @@ const MapFormat formats[] = {
 std::span<const MapFormat> mapFormats() { return formats; }
 
 const MapFormat* mapFormatNamed(std::string_view name) {
-    const auto found = std::find_if(std::begin(formats), std::end(formats), [&](const MapFormat& f) { return f.name == name; });
+    const auto found =
+        std::find_if(std::begin(formats), std::end(formats), [&](const MapFormat& f) { return f.name == name; });
     return found == std::end(formats) ? nullptr : found;
 }
 
@@ -72,7 +121,8 @@ bool endsLikeMap(std::string_view fileName, bool lyrics) {
     const std::size_t dot = fileName.rfind('.');
     if (dot == std::string_view::npos) return false;
     std::string ending(fileName.substr(dot + 1));
-    std::transform(ending.begin(), ending.end(), ending.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::transform(ending.begin(), ending.end(), ending.begin(),
+                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     const auto endings = mapEndings(lyrics);
     return std::find(endings.begin(), endings.end(), ending) != endings.end();
 }

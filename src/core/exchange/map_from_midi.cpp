@@ -1,6 +1,6 @@
-#include "core/song/map_draft.h"
 #include "core/exchange/map_import.h"
 #include "core/exchange/midi_reader.h"
+#include "core/song/map_draft.h"
 #include "core/song/song_facts.h"
 
 #include <algorithm>
@@ -48,8 +48,10 @@ void takeOwnWords(const MidiTiming& midi, MapDraft& draft) {
         if (const auto* metre = std::get_if<MetreFact>(&fact)) draft.metre = metre->metre;
         if (const auto* stop = std::get_if<StopFact>(&fact)) draft.stops.push_back({stop->from, stop->to, stop->beats});
         if (const auto* held = std::get_if<FermataFact>(&fact)) {
-            const auto at = std::lower_bound(draft.beats.begin(), draft.beats.end(), held->from - 0.001); // what it would have lasted: as the beat before
-            const Seconds usual = at != draft.beats.begin() && at != draft.beats.end() ? *at - *std::prev(at) : held->to - held->from;
+            const auto at = std::lower_bound(draft.beats.begin(), draft.beats.end(),
+                                             held->from - 0.001); // what it would have lasted: as the beat before
+            const Seconds usual =
+                at != draft.beats.begin() && at != draft.beats.end() ? *at - *std::prev(at) : held->to - held->from;
             if (usual < held->to - held->from) draft.fermatas.push_back({held->from, held->to, usual});
         }
     }
@@ -80,7 +82,8 @@ Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const Im
             draft.bars.push_back(draft.beats.size());
             ++barsOfMetre[{metre.beats, metre.unit}];
         }
-        if (draft.beats.size() >= mostBeats) return fail(ErrorCode::Unreadable, "The MIDI file has more than " + std::to_string(mostBeats) + " beats.");
+        if (draft.beats.size() >= mostBeats)
+            return fail(ErrorCode::Unreadable, "The MIDI file has more than " + std::to_string(mostBeats) + " beats.");
         draft.beats.push_back(clock.at(tick));
         inBar = (inBar + 1) % metre.beats;
         tick += 4.0 * midi->ticksPerQuarter / metre.unit;
@@ -102,13 +105,18 @@ Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const Im
     for (const auto& marker : midi->markers) {
         const Seconds at = again.at(static_cast<double>(marker.tick));
         const auto beat = std::lower_bound(draft.beats.begin(), draft.beats.end(), at - 0.001);
-        draft.phrases.push_back({static_cast<std::size_t>(std::min(beat, std::prev(draft.beats.end())) - draft.beats.begin()), marker.text});
+        draft.phrases.push_back(
+            {static_cast<std::size_t>(std::min(beat, std::prev(draft.beats.end())) - draft.beats.begin()),
+             marker.text});
     }
     if (draft.phrases.empty()) {
-        for (std::size_t bar = 0; bar < draft.bars.size(); bar += barsOfADraftPhrase) draft.phrases.push_back({draft.bars[bar], {}});
-        note = "The MIDI file has no markers: phrases of " + std::to_string(barsOfADraftPhrase) + " bars were drawn. State where they start.";
+        for (std::size_t bar = 0; bar < draft.bars.size(); bar += barsOfADraftPhrase)
+            draft.phrases.push_back({draft.bars[bar], {}});
+        note = "The MIDI file has no markers: phrases of " + std::to_string(barsOfADraftPhrase) +
+               " bars were drawn. State where they start.";
     } else if (draft.bars.size() > 1 && draft.phrases.front().beat == draft.bars[1]) {
-        draft.bars.erase(draft.bars.begin()); // what stands before the first marker and is shorter than a bar is a pick-up
+        draft.bars.erase(
+            draft.bars.begin()); // what stands before the first marker and is shorter than a bar is a pick-up
         if (static_cast<int>(draft.phrases.front().beat) >= draft.metre.beats) draft.bars.insert(draft.bars.begin(), 0);
     }
     auto map = mapFromDraft(draft);

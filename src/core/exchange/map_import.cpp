@@ -5,9 +5,9 @@
 #include "core/base/list_text.h"
 #include "core/base/plain_text.h"
 #include "core/base/quantile.h"
-#include "core/song/map_draft.h"
 #include "core/base/text_rows.h"
 #include "core/exchange/map_formats.h"
+#include "core/song/map_draft.h"
 
 #include <algorithm>
 #include <cmath>
@@ -30,11 +30,15 @@ bool goodTime(const std::optional<double>& time) { return time && *time > -60 &&
 /// The commonest bar length; a hinted metre of that length says the rest.
 Metre metreOf(const std::vector<std::size_t>& bars, std::size_t beats, const ImportHints& hints) {
     std::map<int, int> lengths;
-    for (std::size_t i = 0; i < bars.size(); ++i) ++lengths[static_cast<int>((i + 1 < bars.size() ? bars[i + 1] : beats) - bars[i])];
+    for (std::size_t i = 0; i < bars.size(); ++i)
+        ++lengths[static_cast<int>((i + 1 < bars.size() ? bars[i + 1] : beats) - bars[i])];
     int common = 4;
     int most = 0;
     for (const auto& [length, times] : lengths)
-        if (times > most) { most = times; common = length; }
+        if (times > most) {
+            most = times;
+            common = length;
+        }
     common = std::clamp(common, 1, 24);
     if (hints.metre && hints.metre->beats == common) return *hints.metre;
     return {common, common == 5 || common >= 6 ? 8 : 4, {}};
@@ -63,7 +67,10 @@ Seconds reckonedBeat(const std::vector<LabelRow>& phrases, const std::vector<Sto
             off += std::min(1.0, std::abs(inBars - std::round(inBars)) * beatsInBar);
         }
         const double cost = off / static_cast<double>(lengths.size()) + 0.15 * std::abs(std::log2(60 / beat / 115)) +
-                            (bars % 8 == 0 ? 0 : bars % 4 == 0 ? 0.05 : bars % 2 == 0 ? 0.15 : 0.3); // phrases of 8 and 4 bars are the commonest
+                            (bars % 8 == 0   ? 0
+                             : bars % 4 == 0 ? 0.05
+                             : bars % 2 == 0 ? 0.15
+                                             : 0.3); // phrases of 8 and 4 bars are the commonest
         if (cost < least) {
             least = cost;
             best = beat;
@@ -95,20 +102,31 @@ Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints) 
         const auto rowPhrase = wholeNumber<int>(trimmed(cells[3]));
         if (!goodTime(time)) return inLine("CSV", line, "“" + std::string(cells[0]) + "” is no time in seconds.");
         if (!rowBar || !rowBeat || !rowPhrase) return inLine("CSV", line, "bar, beat and phrase are whole numbers.");
-        if (!draft.beats.empty() && *time <= draft.beats.back()) return inLine("CSV", line, "its time does not come after the row before.");
-        if (draft.beats.size() >= mostBeats) return inLine("CSV", line, "that is more than " + std::to_string(mostBeats) + " beats.");
+        if (!draft.beats.empty() && *time <= draft.beats.back())
+            return inLine("CSV", line, "its time does not come after the row before.");
+        if (draft.beats.size() >= mostBeats)
+            return inLine("CSV", line, "that is more than " + std::to_string(mostBeats) + " beats.");
         const std::size_t beat = draft.beats.size();
         if (*rowBar == bar + 1) {
-            if (*rowBeat != 1) return inLine("CSV", line, "bar " + std::to_string(*rowBar) + " begins with beat " + std::to_string(*rowBeat) + ", not with 1.");
+            if (*rowBeat != 1)
+                return inLine("CSV", line,
+                              "bar " + std::to_string(*rowBar) + " begins with beat " + std::to_string(*rowBeat) +
+                                  ", not with 1.");
             draft.bars.push_back(beat);
             if (bar == -1 && beat > 0) pickupBar = beatInBar;
         } else if (*rowBar != bar) {
-            return inLine("CSV", line, "bar " + std::to_string(*rowBar) + " does not follow bar " + std::to_string(bar) + ".");
+            return inLine("CSV", line,
+                          "bar " + std::to_string(*rowBar) + " does not follow bar " + std::to_string(bar) + ".");
         } else if (beatInBar != 0 && *rowBeat != beatInBar + 1 && !(bar == -1 && *rowBeat == 1 && beatInBar == 1)) {
-            return inLine("CSV", line, "beat " + std::to_string(*rowBeat) + " does not follow beat " + std::to_string(beatInBar) + ".");
+            return inLine("CSV", line,
+                          "beat " + std::to_string(*rowBeat) + " does not follow beat " + std::to_string(beatInBar) +
+                              ".");
         }
         if (*rowPhrase != phrase) {
-            if (*rowPhrase != phrase + 1 || *rowBar == bar) return inLine("CSV", line, "phrase " + std::to_string(*rowPhrase) + " does not begin on a bar after phrase " + std::to_string(phrase) + ".");
+            if (*rowPhrase != phrase + 1 || *rowBar == bar)
+                return inLine("CSV", line,
+                              "phrase " + std::to_string(*rowPhrase) + " does not begin on a bar after phrase " +
+                                  std::to_string(phrase) + ".");
             draft.phrases.push_back({beat, {}});
         }
         bar = *rowBar;
@@ -116,11 +134,15 @@ Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints) 
         phrase = *rowPhrase;
         draft.beats.push_back(*time);
     }
-    if (draft.beats.size() < 2) return fail(ErrorCode::Unreadable, "The CSV has no beats. It needs one row for each beat.");
-    if (draft.bars.empty()) return fail(ErrorCode::Unreadable, "The CSV has no bars: every row is a pick-up (bar −1). Number the bars from 0.");
+    if (draft.beats.size() < 2)
+        return fail(ErrorCode::Unreadable, "The CSV has no beats. It needs one row for each beat.");
+    if (draft.bars.empty())
+        return fail(ErrorCode::Unreadable,
+                    "The CSV has no bars: every row is a pick-up (bar −1). Number the bars from 0.");
     draft.end = 2 * draft.beats.back() - draft.beats[draft.beats.size() - 2];
     draft.metre = metreOf(draft.bars, draft.beats.size(), hints);
-    if (pickupBar > 0 && pickupBar <= 24 && pickupBar != draft.metre.beats && !hints.metre) draft.metre = {pickupBar, pickupBar >= 5 ? 8 : 4, {}};
+    if (pickupBar > 0 && pickupBar <= 24 && pickupBar != draft.metre.beats && !hints.metre)
+        draft.metre = {pickupBar, pickupBar >= 5 ? 8 : 4, {}};
     auto map = mapFromDraft(draft);
     if (!map) return tl::unexpected(map.error());
     return ImportedMap{std::move(*map), {}};
@@ -131,36 +153,46 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
     MapDraft draft;
     const auto lines = textLines(text);
     for (std::size_t i = 0; i < lines.size(); ++i) {
-        if (trimmed(lines[i]).empty() || lines[i].front() == '\\') continue; // a backslash: frequencies, which nobody dances
+        if (trimmed(lines[i]).empty() || lines[i].front() == '\\')
+            continue; // a backslash: frequencies, which nobody dances
         const auto cells = pieces(lines[i], '\t');
-        if (cells.size() < 3) return inLine("Labels", i + 1, "a line has a start, an end and a label, with tabs between them.");
+        if (cells.size() < 3)
+            return inLine("Labels", i + 1, "a line has a start, an end and a label, with tabs between them.");
         const auto start = wholeNumber<double>(trimmed(cells[0]));
         const auto end = wholeNumber<double>(trimmed(cells[1]));
-        if (!goodTime(start) || !goodTime(end)) return inLine("Labels", i + 1, "start and end are seconds, such as 12.345.");
+        if (!goodTime(start) || !goodTime(end))
+            return inLine("Labels", i + 1, "start and end are seconds, such as 12.345.");
         if (*end < *start) return inLine("Labels", i + 1, "it ends before it starts.");
         std::string label(lines[i].substr(cells[0].size() + cells[1].size() + 2));
         if (label.rfind("stop ", 0) == 0) {
             const auto beats = wholeNumber<int>(std::string_view(label).substr(5));
-            if (!beats || *beats < 1 || *beats > 4096 || *end <= *start) return inLine("Labels", i + 1, "a stop says its beats, such as “stop 4”, and has a length.");
+            if (!beats || *beats < 1 || *beats > 4096 || *end <= *start)
+                return inLine("Labels", i + 1, "a stop says its beats, such as “stop 4”, and has a length.");
             draft.stops.push_back({*start, *end, *beats});
-        } else rows.push_back({*start, *end, std::move(label)});
+        } else
+            rows.push_back({*start, *end, std::move(label)});
     }
     if (rows.empty()) return fail(ErrorCode::Unreadable, "The label file names no phrases.");
     std::stable_sort(rows.begin(), rows.end(), [](const LabelRow& a, const LabelRow& b) { return a.start < b.start; });
-    std::stable_sort(draft.stops.begin(), draft.stops.end(), [](const Stop& a, const Stop& b) { return a.start < b.start; });
+    std::stable_sort(draft.stops.begin(), draft.stops.end(),
+                     [](const Stop& a, const Stop& b) { return a.start < b.start; });
     for (std::size_t i = 0; i + 1 < rows.size(); ++i) rows[i].end = rows[i + 1].start; // a phrase runs to the next
     std::erase_if(rows, [](const LabelRow& row) { return row.end - row.start < 0.05; });
-    if (rows.empty()) return fail(ErrorCode::Unreadable, "No label in the file has a length. A phrase needs a start and an end.");
+    if (rows.empty())
+        return fail(ErrorCode::Unreadable, "No label in the file has a length. A phrase needs a start and an end.");
     draft.metre = hints.metre.value_or(Metre{});
     const Seconds beat = hints.bpm ? 60 / *hints.bpm : reckonedBeat(rows, draft.stops, draft.metre.beats);
     for (const LabelRow& row : rows) {
         const auto beats = static_cast<std::size_t>(std::max(1L, std::lround((row.end - row.start) / beat)));
-        if (draft.beats.size() + beats > mostBeats) return fail(ErrorCode::Unreadable, "The labels reach over more than " + std::to_string(mostBeats) + " beats at this tempo.");
+        if (draft.beats.size() + beats > mostBeats)
+            return fail(ErrorCode::Unreadable,
+                        "The labels reach over more than " + std::to_string(mostBeats) + " beats at this tempo.");
         const std::size_t first = draft.beats.size();
         draft.phrases.push_back({first, row.label});
         for (std::size_t b = 0; b < beats; ++b) {
             if (b % static_cast<std::size_t>(draft.metre.beats) == 0) draft.bars.push_back(first + b);
-            draft.beats.push_back(row.start + static_cast<double>(b) * (row.end - row.start) / static_cast<double>(beats));
+            draft.beats.push_back(row.start +
+                                  static_cast<double>(b) * (row.end - row.start) / static_cast<double>(beats));
         }
     }
     if (draft.beats.size() < 2) return fail(ErrorCode::Unreadable, "The labels are over before a second beat.");
@@ -169,7 +201,8 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
     if (!map) return tl::unexpected(map.error());
     std::string note;
     if (!hints.bpm && draft.stops.empty())
-        note = "A label file has no beats: " + numberText(std::round(600 / beat) / 10) + " bpm in bars of " + std::to_string(draft.metre.beats) +
+        note = "A label file has no beats: " + numberText(std::round(600 / beat) / 10) + " bpm in bars of " +
+               std::to_string(draft.metre.beats) +
                " fit its phrases best. State the tempo if they should be counted otherwise.";
     return ImportedMap{std::move(*map), std::move(note)};
 }

@@ -10,8 +10,9 @@
 
 namespace lc {
 
-// Song maps from open formats: what the exports write is read back exactly; the formats are in docs/file-format.md. Every
-// error is a sentence that names the line or the place in the file; a map that validate() refuses is never returned.
+// Song maps from open formats: what the exports write is read back exactly; the formats are in docs/file-format.md.
+// Every error is a sentence that names the line or the place in the file; a map that validate() refuses is never
+// returned.
 
 /// What the file does not say.
 struct ImportHints {
@@ -31,11 +32,14 @@ struct ImportedMap {
 /// hinted tempo, else at that of the stops, else at the one between 70 and 180 that gives the phrases whole bars.
 [[nodiscard]] Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hints = {});
 
-/// A standard MIDI file (RP-001 of the MIDI Manufacturers Association, 1996) of format 0 or 1: beats and bars by its tempo and
-/// metre events, from its first metre event to its last event; markers start phrases. Without markers, every eight bars do.
+/// A standard MIDI file (RP-001 of the MIDI Manufacturers Association, 1996) of format 0 or 1: beats and bars by its
+/// tempo and metre events, from its first metre event to its last event; markers start phrases. Without markers, every
+/// eight bars do.
 [[nodiscard]] Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const ImportHints& hints = {});
 
-/// Any of the three, told apart by their content; text goes through readForeignText(). `name` is the file's, for the sentences.
-[[nodiscard]] Result<ImportedMap> importMap(const std::string& bytes, const std::string& name, const ImportHints& hints = {});
+/// Any of the three, told apart by their content; text goes through readForeignText(). `name` is the file's, for the
+/// sentences.
+[[nodiscard]] Result<ImportedMap> importMap(const std::string& bytes, const std::string& name,
+                                            const ImportHints& hints = {});
 
 } // namespace lc

@@ -24,7 +24,9 @@ public:
     explicit MetaTrack(smf_t* file) : m_track(smf_track_new()) { smf_add_track(file, m_track); }
 
     void tempo(int pulse, long microsecondsPerQuarter) {
-        const auto byte = [&](int shift) { return static_cast<unsigned char>((microsecondsPerQuarter >> shift) & 0xFF); };
+        const auto byte = [&](int shift) {
+            return static_cast<unsigned char>((microsecondsPerQuarter >> shift) & 0xFF);
+        };
         add(pulse, {0xFF, 0x51, 3, byte(16), byte(8), byte(0)});
     }
     void metre(int pulse, int beats, int unit) {
@@ -50,7 +52,10 @@ private:
 };
 
 Result<std::vector<std::uint8_t>> bytesOf(smf_t* file) {
-    const auto failed = [] { return fail(ErrorCode::Unwritable, "The MIDI file could not be made: no room in the folder for temporary files."); };
+    const auto failed = [] {
+        return fail(ErrorCode::Unwritable,
+                    "The MIDI file could not be made: no room in the folder for temporary files.");
+    };
     std::string path = (std::filesystem::temp_directory_path() / "lift-count-XXXXXX").string();
     const int descriptor = ::mkstemp(path.data());
     if (descriptor < 0) return failed();
@@ -67,9 +72,11 @@ Result<std::vector<std::uint8_t>> bytesOf(smf_t* file) {
 
 Result<std::vector<std::uint8_t>> mapToMidi(const SongMap& map) {
     if (map.beats.empty()) return fail(ErrorCode::BadValue, "A song without beats has no tempo to write as MIDI.");
-    if (map.beats.front().time < 0) return fail(ErrorCode::BadValue, "The first beat lies before the recording; MIDI has no time before 0.");
+    if (map.beats.front().time < 0)
+        return fail(ErrorCode::BadValue, "The first beat lies before the recording; MIDI has no time before 0.");
     const std::unique_ptr<smf_t, decltype(&smf_delete)> file(smf_new(), &smf_delete);
-    if (smf_set_ppqn(file.get(), pulsesPerQuarter) != 0) return fail(ErrorCode::Unwritable, "The MIDI file could not be made.");
+    if (smf_set_ppqn(file.get(), pulsesPerQuarter) != 0)
+        return fail(ErrorCode::Unwritable, "The MIDI file could not be made.");
     MetaTrack track(file.get());
     const int pulsesPerBeat = pulsesPerQuarter * 4 / map.metre.unit;
     const double quartersPerBeat = 4.0 / map.metre.unit;
@@ -87,17 +94,22 @@ Result<std::vector<std::uint8_t>> mapToMidi(const SongMap& map) {
         pulse += pulsesPerQuarter;
     }
     const int firstBeatPulse = pulse;
-    // What MIDI has no event for, in the words of a facts file; others' programs leave texts alone. The song's own metre is one of
-    // these: in a short song a pick-up and an odd bar of the same length would outvote it.
+    // What MIDI has no event for, in the words of a facts file; others' programs leave texts alone. The song's own
+    // metre is one of these: in a short song a pick-up and an odd bar of the same length would outvote it.
     track.text(pulse, "metre " + toString(map.metre));
-    for (const Stop& stop : map.stops) track.text(pulse, "stop " + numberText(stop.start) + " " + numberText(stop.end) + " " + std::to_string(stop.beats));
-    for (const Fermata& held : map.fermatas) track.text(pulse, "fermata " + numberText(held.start) + " " + numberText(held.end));
+    for (const Stop& stop : map.stops)
+        track.text(pulse,
+                   "stop " + numberText(stop.start) + " " + numberText(stop.end) + " " + std::to_string(stop.beats));
+    for (const Fermata& held : map.fermatas)
+        track.text(pulse, "fermata " + numberText(held.start) + " " + numberText(held.end));
     std::size_t bar = 0;
     std::size_t phrase = 0;
     int shownBeats = 0;
     for (std::size_t i = 0; i < map.beats.size(); ++i) {
-        if (phrase < map.phrases.size() && firstBeatOf(map, map.phrases[phrase]) == i) track.marker(pulse, map.phrases[phrase++].label);
-        if (i == 0 && map.pickupBeats > 0) track.metre(pulse, shownBeats = static_cast<int>(map.pickupBeats), map.metre.unit);
+        if (phrase < map.phrases.size() && firstBeatOf(map, map.phrases[phrase]) == i)
+            track.marker(pulse, map.phrases[phrase++].label);
+        if (i == 0 && map.pickupBeats > 0)
+            track.metre(pulse, shownBeats = static_cast<int>(map.pickupBeats), map.metre.unit);
         if (bar < map.bars.size() && map.bars[bar].firstBeat == i) {
             if (map.bars[bar].beats != shownBeats) track.metre(pulse, shownBeats = map.bars[bar].beats, map.metre.unit);
             ++bar;

@@ -50,7 +50,9 @@ private:
     }
 
     bool tagIs(std::string_view tag) const {
-        return m_at + 4 <= m_bytes.size() && std::equal(tag.begin(), tag.end(), m_bytes.begin() + static_cast<std::ptrdiff_t>(m_at), [](char a, std::uint8_t b) { return static_cast<std::uint8_t>(a) == b; });
+        return m_at + 4 <= m_bytes.size() &&
+               std::equal(tag.begin(), tag.end(), m_bytes.begin() + static_cast<std::ptrdiff_t>(m_at),
+                          [](char a, std::uint8_t b) { return static_cast<std::uint8_t>(a) == b; });
     }
 
     /// Big-endian; 0 past the end, where the caller has checked the room.
@@ -81,8 +83,10 @@ private:
             if (tick > mostTicks) return false;
             m_out.end = std::max(m_out.end, tick);
             std::uint8_t status = m_bytes[m_at];
-            if (status >= 0x80) ++m_at;
-            else status = running;
+            if (status >= 0x80)
+                ++m_at;
+            else
+                status = running;
             if (status < 0x80) return false; // running status without a status before
             if (status == 0xFF) {
                 if (m_at >= end) return false;
@@ -100,7 +104,8 @@ private:
                 running = status;
                 const std::size_t data = (status & 0xF0) == 0xC0 || (status & 0xF0) == 0xD0 ? 1 : 2;
                 if (data > end - m_at) return false;
-                if ((status & 0xF0) == 0x90 && m_bytes[m_at + 1] > 0 && (m_out.firstNote < 0 || tick < m_out.firstNote)) m_out.firstNote = tick;
+                if ((status & 0xF0) == 0x90 && m_bytes[m_at + 1] > 0 && (m_out.firstNote < 0 || tick < m_out.firstNote))
+                    m_out.firstNote = tick;
                 m_at += data;
             } else {
                 return false; // messages that a file does not hold
@@ -115,8 +120,10 @@ private:
             const int microseconds = (data[0] << 16) | (data[1] << 8) | data[2];
             if (microseconds > 0) m_out.tempos.push_back({tick, microseconds / 1e6});
         }
-        if (kind == 0x58 && length >= 2 && data[0] >= 1 && data[0] <= 24 && data[1] >= 1 && data[1] <= 4) m_out.metres.push_back({tick, data[0], 1 << data[1]});
-        if (kind == 0x06 || kind == 0x01) (kind == 0x06 ? m_out.markers : m_out.texts).push_back({tick, std::string(data, data + length)});
+        if (kind == 0x58 && length >= 2 && data[0] >= 1 && data[0] <= 24 && data[1] >= 1 && data[1] <= 4)
+            m_out.metres.push_back({tick, data[0], 1 << data[1]});
+        if (kind == 0x06 || kind == 0x01)
+            (kind == 0x06 ? m_out.markers : m_out.texts).push_back({tick, std::string(data, data + length)});
     }
 
     const std::vector<std::uint8_t>& m_bytes;

@@ -24,7 +24,9 @@ struct Against {
     ExceptionReader said;
 };
 
-[[noreturn]] void nothingToPaste() { throw BadLine{0, "There are no passes to paste. Copy some first: choose them in the list of passes."}; }
+[[noreturn]] void nothingToPaste() {
+    throw BadLine{0, "There are no passes to paste. Copy some first: choose them in the list of passes."};
+}
 
 std::vector<Edit> editsOf(const Document& document, const Pass& pass, std::string_view text, PassWords words) {
     const Against against(document);
@@ -46,7 +48,8 @@ std::vector<Edit> editsOf(const Document& document, const Pass& pass, std::strin
     keepIdentities(pass, next);
     std::vector<Edit> edits;
     const PassExceptions& exceptions = next;
-    if (exceptions != static_cast<const PassExceptions&>(pass)) edits.emplace_back(SetExceptions{pass.id, exceptions, {}});
+    if (exceptions != static_cast<const PassExceptions&>(pass))
+        edits.emplace_back(SetExceptions{pass.id, exceptions, {}});
     if (next.pinned != pass.pinned) edits.emplace_back(PinPass{pass.id, next.pinned});
     if (next.mark != pass.mark) edits.emplace_back(SetMark{pass.id, next.mark});
     return edits;
@@ -79,8 +82,10 @@ Result<std::vector<Pass>> passesFromText(const Document& document, std::string_v
 }
 
 Result<std::vector<Edit>> musicFromText(const Document& document, ExceptionId exception, std::string_view text) {
-    const auto found = std::find_if(document.routine.atMusic.begin(), document.routine.atMusic.end(), [&](const MusicException& m) { return m.id == exception; });
-    if (found == document.routine.atMusic.end()) return fail(ErrorCode::NotFound, "That exception is no longer there; nothing was changed.");
+    const auto found = std::find_if(document.routine.atMusic.begin(), document.routine.atMusic.end(),
+                                    [&](const MusicException& m) { return m.id == exception; });
+    if (found == document.routine.atMusic.end())
+        return fail(ErrorCode::NotFound, "That exception is no longer there; nothing was changed.");
     return withLineNamed([&]() -> std::vector<Edit> {
         const Against against(document);
         MusicException next{found->id, found->place, {}, {}};

@@ -14,9 +14,11 @@ namespace lc {
 Result<RoutineFile> readRoutineFile(const std::string& path, const Task& task, const OwnWords& words) {
     auto bytes = readFile(path, mostDocumentBytes, task);
     if (!bytes) return tl::unexpected(bytes.error());
-    const bool wide = bytes->substr(0, 2) == "\xFF\xFE" || bytes->substr(0, 2) == "\xFE\xFF"; // UTF-16, as some editors save
+    const bool wide =
+        bytes->substr(0, 2) == "\xFF\xFE" || bytes->substr(0, 2) == "\xFE\xFF"; // UTF-16, as some editors save
     const std::size_t first = bytes->find_first_not_of(" \t\r\n");
-    const bool json = first == std::string::npos || (*bytes)[first] == '{' || (*bytes)[first] == '[' || std::filesystem::path(path).extension() == ".liftcount";
+    const bool json = first == std::string::npos || (*bytes)[first] == '{' || (*bytes)[first] == '[' ||
+                      std::filesystem::path(path).extension() == ".liftcount";
     if (!wide && json && !looksLikeRoutineText(*bytes)) {
         auto loaded = documentOfFile(*bytes, path);
         if (!loaded) return tl::unexpected(loaded.error());
@@ -32,7 +34,8 @@ Result<RoutineFile> readRoutineFile(const std::string& path, const Task& task, c
             return tl::unexpected(handout.error());
         }
         const std::string open = openLinesInWords(*handout), note = text->note(name);
-        return RoutineFile{std::move(handout->document), std::nullopt, note + (note.empty() || open.empty() ? "" : "\n") + open, std::move(handout->lines)};
+        return RoutineFile{std::move(handout->document), std::nullopt,
+                           note + (note.empty() || open.empty() ? "" : "\n") + open, std::move(handout->lines)};
     }
     auto read = routineFromText(text->text);
     if (!read) {
@@ -46,7 +49,8 @@ namespace {
 
 std::string endingOf(const std::string& path) {
     std::string ending = std::filesystem::path(path).extension().string();
-    std::transform(ending.begin(), ending.end(), ending.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::transform(ending.begin(), ending.end(), ending.begin(),
+                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return ending;
 }
 

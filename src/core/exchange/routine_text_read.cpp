@@ -5,8 +5,8 @@
 #include "core/exchange/exception_text.h"
 #include "core/figures/figure_fields.h"
 #include "core/routine/order_text.h"
-#include "core/song/structure_text.h"
 #include "core/routine/routine_size.h"
+#include "core/song/structure_text.h"
 
 #include <algorithm>
 #include <map>
@@ -20,7 +20,6 @@ using text_tree::bad;
 using text_tree::BadLine;
 using text_tree::behind;
 using text_tree::choicesIn;
-using text_tree::wordIn;
 using text_tree::commaPieces;
 using text_tree::countIn;
 using text_tree::keyed;
@@ -30,20 +29,24 @@ using text_tree::need;
 using text_tree::secondsIn;
 using text_tree::unquoted;
 using text_tree::wholeIn;
+using text_tree::wordIn;
 
 class TextReader {
 public:
     Document read(std::string_view text) {
         const std::vector<Line> lines = text_tree::linesOf(text);
-        if (lines.empty() || lines.front().text != routineTextHead) throw BadLine{1, "the text begins with the line “" + std::string(routineTextHead) + "”."};
+        if (lines.empty() || lines.front().text != routineTextHead)
+            throw BadLine{1, "the text begins with the line “" + std::string(routineTextHead) + "”."};
         for (std::size_t i = 1; i < lines.size(); ++i) sort(lines[i]);
         song();
         head();
         for (const Line* line : m_figures) figure(*line);
         for (const Line* line : m_parts) addPart(*line);
         for (std::size_t i = 0; i < m_parts.size(); ++i) fillPart(*m_parts[i], i);
-        if (const auto circle = putsPartInItself(routine())) bad(m_parts[circle->part]->inside[circle->figure], "the part would lie inside itself.");
-        if (const auto size = checkSize(routine()); !size && !m_parts.empty()) bad(*m_parts.back(), size.error().message);
+        if (const auto circle = putsPartInItself(routine()))
+            bad(m_parts[circle->part]->inside[circle->figure], "the part would lie inside itself.");
+        if (const auto size = checkSize(routine()); !size && !m_parts.empty())
+            bad(*m_parts.back(), size.error().message);
         for (const Line* line : m_loose) typedSteps(*line);
         finishParts();
         if (m_order) apply(*m_order, SetOrder{need(*m_order, readOrder(routine(), keyed(*m_order).second))});
@@ -68,24 +71,39 @@ private:
     /// Puts a line where it is read; each kind is read when what it needs is known.
     void sort(const Line& line) {
         const auto [key, rest] = keyed(line);
-        if (key == "figure") m_figures.push_back(&line);
-        else if (key == "part") m_parts.push_back(&line);
-        else if (key == "loose steps") m_loose.push_back(&line);
-        else if (key == "order") m_order = once(line, m_order);
-        else if (behind(key, "pass")) m_passes.push_back(&line);
-        else if (key == "in the music") m_music.push_back(&line);
-        else if (key == "accent") m_accents.push_back(&line);
-        else if (key == "unsettled") m_unsettled.push_back(&line);
-        else if (key == "left as it is") m_muted.push_back(&line);
-        else if (key == "fact") m_facts.push_back(&line);
-        else if (key == "moment") m_moments.push_back(&line);
-        else if (key == "word") m_words.push_back(&line);
-        else if (key == "title" || key == "level" || key == "song" || key == "tempo" || key == "metre" || key == "first beat" || key == "counting" || key == "feel" || key == "roles" ||
-                 key == "formation" || key == "start" || key == "opening")
+        if (key == "figure")
+            m_figures.push_back(&line);
+        else if (key == "part")
+            m_parts.push_back(&line);
+        else if (key == "loose steps")
+            m_loose.push_back(&line);
+        else if (key == "order")
+            m_order = once(line, m_order);
+        else if (behind(key, "pass"))
+            m_passes.push_back(&line);
+        else if (key == "in the music")
+            m_music.push_back(&line);
+        else if (key == "accent")
+            m_accents.push_back(&line);
+        else if (key == "unsettled")
+            m_unsettled.push_back(&line);
+        else if (key == "left as it is")
+            m_muted.push_back(&line);
+        else if (key == "fact")
+            m_facts.push_back(&line);
+        else if (key == "moment")
+            m_moments.push_back(&line);
+        else if (key == "word")
+            m_words.push_back(&line);
+        else if (key == "title" || key == "level" || key == "song" || key == "tempo" || key == "metre" ||
+                 key == "first beat" || key == "counting" || key == "feel" || key == "roles" || key == "formation" ||
+                 key == "start" || key == "opening")
             m_head[key] = once(line, m_head.count(key) ? m_head[key] : nullptr);
         else
-            bad(line, "“" + key + "” is not known here. Lines begin with title, level, song, tempo, metre, first beat, fact, moment, counting, feel, word, roles, formation, start, opening, "
-                      "figure, part, order, pass, in the music, accent, unsettled, or left as it is.");
+            bad(line,
+                "“" + key +
+                    "” is not known here. Lines begin with title, level, song, tempo, metre, first beat, fact, moment, counting, feel, word, roles, formation, start, opening, "
+                    "figure, part, order, pass, in the music, accent, unsettled, or left as it is.");
     }
     const Line* once(const Line& line, const Line* before) {
         if (before) bad(line, "this is said already in line " + std::to_string(before->number) + ".");
@@ -102,7 +120,9 @@ private:
         m_document = newDocument();
         if (!line) {
             for (const char* key : {"tempo", "metre", "first beat"})
-                if (const Line* other = headLine(key)) bad(*other, "there is no song to which it belongs. Add a line such as “song: intro 16 | verse 32”.");
+                if (const Line* other = headLine(key))
+                    bad(*other,
+                        "there is no song to which it belongs. Add a line such as “song: intro 16 | verse 32”.");
         } else {
             TypedStructure typed;
             typed.text = valueOf(*line);
@@ -134,7 +154,8 @@ private:
             const auto all = commaPieces(valueOf(*line));
             m_document.scheme.unit = need(*line, parseCountUnit(all.front()));
             if (all.size() > 2) bad(*line, "the counting is a unit and the bars of a set: “counting: beat, 2 bars”.");
-            if (all.size() == 2) m_document.scheme.barsPerSet = wholeIn(*line, all[1].substr(0, all[1].find(' ')), 1, 16);
+            if (all.size() == 2)
+                m_document.scheme.barsPerSet = wholeIn(*line, all[1].substr(0, all[1].find(' ')), 1, 16);
         }
         if (const Line* line = headLine("feel")) r.choices = choicesIn(*line, valueOf(*line));
         for (const Line* word : m_words) apply(*word, KeepWord{wordIn(*word, valueOf(*word))});
@@ -146,7 +167,8 @@ private:
                 if (unquoted(name).empty()) bad(*line, "a role needs a name.");
                 r.roles.push_back({RoleId{fresh()}, unquoted(name)});
                 for (std::size_t i = 0; i + 1 < r.roles.size(); ++i)
-                    if (r.roles[i].name == r.roles.back().name) bad(*line, "two roles are called “" + r.roles[i].name + "”.");
+                    if (r.roles[i].name == r.roles.back().name)
+                        bad(*line, "two roles are called “" + r.roles[i].name + "”.");
             }
         }
         r.figures.clear();
@@ -179,7 +201,8 @@ private:
                 continue;
             }
             const std::string role = unquoted(key);
-            const bool named = std::any_of(routine().roles.begin(), routine().roles.end(), [&](const Role& r) { return r.name == role; });
+            const bool named = std::any_of(routine().roles.begin(), routine().roles.end(),
+                                           [&](const Role& r) { return r.name == role; });
             const std::string text = manyLines(rest);
             if (!named && role == "everyone")
                 for (RoleLine& l : figure.lines) l.text = text;
@@ -206,18 +229,26 @@ private:
         };
         for (const FigureField& field : figureFields()) {
             if (field.inText != key) continue;
-            if (field.text) f.*field.text = manyLines(rest);
-            else f.*field.list = list();
+            if (field.text)
+                f.*field.text = manyLines(rest);
+            else
+                f.*field.list = list();
             return;
         }
-        if (key == "claimed") figure.claimed = countIn(line, rest);
-        else if (key == "feel") f.choices = choicesIn(line, rest);
-        else if (key == "vocabulary") figure.vocabularyId = manyLines(rest);
+        if (key == "claimed")
+            figure.claimed = countIn(line, rest);
+        else if (key == "feel")
+            f.choices = choicesIn(line, rest);
+        else if (key == "vocabulary")
+            figure.vocabularyId = manyLines(rest);
         else if (key == "frame") {
             for (const std::string& piece : commaPieces(rest)) {
-                if (const auto entry = behind(piece, "entry")) f.entry = countIn(line, *entry);
-                else if (const auto close = behind(piece, "close")) f.close = countIn(line, *close);
-                else bad(line, "a frame is “entry 2, close 2”.");
+                if (const auto entry = behind(piece, "entry"))
+                    f.entry = countIn(line, *entry);
+                else if (const auto close = behind(piece, "close"))
+                    f.close = countIn(line, *close);
+                else
+                    bad(line, "a frame is “entry 2, close 2”.");
             }
         } else if (key == "version") {
             const auto names = commaPieces(rest);
@@ -240,7 +271,8 @@ private:
 
     void addPart(const Line& line) {
         const std::string name = valueOf(line);
-        if (name.empty() || name.find_first_of(" \t,*;:()[]\"") != std::string::npos) bad(line, "a part is named by one word, such as A or Ending.");
+        if (name.empty() || name.find_first_of(" \t,*;:()[]\"") != std::string::npos)
+            bad(line, "a part is named by one word, such as A or Ending.");
         if (findPartNamed(routine(), name)) bad(line, "there is a part “" + name + "” already.");
         routine().parts.push_back({PartId{fresh()}, name, {}});
     }
@@ -257,7 +289,9 @@ private:
         for (const Line& one : line.inside) {
             const bool typed = commaPieces(one.text).front() == "steps"; // typed here, with their lines below
             if (typed) typedSteps(one);
-            Placement placed = m_said.placementIn(one, typed ? "steps " + std::to_string(m_typed.size()) + one.text.substr(std::string_view("steps").size()) : one.text);
+            Placement placed = m_said.placementIn(one, typed ? "steps " + std::to_string(m_typed.size()) +
+                                                                   one.text.substr(std::string_view("steps").size())
+                                                             : one.text);
             placed.id = PlacementId{fresh()};
             routine().parts[index].figures.push_back(std::move(placed));
         }
@@ -272,7 +306,8 @@ private:
 
     const Pass& passIn(const Line& line, std::string_view number) {
         const int n = wholeIn(line, number, 1, static_cast<int>(std::max<std::size_t>(1, routine().passes.size())));
-        if (routine().passes.empty()) bad(line, "there are no passes yet. Say the order of the parts first: “order: A A B”.");
+        if (routine().passes.empty())
+            bad(line, "there are no passes yet. Say the order of the parts first: “order: A A B”.");
         return routine().passes[static_cast<std::size_t>(n - 1)];
     }
 
@@ -286,7 +321,8 @@ private:
         std::string mark;
         if (!rest.empty()) m_said.passLine(Line{line.number, rest, {}}, written.part, e, pinned, mark);
         for (const Line& one : line.inside) m_said.passLine(one, written.part, e, pinned, mark);
-        if (!written.none() || std::count(m_told.begin(), m_told.end(), written.id) > 0) bad(line, "this pass has been told already.");
+        if (!written.none() || std::count(m_told.begin(), m_told.end(), written.id) > 0)
+            bad(line, "this pass has been told already.");
         m_told.push_back(written.id);
         apply(line, SetExceptions{written.id, e, {}});
         if (pinned) apply(line, PinPass{written.id, pinned});
@@ -308,8 +344,10 @@ private:
         if (!number || !count || !moment) bad(line, "write “accent: pass 2, figure 1, count 9, moment 1”.");
         const Pass& in = passIn(line, *number);
         BindAccent bind{in.id, {}, countIn(line, *count) - counts(1), {}};
-        if (const auto added = behind(all[1], "added figure")) bind.placement = m_said.addedTo(line, in, *added);
-        else if (const auto figure = behind(all[1], "figure")) bind.placement = m_said.placementAt(line, in.part, *figure);
+        if (const auto added = behind(all[1], "added figure"))
+            bind.placement = m_said.addedTo(line, in, *added);
+        else if (const auto figure = behind(all[1], "figure"))
+            bind.placement = m_said.placementAt(line, in.part, *figure);
         const int m = wholeIn(line, *moment, 1, static_cast<int>(std::max<std::size_t>(1, m_document.moments.size())));
         if (m_document.moments.empty()) bad(line, "the song has no moments. Add “moment: 13 s, hit, the big stop”.");
         bind.moment = m_document.moments[static_cast<std::size_t>(m - 1)].id;
@@ -322,18 +360,27 @@ private:
         out.id = LineId{fresh()};
         out.number = static_cast<std::uint32_t>(wholeIn(line, all.front(), 1, 1'000'000));
         for (std::size_t i = 1; i < all.size(); ++i) {
-            if (const auto figure = behind(all[i], "figure")) out.figure = m_said.figureNamed(line, *figure);
-            else if (const auto role = behind(all[i], "role")) out.role = m_said.roleNamed(line, unquoted(*role));
-            else if (const auto at = behind(all[i], "at")) out.at = static_cast<std::uint32_t>(wholeIn(line, *at, 0, 10'000'000));
-            else if (const auto claimed = behind(all[i], "counts")) out.counts = wholeIn(line, *claimed, 1, 4096);
-            else if (const auto walls = behind(all[i], "walls")) out.walls = wholeIn(line, *walls, 1, 4096);
-            else bad(line, "“" + all[i] + "” does not say where the line of the hand-out stands.");
+            if (const auto figure = behind(all[i], "figure"))
+                out.figure = m_said.figureNamed(line, *figure);
+            else if (const auto role = behind(all[i], "role"))
+                out.role = m_said.roleNamed(line, unquoted(*role));
+            else if (const auto at = behind(all[i], "at"))
+                out.at = static_cast<std::uint32_t>(wholeIn(line, *at, 0, 10'000'000));
+            else if (const auto claimed = behind(all[i], "counts"))
+                out.counts = wholeIn(line, *claimed, 1, 4096);
+            else if (const auto walls = behind(all[i], "walls"))
+                out.walls = wholeIn(line, *walls, 1, 4096);
+            else
+                bad(line, "“" + all[i] + "” does not say where the line of the hand-out stands.");
         }
         for (const Line& inside : line.inside) {
             const auto [key, rest] = keyed(inside);
-            if (key == "text") out.text = manyLines(rest);
-            else if (key == "why") out.why = manyLines(rest);
-            else bad(inside, "“" + key + "” is not known here. A line that is not settled has text and why.");
+            if (key == "text")
+                out.text = manyLines(rest);
+            else if (key == "why")
+                out.why = manyLines(rest);
+            else
+                bad(inside, "“" + key + "” is not known here. A line that is not settled has text and why.");
         }
         routine().unsettled.push_back(std::move(out));
     }
@@ -347,27 +394,41 @@ private:
         const auto all = commaPieces(what);
         muted.key.code = unquoted(all.front());
         for (std::size_t i = 1; i < all.size(); ++i) {
-            if (const auto pass = behind(all[i], "pass")) muted.key.pass = passIn(line, *pass).id;
+            if (const auto pass = behind(all[i], "pass"))
+                muted.key.pass = passIn(line, *pass).id;
             else if (const auto part = behind(all[i], "part")) {
                 const Part* found = findPartNamed(routine(), *part);
                 if (!found) bad(line, "there is no part “" + *part + "”.");
                 muted.key.part = found->id;
-            } else if (const auto role = behind(all[i], "role")) muted.key.role = m_said.roleNamed(line, unquoted(*role));
-            else if (const auto figure = behind(all[i], "figure")) muted.key.thing = m_said.figureNamed(line, *figure);
-            else if (const auto place = behind(all[i], "place")) muted.key.thing = m_said.placementAddressed(line, *place);
+            } else if (const auto role = behind(all[i], "role"))
+                muted.key.role = m_said.roleNamed(line, unquoted(*role));
+            else if (const auto figure = behind(all[i], "figure"))
+                muted.key.thing = m_said.figureNamed(line, *figure);
+            else if (const auto place = behind(all[i], "place"))
+                muted.key.thing = m_said.placementAddressed(line, *place);
             else if (const auto added = behind(all[i], "added in pass")) {
                 const auto space = std::min(added->find(' '), added->size());
                 muted.key.thing = m_said.addedTo(line, passIn(line, added->substr(0, space)), added->substr(space));
             } else if (const auto bridge = behind(all[i], "bridge in pass")) {
                 const auto space = std::min(bridge->find(' '), bridge->size());
-                muted.key.thing = nth(line, bridge->substr(std::min(space + 1, bridge->size())), passIn(line, bridge->substr(0, space)).bridges).id;
-            } else if (const auto music = behind(all[i], "music")) muted.key.thing = nth(line, *music, routine().atMusic).id;
-            else if (const auto accent = behind(all[i], "accent")) muted.key.thing = nth(line, *accent, routine().accents).id;
-            else if (const auto ahead = behind(all[i], "ahead")) muted.key.thing = CountsAhead{need(line, parseCount(trimmed(*ahead)))};
-            else if (const auto time = behind(all[i], "at")) muted.key.thing = SongTime{secondsIn(line, *time)};
-            else if (const auto handout = behind(all[i], "unsettled")) muted.key.thing = nth(line, *handout, routine().unsettled).id;
-            else if (const auto number = behind(all[i], "number")) muted.key.thing = thingOfNumber(routine(), muted.key.code, static_cast<std::uint32_t>(wholeIn(line, *number, 1, 2'000'000'000)));
-            else bad(line, "“" + all[i] + "” does not say which finding is left as it is.");
+                muted.key.thing = nth(line, bridge->substr(std::min(space + 1, bridge->size())),
+                                      passIn(line, bridge->substr(0, space)).bridges)
+                                      .id;
+            } else if (const auto music = behind(all[i], "music"))
+                muted.key.thing = nth(line, *music, routine().atMusic).id;
+            else if (const auto accent = behind(all[i], "accent"))
+                muted.key.thing = nth(line, *accent, routine().accents).id;
+            else if (const auto ahead = behind(all[i], "ahead"))
+                muted.key.thing = CountsAhead{need(line, parseCount(trimmed(*ahead)))};
+            else if (const auto time = behind(all[i], "at"))
+                muted.key.thing = SongTime{secondsIn(line, *time)};
+            else if (const auto handout = behind(all[i], "unsettled"))
+                muted.key.thing = nth(line, *handout, routine().unsettled).id;
+            else if (const auto number = behind(all[i], "number"))
+                muted.key.thing = thingOfNumber(routine(), muted.key.code,
+                                                static_cast<std::uint32_t>(wholeIn(line, *number, 1, 2'000'000'000)));
+            else
+                bad(line, "“" + all[i] + "” does not say which finding is left as it is.");
         }
         routine().muted.push_back(std::move(muted));
     }
@@ -381,7 +442,8 @@ private:
 
     Document m_document;
     std::map<std::string, const Line*> m_head;
-    std::vector<const Line*> m_figures, m_parts, m_loose, m_passes, m_music, m_accents, m_muted, m_facts, m_moments, m_words, m_unsettled;
+    std::vector<const Line*> m_figures, m_parts, m_loose, m_passes, m_music, m_accents, m_muted, m_facts, m_moments,
+        m_words, m_unsettled;
     const Line* m_order = nullptr;
     std::vector<FigureId> m_typed;
     ExceptionReader m_said{m_document, m_typed};

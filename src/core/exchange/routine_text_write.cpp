@@ -28,7 +28,8 @@ std::string choicesText(const NotationChoices& c) {
 
 std::string placeText(const MusicPlace& place) {
     std::string out;
-    if (!place.section.empty()) out = quoted(place.section) + (place.into != Tick{} ? ", after " + toCountString(place.into) : "") + ", ";
+    if (!place.section.empty())
+        out = quoted(place.section) + (place.into != Tick{} ? ", after " + toCountString(place.into) : "") + ", ";
     return out + "near " + numberText(place.at) + " s";
 }
 
@@ -74,7 +75,8 @@ public:
     std::string opening() const {
         std::string out;
         for (const std::string& words : stances()) out += (out.empty() ? "" : "; ") + words;
-        if (!m_routine.opening.couple.empty()) out += (out.empty() ? "" : "; ") + std::string("couple: ") + toString(m_routine.opening.couple);
+        if (!m_routine.opening.couple.empty())
+            out += (out.empty() ? "" : "; ") + std::string("couple: ") + toString(m_routine.opening.couple);
         return out;
     }
 
@@ -102,7 +104,9 @@ private:
         return out;
     }
 
-    void line(int depth, const std::string& text) { m_out += (text.empty() ? std::string() : std::string(static_cast<std::size_t>(depth) * 2, ' ') + text) + "\n"; }
+    void line(int depth, const std::string& text) {
+        m_out += (text.empty() ? std::string() : std::string(static_cast<std::size_t>(depth) * 2, ' ') + text) + "\n";
+    }
     void field(const char* key, const std::string& value) {
         if (!value.empty()) line(0, std::string(key) + ": " + oneLine(value));
     }
@@ -112,9 +116,11 @@ private:
         field("level", m_routine.level);
         if (!m_document.map->beats.empty()) {
             const bool typed = m_document.typed && m_document.origin == MapOrigin::Typed &&
-                               std::all_of(m_document.facts.begin(), m_document.facts.end(), [](const SongFact& fact) { return factLine(fact).has_value(); });
+                               std::all_of(m_document.facts.begin(), m_document.facts.end(),
+                                           [](const SongFact& fact) { return factLine(fact).has_value(); });
             const TypedStructure song = typed ? *m_document.typed : structureOf(*m_document.map);
-            if (!typed) line(0, "# The song was heard or read from a file: its structure and tempo, not each beat's second.");
+            if (!typed)
+                line(0, "# The song was heard or read from a file: its structure and tempo, not each beat's second.");
             line(0, "song: " + song.text);
             line(0, "tempo: " + numberText(song.bpm));
             line(0, "metre: " + toString(song.metre));
@@ -122,12 +128,15 @@ private:
             if (typed)
                 for (const SongFact& fact : m_document.facts)
                     if (const auto text = factLine(fact)) line(0, "fact: " + *text);
-            for (const Moment& m : m_document.moments) line(0, "moment: " + numberText(m.at) + " s, " + toString(m.kind) + ", " + quoted(m.text));
+            for (const Moment& m : m_document.moments)
+                line(0, "moment: " + numberText(m.at) + " s, " + toString(m.kind) + ", " + quoted(m.text));
         }
-        line(0, "counting: " + toString(m_document.scheme.unit) + ", " + std::to_string(m_document.scheme.barsPerSet) + (m_document.scheme.barsPerSet == 1 ? " bar" : " bars"));
+        line(0, "counting: " + toString(m_document.scheme.unit) + ", " + std::to_string(m_document.scheme.barsPerSet) +
+                    (m_document.scheme.barsPerSet == 1 ? " bar" : " bars"));
         line(0, "feel: " + choicesText(m_routine.choices));
         for (const OwnWord& word : m_routine.choices.words.all())
-            line(0, "word: " + word.name + (word.school.empty() ? "" : ", " + quoted(word.school)) + " = " + oneLine(word.line));
+            line(0, "word: " + word.name + (word.school.empty() ? "" : ", " + quoted(word.school)) + " = " +
+                        oneLine(word.line));
         std::string roles;
         for (const Role& role : m_routine.roles) roles += (roles.empty() ? "" : ", ") + quoted(role.name);
         line(0, "roles: " + roles);
@@ -144,7 +153,10 @@ private:
         std::vector<std::string> all;
         for (const RoleStance& stance : m_routine.opening.roles) {
             std::string words = quoted(roleName(stance.role)) + ":";
-            if (stance.free) words += *stance.free == Foot::Left ? " left free" : *stance.free == Foot::Right ? " right free" : " either free";
+            if (stance.free)
+                words += *stance.free == Foot::Left    ? " left free"
+                         : *stance.free == Foot::Right ? " right free"
+                                                       : " either free";
             if (stance.facing) words += std::string(stance.free ? "," : "") + " facing " + toClock(*stance.facing);
             all.push_back(std::move(words));
         }
@@ -174,14 +186,18 @@ private:
         };
         if (figure.claimed) line(depth, "* claimed: " + toCountString(*figure.claimed));
         for (const FigureField& field : figureFields()) {
-            if (field.text) text(std::string(field.inText), f.*field.text);
-            else list(std::string(field.inText), f.*field.list);
+            if (field.text)
+                text(std::string(field.inText), f.*field.text);
+            else
+                list(std::string(field.inText), f.*field.list);
         }
         if (f.choices) line(depth, "* feel: " + choicesText(*f.choices));
-        if (f.entry != Tick{} || f.close != Tick{}) line(depth, "* frame: entry " + toCountString(f.entry) + ", close " + toCountString(f.close));
+        if (f.entry != Tick{} || f.close != Tick{})
+            line(depth, "* frame: entry " + toCountString(f.entry) + ", close " + toCountString(f.close));
         text("vocabulary", figure.vocabularyId);
         for (const FigureVersion& version : f.versions) {
-            line(depth, "* version: " + quoted(version.name) + (version.level.empty() ? "" : ", " + quoted(version.level)));
+            line(depth,
+                 "* version: " + quoted(version.name) + (version.level.empty() ? "" : ", " + quoted(version.level)));
             for (const FigureLine& l : version.lines) line(depth + 1, quoted(l.role) + ": " + oneLine(l.text));
         }
     }
@@ -201,7 +217,8 @@ private:
         if (!p.version.empty()) out += ", version " + quoted(p.version);
         if (p.mirrored) out += ", mirrored";
         if (p.exchanged) out += ", exchanged";
-        if (!p.bars.none()) out += ", in bars of " + std::to_string(p.bars.danced) + " for " + std::to_string(p.bars.written);
+        if (!p.bars.none())
+            out += ", in bars of " + std::to_string(p.bars.danced) + " for " + std::to_string(p.bars.written);
         return out;
     }
 
@@ -228,7 +245,8 @@ private:
             line(0, "part: " + part.name);
             for (const Placement& p : part.figures) {
                 const Figure* figure = findFigure(m_routine, p.figure);
-                const bool typed = figure && figure->name.empty() && told.insert(figure->id).second; // where they stand first their lines stand too
+                const bool typed = figure && figure->name.empty() &&
+                                   told.insert(figure->id).second; // where they stand first their lines stand too
                 line(1, typed ? "steps" + done(p) : placed(p));
                 if (!typed) continue;
                 lines(2, figure->lines);
@@ -268,25 +286,35 @@ private:
         const auto after = [&](Tick t) { return atMusic ? std::string() : " after " + toCountString(t); };
         const auto extra = [&](FigureId figure) { return figure.valid() ? ", " + figureName(figure) : std::string(); };
         if (e.restart) line(1, "restart" + after(e.restart->after) + (e.restart->turnOn ? ", turning on" : ""));
-        if (e.tag) line(1, "tag of " + toCountString(e.tag->counts) + extra(e.tag->figure) + (e.tag->countFromOne ? ", count from 1" : ""));
+        if (e.tag)
+            line(1, "tag of " + toCountString(e.tag->counts) + extra(e.tag->figure) +
+                        (e.tag->countFromOne ? ", count from 1" : ""));
         if (e.lastChangeIsTouch) line(1, "last change a touch");
-        for (const Bridge& b : e.bridges) line(1, "bridge of " + toCountString(b.counts) + after(b.after) + extra(b.figure));
+        for (const Bridge& b : e.bridges)
+            line(1, "bridge of " + toCountString(b.counts) + after(b.after) + extra(b.figure));
         using Kind = FigureChange::Kind;
         for (const FigureChange& c : e.changes) {
             const std::string figure = "figure " + (part.valid() ? pathTo(part, c.at) : addressOf(c.at)).value_or("?");
-            if (c.kind == Kind::Add) line(1, (c.at.valid() ? "add after " + figure : std::string("add at the head")) + ": " + placed(c.added));
+            if (c.kind == Kind::Add)
+                line(1,
+                     (c.at.valid() ? "add after " + figure : std::string("add at the head")) + ": " + placed(c.added));
             if (c.kind == Kind::Drop) line(1, "without " + figure);
             if (c.kind == Kind::Version) line(1, figure + " in version " + quoted(c.version));
-            if (c.kind == Kind::Bars) line(1, figure + " in bars of " + std::to_string(c.bars.danced) + " for " + std::to_string(c.bars.written));
+            if (c.kind == Kind::Bars)
+                line(1, figure + " in bars of " + std::to_string(c.bars.danced) + " for " +
+                            std::to_string(c.bars.written));
             if (c.kind == Kind::Mirror) line(1, figure + " mirrored");
             if (c.kind == Kind::Exchange) line(1, figure + " exchanged");
         }
         if (e.mirrored) line(1, "mirrored");
         if (e.exchanged) line(1, "exchanged");
         if (e.wait != Tick{}) line(1, "wait " + toCountString(e.wait));
-        if (e.ending) line(1, std::string(e.ending->danced ? "" : "not ") + "ending " + findPart(m_routine, e.ending->part)->name + after(e.ending->after));
+        if (e.ending)
+            line(1, std::string(e.ending->danced ? "" : "not ") + "ending " +
+                        findPart(m_routine, e.ending->part)->name + after(e.ending->after));
         if (e.canon) {
-            std::string words = "canon " + toCountString(e.canon->apart) + " apart" + (e.canon->ripple ? ", ripple" : ", together");
+            std::string words =
+                "canon " + toCountString(e.canon->apart) + " apart" + (e.canon->ripple ? ", ripple" : ", together");
             if (e.canon->from != Tick{}) words += ", from " + toCountString(e.canon->from);
             if (e.canon->to) words += ", to " + toCountString(*e.canon->to);
             for (RoleId role : e.canon->entries) words += ", enters " + quoted(roleName(role));
@@ -332,7 +360,8 @@ private:
         bool first = true;
         for (const BoundAccent& a : m_routine.accents) {
             const auto pass = ordinalOf(a.pass);
-            const auto moment = std::find_if(m_document.moments.begin(), m_document.moments.end(), [&](const Moment& m) { return m.id == a.moment; });
+            const auto moment = std::find_if(m_document.moments.begin(), m_document.moments.end(),
+                                             [&](const Moment& m) { return m.id == a.moment; });
             if (!pass || moment == m_document.moments.end()) continue;
             const Pass& in = m_routine.passes[*pass - 1];
             std::string figure;
@@ -346,20 +375,23 @@ private:
             if (figure.empty()) continue;
             if (first) line(0, "");
             first = false;
-            line(0, "accent: pass " + std::to_string(*pass) + ", " + figure + ", count " + toCountString(a.at + counts(1)) + ", moment " +
+            line(0, "accent: pass " + std::to_string(*pass) + ", " + figure + ", count " +
+                        toCountString(a.at + counts(1)) + ", moment " +
                         std::to_string(moment - m_document.moments.begin() + 1));
         }
     }
 
     /// What else a muted finding speaks of, by name, place or time.
     std::string thing(const FindingThing& thing) const {
-        if (const auto* figure = std::get_if<FigureId>(&thing); figure && findFigure(m_routine, *figure)) return ", figure " + figureName(*figure);
+        if (const auto* figure = std::get_if<FigureId>(&thing); figure && findFigure(m_routine, *figure))
+            return ", figure " + figureName(*figure);
         if (const auto* placement = std::get_if<PlacementId>(&thing)) {
             if (const auto place = addressOf(*placement)) return ", place " + *place;
             for (std::size_t i = 0; i < m_routine.passes.size(); ++i) {
                 int added = 0;
                 for (const FigureChange& c : m_routine.passes[i].changes)
-                    if (c.kind == FigureChange::Kind::Add && (++added, c.added.id == *placement)) return ", added in pass " + std::to_string(i + 1) + " " + std::to_string(added);
+                    if (c.kind == FigureChange::Kind::Add && (++added, c.added.id == *placement))
+                        return ", added in pass " + std::to_string(i + 1) + " " + std::to_string(added);
             }
         }
         const auto numberIn = [](const auto& all, const auto& id, const char* kind) {
@@ -368,13 +400,16 @@ private:
         };
         if (const auto* exception = std::get_if<ExceptionId>(&thing)) {
             for (std::size_t i = 0; i < m_routine.passes.size(); ++i)
-                if (const std::string bridge = numberIn(m_routine.passes[i].bridges, *exception, ""); !bridge.empty()) return ", bridge in pass " + std::to_string(i + 1) + " " + bridge;
+                if (const std::string bridge = numberIn(m_routine.passes[i].bridges, *exception, ""); !bridge.empty())
+                    return ", bridge in pass " + std::to_string(i + 1) + " " + bridge;
             return numberIn(m_routine.atMusic, *exception, ", music ");
         }
-        if (const auto* accent = std::get_if<AccentId>(&thing)) return numberIn(m_routine.accents, *accent, ", accent ");
+        if (const auto* accent = std::get_if<AccentId>(&thing))
+            return numberIn(m_routine.accents, *accent, ", accent ");
         if (const auto* ahead = std::get_if<CountsAhead>(&thing)) return ", ahead " + toCountString(ahead->by);
         if (const auto* time = std::get_if<SongTime>(&thing)) return ", at " + numberText(time->at) + " s";
-        if (const auto* handout = std::get_if<LineId>(&thing)) return numberIn(m_routine.unsettled, *handout, ", unsettled ");
+        if (const auto* handout = std::get_if<LineId>(&thing))
+            return numberIn(m_routine.unsettled, *handout, ", unsettled ");
         return {};
     }
 
@@ -384,7 +419,8 @@ private:
         for (const UnsettledLine& one : m_routine.unsettled) {
             std::string words = std::to_string(one.number);
             if (findFigure(m_routine, one.figure)) words += ", figure " + figureName(one.figure);
-            if (findRole(m_routine, one.role)) words += ", role " + quoted(roleName(one.role)) + ", at " + std::to_string(one.at);
+            if (findRole(m_routine, one.role))
+                words += ", role " + quoted(roleName(one.role)) + ", at " + std::to_string(one.at);
             if (one.counts) words += ", counts " + std::to_string(*one.counts);
             if (one.walls) words += ", walls " + std::to_string(*one.walls);
             line(0, "unsettled: " + words);
@@ -412,7 +448,8 @@ private:
                 words += ", role " + quoted(roleName(m.key.role));
             }
             const std::string what = thing(m.key.thing);
-            if (what.empty() && !std::holds_alternative<std::monostate>(m.key.thing)) continue; // of something that is no longer there
+            if (what.empty() && !std::holds_alternative<std::monostate>(m.key.thing))
+                continue; // of something that is no longer there
             words += what;
             line(0, "left as it is: " + words + ": " + oneLine(m.reason));
         }
@@ -427,10 +464,16 @@ private:
 } // namespace
 
 std::string routineToText(const Document& document) { return TextWriter(document).write(); }
-std::string passToText(const Document& document, PassId pass, PassWords words) { return TextWriter(document).pass(pass, words); }
-std::string passesToText(const Document& document, const std::vector<PassId>& passes) { return TextWriter(document).some(passes); }
+std::string passToText(const Document& document, PassId pass, PassWords words) {
+    return TextWriter(document).pass(pass, words);
+}
+std::string passesToText(const Document& document, const std::vector<PassId>& passes) {
+    return TextWriter(document).some(passes);
+}
 std::string openingToText(const Document& document) { return TextWriter(document).opening(); }
-std::string musicToText(const Document& document, ExceptionId exception) { return TextWriter(document).music(exception); }
+std::string musicToText(const Document& document, ExceptionId exception) {
+    return TextWriter(document).music(exception);
+}
 
 bool looksLikeRoutineText(std::string_view text) {
     if (text.substr(0, 3) == "\xEF\xBB\xBF") text.remove_prefix(3);

@@ -26,7 +26,10 @@ Result<std::vector<Line>> readTree(std::string_view text) {
         while (open.size() > 1 && indent < open.back().indent) open.pop_back();
         if (indent > open.back().indent) {
             if (open.back().lines->empty())
-                return fail(ErrorCode::BadNotation, "Line " + std::to_string(number) + " is indented, but stands under nothing. Begin it at the margin.", "line " + std::to_string(number));
+                return fail(ErrorCode::BadNotation,
+                            "Line " + std::to_string(number) +
+                                " is indented, but stands under nothing. Begin it at the margin.",
+                            "line " + std::to_string(number));
             open.push_back({indent, &open.back().lines->back().inside});
         }
         open.back().lines->push_back({number, std::string(words), {}});
@@ -55,8 +58,9 @@ std::vector<std::string> commaPieces(std::string_view text, char comma) {
 }
 
 std::string quoted(const std::string& name) {
-    const bool plain = !name.empty() && name.find_first_of(",;:\"#*\\\n\r\t") == std::string::npos && name.front() != ' ' && name.back() != ' ' && name != "steps" &&
-                       name.rfind("part ", 0) != 0 && name.rfind("steps ", 0) != 0;
+    const bool plain = !name.empty() && name.find_first_of(",;:\"#*\\\n\r\t") == std::string::npos &&
+                       name.front() != ' ' && name.back() != ' ' && name != "steps" && name.rfind("part ", 0) != 0 &&
+                       name.rfind("steps ", 0) != 0;
     if (plain) return name;
     std::string out = "\"";
     for (char c : name) {
@@ -79,11 +83,16 @@ std::string unquoted(std::string_view text) {
 std::string oneLine(const std::string& text) {
     std::string out;
     for (char c : text) {
-        if (c == '\\') out += "\\\\";
-        else if (c == '\n') out += "\\n";
-        else if (c == '\r') out += "\\r";
-        else if (c == '\t') out += "\\t";
-        else out += c;
+        if (c == '\\')
+            out += "\\\\";
+        else if (c == '\n')
+            out += "\\n";
+        else if (c == '\r')
+            out += "\\r";
+        else if (c == '\t')
+            out += "\\t";
+        else
+            out += c;
     }
     // spaces at an end would be lost
     if (!out.empty() && out.front() == ' ') out = "\\ " + out.substr(1);

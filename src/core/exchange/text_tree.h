@@ -23,7 +23,8 @@ struct Line {
 /// The pieces between commas that stand outside quotation marks, without spaces around, quotation marks kept.
 [[nodiscard]] std::vector<std::string> commaPieces(std::string_view text, char comma = ',');
 
-/// A name as it may stand among commas: in quotation marks where it holds a comma, a quotation mark, a colon or space at an end, or is one of the words of the form.
+/// A name as it may stand among commas: in quotation marks where it holds a comma, a quotation mark, a colon or space
+/// at an end, or is one of the words of the form.
 [[nodiscard]] std::string quoted(const std::string& name);
 /// The name that quoted() wrote.
 [[nodiscard]] std::string unquoted(std::string_view text);

@@ -15,10 +15,13 @@ std::vector<Line> linesOf(std::string_view text) {
 std::pair<std::string, std::string> keyed(const Line& line) {
     bool inside = false;
     for (std::size_t colon = 0; colon < line.text.size(); ++colon) {
-        if (line.text[colon] == '\\' && inside) ++colon;
-        else if (line.text[colon] == '"') inside = !inside;
+        if (line.text[colon] == '\\' && inside)
+            ++colon;
+        else if (line.text[colon] == '"')
+            inside = !inside;
         else if (line.text[colon] == ':' && !inside)
-            return {std::string(trimmed(std::string_view(line.text).substr(0, colon))), std::string(trimmed(std::string_view(line.text).substr(colon + 1)))};
+            return {std::string(trimmed(std::string_view(line.text).substr(0, colon))),
+                    std::string(trimmed(std::string_view(line.text).substr(colon + 1)))};
     }
     return {line.text, {}};
 }
@@ -35,14 +38,19 @@ double secondsIn(const Line& line, std::string_view text) {
     text = trimmed(text);
     if (!text.empty() && text.back() == 's') text = trimmed(text.substr(0, text.size() - 1));
     const auto seconds = wholeNumber<double>(text);
-    if (!seconds || *seconds > 1e6 || *seconds < -1e6) bad(line, "“" + std::string(text) + "” is no time in seconds. Write for example 12.5 s.");
+    if (!seconds || *seconds > 1e6 || *seconds < -1e6)
+        bad(line, "“" + std::string(text) + "” is no time in seconds. Write for example 12.5 s.");
     return *seconds;
 }
 
 int wholeIn(const Line& line, std::string_view text, int least, int most) {
     const auto n = wholeNumber<int>(trimmed(text));
-    if (trimmed(text).empty()) bad(line, "a whole number from " + std::to_string(least) + " to " + std::to_string(most) + " is missing behind “" + line.text + "”.");
-    if (!n || *n < least || *n > most) bad(line, "“" + std::string(text) + "” should be a whole number from " + std::to_string(least) + " to " + std::to_string(most) + ".");
+    if (trimmed(text).empty())
+        bad(line, "a whole number from " + std::to_string(least) + " to " + std::to_string(most) +
+                      " is missing behind “" + line.text + "”.");
+    if (!n || *n < least || *n > most)
+        bad(line, "“" + std::string(text) + "” should be a whole number from " + std::to_string(least) + " to " +
+                      std::to_string(most) + ".");
     return *n;
 }
 
@@ -51,14 +59,22 @@ NotationChoices choicesIn(const Line& line, const std::string& text) {
     const auto all = commaPieces(text);
     choices.feel = need(line, parseFeel(all.front()));
     for (std::size_t i = 1; i < all.size(); ++i) {
-        if (const auto slow = behind(all[i], "slow")) choices.slow = countIn(line, *slow);
-        else if (const auto quick = behind(all[i], "quick")) choices.quick = countIn(line, *quick);
-        else if (const auto both = behind(all[i], "&")) choices.ownAnd = countIn(line, *both);
-        else if (const auto a = behind(all[i], "a")) choices.ownA = countIn(line, *a);
-        else if (all[i] == "stomp without weight") choices.stompTakesWeight = false;
-        else bad(line, "“" + all[i] + "” says nothing about the feel. Known are slow, quick, &, a, stomp without weight.");
+        if (const auto slow = behind(all[i], "slow"))
+            choices.slow = countIn(line, *slow);
+        else if (const auto quick = behind(all[i], "quick"))
+            choices.quick = countIn(line, *quick);
+        else if (const auto both = behind(all[i], "&"))
+            choices.ownAnd = countIn(line, *both);
+        else if (const auto a = behind(all[i], "a"))
+            choices.ownA = countIn(line, *a);
+        else if (all[i] == "stomp without weight")
+            choices.stompTakesWeight = false;
+        else
+            bad(line,
+                "“" + all[i] + "” says nothing about the feel. Known are slow, quick, &, a, stomp without weight.");
     }
-    if (choices.slow <= Tick{} || choices.quick <= Tick{} || choices.ownAnd <= Tick{} || choices.ownAnd >= choices.ownA || choices.ownA >= counts(1))
+    if (choices.slow <= Tick{} || choices.quick <= Tick{} || choices.ownAnd <= Tick{} ||
+        choices.ownAnd >= choices.ownA || choices.ownA >= counts(1))
         bad(line, "slow and quick last longer than nothing, and & comes before a inside a count.");
     return choices;
 }
@@ -66,7 +82,9 @@ NotationChoices choicesIn(const Line& line, const std::string& text) {
 OwnWord wordIn(const Line& line, const std::string& text) {
     const auto sides = commaPieces(text, '=');
     const auto names = sides.size() == 2 ? commaPieces(sides[0]) : std::vector<std::string>{};
-    if (names.empty() || names.size() > 2) bad(line, "a word is its name, the school that means it so, if any, and its steps: “word: zwirl step, Hofkreis = 1 step & step 2 step”.");
+    if (names.empty() || names.size() > 2)
+        bad(line,
+            "a word is its name, the school that means it so, if any, and its steps: “word: zwirl step, Hofkreis = 1 step & step 2 step”.");
     return {unquoted(names[0]), names.size() == 2 ? unquoted(names[1]) : std::string(), manyLines(sides[1])};
 }
 

@@ -14,7 +14,8 @@
 
 namespace lc::text_tree {
 
-/// What stands wrong in the text; thrown inside the readers only, and made an error at their way out, see withLineNamed().
+/// What stands wrong in the text; thrown inside the readers only, and made an error at their way out, see
+/// withLineNamed().
 struct BadLine {
     int number; ///< 0 = of no line
     std::string why;
@@ -35,7 +36,8 @@ auto withLineNamed(Read read) -> Result<decltype(read())> {
         return read();
     } catch (const BadLine& wrong) {
         const std::string place = wrong.number > 0 ? "line " + std::to_string(wrong.number) : std::string();
-        return fail(ErrorCode::BadNotation, (place.empty() ? std::string() : "Line " + std::to_string(wrong.number) + ": ") + wrong.why, place);
+        return fail(ErrorCode::BadNotation,
+                    (place.empty() ? std::string() : "Line " + std::to_string(wrong.number) + ": ") + wrong.why, place);
     }
 }
 

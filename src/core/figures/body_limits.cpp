@@ -15,7 +15,8 @@ Pace paceOf(const RoleReading& role, const CountTempo& tempo) {
     for (std::size_t i = 0; i < actions.size(); ++i) {
         const Action& action = actions[i];
         if (action.turn.value != 0 && action.turnEnd() > action.at) {
-            const double speed = std::abs(action.turn.value) * 45.0 / (tempo.seconds(action.turnEnd()) - tempo.seconds(action.at));
+            const double speed =
+                std::abs(action.turn.value) * 45.0 / (tempo.seconds(action.turnEnd()) - tempo.seconds(action.at));
             if (!pace.turnDegreesPerSecond || speed > *pace.turnDegreesPerSecond) {
                 pace.turnDegreesPerSecond = speed;
                 pace.fastestTurnAt = action.at;
@@ -36,7 +37,8 @@ Pace paceOf(const RoleReading& role, const CountTempo& tempo) {
     return pace;
 }
 
-std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, const CountTempo& tempo, const BodyLimits& limits, const NotationChoices& choices, int most) {
+std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, const CountTempo& tempo,
+                                  const BodyLimits& limits, const NotationChoices& choices, int most) {
     assert(step < role.line.actions.size() && role.line.actions[step].kind == ActionKind::Step);
     const Action plain = role.line.actions[step];
     std::vector<Ornament> out;
@@ -46,7 +48,8 @@ std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, con
         ornament.changes = n;
         ornament.secondsEach = (tempo.seconds(plain.end()) - tempo.seconds(plain.at)) / n;
         ornament.sameFoot = n % 2 == 1;
-        ornament.withinLimit = !limits.shortestStepSeconds || ornament.secondsEach >= *limits.shortestStepSeconds - 1e-9;
+        ornament.withinLimit =
+            !limits.shortestStepSeconds || ornament.secondsEach >= *limits.shortestStepSeconds - 1e-9;
         NotationReading line = role.line;
         line.actions.clear();
         for (std::size_t i = 0; i < role.line.actions.size(); ++i) {

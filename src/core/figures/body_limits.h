@@ -18,11 +18,11 @@ struct BodyLimits {
 
 /// The quickest step and the fastest turn of a role at a constant tempo.
 struct Pace {
-    std::optional<double> shortestStepSeconds; ///< nothing without steps
-    Tick shortestAt;                           ///< where it begins
-    std::optional<double> turnDegreesPerSecond;///< nothing without turns
+    std::optional<double> shortestStepSeconds;  ///< nothing without steps
+    Tick shortestAt;                            ///< where it begins
+    std::optional<double> turnDegreesPerSecond; ///< nothing without turns
     Tick fastestTurnAt;
-    double stepsPerMinute = 0;                 ///< steps written, over the whole length
+    double stepsPerMinute = 0; ///< steps written, over the whole length
 };
 
 [[nodiscard]] Pace paceOf(const RoleReading& role, const CountTempo& tempo);
@@ -31,14 +31,15 @@ struct Pace {
 struct Ornament {
     int changes = 0;
     double secondsEach = 0;
-    bool sameFoot = false;    ///< leaves the foot that the plain step leaves: an odd number of changes
-    bool withinLimit = true;  ///< each has as long as the person's own limit asks; true without a limit
-    std::string line;         ///< the whole line with the ornament in it
+    bool sameFoot = false;   ///< leaves the foot that the plain step leaves: an odd number of changes
+    bool withinLimit = true; ///< each has as long as the person's own limit asks; true without a limit
+    std::string line;        ///< the whole line with the ornament in it
 };
 
-/// Ornaments of two to `most` changes in place of a step, which keep its beginning and end and so do not delay the partner. `step` is the index of
-/// an action of the role that is a Step; only numbers that divide its length evenly are given.
-[[nodiscard]] std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, const CountTempo& tempo, const BodyLimits& limits,
-                                                const NotationChoices& choices, int most = 6);
+/// Ornaments of two to `most` changes in place of a step, which keep its beginning and end and so do not delay the
+/// partner. `step` is the index of an action of the role that is a Step; only numbers that divide its length evenly are
+/// given.
+[[nodiscard]] std::vector<Ornament> ornamentsAt(const RoleReading& role, std::size_t step, const CountTempo& tempo,
+                                                const BodyLimits& limits, const NotationChoices& choices, int most = 6);
 
 } // namespace lc

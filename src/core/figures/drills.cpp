@@ -10,7 +10,8 @@ namespace lc {
 namespace {
 
 std::string timesInWords(int n) {
-    static const char* const words[] = {"", "once", "twice", "three times", "four times", "five times", "six times", "seven times", "eight times"};
+    static const char* const words[] = {"",           "once",      "twice",       "three times", "four times",
+                                        "five times", "six times", "seven times", "eight times"};
     return n >= 1 && n <= 8 ? words[n] : std::to_string(n) + " times";
 }
 
@@ -33,7 +34,9 @@ Drill layOut(const std::vector<DrillItem>& items, Tick set) {
 
 } // namespace
 
-Foot Drill::lessUsed() const { return startsLeft == startsRight ? Foot::Both : startsLeft < startsRight ? Foot::Left : Foot::Right; }
+Foot Drill::lessUsed() const {
+    return startsLeft == startsRight ? Foot::Both : startsLeft < startsRight ? Foot::Left : Foot::Right;
+}
 
 Drill makeDrill(const std::vector<DrillItem>& items, Tick set) { return layOut(items, set); }
 
@@ -43,14 +46,16 @@ std::vector<DrillItem> balancedItems(const std::vector<DrillItem>& items) {
     for (const DrillItem& item : items) {
         if (layOut({item}, counts(8)).lessUsed() == Foot::Both) continue; // alternates by itself
         std::vector<FigureLine> lines;
-        for (const RoleReading& role : item.figure.roles) lines.push_back({role.role, printNotation(mirrored(role.line), item.figure.choices)});
+        for (const RoleReading& role : item.figure.roles)
+            lines.push_back({role.role, printNotation(mirrored(role.line), item.figure.choices)});
         const Foot free = item.figure.roles.empty() ? Foot::Left : otherFoot(item.figure.roles.front().freeIn);
         out.push_back({item.name + ", other side", item.times, readFigureLines(lines, item.figure.choices, free)});
     }
     return out;
 }
 
-std::vector<ScaledSet> scaleSet(const std::vector<ChainLink>& set, const std::vector<int>& times, const std::vector<int>& turnsOn, Tick eight) {
+std::vector<ScaledSet> scaleSet(const std::vector<ChainLink>& set, const std::vector<int>& times,
+                                const std::vector<int>& turnsOn, Tick eight) {
     std::vector<ScaledSet> out;
     for (const int n : times) {
         ScaledSet scaled;
@@ -62,15 +67,20 @@ std::vector<ScaledSet> scaleSet(const std::vector<ChainLink>& set, const std::ve
         for (const ChainLink& link : links)
             if (!link.figure->roles.empty()) scaled.changes += link.figure->roles.front().changes;
         for (const Joint& joint : chain.joints)
-            for (const std::string& broken : joint.breaks) scaled.findings.push_back("at " + toSpokenCount(joint.at + counts(1)) + ": " + broken);
+            for (const std::string& broken : joint.breaks)
+                scaled.findings.push_back("at " + toSpokenCount(joint.at + counts(1)) + ": " + broken);
         const Foot first = chain.joints.front().roles.front().free;
         const Foot last = chain.joints.back().roles.front().free;
-        if (first != last && first != Foot::Both && last != Foot::Both) scaled.findings.push_back("it ends on the other foot than it begins");
+        if (first != last && first != Foot::Both && last != Foot::Both)
+            scaled.findings.push_back("it ends on the other foot than it begins");
         if (scaled.length.value % eight.value != 0)
-            scaled.findings.push_back("it ends in the middle of " + std::string(eight == counts(8) ? "an eight" : "a set") + ", after " +
+            scaled.findings.push_back("it ends in the middle of " +
+                                      std::string(eight == counts(8) ? "an eight" : "a set") + ", after " +
                                       toSpokenCount(Tick{scaled.length.value % eight.value}));
         if (!turnsOn.empty() && std::none_of(turnsOn.begin(), turnsOn.end(), [&](int t) { return t <= n; }))
-            scaled.findings.push_back("it has no repetition " + std::to_string(*std::min_element(turnsOn.begin(), turnsOn.end())) + ", in which the turn belongs");
+            scaled.findings.push_back("it has no repetition " +
+                                      std::to_string(*std::min_element(turnsOn.begin(), turnsOn.end())) +
+                                      ", in which the turn belongs");
         out.push_back(std::move(scaled));
     }
     return out;

@@ -30,15 +30,18 @@ std::vector<std::string> differencesOf(const FigureCard& a, const FigureCard& b)
     };
     tell(a.name != b.name, "name");
     for (const FigureLine& line : a.lines) {
-        const auto other = std::find_if(b.lines.begin(), b.lines.end(), [&](const FigureLine& l) { return l.role == line.role; });
+        const auto other =
+            std::find_if(b.lines.begin(), b.lines.end(), [&](const FigureLine& l) { return l.role == line.role; });
         tell(other == b.lines.end() || other->text != line.text, "line of " + line.role);
     }
     for (const FigureLine& line : b.lines)
-        tell(std::none_of(a.lines.begin(), a.lines.end(), [&](const FigureLine& l) { return l.role == line.role; }), "line of " + line.role);
+        tell(std::none_of(a.lines.begin(), a.lines.end(), [&](const FigureLine& l) { return l.role == line.role; }),
+             "line of " + line.role);
     tell(a.claimed != b.claimed, "length");
     const FigureFacts& f = a.facts;
     const FigureFacts& g = b.facts;
-    for (const FigureField& field : figureFields()) tell(field.text ? f.*field.text != g.*field.text : f.*field.list != g.*field.list, std::string(field.inWords));
+    for (const FigureField& field : figureFields())
+        tell(field.text ? f.*field.text != g.*field.text : f.*field.list != g.*field.list, std::string(field.inWords));
     tell(f.choices != g.choices, "feel");
     tell(f.entry != g.entry || f.close != g.close, "frame");
     tell(f.versions != g.versions, "versions");
@@ -48,8 +51,11 @@ std::vector<std::string> differencesOf(const FigureCard& a, const FigureCard& b)
 
 bool likelySame(const FigureCard& a, const FigureCard& b) {
     const auto lower = [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; };
-    if (std::equal(a.name.begin(), a.name.end(), b.name.begin(), b.name.end(), [&](char x, char y) { return lower(x) == lower(y); })) return true;
-    return a.lines == b.lines && std::any_of(a.lines.begin(), a.lines.end(), [](const FigureLine& line) { return !line.text.empty(); });
+    if (std::equal(a.name.begin(), a.name.end(), b.name.begin(), b.name.end(),
+                   [&](char x, char y) { return lower(x) == lower(y); }))
+        return true;
+    return a.lines == b.lines &&
+           std::any_of(a.lines.begin(), a.lines.end(), [](const FigureLine& line) { return !line.text.empty(); });
 }
 
 FigureCard mergeCards(const FigureCard& kept, const FigureCard& other) {
@@ -64,12 +70,15 @@ FigureCard mergeCards(const FigureCard& kept, const FigureCard& other) {
         }
         std::string& text = f.*field.text;
         const std::string& more = g.*field.text;
-        if (text.empty()) text = more;
-        else if (field.merging == Merging::Both && text != more && !more.empty()) text += "\n" + more;
+        if (text.empty())
+            text = more;
+        else if (field.merging == Merging::Both && text != more && !more.empty())
+            text += "\n" + more;
     }
     std::erase(f.otherNames, out.name);
     for (const FigureLine& line : other.lines)
-        if (std::none_of(out.lines.begin(), out.lines.end(), [&](const FigureLine& l) { return l.role == line.role; })) out.lines.push_back(line);
+        if (std::none_of(out.lines.begin(), out.lines.end(), [&](const FigureLine& l) { return l.role == line.role; }))
+            out.lines.push_back(line);
     for (const FigureVersion& version : g.versions)
         if (std::find(f.versions.begin(), f.versions.end(), version) == f.versions.end()) f.versions.push_back(version);
     if (!out.claimed) out.claimed = other.claimed;

@@ -16,7 +16,8 @@ struct FigureLine {
     bool operator==(const FigureLine&) const = default;
 };
 
-/// Another way to dance a figure, bound to it. It shares the figure's slot: the same length and the same foot at the end.
+/// Another way to dance a figure, bound to it. It shares the figure's slot: the same length and the same foot at the
+/// end.
 struct FigureVersion {
     std::string name;  ///< "6 + 2, step 3", "advanced"
     std::string level; ///< may be empty
@@ -35,8 +36,8 @@ struct FigureFacts {
     std::string notes;       ///< one's own
     std::vector<std::string> tags;
     std::optional<NotationChoices> choices; ///< where it is always danced its own way; nothing = as the routine says
-    Tick entry;              ///< counts at its head that stay when the body is exchanged; 0 = no frame
-    Tick close;              ///< counts at its end that stay
+    Tick entry;                             ///< counts at its head that stay when the body is exchanged; 0 = no frame
+    Tick close;                             ///< counts at its end that stay
     std::vector<FigureVersion> versions;
     bool operator==(const FigureFacts&) const = default;
 };
@@ -59,8 +60,9 @@ struct FigureCard {
 /// Are two cards likely the same figure: the same name (in any case), or the same lines that say something?
 [[nodiscard]] bool likelySame(const FigureCard& a, const FigureCard& b);
 
-/// One card of two that mean the same figure: the first, with what only the second knows: its name and other names, its tags, texts where the first
-/// has none, lines of roles and versions that the first lacks. Differing notes are both kept, one below the other.
+/// One card of two that mean the same figure: the first, with what only the second knows: its name and other names, its
+/// tags, texts where the first has none, lines of roles and versions that the first lacks. Differing notes are both
+/// kept, one below the other.
 [[nodiscard]] FigureCard mergeCards(const FigureCard& kept, const FigureCard& other);
 
 } // namespace lc

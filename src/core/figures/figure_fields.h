@@ -10,8 +10,9 @@ namespace lc {
 /// What becomes of a field where two cards of one figure are made one and both say something.
 enum class Merging { First, Both };
 
-/// A plain field of FigureFacts: one text, or a list of texts. The table is the only list of them: JSON, the table of figures, the plain text of a routine, the card in the window, the search and what
-/// compares and merges cards go through it.
+/// A plain field of FigureFacts: one text, or a list of texts. The table is the only list of them: JSON, the table of
+/// figures, the plain text of a routine, the card in the window, the search and what compares and merges cards go
+/// through it.
 struct FigureField {
     std::string_view key;     ///< in JSON, and the column of a table: "other_names"
     std::string_view inText;  ///< in the plain text of a routine: "also called"

@@ -51,7 +51,8 @@ MeetPoint meetAt(const RoleReading& first, const RoleReading& second, Tick at) {
     if (a == Foot::Both || b == Foot::Both) return point;
     const auto relation = relationAt(first, second, at);
     if (relation == FootRelation::Same && a != b)
-        fail("they should be on the same foot, but " + first.role + " has the " + freeFootInWords(a) + " free and " + second.role + " the " + freeFootInWords(b));
+        fail("they should be on the same foot, but " + first.role + " has the " + freeFootInWords(a) + " free and " +
+             second.role + " the " + freeFootInWords(b));
     if (relation == FootRelation::Opposite && a == b)
         fail("they should be on opposite feet, but both have the " + freeFootInWords(a) + " free");
     return point;
@@ -60,12 +61,14 @@ MeetPoint meetAt(const RoleReading& first, const RoleReading& second, Tick at) {
 } // namespace
 
 bool FigureReading::readable() const {
-    return std::none_of(roles.begin(), roles.end(), [](const RoleReading& role) { return role.line.error.has_value(); });
+    return std::none_of(roles.begin(), roles.end(),
+                        [](const RoleReading& role) { return role.line.error.has_value(); });
 }
 
 Foot freeFootAt(const RoleReading& role, Tick at) {
     Foot free = role.freeIn;
-    for (std::size_t i = 0; i < role.line.actions.size() && role.line.actions[i].at < at; ++i) free = role.feet[i].freeAfter;
+    for (std::size_t i = 0; i < role.line.actions.size() && role.line.actions[i].at < at; ++i)
+        free = role.feet[i].freeAfter;
     return free;
 }
 

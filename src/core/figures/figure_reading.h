@@ -13,7 +13,7 @@ namespace lc {
 /// A role's way through a figure.
 struct RoleReading {
     std::string role;
-    std::string text;               ///< the line
+    std::string text; ///< the line
     NotationReading line;
     std::string notation;           ///< the line in the notation, where it is said otherwise; else empty
     std::vector<FootedAction> feet; ///< one for each action of the line
@@ -36,22 +36,24 @@ struct MeetPoint {
 /// A figure, read for all its roles.
 struct FigureReading {
     std::vector<RoleReading> roles;
-    NotationChoices choices;          ///< the figure's own, or those it was read with
-    Tick length;                      ///< of the longest role
-    std::vector<MeetPoint> meetPoints;///< ascending; the last is the end. None for a figure with one role
+    NotationChoices choices;           ///< the figure's own, or those it was read with
+    Tick length;                       ///< of the longest role
+    std::vector<MeetPoint> meetPoints; ///< ascending; the last is the end. None for a figure with one role
     std::vector<CareMark> care;
-    bool untimed = false;             ///< a run in it has no times yet
-    bool unfinished = false;          ///< a line says that its tail is not written yet
+    bool untimed = false;    ///< a run in it has no times yet
+    bool unfinished = false; ///< a line says that its tail is not written yet
 
     [[nodiscard]] bool readable() const; ///< no line has an error
 };
 
-/// Reads every line. `choices` are the routine's; a figure's own come first. `free` is the first role's free foot where no line says one; partners
-/// then begin mirrored unless the figure says "same foot". O(length of the lines).
-[[nodiscard]] FigureReading readFigure(const FigureCard& card, const NotationChoices& choices = {}, Foot free = Foot::Left);
+/// Reads every line. `choices` are the routine's; a figure's own come first. `free` is the first role's free foot where
+/// no line says one; partners then begin mirrored unless the figure says "same foot". O(length of the lines).
+[[nodiscard]] FigureReading readFigure(const FigureCard& card, const NotationChoices& choices = {},
+                                       Foot free = Foot::Left);
 
 /// The same of other lines, such as those of a version.
-[[nodiscard]] FigureReading readFigureLines(const std::vector<FigureLine>& lines, const NotationChoices& choices, Foot free = Foot::Left);
+[[nodiscard]] FigureReading readFigureLines(const std::vector<FigureLine>& lines, const NotationChoices& choices,
+                                            Foot free = Foot::Left);
 
 /// Where weight and feet are at a moment of a role: the foot free before the first action that begins at `at` or later.
 [[nodiscard]] Foot freeFootAt(const RoleReading& role, Tick at);

@@ -47,7 +47,9 @@ public:
     }
 
 private:
-    [[nodiscard]] std::string word(std::size_t ahead = 0) const { return m_at + ahead < m_words.size() ? m_words[m_at + ahead] : std::string(); }
+    [[nodiscard]] std::string word(std::size_t ahead = 0) const {
+        return m_at + ahead < m_words.size() ? m_words[m_at + ahead] : std::string();
+    }
     void take(std::size_t n, std::string understood) {
         m_at += n;
         m_query.understood.push_back(std::move(understood));
@@ -72,7 +74,8 @@ private:
         if (free) ++n;
         if (skip == 0 && n == 1) return false; // "left" alone is a word
         if (after) {
-            m_query.freeOut = word() == "ends" && !free ? otherFoot(*said) : *said; // to end on a foot is to stand on it
+            m_query.freeOut =
+                word() == "ends" && !free ? otherFoot(*said) : *said; // to end on a foot is to stand on it
             take(n, "then the " + freeFootInWords(*m_query.freeOut) + " foot free");
         } else {
             m_query.freeIn = *said;
@@ -121,7 +124,8 @@ FigureDigest digestOf(const FigureCard& card, const NotationChoices& choices) {
     const FigureFacts& facts = card.facts;
     add(card.name);
     for (const FigureField& field : figureFields()) {
-        if (field.text) add(std::string(field.before) + facts.*field.text);
+        if (field.text)
+            add(std::string(field.before) + facts.*field.text);
         else
             for (const std::string& word : facts.*field.list) add(std::string(field.before) + word);
     }
@@ -161,7 +165,8 @@ bool matches(const FigureDigest& digest, const FigureQuery& query) {
     if (query.endsIn && digest.coupleOut.position != query.endsIn) return false;
     if (query.turns && (digest.turn.value != 0) != *query.turns) return false;
     if (query.turn && digest.turn != *query.turn) return false;
-    return std::all_of(query.words.begin(), query.words.end(), [&](const std::string& word) { return digest.words.find(word) != std::string::npos; });
+    return std::all_of(query.words.begin(), query.words.end(),
+                       [&](const std::string& word) { return digest.words.find(word) != std::string::npos; });
 }
 
 std::vector<std::size_t> searchFigures(const std::vector<const FigureDigest*>& digests, const FigureQuery& query) {
@@ -169,7 +174,8 @@ std::vector<std::size_t> searchFigures(const std::vector<const FigureDigest*>& d
     for (std::size_t i = 0; i < digests.size(); ++i)
         if (matches(*digests[i], query)) out.push_back(i);
     if (!query.words.empty())
-        std::stable_partition(out.begin(), out.end(), [&](std::size_t i) { return digests[i]->name.starts_with(query.words.front()); });
+        std::stable_partition(out.begin(), out.end(),
+                              [&](std::size_t i) { return digests[i]->name.starts_with(query.words.front()); });
     return out;
 }
 

@@ -11,7 +11,8 @@ constexpr std::size_t mostCombinations = 100'000;
 constexpr Tick longestFilled = counts(4096);
 
 /// Every combination; false when there are too many.
-bool combine(const std::vector<Tick>& lengths, std::size_t at, Tick rest, std::vector<std::int64_t>& times, std::vector<FillCombination>& out) {
+bool combine(const std::vector<Tick>& lengths, std::size_t at, Tick rest, std::vector<std::int64_t>& times,
+             std::vector<FillCombination>& out) {
     if (at + 1 == lengths.size()) {
         if (rest.value % lengths[at].value != 0) return true;
         times[at] = rest.value / lengths[at].value;
@@ -56,17 +57,21 @@ std::optional<Tick> nearestFilled(const std::vector<Tick>& lengths, Tick total, 
     reached[0] = true;
     for (std::size_t i = 1; i < reached.size(); ++i)
         for (Tick length : lengths)
-            if (const auto n = static_cast<std::size_t>(length.value / grain); i >= n && reached[i - n]) reached[i] = true;
+            if (const auto n = static_cast<std::size_t>(length.value / grain); i >= n && reached[i - n])
+                reached[i] = true;
     const std::int64_t from = total.value / grain;
     for (std::int64_t i = up ? from + 1 : from; up ? i <= most : i > 0; up ? ++i : --i)
-        if (reached[static_cast<std::size_t>(i)] && (up ? i * grain > total.value : i * grain < total.value)) return Tick{i * grain};
+        if (reached[static_cast<std::size_t>(i)] && (up ? i * grain > total.value : i * grain < total.value))
+            return Tick{i * grain};
     return std::nullopt;
 }
 
-void addOrders(const Filling& filling, const FillCombination& combination, std::size_t most, std::vector<FillOrder>& out) {
+void addOrders(const Filling& filling, const FillCombination& combination, std::size_t most,
+               std::vector<FillOrder>& out) {
     if (out.size() >= most) return;
     std::vector<std::size_t> which;
-    for (std::size_t i = 0; i < combination.times.size(); ++i) which.insert(which.end(), static_cast<std::size_t>(combination.times[i]), i);
+    for (std::size_t i = 0; i < combination.times.size(); ++i)
+        which.insert(which.end(), static_cast<std::size_t>(combination.times[i]), i);
     do {
         if (out.size() >= most) return;
         FillOrder order;
@@ -83,10 +88,13 @@ void addOrders(const Filling& filling, const FillCombination& combination, std::
 } // namespace
 
 Result<Filling> fillCounts(Tick total, std::vector<Tick> lengths, std::size_t mostOrders) {
-    if (lengths.empty()) return fail(ErrorCode::BadValue, "Say the lengths of the figures that may fill the counts, such as 6 and 8.");
+    if (lengths.empty())
+        return fail(ErrorCode::BadValue, "Say the lengths of the figures that may fill the counts, such as 6 and 8.");
     for (Tick length : lengths)
-        if (length < countFraction(1, 4)) return fail(ErrorCode::BadValue, "A figure is at least a quarter of a count long.");
-    if (total <= Tick{} || total > longestFilled) return fail(ErrorCode::BadValue, "Between one and 4096 counts can be filled.");
+        if (length < countFraction(1, 4))
+            return fail(ErrorCode::BadValue, "A figure is at least a quarter of a count long.");
+    if (total <= Tick{} || total > longestFilled)
+        return fail(ErrorCode::BadValue, "Between one and 4096 counts can be filled.");
     std::sort(lengths.begin(), lengths.end());
     lengths.erase(std::unique(lengths.begin(), lengths.end()), lengths.end());
     Filling out;
@@ -94,10 +102,13 @@ Result<Filling> fillCounts(Tick total, std::vector<Tick> lengths, std::size_t mo
     std::vector<std::int64_t> times(out.lengths.size(), 0);
     const bool divides = total.value % grainOf(out.lengths) == 0;
     if (divides && !combine(out.lengths, 0, total, times, out.combinations))
-        return fail(ErrorCode::BadValue, "There are more than 100,000 ways to fill " + countsInWords(total) + " with these lengths. Take fewer of them.");
-    std::stable_sort(out.combinations.begin(), out.combinations.end(), [](const FillCombination& a, const FillCombination& b) {
-        return std::accumulate(a.times.begin(), a.times.end(), std::int64_t{}) < std::accumulate(b.times.begin(), b.times.end(), std::int64_t{});
-    });
+        return fail(ErrorCode::BadValue, "There are more than 100,000 ways to fill " + countsInWords(total) +
+                                             " with these lengths. Take fewer of them.");
+    std::stable_sort(out.combinations.begin(), out.combinations.end(),
+                     [](const FillCombination& a, const FillCombination& b) {
+                         return std::accumulate(a.times.begin(), a.times.end(), std::int64_t{}) <
+                                std::accumulate(b.times.begin(), b.times.end(), std::int64_t{});
+                     });
     for (FillCombination& combination : out.combinations) {
         combination.orders = ordersOf(combination.times);
         addOrders(out, combination, mostOrders, out.orders);

@@ -53,8 +53,8 @@ std::vector<FillerPiece> barePieces() {
     const auto piece = [](const char* name, int length, int changes, const char* line) {
         return FillerPiece{name, counts(length), changes, changes % 2 == 1, std::nullopt, line, true};
     };
-    return {piece("wait", 1, 0, "1 wait"), piece("touch", 1, 0, "1 touch"), piece("step", 1, 1, "1 step"), piece("slow step", 2, 1, "1:2 step"),
-            piece("triple", 2, 3, "1 step & step 2 step")};
+    return {piece("wait", 1, 0, "1 wait"), piece("touch", 1, 0, "1 touch"), piece("step", 1, 1, "1 step"),
+            piece("slow step", 2, 1, "1:2 step"), piece("triple", 2, 3, "1 step & step 2 step")};
 }
 
 Result<Fillers> fillersFor(const FillersAsked& asked, const std::vector<FillerPiece>& pieces) {
@@ -78,10 +78,13 @@ Result<Fillers> fillersFor(const FillersAsked& asked, const std::vector<FillerPi
                 if (!isWhole(piece.length) || length < 1 || length > left) continue;
                 if (piece.needs && *piece.needs != Foot::Both && *piece.needs != foot) continue;
                 const State& after = states[left - length][footIndex(piece.changesFoot ? otherFoot(foot) : foot)];
-                here.countless = here.countless || after.countless || here.all > std::numeric_limits<std::uint64_t>::max() - after.all;
+                here.countless = here.countless || after.countless ||
+                                 here.all > std::numeric_limits<std::uint64_t>::max() - after.all;
                 here.all += after.all;
                 for (std::size_t r = 0; r < after.ways.size(); ++r)
-                    if (!keepIfCheap(here.ways, {after.ways[r].pieces + 1, after.ways[r].changes + piece.changes, p, r}, asked.most)) break; // the next rests cost no less
+                    if (!keepIfCheap(here.ways, {after.ways[r].pieces + 1, after.ways[r].changes + piece.changes, p, r},
+                                     asked.most))
+                        break; // the next rests cost no less
             }
             std::sort_heap(here.ways.begin(), here.ways.end(), cheaper);
         }

@@ -20,14 +20,16 @@ std::vector<std::string> rolesOf(const std::vector<ChainLink>& links) {
     std::vector<std::string> out;
     for (const ChainLink& link : links)
         for (const RoleReading& role : link.figure->roles)
-            if (role.role != "everyone" && std::find(out.begin(), out.end(), role.role) == out.end()) out.push_back(role.role);
+            if (role.role != "everyone" && std::find(out.begin(), out.end(), role.role) == out.end())
+                out.push_back(role.role);
     if (out.empty()) out.push_back("everyone");
     return out;
 }
 
 CoupleState said(const FigureReading& figure, CoupleState RoleReading::*when) {
     CoupleState state;
-    for (auto role = figure.roles.rbegin(); role != figure.roles.rend(); ++role) state = state.then((*role).*when); // the first role has the last word
+    for (auto role = figure.roles.rbegin(); role != figure.roles.rend(); ++role)
+        state = state.then((*role).*when); // the first role has the last word
     return state;
 }
 
@@ -40,7 +42,8 @@ std::vector<std::string> coupleBreaks(const CoupleState& here, const CoupleState
     if (wanted.position && here.position && *wanted.position != *here.position)
         breaks.push_back(name + " begins " + toString(*wanted.position) + "; here it is " + toString(*here.position));
     if (wanted.feet && here.feet && *wanted.feet != *here.feet)
-        breaks.push_back(name + " begins with " + toString(*wanted.feet) + "; here it is " + toString(*here.feet) + ": one role alone changes feet");
+        breaks.push_back(name + " begins with " + toString(*wanted.feet) + "; here it is " + toString(*here.feet) +
+                         ": one role alone changes feet");
     return breaks;
 }
 
@@ -59,22 +62,30 @@ Chain chainFigures(const std::vector<ChainLink>& links, Tick set) {
         for (RoleAtJoint& role : roles) {
             const RoleReading* danced = roleOf(figure, role.role);
             role.needed = danced ? danced->needs : std::nullopt;
-            role.broken = role.needed && *role.needed != Foot::Both && role.free != Foot::Both && *role.needed != role.free;
+            role.broken =
+                role.needed && *role.needed != Foot::Both && role.free != Foot::Both && *role.needed != role.free;
             if (role.broken)
-                joint.breaks.push_back((roles.size() > 1 ? role.role + ": " : "") + links[i].name + " needs the " + freeFootInWords(*role.needed) + " foot; the " +
-                                       freeFootInWords(role.free) + " is free");
+                joint.breaks.push_back((roles.size() > 1 ? role.role + ": " : "") + links[i].name + " needs the " +
+                                       freeFootInWords(*role.needed) + " foot; the " + freeFootInWords(role.free) +
+                                       " is free");
             joint.roles.push_back(role);
             if (!danced) continue;
-            const Foot begins = role.free == Foot::Both ? role.needed.value_or(danced->freeIn) : role.broken ? *role.needed : role.free;
-            if (role.free == Foot::Both) joint.roles.back().free = begins; // nothing before it: the dance begins as it needs
+            const Foot begins = role.free == Foot::Both ? role.needed.value_or(danced->freeIn)
+                                : role.broken           ? *role.needed
+                                                        : role.free;
+            if (role.free == Foot::Both)
+                joint.roles.back().free = begins; // nothing before it: the dance begins as it needs
             Foot free = begins;
             for (const FootedAction& done : followFeet(danced->line.actions, begins)) free = done.freeAfter;
             role.free = free;
             role.facing += danced->turn;
         }
-        for (std::string& broken : coupleBreaks(couple, said(figure, &RoleReading::coupleIn), links[i].name)) joint.breaks.push_back(std::move(broken));
+        for (std::string& broken : coupleBreaks(couple, said(figure, &RoleReading::coupleIn), links[i].name))
+            joint.breaks.push_back(std::move(broken));
         for (const MeetPoint& meet : figure.meetPoints)
-            if (!meet.met && !meet.why.empty()) joint.breaks.push_back("in " + links[i].name + ", at " + toSpokenCount(meet.at + counts(1)) + ": " + meet.why);
+            if (!meet.met && !meet.why.empty())
+                joint.breaks.push_back("in " + links[i].name + ", at " + toSpokenCount(meet.at + counts(1)) + ": " +
+                                       meet.why);
         couple = couple.then(said(figure, &RoleReading::coupleIn)).then(said(figure, &RoleReading::coupleOut));
         chain.joints.push_back(std::move(joint));
         chain.length += figure.length;

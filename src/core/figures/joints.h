@@ -7,8 +7,10 @@
 
 namespace lc {
 
-/// What of hold, position and foot relation differs between what holds here and what `name` begins with: a sentence each.
-[[nodiscard]] std::vector<std::string> coupleBreaks(const CoupleState& here, const CoupleState& wanted, const std::string& name);
+/// What of hold, position and foot relation differs between what holds here and what `name` begins with: a sentence
+/// each.
+[[nodiscard]] std::vector<std::string> coupleBreaks(const CoupleState& here, const CoupleState& wanted,
+                                                    const std::string& name);
 
 /// A role as it comes to a joint.
 struct RoleAtJoint {
@@ -21,11 +23,11 @@ struct RoleAtJoint {
 
 /// Where a figure of a chain begins, or where the chain ends.
 struct Joint {
-    Tick at;                        ///< from the chain's count 1 = 0
-    Tick musicCount;                ///< in eights, or the set asked for: 1 to 8
+    Tick at;         ///< from the chain's count 1 = 0
+    Tick musicCount; ///< in eights, or the set asked for: 1 to 8
     std::vector<RoleAtJoint> roles;
-    CoupleState couple;             ///< as the figures before leave it
-    std::vector<std::string> breaks;///< what does not fit here, in words
+    CoupleState couple;              ///< as the figures before leave it
+    std::vector<std::string> breaks; ///< what does not fit here, in words
 };
 
 /// Figures danced one after another.
@@ -41,8 +43,9 @@ struct ChainLink {
     const FigureReading* figure = nullptr; ///< not null
 };
 
-/// The real length, free foot, hold, position and facing at each joint, and where it breaks: a foot that is not free, a hold, position or foot
-/// relation that differs from what the next figure begins with, roles that do not end together. `set` is the music's set. O(links × actions).
+/// The real length, free foot, hold, position and facing at each joint, and where it breaks: a foot that is not free, a
+/// hold, position or foot relation that differs from what the next figure begins with, roles that do not end together.
+/// `set` is the music's set. O(links × actions).
 [[nodiscard]] Chain chainFigures(const std::vector<ChainLink>& links, Tick set = counts(8));
 
 } // namespace lc

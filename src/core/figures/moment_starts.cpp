@@ -11,7 +11,9 @@ bool isWanted(const Action& action, WantedStep wanted, const NotationChoices& ch
     if (!action.usesFoot()) return false;
     switch (wanted) {
     case WantedStep::Slow: return action.length > counts(1) || (action.label == "S" && action.length == choices.slow);
-    case WantedStep::Quick: return action.length < counts(1) || (action.label == "Q" && action.length == choices.quick && choices.quick < choices.slow);
+    case WantedStep::Quick:
+        return action.length < counts(1) ||
+               (action.label == "Q" && action.length == choices.quick && choices.quick < choices.slow);
     case WantedStep::Accented: return action.accent;
     case WantedStep::Breaks: return meaningOf(action.words).breaks;
     }
@@ -20,7 +22,8 @@ bool isWanted(const Action& action, WantedStep wanted, const NotationChoices& ch
 
 } // namespace
 
-std::vector<MomentStart> startsThatMeet(const std::vector<NotationReading>& lines, Tick moment, WantedStep wanted, const NotationChoices& choices, Tick set) {
+std::vector<MomentStart> startsThatMeet(const std::vector<NotationReading>& lines, Tick moment, WantedStep wanted,
+                                        const NotationChoices& choices, Tick set) {
     std::vector<MomentStart> out;
     for (std::size_t l = 0; l < lines.size(); ++l) {
         std::size_t ordinal = 0;

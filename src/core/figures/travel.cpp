@@ -18,7 +18,8 @@ struct Way {
 
 Way turned(Way way, int eighths) {
     const double angle = eighths * std::numbers::pi / 4; // clockwise seen from above
-    return {way.right * std::cos(angle) + way.forward * std::sin(angle), way.forward * std::cos(angle) - way.right * std::sin(angle)};
+    return {way.right * std::cos(angle) + way.forward * std::sin(angle),
+            way.forward * std::cos(angle) - way.right * std::sin(angle)};
 }
 
 /// A direction in the room, against the front of the beginning.
@@ -61,7 +62,9 @@ Travel travelOf(const RoleReading& role) {
             const StepMeaning meaning = meaningOf(action.words);
             const auto room = roomWay(action.toward);
             const double size = meaning.size == StepSize::Small ? 0.5 : meaning.size == StepSize::Large ? 1.5 : 1;
-            const Way way = room ? *room : meaning.direction ? turned(bodyWay(*meaning.direction, *role.feet[i].foot), facing) : Way{};
+            const Way way = room                ? *room
+                            : meaning.direction ? turned(bodyWay(*meaning.direction, *role.feet[i].foot), facing)
+                                                : Way{};
             // A rock puts the weight there and the replace takes it home: neither travels.
             if (!saysWord(action.words, "rock") && !saysWord(action.words, "replace")) {
                 travel.right += way.right * size;

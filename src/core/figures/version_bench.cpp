@@ -51,19 +51,27 @@ public:
             rhythm(true);
             const std::string stretched = std::exchange(m_out.problem, {});
             rhythm(false);
-            if (!m_out.versions.empty()) m_out.problem.clear();
-            else m_out.problem = stretched + " " + m_out.problem;
+            if (!m_out.versions.empty())
+                m_out.problem.clear();
+            else
+                m_out.problem = stretched + " " + m_out.problem;
             break;
         }
         case BenchKind::OtherFeel: feels(); break;
-        case BenchKind::OtherFoot: each("the other foot first", [](const NotationReading& line) { return withOtherFeet(line); }); break;
-        case BenchKind::OtherSide: each("to the other side", [](const NotationReading& line) { return mirrored(line); }); break;
+        case BenchKind::OtherFoot:
+            each("the other foot first", [](const NotationReading& line) { return withOtherFeet(line); });
+            break;
+        case BenchKind::OtherSide:
+            each("to the other side", [](const NotationReading& line) { return mirrored(line); });
+            break;
         case BenchKind::OtherStart: starts(); break;
         case BenchKind::Ornament: ornaments(); break;
         }
         for (BenchVersion& version : m_out.versions) {
-            version.remainder = remainderOf(version.reading.length, version.musicStart, m_asked.set); // the start may have been moved
-            if (version.note.empty()) version.note = "last step on " + countOf(lastStepOf(version.reading), version.musicStart, m_asked.set);
+            version.remainder =
+                remainderOf(version.reading.length, version.musicStart, m_asked.set); // the start may have been moved
+            if (version.note.empty())
+                version.note = "last step on " + countOf(lastStepOf(version.reading), version.musicStart, m_asked.set);
         }
         return std::move(m_out);
     }
@@ -95,13 +103,16 @@ private:
             roles.push_back(std::move(*versions));
         }
         if (roles.front().size() > mostVersions) {
-            m_out.problem = "There are " + std::to_string(roles.front().size()) + " versions. Change fewer steps to see them side by side.";
+            m_out.problem = "There are " + std::to_string(roles.front().size()) +
+                            " versions. Change fewer steps to see them side by side.";
             return;
         }
         for (const RhythmVersion& first : roles.front()) {
             std::vector<FigureLine> lines;
             for (std::size_t r = 0; r < roles.size(); ++r) {
-                const auto same = std::find_if(roles[r].begin(), roles[r].end(), [&](const RhythmVersion& v) { return v.changedSteps == first.changedSteps; });
+                const auto same = std::find_if(roles[r].begin(), roles[r].end(), [&](const RhythmVersion& v) {
+                    return v.changedSteps == first.changedSteps;
+                });
                 if (same == roles[r].end()) break; // this role's rhythm has no such version
                 lines.push_back({m_reading.roles[r].role, same->notation});
             }
@@ -120,13 +131,19 @@ private:
         const BenchVersion& some = m_out.versions[before];
         const std::string times = m_asked.times == 1 ? "one" : std::to_string(m_asked.times);
         const Tick left = some.remainder;
-        std::string heading = stretch ? times + (m_asked.times == 1 ? " step" : " steps") + " stretched to two counts" : times + (m_asked.times == 1 ? " pair" : " pairs") + " in one count";
-        heading += ": " + std::to_string(n) + (n == 1 ? " version of " : " versions of ") + countsInWords(some.reading.length) + ", " + freeFootInWords(some.reading.roles.front().freeOut) +
-                         " foot free, " + (left == Tick{} ? "no count left" : countsInWords(left) + " left to the 1");
+        std::string heading = stretch ? times + (m_asked.times == 1 ? " step" : " steps") + " stretched to two counts"
+                                      : times + (m_asked.times == 1 ? " pair" : " pairs") + " in one count";
+        heading += ": " + std::to_string(n) + (n == 1 ? " version of " : " versions of ") +
+                   countsInWords(some.reading.length) + ", " + freeFootInWords(some.reading.roles.front().freeOut) +
+                   " foot free, " + (left == Tick{} ? "no count left" : countsInWords(left) + " left to the 1");
         if (!stretch) {
-            const Tick last = wholeCounts(some.reading.length) > 0 ? counts(wholeCounts(some.reading.length) - 1) : Tick{};
-            const auto onLast = std::count_if(m_out.versions.begin() + static_cast<std::ptrdiff_t>(before), m_out.versions.end(), [&](const BenchVersion& v) { return lastStepOf(v.reading) == last; });
-            heading += "; " + std::to_string(onLast) + (onLast == 1 ? " ends" : " end") + " with a step on " + toSpokenCount(last + counts(1));
+            const Tick last =
+                wholeCounts(some.reading.length) > 0 ? counts(wholeCounts(some.reading.length) - 1) : Tick{};
+            const auto onLast =
+                std::count_if(m_out.versions.begin() + static_cast<std::ptrdiff_t>(before), m_out.versions.end(),
+                              [&](const BenchVersion& v) { return lastStepOf(v.reading) == last; });
+            heading += "; " + std::to_string(onLast) + (onLast == 1 ? " ends" : " end") + " with a step on " +
+                       toSpokenCount(last + counts(1));
         }
         m_out.heading += (m_out.heading.empty() ? "" : "\n") + heading;
     }
@@ -153,7 +170,8 @@ private:
     template <typename Change>
     void each(const char* title, Change change) {
         std::vector<FigureLine> lines;
-        for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, printNotation(change(role.line), m_reading.choices)});
+        for (const RoleReading& role : m_reading.roles)
+            lines.push_back({role.role, printNotation(change(role.line), m_reading.choices)});
         BenchVersion version;
         version.lines = lines;
         version.musicStart = m_asked.musicStart;
@@ -173,7 +191,8 @@ private:
             version.musicStart = counts(n);
             version.title = version.name = "begun on " + std::to_string(n);
             const auto breaks = breakSteps(version.reading.roles.front().line);
-            version.note = breaks.empty() ? "ends before " + countOf(version.reading.length, counts(n), m_asked.set) : "breaks on " + countOf(breaks.front(), counts(n), m_asked.set);
+            version.note = breaks.empty() ? "ends before " + countOf(version.reading.length, counts(n), m_asked.set)
+                                          : "breaks on " + countOf(breaks.front(), counts(n), m_asked.set);
             m_out.versions.push_back(std::move(version));
         }
         m_out.heading = "the same figure begun on another count of the music";
@@ -185,20 +204,28 @@ private:
         for (std::size_t i = 0; i < last.line.actions.size(); ++i)
             if (last.line.actions[i].usesFoot() && ++ordinal == m_asked.step) index = i;
         if (index == last.line.actions.size() || last.line.actions[index].kind != ActionKind::Step) {
-            m_out.problem = "Step " + std::to_string(m_asked.step) + " of " + last.role + " is no step with weight. Choose another.";
+            m_out.problem = "Step " + std::to_string(m_asked.step) + " of " + last.role +
+                            " is no step with weight. Choose another.";
             return;
         }
         for (const Ornament& ornament : ornamentsAt(last, index, m_asked.tempo, m_asked.limits, m_reading.choices)) {
             std::vector<FigureLine> lines;
-            for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, &role == &last ? ornament.line : role.text});
+            for (const RoleReading& role : m_reading.roles)
+                lines.push_back({role.role, &role == &last ? ornament.line : role.text});
             BenchVersion version = made(std::move(lines), m_reading.choices);
             version.title = std::to_string(ornament.changes) + " changes";
             version.name = "ornament of " + std::to_string(ornament.changes) + ", step " + std::to_string(m_asked.step);
-            version.note = decimals(ornament.secondsEach, 3) + " s each" + (!ornament.sameFoot ? ", wrong foot" : !ornament.withinLimit ? ", over your limit" : ", fits");
-            for (int k = 0; k < ornament.changes; ++k) version.changed.push_back(m_asked.step + static_cast<std::size_t>(k));
+            version.note = decimals(ornament.secondsEach, 3) + " s each" +
+                           (!ornament.sameFoot      ? ", wrong foot"
+                            : !ornament.withinLimit ? ", over your limit"
+                                                    : ", fits");
+            for (int k = 0; k < ornament.changes; ++k)
+                version.changed.push_back(m_asked.step + static_cast<std::size_t>(k));
             m_out.versions.push_back(std::move(version));
         }
-        m_out.heading = "in the time of step " + std::to_string(m_asked.step) + (m_reading.roles.size() > 1 ? " of " + last.role : "") + ": an odd number of changes leaves the foot as it is";
+        m_out.heading = "in the time of step " + std::to_string(m_asked.step) +
+                        (m_reading.roles.size() > 1 ? " of " + last.role : "") +
+                        ": an odd number of changes leaves the foot as it is";
     }
 
     const FigureReading& m_reading;

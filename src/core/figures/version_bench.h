@@ -16,13 +16,13 @@ enum class BenchKind { StretchOrDouble, Stretch, Double, OtherFeel, OtherFoot, O
 
 /// One version of a figure for all its roles, with what is to be seen of it.
 struct BenchVersion {
-    std::string title;   ///< "step 3 stretched"
-    std::string name;    ///< by which it is kept: "6 + 2, step 3"
-    std::string note;    ///< "last step on 6"
+    std::string title; ///< "step 3 stretched"
+    std::string name;  ///< by which it is kept: "6 + 2, step 3"
+    std::string note;  ///< "last step on 6"
     std::vector<FigureLine> lines;
     FigureReading reading;
     std::vector<std::size_t> changed; ///< ordinals of the changed steps, from 1
-    Tick remainder;      ///< to the next 1
+    Tick remainder;                   ///< to the next 1
     Tick musicStart = counts(1);
     bool otherFeel = false; ///< the lines are the figure's own, in another feel: kept as a new figure
 };
@@ -30,7 +30,7 @@ struct BenchVersion {
 struct BenchAsked {
     BenchKind kind = BenchKind::Stretch;
     int times = 1;
-    std::size_t step = 1;   ///< of Ornament, an ordinal from 1
+    std::size_t step = 1; ///< of Ornament, an ordinal from 1
     Tick set = counts(8);
     Tick musicStart = counts(1); ///< the music count of the figure's count 1
     CountTempo tempo;            ///< from that count on
@@ -39,7 +39,8 @@ struct BenchAsked {
 
 struct Bench {
     std::vector<BenchVersion> versions;
-    std::string heading; ///< "one step stretched to two counts: 5 versions of 6 counts, right foot free, 2 counts left in the eight"
+    std::string heading; ///< "one step stretched to two counts: 5 versions of 6 counts, right foot free, 2 counts left
+                         ///< in the eight"
     std::string problem; ///< why there are none
 };
 

@@ -24,10 +24,12 @@ std::vector<std::size_t> changeable(const std::vector<Action>& actions) {
 /// What is chosen for one version: for each changeable step the counts added, or whether a pair begins with it.
 using Choice = std::vector<int>;
 
-/// Every way to spread `times` over the steps, each at most `most`; calls back with each, in order of the earliest changed step. False when stopped.
+/// Every way to spread `times` over the steps, each at most `most`; calls back with each, in order of the earliest
+/// changed step. False when stopped.
 bool spread(Choice& choice, std::size_t from, int times, int most, const std::function<bool(const Choice&)>& found) {
     if (times == 0) return found(choice);
-    if (times > most * static_cast<int>(choice.size() - from)) return true; // no room left: every branch that is followed finds a way
+    if (times > most * static_cast<int>(choice.size() - from))
+        return true; // no room left: every branch that is followed finds a way
     for (int here = std::min(most, times); here >= 0; --here) {
         choice[from] = here;
         if (!spread(choice, from + 1, times - here, most, found)) return false;
@@ -44,7 +46,8 @@ std::vector<int> mostPairs(const std::vector<bool>& hasNext) {
 }
 
 /// Every way to choose `times` pairs of neighbours, no step in two of them. `room` as mostPairs() tells.
-bool pairUp(Choice& choice, const std::vector<bool>& hasNext, const std::vector<int>& room, std::size_t from, int times, const std::function<bool(const Choice&)>& found) {
+bool pairUp(Choice& choice, const std::vector<bool>& hasNext, const std::vector<int>& room, std::size_t from, int times,
+            const std::function<bool(const Choice&)>& found) {
     if (times == 0) return found(choice);
     for (std::size_t i = from; i < choice.size() && room[i] >= times; ++i) {
         if (!hasNext[i]) continue;
@@ -56,13 +59,13 @@ bool pairUp(Choice& choice, const std::vector<bool>& hasNext, const std::vector<
     return true;
 }
 
-
 class Maker {
 public:
     Maker(NotationReading reading, const VersionsAsked& asked, const NotationChoices& choices)
         : m_line(std::move(reading)), m_asked(asked), m_choices(choices), m_steps(changeable(m_line.actions)) {
         for (std::size_t k = 0; k < m_steps.size(); ++k)
-            m_hasNext.push_back(k + 1 < m_steps.size() && m_steps[k + 1] == m_steps[k] + 1 && m_line.actions[m_steps[k + 1]].at == m_line.actions[m_steps[k]].end());
+            m_hasNext.push_back(k + 1 < m_steps.size() && m_steps[k + 1] == m_steps[k] + 1 &&
+                                m_line.actions[m_steps[k + 1]].at == m_line.actions[m_steps[k]].end());
     }
 
     Result<std::vector<RhythmVersion>> run() {
@@ -70,7 +73,9 @@ public:
         const auto counting = [&](const Choice&) { return ++count <= mostVersions; };
         each(counting);
         if (count == 0) return fail(ErrorCode::BadValue, tooFew());
-        if (count > mostVersions) return fail(ErrorCode::BadValue, "There are more than 20,000 versions of this line. Change fewer steps, or a shorter line.");
+        if (count > mostVersions)
+            return fail(ErrorCode::BadValue,
+                        "There are more than 20,000 versions of this line. Change fewer steps, or a shorter line.");
         std::vector<RhythmVersion> out;
         out.reserve(count);
         each([&](const Choice& choice) {
@@ -83,20 +88,27 @@ public:
 private:
     void each(const std::function<bool(const Choice&)>& found) const {
         Choice choice(m_steps.size(), 0);
-        if (m_asked.change == RhythmChange::Stretch) spread(choice, 0, m_asked.times, m_asked.longest - 1, found);
-        else pairUp(choice, m_hasNext, mostPairs(m_hasNext), 0, m_asked.times, found);
+        if (m_asked.change == RhythmChange::Stretch)
+            spread(choice, 0, m_asked.times, m_asked.longest - 1, found);
+        else
+            pairUp(choice, m_hasNext, mostPairs(m_hasNext), 0, m_asked.times, found);
     }
 
     [[nodiscard]] std::string tooFew() const {
-        if (m_steps.empty()) return "No step of this line lasts exactly one count; only such steps are stretched or doubled.";
-        const auto times = [](int n, const char* one, const char* many) { return n == 1 ? std::string("one ") + one : std::to_string(n) + " " + many; };
+        if (m_steps.empty())
+            return "No step of this line lasts exactly one count; only such steps are stretched or doubled.";
+        const auto times = [](int n, const char* one, const char* many) {
+            return n == 1 ? std::string("one ") + one : std::to_string(n) + " " + many;
+        };
         if (m_asked.change == RhythmChange::Double) {
             const int most = mostPairs(m_hasNext).front();
             return most == 0 ? "No two steps of one count follow each other in this line, so none can share a count."
-                             : "At most " + times(most, "pair", "pairs") + " of this line can share a count. Ask for no more than that.";
+                             : "At most " + times(most, "pair", "pairs") +
+                                   " of this line can share a count. Ask for no more than that.";
         }
         const int most = static_cast<int>(m_steps.size()) * (m_asked.longest - 1);
-        return "The steps of this line can be stretched by " + times(most, "count", "counts") + " at most. Ask for no more than that.";
+        return "The steps of this line can be stretched by " + times(most, "count", "counts") +
+               " at most. Ask for no more than that.";
     }
 
     [[nodiscard]] RhythmVersion version(const Choice& choice) const {
@@ -108,7 +120,8 @@ private:
         for (std::size_t k = 0; k < choice.size(); ++k) {
             if (choice[k] == 0) continue;
             changed[m_steps[k]] = true;
-            if (m_asked.change == RhythmChange::Stretch) lengths[m_steps[k]] += counts(choice[k]);
+            if (m_asked.change == RhythmChange::Stretch)
+                lengths[m_steps[k]] += counts(choice[k]);
             else {
                 lengths[m_steps[k]] = firstHalf;
                 lengths[m_steps[k + 1]] = counts(1) - firstHalf;
@@ -140,7 +153,8 @@ private:
         changedLine.actions = out.actions;
         changedLine.length = out.length;
         out.notation = printNotation(changedLine, m_choices);
-        out.name = toSpokenCount(out.length) + (over == 0 ? "" : " + " + toSpokenCount(out.remainder)) + ", " + listOf("step", "steps", out.changedSteps);
+        out.name = toSpokenCount(out.length) + (over == 0 ? "" : " + " + toSpokenCount(out.remainder)) + ", " +
+                   listOf("step", "steps", out.changedSteps);
         return out;
     }
 
@@ -153,9 +167,12 @@ private:
 
 } // namespace
 
-Result<std::vector<RhythmVersion>> rhythmVersions(std::string_view line, const VersionsAsked& asked, const NotationChoices& choices) {
+Result<std::vector<RhythmVersion>> rhythmVersions(std::string_view line, const VersionsAsked& asked,
+                                                  const NotationChoices& choices) {
     if (asked.times < 1 || asked.longest < 2 || asked.to <= Tick{})
-        return fail(ErrorCode::BadValue, "A version changes one step or more, stretches it to two counts or more, and fills more than nothing.");
+        return fail(
+            ErrorCode::BadValue,
+            "A version changes one step or more, stretches it to two counts or more, and fills more than nothing.");
     NotationReading reading = readSteps(line, choices).reading;
     if (reading.error) return tl::unexpected(notationError(line, reading));
     return Maker(std::move(reading), asked, choices).run();

@@ -23,10 +23,13 @@ std::vector<ExceptionPart> partsOf(const PassExceptions& e) {
     return out;
 }
 
-Result<std::vector<Edit>> bindToMusic(const Document& document, const Landing& landing, PassId id, const ExceptionPart& which) {
+Result<std::vector<Edit>> bindToMusic(const Document& document, const Landing& landing, PassId id,
+                                      const ExceptionPart& which) {
     const auto index = indexOfPass(document.routine, id);
-    const auto danced = std::find_if(landing.performance.passes.begin(), landing.performance.passes.end(), [&](const PassPerformance& p) { return p.id == id; });
-    if (!index || danced == landing.performance.passes.end()) return fail(ErrorCode::NotFound, "That pass is no longer there; nothing was changed.");
+    const auto danced = std::find_if(landing.performance.passes.begin(), landing.performance.passes.end(),
+                                     [&](const PassPerformance& p) { return p.id == id; });
+    if (!index || danced == landing.performance.passes.end())
+        return fail(ErrorCode::NotFound, "That pass is no longer there; nothing was changed.");
     PassExceptions rest = document.routine.passes[*index];
     PassExceptions what;
     Tick at = danced->start;
@@ -48,13 +51,15 @@ Result<std::vector<Edit>> bindToMusic(const Document& document, const Landing& l
         break;
     case Kind::Touch: std::swap(what.lastChangeIsTouch, rest.lastChangeIsTouch); break;
     case Kind::Bridge:
-        if (which.index >= rest.bridges.size()) return fail(ErrorCode::NotFound, "That bridge is no longer there; nothing was changed.");
+        if (which.index >= rest.bridges.size())
+            return fail(ErrorCode::NotFound, "That bridge is no longer there; nothing was changed.");
         what.bridges = {rest.bridges[which.index]};
         at = bridgeStart(which.index);
         rest.bridges.erase(rest.bridges.begin() + static_cast<std::ptrdiff_t>(which.index));
         break;
     case Kind::Change:
-        if (which.index >= rest.changes.size()) return fail(ErrorCode::NotFound, "That change is no longer there; nothing was changed.");
+        if (which.index >= rest.changes.size())
+            return fail(ErrorCode::NotFound, "That change is no longer there; nothing was changed.");
         what.changes = {rest.changes[which.index]};
         rest.changes.erase(rest.changes.begin() + static_cast<std::ptrdiff_t>(which.index));
         break;
@@ -76,19 +81,25 @@ Result<std::vector<Edit>> bindToMusic(const Document& document, const Landing& l
     if (what.restart) what.restart->after = {};
     for (Bridge& bridge : what.bridges) bridge.after = {};
     if (what.ending) what.ending->after = {};
-    return std::vector<Edit>{SetExceptions{id, std::move(rest), "bind to the music"}, AddMusicException{*place, std::move(what), {}}};
+    return std::vector<Edit>{SetExceptions{id, std::move(rest), "bind to the music"},
+                             AddMusicException{*place, std::move(what), {}}};
 }
 
 Result<std::vector<Edit>> bindToPass(const Document& document, const Landing& landing, ExceptionId id) {
-    const auto found = std::find_if(document.routine.atMusic.begin(), document.routine.atMusic.end(), [&](const MusicException& m) { return m.id == id; });
+    const auto found = std::find_if(document.routine.atMusic.begin(), document.routine.atMusic.end(),
+                                    [&](const MusicException& m) { return m.id == id; });
     for (const PassPerformance& pass : landing.performance.passes) {
-        if (found == document.routine.atMusic.end() || std::find(pass.fromMusic.begin(), pass.fromMusic.end(), id) == pass.fromMusic.end()) continue;
+        if (found == document.routine.atMusic.end() ||
+            std::find(pass.fromMusic.begin(), pass.fromMusic.end(), id) == pass.fromMusic.end())
+            continue;
         const auto at = tickOf(found->place, landing.grid);
         PassExceptions e = document.routine.passes[pass.index];
         PartReader reader(document.routine);
         takeUp(found->what, *at - pass.start, id, *reader.pass(pass.part, e), e);
         for (Bridge& bridge : e.bridges)
-            if (std::none_of(pass.exceptions.bridges.begin(), pass.exceptions.bridges.end(), [&](const Bridge& b) { return b.id == bridge.id && bridge.id != id; })) bridge.id = {};
+            if (std::none_of(pass.exceptions.bridges.begin(), pass.exceptions.bridges.end(),
+                             [&](const Bridge& b) { return b.id == bridge.id && bridge.id != id; }))
+                bridge.id = {};
         return std::vector<Edit>{RemoveMusicException{id}, SetExceptions{pass.id, std::move(e), "keep with the pass"}};
     }
     return fail(ErrorCode::NotFound, "No pass is danced there that could keep it.");

@@ -7,7 +7,9 @@
 
 namespace lc {
 
-bool entersOnWrongFoot(const RoleInPass& role) { return role.needs && role.freeIn != Foot::Both && *role.needs != role.freeIn; }
+bool entersOnWrongFoot(const RoleInPass& role) {
+    return role.needs && role.freeIn != Foot::Both && *role.needs != role.freeIn;
+}
 
 std::optional<Tick> phraseMiss(const CountGrid& grid, Tick start) {
     const auto nearest = grid.nearestPhraseStart(start);
@@ -25,7 +27,9 @@ bool lands(const CountGrid& grid, const PassPerformance& pass) {
     return offset.value % pass.whole.value == 0 && offset + pass.whole <= counts(phrase.counts);
 }
 
-Landing land(const Document& document, const BodyLimits& limits) { return land(document, CountGrid(*document.map, document.scheme), limits); }
+Landing land(const Document& document, const BodyLimits& limits) {
+    return land(document, CountGrid(*document.map, document.scheme), limits);
+}
 
 Landing land(const Document& document, CountGrid grid, const BodyLimits& limits) {
     Landing landing;
@@ -34,7 +38,8 @@ Landing land(const Document& document, CountGrid grid, const BodyLimits& limits)
     landing.limits = limits;
     landing.turned = turnedSpans(landing.performance, landing.grid);
     landing.accents = accentFalls(document.routine, document.moments, landing.performance, landing.grid);
-    inspect::Inspection inspection{document, document.routine, landing.grid, landing.performance, landing.turned, landing.accents, limits};
+    inspect::Inspection inspection{document,       document.routine, landing.grid, landing.performance,
+                                   landing.turned, landing.accents,  limits};
     inspect::parts(inspection);
     inspect::phrases(inspection);
     inspect::joints(inspection);
@@ -45,7 +50,8 @@ Landing land(const Document& document, CountGrid grid, const BodyLimits& limits)
         return a.severity != b.severity ? a.severity < b.severity : a.at < b.at;
     });
     for (Finding& finding : inspection.findings) {
-        const bool muted = std::any_of(document.routine.muted.begin(), document.routine.muted.end(), [&](const MutedFinding& m) { return m.key == finding.key; });
+        const bool muted = std::any_of(document.routine.muted.begin(), document.routine.muted.end(),
+                                       [&](const MutedFinding& m) { return m.key == finding.key; });
         (muted ? landing.muted : landing.findings).push_back(std::move(finding));
     }
     return landing;
@@ -64,7 +70,8 @@ Finding& Inspection::add(const char* code, Severity severity, Tick at, std::stri
     return findings.back();
 }
 
-Finding& Inspection::addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at, std::string headline, std::string text) {
+Finding& Inspection::addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at,
+                            std::string headline, std::string text) {
     Finding& finding = add(code, severity, at, std::move(headline), std::move(text));
     finding.key.pass = pass.id;
     finding.passNumber = pass.number;
@@ -76,7 +83,9 @@ std::string Inspection::roleName(RoleId id) const {
     return role ? role->name : std::string();
 }
 
-std::string Inspection::commaRole(RoleId id) const { return routine.roles.size() > 1 ? ", " + roleName(id) : std::string(); }
+std::string Inspection::commaRole(RoleId id) const {
+    return routine.roles.size() > 1 ? ", " + roleName(id) : std::string();
+}
 
 std::string Inspection::figureName(FigureId id, PartId part) const {
     const Figure* figure = findFigure(routine, id);
@@ -101,8 +110,10 @@ std::string passRanges(const std::vector<int>& ascending) {
     for (std::size_t i = 0; i < ascending.size(); ++i) {
         const std::size_t first = i;
         while (i + 1 < ascending.size() && ascending[i + 1] == ascending[i] + 1) ++i;
-        if (i == first + 1) ranges.push_back(std::to_string(ascending[first])); // two in a row are named, three are a range
-        ranges.push_back(i > first + 1 ? std::to_string(ascending[first]) + " to " + std::to_string(ascending[i]) : std::to_string(ascending[i]));
+        if (i == first + 1)
+            ranges.push_back(std::to_string(ascending[first])); // two in a row are named, three are a range
+        ranges.push_back(i > first + 1 ? std::to_string(ascending[first]) + " to " + std::to_string(ascending[i])
+                                       : std::to_string(ascending[i]));
     }
     return (ascending.size() == 1 ? "pass " : "passes ") + listOf(ranges);
 }

@@ -28,18 +28,23 @@ void accents(Inspection& in) {
         const BoundAccent& accent = in.routine.accents[i];
         const auto index = indexOfPass(in.routine, accent.pass);
         if (!index) continue;
-        const auto pass = std::find_if(in.performance.passes.begin(), in.performance.passes.end(), [&](const PassPerformance& p) { return p.id == accent.pass; });
+        const auto pass = std::find_if(in.performance.passes.begin(), in.performance.passes.end(),
+                                       [&](const PassPerformance& p) { return p.id == accent.pass; });
         if (pass == in.performance.passes.end()) continue;
         FigureId figure;
         for (const FigureSpan& span : in.performance.readingOf(*pass).figures)
-            if (std::find(span.path.begin(), span.path.end(), accent.placement) != span.path.end()) figure = span.figure;
-        const auto moment = std::find_if(in.document.moments.begin(), in.document.moments.end(), [&](const Moment& m) { return m.id == accent.moment; });
-        const std::string count = "Count " + toSpokenCount(accent.at + counts(1)) + " of " + in.figureName(figure, pass->part) + " in pass " + std::to_string(pass->number);
+            if (std::find(span.path.begin(), span.path.end(), accent.placement) != span.path.end())
+                figure = span.figure;
+        const auto moment = std::find_if(in.document.moments.begin(), in.document.moments.end(),
+                                         [&](const Moment& m) { return m.id == accent.moment; });
+        const std::string count = "Count " + toSpokenCount(accent.at + counts(1)) + " of " +
+                                  in.figureName(figure, pass->part) + " in pass " + std::to_string(pass->number);
         std::string headline;
         std::string text;
         if (!fall.moment) {
             headline = count + " waits for a moment that is not there";
-            text = moment == in.document.moments.end() ? "The song has no such moment any more." : "“" + moment->text + "” lies outside the counted song.";
+            text = moment == in.document.moments.end() ? "The song has no such moment any more."
+                                                       : "“" + moment->text + "” lies outside the counted song.";
         } else if (!fall.at) {
             headline = "“" + moment->text + "” has lost its accent";
             text = count + " is not danced: it is left out or cut off.";
@@ -47,9 +52,11 @@ void accents(Inspection& in) {
             const bool late = fall.off > Tick{};
             const Tick by = late ? fall.off : -fall.off;
             headline = count + " is " + aboutCounts(by) + (late ? " late for “" : " early for “") + moment->text + "”";
-            text = "It falls " + std::to_string(std::llround(std::abs(fall.offSeconds) * 1000)) + " ms " + (late ? "after" : "before") + " the moment at " + clockText(moment->at) + ".";
+            text = "It falls " + std::to_string(std::llround(std::abs(fall.offSeconds) * 1000)) + " ms " +
+                   (late ? "after" : "before") + " the moment at " + clockText(moment->at) + ".";
         }
-        Finding& f = in.addFor(*pass, finding::accent, Severity::Misses, fall.at.value_or(fall.moment.value_or(pass->start)), headline, text);
+        Finding& f = in.addFor(*pass, finding::accent, Severity::Misses,
+                               fall.at.value_or(fall.moment.value_or(pass->start)), headline, text);
         f.key.thing = accent.id;
     }
 }

@@ -21,7 +21,8 @@ struct Place {
     double value = 0;
 };
 
-/// Steps and turns at the song's tempo where they are danced, against the person's own limits. The worst of each role is told.
+/// Steps and turns at the song's tempo where they are danced, against the person's own limits. The worst of each role
+/// is told.
 void limits(Inspection& in) {
     const auto& own = in.limits;
     if (!own.shortestStepSeconds && !own.turnDegreesPerSecond) return;
@@ -36,40 +37,59 @@ void limits(Inspection& in) {
                 const auto from = in.grid.secondsAt(a.at);
                 if (!from) continue;
                 if (own.turnDegreesPerSecond && a.action->turn.value != 0)
-                    if (const auto to = in.grid.secondsAt(a.at + (a.action->turnEnd() - a.action->at)); to && *to > *from) {
+                    if (const auto to = in.grid.secondsAt(a.at + (a.action->turnEnd() - a.action->at));
+                        to && *to > *from) {
                         const double speed = std::abs(a.action->turn.value) * 45.0 / (*to - *from);
                         if (speed > *own.turnDegreesPerSecond + 1e-9) {
                             if (!fast || speed > fast->value) fast = Place{p, a.at, speed};
-                            if (!large && meaningOf(a.action->words).size == StepSize::Large) large = Place{p, a.at, speed};
+                            if (!large && meaningOf(a.action->words).size == StepSize::Large)
+                                large = Place{p, a.at, speed};
                         }
                     }
                 if (!own.shortestStepSeconds || !a.action->usesFoot()) continue;
                 std::size_t next = i + 1; // a step has time until the next one with a foot
                 while (next < all.size() && !(all[next].action && all[next].action->usesFoot())) ++next;
                 const auto until = in.grid.secondsAt(next < all.size() ? all[next].at : a.at + a.length);
-                if (until && *until - *from < *own.shortestStepSeconds - 1e-9 && (!quick || *until - *from < quick->value)) quick = Place{p, a.at, *until - *from};
+                if (until && *until - *from < *own.shortestStepSeconds - 1e-9 &&
+                    (!quick || *until - *from < quick->value))
+                    quick = Place{p, a.at, *until - *from};
             }
         }
-        const auto tell = [&](const std::optional<Place>& place, const char* code, const std::string& headline, const std::string& text) {
+        const auto tell = [&](const std::optional<Place>& place, const char* code, const std::string& headline,
+                              const std::string& text) {
             if (!place) return;
             const PassPerformance& pass = in.performance.passes[place->pass];
-            Finding& f = in.addFor(pass, code, Severity::Doubtful, place->at, headline + in.commaRole(in.routine.roles[r].id),
-                                   "In pass " + std::to_string(pass.number) + " on count " + toSpokenCount(place->at - pass.start + counts(1)) + " " + text);
+            Finding& f =
+                in.addFor(pass, code, Severity::Doubtful, place->at, headline + in.commaRole(in.routine.roles[r].id),
+                          "In pass " + std::to_string(pass.number) + " on count " +
+                              toSpokenCount(place->at - pass.start + counts(1)) + " " + text);
             f.key.pass = {};
             f.key.role = in.routine.roles[r].id;
         };
-        if (quick) tell(quick, finding::quickStep, "A step is quicker than your limit", "it has " + decimals(quick->value, 2) + " s at the song's tempo; your own limit is " + decimals(*own.shortestStepSeconds, 2) + " s.");
-        if (fast) tell(fast, finding::turnSpeed, "A turn is faster than your limit", "it runs at " + std::to_string(std::lround(fast->value)) + "°/s at the song's tempo; your own limit is " + std::to_string(std::lround(*own.turnDegreesPerSecond)) + "°/s.");
-        if (large) tell(large, finding::largeStep, "A large step in a fast turn", "a large step is taken while turning at " + std::to_string(std::lround(large->value)) + "°/s. Make it smaller, or turn less.");
+        if (quick)
+            tell(quick, finding::quickStep, "A step is quicker than your limit",
+                 "it has " + decimals(quick->value, 2) + " s at the song's tempo; your own limit is " +
+                     decimals(*own.shortestStepSeconds, 2) + " s.");
+        if (fast)
+            tell(fast, finding::turnSpeed, "A turn is faster than your limit",
+                 "it runs at " + std::to_string(std::lround(fast->value)) +
+                     "°/s at the song's tempo; your own limit is " +
+                     std::to_string(std::lround(*own.turnDegreesPerSecond)) + "°/s.");
+        if (large)
+            tell(large, finding::largeStep, "A large step in a fast turn",
+                 "a large step is taken while turning at " + std::to_string(std::lround(large->value)) +
+                     "°/s. Make it smaller, or turn less.");
     }
 }
 
-/// Is a figure demanding, by its steps alone? A whole turn and more within four counts, or more weight changes than three in two counts
-/// (a rule of thumb, common practice, no source).
+/// Is a figure demanding, by its steps alone? A whole turn and more within four counts, or more weight changes than
+/// three in two counts (a rule of thumb, common practice, no source).
 bool isDemanding(const PartReading& reading, const FigureSpan& span) {
     for (const PartRoleReading& role : reading.roles) {
-        const auto first = std::lower_bound(role.actions.begin(), role.actions.end(), span.start, [](const Action& a, Tick t) { return a.at < t; });
-        const auto last = std::lower_bound(first, role.actions.end(), span.start + span.length, [](const Action& a, Tick t) { return a.at < t; });
+        const auto first = std::lower_bound(role.actions.begin(), role.actions.end(), span.start,
+                                            [](const Action& a, Tick t) { return a.at < t; });
+        const auto last = std::lower_bound(first, role.actions.end(), span.start + span.length,
+                                           [](const Action& a, Tick t) { return a.at < t; });
         int changes = 0;
         for (auto a = first; a != last; ++a) {
             if (a->changesWeight()) ++changes;
@@ -88,7 +108,9 @@ bool calmFollows(const Inspection& in, std::size_t role, Tick from) {
     auto a = std::lower_bound(all.begin(), all.end(), from, [](const PerformedAction& x, Tick t) { return x.at < t; });
     for (; a != all.end() && a->at < from + counts(4); ++a) {
         if (a->kind == ActionKind::Wait || a->kind == ActionKind::NoWeight || a->length >= counts(2)) return true;
-        if (a->action && (a->action->words.find("balance") != std::string::npos || a->action->words.find("sway") != std::string::npos)) return true;
+        if (a->action && (a->action->words.find("balance") != std::string::npos ||
+                          a->action->words.find("sway") != std::string::npos))
+            return true;
     }
     return a == all.end();
 }
@@ -99,15 +121,20 @@ void demanding(Inspection& in) {
     for (const PassPerformance& pass : in.performance.passes) {
         const PartReading& reading = in.performance.readingOf(pass);
         for (const FigureSpan& span : reading.figures) {
-            if (!span.figure.valid() || span.start + span.length > pass.counts || told.count(span.placement) > 0) continue;
+            if (!span.figure.valid() || span.start + span.length > pass.counts || told.count(span.placement) > 0)
+                continue;
             const auto [entry, isNew] = known.try_emplace({span.figure, span.version}, false);
-            if (isNew) entry->second = span.length <= counts(16) && isDemanding(reading, span); // a long typed part is no one figure
+            if (isNew)
+                entry->second =
+                    span.length <= counts(16) && isDemanding(reading, span); // a long typed part is no one figure
             if (!entry->second) continue;
             for (std::size_t r = 0; r < in.performance.roles.size(); ++r) {
                 if (calmFollows(in, r, pass.start + span.start + span.length)) continue;
                 told.insert(span.placement);
-                Finding& f = in.addFor(pass, finding::noBalance, Severity::Note, pass.start + span.start, "Nothing calm follows " + in.figureName(span.figure, pass.part),
-                                       "It is demanding, and no wait, touch or balance comes within four counts after it. A breath there helps to stay on balance.");
+                Finding& f = in.addFor(
+                    pass, finding::noBalance, Severity::Note, pass.start + span.start,
+                    "Nothing calm follows " + in.figureName(span.figure, pass.part),
+                    "It is demanding, and no wait, touch or balance comes within four counts after it. A breath there helps to stay on balance.");
                 if (pass.plain) f.key.pass = {};
                 f.key.thing = placedAt(span.placement);
                 break;
@@ -127,18 +154,23 @@ void cautions(Inspection& in) {
         for (const FigureSpan& span : reading.figures) {
             if (!span.figure.valid()) continue;
             const Figure* figure = findFigure(in.routine, span.figure);
-            const bool corner = std::find(figure->facts.tags.begin(), figure->facts.tags.end(), "corner") != figure->facts.tags.end();
+            const bool corner =
+                std::find(figure->facts.tags.begin(), figure->facts.tags.end(), "corner") != figure->facts.tags.end();
             if (corner && span.start < pass.counts) {
                 if (corners.empty()) cornerAt = pass.start + span.start;
-                corners.push_back("pass " + std::to_string(pass.number) + " count " + toSpokenCount(span.start + counts(1)));
+                corners.push_back("pass " + std::to_string(pass.number) + " count " +
+                                  toSpokenCount(span.start + counts(1)));
             }
             if (!seen.insert(span.figure).second) continue;
             const std::string name = in.figureName(span.figure, pass.part);
             std::set<std::string_view> codes;
             for (const PartRoleReading& role : reading.roles) {
-                const auto first = std::lower_bound(role.actions.begin(), role.actions.end(), span.start, [](const Action& a, Tick t) { return a.at < t; });
-                const auto last = std::lower_bound(first, role.actions.end(), span.start + span.length, [](const Action& a, Tick t) { return a.at < t; });
-                for (const CareMark& mark : careFor(std::vector<Action>(first, last), span.wants)) codes.insert(mark.code);
+                const auto first = std::lower_bound(role.actions.begin(), role.actions.end(), span.start,
+                                                    [](const Action& a, Tick t) { return a.at < t; });
+                const auto last = std::lower_bound(first, role.actions.end(), span.start + span.length,
+                                                   [](const Action& a, Tick t) { return a.at < t; });
+                for (const CareMark& mark : careFor(std::vector<Action>(first, last), span.wants))
+                    codes.insert(mark.code);
             }
             for (std::string_view code : codes) asked[code].push_back(name);
         }
@@ -146,12 +178,15 @@ void cautions(Inspection& in) {
     for (const CareMark& mark : allCareMarks()) {
         const auto found = asked.find(mark.code);
         if (found == asked.end()) continue;
-        Finding& f = in.add(finding::care, Severity::Note, in.performance.start, "Take care: " + listOf(found->second), std::string(mark.sentence));
+        Finding& f = in.add(finding::care, Severity::Note, in.performance.start, "Take care: " + listOf(found->second),
+                            std::string(mark.sentence));
         f.key.code = std::string(finding::care) + "-" + std::string(mark.code);
     }
     if (!corners.empty()) {
-        if (corners.size() > 4) corners = {corners[0], corners[1], corners[2], std::to_string(corners.size() - 3) + " more places"};
-        in.add(finding::corner, Severity::Note, cornerAt, "A figure needs a corner of the room", "It is danced in " + listOf(corners) + ". See on the floor that the couple is in a corner there.");
+        if (corners.size() > 4)
+            corners = {corners[0], corners[1], corners[2], std::to_string(corners.size() - 3) + " more places"};
+        in.add(finding::corner, Severity::Note, cornerAt, "A figure needs a corner of the room",
+               "It is danced in " + listOf(corners) + ". See on the floor that the couple is in a corner there.");
     }
 }
 

@@ -13,7 +13,7 @@ namespace {
 /// A part that leaves the wrong foot for what follows it is told once, however often it is danced; a cut each time.
 void fromPassToPass(Inspection& in) {
     struct Told {
-        std::size_t finding; // index into the findings
+        std::size_t finding;    // index into the findings
         std::vector<int> again; // the passes that it is the same into
     };
     std::map<std::pair<PartId, RoleId>, Told> told;
@@ -29,10 +29,14 @@ void fromPassToPass(Inspection& in) {
                 same->second.again.push_back(pass.number);
                 continue;
             }
-            const std::string why = before.cut ? "The cut of pass " + std::to_string(before.number) + " after " + toSpokenCount(before.counts)
-                                               : before.tagReading ? "The tag after pass " + std::to_string(before.number) : "Pass " + std::to_string(before.number);
-            Finding& f = in.addFor(pass, finding::wrongFoot, Severity::Misses, pass.start, "Wrong foot into pass " + std::to_string(pass.number) + in.commaRole(role.role),
-                                   why + " leaves the " + freeFootInWords(role.freeIn) + " foot free; count 1 needs the " + freeFootInWords(*role.needs) + ".");
+            const std::string why = before.cut ? "The cut of pass " + std::to_string(before.number) + " after " +
+                                                     toSpokenCount(before.counts)
+                                    : before.tagReading ? "The tag after pass " + std::to_string(before.number)
+                                                        : "Pass " + std::to_string(before.number);
+            Finding& f = in.addFor(pass, finding::wrongFoot, Severity::Misses, pass.start,
+                                   "Wrong foot into pass " + std::to_string(pass.number) + in.commaRole(role.role),
+                                   why + " leaves the " + freeFootInWords(role.freeIn) +
+                                       " foot free; count 1 needs the " + freeFootInWords(*role.needs) + ".");
             f.key.role = role.role;
             if (!special) told[{before.part, role.role}] = {in.findings.size() - 1, {}};
         }
@@ -45,7 +49,8 @@ void fromPassToPass(Inspection& in) {
 class FeetOf {
 public:
     FeetOf(const Performance& performance, const PassPerformance& pass, std::size_t role)
-        : m_actions(performance.roles[role]), m_next(pass.roles[role].firstAction), m_end(pass.roles[role].endAction), m_free(pass.roles[role].freeIn) {}
+        : m_actions(performance.roles[role]), m_next(pass.roles[role].firstAction), m_end(pass.roles[role].endAction),
+          m_free(pass.roles[role].freeIn) {}
     /// Moments have to ascend.
     Foot before(Tick at) {
         while (m_next < m_end && m_actions[m_next].at < at) m_free = m_actions[m_next++].freeAfter;
@@ -59,7 +64,8 @@ private:
     Foot m_free;
 };
 
-/// Joints between the figures of a pass, each told once: where figure follows figure on the foot that carries the weight.
+/// Joints between the figures of a pass, each told once: where figure follows figure on the foot that carries the
+/// weight.
 void fromFigureToFigure(Inspection& in) {
     std::set<std::tuple<PlacementId, RoleId, PlacementId>> told;
     for (const PassPerformance& pass : in.performance.passes) {
@@ -76,9 +82,12 @@ void fromFigureToFigure(Inspection& in) {
                 const FigureSpan& before = figures[i - 1];
                 if (!told.insert({span.placement, pass.roles[r].role, before.placement}).second) continue;
                 const std::string name = in.figureName(span.figure, pass.part);
-                Finding& f = in.addFor(pass, finding::wrongFootAtJoint, Severity::Misses, pass.start + span.start, "Wrong foot into " + name + in.commaRole(pass.roles[r].role),
-                                       in.figureName(before.figure, pass.part) + " leaves the " + freeFootInWords(free) + " foot free; " + name + " needs the " + freeFootInWords(*needed) +
-                                           ", on count " + toSpokenCount(span.start + counts(1)) + " of the pass.");
+                Finding& f =
+                    in.addFor(pass, finding::wrongFootAtJoint, Severity::Misses, pass.start + span.start,
+                              "Wrong foot into " + name + in.commaRole(pass.roles[r].role),
+                              in.figureName(before.figure, pass.part) + " leaves the " + freeFootInWords(free) +
+                                  " foot free; " + name + " needs the " + freeFootInWords(*needed) + ", on count " +
+                                  toSpokenCount(span.start + counts(1)) + " of the pass.");
                 if (pass.plain) f.key.pass = {}; // it is the part's
                 f.key.part = pass.part;
                 f.key.role = pass.roles[r].role;
@@ -104,7 +113,8 @@ void couples(Inspection& in) {
                 for (const std::string& broken : coupleBreaks(state, span.wants, name)) {
                     if (!told.insert({span.placement, broken}).second) continue;
                     Finding& f = in.addFor(pass, finding::couple, Severity::Misses, pass.start + span.start,
-                                           "Hold or position does not fit into " + name, broken + (lastFigure.empty() ? "." : ", after " + lastFigure + "."));
+                                           "Hold or position does not fit into " + name,
+                                           broken + (lastFigure.empty() ? "." : ", after " + lastFigure + "."));
                     if (pass.plain) f.key.pass = {};
                     f.key.part = pass.part;
                     f.key.thing = placedAt(span.placement);
@@ -113,14 +123,16 @@ void couples(Inspection& in) {
             const Tick end = std::min(span.start + span.length, pass.counts);
             for (std::size_t r = reading.roles.size(); r-- > 0;) { // the first role has the last word
                 const auto& actions = reading.roles[r].actions;
-                for (; next[r] < actions.size() && actions[next[r]].at < end; ++next[r]) state = state.then(actions[next[r]].couple);
+                for (; next[r] < actions.size() && actions[next[r]].at < end; ++next[r])
+                    state = state.then(actions[next[r]].couple);
             }
             lastFigure = name;
         }
     }
 }
 
-/// Partners one and two, three and four: their feet at the end of each figure against the relation that is said, and how far each has walked round.
+/// Partners one and two, three and four: their feet at the end of each figure against the relation that is said, and
+/// how far each has walked round.
 void partners(Inspection& in) {
     if (in.routine.roles.size() < 2) return;
     std::set<PlacementId> toldFeet;
@@ -134,8 +146,10 @@ void partners(Inspection& in) {
             const int apart = facingIndex({one.orbitOut.value - two.orbitOut.value});
             const int apartBefore = facingIndex({one.orbitIn.value - two.orbitIn.value});
             if (apart != apartBefore && toldPlaces.insert(pass.part).second) {
-                Finding& f = in.addFor(pass, finding::places, Severity::Misses, pass.danceEnd(), "Partners do not come to their places in pass " + std::to_string(pass.number),
-                                       in.roleName(one.role) + " is " + placeInWords(one.orbitOut) + ", " + in.roleName(two.role) + " " + placeInWords(two.orbitOut) +
+                Finding& f = in.addFor(pass, finding::places, Severity::Misses, pass.danceEnd(),
+                                       "Partners do not come to their places in pass " + std::to_string(pass.number),
+                                       in.roleName(one.role) + " is " + placeInWords(one.orbitOut) + ", " +
+                                           in.roleName(two.role) + " " + placeInWords(two.orbitOut) +
                                            ": one of them lacks the counts to walk there.");
                 f.key.role = two.role;
                 if (pass.plain && !pass.cut) {
@@ -150,11 +164,16 @@ void partners(Inspection& in) {
                 if (span.start >= pass.counts || end > pass.counts) break;
                 if (span.wants.feet) relation = span.wants.feet;
                 const Foot a = first.before(pass.start + end), b = second.before(pass.start + end);
-                if (!relation || a == Foot::Both || b == Foot::Both || (relation == FootRelation::Same) == (a == b)) continue;
+                if (!relation || a == Foot::Both || b == Foot::Both || (relation == FootRelation::Same) == (a == b))
+                    continue;
                 if (!toldFeet.insert(span.placement).second) continue;
-                Finding& f = in.addFor(pass, finding::relation, Severity::Misses, pass.start + end, "The feet do not answer each other after " + in.figureName(span.figure, pass.part),
-                                       "They should be on " + std::string(relation == FootRelation::Same ? "the same foot" : "opposite feet") + "; " + in.roleName(one.role) + " has the " +
-                                           freeFootInWords(a) + " free, " + in.roleName(two.role) + " the " + freeFootInWords(b) + ". One of them alone changes feet.");
+                Finding& f = in.addFor(
+                    pass, finding::relation, Severity::Misses, pass.start + end,
+                    "The feet do not answer each other after " + in.figureName(span.figure, pass.part),
+                    "They should be on " +
+                        std::string(relation == FootRelation::Same ? "the same foot" : "opposite feet") + "; " +
+                        in.roleName(one.role) + " has the " + freeFootInWords(a) + " free, " + in.roleName(two.role) +
+                        " the " + freeFootInWords(b) + ". One of them alone changes feet.");
                 if (pass.plain) f.key.pass = {};
                 f.key.part = pass.part;
                 f.key.thing = placedAt(span.placement);

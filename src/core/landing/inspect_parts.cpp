@@ -18,15 +18,19 @@ void remarks(Inspection& in, const PartReading& reading, const Part& part) {
     std::set<std::pair<FigureId, RoleId>> told;
     for (const PartLineRemark& remark : reading.remarks) {
         const bool error = remark.remark.kind == RemarkKind::Error;
-        if (!error && remark.remark.kind != RemarkKind::FootNotFree) continue; // readings of ambiguous marks stand under the line itself
+        if (!error && remark.remark.kind != RemarkKind::FootNotFree)
+            continue; // readings of ambiguous marks stand under the line itself
         if (!told.insert({remark.figure, remark.role}).second) continue;
         const Figure* figure = findFigure(in.routine, remark.figure);
         const std::string text = figure ? lineText(*figure, remark.role) : std::string();
         const bool named = figure && !figure->name.empty();
         const std::string what = named ? figure->name : "Part " + part.name;
-        const std::string place = (in.routine.roles.size() > 1 ? in.roleName(remark.role) + ", " : std::string()) + "character " + std::to_string(characterNumber(text, remark.remark.begin));
-        Finding& f = in.add(error ? finding::notation : finding::footInPart, error ? Severity::Misses : Severity::Doubtful, in.firstPlace(part.id),
-                            error ? what + " cannot be read to its end" : what + " says a foot that is not free", "At " + place + ": " + remark.remark.text);
+        const std::string place = (in.routine.roles.size() > 1 ? in.roleName(remark.role) + ", " : std::string()) +
+                                  "character " + std::to_string(characterNumber(text, remark.remark.begin));
+        Finding& f = in.add(error ? finding::notation : finding::footInPart,
+                            error ? Severity::Misses : Severity::Doubtful, in.firstPlace(part.id),
+                            error ? what + " cannot be read to its end" : what + " says a foot that is not free",
+                            "At " + place + ": " + remark.remark.text);
         f.key.part = part.id;
         f.key.role = remark.role;
         if (named) f.key.thing = figure->id;
@@ -40,12 +44,15 @@ void lengths(Inspection& in, const PartReading& reading, const Part& part) {
             if (shorter.role != role.id) continue;
             const Figure& figure = *findFigure(in.routine, shorter.figure);
             const bool named = !figure.name.empty();
-            std::string text = in.roleName(shorter.longest) + " has " + countsInWords(shorter.length) + ", " + role.name + " has " +
-                               toSpokenCount(shorter.length - shorter.missing) + ". They do not meet at the end of " + (named ? "the figure." : "the part.");
+            std::string text = in.roleName(shorter.longest) + " has " + countsInWords(shorter.length) + ", " +
+                               role.name + " has " + toSpokenCount(shorter.length - shorter.missing) +
+                               ". They do not meet at the end of " + (named ? "the figure." : "the part.");
             if (const Tick all = reading.length - reading.roles[r].length; all != shorter.missing)
                 text += " In the whole part " + role.name + " is " + toSpokenCount(all) + " short.";
             Finding& f = in.add(finding::unequalRoles, Severity::Misses, in.firstPlace(part.id),
-                                "In " + in.figureName(figure.id, part.id) + " " + role.name + " is " + toSpokenCount(shorter.missing) + " short", text);
+                                "In " + in.figureName(figure.id, part.id) + " " + role.name + " is " +
+                                    toSpokenCount(shorter.missing) + " short",
+                                text);
             f.key.part = part.id;
             f.key.role = role.id;
             if (named) f.key.thing = figure.id;
@@ -56,27 +63,36 @@ void lengths(Inspection& in, const PartReading& reading, const Part& part) {
 
 /// Figures by themselves: claimed and built length, meet points, holds, versions, tails that are not written.
 void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& told) {
-    static const std::set<std::string> saidElsewhere{figure_finding::notation, figure_finding::footNotFree, figure_finding::unequalRoles,
-                                                     figure_finding::quickStep, figure_finding::turnSpeed};
+    static const std::set<std::string> saidElsewhere{figure_finding::notation, figure_finding::footNotFree,
+                                                     figure_finding::unequalRoles, figure_finding::quickStep,
+                                                     figure_finding::turnSpeed};
     for (const FigureSpan& span : reading.figures) {
         if (!span.figure.valid() || !told.insert(span.figure).second) continue;
         const Figure* figure = findFigure(in.routine, span.figure);
         const bool plain = figure->name.empty() && figure->facts == FigureFacts{} && !figure->claimed;
-        const bool asked = std::any_of(figure->lines.begin(), figure->lines.end(), [&](const RoleLine& l) { return !readSteps(l.text, in.routine.choices).reading.questions.empty(); });
-        if (plain && in.routine.roles.size() < 2 && !reading.unfinished && !asked) continue; // nothing that could be said
+        const bool asked = std::any_of(figure->lines.begin(), figure->lines.end(), [&](const RoleLine& l) {
+            return !readSteps(l.text, in.routine.choices).reading.questions.empty();
+        });
+        if (plain && in.routine.roles.size() < 2 && !reading.unfinished && !asked)
+            continue; // nothing that could be said
         FigureSurroundings around;
         around.choices = in.routine.choices;
-        if (!in.grid.empty()) around.bar = counts(std::max(1, in.grid.regularSet() / std::max(1, in.grid.scheme().barsPerSet)));
+        if (!in.grid.empty())
+            around.bar = counts(std::max(1, in.grid.regularSet() / std::max(1, in.grid.scheme().barsPerSet)));
         const FigureCard card = cardOf(in.routine, *figure);
         for (const FigureFinding& one : inspectFigure(card, readFigure(card, in.routine.choices), around)) {
             if (saidElsewhere.count(one.code) > 0) continue;
             const std::string name = in.figureName(figure->id, reading.part);
             std::string headline = one.headline;
-            if (!headline.empty() && headline[0] >= 'A' && headline[0] <= 'Z') headline[0] = static_cast<char>(headline[0] - 'A' + 'a');
-            Finding& f = in.add(finding::ofFigure, one.severity, in.firstPlace(reading.part), name + ": " + headline, one.text);
+            if (!headline.empty() && headline[0] >= 'A' && headline[0] <= 'Z')
+                headline[0] = static_cast<char>(headline[0] - 'A' + 'a');
+            Finding& f =
+                in.add(finding::ofFigure, one.severity, in.firstPlace(reading.part), name + ": " + headline, one.text);
             f.key.code = one.code;
             f.key.thing = figure->id;
-            if (const auto role = std::find_if(in.routine.roles.begin(), in.routine.roles.end(), [&](const Role& r) { return r.name == one.role; }); role != in.routine.roles.end())
+            if (const auto role = std::find_if(in.routine.roles.begin(), in.routine.roles.end(),
+                                               [&](const Role& r) { return r.name == one.role; });
+                role != in.routine.roles.end())
                 f.key.role = role->id;
         }
     }
@@ -90,8 +106,13 @@ void unsettled(Inspection& in) {
         const std::string broken = claims.broken(line), why = asSentence(broken.empty() ? line.why : broken);
         PartId part;
         for (const Part& one : in.routine.parts)
-            if (!part.valid() && std::any_of(one.figures.begin(), one.figures.end(), [&](const Placement& p) { return p.figure.valid() && p.figure == line.figure; })) part = one.id;
-        Finding& f = in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part), "Line " + std::to_string(line.number) + " of the hand-out: “" + line.text + "”", why + (why.empty() || why.back() == '?' || why.back() == '.' ? "" : "."));
+            if (!part.valid() && std::any_of(one.figures.begin(), one.figures.end(), [&](const Placement& p) {
+                    return p.figure.valid() && p.figure == line.figure;
+                }))
+                part = one.id;
+        Finding& f = in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part),
+                            "Line " + std::to_string(line.number) + " of the hand-out: “" + line.text + "”",
+                            why + (why.empty() || why.back() == '?' || why.back() == '.' ? "" : "."));
         f.key.part = part;
         f.key.thing = line.id;
     }
@@ -110,20 +131,26 @@ void parts(Inspection& in) {
         const Part& part = *findPart(in.routine, reading->part);
         remarks(in, *reading, part);
         lengths(in, *reading, part);
-        const bool inOrder = std::any_of(in.routine.passes.begin(), in.routine.passes.end(), [&](const Pass& p) { return p.part == part.id; });
-        const bool somewhere = std::any_of(part.figures.begin(), part.figures.end(), [&](const Placement& p) { return danced.count(p.id.value) > 0; });
+        const bool inOrder = std::any_of(in.routine.passes.begin(), in.routine.passes.end(),
+                                         [&](const Pass& p) { return p.part == part.id; });
+        const bool somewhere = std::any_of(part.figures.begin(), part.figures.end(),
+                                           [&](const Placement& p) { return danced.count(p.id.value) > 0; });
         if (inOrder || somewhere) figures(in, *reading, told);
         if (inOrder && reading->length == Tick{} && reading->remarks.empty())
-            in.add(finding::emptyPart, Severity::Doubtful, in.firstPlace(part.id), "Part " + part.name + " has no steps yet",
-                   "It is in the order but takes no counts. Place figures in it, or type its counts, for example “1 side R 2 close L 3 side R 4 touch”.")
+            in.add(
+                  finding::emptyPart, Severity::Doubtful, in.firstPlace(part.id),
+                  "Part " + part.name + " has no steps yet",
+                  "It is in the order but takes no counts. Place figures in it, or type its counts, for example “1 side R 2 close L 3 side R 4 touch”.")
                 .key.part = part.id;
     }
     std::set<PlacementId> lost;
     for (const PassPerformance& pass : in.performance.passes)
         for (const LostSteps& steps : in.performance.readingOf(pass).lost) {
             if (!lost.insert(steps.placement).second) continue;
-            Finding& f = in.addFor(pass, finding::lostSteps, Severity::Misses, pass.start, "Steps of " + in.figureName(steps.figure, pass.part) + " have no count",
-                                   "Danced in bars of another length it loses " + std::to_string(steps.steps) + (steps.steps == 1 ? " step" : " steps") + in.commaRole(steps.role) +
+            Finding& f = in.addFor(pass, finding::lostSteps, Severity::Misses, pass.start,
+                                   "Steps of " + in.figureName(steps.figure, pass.part) + " have no count",
+                                   "Danced in bars of another length it loses " + std::to_string(steps.steps) +
+                                       (steps.steps == 1 ? " step" : " steps") + in.commaRole(steps.role) +
                                        ": they stand on counts that these bars do not have.");
             f.key.thing = placedAt(steps.placement);
         }

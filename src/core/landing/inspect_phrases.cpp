@@ -12,7 +12,8 @@ namespace lc::inspect {
 namespace {
 
 std::optional<Tick> missOf(const Inspection& in, const PassPerformance& pass) {
-    if (pass.start >= in.grid.end() || lands(in.grid, pass)) return Tick{}; // the end of the song has a finding of its own
+    if (pass.start >= in.grid.end() || lands(in.grid, pass))
+        return Tick{}; // the end of the song has a finding of its own
     return phraseMiss(in.grid, pass.start);
 }
 
@@ -25,17 +26,21 @@ void offPhrase(Inspection& in, const PassPerformance& pass, Tick miss, const Pas
     std::string text;
     if (const auto inside = in.grid.phraseAt(pass.start)) {
         const CountPhrase& p = in.grid.phrases()[static_cast<std::size_t>(*inside)];
-        text = p.label + " has " + countsInWords(counts(p.counts)) + "; this pass begins on its " + toSpokenCount(pass.start - counts(p.firstCount) + counts(1)) + ".";
+        text = p.label + " has " + countsInWords(counts(p.counts)) + "; this pass begins on its " +
+               toSpokenCount(pass.start - counts(p.firstCount) + counts(1)) + ".";
     }
     const auto music = in.grid.musicCountAt(pass.start);
     if (music && *music != counts(1)) text += " Its count 1 falls on the music's " + toSpokenCount(*music) + ".";
     if (last.number > pass.number)
-        text += " " + passRange(pass.number + 1, last.number) + (last.number == pass.number + 1 ? " follows" : " follow") + ", off by as much.";
+        text += " " + passRange(pass.number + 1, last.number) +
+                (last.number == pass.number + 1 ? " follows" : " follow") + ", off by as much.";
     in.addFor(pass, finding::offPhrase, Severity::Misses, pass.start, headline, text);
 }
 
 /// A pass is judged by phrases only where it is longer than one set; a basic of one set has to meet the 1s.
-bool judgedByPhrases(const Inspection& in, const PassPerformance& pass) { return pass.whole > counts(in.grid.regularSet()); }
+bool judgedByPhrases(const Inspection& in, const PassPerformance& pass) {
+    return pass.whole > counts(in.grid.regularSet());
+}
 
 /// One finding for each run of passes that are off by the same distance: the first is the cause, the others follow.
 void passesOffPhrase(Inspection& in) {
@@ -53,7 +58,9 @@ void passesOffPhrase(Inspection& in) {
 /// The music counts of those within [from, to), ascending, each once.
 std::set<Tick> musicCountsOf(const Inspection& in, const std::vector<BreakStep>& breaks, Tick from, Tick to) {
     std::set<Tick> counts;
-    for (auto step = std::lower_bound(breaks.begin(), breaks.end(), from, [](const BreakStep& b, Tick t) { return b.at < t; }); step != breaks.end() && step->at < to; ++step)
+    for (auto step =
+             std::lower_bound(breaks.begin(), breaks.end(), from, [](const BreakStep&b, Tick t) { return b.at < t; });
+         step != breaks.end() && step->at < to; ++step)
         if (const auto music = in.grid.musicCountAt(step->at)) counts.insert(*music);
     return counts;
 }
@@ -71,9 +78,12 @@ std::string feetOnOne(const Inspection& in, const TurnedSpan& span) {
         std::vector<std::string> words;
         for (std::size_t r = 0; r < in.performance.roles.size(); ++r) {
             const auto& all = in.performance.roles[r];
-            const auto a = std::lower_bound(all.begin(), all.end(), at, [](const PerformedAction& x, Tick t) { return x.at < t; });
-            const bool steps = a != all.end() && a->at == at && a->kind == ActionKind::Step && a->foot && *a->foot != Foot::Both;
-            words.push_back((in.routine.roles.size() > 1 ? in.routine.roles[r].name + " " : "") + (steps ? freeFootInWords(*a->foot) : "no step"));
+            const auto a =
+                std::lower_bound(all.begin(), all.end(), at, [](const PerformedAction& x, Tick t) { return x.at < t; });
+            const bool steps =
+                a != all.end() && a->at == at && a->kind == ActionKind::Step && a->foot && *a->foot != Foot::Both;
+            words.push_back((in.routine.roles.size() > 1 ? in.routine.roles[r].name + " " : "") +
+                            (steps ? freeFootInWords(*a->foot) : "no step"));
         }
         return listOf(words);
     }
@@ -90,28 +100,43 @@ void turnedRound(Inspection& in) {
         span.to = in.turned[i].to;
         const auto index = passAt(in.performance, span.from);
         if (!index) continue;
-        const auto first = std::lower_bound(passes.begin(), passes.end(), span.from, [](const PassPerformance& p, Tick t) { return p.start < t; });
-        const auto behind = std::lower_bound(first, passes.end(), span.to, [](const PassPerformance& p, Tick t) { return p.start < t; });
-        const bool toldByPhrase = std::any_of(first, behind, [&](const PassPerformance& p) { return judgedByPhrases(in, p) && missOf(in, p).value_or(Tick{}) != Tick{}; });
+        const auto first = std::lower_bound(passes.begin(), passes.end(), span.from,
+                                            [](const PassPerformance& p, Tick t) { return p.start < t; });
+        const auto behind = std::lower_bound(first, passes.end(), span.to,
+                                             [](const PassPerformance& p, Tick t) { return p.start < t; });
+        const bool toldByPhrase = std::any_of(first, behind, [&](const PassPerformance& p) {
+            return judgedByPhrases(in, p) && missOf(in, p).value_or(Tick{}) != Tick{};
+        });
         if (toldByPhrase) continue; // the same cause, said once
-        const bool lands = std::any_of(first, behind, [&](const PassPerformance& p) { return judgedByPhrases(in, p); }); // they start phrases all the same: a matter of counting aloud
+        const bool lands = std::any_of(first, behind, [&](const PassPerformance& p) {
+            return judgedByPhrases(in, p);
+        }); // they start phrases all the same: a matter of counting aloud
         if (!allBreaks) allBreaks = breakSteps(in.performance, 0);
         const PassPerformance& pass = passes[*index];
-        std::string text = "At " + in.grid.placeInWords(span.from) + " the dancers say " + toSpokenCount(span.runningCount) + " where the music says " + toSpokenCount(span.musicCount) +
-                           ", for " + countsInWords(span.to - span.from) + ".";
+        std::string text = "At " + in.grid.placeInWords(span.from) + " the dancers say " +
+                           toSpokenCount(span.runningCount) + " where the music says " +
+                           toSpokenCount(span.musicCount) + ", for " + countsInWords(span.to - span.from) + ".";
         const std::string feet = feetOnOne(in, span);
         if (!feet.empty()) text += " On the music's 1: " + feet + ".";
         const std::set<Tick> now = musicCountsOf(in, *allBreaks, span.from, span.to);
         if (!now.empty()) {
             const auto before = musicCountsOf(in, *allBreaks, in.performance.start, span.from);
-            text += " The breaks fall on " + spokenCounts(now) + (before.empty() || before == now ? "" : " instead of " + spokenCounts(before)) + " of the music.";
+            text += " The breaks fall on " + spokenCounts(now) +
+                    (before.empty() || before == now ? "" : " instead of " + spokenCounts(before)) + " of the music.";
         }
-        const bool changes = std::any_of(in.turned.begin() + static_cast<std::ptrdiff_t>(firstSpan), in.turned.begin() + static_cast<std::ptrdiff_t>(i), [&](const TurnedSpan& s) { return s.ahead != in.turned[i].ahead; });
+        const bool changes = std::any_of(in.turned.begin() + static_cast<std::ptrdiff_t>(firstSpan),
+                                         in.turned.begin() + static_cast<std::ptrdiff_t>(i),
+                                         [&](const TurnedSpan& s) { return s.ahead != in.turned[i].ahead; });
         if (changes) text += " Within them the difference changes more often than once a set.";
-        if (const auto again = agreesAgain(in.performance, in.grid, span.to)) text += " At " + in.grid.placeInWords(*again) + " they agree again.";
-        else if (i + 1 < in.turned.size()) text += in.turned[i + 1].ahead == span.ahead ? " Behind that it goes on so." : " Then it differs by another amount.";
-        else text += " It stays so to the end.";
-        in.addFor(pass, finding::turnedRound, lands ? Severity::Note : Severity::Misses, span.from, "Turned round from " + in.grid.placeInWords(span.from) + " on", text)
+        if (const auto again = agreesAgain(in.performance, in.grid, span.to))
+            text += " At " + in.grid.placeInWords(*again) + " they agree again.";
+        else if (i + 1 < in.turned.size())
+            text += in.turned[i + 1].ahead == span.ahead ? " Behind that it goes on so."
+                                                         : " Then it differs by another amount.";
+        else
+            text += " It stays so to the end.";
+        in.addFor(pass, finding::turnedRound, lands ? Severity::Note : Severity::Misses, span.from,
+                  "Turned round from " + in.grid.placeInWords(span.from) + " on", text)
             .key.thing = CountsAhead{span.ahead}; // a pass may be turned round twice
     }
 }
@@ -123,11 +148,13 @@ void pins(Inspection& in) {
         const auto place = tickOf(*written.pinned, in.grid);
         const std::string number = "Pass " + std::to_string(pass.number);
         if (!place)
-            in.addFor(pass, finding::pinLate, Severity::Misses, pass.start, number + " is pinned to a place that this song does not have",
+            in.addFor(pass, finding::pinLate, Severity::Misses, pass.start,
+                      number + " is pinned to a place that this song does not have",
                       "It should start " + toWords(*written.pinned) + "; it starts where the pass before it ends.");
         else if (pass.lateBy > Tick{})
             in.addFor(pass, finding::pinLate, Severity::Misses, pass.start, number + " cannot start where it is pinned",
-                      "It should start " + toWords(*written.pinned) + ", " + countsInWords(pass.lateBy) + " earlier: the passes before it are over only here.");
+                      "It should start " + toWords(*written.pinned) + ", " + countsInWords(pass.lateBy) +
+                          " earlier: the passes before it are over only here.");
     }
 }
 
@@ -142,15 +169,21 @@ void ends(Inspection& in) {
     const Tick over = in.performance.end - end;
     const PassPerformance& last = passes.back();
     if (over > Tick{}) {
-        const auto first = std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.end() > end; });
-        std::string text = first->start < end ? "The song ends " + countsInWords(end - first->start) + " into pass " + std::to_string(first->number) + "."
-                                              : "Pass " + std::to_string(first->number) + " would start after the song.";
+        const auto first =
+            std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.end() > end; });
+        std::string text = first->start < end
+                               ? "The song ends " + countsInWords(end - first->start) + " into pass " +
+                                     std::to_string(first->number) + "."
+                               : "Pass " + std::to_string(first->number) + " would start after the song.";
         const auto later = std::next(first);
         if (later != passes.end()) text += " " + passRange(later->number, last.number) + " would have no music.";
-        in.addFor(*first, finding::pastSong, Severity::Doubtful, std::min(first->start, end), "The dance is " + countsInWords(over) + " longer than the song", text);
+        in.addFor(*first, finding::pastSong, Severity::Doubtful, std::min(first->start, end),
+                  "The dance is " + countsInWords(over) + " longer than the song", text);
     } else if (over < Tick{}) {
-        in.addFor(last, finding::leftOver, Severity::Note, in.performance.end, countsInWords(-over) + " of music are left",
-                  "The dance ends at " + in.grid.placeInWords(in.performance.end) + ", facing " + facingAtEnd(in, last) + ".");
+        in.addFor(last, finding::leftOver, Severity::Note, in.performance.end,
+                  countsInWords(-over) + " of music are left",
+                  "The dance ends at " + in.grid.placeInWords(in.performance.end) + ", facing " +
+                      facingAtEnd(in, last) + ".");
     }
 }
 
@@ -161,7 +194,8 @@ void barsElsewhere(Inspection& in) {
         const FigureSpan* first = nullptr;
         for (const FigureSpan& span : in.performance.readingOf(pass).figures) {
             if (span.bars.none() || span.bars.danced == span.bars.written) continue;
-            for (Tick at = span.start; at < std::min(span.start + span.length, pass.counts); at += counts(span.bars.danced)) {
+            for (Tick at = span.start; at < std::min(span.start + span.length, pass.counts);
+                 at += counts(span.bars.danced)) {
                 const CountCell* cell = in.grid.cellAt(pass.start + at);
                 const CountCell* next = in.grid.cellAt(pass.start + at + counts(span.bars.danced));
                 if (!cell) continue; // after the song
@@ -172,10 +206,13 @@ void barsElsewhere(Inspection& in) {
             }
         }
         if (!first) continue;
-        std::string text = in.figureName(first->figure, pass.part) + " is danced in bars of " + std::to_string(first->bars.danced) + "; the music has no such bars there.";
+        std::string text = in.figureName(first->figure, pass.part) + " is danced in bars of " +
+                           std::to_string(first->bars.danced) + "; the music has no such bars there.";
         if (off > Tick{}) text += " The pass ends " + countsInWords(off) + " early.";
         if (off < Tick{}) text += " The pass ends " + countsInWords(-off) + " late.";
-        Finding& f = in.addFor(pass, finding::barsElsewhere, Severity::Misses, pass.start + first->start, "Pass " + std::to_string(pass.number) + " counts bars that the music does not have", text);
+        Finding& f =
+            in.addFor(pass, finding::barsElsewhere, Severity::Misses, pass.start + first->start,
+                      "Pass " + std::to_string(pass.number) + " counts bars that the music does not have", text);
         f.key.thing = placedAt(first->placement);
     }
 }
@@ -184,15 +221,18 @@ void stops(Inspection& in) {
     for (const CountStop& stop : in.grid.stops()) {
         int steps = 0;
         for (const auto& all : in.performance.roles) {
-            auto a = std::lower_bound(all.begin(), all.end(), stop.start, [](const PerformedAction& x, Tick t) { return x.at < t; });
+            auto a = std::lower_bound(all.begin(), all.end(), stop.start,
+                                      [](const PerformedAction& x, Tick t) { return x.at < t; });
             for (; a != all.end() && a->at < stop.end; ++a)
                 if (a->action && a->action->usesFoot()) ++steps;
         }
         const auto index = passAt(in.performance, stop.start);
         if (steps == 0 || !index) continue;
         const PassPerformance& pass = in.performance.passes[*index];
-        Finding& f = in.addFor(pass, finding::overStop, Severity::Note, stop.start, "Steps go on through the stop at " + in.grid.placeInWords(stop.start),
-                               "The music stands still for " + countsInWords(stop.end - stop.start) + "; " + std::to_string(steps) + (steps == 1 ? " step is" : " steps are") +
+        Finding& f = in.addFor(pass, finding::overStop, Severity::Note, stop.start,
+                               "Steps go on through the stop at " + in.grid.placeInWords(stop.start),
+                               "The music stands still for " + countsInWords(stop.end - stop.start) + "; " +
+                                   std::to_string(steps) + (steps == 1 ? " step is" : " steps are") +
                                    " danced in it. Count it aloud, or let everyone wait.");
         f.key.pass = {}; // it stays with the stop, whichever pass is danced there
         f.key.thing = SongTime{in.grid.secondsAt(stop.start).value_or(0)};

@@ -25,7 +25,8 @@ struct Inspection {
     std::vector<Finding> findings = {};
 
     Finding& add(const char* code, Severity severity, Tick at, std::string headline, std::string text);
-    Finding& addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at, std::string headline, std::string text);
+    Finding& addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at, std::string headline,
+                    std::string text);
 
     [[nodiscard]] std::string roleName(RoleId id) const;
     /// ", follower" where there are several roles.

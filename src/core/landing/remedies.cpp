@@ -16,7 +16,8 @@ constexpr std::size_t mostNamed = 3;    // new findings that a price names; the 
 /// Whether a finding that counts was there before the remedy.
 bool isNew(const remedy::Search& in, const Finding& finding) {
     return finding.severity != Severity::Note &&
-           std::none_of(in.landing.findings.begin(), in.landing.findings.end(), [&](const Finding& old) { return old.key == finding.key; });
+           std::none_of(in.landing.findings.begin(), in.landing.findings.end(),
+                        [&](const Finding& old) { return old.key == finding.key; });
 }
 
 /// How many passes land, and whether all of those start a phrase.
@@ -39,38 +40,48 @@ Tick turnedCounts(const Landing& landing) {
 }
 
 bool isThere(const Landing& landing, const FindingKey& key) {
-    return std::any_of(landing.findings.begin(), landing.findings.end(), [&](const Finding& f) { return f.key == key; });
+    return std::any_of(landing.findings.begin(), landing.findings.end(),
+                       [&](const Finding& f) { return f.key == key; });
 }
 
 std::string priceInWords(const remedy::Search& in, const Landing& after, const std::vector<std::string>& brought) {
     std::string text;
     const auto say = [&](const std::string& sentence) { text += (text.empty() ? "" : " ") + sentence; };
     for (std::size_t i = 0; i < std::min(brought.size(), mostNamed); ++i) say("Then: " + brought[i] + ".");
-    if (brought.size() > mostNamed) say("And " + std::to_string(brought.size() - mostNamed) + (brought.size() == mostNamed + 1 ? " more finding." : " more findings."));
+    if (brought.size() > mostNamed)
+        say("And " + std::to_string(brought.size() - mostNamed) +
+            (brought.size() == mostNamed + 1 ? " more finding." : " more findings."));
     const auto& passes = after.performance.passes;
     const auto [landing, onPhrases] = landed(after);
     const auto total = static_cast<std::ptrdiff_t>(passes.size());
     if (in.finding.key.code == finding::offPhrase || landing != landed(in.landing).first) {
-        say(asSentence(someOf(landing, total, "pass", "passes", onPhrases ? "then starts a phrase" : "then lands", onPhrases ? "then start a phrase" : "then land")) + ".");
+        say(asSentence(someOf(landing, total, "pass", "passes", onPhrases ? "then starts a phrase" : "then lands",
+                              onPhrases ? "then start a phrase" : "then land")) +
+            ".");
     }
     for (std::size_t i = 0; i < std::min(passes.size(), in.passes.size()); ++i) {
         if (passes[i].id != in.passes[i].id || passes[i].roles.empty()) break;
         const Eighths now = in.passes[i].roles.front().facingIn;
         const Eighths then = passes[i].roles.front().facingIn;
         if (facingIndex(now) != facingIndex(then)) {
-            say("Pass " + std::to_string(passes[i].number) + " then begins facing " + toClock(then) + " instead of " + toClock(now) + ".");
+            say("Pass " + std::to_string(passes[i].number) + " then begins facing " + toClock(then) + " instead of " +
+                toClock(now) + ".");
             break;
         }
     }
     if (in.finding.key.code == finding::turnedRound)
-        if (isThere(after, in.finding.key)) say("It is turned round for " + countsInWords(turnedCounts(after)) + " only.");
+        if (isThere(after, in.finding.key))
+            say("It is turned round for " + countsInWords(turnedCounts(after)) + " only.");
     if (in.finding.key.code == finding::turnedRound) { // what both roles then do on the music's 1
-        const auto next = std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.start > in.finding.at && after.grid.musicCountAt(p.start) == std::optional(counts(1)); });
+        const auto next = std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) {
+            return p.start > in.finding.at && after.grid.musicCountAt(p.start) == std::optional(counts(1));
+        });
         if (next != passes.end()) {
             std::string feet;
             for (const RoleInPass& role : next->roles) {
                 const Role* named = findRole(in.document.routine, role.role);
-                feet += (feet.empty() ? "" : ", ") + (next->roles.size() > 1 ? named->name + " " : "") + freeFootInWords(role.freeIn);
+                feet += (feet.empty() ? "" : ", ") + (next->roles.size() > 1 ? named->name + " " : "") +
+                        freeFootInWords(role.freeIn);
             }
             say("On the music's 1 then: " + feet + ".");
         }
@@ -80,9 +91,13 @@ std::string priceInWords(const remedy::Search& in, const Landing& after, const s
 
 /// A dance that is turned round for less than before is put right behind that; the price says so.
 bool isStillThere(const remedy::Search& in, const Landing& after) {
-    const auto same = [&](const Landing& l) { return std::count_if(l.findings.begin(), l.findings.end(), [&](const Finding& f) { return f.key == in.finding.key; }); };
+    const auto same = [&](const Landing& l) {
+        return std::count_if(l.findings.begin(), l.findings.end(),
+                             [&](const Finding& f) { return f.key == in.finding.key; });
+    };
     if (same(after) > 0 && same(after) < same(in.landing)) return false; // one of several questions of a line
-    return isThere(after, in.finding.key) && !(in.finding.key.code == finding::turnedRound && turnedCounts(after) < turnedCounts(in.landing));
+    return isThere(after, in.finding.key) &&
+           !(in.finding.key.code == finding::turnedRound && turnedCounts(after) < turnedCounts(in.landing));
 }
 
 /// Lands each proposal and says what it changes besides.
@@ -100,9 +115,8 @@ void price(remedy::Search& in) {
         remedy.price = priceInWords(in, landing, brought);
         kept.push_back(std::move(remedy));
     }
-    std::stable_sort(kept.begin(), kept.end(), [](const Remedy& a, const Remedy& b) {
-        return a.newFindings < b.newFindings;
-    });
+    std::stable_sort(kept.begin(), kept.end(),
+                     [](const Remedy& a, const Remedy& b) { return a.newFindings < b.newFindings; });
     if (kept.size() > mostRemedies) kept.resize(mostRemedies);
     in.remedies = std::move(kept);
 }

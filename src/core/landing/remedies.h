@@ -13,13 +13,12 @@ struct Remedy {
     std::string title; ///< "Cut pass 2 after 16."
     std::string price; ///< what it changes besides, in a sentence; empty when nothing
     std::vector<Edit> edits;
-    int newFindings = 0;  ///< findings that it brings, counted
+    int newFindings = 0; ///< findings that it brings, counted
 };
 
 /// The remedies of a finding, the least costly first: cuts after every count that makes the pass land, the shortest
-/// tag, and so on. Each was tried on the document: only those that remove the finding are offered, and `price` tells what
-/// they bring instead.
-/// O(remedies × landing).
+/// tag, and so on. Each was tried on the document: only those that remove the finding are offered, and `price` tells
+/// what they bring instead. O(remedies × landing).
 [[nodiscard]] std::vector<Remedy> remediesFor(const Document& document, const Landing& landing, const Finding& finding);
 
 /// The remedy that is always there: leave it, and say why.

@@ -16,9 +16,11 @@ const Placement* placedBefore(const Search& in) {
 }
 
 /// An edit of a figure's line for one role, where the change can be said in it.
-void proposeLine(Search& in, const Figure& figure, RoleId role, const std::string& title, std::optional<std::string> (*change)(const std::string&, const NotationChoices&)) {
+void proposeLine(Search& in, const Figure& figure, RoleId role, const std::string& title,
+                 std::optional<std::string> (*change)(const std::string&, const NotationChoices&)) {
     const NotationChoices choices = choicesFor(figure.facts.choices, in.document.routine.choices);
-    if (const auto line = change(lineText(figure, role), choices)) in.propose(title, {SetFigureLine{figure.id, role, *line}});
+    if (const auto line = change(lineText(figure, role), choices))
+        in.propose(title, {SetFigureLine{figure.id, role, *line}});
 }
 
 /// A part that ends with a touch and leaves the wrong foot: the touch becomes a step.
@@ -27,7 +29,10 @@ void weightOnLastTouch(Search& in, const PassPerformance& pass) {
     if (!part || part->figures.empty()) return;
     const Figure* figure = findFigure(in.document.routine, part->figures.back().figure);
     if (!figure) return;
-    proposeLine(in, *figure, in.finding.key.role, "Step instead of the last touch of " + (figure->name.empty() ? "part " + part->name : figure->name) + ".", &withLastTouchStepped);
+    proposeLine(in, *figure, in.finding.key.role,
+                "Step instead of the last touch of " + (figure->name.empty() ? "part " + part->name : figure->name) +
+                    ".",
+                &withLastTouchStepped);
 }
 
 void wrongFoot(Search& in) {
@@ -39,18 +44,21 @@ void wrongFoot(Search& in) {
         std::vector<Edit> all;
         for (std::size_t i = 1; i < in.passes.size(); ++i)
             for (const RoleInPass& role : in.passes[i].roles)
-                if (role.role == in.finding.key.role && entersOnWrongFoot(role) && !in.passes[i - 1].cut && in.passes[i - 1].part == before.part)
-                    all.emplace_back(SetLastChangeIsTouch{in.passes[i - 1].id, !in.passOf(in.passes[i - 1]).lastChangeIsTouch});
+                if (role.role == in.finding.key.role && entersOnWrongFoot(role) && !in.passes[i - 1].cut &&
+                    in.passes[i - 1].part == before.part)
+                    all.emplace_back(
+                        SetLastChangeIsTouch{in.passes[i - 1].id, !in.passOf(in.passes[i - 1]).lastChangeIsTouch});
         if (all.size() > 1) in.propose("End these passes with a touch in place of the last step.", std::move(all));
     }
     if (!before.cut) weightOnLastTouch(in, before);
     in.propose(touch ? "Step again on the last change of " + passName(before.number) + "."
-                  : "Make the last change of " + passName(before.number) + " a touch.",
-            {SetLastChangeIsTouch{before.id, !touch}});
+                     : "Make the last change of " + passName(before.number) + " a touch.",
+               {SetLastChangeIsTouch{before.id, !touch}});
     for (std::int64_t n = 1; n <= 2 && before.cut; ++n) // a cut a little later or earlier has the other foot
         for (const Tick after : {before.counts + counts(n), before.counts - counts(n)})
             if (after > Tick{} && after < before.whole)
-                in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + " instead.", {SetRestart{before.id, Restart{after}}});
+                in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + " instead.",
+                           {SetRestart{before.id, Restart{after}}});
 }
 
 void turnCut(Search& in) {
@@ -61,13 +69,15 @@ void turnCut(Search& in) {
         if (turn.role != in.finding.key.role) continue;
         const Tick end = counts(wholeCounts(turn.end - Tick{1}) + 1);
         in.propose("Finish the turn: cut " + passName(pass.number) + " after " + toSpokenCount(end) + ".",
-                {SetRestart{pass.id, end < pass.whole ? std::optional(Restart{end}) : std::nullopt}});
+                   {SetRestart{pass.id, end < pass.whole ? std::optional(Restart{end}) : std::nullopt}});
         const Tick start = counts(wholeCounts(turn.start));
         if (start > Tick{})
-            in.propose("Cut before the turn, after " + toSpokenCount(start) + ".", {SetRestart{pass.id, Restart{start}}});
+            in.propose("Cut before the turn, after " + toSpokenCount(start) + ".",
+                       {SetRestart{pass.id, Restart{start}}});
     }
     if (pass.exceptions.restart && in.passOf(pass).restart)
-        in.propose("Turn on into the next pass.", {in.changed(pass, "turn on", [](PassExceptions& e) { e.restart->turnOn = true; })});
+        in.propose("Turn on into the next pass.",
+                   {in.changed(pass, "turn on", [](PassExceptions& e) { e.restart->turnOn = true; })});
     in.propose("Leave the turn out.", {leaveAsItIs(in.finding, "the turn is left out")});
 }
 
@@ -81,19 +91,25 @@ void wrongFootAtJoint(Search& in) {
     const Figure* figure = before ? findFigure(in.document.routine, before->figure) : nullptr;
     if (figure) {
         const std::string name = figure->name.empty() ? "the typed steps" : figure->name;
-        proposeLine(in, *figure, in.finding.key.role, "Step instead of the last touch of " + name + ".", &withLastTouchStepped);
-        proposeLine(in, *figure, in.finding.key.role, "Make the last step of " + name + " a touch.", &withLastStepTouched);
+        proposeLine(in, *figure, in.finding.key.role, "Step instead of the last touch of " + name + ".",
+                    &withLastTouchStepped);
+        proposeLine(in, *figure, in.finding.key.role, "Make the last step of " + name + " a touch.",
+                    &withLastStepTouched);
         for (const FigureVersion& version : figure->facts.versions) {
             Placement other = *before;
             other.version = version.name;
-            if (version.name != before->version) in.propose("Dance " + name + " in the version “" + version.name + "”.", {ChangePlacement{other}});
+            if (version.name != before->version)
+                in.propose("Dance " + name + " in the version “" + version.name + "”.", {ChangePlacement{other}});
         }
     }
     if (placed) {
         Placement other = *placed;
         other.mirrored = !other.mirrored;
         const Figure* mirroredFigure = findFigure(in.document.routine, placed->figure);
-        in.propose("Dance " + (mirroredFigure && !mirroredFigure->name.empty() ? mirroredFigure->name : std::string("it")) + " to the other side.", {ChangePlacement{other}});
+        in.propose("Dance " +
+                       (mirroredFigure && !mirroredFigure->name.empty() ? mirroredFigure->name : std::string("it")) +
+                       " to the other side.",
+                   {ChangePlacement{other}});
     }
 }
 
@@ -103,7 +119,8 @@ void relation(Search& in) {
     if (!figure) return;
     for (const Role& role : in.document.routine.roles) {
         proposeLine(in, *figure, role.id, "Let " + role.name + " end it with a touch.", &withLastStepTouched);
-        proposeLine(in, *figure, role.id, "Let " + role.name + " step instead of the last touch.", &withLastTouchStepped);
+        proposeLine(in, *figure, role.id, "Let " + role.name + " step instead of the last touch.",
+                    &withLastTouchStepped);
     }
 }
 
@@ -111,9 +128,13 @@ void canonTrim(Search& in) {
     const auto index = in.passIndex();
     if (!index) return;
     if (in.passes[*index].exceptions.canon && in.passes[*index].exceptions.canon->ripple) {
-        if (in.passOf(in.passes[*index]).restart) in.propose("Let " + passName(in.passes[*index].number) + " be danced whole.", {SetRestart{in.finding.key.pass, std::nullopt}});
+        if (in.passOf(in.passes[*index]).restart)
+            in.propose("Let " + passName(in.passes[*index].number) + " be danced whole.",
+                       {SetRestart{in.finding.key.pass, std::nullopt}});
     } else if (in.passOf(in.passes[*index]).canon)
-        in.propose("Let every role finish; the next pass starts when the last is done.", {in.changed(in.passes[*index], "canon as a ripple", [](PassExceptions& e) { e.canon->ripple = true; })});
+        in.propose(
+            "Let every role finish; the next pass starts when the last is done.",
+            {in.changed(in.passes[*index], "canon as a ripple", [](PassExceptions& e) { e.canon->ripple = true; })});
 }
 
 /// The tag or bridge as long as the figure danced in it, or without the figure.
@@ -125,13 +146,15 @@ void extraLength(Search& in) {
     const auto lengthOf = [&](FigureId figure) { return reader.figure(figure, false, false)->length; };
     if (const auto& tag = in.passOf(pass).tag; tag && tag->figure.valid() && !in.thing<ExceptionId>().valid()) {
         const Tick length = lengthOf(tag->figure);
-        in.propose("Make the tag " + countsInWords(length) + " long.", {SetTag{pass.id, Tag{length, tag->countFromOne, tag->figure}}});
+        in.propose("Make the tag " + countsInWords(length) + " long.",
+                   {SetTag{pass.id, Tag{length, tag->countFromOne, tag->figure}}});
         in.propose("Let everyone wait in it instead.", {SetTag{pass.id, Tag{tag->counts, tag->countFromOne, {}}}});
     }
     for (const Bridge& bridge : in.passOf(pass).bridges) {
         if (bridge.id != in.thing<ExceptionId>() || !bridge.figure.valid()) continue;
         const Tick length = lengthOf(bridge.figure);
-        in.propose("Make the bridge " + countsInWords(length) + " long.", {in.changed(pass, "bridge as long as its figure", [&](PassExceptions& e) {
+        in.propose("Make the bridge " + countsInWords(length) + " long.",
+                   {in.changed(pass, "bridge as long as its figure", [&](PassExceptions& e) {
                        for (Bridge& b : e.bridges)
                            if (b.id == bridge.id) b.counts = length;
                    })});

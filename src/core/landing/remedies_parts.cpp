@@ -28,8 +28,9 @@ void unequalRoles(Search& in) {
         if (line.error) return;
         if (!read.line.empty()) text = read.line;
         text += (text.empty() ? "" : " ") + line.next + ":" + toCountString(shorter.missing) + " wait";
-        in.propose("Let " + findRole(in.document.routine, shorter.role)->name + " wait for the last " + countsInWords(shorter.missing) + ".",
-                {SetFigureLine{figure->id, shorter.role, text}});
+        in.propose("Let " + findRole(in.document.routine, shorter.role)->name + " wait for the last " +
+                       countsInWords(shorter.missing) + ".",
+                   {SetFigureLine{figure->id, shorter.role, text}});
         return;
     }
 }
@@ -43,12 +44,15 @@ void ofFigure(Search& in) {
     around.choices = in.document.routine.choices;
     for (const FigureFinding& one : inspectFigure(card, readFigure(card, around.choices), around))
         if (one.code == in.finding.key.code && one.text == in.finding.text)
-            for (const FigureRemedy& remedy : one.remedies) in.propose(remedy.text + ".", remedy.word ? std::vector<Edit>{KeepWord{*remedy.word}} : std::vector<Edit>{ChangeFigure{figure->id, remedy.after}});
+            for (const FigureRemedy& remedy : one.remedies)
+                in.propose(remedy.text + ".", remedy.word ? std::vector<Edit>{KeepWord{*remedy.word}}
+                                                          : std::vector<Edit>{ChangeFigure{figure->id, remedy.after}});
 }
 
 void handoutLine(Search& in) {
     const auto& all = in.document.routine.unsettled;
-    const auto line = std::find_if(all.begin(), all.end(), [&](const UnsettledLine& one) { return one.id == in.thing<LineId>(); });
+    const auto line =
+        std::find_if(all.begin(), all.end(), [&](const UnsettledLine& one) { return one.id == in.thing<LineId>(); });
     if (line == all.end()) return;
     for (const Settling& way : settlingsOf(in.document.routine, *line)) in.propose(way.text + ".", way.edits);
 }
@@ -56,8 +60,11 @@ void handoutLine(Search& in) {
 void lostSteps(Search& in) {
     const auto index = in.passIndex();
     if (!index) return;
-    in.propose("Dance its bars as they are written in " + passName(in.passes[*index].number) + ".", {in.changed(in.passes[*index], "bars as written", [&](PassExceptions& e) {
-                   std::erase_if(e.changes, [&](const FigureChange& c) { return c.kind == FigureChange::Kind::Bars && c.at == in.thing<PlacementId>(); });
+    in.propose("Dance its bars as they are written in " + passName(in.passes[*index].number) + ".",
+               {in.changed(in.passes[*index], "bars as written", [&](PassExceptions& e) {
+                   std::erase_if(e.changes, [&](const FigureChange& c) {
+                       return c.kind == FigureChange::Kind::Bars && c.at == in.thing<PlacementId>();
+                   });
                })});
     if (const Placement* placed = in.placementOfFinding(); placed && !placed->bars.none()) {
         Placement plain = *placed;
@@ -67,10 +74,13 @@ void lostSteps(Search& in) {
 }
 
 /// The text in place of the line, as long as its action `action` is then `wanted` and its length the same.
-std::optional<std::string> reworded(const std::string& line, const NotationChoices& choices, std::size_t action, ActionKind wanted, std::string text) {
+std::optional<std::string> reworded(const std::string& line, const NotationChoices& choices, std::size_t action,
+                                    ActionKind wanted, std::string text) {
     const NotationReading meant = readSteps(text, choices).reading;
     const NotationReading before = readSteps(line, choices).reading;
-    if (meant.error || meant.actions.size() != before.actions.size() || meant.actions[action].kind != wanted || meant.length != before.length) return std::nullopt;
+    if (meant.error || meant.actions.size() != before.actions.size() || meant.actions[action].kind != wanted ||
+        meant.length != before.length)
+        return std::nullopt;
     return text;
 }
 
@@ -85,7 +95,8 @@ std::optional<std::string> withLastStepTouched(const std::string& line, const No
         std::string text = line;
         text.insert(action.finish, " touch");
         if (auto said = reworded(line, choices, i, ActionKind::NoWeight, text)) return said;
-        NotationReading other = read; // behind its words something stands that takes the word for its own: the line is written anew
+        NotationReading other =
+            read; // behind its words something stands that takes the word for its own: the line is written anew
         other.actions[i].kind = ActionKind::NoWeight;
         other.actions[i].words = action.words.empty() ? "touch" : action.words + " touch";
         return reworded(line, choices, i, ActionKind::NoWeight, printNotation(other, choices));

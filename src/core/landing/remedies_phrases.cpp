@@ -20,7 +20,8 @@ void startOnPhrase(Search& in) {
     std::vector<const CountPhrase*> near;
     for (const CountPhrase& phrase : in.landing.grid.phrases()) near.push_back(&phrase);
     std::stable_sort(near.begin(), near.end(), [&](const CountPhrase* a, const CountPhrase* b) {
-        return std::abs((counts(a->firstCount) - in.finding.at).value) < std::abs((counts(b->firstCount) - in.finding.at).value);
+        return std::abs((counts(a->firstCount) - in.finding.at).value) <
+               std::abs((counts(b->firstCount) - in.finding.at).value);
     });
     for (std::size_t i = 0; i < std::min<std::size_t>(2, near.size()); ++i)
         in.propose("Start on the 1 of " + near[i]->label + ".", {SetStart{near[i]->start}});
@@ -44,9 +45,9 @@ void offPhrase(Search& in) {
         const Tick tag = counts(phrase.firstCount) - danced;
         if (tag <= Tick{} || tag == before.tag) continue;
         const bool countFromOne = pass.tag && pass.tag->countFromOne;
-        in.propose((before.tag > Tick{} ? "Make the tag after " + passName(before.number) + " " : "Add a tag of ") + countsInWords(tag) +
-                    (before.tag > Tick{} ? "." : " after " + passName(before.number) + "."),
-                {SetTag{before.id, Tag{tag, countFromOne}}});
+        in.propose((before.tag > Tick{} ? "Make the tag after " + passName(before.number) + " " : "Add a tag of ") +
+                       countsInWords(tag) + (before.tag > Tick{} ? "." : " after " + passName(before.number) + "."),
+                   {SetTag{before.id, Tag{tag, countFromOne}}});
         break;
     }
     // Every count after which a cut would land the pass, the longest danced first.
@@ -54,7 +55,8 @@ void offPhrase(Search& in) {
         const Tick after = counts(n);
         if (after >= before.whole || after == before.counts) continue;
         if (isPhraseStart(in, before.start + after + before.tag))
-            in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + ".", {SetRestart{before.id, Restart{after, turnOn}}});
+            in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + ".",
+                       {SetRestart{before.id, Restart{after, turnOn}}});
     }
 }
 
@@ -65,18 +67,25 @@ void pastSong(Search& in) {
     const PassPerformance& first = in.passes[*index];
     std::vector<PassId> without;
     for (std::size_t i = *index; i < in.passes.size(); ++i) without.push_back(in.passes[i].id);
-    const auto words = [](std::size_t n) { return n == 1 ? std::string("the last pass") : "the last " + std::to_string(n) + " passes"; };
+    const auto words = [](std::size_t n) {
+        return n == 1 ? std::string("the last pass") : "the last " + std::to_string(n) + " passes";
+    };
     const Tick room = end - first.start;
     if (room > Tick{}) {
         std::vector<Edit> edits;
         const std::vector<PassId> later(without.begin() + 1, without.end());
         if (!later.empty()) edits.emplace_back(RemovePasses{later});
         if (room < first.counts) edits.emplace_back(SetRestart{first.id, Restart{room}});
-        if (first.tag > Tick{}) edits.emplace_back(SetTag{first.id, room > first.counts ? std::optional(Tag{room - first.counts, false}) : std::nullopt});
-        in.propose("End " + passName(first.number) + " with the song, after " + toSpokenCount(std::min(room, first.counts)) +
-                    (later.empty() ? "." : ", and take out " + words(later.size()) + "."), std::move(edits));
+        if (first.tag > Tick{})
+            edits.emplace_back(
+                SetTag{first.id, room > first.counts ? std::optional(Tag{room - first.counts, false}) : std::nullopt});
+        in.propose("End " + passName(first.number) + " with the song, after " +
+                       toSpokenCount(std::min(room, first.counts)) +
+                       (later.empty() ? "." : ", and take out " + words(later.size()) + "."),
+                   std::move(edits));
     }
-    if (without.size() < in.passes.size()) in.propose("Take out " + words(without.size()) + ".", {RemovePasses{without}});
+    if (without.size() < in.passes.size())
+        in.propose("Take out " + words(without.size()) + ".", {RemovePasses{without}});
 }
 
 void leftOver(Search& in) {
@@ -86,13 +95,17 @@ void leftOver(Search& in) {
     const std::int64_t fit = left.value / last.whole.value;
     const Part* part = findPart(in.document.routine, last.part);
     const auto add = [&](std::int64_t n) {
-        std::vector<Edit> edits(static_cast<std::size_t>(n), Edit{InsertPass{in.document.routine.passes.size(), last.part}});
+        std::vector<Edit> edits(static_cast<std::size_t>(n),
+                                Edit{InsertPass{in.document.routine.passes.size(), last.part}});
         return edits;
     };
-    const auto words = [&](std::int64_t n) { return std::to_string(n) + (n == 1 ? " more pass of " : " more passes of ") + part->name; };
+    const auto words = [&](std::int64_t n) {
+        return std::to_string(n) + (n == 1 ? " more pass of " : " more passes of ") + part->name;
+    };
     constexpr std::int64_t mostAdded = 64; // more than that is another dance, or a part that is not written yet
     if (fit > mostAdded) return;
-    if (fit > 0 && last.whole * fit == left) in.propose("Add " + words(fit) + ".", add(fit));
+    if (fit > 0 && last.whole * fit == left)
+        in.propose("Add " + words(fit) + ".", add(fit));
     else if (fit >= 0) {
         std::vector<Edit> edits = add(fit + 1);
         in.propose("Add " + words(fit + 1) + "; the song ends inside the last one.", std::move(edits));
@@ -100,11 +113,12 @@ void leftOver(Search& in) {
     }
 }
 
-/// Puts right a dance that is turned round: begin again on the music's 1 (with a touch where the foot asks for it), counts or a figure that make up the
-/// difference, or the reason to leave it.
+/// Puts right a dance that is turned round: begin again on the music's 1 (with a touch where the foot asks for it),
+/// counts or a figure that make up the difference, or the reason to leave it.
 void turnedRound(Search& in) {
     const auto index = in.passIndex();
-    const auto span = std::find_if(in.landing.turned.begin(), in.landing.turned.end(), [&](const TurnedSpan& s) { return s.from == in.finding.at; });
+    const auto span = std::find_if(in.landing.turned.begin(), in.landing.turned.end(),
+                                   [&](const TurnedSpan& s) { return s.from == in.finding.at; });
     if (!index || span == in.landing.turned.end()) return;
     const PassPerformance& pass = in.passes[*index];
     const Tick set = counts(in.landing.grid.regularSet());
@@ -112,8 +126,10 @@ void turnedRound(Search& in) {
     const Tick into = span->from - pass.start;
     const bool onOne = span->musicCount == counts(1);
     if (onOne && into > Tick{} && into < pass.whole) {
-        const std::string where = "Begin again on the music's 1, after " + toSpokenCount(into) + " of " + passName(pass.number);
-        in.propose(where + ", the last change a touch.", {in.changed(pass, "begin again on the 1, with a touch", [&](PassExceptions& e) {
+        const std::string where =
+            "Begin again on the music's 1, after " + toSpokenCount(into) + " of " + passName(pass.number);
+        in.propose(where + ", the last change a touch.",
+                   {in.changed(pass, "begin again on the 1, with a touch", [&](PassExceptions& e) {
                        e.restart = Restart{into};
                        e.lastChangeIsTouch = true;
                    })});
@@ -121,7 +137,8 @@ void turnedRound(Search& in) {
     } else if (into == Tick{} && *index > 0) {
         const PassPerformance& before = in.passes[*index - 1];
         if (const auto& tag = in.passOf(before).tag; tag && !tag->countFromOne)
-            in.propose("Count from 1 again after the tag of " + passName(before.number) + ".", {SetTag{before.id, Tag{tag->counts, true, tag->figure}}});
+            in.propose("Count from 1 again after the tag of " + passName(before.number) + ".",
+                       {SetTag{before.id, Tag{tag->counts, true, tag->figure}}});
     }
     // Extra counts behind a pass: a figure of six, or what else makes up the difference, or a tag.
     PartReader reader(in.document.routine);
@@ -131,18 +148,26 @@ void turnedRound(Search& in) {
             if (figure.name.empty()) continue;
             const Tick length = reader.figure(figure.id, false, false)->length;
             if (length <= Tick{} || length > set + set || length.value % set.value != needed.value) continue;
-            in.propose("Dance " + figure.name + " (" + countsInWords(length) + ") after " + passName(tagged.number) + ".", {SetTag{tagged.id, Tag{length, true, figure.id}}});
+            in.propose("Dance " + figure.name + " (" + countsInWords(length) + ") after " + passName(tagged.number) +
+                           ".",
+                       {SetTag{tagged.id, Tag{length, true, figure.id}}});
         }
-        const std::string tag = "Add a tag of " + countsInWords(needed) + " after " + passName(tagged.number) + " and count from 1";
+        const std::string tag =
+            "Add a tag of " + countsInWords(needed) + " after " + passName(tagged.number) + " and count from 1";
         in.propose(tag + ".", {SetTag{tagged.id, Tag{needed, true}}});
-        in.propose(tag + ", the last change a touch.", {SetTag{tagged.id, Tag{needed, true}}, SetLastChangeIsTouch{tagged.id, !in.passOf(tagged).lastChangeIsTouch}});
+        in.propose(tag + ", the last change a touch.",
+                   {SetTag{tagged.id, Tag{needed, true}},
+                    SetLastChangeIsTouch{tagged.id, !in.passOf(tagged).lastChangeIsTouch}});
     };
-    if (onOne && into > Tick{} && *index > 0) after(in.passes[*index - 1], Tick{into.value % set.value}); // so that it does not begin
+    if (onOne && into > Tick{} && *index > 0)
+        after(in.passes[*index - 1], Tick{into.value % set.value}); // so that it does not begin
     after(into == Tick{} && *index > 0 ? in.passes[*index - 1] : pass, missing);
     const auto& spans = in.landing.turned;
-    const std::size_t last = lastOfTrouble(in.landing.performance, in.landing.grid, spans, static_cast<std::size_t>(span - spans.begin()));
+    const std::size_t last =
+        lastOfTrouble(in.landing.performance, in.landing.grid, spans, static_cast<std::size_t>(span - spans.begin()));
     if (const auto again = agreesAgain(in.landing.performance, in.landing.grid, spans[last].to))
-        in.propose("Leave it: at " + in.landing.grid.placeInWords(*again) + " it comes right by itself.", {leaveAsItIs(in.finding, "it comes right at " + in.landing.grid.placeInWords(*again))});
+        in.propose("Leave it: at " + in.landing.grid.placeInWords(*again) + " it comes right by itself.",
+                   {leaveAsItIs(in.finding, "it comes right at " + in.landing.grid.placeInWords(*again))});
 }
 
 void pinLate(Search& in) { in.propose("Unpin it.", {PinPass{in.finding.key.pass, std::nullopt}}); }
@@ -165,35 +190,45 @@ void barsElsewhere(Search& in) {
 }
 
 void overStop(Search& in) {
-    const auto stop = std::find_if(in.landing.grid.stops().begin(), in.landing.grid.stops().end(), [&](const CountStop& s) { return s.start == in.finding.at; });
+    const auto stop = std::find_if(in.landing.grid.stops().begin(), in.landing.grid.stops().end(),
+                                   [&](const CountStop& s) { return s.start == in.finding.at; });
     if (stop == in.landing.grid.stops().end()) return;
     const auto place = musicPlaceAt(in.landing.grid, stop->start);
     if (!place) return;
     PassExceptions wait;
     wait.wait = stop->end - stop->start;
-    in.propose("Let everyone wait through the stop; what follows comes " + countsInWords(wait.wait) + " later.", {AddMusicException{*place, wait, "the stop"}});
+    in.propose("Let everyone wait through the stop; what follows comes " + countsInWords(wait.wait) + " later.",
+               {AddMusicException{*place, wait, "the stop"}});
 }
 
 /// Waits before the pass, or a cut or tag behind the one before it, that bring the count to its moment.
 void accent(Search& in) {
     const auto& falls = in.landing.accents;
-    const auto fall = std::find_if(falls.begin(), falls.end(), [&](const AccentFall& f) { return f.accent == in.thing<AccentId>(); });
+    const auto fall =
+        std::find_if(falls.begin(), falls.end(), [&](const AccentFall& f) { return f.accent == in.thing<AccentId>(); });
     const auto index = in.passIndex();
     if (fall == falls.end() || !index) return;
     if (fall->at && fall->moment) {
         const PassPerformance& pass = in.passes[*index];
-        const std::int64_t late = wholeCounts(fall->off + countFraction(1, 2)); // whole counts: dancers shift by no less
+        const std::int64_t late =
+            wholeCounts(fall->off + countFraction(1, 2)); // whole counts: dancers shift by no less
         if (late < 0)
-            in.propose("Wait " + countsInWords(counts(-late)) + " before " + passName(pass.number) + ".", {in.changed(pass, "a wait", [&](PassExceptions& e) { e.wait += counts(-late); })});
+            in.propose("Wait " + countsInWords(counts(-late)) + " before " + passName(pass.number) + ".",
+                       {in.changed(pass, "a wait", [&](PassExceptions& e) { e.wait += counts(-late); })});
         if (late < 0 && *index > 0 && !in.passes[*index - 1].exceptions.tag)
-            in.propose("Add a tag of " + countsInWords(counts(-late)) + " after " + passName(in.passes[*index - 1].number) + ".", {SetTag{in.passes[*index - 1].id, Tag{counts(-late), false}}});
+            in.propose("Add a tag of " + countsInWords(counts(-late)) + " after " +
+                           passName(in.passes[*index - 1].number) + ".",
+                       {SetTag{in.passes[*index - 1].id, Tag{counts(-late), false}}});
         if (late > 0 && *index > 0 && in.passes[*index - 1].counts > counts(late)) {
             const PassPerformance& before = in.passes[*index - 1];
             const Tick after = before.counts - counts(late);
-            in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + ".", {SetRestart{before.id, Restart{after}}});
+            in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + ".",
+                       {SetRestart{before.id, Restart{after}}});
         }
         if (late > 0 && pass.exceptions.wait >= counts(late))
-            in.propose("Wait " + countsInWords(counts(late)) + " less before " + passName(pass.number) + ".", {in.changed(pass, "a shorter wait", [&](PassExceptions& e) { e.wait = e.wait - counts(late); })});
+            in.propose(
+                "Wait " + countsInWords(counts(late)) + " less before " + passName(pass.number) + ".",
+                {in.changed(pass, "a shorter wait", [&](PassExceptions& e) { e.wait = e.wait - counts(late); })});
     }
     in.propose("Let the accent go.", {RemoveAccent{fall->accent}});
 }

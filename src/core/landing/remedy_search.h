@@ -43,7 +43,8 @@ struct Search {
 
 [[nodiscard]] std::string passName(int number);
 
-/// The line with its last weight change made a touch, or its last touch a step; nothing where that is not said by one word.
+/// The line with its last weight change made a touch, or its last touch a step; nothing where that is not said by one
+/// word.
 [[nodiscard]] std::optional<std::string> withLastStepTouched(const std::string& line, const NotationChoices& choices);
 [[nodiscard]] std::optional<std::string> withLastTouchStepped(const std::string& line, const NotationChoices& choices);
 

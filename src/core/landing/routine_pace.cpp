@@ -24,7 +24,8 @@ RoutinePace routinePace(const Landing& landing, double percent) {
             if (a.kind == ActionKind::Step) {
                 ++steps;
                 if (last && *at > *last)
-                    if (const double seconds = (*at - *last) * slower; !pace.shortestStepSeconds || seconds < *pace.shortestStepSeconds) {
+                    if (const double seconds = (*at - *last) * slower;
+                        !pace.shortestStepSeconds || seconds < *pace.shortestStepSeconds) {
                         pace.shortestStepSeconds = seconds;
                         pace.shortestAt = lastAt;
                     }
@@ -34,12 +35,14 @@ RoutinePace routinePace(const Landing& landing, double percent) {
             if (!a.action || a.action->turn.value == 0) continue;
             const auto turned = grid.secondsAt(std::min(a.at + (a.action->turnEnd() - a.action->at), grid.end()));
             if (!turned || *turned <= *at) continue;
-            if (const double speed = std::abs(a.action->turn.value) * 45.0 / ((*turned - *at) * slower); !pace.turnDegreesPerSecond || speed > *pace.turnDegreesPerSecond) {
+            if (const double speed = std::abs(a.action->turn.value) * 45.0 / ((*turned - *at) * slower);
+                !pace.turnDegreesPerSecond || speed > *pace.turnDegreesPerSecond) {
                 pace.turnDegreesPerSecond = speed;
                 pace.fastestTurnAt = a.at;
             }
         }
-        if (from && to && *to > *from) pace.stepsPerMinute = std::max(pace.stepsPerMinute, 60 * steps / ((*to - *from) * slower));
+        if (from && to && *to > *from)
+            pace.stepsPerMinute = std::max(pace.stepsPerMinute, 60 * steps / ((*to - *from) * slower));
     }
     return pace;
 }
@@ -47,11 +50,20 @@ RoutinePace routinePace(const Landing& landing, double percent) {
 std::string paceInWords(const Landing& landing, double percent) {
     const RoutinePace pace = routinePace(landing, percent);
     if (!pace.shortestStepSeconds) return "Nothing is stepped yet.";
-    std::string out = numbered(std::lround(pace.stepsPerMinute), "step", "steps") + " a minute, the quickest " + decimals(*pace.shortestStepSeconds, 2) + " s (" + landing.grid.placeInWords(pace.shortestAt) + ")";
-    if (pace.turnDegreesPerSecond) out += ", the fastest turn " + std::to_string(std::lround(*pace.turnDegreesPerSecond)) + "° a second (" + landing.grid.placeInWords(pace.fastestTurnAt) + ")";
-    const bool step = landing.limits.shortestStepSeconds && *pace.shortestStepSeconds < *landing.limits.shortestStepSeconds;
-    const bool turn = landing.limits.turnDegreesPerSecond && pace.turnDegreesPerSecond && *pace.turnDegreesPerSecond > *landing.limits.turnDegreesPerSecond;
-    if (step || turn) out += std::string("; beyond your own limit for ") + (step && turn ? "steps and turns" : step ? "steps" : "turns");
+    std::string out = numbered(std::lround(pace.stepsPerMinute), "step", "steps") + " a minute, the quickest " +
+                      decimals(*pace.shortestStepSeconds, 2) + " s (" + landing.grid.placeInWords(pace.shortestAt) +
+                      ")";
+    if (pace.turnDegreesPerSecond)
+        out += ", the fastest turn " + std::to_string(std::lround(*pace.turnDegreesPerSecond)) + "° a second (" +
+               landing.grid.placeInWords(pace.fastestTurnAt) + ")";
+    const bool step =
+        landing.limits.shortestStepSeconds && *pace.shortestStepSeconds < *landing.limits.shortestStepSeconds;
+    const bool turn = landing.limits.turnDegreesPerSecond && pace.turnDegreesPerSecond &&
+                      *pace.turnDegreesPerSecond > *landing.limits.turnDegreesPerSecond;
+    if (step || turn)
+        out += std::string("; beyond your own limit for ") + (step && turn ? "steps and turns"
+                                                              : step       ? "steps"
+                                                                           : "turns");
     return out + ".";
 }
 

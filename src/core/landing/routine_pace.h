@@ -11,14 +11,15 @@ struct RoutinePace {
     double stepsPerMinute = 0;                 ///< of the role that steps most, over the counts it dances
     std::optional<double> shortestStepSeconds; ///< from one step to the role's next
     Tick shortestAt;
-    std::optional<double> turnDegreesPerSecond;///< of the fastest turn
+    std::optional<double> turnDegreesPerSecond; ///< of the fastest turn
     Tick fastestTurnAt;
 };
 
 /// At `percent` of the song's tempo, above 0. O(actions).
 [[nodiscard]] RoutinePace routinePace(const Landing& landing, double percent = 100);
 
-/// "78 steps a minute, the quickest 0.26 s (count 3 of Verse 1), the fastest turn 180° a second": and what is beyond the person's own limits.
+/// "78 steps a minute, the quickest 0.26 s (count 3 of Verse 1), the fastest turn 180° a second": and what is beyond
+/// the person's own limits.
 [[nodiscard]] std::string paceInWords(const Landing& landing, double percent = 100);
 
 } // namespace lc

@@ -69,7 +69,8 @@ Foot freeAtEnd(const std::vector<Action>& actions) {
 }
 
 int weightChanges(const std::vector<Action>& actions) {
-    return static_cast<int>(std::count_if(actions.begin(), actions.end(), [](const Action& a) { return a.changesWeight(); }));
+    return static_cast<int>(
+        std::count_if(actions.begin(), actions.end(), [](const Action& a) { return a.changesWeight(); }));
 }
 
 } // namespace lc

@@ -36,7 +36,8 @@ std::vector<CareMark> careFor(const std::vector<Action>& actions, const CoupleSt
         couple = couple.then(action.couple);
         for (const std::string& code : action.care) asked.insert(code);
         for (const std::string_view code : careOfWords(action.words)) asked.insert(code);
-        if (action.kind == ActionKind::Jump) asked.insert({"dry-floor", "shoes"}); // also one that is written without the word
+        if (action.kind == ActionKind::Jump)
+            asked.insert({"dry-floor", "shoes"}); // also one that is written without the word
         if (action.turn.value == 0) continue;
         const bool large = meaningOf(action.words).size == StepSize::Large;
         if (std::abs(action.turn.value) >= 4 && action.turnEnd() - action.at <= counts(2)) asked.insert("small-base");

@@ -8,19 +8,23 @@ namespace lc {
 
 namespace {
 
-constexpr std::array<std::pair<std::string_view, Position>, 7> positions{{{"closed", Position::Closed},
-                                                                          {"open", Position::Open},
-                                                                          {"promenade", Position::Promenade},
-                                                                          {"counter-promenade", Position::CounterPromenade},
-                                                                          {"shadow", Position::Shadow},
-                                                                          {"outside", Position::OutsidePartner},
-                                                                          {"back to back", Position::BackToBack}}};
-constexpr std::array<std::pair<std::string_view, HoldHeight>, 4> heights{
-    {{"low", HoldHeight::Low}, {"waist", HoldHeight::Waist}, {"shoulder", HoldHeight::Shoulder}, {"high", HoldHeight::High}}};
-constexpr std::array<std::pair<std::string_view, FootRelation>, 4> relations{{{"opposite feet", FootRelation::Opposite},
-                                                                              {"same foot", FootRelation::Same},
-                                                                              {"same feet", FootRelation::Same},
-                                                                              {"opposite foot", FootRelation::Opposite}}};
+constexpr std::array<std::pair<std::string_view, Position>, 7> positions{
+    {{"closed", Position::Closed},
+     {"open", Position::Open},
+     {"promenade", Position::Promenade},
+     {"counter-promenade", Position::CounterPromenade},
+     {"shadow", Position::Shadow},
+     {"outside", Position::OutsidePartner},
+     {"back to back", Position::BackToBack}}};
+constexpr std::array<std::pair<std::string_view, HoldHeight>, 4> heights{{{"low", HoldHeight::Low},
+                                                                          {"waist", HoldHeight::Waist},
+                                                                          {"shoulder", HoldHeight::Shoulder},
+                                                                          {"high", HoldHeight::High}}};
+constexpr std::array<std::pair<std::string_view, FootRelation>, 4> relations{
+    {{"opposite feet", FootRelation::Opposite},
+     {"same foot", FootRelation::Same},
+     {"same feet", FootRelation::Same},
+     {"opposite foot", FootRelation::Opposite}}};
 const std::vector<HandPair> bothHands{{Hand::Left, Hand::Right}, {Hand::Right, Hand::Left}};
 const std::vector<HandPair> crossedHands{{Hand::Left, Hand::Left}, {Hand::Right, Hand::Right}};
 
@@ -46,10 +50,13 @@ public:
             }
         }
         if (m_state.empty() && m_height == HoldHeight::Unsaid)
-            return tl::unexpected(CoupleTextError{0, m_text.size(), "Nothing stands in these brackets. Write a position or a hold, such as [open] or [L-R]."});
+            return tl::unexpected(CoupleTextError{
+                0, m_text.size(),
+                "Nothing stands in these brackets. Write a position or a hold, such as [open] or [L-R]."});
         if (m_height != HoldHeight::Unsaid) {
             if (!m_state.hold || m_state.hold->pairs.empty())
-                return tl::unexpected(CoupleTextError{m_heightAt, m_heightEnd, "A height needs the hands that are held, as in [L-R low]."});
+                return tl::unexpected(CoupleTextError{m_heightAt, m_heightEnd,
+                                                      "A height needs the hands that are held, as in [L-R low]."});
             m_state.hold->height = m_height;
         }
         return m_state;
@@ -96,7 +103,9 @@ private:
         return pair();
     }
     bool pair() {
-        if (m_at + 3 > m_text.size() || m_text[m_at + 1] != '-' || (m_at + 3 < m_text.size() && !isSpace(m_text[m_at + 3]))) return false;
+        if (m_at + 3 > m_text.size() || m_text[m_at + 1] != '-' ||
+            (m_at + 3 < m_text.size() && !isSpace(m_text[m_at + 3])))
+            return false;
         const auto first = handOf(m_text[m_at]);
         const auto second = handOf(m_text[m_at + 2]);
         if (!first || !second) return false;
@@ -145,11 +154,14 @@ std::string toString(FootRelation feet) { return feet == FootRelation::Same ? "s
 std::string toString(const Handhold& hold) {
     if (hold.pairs.empty()) return "no hands";
     std::string out;
-    if (hold.pairs == bothHands) out = "both hands";
-    else if (hold.pairs == crossedHands) out = "crossed hands";
+    if (hold.pairs == bothHands)
+        out = "both hands";
+    else if (hold.pairs == crossedHands)
+        out = "crossed hands";
     else
         for (const HandPair& pair : hold.pairs)
-            out += std::string(out.empty() ? "" : " ") + (pair.first == Hand::Left ? "L-" : "R-") + (pair.second == Hand::Left ? "L" : "R");
+            out += std::string(out.empty() ? "" : " ") + (pair.first == Hand::Left ? "L-" : "R-") +
+                   (pair.second == Hand::Left ? "L" : "R");
     for (const auto& [word, height] : heights)
         if (height == hold.height) out += " " + std::string(word);
     return out;

@@ -54,9 +54,9 @@ struct CoupleTextError {
     std::string text;
 };
 
-/// Reads what stands in square brackets in a line: positions (closed, open, promenade, counter-promenade, shadow, outside, back to back),
-/// holds (`L-R`, `R-R`, both hands, crossed hands, no hands), heights (low, waist, shoulder, high), same foot or opposite feet, divided by commas
-/// or spaces. In `L-R` the first letter is the first role's hand.
+/// Reads what stands in square brackets in a line: positions (closed, open, promenade, counter-promenade, shadow,
+/// outside, back to back), holds (`L-R`, `R-R`, both hands, crossed hands, no hands), heights (low, waist, shoulder,
+/// high), same foot or opposite feet, divided by commas or spaces. In `L-R` the first letter is the first role's hand.
 [[nodiscard]] tl::expected<CoupleState, CoupleTextError> parseCouple(std::string_view text);
 
 /// The state as parseCouple() reads it; empty for nothing said.

@@ -16,13 +16,16 @@ std::string toString(Feel feel) {
 Result<Feel> parseFeel(std::string_view text) {
     for (Feel feel : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters, Feel::Own})
         if (toString(feel) == text) return feel;
-    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.");
+    return fail(ErrorCode::BadValue,
+                "“" + std::string(text) +
+                    "” is no feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.");
 }
 
 std::optional<Tick> letterPlace(char letter, const NotationChoices& choices) {
     switch (choices.feel) {
     case Feel::Straight:
-    case Feel::RollingQuarters: return letter == 'e' ? countFraction(1, 4) : letter == '&' ? countFraction(1, 2) : countFraction(3, 4);
+    case Feel::RollingQuarters:
+        return letter == 'e' ? countFraction(1, 4) : letter == '&' ? countFraction(1, 2) : countFraction(3, 4);
     case Feel::Swing:
         if (letter == 'e') return std::nullopt;
         return countFraction(2, 3);

@@ -16,7 +16,8 @@ enum class Feel { Straight, Swing, RollingThirds, RollingQuarters, Own };
 [[nodiscard]] std::string toString(Feel feel);
 [[nodiscard]] Result<Feel> parseFeel(std::string_view text);
 
-/// Named choices of a school, stored in the routine, or with a figure that is always danced its own way (which has the words of its routine).
+/// Named choices of a school, stored in the routine, or with a figure that is always danced its own way (which has the
+/// words of its routine).
 struct NotationChoices {
     Feel feel = Feel::Straight;
     Tick slow = counts(2);

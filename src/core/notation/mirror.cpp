@@ -19,7 +19,8 @@ CoupleState mirroredCouple(CoupleState state) {
 }
 
 std::string mirroredRoom(const std::string& toward) {
-    static constexpr std::array<std::pair<std::string_view, std::string_view>, 3> sides{{{"3", "9"}, {"1:30", "10:30"}, {"4:30", "7:30"}}};
+    static constexpr std::array<std::pair<std::string_view, std::string_view>, 3> sides{
+        {{"3", "9"}, {"1:30", "10:30"}, {"4:30", "7:30"}}};
     for (const auto& [a, b] : sides) {
         if (toward == a) return std::string(b);
         if (toward == b) return std::string(a);
@@ -29,9 +30,15 @@ std::string mirroredRoom(const std::string& toward) {
 
 /// Whole words "left" and "right", in the case they are written.
 std::string mirroredWords(const std::string& text) {
-    static constexpr std::array<std::pair<std::string_view, std::string_view>, 6> words{
-        {{"left", "right"}, {"right", "left"}, {"Left", "Right"}, {"Right", "Left"}, {"LEFT", "RIGHT"}, {"RIGHT", "LEFT"}}};
-    const auto isLetter = [](char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || static_cast<unsigned char>(c) >= 0x80; };
+    static constexpr std::array<std::pair<std::string_view, std::string_view>, 6> words{{{"left", "right"},
+                                                                                         {"right", "left"},
+                                                                                         {"Left", "Right"},
+                                                                                         {"Right", "Left"},
+                                                                                         {"LEFT", "RIGHT"},
+                                                                                         {"RIGHT", "LEFT"}}};
+    const auto isLetter = [](char c) {
+        return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || static_cast<unsigned char>(c) >= 0x80;
+    };
     std::string out;
     std::size_t at = 0;
     while (at < text.size()) {

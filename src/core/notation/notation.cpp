@@ -67,11 +67,13 @@ void layOut(NotationReading& reading, std::vector<Moment> moments, const Notatio
         Tick end = m.length ? m.at + *m.length : counts(wholeCounts(m.at) + 1);
         if (i + 1 < moments.size()) {
             const Tick next = moments[i + 1].at;
-            if (!m.length) end = std::min(end, next);
+            if (!m.length)
+                end = std::min(end, next);
             else if (end > next) {
                 if (!reading.error)
                     reading.error = NotationRemark{m.begin, m.finish,
-                                                   "“" + m.label + "” lasts " + countsInWords(*m.length) + ", but the next step comes before that is over."};
+                                                   "“" + m.label + "” lasts " + countsInWords(*m.length) +
+                                                       ", but the next step comes before that is over."};
                 break;
             }
         }
@@ -87,7 +89,9 @@ void layOut(NotationReading& reading, std::vector<Moment> moments, const Notatio
 
 void claim(NotationReading& reading, Tick claimed) {
     if (reading.length > claimed)
-        reading.notes.push_back({0, 0, "Claimed " + toSpokenCount(claimed) + ", built " + toSpokenCount(reading.length) + ".", RemarkKind::Length});
+        reading.notes.push_back({0, 0,
+                                 "Claimed " + toSpokenCount(claimed) + ", built " + toSpokenCount(reading.length) + ".",
+                                 RemarkKind::Length});
     else {
         addWaits(reading, reading.length, claimed);
         reading.length = claimed;
@@ -101,7 +105,8 @@ void checkFeet(NotationReading& reading) {
         const Action& action = reading.actions[i];
         if (footed[i].conflict) {
             const std::string foot = *footed[i].foot == Foot::Left ? "left" : "right";
-            std::string text = "Count " + action.label + " says the " + foot + " foot, but the " + foot + " foot carries the weight.";
+            std::string text =
+                "Count " + action.label + " says the " + foot + " foot, but the " + foot + " foot carries the weight.";
             if (before && isStomp(before->words) && before->kind == ActionKind::Step)
                 text += " If the stomp on " + before->label + " takes no weight, write stomp-up there.";
             reading.notes.push_back({action.begin, action.finish, std::move(text), RemarkKind::FootNotFree});
@@ -124,9 +129,14 @@ NotationReading readLine(std::string_view text, const NotationChoices& choices, 
     return reading;
 }
 
-/// The ways to mean a letter after a silent count: its half, the end of the silent count, or a word that fills the voice.
+/// The ways to mean a letter after a silent count: its half, the end of the silent count, or a word that fills the
+/// voice.
 NotationQuestion askAbout(std::string_view text, const DoubtfulLetter& d, const NotationChoices& choices) {
-    NotationQuestion question{d.begin, d.finish, "“" + d.letter + "” stands beside a silent " + std::to_string(d.silent) + ". Which is meant?", {}};
+    NotationQuestion question{d.begin,
+                              d.finish,
+                              "“" + d.letter + "” stands beside a silent " + std::to_string(d.silent) +
+                                  ". Which is meant?",
+                              {}};
     const std::string before(text.substr(0, d.begin));
     const std::string after(text.substr(d.finish));
     const auto offer = [&](std::string words, const std::string& instead, bool taken) {
@@ -135,7 +145,8 @@ NotationQuestion askAbout(std::string_view text, const DoubtfulLetter& d, const 
         const NotationReading meant = readLine(line, choices, still);
         if (meant.error) return;
         const auto feet = followFeet(meant.actions, footNeeded(meant.actions).value_or(Foot::Left));
-        question.answers.push_back({std::move(words), std::move(line), meant.length, feet.empty() ? Foot::Both : feet.back().freeAfter, taken});
+        question.answers.push_back({std::move(words), std::move(line), meant.length,
+                                    feet.empty() ? Foot::Both : feet.back().freeAfter, taken});
     };
     const std::string said = std::to_string(d.saidLast);
     const std::string silent = std::to_string(d.silent);
@@ -153,7 +164,8 @@ NotationReading readNotation(std::string_view text, const NotationChoices& choic
     NotationReading reading = readLine(text, choices, doubtful);
     if (reading.error) return reading;
     for (const DoubtfulLetter& d : doubtful)
-        if (NotationQuestion question = askAbout(text, d, choices); question.answers.size() > 1) reading.questions.push_back(std::move(question));
+        if (NotationQuestion question = askAbout(text, d, choices); question.answers.size() > 1)
+            reading.questions.push_back(std::move(question));
     if (claimed) claim(reading, *claimed);
     return reading;
 }

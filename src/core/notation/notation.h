@@ -30,12 +30,13 @@ struct NotationRemark {
 
 /// One way to mean a place that can be meant in several.
 struct NotationAnswer {
-    std::string text;      ///< "the end of a silent 4"
-    std::string line;      ///< the whole line, written so that only this is meant
-    Tick length;           ///< of the line, meant so
+    std::string text;            ///< "the end of a silent 4"
+    std::string line;            ///< the whole line, written so that only this is meant
+    Tick length;                 ///< of the line, meant so
     Foot freeAfter = Foot::Both; ///< the foot that is free at its end
-    bool taken = false;    ///< this is how the line is read now
-    std::optional<OwnWord> word = std::nullopt; ///< a word with this meaning, to be kept: the line then stays as it is and is read so
+    bool taken = false;          ///< this is how the line is read now
+    std::optional<OwnWord> word =
+        std::nullopt; ///< a word with this meaning, to be kept: the line then stays as it is and is read so
 
     bool operator==(const NotationAnswer&) const = default;
 };
@@ -54,20 +55,21 @@ struct NotationQuestion {
 struct NotationReading {
     std::vector<Action> actions; ///< in the order of time, without gaps from count 1 to the length
     Tick length;
-    CoupleState couple;          ///< hold, position and foot relation said before the first count
-    bool unfinished = false;     ///< the line says with … that its tail is not written yet
-    std::string next;            ///< how the line would go on: the next number of the set, or "Q" in slow and quick
+    CoupleState couple;      ///< hold, position and foot relation said before the first count
+    bool unfinished = false; ///< the line says with … that its tail is not written yet
+    std::string next;        ///< how the line would go on: the next number of the set, or "Q" in slow and quick
     std::optional<NotationRemark> error;
-    std::vector<NotationRemark> notes; ///< what could be read in two ways, and feet that do not follow
+    std::vector<NotationRemark> notes;       ///< what could be read in two ways, and feet that do not follow
     std::vector<NotationQuestion> questions; ///< what should be asked, with answers to choose from
 
     bool operator==(const NotationReading&) const = default;
 };
 
 /// Reads one role's line as dancers say it: `1 side R 2 behind L 3 side R 4 touch`, `1 2 3&4`, `1e&a 2`, `a3`,
-/// `1:2 3`, `S Q Q`, `1-4 walk 5-8 wait`, `4 step 1/4 R`, `2{side, close, side}`, `[closed] 1 forward L! "and go"`. Counts that are skipped are
-/// waits. Numbers may begin again at 1 for the next eight, or say the eight's number on its 1 (`2 2 3 4 …`). The grammar is in
-/// docs/manual/notation.md. `claimed` is the length the figure is said to have; a shorter line is filled with a wait. O(n).
+/// `1:2 3`, `S Q Q`, `1-4 walk 5-8 wait`, `4 step 1/4 R`, `2{side, close, side}`, `[closed] 1 forward L! "and go"`.
+/// Counts that are skipped are waits. Numbers may begin again at 1 for the next eight, or say the eight's number on its
+/// 1 (`2 2 3 4 …`). The grammar is in docs/manual/notation.md. `claimed` is the length the figure is said to have; a
+/// shorter line is filled with a wait. O(n).
 [[nodiscard]] NotationReading readNotation(std::string_view text, const NotationChoices& choices = {},
                                            std::optional<Tick> claimed = std::nullopt);
 

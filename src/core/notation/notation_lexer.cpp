@@ -11,11 +11,23 @@ namespace {
 
 bool isDigit(char c) { return c >= '0' && c <= '9'; }
 bool isSpace(char c) { return c == ' ' || c == '\t' || c == '\n' || c == '\r'; }
-bool isLetter(char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || static_cast<unsigned char>(c) >= 0x80; }
+bool isLetter(char c) {
+    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || static_cast<unsigned char>(c) >= 0x80;
+}
 
-struct Vulgar { std::string_view text; std::int64_t value, over; };
-constexpr std::array<Vulgar, 9> vulgars{{{"½", 1, 2}, {"¼", 1, 4}, {"¾", 3, 4}, {"⅛", 1, 8}, {"⅜", 3, 8},
-                                         {"⅝", 5, 8}, {"⅞", 7, 8}, {"⅓", 1, 3}, {"⅔", 2, 3}}};
+struct Vulgar {
+    std::string_view text;
+    std::int64_t value, over;
+};
+constexpr std::array<Vulgar, 9> vulgars{{{"½", 1, 2},
+                                         {"¼", 1, 4},
+                                         {"¾", 3, 4},
+                                         {"⅛", 1, 8},
+                                         {"⅜", 3, 8},
+                                         {"⅝", 5, 8},
+                                         {"⅞", 7, 8},
+                                         {"⅓", 1, 3},
+                                         {"⅔", 2, 3}}};
 
 class Lexer {
 public:
@@ -24,7 +36,8 @@ public:
     std::vector<Token> run() {
         while (m_at < m_line.size()) {
             if (unfinished()) continue;
-            if (isSpace(m_line[m_at]) || (m_line[m_at] == ',' && !m_inBraces) || m_line[m_at] == '|' || m_line[m_at] == '.') {
+            if (isSpace(m_line[m_at]) || (m_line[m_at] == ',' && !m_inBraces) || m_line[m_at] == '|' ||
+                m_line[m_at] == '.') {
                 ++m_at;
                 continue;
             }
@@ -92,10 +105,19 @@ private:
 
     bool sign() {
         const char c = m_line[m_at];
-        if (c == '&') { push(TokenKind::Sub, m_at, m_at + 1); return true; }
+        if (c == '&') {
+            push(TokenKind::Sub, m_at, m_at + 1);
+            return true;
+        }
         constexpr std::string_view enDash = "–";
-        if (c == '-') { push(TokenKind::Dash, m_at, m_at + 1); return true; }
-        if (m_line.substr(m_at, enDash.size()) == enDash) { push(TokenKind::Dash, m_at, m_at + enDash.size()); return true; }
+        if (c == '-') {
+            push(TokenKind::Dash, m_at, m_at + 1);
+            return true;
+        }
+        if (m_line.substr(m_at, enDash.size()) == enDash) {
+            push(TokenKind::Dash, m_at, m_at + enDash.size());
+            return true;
+        }
         if (c != ':') return false;
         std::size_t end = digitsEnd(m_at + 1);
         if (end == m_at + 1) return false;
@@ -124,11 +146,26 @@ private:
     /// {…}, […] and quotation marks, straight or curly.
     bool enclosed() {
         const char c = m_line[m_at];
-        if (c == '{') { push(TokenKind::Open, m_at, m_at + 1); m_inBraces = true; return true; }
-        if (c == '}') { push(TokenKind::Close, m_at, m_at + 1); m_inBraces = false; return true; }
-        if (c == ',') { push(TokenKind::Comma, m_at, m_at + 1); return true; }
-        struct Pair { std::string_view open, close; TokenKind kind; };
-        static constexpr std::array<Pair, 3> pairs{{{"[", "]", TokenKind::Couple}, {"\"", "\"", TokenKind::Cue}, {"“", "”", TokenKind::Cue}}};
+        if (c == '{') {
+            push(TokenKind::Open, m_at, m_at + 1);
+            m_inBraces = true;
+            return true;
+        }
+        if (c == '}') {
+            push(TokenKind::Close, m_at, m_at + 1);
+            m_inBraces = false;
+            return true;
+        }
+        if (c == ',') {
+            push(TokenKind::Comma, m_at, m_at + 1);
+            return true;
+        }
+        struct Pair {
+            std::string_view open, close;
+            TokenKind kind;
+        };
+        static constexpr std::array<Pair, 3> pairs{
+            {{"[", "]", TokenKind::Couple}, {"\"", "\"", TokenKind::Cue}, {"“", "”", TokenKind::Cue}}};
         for (const Pair& pair : pairs) {
             if (m_line.substr(m_at, pair.open.size()) != pair.open) continue;
             const std::size_t inside = m_at + pair.open.size();
@@ -146,13 +183,19 @@ private:
     /// "!", "+", "@3", "#care".
     bool marked() {
         const char c = m_line[m_at];
-        if (c == '!') { push(TokenKind::Accent, m_at, m_at + 1); return true; }
-        if (c == '+') { push(TokenKind::Beside, m_at, m_at + 1); return true; }
+        if (c == '!') {
+            push(TokenKind::Accent, m_at, m_at + 1);
+            return true;
+        }
+        if (c == '+') {
+            push(TokenKind::Beside, m_at, m_at + 1);
+            return true;
+        }
         if (c != '@' && c != '#') return false;
         std::size_t end = m_at + 1;
         while (end < m_line.size() && !startsSign(end) &&
                (isLetter(m_line[end]) || (c == '@' && (isDigit(m_line[end]) || m_line[end] == ':')) ||
-                                       (m_line[end] == '-' && end + 1 < m_line.size() && isLetter(m_line[end + 1]))))
+                (m_line[end] == '-' && end + 1 < m_line.size() && isLetter(m_line[end + 1]))))
             ++end;
         if (end == m_at + 1) return false;
         const std::string text(m_line.substr(m_at + 1, end - m_at - 1));
@@ -163,21 +206,32 @@ private:
     bool letters() {
         if (!isLetter(m_line[m_at])) return false;
         std::size_t end = m_at;
-        while (end < m_line.size() && (isLetter(m_line[end]) || m_line[end] == '\'' ||
-                                       (m_line[end] == '-' && end + 1 < m_line.size() && isLetter(m_line[end + 1]))) &&
+        while (end < m_line.size() &&
+               (isLetter(m_line[end]) || m_line[end] == '\'' ||
+                (m_line[end] == '-' && end + 1 < m_line.size() && isLetter(m_line[end + 1]))) &&
                !startsSign(end))
             ++end;
         if (end == m_at) return false;
         const std::string_view run = m_line.substr(m_at, end - m_at);
-        const auto counted = [&](std::size_t at) { return at < m_line.size() && (isDigit(m_line[at]) || m_line[at] == '&'); };
-        const std::size_t before = m_line.find_last_not_of(' ', m_at == 0 ? 0 : m_at - 1), behind = m_line.find_first_not_of(' ', end);
+        const auto counted = [&](std::size_t at) {
+            return at < m_line.size() && (isDigit(m_line[at]) || m_line[at] == '&');
+        };
+        const std::size_t before = m_line.find_last_not_of(' ', m_at == 0 ? 0 : m_at - 1),
+                          behind = m_line.find_first_not_of(' ', end);
         const bool besideNumber = (m_at > 0 && counted(before)) || counted(behind); // also "ea 1", with a space between
         if (run == "a" || run == "e" || (besideNumber && (run == "ea" || run == "ae")))
             return each(run, [](char) { return TokenKind::Sub; });
         if (run.find_first_not_of("SQ") == std::string_view::npos)
             return each(run, [](char c) { return c == 'S' ? TokenKind::Slow : TokenKind::Quick; });
-        static constexpr std::array<std::pair<std::string_view, std::string_view>, 9> feet{
-            {{"L", "L"}, {"R", "R"}, {"LF", "L"}, {"RF", "R"}, {"left", "L"}, {"right", "R"}, {"Left", "L"}, {"Right", "R"}, {"both", "B"}}};
+        static constexpr std::array<std::pair<std::string_view, std::string_view>, 9> feet{{{"L", "L"},
+                                                                                            {"R", "R"},
+                                                                                            {"LF", "L"},
+                                                                                            {"RF", "R"},
+                                                                                            {"left", "L"},
+                                                                                            {"right", "R"},
+                                                                                            {"Left", "L"},
+                                                                                            {"Right", "R"},
+                                                                                            {"both", "B"}}};
         for (const auto& [written, foot] : feet)
             if (run == written) {
                 push(TokenKind::Foot, m_at, end).text = foot;

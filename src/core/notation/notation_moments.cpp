@@ -12,10 +12,13 @@ namespace lc::notation {
 
 namespace {
 
-bool isRunWord(const Token& token) { return token.kind == TokenKind::Word && (token.text == "free" || token.text == "somehow"); }
+bool isRunWord(const Token& token) {
+    return token.kind == TokenKind::Word && (token.text == "free" || token.text == "somehow");
+}
 
 bool isCountToken(const Token& token) {
-    return token.kind == TokenKind::Number || token.kind == TokenKind::Sub || token.kind == TokenKind::Slow || token.kind == TokenKind::Quick;
+    return token.kind == TokenKind::Number || token.kind == TokenKind::Sub || token.kind == TokenKind::Slow ||
+           token.kind == TokenKind::Quick;
 }
 
 class Reader {
@@ -24,8 +27,10 @@ public:
 
     Moments run() {
         while (m_next < m_tokens.size() && !m_error) readOne();
-        if (!m_error) flushLeading();
-        else if (!m_leading.empty()) m_moments.clear(); // letters whose count was never said
+        if (!m_error)
+            flushLeading();
+        else if (!m_leading.empty())
+            m_moments.clear(); // letters whose count was never said
         Moments out;
         out.moments = std::move(m_moments);
         out.couple = m_couple;
@@ -43,7 +48,9 @@ private:
         return m_next + ahead < m_tokens.size() ? &m_tokens[m_next + ahead] : nullptr;
     }
     void error(const Token& at, std::string text) { m_error = NotationRemark{at.begin, at.finish, std::move(text)}; }
-    void note(const Token& at, std::string text) { m_notes.push_back({at.begin, at.finish, std::move(text), RemarkKind::Reading}); }
+    void note(const Token& at, std::string text) {
+        m_notes.push_back({at.begin, at.finish, std::move(text), RemarkKind::Reading});
+    }
 
     void readOne() {
         const Token& t = token();
@@ -59,7 +66,10 @@ private:
         case TokenKind::Dash: error(t, "A dash stands between two counts, as in 1-4."); break;
         case TokenKind::Open: readParts(); break;
         case TokenKind::Comma:
-        case TokenKind::Close: error(t, "“" + t.text + "” closes nothing here. Parts of a count stand in braces, as in 2{side, close, side}."); break;
+        case TokenKind::Close:
+            error(t, "“" + t.text +
+                         "” closes nothing here. Parts of a count stand in braces, as in 2{side, close, side}.");
+            break;
         case TokenKind::Couple: readCouple(); break;
         case TokenKind::Cue: readCue(); break;
         case TokenKind::Accent: markMoments([](Moment& moment) { moment.accent = true; }); break;
@@ -71,7 +81,13 @@ private:
             m_unfinished = true;
             ++m_next;
             break;
-        case TokenKind::Unclosed: error(t, "“" + t.text + "” is opened here and not closed. Write " + (t.text == "[" ? "]" : t.text == "“" ? "”" : "\"") + " at its end."); break;
+        case TokenKind::Unclosed:
+            error(t, "“" + t.text + "” is opened here and not closed. Write " +
+                         (t.text == "["   ? "]"
+                          : t.text == "“" ? "”"
+                                          : "\"") +
+                         " at its end.");
+            break;
         case TokenKind::Unknown: error(t, "“" + t.text + "” means nothing here. Write counts, words, L or R."); break;
         }
     }
@@ -113,7 +129,8 @@ private:
     void readNumber() {
         const Token t = token();
         if (m_slowQuick) return error(t, "This line is said in slow and quick. Keep to one way of counting in a line.");
-        if (t.value == m_lastNumber && peek() && peek()->kind == TokenKind::Sub && peek()->gluedLeft) { // "3 touch 3& close": the number once more for its letter
+        if (t.value == m_lastNumber && peek() && peek()->kind == TokenKind::Sub &&
+            peek()->gluedLeft) { // "3 touch 3& close": the number once more for its letter
             ++m_next;
             return;
         }
@@ -125,11 +142,13 @@ private:
         const Token* dash = peek();
         const Token* last = peek(2);
         if (dash && dash->kind == TokenKind::Dash) {
-            if (!last || last->kind != TokenKind::Number) return error(*dash, "A range needs its last count, as in 1-4.");
+            if (!last || last->kind != TokenKind::Number)
+                return error(*dash, "A range needs its last count, as in 1-4.");
             if (last->value <= t.value || last->value > mostCounts)
                 return error(*last, "A range goes up: " + t.text + "-" + std::to_string(t.value + 1) + " or later.");
             m_rangeStart = m_moments.size();
-            if (*first + last->value - t.value > mostCounts) return error(*last, "The line is longer than " + std::to_string(mostCounts) + " counts.");
+            if (*first + last->value - t.value > mostCounts)
+                return error(*last, "The line is longer than " + std::to_string(mostCounts) + " counts.");
             const std::int64_t base = *first - t.value;
             if (saysRun(3)) { // one action whose steps are the dancer's own, or not written yet
                 Moment& moment = openMoment(t, counts(*first - 1));
@@ -156,18 +175,22 @@ private:
 
     std::optional<Tick> fractionOf(const Token& t) {
         if (const auto place = letterPlace(t.text[0], m_choices)) return place;
-        error(t, m_choices.feel == Feel::Swing
-                     ? "“e” has no place in a swung count: & and a both fall at 2/3. Say the line straight, or use &."
-                 : m_choices.feel == Feel::Own
-                     ? "“e” has no place in a count of your own: & falls at " + toSpokenCount(m_choices.ownAnd) + ", a at " + toSpokenCount(m_choices.ownA) + ". Use one of these."
-                     : "“e” has no place in a count of thirds: & falls at 1/3, a at 2/3. Say the line straight or by quarters.");
+        error(
+            t,
+            m_choices.feel == Feel::Swing
+                ? "“e” has no place in a swung count: & and a both fall at 2/3. Say the line straight, or use &."
+            : m_choices.feel == Feel::Own
+                ? "“e” has no place in a count of your own: & falls at " + toSpokenCount(m_choices.ownAnd) + ", a at " +
+                      toSpokenCount(m_choices.ownA) + ". Use one of these."
+                : "“e” has no place in a count of thirds: & falls at 1/3, a at 2/3. Say the line straight or by quarters.");
         return std::nullopt;
     }
 
     /// "&", "a", "e": in the count said before it, or in the count before the number that follows.
     void readSub() {
         const Token t = token();
-        if (m_slowQuick) return error(t, "This line is said in slow and quick; give the step its own length, as in Q:1/2.");
+        if (m_slowQuick)
+            return error(t, "This line is said in slow and quick; give the step its own length, as in Q:1/2.");
         const auto fraction = fractionOf(t);
         if (!fraction) return;
         m_rangeStart.reset();
@@ -182,32 +205,40 @@ private:
         std::size_t ahead = 1;
         while (peek(ahead) && peek(ahead)->kind == TokenKind::Sub) ++ahead;
         const Token* next = peek(ahead);
-        const bool nextIsNumber = next && next->kind == TokenKind::Number && next->value <= mostCounts; // a greater one is an error of its own
+        const bool nextIsNumber = next && next->kind == TokenKind::Number &&
+                                  next->value <= mostCounts; // a greater one is an error of its own
         std::int64_t count = m_count;
-        const bool sameMoment = t.gluedLeft && m_next > 0 &&
-                                (m_tokens[m_next - 1].kind == TokenKind::Number || m_tokens[m_next - 1].kind == TokenKind::Sub);
+        const bool sameMoment =
+            t.gluedLeft && m_next > 0 &&
+            (m_tokens[m_next - 1].kind == TokenKind::Number || m_tokens[m_next - 1].kind == TokenKind::Sub);
         if (nextIsNumber && !sameMoment) {
             const std::int64_t before = next->value > m_lastNumber ? m_base + next->value - 1 : m_count;
             if (before != count && before > count) {
-                note(t, "“" + t.text + "” is read as the end of a silent " + std::to_string(before - m_base) + ". If it belongs to " +
-                            std::to_string(count - m_base) + ", write it next to the number: " + std::to_string(count - m_base) + t.text + ".");
+                note(t, "“" + t.text + "” is read as the end of a silent " + std::to_string(before - m_base) +
+                            ". If it belongs to " + std::to_string(count - m_base) +
+                            ", write it next to the number: " + std::to_string(count - m_base) + t.text + ".");
                 m_doubtful.push_back({t.begin, t.finish, t.text, m_lastNumber, before - m_base, false});
                 count = before;
                 m_count = count;
                 m_subInCount = Tick{-1};
             }
         }
-        if (!nextIsNumber && !sameMoment && m_moments.back().label == std::to_string(m_lastNumber)) { // "3 side & close 5": of the 3, or of a silent 4
+        if (!nextIsNumber && !sameMoment &&
+            m_moments.back().label == std::to_string(m_lastNumber)) { // "3 side & close 5": of the 3, or of a silent 4
             std::size_t later = 1;
             while (peek(later) && !isCountToken(*peek(later))) ++later;
-            if (peek(later) && later > 1 && peek(later)->kind == TokenKind::Number && peek(later)->value > m_lastNumber + 1 && peek(later)->value <= mostCounts)
+            if (peek(later) && later > 1 && peek(later)->kind == TokenKind::Number &&
+                peek(later)->value > m_lastNumber + 1 && peek(later)->value <= mostCounts)
                 m_doubtful.push_back({t.begin, t.finish, t.text, m_lastNumber, peek(later)->value - 1, true});
         }
         if (*fraction == m_subInCount)
-            return error(t, m_choices.feel == Feel::Swing
-                                ? "& and a fall on the same moment in a swung count (2/3). Take one of them, or say the line by thirds."
-                                : "“" + t.text + "” is in this count already.");
-        if (*fraction < m_subInCount) return error(t, "“" + t.text + "” comes before what was said last. In a count the order is e & a.");
+            return error(
+                t,
+                m_choices.feel == Feel::Swing
+                    ? "& and a fall on the same moment in a swung count (2/3). Take one of them, or say the line by thirds."
+                    : "“" + t.text + "” is in this count already.");
+        if (*fraction < m_subInCount)
+            return error(t, "“" + t.text + "” comes before what was said last. In a count the order is e & a.");
         openMoment(t, counts(count - 1) + *fraction);
         m_subInCount = *fraction;
         ++m_next;
@@ -225,7 +256,9 @@ private:
         for (std::size_t i = 0; i < m_leading.size(); ++i) {
             if (m_leading[i].fraction <= last) {
                 m_moments.resize(i);
-                return error(m_leading[i].token, "“" + m_leading[i].token.text + "” comes before what was said last. In a count the order is e & a.");
+                return error(m_leading[i].token,
+                             "“" + m_leading[i].token.text +
+                                 "” comes before what was said last. In a count the order is e & a.");
             }
             last = m_leading[i].fraction;
             m_moments[i].at = counts(firstCount - 2) + m_leading[i].fraction;
@@ -235,7 +268,8 @@ private:
 
     void readSlowQuick() {
         const Token t = token();
-        if (m_count != 0 && !m_slowQuick) return error(t, "This line is said in counts. Keep to one way of counting in a line.");
+        if (m_count != 0 && !m_slowQuick)
+            return error(t, "This line is said in counts. Keep to one way of counting in a line.");
         if (!m_leading.empty()) return error(m_leading.front().token, "A letter needs a count, not slow or quick.");
         m_slowQuick = true;
         m_rangeStart.reset();
@@ -244,13 +278,15 @@ private:
         m_slowQuickEnd += *moment.length;
         m_count = 1;
         ++m_next;
-        if (m_slowQuickEnd > counts(mostCounts)) error(t, "The line is longer than " + std::to_string(mostCounts) + " counts.");
+        if (m_slowQuickEnd > counts(mostCounts))
+            error(t, "The line is longer than " + std::to_string(mostCounts) + " counts.");
     }
 
     void readLength() {
         const Token t = token();
         if (m_moments.empty()) return error(t, "A length follows its count, as in 1:2.");
-        if (m_tokens[m_next - 1].kind == TokenKind::Close) return error(t, "A length stands before the brace, as in 2:2{side, close, side}.");
+        if (m_tokens[m_next - 1].kind == TokenKind::Close)
+            return error(t, "A length stands before the brace, as in 2:2{side, close, side}.");
         const auto said = lengthOf(t);
         if (!said) return;
         Moment& moment = m_moments.back();
@@ -262,7 +298,8 @@ private:
     }
 
     std::optional<Tick> lengthOf(const Token& t) {
-        if (t.value >= 1 && t.over >= 1 && t.value <= mostCounts && (t.value * ticksPerCount) % t.over == 0) return countFraction(t.value, t.over);
+        if (t.value >= 1 && t.over >= 1 && t.value <= mostCounts && (t.value * ticksPerCount) % t.over == 0)
+            return countFraction(t.value, t.over);
         error(t, "A length is a number of counts such as 2, 3/2 or 1/2 that divides a count evenly.");
         return std::nullopt;
     }
@@ -288,11 +325,13 @@ private:
         const bool orbits = takeRound(moment.roundMiddle);
         Eighths& angle = orbits ? moment.orbit : moment.turn;
         Tick& length = orbits ? moment.orbitLength : moment.turnLength;
-        if (m_rangeStart) length = counts(static_cast<std::int64_t>(m_moments.size() - *m_rangeStart)); // danced over all of them
+        if (m_rangeStart)
+            length = counts(static_cast<std::int64_t>(m_moments.size() - *m_rangeStart)); // danced over all of them
         angle += Eighths{way->text == "R" ? eighths : -eighths};
         moment.finish = way->finish;
         m_next += ahead + 1;
-        if (m_next < m_tokens.size() && token().kind == TokenKind::Length && token().gluedLeft) { // "3/4 R:3" takes three counts
+        if (m_next < m_tokens.size() && token().kind == TokenKind::Length &&
+            token().gluedLeft) { // "3/4 R:3" takes three counts
             const auto span = lengthOf(token());
             if (!span) return;
             length = *span;
@@ -305,10 +344,12 @@ private:
         }
     }
 
-    /// "round" or "round middle" before an angle: it is walked round the partner or the middle and turns no body. Takes the words back.
+    /// "round" or "round middle" before an angle: it is walked round the partner or the middle and turns no body. Takes
+    /// the words back.
     bool takeRound(bool& middle) {
         const auto wordBefore = [&](std::size_t back, std::string_view word) {
-            return m_next >= back && m_tokens[m_next - back].kind == TokenKind::Word && m_tokens[m_next - back].text == word;
+            return m_next >= back && m_tokens[m_next - back].kind == TokenKind::Word &&
+                   m_tokens[m_next - back].text == word;
         };
         const bool roundMiddle = wordBefore(1, "middle") && wordBefore(2, "round");
         if (!roundMiddle && !wordBefore(1, "round")) return false;
@@ -362,32 +403,40 @@ private:
         if (needMoment(t)) forOpenMoments(t, change);
     }
 
-    /// "2{side, close, side}" divides the count evenly, "2{3}" into three plain steps; a range, a length or S and Q divide more counts.
+    /// "2{side, close, side}" divides the count evenly, "2{3}" into three plain steps; a range, a length or S and Q
+    /// divide more counts.
     void readParts() {
         const Token open = token();
         const TokenKind before = m_next > 0 ? m_tokens[m_next - 1].kind : TokenKind::Unknown;
-        if (m_moments.empty() || (before != TokenKind::Number && before != TokenKind::Length && before != TokenKind::Slow && before != TokenKind::Quick))
+        if (m_moments.empty() || (before != TokenKind::Number && before != TokenKind::Length &&
+                                  before != TokenKind::Slow && before != TokenKind::Quick))
             return error(open, "A brace follows its count, as in 2{side, close, side}.");
         std::size_t close = m_next + 1;
         std::int64_t parts = 1;
-        while (close < m_tokens.size() && m_tokens[close].kind != TokenKind::Close && m_tokens[close].kind != TokenKind::Open)
+        while (close < m_tokens.size() && m_tokens[close].kind != TokenKind::Close &&
+               m_tokens[close].kind != TokenKind::Open)
             if (m_tokens[close++].kind == TokenKind::Comma) ++parts;
-        if (close == m_tokens.size() || m_tokens[close].kind == TokenKind::Open) return error(open, "“{” is opened here and not closed. Write } at its end.");
+        if (close == m_tokens.size() || m_tokens[close].kind == TokenKind::Open)
+            return error(open, "“{” is opened here and not closed. Write } at its end.");
         const bool plain = close == m_next + 2 && m_tokens[m_next + 1].kind == TokenKind::Number;
         if (plain) parts = m_tokens[m_next + 1].value;
-        if (parts < 2 || parts > 32) return error(open, "Braces divide a count into 2 to 32 parts, as in 2{side, close, side} or 2{3}.");
+        if (parts < 2 || parts > 32)
+            return error(open, "Braces divide a count into 2 to 32 parts, as in 2{side, close, side} or 2{3}.");
 
         const std::size_t first = m_rangeStart.value_or(m_moments.size() - 1);
         const Moment whole = m_moments[first];
-        const Tick span = m_rangeStart ? counts(static_cast<std::int64_t>(m_moments.size() - first)) : whole.length.value_or(counts(1));
+        const Tick span = m_rangeStart ? counts(static_cast<std::int64_t>(m_moments.size() - first))
+                                       : whole.length.value_or(counts(1));
         if (span.value % parts != 0)
-            return error(open, toSpokenCount(span) + (span == counts(1) ? " count does" : " counts do") + " not divide evenly into " + std::to_string(parts) +
+            return error(open, toSpokenCount(span) + (span == counts(1) ? " count does" : " counts do") +
+                                   " not divide evenly into " + std::to_string(parts) +
                                    " parts. 1 to 10, 12, 14, 15, 16, 18, 20, 21, 24 and 32 divide a count.");
         m_moments.resize(first);
         m_rangeStart.reset();
         ++m_next;
         for (std::int64_t k = 0; k < parts && !m_error; ++k) {
-            Moment& moment = openMoment(plain || m_tokens[m_next].kind == TokenKind::Comma ? open : m_tokens[m_next], whole.at + Tick{span.value / parts * k});
+            Moment& moment = openMoment(plain || m_tokens[m_next].kind == TokenKind::Comma ? open : m_tokens[m_next],
+                                        whole.at + Tick{span.value / parts * k});
             moment.label = k == 0 ? whole.label : whole.label + "·" + std::to_string(k + 1);
             if (k == 0) moment.begin = whole.begin;
             moment.length = Tick{span.value / parts};
@@ -402,8 +451,10 @@ private:
 
     void readPartDetail() {
         const Token t = token();
-        if (isCountToken(t) || t.kind == TokenKind::Length || t.kind == TokenKind::Dash || t.kind == TokenKind::Unfinished)
-            return error(t, "“" + t.text + "” has no place inside braces: they hold the parts of one span, divided by commas.");
+        if (isCountToken(t) || t.kind == TokenKind::Length || t.kind == TokenKind::Dash ||
+            t.kind == TokenKind::Unfinished)
+            return error(t, "“" + t.text +
+                                "” has no place inside braces: they hold the parts of one span, divided by commas.");
         readOne();
     }
 
@@ -411,7 +462,8 @@ private:
         const Token t = token();
         auto state = parseCouple(t.text);
         if (!state) {
-            m_error = NotationRemark{t.begin + 1 + state.error().begin, t.begin + 1 + state.error().finish, state.error().text};
+            m_error = NotationRemark{t.begin + 1 + state.error().begin, t.begin + 1 + state.error().finish,
+                                     state.error().text};
             return;
         }
         if (m_moments.empty()) {
@@ -428,9 +480,11 @@ private:
     void readCue() {
         const Token t = token();
         if (!needMoment(t)) return;
-        if (t.text.find_first_not_of(' ') == std::string::npos) return error(t, "Nothing stands between these quotation marks. Write what is called out here.");
+        if (t.text.find_first_not_of(' ') == std::string::npos)
+            return error(t, "Nothing stands between these quotation marks. Write what is called out here.");
         Moment& moment = m_moments[m_rangeStart.value_or(m_moments.size() - 1)];
-        if (!moment.cue.empty()) return error(t, "A cue is called here already: “" + moment.cue + "”. Put both into one.");
+        if (!moment.cue.empty())
+            return error(t, "A cue is called here already: “" + moment.cue + "”. Put both into one.");
         moment.cue = t.text;
         moment.finish = t.finish;
         ++m_next;
@@ -455,7 +509,10 @@ private:
         if (!needMoment(t)) return;
         static constexpr std::array<std::string_view, 8> clock{"12", "1:30", "3", "4:30", "6", "7:30", "9", "10:30"};
         if (t.text[0] >= '0' && t.text[0] <= '9' && std::find(clock.begin(), clock.end(), t.text) == clock.end())
-            return error(t, "“@" + t.text + "” is no direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock, or a word such as @line or @window.");
+            return error(
+                t,
+                "“@" + t.text +
+                    "” is no direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock, or a word such as @line or @window.");
         forOpenMoments(t, [&](Moment& moment) { moment.toward = t.text; });
     }
 
@@ -468,7 +525,8 @@ private:
             return error(t, "“#" + t.text + "” is no care mark. Known are " + known + ".");
         }
         Moment& moment = m_moments[m_rangeStart.value_or(m_moments.size() - 1)];
-        if (std::find(moment.care.begin(), moment.care.end(), t.text) == moment.care.end()) moment.care.push_back(t.text);
+        if (std::find(moment.care.begin(), moment.care.end(), t.text) == moment.care.end())
+            moment.care.push_back(t.text);
         moment.finish = t.finish;
         ++m_next;
     }

@@ -28,21 +28,23 @@ struct Moment {
     std::size_t finish = 0;
 };
 
-/// A letter between a count that is said and a number that leaves counts out: it may belong to either, or be a filler word.
+/// A letter between a count that is said and a number that leaves counts out: it may belong to either, or be a filler
+/// word.
 struct DoubtfulLetter {
     std::size_t begin = 0;
     std::size_t finish = 0;
     std::string letter;
     std::int64_t saidLast = 0; ///< the number said before it
     std::int64_t silent = 0;   ///< the silent count that it is, or could be, the end of
-    bool ofTheSaid = false;    ///< it has words of its own and is read as a part of `saidLast`; else as the end of `silent`
+    bool ofTheSaid =
+        false; ///< it has words of its own and is read as a part of `saidLast`; else as the end of `silent`
 };
 
 struct Moments {
     std::vector<Moment> moments; ///< in the order of time
     CoupleState couple;          ///< said before the first count
     bool unfinished = false;
-    std::string next;            ///< as in NotationReading
+    std::string next; ///< as in NotationReading
     std::optional<NotationRemark> error;
     std::vector<NotationRemark> notes;
     std::vector<DoubtfulLetter> doubtful;

@@ -9,16 +9,19 @@ namespace {
 
 std::string lengthSuffix(Tick length) { return ":" + toCountString(length); }
 
-/// Everything about a moment but its count and length, each with a space before it. The turn comes after the foot: the L or R behind it is its
-/// direction; what goes on beside the feet comes last, for it takes all words that follow.
+/// Everything about a moment but its count and length, each with a space before it. The turn comes after the foot: the
+/// L or R behind it is its direction; what goes on beside the feet comes last, for it takes all words that follow.
 std::string saidAfter(const Action& action) {
     std::string out;
     const bool plainWait = action.kind == ActionKind::Wait && action.words.empty();
-    if (plainWait) out += " wait";
-    else if (!action.words.empty()) out += " " + action.words;
+    if (plainWait)
+        out += " wait";
+    else if (!action.words.empty())
+        out += " " + action.words;
     if (action.said) out += *action.said == Foot::Both ? " both" : " " + footLetter(*action.said);
     if (action.accent) out += "!";
-    if (!action.cue.empty()) out += action.cue.find('"') == std::string::npos ? " \"" + action.cue + "\"" : " “" + action.cue + "”";
+    if (!action.cue.empty())
+        out += action.cue.find('"') == std::string::npos ? " \"" + action.cue + "\"" : " “" + action.cue + "”";
     if (!action.toward.empty()) out += " @" + action.toward;
     if (!action.couple.empty()) out += " [" + toString(action.couple) + "]";
     for (const std::string& mark : action.care) out += " #" + mark;
@@ -36,14 +39,15 @@ std::string saidAfter(const Action& action) {
 
 /// A wait that says nothing besides.
 bool isBareWait(const Action& a) {
-    return a.kind == ActionKind::Wait && a.words.empty() && a.turn.value == 0 && a.orbit.value == 0 && !a.accent && a.cue.empty() && a.beside.empty() && a.toward.empty() &&
-           a.couple.empty() && a.care.empty();
+    return a.kind == ActionKind::Wait && a.words.empty() && a.turn.value == 0 && a.orbit.value == 0 && !a.accent &&
+           a.cue.empty() && a.beside.empty() && a.toward.empty() && a.couple.empty() && a.care.empty();
 }
 
 /// The line in numbers and letters; nothing where a moment has no letter.
 class CountPrinter {
 public:
-    CountPrinter(const std::vector<Action>& actions, Tick length, const NotationChoices& choices) : m_actions(actions), m_length(length), m_choices(choices) {}
+    CountPrinter(const std::vector<Action>& actions, Tick length, const NotationChoices& choices)
+        : m_actions(actions), m_length(length), m_choices(choices) {}
 
     std::optional<std::string> print() {
         for (std::size_t i = 0; i < m_actions.size(); ++i) {
@@ -67,14 +71,16 @@ public:
 private:
     bool isLetter(std::size_t i) const { return !isWhole(m_actions[i].at); }
 
-    /// A wait that is understood without being written: a whole count between two numbers, or what a length leaves over.
+    /// A wait that is understood without being written: a whole count between two numbers, or what a length leaves
+    /// over.
     bool left(std::size_t i) const {
         const Action& a = m_actions[i];
         if (!isBareWait(a)) return false;
         if (a.end() == m_length) return false; // at the end it is written
         if (isLetter(i)) return i > 0 && m_actions[i - 1].at >= Tick{};
         if (a.length != counts(1)) return false;
-        return i > 0 && !isLetter(i - 1) && m_actions[i - 1].end() == a.at && i + 1 < m_actions.size() && !isLetter(i + 1);
+        return i > 0 && !isLetter(i - 1) && m_actions[i - 1].end() == a.at && i + 1 < m_actions.size() &&
+               !isLetter(i + 1);
     }
 
     /// How many actions from here divide one to four counts evenly, where letters cannot say so; 0 for none.
@@ -85,7 +91,8 @@ private:
         Tick said = first.at;
         for (std::size_t n = 1; i + n <= m_actions.size() && n <= 32; ++n) {
             const Action& last = m_actions[i + n - 1];
-            if (last.length != first.length || last.at != first.at + first.length * static_cast<std::int64_t>(n - 1)) return 0;
+            if (last.length != first.length || last.at != first.at + first.length * static_cast<std::int64_t>(n - 1))
+                return 0;
             if (isWhole(last.at)) said = last.at;
             lettered = lettered && labelOf(last) && wholeCounts(last.at) == wholeCounts(said);
             if (isWhole(last.end())) return !lettered && n >= 2 && last.end() - first.at <= counts(4) ? n : 0;
@@ -165,13 +172,15 @@ bool sameDance(const NotationReading& a, const NotationReading& b) {
         }
         return out;
     };
-    return !a.error && !b.error && a.length == b.length && a.couple == b.couple && a.unfinished == b.unfinished && danced(a) == danced(b);
+    return !a.error && !b.error && a.length == b.length && a.couple == b.couple && a.unfinished == b.unfinished &&
+           danced(a) == danced(b);
 }
 
 std::string printNotation(const NotationReading& meant, const NotationChoices& choices) {
     const std::string before = meant.couple.empty() ? "" : "[" + toString(meant.couple) + "] ";
     const auto whole = [&](const std::string& line) { return before + line + (meant.unfinished ? " …" : ""); };
-    const bool spoken = std::any_of(meant.actions.begin(), meant.actions.end(), [](const Action& a) { return a.label == "S" || a.label == "Q"; });
+    const bool spoken = std::any_of(meant.actions.begin(), meant.actions.end(),
+                                    [](const Action& a) { return a.label == "S" || a.label == "Q"; });
     auto inCounts = CountPrinter(meant.actions, meant.length, choices).print();
     if (!spoken && inCounts && sameDance(readNotation(whole(*inCounts), choices), meant)) return whole(*inCounts);
     std::string inSlows = slowQuickLine(meant.actions, choices);

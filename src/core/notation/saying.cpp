@@ -26,7 +26,8 @@ std::string sayInWords(SayAs say) {
     return {};
 }
 
-std::vector<SaidCount> sayCounts(const NotationReading& reading, SayAs say, const NotationChoices& choices, Tick musicStart, std::int64_t set) {
+std::vector<SaidCount> sayCounts(const NotationReading& reading, SayAs say, const NotationChoices& choices,
+                                 Tick musicStart, std::int64_t set) {
     std::vector<SaidCount> out;
     const auto& actions = reading.actions;
     if (say == SayAs::SlowQuick) {
@@ -34,8 +35,12 @@ std::vector<SaidCount> sayCounts(const NotationReading& reading, SayAs say, cons
             if (!actions[i].usesFoot()) continue;
             std::size_t next = i + 1;
             while (next < actions.size() && !actions[next].usesFoot()) ++next;
-            const Tick length = (next < actions.size() ? actions[next].at : std::max(reading.length, actions[i].end())) - actions[i].at;
-            out.push_back({actions[i].at, length == choices.slow ? "S" : length == choices.quick ? "Q" : length < choices.quick ? "&" : toSpokenCount(length)});
+            const Tick length =
+                (next < actions.size() ? actions[next].at : std::max(reading.length, actions[i].end())) - actions[i].at;
+            out.push_back({actions[i].at, length == choices.slow    ? "S"
+                                          : length == choices.quick ? "Q"
+                                          : length < choices.quick  ? "&"
+                                                                    : toSpokenCount(length)});
         }
         return out;
     }
@@ -53,11 +58,13 @@ std::vector<SaidCount> sayCounts(const NotationReading& reading, SayAs say, cons
         if (isWhole(action.at)) {
             out.push_back({action.at, number(wholeCounts(action.at))});
             if (say == SayAs::Stepped) continue;
-            for (Tick t = action.at + counts(1); t < action.end(); t += counts(1)) out.push_back({t, number(wholeCounts(t))}); // counts that pass in a long step
+            for (Tick t = action.at + counts(1); t < action.end(); t += counts(1))
+                out.push_back({t, number(wholeCounts(t))}); // counts that pass in a long step
         } else {
             if (stepped) out.push_back({action.at, subBeatLetter(action.at, choices)});
             if (say == SayAs::Stepped) continue;
-            for (Tick t = counts(wholeCounts(action.at) + 1); t < action.end(); t += counts(1)) out.push_back({t, number(wholeCounts(t))});
+            for (Tick t = counts(wholeCounts(action.at) + 1); t < action.end(); t += counts(1))
+                out.push_back({t, number(wholeCounts(t))});
         }
     }
     return out;

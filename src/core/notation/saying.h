@@ -26,10 +26,12 @@ struct SaidCount {
     bool operator==(const SaidCount&) const = default;
 };
 
-/// What is said, in the order of time. `musicStart` is the music count of the figure's count 1, 1 to the set; `set` the music's set in counts. Sub-beats
-/// are said by their letter in the feel, "·" where they have none. In slow and quick a step is S or Q where it lasts as long as these, "&" where it is
-/// shorter than a quick, else its length in counts; it lasts until the next step.
-[[nodiscard]] std::vector<SaidCount> sayCounts(const NotationReading& reading, SayAs say, const NotationChoices& choices = {}, Tick musicStart = counts(1),
+/// What is said, in the order of time. `musicStart` is the music count of the figure's count 1, 1 to the set; `set` the
+/// music's set in counts. Sub-beats are said by their letter in the feel, "·" where they have none. In slow and quick a
+/// step is S or Q where it lasts as long as these, "&" where it is shorter than a quick, else its length in counts; it
+/// lasts until the next step.
+[[nodiscard]] std::vector<SaidCount> sayCounts(const NotationReading& reading, SayAs say,
+                                               const NotationChoices& choices = {}, Tick musicStart = counts(1),
                                                std::int64_t set = 8);
 
 /// The letter by which a moment inside its count is said in a feel; "·" where it has none.

@@ -17,8 +17,8 @@ struct SetNumber {
     [[nodiscard]] std::int64_t count() const { return base + inSet; } ///< from the line's count 1
 };
 
-/// A number after `last` (0 = none yet) in the set that begins behind `base` counts: it goes on, begins again at 1, or says the number of the eight on its 1 ("2 2 3 4 …").
-/// Nothing where it goes down otherwise.
+/// A number after `last` (0 = none yet) in the set that begins behind `base` counts: it goes on, begins again at 1, or
+/// says the number of the eight on its 1 ("2 2 3 4 …"). Nothing where it goes down otherwise.
 [[nodiscard]] inline std::optional<SetNumber> setNumber(std::int64_t n, std::int64_t base, std::int64_t last) {
     if (last == 0 || n > last) return SetNumber{base, n, false};
     const bool endOfSet = last == 7 || last == 8;
@@ -33,6 +33,8 @@ struct SetNumber {
                      : said + " comes after " + std::to_string(last) + ". Counts go up, or begin again at 1.";
 }
 
-[[nodiscard]] inline std::string noCount() { return "A count is a number from 1 to " + std::to_string(mostCounts) + "."; }
+[[nodiscard]] inline std::string noCount() {
+    return "A count is a number from 1 to " + std::to_string(mostCounts) + ".";
+}
 
 } // namespace lc::notation

@@ -33,20 +33,22 @@ struct StepMeaning {
     bool operator==(const StepMeaning&) const = default;
 };
 
-/// A word of one action, and all that the program knows of it: the one list that reading, findings, cautions and remedies look into.
+/// A word of one action, and all that the program knows of it: the one list that reading, findings, cautions and
+/// remedies look into.
 struct StepWord {
     std::string_view word;
-    std::optional<ActionKind> kind;         ///< nothing where it says how or where a step goes, and no kind
+    std::optional<ActionKind> kind; ///< nothing where it says how or where a step goes, and no kind
     std::optional<BodyDirection> direction = {};
     StepSize size = StepSize::Normal;
-    std::string_view care = {};             ///< codes of the care marks it asks for, divided by spaces
-    bool weightBySchool = false;            ///< with weight or without, as the choices say
-    bool canStep = false;                   ///< a remedy may say "step" in its place to take the weight
-    bool lifts = false;                     ///< the foot leaves the floor or comes back to it: a direction behind it is a step of its own
-    bool swings = false;                    ///< where to is said of it as often as not
+    std::string_view care = {};  ///< codes of the care marks it asks for, divided by spaces
+    bool weightBySchool = false; ///< with weight or without, as the choices say
+    bool canStep = false;        ///< a remedy may say "step" in its place to take the weight
+    bool lifts = false;  ///< the foot leaves the floor or comes back to it: a direction behind it is a step of its own
+    bool swings = false; ///< where to is said of it as often as not
 };
 
-/// Every step word with a meaning, in no order that means anything. Common step words of several traditions; common practice, no source.
+/// Every step word with a meaning, in no order that means anything. Common step words of several traditions; common
+/// practice, no source.
 [[nodiscard]] std::span<const StepWord> stepWords();
 /// The entry of a word in any case; null where it only names a step.
 [[nodiscard]] const StepWord* stepWord(std::string_view word);

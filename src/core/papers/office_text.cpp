@@ -54,12 +54,18 @@ private:
 };
 
 Error damaged(const std::string& name) {
-    return {ErrorCode::Unreadable, "The document " + name + " is damaged, has a password or is too large, and cannot be read. Save it anew without a password, or copy its text and paste that.", name};
+    return {
+        ErrorCode::Unreadable,
+        "The document " + name +
+            " is damaged, has a password or is too large, and cannot be read. Save it anew without a password, or copy its text and paste that.",
+        name};
 }
 
 using Names = std::vector<std::string_view>;
 
-bool in(const Names& names, std::string_view name) { return std::find(names.begin(), names.end(), name) != names.end(); }
+bool in(const Names& names, std::string_view name) {
+    return std::find(names.begin(), names.end(), name) != names.end();
+}
 
 /// How a kind of document names its elements, without prefix.
 struct Kind {
@@ -78,7 +84,10 @@ public:
     explicit Office(const Kind& kind) : m_kind(kind) {}
 
     Result<std::string> textOf(const std::string& xml, const std::string& name) {
-        const std::unique_ptr<xmlTextReader, decltype(&xmlFreeTextReader)> reader(xmlReaderForMemory(xml.data(), static_cast<int>(xml.size()), nullptr, nullptr, XML_PARSE_NONET | XML_PARSE_NOERROR | XML_PARSE_NOWARNING), xmlFreeTextReader);
+        const std::unique_ptr<xmlTextReader, decltype(&xmlFreeTextReader)> reader(
+            xmlReaderForMemory(xml.data(), static_cast<int>(xml.size()), nullptr, nullptr,
+                               XML_PARSE_NONET | XML_PARSE_NOERROR | XML_PARSE_NOWARNING),
+            xmlFreeTextReader);
         if (!reader) return tl::unexpected(damaged(name));
         int got = 0;
         while ((got = xmlTextReaderRead(reader.get())) == 1 && !m_lines.tooLong()) node(reader.get());
@@ -109,12 +118,18 @@ private:
         if (name == m_kind.span && !m_rows.empty()) m_rows.back() += columns(at) - 1;
         if (in(m_kind.hidden, name)) ++m_hidden;
         if (m_hidden > 0) return;
-        if (name == m_kind.spoken) m_spoken = true;
-        else if (in(m_kind.tabs, name)) m_lines.tab();
-        else if (in(m_kind.breaks, name)) m_lines.endLine();
-        else if (name == "s") m_lines.space();
-        else if (name == m_kind.row) m_rows.push_back(0);
-        else if (name == m_kind.covered && !m_rows.empty()) ++m_rows.back();
+        if (name == m_kind.spoken)
+            m_spoken = true;
+        else if (in(m_kind.tabs, name))
+            m_lines.tab();
+        else if (in(m_kind.breaks, name))
+            m_lines.endLine();
+        else if (name == "s")
+            m_lines.space();
+        else if (name == m_kind.row)
+            m_rows.push_back(0);
+        else if (name == m_kind.covered && !m_rows.empty())
+            ++m_rows.back();
         else if (in(m_kind.cells, name) && !m_rows.empty()) {
             for (; m_rows.back() > 0; --m_rows.back()) m_lines.tab();
             m_rows.back() = 1;
@@ -123,21 +138,29 @@ private:
     void shut(std::string_view name) {
         if (in(m_kind.hidden, name)) --m_hidden;
         if (m_hidden > 0) return;
-        if (name == m_kind.spoken) m_spoken = false;
+        if (name == m_kind.spoken)
+            m_spoken = false;
         else if (name == m_kind.row && !m_rows.empty()) {
             m_rows.pop_back();
             m_lines.endLine();
         } else if (in(m_kind.paragraphs, name)) {
-            if (m_rows.empty()) m_lines.endLine();
-            else m_lines.space(); // a cell is one line
+            if (m_rows.empty())
+                m_lines.endLine();
+            else
+                m_lines.space(); // a cell is one line
         }
     }
     static int columns(xmlTextReaderPtr at) {
-        const std::unique_ptr<xmlChar, void (*)(xmlChar*)> value(xmlTextReaderGetAttributeNs(at, reinterpret_cast<const xmlChar*>("val"), xmlTextReaderConstNamespaceUri(at)), [](xmlChar* text) { xmlFree(text); });
+        const std::unique_ptr<xmlChar, void (*)(xmlChar*)> value(
+            xmlTextReaderGetAttributeNs(at, reinterpret_cast<const xmlChar*>("val"),
+                                        xmlTextReaderConstNamespaceUri(at)),
+            [](xmlChar* text) { xmlFree(text); });
         const int number = std::atoi(std::string(textOf(value.get())).c_str());
         return std::clamp(number, 1, 60);
     }
-    static std::string_view textOf(const xmlChar* text) { return text ? std::string_view(reinterpret_cast<const char*>(text)) : std::string_view(); }
+    static std::string_view textOf(const xmlChar* text) {
+        return text ? std::string_view(reinterpret_cast<const char*>(text)) : std::string_view();
+    }
 
     const Kind& m_kind;
     Lines m_lines;
@@ -146,8 +169,18 @@ private:
     bool m_spoken = false;
 };
 
-const Kind openDocument{{"p", "h"}, {"tab"}, {"line-break", "soft-page-break"}, "table-row", {"table-cell"}, "covered-table-cell", "", {"annotation", "tracked-changes", "note-citation", "automatic-styles", "font-face-decls", "scripts"}, ""};
-const Kind officeOpenXml{{"p"}, {"tab", "ptab"}, {"br", "cr"}, "tr", {"tc"}, "", "gridSpan", {"pPr"}, "t"}; // pPr holds tab stops
+const Kind openDocument{
+    {"p", "h"},
+    {"tab"},
+    {"line-break", "soft-page-break"},
+    "table-row",
+    {"table-cell"},
+    "covered-table-cell",
+    "",
+    {"annotation", "tracked-changes", "note-citation", "automatic-styles", "font-face-decls", "scripts"},
+    ""};
+const Kind officeOpenXml{{"p"}, {"tab", "ptab"}, {"br", "cr"}, "tr", {"tc"},
+                         "",    "gridSpan",      {"pPr"},      "t"}; // pPr holds tab stops
 
 constexpr std::size_t mostXml = 4 * mostText; // marks and all
 

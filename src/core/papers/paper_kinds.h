@@ -23,11 +23,14 @@ inline constexpr std::size_t mostText = 20'000'000; ///< bytes
 /// Text as it is built: spaces that only divide words are one, and lines end where paragraphs do.
 class Lines {
 public:
-    void text(std::string_view words);  ///< white space in it divides words
-    void raw(std::string_view text) { m_text += text; m_space = false; }
+    void text(std::string_view words); ///< white space in it divides words
+    void raw(std::string_view text) {
+        m_text += text;
+        m_space = false;
+    }
     void space() { m_space = true; }
     void tab();
-    void endLine();                     ///< not twice
+    void endLine(); ///< not twice
     [[nodiscard]] bool tooLong() const { return m_text.size() > mostText; }
     [[nodiscard]] std::string take() { return std::move(m_text); }
 

@@ -40,7 +40,8 @@ std::string beginning(std::string_view bytes) {
     constexpr std::size_t enough = 1024;
     if (bytes.substr(0, 3) == "\xEF\xBB\xBF") bytes.remove_prefix(3);
     std::string out(bytes.substr(0, enough));
-    std::transform(out.begin(), out.end(), out.begin(), [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; });
+    std::transform(out.begin(), out.end(), out.begin(),
+                   [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; });
     const auto first = out.find_first_not_of(" \t\r\n");
     return first == std::string::npos ? std::string() : out.substr(first);
 }
@@ -48,8 +49,10 @@ std::string beginning(std::string_view bytes) {
 bool isHtml(std::string_view bytes) {
     const std::string begin = beginning(bytes);
     if (begin.empty() || begin.front() != '<') return false;
-    return begin.find("<!doctype html") != std::string::npos || begin.find("<html") != std::string::npos || begin.find("<body") != std::string::npos || begin.find("<head") != std::string::npos ||
-           begin.find("<table") != std::string::npos || begin.find("<p>") != std::string::npos || begin.find("<div") != std::string::npos || begin.find("<h1") != std::string::npos;
+    return begin.find("<!doctype html") != std::string::npos || begin.find("<html") != std::string::npos ||
+           begin.find("<body") != std::string::npos || begin.find("<head") != std::string::npos ||
+           begin.find("<table") != std::string::npos || begin.find("<p>") != std::string::npos ||
+           begin.find("<div") != std::string::npos || begin.find("<h1") != std::string::npos;
 }
 
 } // namespace

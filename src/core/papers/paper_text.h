@@ -19,8 +19,9 @@ enum class PaperKind {
 /// Told by its content.
 [[nodiscard]] PaperKind paperKind(std::string_view bytes);
 
-/// The text of a paper, a line for each line or paragraph, a tab between the cells of a table, a form feed between pages. Plain text comes as readForeignText() gives it. Error Unreadable, with
-/// `name`: a damaged file, one with a password, a print of pictures without text, one of more than 100 pages or 20 MB of text. O(length).
+/// The text of a paper, a line for each line or paragraph, a tab between the cells of a table, a form feed between
+/// pages. Plain text comes as readForeignText() gives it. Error Unreadable, with `name`: a damaged file, one with a
+/// password, a print of pictures without text, one of more than 100 pages or 20 MB of text. O(length).
 [[nodiscard]] Result<ForeignText> paperText(std::string_view bytes, const std::string& name);
 
 } // namespace lc

@@ -22,8 +22,10 @@ std::string withTabs(const std::string& page) {
     for (std::size_t i = 0; i < page.size();) {
         std::size_t end = i;
         while (end < page.size() && page[end] == ' ') ++end;
-        if (end - i >= 3 && !out.empty() && out.back() != '\n') out += '\t';
-        else if (end > i) out.append(1, ' ');
+        if (end - i >= 3 && !out.empty() && out.back() != '\n')
+            out += '\t';
+        else if (end > i)
+            out.append(1, ' ');
         if (end == i) out += page[end++];
         i = end;
     }
@@ -45,7 +47,8 @@ std::string unwrapped(const std::string& page) {
         if (i + 1 == lines.size()) break;
         const std::string next(trimmed(lines[i + 1]));
         const bool wide = line.size() * 4 >= widest * 3 && !next.empty();
-        const bool foot = next.size() >= 1 && (next[0] == 'L' || next[0] == 'R') && (next.size() == 1 || next[1] == ' ' || next[1] == ',' || next[1] == '-');
+        const bool foot = next.size() >= 1 && (next[0] == 'L' || next[0] == 'R') &&
+                          (next.size() == 1 || next[1] == ' ' || next[1] == ',' || next[1] == '-');
         const char last = line.empty() ? ' ' : line.back();
         const bool inside = last == ',' || last == '&' || last == '-' || (last >= '0' && last <= '9');
         const bool digit = !next.empty() && next[0] >= '0' && next[0] <= '9';
@@ -58,10 +61,22 @@ std::string unwrapped(const std::string& page) {
 
 Result<std::string> textOfPdf(std::string_view bytes, const std::string& name) {
     poppler::set_debug_error_function([](const std::string&, void*) {}, nullptr); // what is wrong is said below
-    const std::unique_ptr<poppler::document> print(poppler::document::load_from_raw_data(bytes.data(), static_cast<int>(bytes.size())));
-    if (!print) return fail(ErrorCode::Unreadable, "The print " + name + " is damaged and cannot be read. Save it anew, or copy its text and paste that.", name);
-    if (print->is_locked()) return fail(ErrorCode::Unreadable, "The print " + name + " has a password. Save it without one, or copy its text and paste that.", name);
-    if (print->pages() > mostPages) return fail(ErrorCode::Unreadable, "The print " + name + " has " + std::to_string(print->pages()) + " pages. Copy the dance out of it and paste that.", name);
+    const std::unique_ptr<poppler::document> print(
+        poppler::document::load_from_raw_data(bytes.data(), static_cast<int>(bytes.size())));
+    if (!print)
+        return fail(ErrorCode::Unreadable,
+                    "The print " + name +
+                        " is damaged and cannot be read. Save it anew, or copy its text and paste that.",
+                    name);
+    if (print->is_locked())
+        return fail(ErrorCode::Unreadable,
+                    "The print " + name + " has a password. Save it without one, or copy its text and paste that.",
+                    name);
+    if (print->pages() > mostPages)
+        return fail(ErrorCode::Unreadable,
+                    "The print " + name + " has " + std::to_string(print->pages()) +
+                        " pages. Copy the dance out of it and paste that.",
+                    name);
     std::string out;
     for (int n = 0; n < print->pages(); ++n) {
         const std::unique_ptr<poppler::page> page(print->create_page(n));
@@ -69,10 +84,17 @@ Result<std::string> textOfPdf(std::string_view bytes, const std::string& name) {
         const auto utf8 = page->text(poppler::rectf(), poppler::page::physical_layout).to_utf8();
         if (n > 0) out += '\f';
         out += withTabs(unwrapped(std::string(utf8.begin(), utf8.end())));
-        if (out.size() > mostText) return fail(ErrorCode::Unreadable, "The print " + name + " has more than 20 MB of text. Copy the dance out of it and paste that.", name);
+        if (out.size() > mostText)
+            return fail(ErrorCode::Unreadable,
+                        "The print " + name + " has more than 20 MB of text. Copy the dance out of it and paste that.",
+                        name);
     }
     if (out.find_first_not_of(" \t\r\n\f") == std::string::npos)
-        return fail(ErrorCode::Unreadable, "The print " + name + " has no text in it, only pictures of text. Type the dance, or have the text recognised by another program and paste it.", name);
+        return fail(
+            ErrorCode::Unreadable,
+            "The print " + name +
+                " has no text in it, only pictures of text. Type the dance, or have the text recognised by another program and paste it.",
+            name);
     return out;
 }
 

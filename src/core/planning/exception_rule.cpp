@@ -16,7 +16,11 @@ namespace {
 struct Condition {
     std::string words;
     int length; ///< words to remember
-    enum class Speaks { OfMusicOrDance, OfPlace, OfHabit } speaks; ///< a place is the first pass or the last, a habit every third
+    enum class Speaks {
+        OfMusicOrDance,
+        OfPlace,
+        OfHabit
+    } speaks; ///< a place is the first pass or the last, a habit every third
     std::vector<bool> holds;
 
     [[nodiscard]] bool numbersPasses() const { return speaks != Speaks::OfMusicOrDance; }
@@ -39,7 +43,8 @@ public:
 
     const std::vector<const PassPerformance*>& passes() const { return m_passes; }
 
-    /// The shortest condition, or pair of them, that holds in exactly these passes: "whenever you start facing 6 in a chorus", "in every third pass, if you start in a chorus"; empty where there is none.
+    /// The shortest condition, or pair of them, that holds in exactly these passes: "whenever you start facing 6 in a
+    /// chorus", "in every third pass, if you start in a chorus"; empty where there is none.
     std::string when(const std::vector<bool>& wanted) const {
         const bool once = std::count(wanted.begin(), wanted.end(), true) < 2; // once is no habit
         const Condition* best = nullptr;
@@ -53,14 +58,17 @@ public:
         for (std::size_t i = 0; i < m_all.size(); ++i) {
             if (!covers(m_all[i], wanted) || (once && m_all[i].speaks == Speaks::OfHabit)) continue;
             for (std::size_t k = i + 1; k < m_all.size(); ++k) {
-                if (m_all[i].length + m_all[k].length >= length || m_all[k].numbersPasses() || !covers(m_all[k], wanted) || !together(m_all[i], m_all[k], wanted)) continue;
+                if (m_all[i].length + m_all[k].length >= length || m_all[k].numbersPasses() ||
+                    !covers(m_all[k], wanted) || !together(m_all[i], m_all[k], wanted))
+                    continue;
                 best = &m_all[i];
                 with = &m_all[k];
                 length = best->length + with->length;
             }
         }
         if (!best) return {};
-        if (!best->numbersPasses()) return "whenever you start " + best->words + (with ? " " + with->words : std::string());
+        if (!best->numbersPasses())
+            return "whenever you start " + best->words + (with ? " " + with->words : std::string());
         return "in " + best->words + (with ? ", if you start " + with->words : std::string());
     }
 
@@ -82,7 +90,9 @@ private:
         std::vector<decltype(value(std::size_t{}))> values;
         for (std::size_t i = 0; i < m_passes.size(); ++i) values.push_back(value(i));
         for (std::size_t i = 0; i < values.size(); ++i) {
-            if (!values[i] || std::find(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(i), values[i]) != values.begin() + static_cast<std::ptrdiff_t>(i)) continue;
+            if (!values[i] || std::find(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(i), values[i]) !=
+                                  values.begin() + static_cast<std::ptrdiff_t>(i))
+                continue;
             Condition condition{words(*values[i]), length, speaks, {}};
             for (const auto& other : values) condition.holds.push_back(other == values[i]);
             m_all.push_back(std::move(condition));
@@ -94,31 +104,47 @@ private:
         return phrase ? &m_grid.phrases()[static_cast<std::size_t>(*phrase)] : nullptr;
     }
 
-    static std::string article(const std::string& name) { return (std::string("aeiou").find(name.empty() ? ' ' : name[0]) != std::string::npos ? "an " : "a ") + name; }
+    static std::string article(const std::string& name) {
+        return (std::string("aeiou").find(name.empty() ? ' ' : name[0]) != std::string::npos ? "an " : "a ") + name;
+    }
 
     void places() {
         for (const int n : {2, 3, 4}) {
             if (m_passes.size() < 2 * static_cast<std::size_t>(n)) continue; // twice makes a habit
-            forEach([&](std::size_t i) { return (static_cast<int>(i) + 1) % n == 0 ? std::optional(true) : std::nullopt; },
-                    [&](bool) { return std::string("every ") + (n == 2 ? "second" : n == 3 ? "third" : "fourth") + " pass"; }, 3, Speaks::OfHabit);
+            forEach(
+                [&](std::size_t i) { return (static_cast<int>(i) + 1) % n == 0 ? std::optional(true) : std::nullopt; },
+                [&](bool) {
+                    return std::string("every ") + (n == 2 ? "second" : n == 3 ? "third" : "fourth") + " pass";
+                },
+                3, Speaks::OfHabit);
         }
-        forEach([&](std::size_t i) { return i == 0 ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the first pass"); }, 3, Speaks::OfPlace);
-        forEach([&](std::size_t i) { return i + 1 == m_passes.size() ? std::optional(true) : std::nullopt; }, [](bool) { return std::string("the last pass"); }, 3, Speaks::OfPlace);
+        forEach([&](std::size_t i) { return i == 0 ? std::optional(true) : std::nullopt; },
+                [](bool) { return std::string("the first pass"); }, 3, Speaks::OfPlace);
+        forEach([&](std::size_t i) { return i + 1 == m_passes.size() ? std::optional(true) : std::nullopt; },
+                [](bool) { return std::string("the last pass"); }, 3, Speaks::OfPlace);
     }
     void parts() {
         if (m_routine.parts.size() > 1)
-            forEach([&](std::size_t i) { return std::optional(m_passes[i]->part); }, [&](PartId part) { return "part " + findPart(m_routine, part)->name; }, 2);
+            forEach([&](std::size_t i) { return std::optional(m_passes[i]->part); },
+                    [&](PartId part) { return "part " + findPart(m_routine, part)->name; }, 2);
     }
     void facings() {
         forEach([&](std::size_t i) { return std::optional(facingIndex(m_passes[i]->roles.front().facingIn)); },
                 [&](int facing) { return "facing " + facingInWords(m_routine.formation, {facing}); }, 2);
     }
     void sections() {
-        const auto label = [&](std::size_t i) { return phraseOf(i) ? std::optional(phraseOf(i)->label) : std::nullopt; };
-        const auto kind = [&](std::size_t i) { return phraseOf(i) ? std::optional(kindAndNumber(phraseOf(i)->label).first) : std::nullopt; };
-        forEach(kind, [](const std::string& name) { return "in " + article(name); }, 2);
-        forEach(label, [](const std::string& name) { return "in " + name; }, 2);
-        forEach([&](std::size_t i) { return i > 0 ? kind(i - 1) : std::nullopt; }, [](const std::string& name) { return "after " + article(name); }, 3);
+        const auto label = [&](std::size_t i) {
+            return phraseOf(i) ? std::optional(phraseOf(i)->label) : std::nullopt;
+        };
+        const auto kind = [&](std::size_t i) {
+            return phraseOf(i) ? std::optional(kindAndNumber(phraseOf(i)->label).first) : std::nullopt;
+        };
+        forEach(
+            kind, [](const std::string& name) { return "in " + article(name); }, 2);
+        forEach(
+            label, [](const std::string& name) { return "in " + name; }, 2);
+        forEach([&](std::size_t i) { return i > 0 ? kind(i - 1) : std::nullopt; },
+                [](const std::string& name) { return "after " + article(name); }, 3);
     }
     void phrases() {
         forEach([&](std::size_t i) { return phraseOf(i) ? std::optional(phraseOf(i)->counts) : std::nullopt; },
@@ -150,9 +176,11 @@ std::vector<ExceptionRule> exceptionRules(const Document& document, const Landin
     };
     for (std::size_t i = 0; i < passes.size(); ++i) {
         if (passes[i]->cut && !passes[i]->cutByPin) happens(i, "restart after " + toSpokenCount(passes[i]->counts));
-        if (passes[i]->tag > Tick{} && !passes[i]->cutByPin && !passes[i]->tagReading) happens(i, "a tag of " + toSpokenCount(passes[i]->tag));
+        if (passes[i]->tag > Tick{} && !passes[i]->cutByPin && !passes[i]->tagReading)
+            happens(i, "a tag of " + toSpokenCount(passes[i]->tag));
         for (const std::string& what : otherExceptionsInWords(document.routine, passes[i]->exceptions))
-            if (what.rfind("wait", 0) != 0 && what.rfind("ending", 0) != 0) happens(i, what); // where the dance begins and ends needs no rule
+            if (what.rfind("wait", 0) != 0 && what.rfind("ending", 0) != 0)
+                happens(i, what); // where the dance begins and ends needs no rule
     }
     for (std::size_t r = 0; r < rules.size(); ++r) rules[r].when = conditions.when(where[r]);
     return rules;
@@ -164,7 +192,8 @@ std::string ruleInWords(const ExceptionRule& rule) {
     if (!rule.when.empty()) return text + " " + rule.when + ".";
     std::vector<std::string> numbers;
     for (const int n : rule.passes) numbers.push_back(std::to_string(n));
-    return text + (numbers.size() == 1 ? " in pass " : " in passes ") + listOf(numbers) + "; there is no short rule for it.";
+    return text + (numbers.size() == 1 ? " in pass " : " in passes ") + listOf(numbers) +
+           "; there is no short rule for it.";
 }
 
 } // namespace lc

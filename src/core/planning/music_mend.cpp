@@ -28,7 +28,8 @@ public:
     }
     /// Counts of the dance behind a place of it.
     [[nodiscard]] Tick missing(Tick danced) const { return std::max(Tick{}, m_end - danced); }
-    /// The first start at or after a place of the dance, and whether its pass is a set or shorter; nothing behind the last.
+    /// The first start at or after a place of the dance, and whether its pass is a set or shorter; nothing behind the
+    /// last.
     [[nodiscard]] std::optional<std::pair<Tick, bool>> startFrom(Tick at) const {
         const auto found = std::lower_bound(m_starts.begin(), m_starts.end(), at);
         if (found == m_starts.end()) return std::nullopt;
@@ -43,25 +44,35 @@ private:
 
 class MusicMender {
 public:
-    MusicMender(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task) : m_task(task), m_map(*document.map), m_grid(landing.grid), m_landing(landing), m_wishes(wishes) {}
+    MusicMender(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task)
+        : m_task(task), m_map(*document.map), m_grid(landing.grid), m_landing(landing), m_wishes(wishes) {}
 
     Result<MusicMends> mends() {
         if (auto error = lay()) return tl::unexpected(std::move(*error));
         MusicMends out;
-        for (std::int64_t within = 0, more = m_wishes.joint + 4 * m_wishes.bar + 1;; within += more, more *= 2) { // only what comes to a mend within a cost is looked at
+        for (std::int64_t within = 0, more = m_wishes.joint + 4 * m_wishes.bar + 1;;
+             within += more, more *= 2) { // only what comes to a mend within a cost is looked at
             bool left = false;
-            if (!build(within, left)) { // the places would be too many: what was found before is exact as far as it goes
-                if (out.mends.empty()) return fail(ErrorCode::BadValue, "No cuts and repeats that cost less than " + std::to_string(within) + " put it right, and there are too many dearer ones to compare. Plan the dance instead.");
+            if (!build(within,
+                       left)) { // the places would be too many: what was found before is exact as far as it goes
+                if (out.mends.empty())
+                    return fail(
+                        ErrorCode::BadValue,
+                        "No cuts and repeats that cost less than " + std::to_string(within) +
+                            " put it right, and there are too many dearer ones to compare. Plan the dance instead.");
                 out.nextCost = within - more / 2 + 1;
                 return out;
             }
             const BestPaths best = bestPaths(m_graph, m_wishes.most + 1, m_task);
-            if (!best.exact) return fail(ErrorCode::BadValue, "There are too many cuts to compare them all. Allow shorter ones.");
+            if (!best.exact)
+                return fail(ErrorCode::BadValue, "There are too many cuts to compare them all. Allow shorter ones.");
             out = {};
             for (const PlanPath& path : best.paths) {
                 if (left && path.cost > within) break; // another that was left out may be cheaper
-                if (out.mends.size() < m_wishes.most) out.mends.push_back(mendOf(path));
-                else out.nextCost = path.cost;
+                if (out.mends.size() < m_wishes.most)
+                    out.mends.push_back(mendOf(path));
+                else
+                    out.nextCost = path.cost;
             }
             if (!left || out.nextCost >= 0) return out;
         }
@@ -74,7 +85,8 @@ private:
         auto operator<=>(const Place&) const = default;
     };
 
-    /// All that mends within a cost can come to; `left` tells whether anything was left out. False where there are too many places.
+    /// All that mends within a cost can come to; `left` tells whether anything was left out. False where there are too
+    /// many places.
     bool build(std::int64_t within, bool& left) {
         struct Here {
             std::int64_t cost = 0; ///< of the cheapest way here
@@ -90,9 +102,16 @@ private:
             const Place from = here->first;
             if (from.bar >= bars) { // the music ends
                 const Tick set = counts(m_grid.regularSet());
-                const PlanEdge last{0, m_wishes.unfinished * ((m_dance->missing(from.danced).value + set.value - 1) / set.value), {}, 0, 0};
-                if (here->second.cost + last.cost > within) left = true;
-                else here->second.on.emplace_back(from, last);
+                const PlanEdge last{0,
+                                    m_wishes.unfinished *
+                                        ((m_dance->missing(from.danced).value + set.value - 1) / set.value),
+                                    {},
+                                    0,
+                                    0};
+                if (here->second.cost + last.cost > within)
+                    left = true;
+                else
+                    here->second.on.emplace_back(from, last);
                 continue;
             }
             const std::size_t back = from.bar > m_wishes.longest + m_first ? from.bar - m_wishes.longest : m_first;
@@ -106,7 +125,8 @@ private:
                 }
                 const Place to{from.danced + m_counts[bar], bar + 1};
                 if (to.danced > longest) continue;
-                for (auto start = m_dance->startFrom(from.danced); start && start->first < to.danced; start = m_dance->startFrom(start->first + Tick{1}))
+                for (auto start = m_dance->startFrom(from.danced); start && start->first < to.danced;
+                     start = m_dance->startFrom(start->first + Tick{1}))
                     if (!good(bar, start->first - from.danced, start->second)) {
                         edge.cost += m_wishes.miss;
                         ++edge.exceptions;
@@ -118,7 +138,8 @@ private:
                 edge.choice = static_cast<std::uint32_t>(bar);
                 here->second.on.emplace_back(to, edge);
                 const auto [there, fresh] = places.try_emplace(to);
-                if (const std::int64_t cost = here->second.cost + edge.cost; fresh || cost < there->second.cost) there->second.cost = cost;
+                if (const std::int64_t cost = here->second.cost + edge.cost; fresh || cost < there->second.cost)
+                    there->second.cost = cost;
             }
             if (places.size() > mostPlaces || m_task.stopped()) return false;
         }
@@ -139,9 +160,17 @@ private:
     }
 
     std::optional<Error> lay() {
-        for (const auto& [name, cost] : {std::pair{"joint", m_wishes.joint}, {"bar", m_wishes.bar}, {"rough joint", m_wishes.rough}, {"seam", m_wishes.seam}, {"miss", m_wishes.miss}, {"dance left unfinished", m_wishes.unfinished}})
-            if (cost < 0) return bad("The cost of a " + std::string(name) + " is " + std::to_string(cost) + ". Costs are whole numbers from 0 on.");
-        if (m_map.bars.empty() || m_grid.phrases().empty()) return bad("The song has no bars yet. Open a song or type its structure first.");
+        for (const auto& [name, cost] : {std::pair{"joint", m_wishes.joint},
+                                         {"bar", m_wishes.bar},
+                                         {"rough joint", m_wishes.rough},
+                                         {"seam", m_wishes.seam},
+                                         {"miss", m_wishes.miss},
+                                         {"dance left unfinished", m_wishes.unfinished}})
+            if (cost < 0)
+                return bad("The cost of a " + std::string(name) + " is " + std::to_string(cost) +
+                           ". Costs are whole numbers from 0 on.");
+        if (m_map.bars.empty() || m_grid.phrases().empty())
+            return bad("The song has no bars yet. Open a song or type its structure first.");
         const auto& passes = m_landing.performance.passes;
         if (passes.empty()) return bad("The routine has no passes yet. Give the order of the parts first.");
         m_dance.emplace(m_landing);
@@ -160,11 +189,15 @@ private:
             m_setStart[bar] = cell.number == 1;
             m_phraseStart[bar] = cell.phraseOffset == 0 && cell.barStart;
         }
-        if (std::any_of(m_counts.begin(), m_counts.end(), [](Tick t) { return t == Tick{}; })) return bad("Counts of this song are longer than its bars, so that whole bars cannot be cut. Count it by beats for this.");
+        if (std::any_of(m_counts.begin(), m_counts.end(), [](Tick t) { return t == Tick{}; }))
+            return bad(
+                "Counts of this song are longer than its bars, so that whole bars cannot be cut. Count it by beats for this.");
         m_first = m_map.bars.size();
         for (std::size_t b = 0; b < first.size(); ++b)
             if (counts(first[b]) == passes.front().start) m_first = b;
-        if (m_first == m_map.bars.size()) return bad("The dance does not begin with a bar of the music, so that whole bars cannot put it right. Change where it starts.");
+        if (m_first == m_map.bars.size())
+            return bad(
+                "The dance does not begin with a bar of the music, so that whole bars cannot put it right. Change where it starts.");
         return std::nullopt;
     }
 
@@ -174,11 +207,15 @@ private:
         const std::size_t bars = from < to ? to - from : from - to;
         const bool smooth = m_setStart[from] && m_setStart[to]; // the set before is whole, and one begins
         const bool whole = m_phraseStart[from] && m_phraseStart[to];
-        return {m_wishes.joint + m_wishes.bar * static_cast<std::int64_t>(bars) + (smooth ? 0 : m_wishes.rough) + (whole ? 0 : m_wishes.seam), 1};
+        return {m_wishes.joint + m_wishes.bar * static_cast<std::int64_t>(bars) + (smooth ? 0 : m_wishes.rough) +
+                    (whole ? 0 : m_wishes.seam),
+                1};
     }
 
     /// May a pass begin so many counts into a bar?
-    bool good(std::size_t bar, Tick into, bool shortPass) const { return into == Tick{} && (m_phraseStart[bar] || (shortPass && m_setStart[bar])); }
+    bool good(std::size_t bar, Tick into, bool shortPass) const {
+        return into == Tick{} && (m_phraseStart[bar] || (shortPass && m_setStart[bar]));
+    }
 
     MusicMend mendOf(const PlanPath& path) const {
         MusicMend mend;
@@ -211,22 +248,28 @@ private:
     const Landing& m_landing;
     const MusicMendWishes& m_wishes;
     std::optional<DanceRow> m_dance;
-    std::vector<Tick> m_counts;     ///< of each bar
+    std::vector<Tick> m_counts; ///< of each bar
     std::vector<bool> m_setStart, m_phraseStart;
-    std::size_t m_first = 0;        ///< bar with which the dance begins
+    std::size_t m_first = 0; ///< bar with which the dance begins
 };
 
 } // namespace
 
-Result<MusicMends> mendMusic(const Document& document, const Landing& landing, const MusicMendWishes& wishes, const Task& task) {
+Result<MusicMends> mendMusic(const Document& document, const Landing& landing, const MusicMendWishes& wishes,
+                             const Task& task) {
     auto mends = MusicMender(document, landing, wishes, task).mends();
     if (task.stopped()) return fail(ErrorCode::Cancelled, "Comparing cuts was stopped.");
     return mends;
 }
 
 std::string mendInWords(const SongMap& map, const MusicMend& mend) {
-    std::string out = mend.joints == 0 ? "No cut and no repeat" : (mend.joints == 1 ? "One change: " : std::to_string(mend.joints) + " changes: ") + spansInWords(map, mend.spans);
-    out += mend.misses == 0 ? "; every pass then starts a phrase." : "; " + std::to_string(mend.misses) + (mend.misses == 1 ? " pass does not." : " passes do not.");
+    std::string out = mend.joints == 0
+                          ? "No cut and no repeat"
+                          : (mend.joints == 1 ? "One change: " : std::to_string(mend.joints) + " changes: ") +
+                                spansInWords(map, mend.spans);
+    out += mend.misses == 0
+               ? "; every pass then starts a phrase."
+               : "; " + std::to_string(mend.misses) + (mend.misses == 1 ? " pass does not." : " passes do not.");
     if (mend.missing > Tick{}) out += " The music ends " + countsInWords(mend.missing) + " before the dance.";
     return out;
 }

@@ -13,20 +13,27 @@ namespace {
 Error bad(std::string text) { return {ErrorCode::BadValue, std::move(text), {}}; }
 } // namespace
 
-PassManners::PassManners(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes, PassId opener)
-    : m_document(document), m_routine(document.routine), m_grid(grid), m_wishes(wishes), m_opener(opener), m_dancer(m_routine, grid) {}
+PassManners::PassManners(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes,
+                         PassId opener)
+    : m_document(document), m_routine(document.routine), m_grid(grid), m_wishes(wishes), m_opener(opener),
+      m_dancer(m_routine, grid) {}
 
 std::optional<Error> PassManners::wrongWishes() const {
     if (auto cost = wrongCost(m_wishes.costs)) return cost;
     if (m_grid.phrases().empty()) return bad("The song has no phrases yet. Open a song or type its structure first.");
-    for (const auto& [name, lengths] : {std::pair{"tag", &m_wishes.tags}, {"bridge", &m_wishes.bridges}, {"wait", &m_wishes.waits}})
+    for (const auto& [name, lengths] :
+         {std::pair{"tag", &m_wishes.tags}, {"bridge", &m_wishes.bridges}, {"wait", &m_wishes.waits}})
         for (const Tick length : *lengths)
-            if (length <= Tick{}) return bad("A " + std::string(name) + " of " + countsInWords(length) + " is none. It has to be above 0 counts.");
+            if (length <= Tick{})
+                return bad("A " + std::string(name) + " of " + countsInWords(length) +
+                           " is none. It has to be above 0 counts.");
     if (m_wishes.cuts)
         for (const Tick cut : *m_wishes.cuts)
-            if (cut <= Tick{}) return bad("A cut after " + countsInWords(cut) + " leaves nothing of a pass. Cuts are above 0 counts.");
+            if (cut <= Tick{})
+                return bad("A cut after " + countsInWords(cut) + " leaves nothing of a pass. Cuts are above 0 counts.");
     for (const auto& part : {m_wishes.opening, m_wishes.ending})
-        if (part && !findPart(m_routine, *part)) return bad("The part for the opening or the ending is not in the routine any more.");
+        if (part && !findPart(m_routine, *part))
+            return bad("The part for the opening or the ending is not in the routine any more.");
     return std::nullopt;
 }
 
@@ -34,9 +41,11 @@ std::optional<Error> PassManners::lay() {
     if (auto error = wrongWishes()) return error;
     for (const Pass& pass : m_routine.passes)
         if (findPart(m_routine, pass.part)) m_passes.push_back(&pass);
-    if (m_passes.empty() || m_passes.back()->id == m_opener) return bad("The routine has no passes yet. Give the order of the parts first.");
+    if (m_passes.empty() || m_passes.back()->id == m_opener)
+        return bad("The routine has no passes yet. Give the order of the parts first.");
     const PartId part = m_passes.back()->part;
-    m_endless = std::all_of(m_passes.begin(), m_passes.end(), [&](const Pass* p) { return p->part == part || p->id == m_opener; });
+    m_endless = std::all_of(m_passes.begin(), m_passes.end(),
+                            [&](const Pass* p) { return p->part == part || p->id == m_opener; });
     std::size_t apart = 0; // stages up to here are told apart, for what is said of their passes
     for (std::size_t i = 0; i < m_passes.size(); ++i) {
         const PassId id = m_passes[i]->id;
@@ -47,13 +56,16 @@ std::optional<Error> PassManners::lay() {
         manner.pass.mark.clear();
         manner.first = i == 0 && !m_wishes.waits.empty();
         manner.last = m_wishes.ending && id != m_opener && (m_endless || i + 1 == m_passes.size());
-        const auto kept = std::find_if(m_wishes.kept.begin(), m_wishes.kept.end(), [&](const KeptPass& k) { return k.pass == id; });
+        const auto kept =
+            std::find_if(m_wishes.kept.begin(), m_wishes.kept.end(), [&](const KeptPass& k) { return k.pass == id; });
         if (kept != m_wishes.kept.end()) {
             manner.kept = true;
             if (kept->as) static_cast<PassExceptions&>(manner.pass) = *kept->as;
         }
-        if (std::any_of(m_wishes.starts.begin(), m_wishes.starts.end(), [&](const WantedStart& w) { return w.pass == id; }) ||
-            std::any_of(m_routine.accents.begin(), m_routine.accents.end(), [&](const BoundAccent& a) { return a.pass == id; }))
+        if (std::any_of(m_wishes.starts.begin(), m_wishes.starts.end(),
+                        [&](const WantedStart& w) { return w.pass == id; }) ||
+            std::any_of(m_routine.accents.begin(), m_routine.accents.end(),
+                        [&](const BoundAccent& a) { return a.pass == id; }))
             apart = i + 1;
         m_mannerOf.push_back(mannerFor(std::move(manner)));
     }
@@ -62,15 +74,19 @@ std::optional<Error> PassManners::lay() {
         more.pass.part = part;
         more.last = m_wishes.ending.has_value();
         const std::size_t manner = mannerFor(std::move(more));
-        while (m_mannerOf.size() > apart && m_mannerOf.back() == manner) m_mannerOf.pop_back(); // from there on they are all alike
+        while (m_mannerOf.size() > apart && m_mannerOf.back() == manner)
+            m_mannerOf.pop_back(); // from there on they are all alike
         m_mannerOf.push_back(manner);
     }
     const Standing opening = m_dancer.opening();
     m_start = opening.at;
     m_opening = feetIndex(opening.free);
-    if (const Pass& first = m_manners[m_mannerOf.front()].pass; first.pinned) m_start = tickOf(*first.pinned, m_grid).value_or(m_start + first.wait) - first.wait;
+    if (const Pass& first = m_manners[m_mannerOf.front()].pass; first.pinned)
+        m_start = tickOf(*first.pinned, m_grid).value_or(m_start + first.wait) - first.wait;
     for (PassManner& manner : m_manners) {
-        if (manner.reading->length <= Tick{}) return bad("Part " + findPart(m_routine, manner.pass.part)->name + " has no counts yet, so that passes of it cannot be planned.");
+        if (manner.reading->length <= Tick{})
+            return bad("Part " + findPart(m_routine, manner.pass.part)->name +
+                       " has no counts yet, so that passes of it cannot be planned.");
         if (auto error = layWays(manner)) return error;
     }
     return std::nullopt;
@@ -79,7 +95,9 @@ std::optional<Error> PassManners::lay() {
 std::size_t PassManners::mannerFor(PassManner manner) {
     for (std::size_t m = 0; m < m_manners.size(); ++m) {
         const PassManner& known = m_manners[m];
-        if (known.pass == manner.pass && known.written == manner.written && known.kept == manner.kept && known.first == manner.first && known.last == manner.last) return m;
+        if (known.pass == manner.pass && known.written == manner.written && known.kept == manner.kept &&
+            known.first == manner.first && known.last == manner.last)
+            return m;
     }
     manner.reading = m_dancer.reading(manner.pass);
     m_manners.push_back(std::move(manner));
@@ -98,7 +116,9 @@ std::optional<std::size_t> PassManners::placeKind(Tick at) {
     auto section = static_cast<std::size_t>(*phrase); // its first phrase
     const auto& phrases = m_grid.phrases();
     while (section > 0 && phrases[section - 1].label == phrases[section].label) --section;
-    return kindOf("place " + std::to_string((at - counts(phrases[section].firstCount)).value) + " " + kindAndNumber(phrases[section].label).first, m_wishes.costs.place);
+    return kindOf("place " + std::to_string((at - counts(phrases[section].firstCount)).value) + " " +
+                      kindAndNumber(phrases[section].label).first,
+                  m_wishes.costs.place);
 }
 
 Standing PassManners::opening() const {
@@ -120,7 +140,8 @@ Pass PassManners::asDanced(const PassManner& manner, const PassWay& way, Tick at
     static_cast<PassExceptions&>(pass) = way.what;
     pass.lastChangeIsTouch = touch;
     if (way.inBars)
-        for (FigureChange& change : inBarsOfMusic(manner, at + way.what.wait)) pass.changes.push_back(std::move(change));
+        for (FigureChange& change : inBarsOfMusic(manner, at + way.what.wait))
+            pass.changes.push_back(std::move(change));
     return pass;
 }
 
@@ -130,20 +151,33 @@ const PassDanced& PassManners::dance(std::size_t m, Tick at, std::uint32_t w, bo
     const PassWay& way = manner.ways[w];
     const auto key = std::tuple(m, w, touch, feet);
     const auto known = m_known.find(key);
-    const auto silent = [&](Tick length) { return !manner.pass.pinned && !way.inBars && !m_dancer.musicSpeaks(at, at + length); };
+    const auto silent = [&](Tick length) {
+        return !manner.pass.pinned && !way.inBars && !m_dancer.musicSpeaks(at, at + length);
+    };
     Tick longest = manner.reading->length + way.tagLength + way.what.wait;
     for (const Bridge& bridge : way.what.bridges) longest += bridge.counts;
-    if (!way.what.changes.empty() || way.what.ending) longest += longest + counts(64); // a figure in another version, or twice, or an ending
+    if (!way.what.changes.empty() || way.what.ending)
+        longest += longest + counts(64); // a figure in another version, or twice, or an ending
     if (manner.pass.canon) longest += manner.pass.canon->apart * static_cast<std::int64_t>(m_routine.roles.size());
     if (known != m_known.end() && silent(std::max(longest, known->second.length))) return known->second;
     Standing standing{at, m_feet[feet], std::vector<Eighths>(m_routine.roles.size())};
     const PassPerformance pass = perform(asDanced(manner, way, at, touch), standing);
-    m_once = {standing.at - at, pass.start - at, pass.counts, pass.whole, pass.tag, feetIndex(standing.free), standing.facing.empty() ? Eighths{} : standing.facing.front(), !pass.cutTurns.empty(), false};
+    m_once = {standing.at - at,
+              pass.start - at,
+              pass.counts,
+              pass.whole,
+              pass.tag,
+              feetIndex(standing.free),
+              standing.facing.empty() ? Eighths{} : standing.facing.front(),
+              !pass.cutTurns.empty(),
+              false};
     if (way.what.restart && m_wishes.costs.figureCut > 0) {
         Pass danced = manner.pass;
         static_cast<PassExceptions&>(danced) = pass.exceptions; // those of the music among them
         const auto reading = m_dancer.reading(danced);
-        m_once.figureCut = std::any_of(reading->figures.begin(), reading->figures.end(), [&](const FigureSpan& f) { return f.start < pass.counts && pass.counts < f.start + f.length; });
+        m_once.figureCut = std::any_of(reading->figures.begin(), reading->figures.end(), [&](const FigureSpan& f) {
+            return f.start < pass.counts && pass.counts < f.start + f.length;
+        });
     }
     if (!silent(std::max(longest, m_once.length))) return m_once;
     return m_known.insert_or_assign(key, m_once).first->second;
@@ -170,7 +204,8 @@ PassStep PassManners::step(std::size_t m, std::uint32_t w, Tick at) {
     const PassManner& manner = m_manners[m];
     const PassWay& way = manner.ways[w];
     const auto& restart = way.what.restart;
-    if (way.inBars && !manner.kept && inBarsOfMusic(manner, at + way.what.wait).empty()) return {}; // that is the pass as it is
+    if (way.inBars && !manner.kept && inBarsOfMusic(manner, at + way.what.wait).empty())
+        return {}; // that is the pass as it is
     const PassDanced& done = dance(m, at, w, way.what.lastChangeIsTouch, m_opening);
     const Tick start = at + done.lead, danceEnd = start + done.counts;
     PassPerformance pass; // as far as landing asks
@@ -179,20 +214,25 @@ PassStep PassManners::step(std::size_t m, std::uint32_t w, Tick at) {
     PassStep step{start, danceEnd, at + done.length, way.charged.cost, !lands(m_grid, pass), false};
     if (step.end <= at) return step; // nothing is danced
     if (!manner.kept) {
-        if (restart && (done.whole <= restart->after || danceEnd >= m_grid.end())) return step; // no cut, or one that ends the music
+        if (restart && (done.whole <= restart->after || danceEnd >= m_grid.end()))
+            return step; // no cut, or one that ends the music
         if (way.what.tag && danceEnd >= m_grid.end()) return step;
-        if ((restart && done.counts != restart->after) || (way.what.tag && done.tag != way.tagLength)) return step; // the music has its own restart or tag there
+        if ((restart && done.counts != restart->after) || (way.what.tag && done.tag != way.tagLength))
+            return step; // the music has its own restart or tag there
         if (way.what.wait > manner.pass.wait && start >= m_grid.end()) return step;
         if (way.inBars && inBarsOfMusic(manner, start).empty()) return step; // that is the pass as it is
-        if (way.ends && (step.end > m_grid.end() || step.end <= m_grid.end() - counts(m_grid.regularSet()))) return step;
-        const bool inside = way.inBars || way.what.bridges.size() > manner.pass.bridges.size() || way.what.changes.size() > manner.pass.changes.size();
+        if (way.ends && (step.end > m_grid.end() || step.end <= m_grid.end() - counts(m_grid.regularSet())))
+            return step;
+        const bool inside = way.inBars || way.what.bridges.size() > manner.pass.bridges.size() ||
+                            way.what.changes.size() > manner.pass.changes.size();
         if (inside && danceEnd > m_grid.end()) return step; // a change that the music may cut off is none
     }
     if (done.turnCut && restart) step.cost += m_wishes.costs.turnCut;
     if (done.figureCut) step.cost += m_wishes.costs.figureCut;
     if (step.miss) {
         step.cost += m_wishes.costs.miss;
-        if (const auto miss = phraseMiss(m_grid, start); miss && m_wishes.costs.missCount > 0) step.cost += m_wishes.costs.missCount * wholeCounts(Tick{std::abs(miss->value)});
+        if (const auto miss = phraseMiss(m_grid, start); miss && m_wishes.costs.missCount > 0)
+            step.cost += m_wishes.costs.missCount * wholeCounts(Tick{std::abs(miss->value)});
     }
     if (way.charged.exceptions > 0) step.cost += ofQuarter(start);
     if (danceEnd > m_grid.end()) step.cost += m_wishes.costs.cutOff;
@@ -200,7 +240,8 @@ PassStep PassManners::step(std::size_t m, std::uint32_t w, Tick at) {
     return step;
 }
 
-std::vector<PassLeft> PassManners::leftBy(std::size_t m, std::uint32_t w, Tick at, std::size_t feet, std::optional<std::size_t> next) {
+std::vector<PassLeft> PassManners::leftBy(std::size_t m, std::uint32_t w, Tick at, std::size_t feet,
+                                          std::optional<std::size_t> next) {
     const PassWay& way = m_manners[m].ways[w];
     const bool touch = way.what.lastChangeIsTouch;
     std::vector<PassLeft> out;
@@ -236,7 +277,8 @@ bool PassManners::inTime(std::size_t stage, Tick at) const {
 
 bool PassManners::mayStart(std::size_t stage, Tick at) const {
     if (stage >= m_passes.size()) return true;
-    return std::all_of(m_wishes.starts.begin(), m_wishes.starts.end(), [&](const WantedStart& w) { return w.pass != m_passes[stage]->id || w.at == at; });
+    return std::all_of(m_wishes.starts.begin(), m_wishes.starts.end(),
+                       [&](const WantedStart& w) { return w.pass != m_passes[stage]->id || w.at == at; });
 }
 
 std::int64_t PassManners::accentsMissed(std::size_t stage, std::uint32_t w, Tick at) {
@@ -247,7 +289,8 @@ std::int64_t PassManners::accentsMissed(std::size_t stage, std::uint32_t w, Tick
     PassPerformance done;
     for (const BoundAccent& accent : m_routine.accents) {
         if (accent.pass != m_passes[stage]->id) continue;
-        const auto moment = std::find_if(m_document.moments.begin(), m_document.moments.end(), [&](const Moment& x) { return x.id == accent.moment; });
+        const auto moment = std::find_if(m_document.moments.begin(), m_document.moments.end(),
+                                         [&](const Moment& x) { return x.id == accent.moment; });
         const auto wanted = moment == m_document.moments.end() ? tl::unexpected(Error{}) : m_grid.tickAt(moment->at);
         if (!wanted) continue; // no plan could meet it
         if (!reading) {
@@ -260,7 +303,8 @@ std::int64_t PassManners::accentsMissed(std::size_t stage, std::uint32_t w, Tick
         AccentFall fall;
         fall.moment = *wanted;
         for (const FigureSpan& span : reading->figures)
-            if (std::find(span.path.begin(), span.path.end(), accent.placement) != span.path.end() && accent.at < span.length) {
+            if (std::find(span.path.begin(), span.path.end(), accent.placement) != span.path.end() &&
+                accent.at < span.length) {
                 if (span.start + accent.at < done.counts) {
                     fall.at = done.start + span.start + accent.at;
                     fall.off = *fall.at - *wanted;

@@ -18,12 +18,13 @@ namespace lc {
 
 /// A way to dance a pass: whole, cut or changed, with nothing, a tag or a figure behind it.
 struct PassWay {
-    PassExceptions what;      ///< what then makes it differ; without the figures in the bars of the music, which depend on the place
-    Tick tagLength;           ///< 0 where none; a tag's figure says it
-    bool inBars = false;      ///< figures follow the bars of the music
-    bool ends = false;        ///< with the ending: nothing follows
-    bool movesFeet = false;   ///< an exception may leave another foot free than the pass as it is written
-    PlanEdge charged = {};    ///< what it costs, its kinds, how many exceptions it is
+    PassExceptions
+        what; ///< what then makes it differ; without the figures in the bars of the music, which depend on the place
+    Tick tagLength;         ///< 0 where none; a tag's figure says it
+    bool inBars = false;    ///< figures follow the bars of the music
+    bool ends = false;      ///< with the ending: nothing follows
+    bool movesFeet = false; ///< an exception may leave another foot free than the pass as it is written
+    PlanEdge charged = {};  ///< what it costs, its kinds, how many exceptions it is
     std::vector<std::optional<Foot>> needs = {}; ///< the foot that each role needs free at its count 1
 };
 
@@ -35,7 +36,8 @@ struct PassManner {
     bool first = false;     ///< of the routine: it may wait
     bool last = false;      ///< an ending may follow it
     std::shared_ptr<const PartReading> reading;
-    std::vector<PassWay> ways; ///< shorter ones first, then those with a change inside, then endings; a kept pass has one
+    std::vector<PassWay>
+        ways; ///< shorter ones first, then those with a change inside, then endings; a kept pass has one
 };
 
 /// What came of dancing a pass, from its place on.
@@ -66,8 +68,9 @@ struct PassLeft {
     bool flipped = false; ///< its last change was made a touch for it, or its touch a change
 };
 
-/// The passes of a routine one after another, and the ways there are to dance each. A *stage* is how many came before, as far as that matters: a routine of one part goes on for ever in its last.
-/// Beside what is wished, the restart and tag that a pass has already are ways of it, with all that belongs to them.
+/// The passes of a routine one after another, and the ways there are to dance each. A *stage* is how many came before,
+/// as far as that matters: a routine of one part goes on for ever in its last. Beside what is wished, the restart and
+/// tag that a pass has already are ways of it, with all that belongs to them.
 class PassManners {
 public:
     /// `opener` is a pass put before the others that does not say whether the routine is of one part.
@@ -75,11 +78,15 @@ public:
     /// Lays out stages and ways. What is wrong with the routine or the wishes, if anything is.
     [[nodiscard]] std::optional<Error> lay();
 
-    [[nodiscard]] const std::vector<const Pass*>& passes() const { return m_passes; } ///< of the routine, those that have a part
+    [[nodiscard]] const std::vector<const Pass*>& passes() const {
+        return m_passes;
+    } ///< of the routine, those that have a part
     [[nodiscard]] bool endless() const { return m_endless; }
     [[nodiscard]] std::size_t stages() const { return m_mannerOf.size(); }
     [[nodiscard]] bool danced(std::size_t stage) const { return stage < stages(); }
-    [[nodiscard]] std::size_t after(std::size_t stage) const { return m_endless ? std::min(stage + 1, stages() - 1) : stage + 1; }
+    [[nodiscard]] std::size_t after(std::size_t stage) const {
+        return m_endless ? std::min(stage + 1, stages() - 1) : stage + 1;
+    }
     [[nodiscard]] std::size_t mannerOf(std::size_t stage) const { return m_mannerOf[stage]; }
     [[nodiscard]] const std::vector<PassManner>& all() const { return m_manners; }
     /// What each kind of exception costs, those of places among them.
@@ -91,11 +98,15 @@ public:
     [[nodiscard]] std::size_t feetIndex(const std::vector<Foot>& feet);
     /// A pass danced so from a place; `touch` turns its last change into a touch, or leaves it a step.
     [[nodiscard]] Pass asDanced(const PassManner& manner, const PassWay& way, Tick at, bool touch) const;
-    [[nodiscard]] PassPerformance perform(const Pass& pass, Standing& standing) { return m_dancer.dance(pass, standing, standing.at == m_start); }
+    [[nodiscard]] PassPerformance perform(const Pass& pass, Standing& standing) {
+        return m_dancer.dance(pass, standing, standing.at == m_start);
+    }
     /// What each way of a manner comes to from a place, whatever the feet; worked out once.
     [[nodiscard]] const std::vector<PassStep>& steps(std::size_t manner, Tick at);
-    /// How the dancers stand after a way; and, where that does not suit each way of the next stage, with its last change made a touch. `next` none: nothing follows.
-    [[nodiscard]] std::vector<PassLeft> leftBy(std::size_t manner, std::uint32_t way, Tick at, std::size_t feet, std::optional<std::size_t> next);
+    /// How the dancers stand after a way; and, where that does not suit each way of the next stage, with its last
+    /// change made a touch. `next` none: nothing follows.
+    [[nodiscard]] std::vector<PassLeft> leftBy(std::size_t manner, std::uint32_t way, Tick at, std::size_t feet,
+                                               std::optional<std::size_t> next);
     /// Would a pass danced so begin with the weight on a foot that it needs?
     [[nodiscard]] bool entersWrong(std::size_t manner, std::uint32_t way, std::size_t feet) const;
     /// Whether the pinned start of a stage can be kept by who comes there at a place.

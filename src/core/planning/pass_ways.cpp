@@ -14,17 +14,21 @@ void ascending(std::vector<Tick>& all) {
     all.erase(std::unique(all.begin(), all.end()), all.end());
 }
 
-std::string key(const char* kind, std::int64_t a, std::int64_t b = 0, const std::string& more = {}) { return std::string(kind) + " " + std::to_string(a) + " " + std::to_string(b) + " " + more; }
+std::string key(const char* kind, std::int64_t a, std::int64_t b = 0, const std::string& more = {}) {
+    return std::string(kind) + " " + std::to_string(a) + " " + std::to_string(b) + " " + more;
+}
 
 } // namespace
 
 /// After each figure and each set, where nothing else is asked for.
 std::vector<Tick> PassManners::cutsOf(const PassManner& manner) const {
     std::vector<Tick> cuts;
-    if (m_wishes.cuts) cuts = *m_wishes.cuts;
+    if (m_wishes.cuts)
+        cuts = *m_wishes.cuts;
     else {
         for (const FigureSpan& figure : manner.reading->figures) cuts.push_back(figure.start + figure.length);
-        for (Tick set = counts(m_grid.regularSet()); set < manner.reading->length; set += counts(m_grid.regularSet())) cuts.push_back(set);
+        for (Tick set = counts(m_grid.regularSet()); set < manner.reading->length; set += counts(m_grid.regularSet()))
+            cuts.push_back(set);
     }
     ascending(cuts);
     std::erase_if(cuts, [&](Tick c) { return c <= Tick{} || c >= manner.reading->length; });
@@ -51,11 +55,13 @@ void PassManners::addInside(const PassManner& manner, std::vector<PassWay>& bodi
             for (const Tick bridge : m_wishes.bridges) {
                 PassWay way{whole, {}, false, false, false};
                 way.what.bridges.push_back({{}, ofPart, bridge, {}});
-                std::stable_sort(way.what.bridges.begin(), way.what.bridges.end(), [](const Bridge& a, const Bridge& b) { return a.after < b.after; });
+                std::stable_sort(way.what.bridges.begin(), way.what.bridges.end(),
+                                 [](const Bridge& a, const Bridge& b) { return a.after < b.after; });
                 bodies.push_back(std::move(way));
             }
         const auto written = std::find(changeable.begin(), changeable.end(), span.placement);
-        const bool changed = std::any_of(whole.changes.begin(), whole.changes.end(), [&](const FigureChange& c) { return c.at == span.placement; });
+        const bool changed = std::any_of(whole.changes.begin(), whole.changes.end(),
+                                         [&](const FigureChange& c) { return c.at == span.placement; });
         if (changed || written == changeable.end()) continue;
         *written = {};
         const auto change = [&](FigureChange what) {
@@ -65,7 +71,8 @@ void PassManners::addInside(const PassManner& manner, std::vector<PassWay>& bodi
         };
         if (const Figure* figure = findFigure(m_routine, span.figure); figure && m_wishes.versions)
             for (const FigureVersion& version : figure->facts.versions)
-                if (version.name != span.version) change({FigureChange::Kind::Version, span.placement, {}, version.name, {}});
+                if (version.name != span.version)
+                    change({FigureChange::Kind::Version, span.placement, {}, version.name, {}});
         if (m_wishes.figures && figures.size() > 1) {
             change({FigureChange::Kind::Drop, span.placement, {}, {}, {}});
             Placement again;
@@ -88,24 +95,34 @@ std::optional<Error> PassManners::charge(const PassManner& manner, PassWay& way)
         kinds.push_back(kindOf(kind, costs.kind));
     };
     if (what.restart) add(key("cut", what.restart->after.value), costs.restart);
-    if (what.tag && what.tag->figure.valid()) add(key("fill", what.tag->figure.value), costs.fill);
-    else if (what.tag) add(key("tag", way.tagLength.value), costs.tag);
+    if (what.tag && what.tag->figure.valid())
+        add(key("fill", what.tag->figure.value), costs.fill);
+    else if (what.tag)
+        add(key("tag", way.tagLength.value), costs.tag);
     if (what.wait > is.wait) add(key("wait", what.wait.value), costs.wait);
     for (const Bridge& bridge : what.bridges)
-        if (std::find(is.bridges.begin(), is.bridges.end(), bridge) == is.bridges.end()) add(key("bridge", bridge.after.value, bridge.counts.value, std::to_string(manner.pass.part.value)), costs.bridge);
+        if (std::find(is.bridges.begin(), is.bridges.end(), bridge) == is.bridges.end())
+            add(key("bridge", bridge.after.value, bridge.counts.value, std::to_string(manner.pass.part.value)),
+                costs.bridge);
     for (const FigureChange& change : what.changes)
-        if (std::find(is.changes.begin(), is.changes.end(), change) == is.changes.end() && change.kind != FigureChange::Kind::Bars)
+        if (std::find(is.changes.begin(), is.changes.end(), change) == is.changes.end() &&
+            change.kind != FigureChange::Kind::Bars)
             add(key("change", static_cast<int>(change.kind), change.at.value, change.version), costs.change);
     if (way.inBars) add("bars", costs.bars);
     if (what.ending && what.ending->danced && !(is.ending == what.ending)) way.charged.cost += costs.ending;
     if (m_kindCosts.size() > mostKinds)
-        return Error{ErrorCode::BadValue, "More than " + std::to_string(mostKinds) + " different exceptions are possible: more than dancers can tell apart. Allow fewer cuts, tags or changes.", {}};
+        return Error{
+            ErrorCode::BadValue,
+            "More than " + std::to_string(mostKinds) +
+                " different exceptions are possible: more than dancers can tell apart. Allow fewer cuts, tags or changes.",
+            {}};
     for (const std::size_t kind : kinds) way.charged.kinds.set(kind);
     way.charged.exceptions = static_cast<int>(kinds.size());
     way.charged.choice = 2 * static_cast<std::uint32_t>(manner.ways.size());
     Pass danced = manner.pass;
     static_cast<PassExceptions&>(danced) = what;
-    const std::shared_ptr<const PartReading> reading = danced.changesSteps() ? m_dancer.reading(danced) : manner.reading; // held while it is read
+    const std::shared_ptr<const PartReading> reading =
+        danced.changesSteps() ? m_dancer.reading(danced) : manner.reading; // held while it is read
     for (const PartRoleReading& role : reading->roles) way.needs.push_back(role.needs);
     return std::nullopt;
 }
@@ -123,7 +140,8 @@ std::optional<Error> PassManners::layWays(PassManner& manner) {
     if (manner.kept) {
         PassWay way{manner.pass, ownLength, false, false, false};
         PassWay charged = way;
-        if (charged.what.restart && charged.what.restart->after >= written.whole) charged.what.restart.reset(); // it cuts nothing
+        if (charged.what.restart && charged.what.restart->after >= written.whole)
+            charged.what.restart.reset(); // it cuts nothing
         if (auto error = charge(manner, charged)) return error;
         way.charged = charged.charged;
         way.needs = charged.needs;
@@ -136,13 +154,17 @@ std::optional<Error> PassManners::layWays(PassManner& manner) {
     std::map<Tick, std::optional<Restart>> cut; // by what is danced; the whole last
     cut[written.whole];
     for (const Tick after : cutsOf(manner)) cut[after] = Restart{after};
-    const bool mayCut = !m_wishes.cuts || !m_wishes.cuts->empty(), mayTag = !m_wishes.tags.empty() || !m_wishes.fills.empty();
-    if (const auto& restart = manner.pass.restart; restart && mayCut && restart->after < written.whole) cut[restart->after] = restart;
+    const bool mayCut = !m_wishes.cuts || !m_wishes.cuts->empty(),
+               mayTag = !m_wishes.tags.empty() || !m_wishes.fills.empty();
+    if (const auto& restart = manner.pass.restart; restart && mayCut && restart->after < written.whole)
+        cut[restart->after] = restart;
     std::vector<PassWay> bodies;
     for (const auto& [after, restart] : cut) {
         PassWay way{plain, {}, false, false, restart.has_value()};
         way.what.restart = restart;
-        way.what.lastChangeIsTouch = plain.lastChangeIsTouch && (!restart || restart == manner.pass.restart); // a touch of its own belongs to the end it was written for
+        way.what.lastChangeIsTouch =
+            plain.lastChangeIsTouch &&
+            (!restart || restart == manner.pass.restart); // a touch of its own belongs to the end it was written for
         bodies.push_back(std::move(way));
     }
     addInside(manner, bodies);
@@ -193,7 +215,8 @@ std::optional<Error> PassManners::layWays(PassManner& manner) {
     return std::nullopt;
 }
 
-/// The changes with which the figures of a pass follow the music, one after another: a figure whose every bar falls on a bar that is shorter than usual is danced in such bars.
+/// The changes with which the figures of a pass follow the music, one after another: a figure whose every bar falls on
+/// a bar that is shorter than usual is danced in such bars.
 std::vector<FigureChange> PassManners::inBarsOfMusic(const PassManner& manner, Tick start) const {
     const auto barAt = [&](Tick at) { // its counts; 0 where none begins
         const CountCell* first = m_grid.cellAt(at);
@@ -205,14 +228,20 @@ std::vector<FigureChange> PassManners::inBarsOfMusic(const PassManner& manner, T
     int usual = 0; // counts of a bar that is as the metre says
     const SongMap& map = *m_document.map;
     for (std::int64_t n = 0; n < m_grid.countsInSong() && usual == 0; ++n)
-        if (const CountCell* cell = m_grid.cell(n); cell->barStart && cell->bar >= 0 && map.bars[static_cast<std::size_t>(cell->bar)].beats == map.metre.beats) usual = barAt(counts(n));
+        if (const CountCell* cell = m_grid.cell(n);
+            cell->barStart && cell->bar >= 0 && map.bars[static_cast<std::size_t>(cell->bar)].beats == map.metre.beats)
+            usual = barAt(counts(n));
     const Part* part = findPart(m_routine, manner.pass.part);
-    const auto inPart = [&](PlacementId id) { return id.valid() && std::any_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == id; }); };
+    const auto inPart = [&](PlacementId id) {
+        return id.valid() &&
+               std::any_of(part->figures.begin(), part->figures.end(), [&](const Placement& p) { return p.id == id; });
+    };
     std::vector<FigureChange> changes;
     Tick at = start;
     for (const FigureSpan& span : manner.reading->figures) {
         const int bar = barAt(at);
-        bool follows = !span.bridge && span.path.size() == 1 && inPart(span.placement) && span.bars.none() && bar > 0 && bar < usual && span.length.value % counts(usual).value == 0;
+        bool follows = !span.bridge && span.path.size() == 1 && inPart(span.placement) && span.bars.none() && bar > 0 &&
+                       bar < usual && span.length.value % counts(usual).value == 0;
         const std::int64_t bars = span.length.value / counts(std::max(1, usual)).value;
         for (std::int64_t b = 0; follows && b < bars; ++b) follows = barAt(at + counts(b * bar)) == bar;
         if (follows) changes.push_back({FigureChange::Kind::Bars, span.placement, {}, {}, {usual, bar}});

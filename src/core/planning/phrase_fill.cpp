@@ -32,20 +32,28 @@ struct Usable {
 
 class Filler {
 public:
-    Filler(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures, const Task& task) : m_asked(asked), m_task(task) {
+    Filler(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures, const Task& task)
+        : m_asked(asked), m_task(task) {
         for (std::size_t f = 0; f < figures.size(); ++f) {
             const PhraseFigure& figure = figures[f];
-            const auto in = [](const auto& all, const auto& one) { return all.empty() || std::find(all.begin(), all.end(), one) != all.end(); };
-            if (!figure.reading || figure.reading->length <= Tick{} || !in(asked.lengths, figure.reading->length) || !in(asked.levels, figure.level)) continue;
+            const auto in = [](const auto& all, const auto& one) {
+                return all.empty() || std::find(all.begin(), all.end(), one) != all.end();
+            };
+            if (!figure.reading || figure.reading->length <= Tick{} || !in(asked.lengths, figure.reading->length) ||
+                !in(asked.levels, figure.level))
+                continue;
             m_usable.push_back(usable(f, *figure.reading));
         }
     }
 
     Result<PhraseFills> fills() {
-        if (m_usable.empty()) return fail(ErrorCode::BadValue, "No figure at hand may be used. Allow other lengths or levels.");
+        if (m_usable.empty())
+            return fail(ErrorCode::BadValue, "No figure at hand may be used. Allow other lengths or levels.");
         const State first{m_asked.length, m_asked.free, 0, coupleIndex(m_asked.couple)};
         const std::vector<std::uint64_t> ways = waysFrom(first);
-        if (m_known.size() > mostStates) return fail(ErrorCode::BadValue, "There are too many ways to compare. Ask for fewer counts, or allow fewer figures.");
+        if (m_known.size() > mostStates)
+            return fail(ErrorCode::BadValue,
+                        "There are too many ways to compare. Ask for fewer counts, or allow fewer figures.");
         PhraseFills out;
         std::uint64_t all = 0;
         for (const std::uint64_t n : ways) all = sum(all, n);
@@ -61,12 +69,14 @@ public:
         out.listedAll = tried == all;
         if (out.fills.size() > m_asked.most) { // evenly again
             std::vector<PhraseFill> some;
-            for (std::size_t i = 0; i < m_asked.most; ++i) some.push_back(std::move(out.fills[i * out.fills.size() / m_asked.most]));
+            for (std::size_t i = 0; i < m_asked.most; ++i)
+                some.push_back(std::move(out.fills[i * out.fills.size() / m_asked.most]));
             out.fills = std::move(some);
             out.listedAll = false;
         }
         std::stable_sort(out.fills.begin(), out.fills.end(), [](const PhraseFill& a, const PhraseFill& b) {
-            return a.figures.size() != b.figures.size() ? a.figures.size() < b.figures.size() : a.different > b.different;
+            return a.figures.size() != b.figures.size() ? a.figures.size() < b.figures.size()
+                                                        : a.different > b.different;
         });
         return out;
     }
@@ -82,15 +92,19 @@ private:
 
     Usable usable(std::size_t index, const FigureReading& reading) const {
         Usable u{index, reading.length, reading.roles.empty() ? Eighths{} : reading.roles.front().turn, {}, {}, {}};
-        for (auto role = reading.roles.rbegin(); role != reading.roles.rend(); ++role) { // the first role has the last word
+        for (auto role = reading.roles.rbegin(); role != reading.roles.rend();
+             ++role) { // the first role has the last word
             u.in = u.in.then(role->coupleIn);
             u.out = u.out.then(role->coupleOut);
         }
         u.out = u.in.then(u.out);
         for (const std::string& name : m_asked.roles) {
             FeetAfter after;
-            const auto found = std::find_if(reading.roles.begin(), reading.roles.end(), [&](const RoleReading& r) { return r.role == name; });
-            const RoleReading* role = found != reading.roles.end() ? &*found : reading.roles.empty() ? nullptr : &reading.roles.front();
+            const auto found = std::find_if(reading.roles.begin(), reading.roles.end(),
+                                            [&](const RoleReading& r) { return r.role == name; });
+            const RoleReading* role = found != reading.roles.end() ? &*found
+                                      : reading.roles.empty()      ? nullptr
+                                                                   : &reading.roles.front();
             for (const Foot free : {Foot::Left, Foot::Right, Foot::Both}) {
                 auto& to = after[static_cast<std::size_t>(free)];
                 if (!role) {
@@ -98,7 +112,8 @@ private:
                     continue;
                 }
                 if (role->needs && *role->needs != Foot::Both && free != Foot::Both && *role->needs != free) continue;
-                const auto feet = followFeet(role->line.actions, free == Foot::Both ? role->needs.value_or(Foot::Both) : free);
+                const auto feet =
+                    followFeet(role->line.actions, free == Foot::Both ? role->needs.value_or(Foot::Both) : free);
                 to = feet.empty() ? free : feet.back().freeAfter;
             }
             u.feet.push_back(after);
@@ -117,7 +132,8 @@ private:
         if (figure.length > from.left) return std::nullopt;
         const CoupleState here = m_couples[from.couple];
         if (!coupleBreaks(here, figure.in, {}).empty()) return std::nullopt;
-        State to{from.left - figure.length, from.free, facingIndex({from.facing + figure.turn.value}), coupleIndex(here.then(figure.out))};
+        State to{from.left - figure.length, from.free, facingIndex({from.facing + figure.turn.value}),
+                 coupleIndex(here.then(figure.out))};
         for (std::size_t r = 0; r < to.free.size() && r < figure.feet.size(); ++r) {
             const auto foot = figure.feet[r][static_cast<std::size_t>(from.free[r])];
             if (!foot) return std::nullopt;
@@ -149,9 +165,12 @@ private:
         return m_known.emplace(state, std::move(ways)).first->second;
     }
 
-    /// So many ways as pairs of a number of figures and a rank among those of that number: each number has the same share, what one cannot use goes to the next; evenly within it.
-    static std::vector<std::pair<std::size_t, std::uint64_t>> spread(const std::vector<std::uint64_t>& ways, std::uint64_t most) {
-        std::vector<std::pair<std::uint64_t, std::size_t>> numbers; // ways, figures: those with few ways first, so that what they leave is known
+    /// So many ways as pairs of a number of figures and a rank among those of that number: each number has the same
+    /// share, what one cannot use goes to the next; evenly within it.
+    static std::vector<std::pair<std::size_t, std::uint64_t>> spread(const std::vector<std::uint64_t>& ways,
+                                                                     std::uint64_t most) {
+        std::vector<std::pair<std::uint64_t, std::size_t>>
+            numbers; // ways, figures: those with few ways first, so that what they leave is known
         for (std::size_t k = 0; k < ways.size(); ++k)
             if (ways[k] > 0) numbers.emplace_back(ways[k], k);
         std::sort(numbers.begin(), numbers.end());
@@ -226,8 +245,11 @@ PhraseFillAsked fillBehind(const Routine& routine, const PartReading& part) {
     return asked;
 }
 
-Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures, const Task& task) {
-    if (asked.length <= Tick{} || asked.length > counts(256)) return fail(ErrorCode::BadValue, "Between one and 256 counts can be filled, not " + countsInWords(asked.length) + ".");
+Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<PhraseFigure>& figures,
+                               const Task& task) {
+    if (asked.length <= Tick{} || asked.length > counts(256))
+        return fail(ErrorCode::BadValue,
+                    "Between one and 256 counts can be filled, not " + countsInWords(asked.length) + ".");
     if (asked.mostTimes == 0) return fail(ErrorCode::BadValue, "Each figure may come at least once.");
     auto fills = Filler(asked, figures, task).fills();
     if (task.stopped()) return fail(ErrorCode::Cancelled, "Filling was stopped.");

@@ -15,27 +15,38 @@ constexpr std::size_t mostPlaces = 2'000'000;
 
 std::optional<Error> wrong(const PhrasePlanAsked& asked) {
     const auto bad = [](std::string text) { return Error{ErrorCode::BadValue, std::move(text), {}}; };
-    if (asked.phrases.empty()) return bad("The song has no phrases. Give their lengths in counts, for example 32,32,16,32.");
+    if (asked.phrases.empty())
+        return bad("The song has no phrases. Give their lengths in counts, for example 32,32,16,32.");
     Tick end;
     for (const Tick phrase : asked.phrases) {
-        if (phrase <= Tick{}) return bad("A phrase has " + countsInWords(phrase) + ". Every phrase needs a length above 0.");
-        if (phrase > counts(longestSong) || end > counts(longestSong)) return bad("The song is longer than " + std::to_string(longestSong) + " counts. Plan it in pieces.");
+        if (phrase <= Tick{})
+            return bad("A phrase has " + countsInWords(phrase) + ". Every phrase needs a length above 0.");
+        if (phrase > counts(longestSong) || end > counts(longestSong))
+            return bad("The song is longer than " + std::to_string(longestSong) + " counts. Plan it in pieces.");
         end += phrase;
     }
-    if (asked.dance <= Tick{}) return bad("The dance has " + countsInWords(asked.dance) + ". It needs a length above 0.");
-    if (asked.dance > counts(longestSong)) return bad("The dance is longer than " + std::to_string(longestSong) + " counts.");
+    if (asked.dance <= Tick{})
+        return bad("The dance has " + countsInWords(asked.dance) + ". It needs a length above 0.");
+    if (asked.dance > counts(longestSong))
+        return bad("The dance is longer than " + std::to_string(longestSong) + " counts.");
     for (const Tick cut : asked.cuts)
         if (cut <= Tick{} || cut >= asked.dance)
-            return bad("A cut after " + countsInWords(cut) + " does not lie inside the dance of " + countsInWords(asked.dance) + ". Cuts are above 0 and below the dance's length.");
+            return bad("A cut after " + countsInWords(cut) + " does not lie inside the dance of " +
+                       countsInWords(asked.dance) + ". Cuts are above 0 and below the dance's length.");
     for (const Tick tag : asked.tags)
-        if (tag <= Tick{}) return bad("A tag of " + countsInWords(tag) + " is none. Tags are above 0 counts.");
-        else if (tag > counts(longestSong)) return bad("A tag of " + countsInWords(tag) + " is longer than any song.");
+        if (tag <= Tick{})
+            return bad("A tag of " + countsInWords(tag) + " is none. Tags are above 0 counts.");
+        else if (tag > counts(longestSong))
+            return bad("A tag of " + countsInWords(tag) + " is longer than any song.");
     if (asked.cuts.size() + asked.tags.size() > mostKinds)
-        return bad(std::to_string(asked.cuts.size()) + " different cuts and " + std::to_string(asked.tags.size()) + " different tags are allowed: more than dancers can tell apart. Allow at most " +
+        return bad(std::to_string(asked.cuts.size()) + " different cuts and " + std::to_string(asked.tags.size()) +
+                   " different tags are allowed: more than dancers can tell apart. Allow at most " +
                    std::to_string(mostKinds) + " together.");
     if (auto cost = wrongCost(asked.costs)) return cost;
     for (const TurnDone& turn : asked.turns)
-        if (turn.at <= Tick{} || turn.at > asked.dance) return bad("A turn done with count " + toSpokenCount(turn.at) + " does not lie in the dance of " + countsInWords(asked.dance) + ".");
+        if (turn.at <= Tick{} || turn.at > asked.dance)
+            return bad("A turn done with count " + toSpokenCount(turn.at) + " does not lie in the dance of " +
+                       countsInWords(asked.dance) + ".");
     return std::nullopt;
 }
 
@@ -53,15 +64,22 @@ public:
         }
         for (std::size_t b = 0; b <= m_asked.cuts.size(); ++b)
             for (std::size_t t = 0; t <= m_asked.tags.size(); ++t) m_ways.push_back(way(b, t));
-        std::sort(m_ways.begin(), m_ways.end(), [](const Way& a, const Way& b) { return a.counts != b.counts ? a.counts < b.counts : a.tag < b.tag; });
+        std::sort(m_ways.begin(), m_ways.end(), [](const Way& a, const Way& b) {
+            return a.counts != b.counts ? a.counts < b.counts : a.tag < b.tag;
+        });
     }
 
     Result<PhrasePlans> plans() {
-        if (!build()) return fail(ErrorCode::BadValue, "There are too many places where a pass could begin. Allow fewer cuts and tags, or such in whole counts.");
+        if (!build())
+            return fail(
+                ErrorCode::BadValue,
+                "There are too many places where a pass could begin. Allow fewer cuts and tags, or such in whole counts.");
         const BestPaths best = bestPaths(m_graph, m_asked.most + 1);
-        if (!best.exact) return fail(ErrorCode::BadValue, "There are too many ways to compare them all. Allow fewer cuts and tags.");
+        if (!best.exact)
+            return fail(ErrorCode::BadValue, "There are too many ways to compare them all. Allow fewer cuts and tags.");
         PhrasePlans out;
-        for (std::size_t i = 0; i < std::min(m_asked.most, best.paths.size()); ++i) out.plans.push_back(planOf(best.paths[i]));
+        for (std::size_t i = 0; i < std::min(m_asked.most, best.paths.size()); ++i)
+            out.plans.push_back(planOf(best.paths[i]));
         if (best.paths.size() > m_asked.most) out.nextCost = best.paths[m_asked.most].cost;
         return out;
     }
@@ -75,7 +93,10 @@ private:
     };
 
     Way way(std::size_t body, std::size_t tag) {
-        Way w{body == 0 ? m_asked.dance : m_asked.cuts[body - 1], tag == 0 ? Tick{} : m_asked.tags[tag - 1], body > 0, {}};
+        Way w{body == 0 ? m_asked.dance : m_asked.cuts[body - 1],
+              tag == 0 ? Tick{} : m_asked.tags[tag - 1],
+              body > 0,
+              {}};
         if (body > 0) {
             w.edge.cost += m_asked.costs.restart;
             w.edge.kinds.set(body - 1);
@@ -91,7 +112,8 @@ private:
 
     bool startsPhrase(Tick at) const { return std::binary_search(m_starts.begin(), m_starts.end(), at); }
 
-    /// Where the way leads; nothing where it cannot be danced from there. The end stands for everything at or behind it.
+    /// Where the way leads; nothing where it cannot be danced from there. The end stands for everything at or behind
+    /// it.
     std::optional<Tick> reached(Tick at, const Way& way) const {
         const Tick danced = at + way.counts;
         if (danced >= m_end) return way.cut || way.tag > Tick{} ? std::nullopt : std::optional(m_end);
@@ -139,7 +161,8 @@ private:
             const PlanNode& from = m_graph.nodes[node];
             const Way& way = m_ways[from.edges[i].choice];
             const auto phrase = std::prev(std::upper_bound(m_starts.begin(), m_starts.end(), from.at));
-            plan.passes.push_back({from.at, way.counts, way.tag, facing, from.at - *phrase, from.at != *phrase, way.cut, false, {}});
+            plan.passes.push_back(
+                {from.at, way.counts, way.tag, facing, from.at - *phrase, from.at != *phrase, way.cut, false, {}});
             plan.misses += from.at != *phrase;
             plan.ending = std::min(way.counts, m_end - from.at);
             for (const TurnDone& turn : m_asked.turns)
@@ -171,14 +194,22 @@ Result<std::vector<TurnDone>> parseTurns(std::string_view text) {
     for (std::string_view piece : pieces(text, ',')) {
         piece = trimmed(piece);
         const auto at = piece.find('@');
-        const auto wrong = [&] { return fail(ErrorCode::BadValue, "“" + std::string(piece) + "” is no turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28."); };
+        const auto wrong = [&] {
+            return fail(
+                ErrorCode::BadValue,
+                "“" + std::string(piece) +
+                    "” is no turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28.");
+        };
         if (at == std::string_view::npos) return wrong();
         std::string_view part = trimmed(piece.substr(0, at));
         if (!part.empty() && part.front() == '+') part.remove_prefix(1);
         const auto turn = parseCount(part); // an exact fraction
         const auto count = parseCount(trimmed(piece.substr(at + 1)));
         if (!turn || !count) return wrong();
-        if (turn->value * 8 % ticksPerCount != 0) return fail(ErrorCode::BadValue, "A turn of " + std::string(part) + " leaves the eighths of the clock. Use eighths of a turn, such as 1/4 or -3/8.");
+        if (turn->value * 8 % ticksPerCount != 0)
+            return fail(ErrorCode::BadValue,
+                        "A turn of " + std::string(part) +
+                            " leaves the eighths of the clock. Use eighths of a turn, such as 1/4 or -3/8.");
         out.push_back({{static_cast<int>(turn->value * 8 / ticksPerCount)}, *count});
     }
     return out;

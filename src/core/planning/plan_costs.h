@@ -16,7 +16,8 @@ struct PlanCosts {
     std::int64_t miss = 10;   ///< a pass that does not land
     std::int64_t restart = 3; ///< a pass cut short
     std::int64_t tag = 2;     ///< a tag
-    std::int64_t kind = 2;    ///< each different exception: length of a cut, length of a tag, bridge at a place, figure changed
+    std::int64_t kind =
+        2; ///< each different exception: length of a cut, length of a tag, bridge at a place, figure changed
     bool operator==(const PlanCosts&) const = default;
 };
 
@@ -36,10 +37,11 @@ struct RoutineCosts : PlanCosts {
     std::int64_t figureCut = 0; ///< a cut inside a figure
     std::int64_t turnCut = 5;   ///< a cut inside a turn
     std::int64_t touch = 0;     ///< the last change of a pass made a touch, or a touch a change
-    std::optional<std::int64_t> wrongFoot; ///< a pass that begins with the weight on the foot it needs, where an exception brought that; nothing = never
-    std::int64_t accent = 0;    ///< a bound accent that does not meet its moment
-    std::int64_t facing = 6;    ///< another facing than wanted when the music ends, where one is wanted
-    std::int64_t cutOff = 0;    ///< the music ends inside a pass
+    std::optional<std::int64_t> wrongFoot; ///< a pass that begins with the weight on the foot it needs, where an
+                                           ///< exception brought that; nothing = never
+    std::int64_t accent = 0;               ///< a bound accent that does not meet its moment
+    std::int64_t facing = 6;               ///< another facing than wanted when the music ends, where one is wanted
+    std::int64_t cutOff = 0;               ///< the music ends inside a pass
     bool operator==(const RoutineCosts&) const = default;
 };
 
@@ -47,7 +49,7 @@ struct RoutineCosts : PlanCosts {
 struct CostName {
     const char* key;   ///< in text: "miss_count"
     const char* words; ///< "each count that it misses by": what it charges
-    std::int64_t RoutineCosts::* cost;
+    std::int64_t RoutineCosts::*cost;
 };
 /// All costs but wrongFoot in the order in which they are shown; the four of PlanCosts first.
 [[nodiscard]] const std::vector<CostName>& costNames();

@@ -30,22 +30,25 @@ struct StateKey {
 };
 
 struct StateHash {
-    std::size_t operator()(const StateKey& k) const { return std::hash<KindSet>()(k.kinds) * 0x9E3779B97F4A7C15ULL + k.node * 2 + (k.clean ? 1 : 0); }
+    std::size_t operator()(const StateKey& k) const {
+        return std::hash<KindSet>()(k.kinds) * 0x9E3779B97F4A7C15ULL + k.node * 2 + (k.clean ? 1 : 0);
+    }
 };
 
 /// The rest of a plan from a state on: an edge, and one of the ways on behind it.
 struct WayOn {
     std::int64_t cost = 0;
     int exceptions = 0;
-    Tick first;                   ///< where its first exception is
-    std::uint32_t edge = none;    ///< none at the end
-    std::uint32_t state = none;   ///< behind the edge
-    std::uint32_t rank = 0;       ///< of the way on from there
+    Tick first;                 ///< where its first exception is
+    std::uint32_t edge = none;  ///< none at the end
+    std::uint32_t state = none; ///< behind the edge
+    std::uint32_t rank = 0;     ///< of the way on from there
 };
 
 class Search {
 public:
-    Search(const PlanGraph& graph, const Task& task, std::size_t mostStates) : m_graph(graph), m_task(task), m_mostStates(mostStates) {
+    Search(const PlanGraph& graph, const Task& task, std::size_t mostStates)
+        : m_graph(graph), m_task(task), m_mostStates(mostStates) {
         boundFromEnd();
         if (m_bound[graph.start] >= never) return;
         m_open.push({m_bound[graph.start], stateOf({graph.start, true, {}}, 0)});
@@ -54,7 +57,8 @@ public:
     BestPaths best(std::size_t most) {
         BestPaths out;
         if (most == 0 || m_open.empty()) return {{}, m_open.empty(), true, 0};
-        for (std::int64_t within = m_open.top().first; within < never;) { // the states within a cost, and the cost raised until there are enough plans
+        for (std::int64_t within = m_open.top().first;
+             within < never;) { // the states within a cost, and the cost raised until there are enough plans
             if (!closeWithin(within)) return {{}, false, false, m_states.size()};
             within = waysOnWithin(within, most);
             if (m_ways[0].size() >= most) break;
@@ -85,8 +89,10 @@ private:
 
     std::uint32_t stateOf(const StateKey& key, std::int64_t cost) {
         const auto [found, fresh] = m_index.try_emplace(key, static_cast<std::uint32_t>(m_states.size()));
-        if (fresh) m_states.push_back({key.node, key.kinds, key.clean, cost});
-        else m_states[found->second].cost = std::min(m_states[found->second].cost, cost);
+        if (fresh)
+            m_states.push_back({key.node, key.kinds, key.clean, cost});
+        else
+            m_states[found->second].cost = std::min(m_states[found->second].cost, cost);
         return found->second;
     }
 
@@ -115,12 +121,14 @@ private:
         return true;
     }
 
-    /// The best ways on from each settled state, the last places of the song first. Gives the least cost at which there may be more of them, `never` where there are none.
+    /// The best ways on from each settled state, the last places of the song first. Gives the least cost at which there
+    /// may be more of them, `never` where there are none.
     std::int64_t waysOnWithin(std::int64_t within, std::size_t most) {
         std::vector<std::uint32_t> order;
         for (std::uint32_t s = 0; s < m_states.size(); ++s)
             if (m_states[s].closed) order.push_back(s);
-        std::sort(order.begin(), order.end(), [&](std::uint32_t a, std::uint32_t b) { return m_states[a].node > m_states[b].node; });
+        std::sort(order.begin(), order.end(),
+                  [&](std::uint32_t a, std::uint32_t b) { return m_states[a].node > m_states[b].node; });
         m_ways.assign(m_states.size(), {});
         std::int64_t dearer = m_open.empty() ? never : m_open.top().first;
         std::vector<WayOn> candidates;
@@ -148,11 +156,13 @@ private:
                         dearer = std::min(dearer, total);
                         break;
                     }
-                    candidates.push_back({cost + on[rank].cost, e.exceptions + on[rank].exceptions, e.exceptions > 0 ? node.at : on[rank].first, i, found->second, rank});
+                    candidates.push_back({cost + on[rank].cost, e.exceptions + on[rank].exceptions,
+                                          e.exceptions > 0 ? node.at : on[rank].first, i, found->second, rank});
                 }
             }
             const std::size_t kept = std::min(most, candidates.size());
-            std::partial_sort(candidates.begin(), candidates.begin() + static_cast<std::ptrdiff_t>(kept), candidates.end(), [&](const WayOn& a, const WayOn& b) { return better(here, a, b); });
+            std::partial_sort(candidates.begin(), candidates.begin() + static_cast<std::ptrdiff_t>(kept),
+                              candidates.end(), [&](const WayOn& a, const WayOn& b) { return better(here, a, b); });
             m_ways[s].assign(candidates.begin(), candidates.begin() + static_cast<std::ptrdiff_t>(kept));
         }
         return dearer;
@@ -207,6 +217,8 @@ private:
 
 } // namespace
 
-BestPaths bestPaths(const PlanGraph& graph, std::size_t most, const Task& task, std::size_t mostStates) { return Search(graph, task, mostStates).best(most); }
+BestPaths bestPaths(const PlanGraph& graph, std::size_t most, const Task& task, std::size_t mostStates) {
+    return Search(graph, task, mostStates).best(most);
+}
 
 } // namespace lc

@@ -31,10 +31,10 @@ struct PlanNode {
 
 /// Places and the ways between them, without a way back.
 struct PlanGraph {
-    std::vector<PlanNode> nodes;            ///< an edge leads to a node of a higher index
-    std::vector<std::int64_t> kindCosts;    ///< at least 0; at most mostKinds
+    std::vector<PlanNode> nodes;         ///< an edge leads to a node of a higher index
+    std::vector<std::int64_t> kindCosts; ///< at least 0; at most mostKinds
     std::uint32_t start = 0;
-    std::uint32_t end = 0;                  ///< where plans end; a node without edges
+    std::uint32_t end = 0; ///< where plans end; a node without edges
 };
 
 /// A plan: edges from the start to the end.
@@ -53,11 +53,14 @@ struct BestPaths {
 /// States that are compared at most: some 150 MB and a few seconds.
 inline constexpr std::size_t mostPlanStates = 1'000'000;
 
-/// The `most` best paths, exactly. Better is: the smaller cost; then the later first exception, taken at the place its edge begins (none = the latest); then the fewer exceptions; then the
-/// smaller places in order, a plan that ends sooner first; then the smaller choices in order.
-/// A shortest path over (place, kinds used), A* with the cost without kinds as a bound that never says too much; then the `most` best ways on from each state, backwards, among the states
-/// that lie within the cost of the worst path listed. Sources: Hart, Nilsson, Raphael, "A formal basis for the heuristic determination of minimum cost paths", IEEE Trans. SSC 4 (1968);
-/// Bellman and Kalaba, "On kth best policies", J. SIAM 8 (1960).
-[[nodiscard]] BestPaths bestPaths(const PlanGraph& graph, std::size_t most, const Task& task = {}, std::size_t mostStates = mostPlanStates);
+/// The `most` best paths, exactly. Better is: the smaller cost; then the later first exception, taken at the place its
+/// edge begins (none = the latest); then the fewer exceptions; then the smaller places in order, a plan that ends
+/// sooner first; then the smaller choices in order. A shortest path over (place, kinds used), A* with the cost without
+/// kinds as a bound that never says too much; then the `most` best ways on from each state, backwards, among the states
+/// that lie within the cost of the worst path listed. Sources: Hart, Nilsson, Raphael, "A formal basis for the
+/// heuristic determination of minimum cost paths", IEEE Trans. SSC 4 (1968); Bellman and Kalaba, "On kth best
+/// policies", J. SIAM 8 (1960).
+[[nodiscard]] BestPaths bestPaths(const PlanGraph& graph, std::size_t most, const Task& task = {},
+                                  std::size_t mostStates = mostPlanStates);
 
 } // namespace lc

@@ -2,8 +2,8 @@
 
 #include "core/base/clock_text.h"
 #include "core/base/csv_text.h"
-#include "core/reports/song_trial.h"
 #include "core/planning/plan_words.h"
+#include "core/reports/song_trial.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,7 +11,9 @@
 
 namespace lc {
 
-std::int64_t SongFit::total(std::int64_t percentCost) const { return cost + percentCost * std::llround(std::abs(percent - 100)); }
+std::int64_t SongFit::total(std::int64_t percentCost) const {
+    return cost + percentCost * std::llround(std::abs(percent - 100));
+}
 
 SongFit fitSong(const Document& routine, const Document& song, const FitWishes& wishes) {
     SongFit fit;
@@ -32,7 +34,8 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
         fit.problem = on.error().message;
         return fit;
     }
-    if (trial->startLost) fit.remark = "The place where the dance starts is not there; it is planned from the first phrase.";
+    if (trial->startLost)
+        fit.remark = "The place where the dance starts is not there; it is planned from the first phrase.";
     RoutinePlanWishes plan = wishes.plan;
     plan.most = 1;
     plan.differ = false;
@@ -46,7 +49,9 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
     fit.misses = best.misses;
     for (std::size_t i = 0; i < best.passes.size(); ++i) {
         const PassExceptions& as = best.as[i];
-        fit.exceptions += best.passes[i].cut + as.tag.has_value() + static_cast<int>(as.bridges.size() + as.changes.size()) + (as.ending && as.ending->danced) + (as.wait > Tick{});
+        fit.exceptions += best.passes[i].cut + as.tag.has_value() +
+                          static_cast<int>(as.bridges.size() + as.changes.size()) + (as.ending && as.ending->danced) +
+                          (as.wait > Tick{});
     }
     fit.ending = best.ending;
     fit.lastPass = best.passes.back().counts;
@@ -57,20 +62,28 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
 
 void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes) {
     std::stable_sort(fits.begin(), fits.end(), [&](const SongFit& a, const SongFit& b) {
-        const auto rank = [&](const SongFit& f) { return std::tuple(!f.problem.empty(), f.otherBars, f.total(wishes.percentCost), f.misses, f.exceptions, f.name); };
+        const auto rank = [&](const SongFit& f) {
+            return std::tuple(!f.problem.empty(), f.otherBars, f.total(wishes.percentCost), f.misses, f.exceptions,
+                              f.name);
+        };
         return rank(a) < rank(b);
     });
 }
 
-std::string endingInWords(const SongFit& fit) { return endingInWords(fit.formation, fit.ending, fit.lastPass, fit.endingFacing); }
+std::string endingInWords(const SongFit& fit) {
+    return endingInWords(fit.formation, fit.ending, fit.lastPass, fit.endingFacing);
+}
 
 std::string fitsToCsv(const std::vector<SongFit>& fits) {
-    std::string out = csvRow({"name", "file", "bpm", "metre", "tempo_percent", "cost", "exceptions", "misses", "stops", "ending_counts", "last_pass_counts", "ending_facing", "problem"});
+    std::string out = csvRow({"name", "file", "bpm", "metre", "tempo_percent", "cost", "exceptions", "misses", "stops",
+                              "ending_counts", "last_pass_counts", "ending_facing", "problem"});
     for (const SongFit& f : fits) {
         const bool planned = f.problem.empty();
         const auto number = [&](std::int64_t n) { return planned ? std::to_string(n) : std::string(); };
-        out += csvRow({f.name, f.file, decimals(f.bpm, 1), f.metre, decimals(f.percent, 1), number(f.cost), number(f.exceptions), number(f.misses), std::to_string(f.stops), planned ? toCountString(f.ending) : "",
-                       planned ? toCountString(f.lastPass) : "", planned ? toClock(f.endingFacing) : "", f.problem});
+        out += csvRow({f.name, f.file, decimals(f.bpm, 1), f.metre, decimals(f.percent, 1), number(f.cost),
+                       number(f.exceptions), number(f.misses), std::to_string(f.stops),
+                       planned ? toCountString(f.ending) : "", planned ? toCountString(f.lastPass) : "",
+                       planned ? toClock(f.endingFacing) : "", f.problem});
     }
     return out;
 }

@@ -14,22 +14,23 @@ enum class Ranked { Songs, Routines };
 
 /// How a routine fits a song.
 struct SongFit {
-    std::string name;         ///< of the song or the routine, whichever is ranked
+    std::string name; ///< of the song or the routine, whichever is ranked
     std::string file;
-    Bpm bpm = 0;              ///< 0 where the song has no beats
+    Bpm bpm = 0; ///< 0 where the song has no beats
     std::string metre;
-    bool otherBars = false;   ///< its bars do not go with those the routine was made for: three beats against four, seven against four
-    double percent = 100;     ///< tempo at which it comes into the range asked for
-    std::int64_t cost = -1;   ///< of the best plan; −1 where there is none
-    int exceptions = 0;       ///< restarts, tags and the like of the best plan
+    bool otherBars =
+        false; ///< its bars do not go with those the routine was made for: three beats against four, seven against four
+    double percent = 100;   ///< tempo at which it comes into the range asked for
+    std::int64_t cost = -1; ///< of the best plan; −1 where there is none
+    int exceptions = 0;     ///< restarts, tags and the like of the best plan
     int misses = 0;
     std::size_t stops = 0;
-    Tick ending;              ///< counts danced of the last pass when the music ends
-    Tick lastPass;            ///< counts it has
+    Tick ending;   ///< counts danced of the last pass when the music ends
+    Tick lastPass; ///< counts it has
     Eighths endingFacing;
     Formation formation = Formation::Rows; ///< of the routine: how facings are said
-    std::string remark;       ///< what is to be known of the plan; may be empty
-    std::string problem;      ///< why it cannot be planned; empty otherwise
+    std::string remark;                    ///< what is to be known of the plan; may be empty
+    std::string problem;                   ///< why it cannot be planned; empty otherwise
     /// Problem and remark, whichever there are.
     [[nodiscard]] std::string note() const { return problem + (problem.empty() || remark.empty() ? "" : " ") + remark; }
     /// What it is ranked by: the plan's cost, and the tempo's.
@@ -46,10 +47,12 @@ struct FitWishes {
 /// The routine on the song of another document, planned as is wished. Never fails: what is wrong is the fit's problem.
 [[nodiscard]] SongFit fitSong(const Document& routine, const Document& song, const FitWishes& wishes);
 
-/// The best fit first: possible ones before others, those whose bars go with the routine's before others, then the smaller total, fewer misses, fewer exceptions, and by name.
+/// The best fit first: possible ones before others, those whose bars go with the routine's before others, then the
+/// smaller total, fewer misses, fewer exceptions, and by name.
 void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes);
 
-/// A table in CSV (RFC 4180): `name,file,bpm,metre,tempo_percent,cost,exceptions,misses,stops,ending_counts,last_pass_counts,ending_facing,problem`.
+/// A table in CSV (RFC 4180):
+/// `name,file,bpm,metre,tempo_percent,cost,exceptions,misses,stops,ending_counts,last_pass_counts,ending_facing,problem`.
 [[nodiscard]] std::string fitsToCsv(const std::vector<SongFit>& fits);
 
 /// Of its last pass.

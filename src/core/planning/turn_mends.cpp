@@ -23,12 +23,15 @@ Tick turnedFrom(const Landing& landing, Tick from) {
 
 /// Findings by which a partner feels that something was done.
 int noticed(const Landing& landing) {
-    static const std::set<std::string> codes{finding::wrongFoot, finding::wrongFootAtJoint, finding::couple, finding::relation, finding::places, finding::turnCut};
-    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(), [&](const Finding& f) { return codes.contains(f.key.code); }));
+    static const std::set<std::string> codes{finding::wrongFoot, finding::wrongFootAtJoint, finding::couple,
+                                             finding::relation,  finding::places,           finding::turnCut};
+    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(),
+                                          [&](const Finding& f) { return codes.contains(f.key.code); }));
 }
 
 int misses(const Landing& landing) {
-    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; }));
+    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(),
+                                          [](const Finding& f) { return f.severity != Severity::Note; }));
 }
 
 /// Which foot breaks on which music count, for each role.
@@ -36,7 +39,8 @@ std::set<std::tuple<std::size_t, Tick, Foot>> breaksOf(const Landing& landing, T
     std::set<std::tuple<std::size_t, Tick, Foot>> out;
     for (std::size_t r = 0; r < landing.performance.roles.size(); ++r)
         for (const BreakStep& step : breakSteps(landing.performance, r))
-            if (const auto music = step.at >= from && step.at < to ? landing.grid.musicCountAt(step.at) : std::nullopt) out.emplace(r, *music, step.foot);
+            if (const auto music = step.at >= from && step.at < to ? landing.grid.musicCountAt(step.at) : std::nullopt)
+                out.emplace(r, *music, step.foot);
     return out;
 }
 
@@ -58,34 +62,42 @@ struct Tried {
 class Mender {
 public:
     Mender(const Document& document, const Landing& landing, const TurnedSpan& span, int sets)
-        : m_document(document), m_landing(landing), m_span(span), m_set(counts(landing.grid.regularSet())), m_until(std::min(span.to, span.from + Tick{m_set.value * std::max(1, sets)})) {}
+        : m_document(document), m_landing(landing), m_span(span), m_set(counts(landing.grid.regularSet())),
+          m_until(std::min(span.to, span.from + Tick{m_set.value * std::max(1, sets)})) {}
 
     std::vector<TurnMend> mends(int sets, const Task& task) {
         std::vector<Tried> tried;
         for (Candidate& candidate : candidates())
-            if (task.stopped()) return {};
-            else if (auto one = tryOut(std::move(candidate))) tried.push_back(std::move(*one));
+            if (task.stopped())
+                return {};
+            else if (auto one = tryOut(std::move(candidate)))
+                tried.push_back(std::move(*one));
         const Tick now = turnedFrom(m_landing, m_span.from);
         const auto best = [&](Tick until, bool quietly) {
             const Tried* found = nullptr;
             const auto rank = [&](const Tried& t) {
                 const std::int64_t turned = t.turned.value, touch = t.candidate.touch, at = t.candidate.at.value;
-                return quietly ? std::array<std::int64_t, 5>{t.noticed, t.misses, turned, touch, at} : std::array<std::int64_t, 5>{turned, t.noticed, t.misses, touch, at};
+                return quietly ? std::array<std::int64_t, 5>{t.noticed, t.misses, turned, touch, at}
+                               : std::array<std::int64_t, 5>{turned, t.noticed, t.misses, touch, at};
             };
             for (const Tried& t : tried)
                 if (t.candidate.at < until && t.turned < now && (!found || rank(t) < rank(*found))) found = &t;
             return found;
         };
         std::vector<TurnMend> out;
-        out.push_back(mend(MendTime::AtOnce, best(std::min(m_until, m_span.from + m_set), false), "At once: ", "At once: nothing that can be done within the first set helps."));
+        out.push_back(mend(MendTime::AtOnce, best(std::min(m_until, m_span.from + m_set), false),
+                           "At once: ", "At once: nothing that can be done within the first set helps."));
         const std::string within = "Within " + std::to_string(sets) + (sets == 1 ? " set: " : " sets: ");
-        out.push_back(mend(MendTime::Within, best(m_until, true), within, within + "nothing that can be done there helps."));
+        out.push_back(
+            mend(MendTime::Within, best(m_until, true), within, within + "nothing that can be done there helps."));
         TurnMend left;
         left.at = m_span.to;
         left.turned = now;
         const auto again = agreesAgain(m_landing.performance, m_landing.grid, m_span.to);
-        left.title = again ? "Leave it: at " + m_landing.grid.placeInWords(*again) + (countedOn(*again) ? " the music undoes it." : " it comes right by itself.")
-                   : turnedFrom(m_landing, m_span.to) > Tick{} ? "Leave it: then it differs by another amount." : "Leave it: it stays so to the end.";
+        left.title = again ? "Leave it: at " + m_landing.grid.placeInWords(*again) +
+                                 (countedOn(*again) ? " the music undoes it." : " it comes right by itself.")
+                     : turnedFrom(m_landing, m_span.to) > Tick{} ? "Leave it: then it differs by another amount."
+                                                                 : "Leave it: it stays so to the end.";
         left.price = turnedInWords(now) + breaks(m_landing, m_span.from, m_span.to, "Meanwhile the breaks are ");
         out.push_back(std::move(left));
         return out;
@@ -116,23 +128,35 @@ private:
                 what.restart = Restart{into};
                 what.tag.reset();
                 what.lastChangeIsTouch = touch;
-                out.push_back({{SetExceptions{pass.id, what, "begin again on the 1"}}, "begin again on the music's 1, " + grid.placeInWords(at) + (touch ? ", the last change a touch" : "") + (written.tag ? ", its tag left out" : ""), at, touch});
+                out.push_back({{SetExceptions{pass.id, what, "begin again on the 1"}},
+                               "begin again on the music's 1, " + grid.placeInWords(at) +
+                                   (touch ? ", the last change a touch" : "") +
+                                   (written.tag ? ", its tag left out" : ""),
+                               at,
+                               touch});
             }
         }
         for (const PassPerformance& pass : passes) { // wait behind a pass until the music's 1
             const Tick end = pass.danceEnd();
-            if (pass.start < m_span.from - m_set - pass.whole || end < m_span.from - m_set || end >= m_until || pass.tag > Tick{} || pass.cutByPin) continue;
+            if (pass.start < m_span.from - m_set - pass.whole || end < m_span.from - m_set || end >= m_until ||
+                pass.tag > Tick{} || pass.cutByPin)
+                continue;
             const auto music = grid.musicCountAt(end);
             if (!music || *music != counts(wholeCounts(*music))) continue;
             Tick wait;
             while (wait < m_set + m_set && grid.musicCountAt(end + wait) != std::optional(counts(1))) wait += counts(1);
-            if (wait == Tick{} || grid.musicCountAt(end + wait) != std::optional(counts(1)) || end + wait < m_span.from) continue;
+            if (wait == Tick{} || grid.musicCountAt(end + wait) != std::optional(counts(1)) || end + wait < m_span.from)
+                continue;
             for (const bool touch : {false, true}) {
                 PassExceptions what = m_document.routine.passes[pass.index];
                 what.tag = Tag{wait, true};
                 what.lastChangeIsTouch = touch != what.lastChangeIsTouch;
                 out.push_back({{SetExceptions{pass.id, what, "wait for the 1"}},
-                               "wait " + countsInWords(wait) + " behind pass " + std::to_string(pass.number) + " and count from 1 on " + grid.placeInWords(end + wait) + (touch ? ", the last change a touch" : ""), end + wait, touch});
+                               "wait " + countsInWords(wait) + " behind pass " + std::to_string(pass.number) +
+                                   " and count from 1 on " + grid.placeInWords(end + wait) +
+                                   (touch ? ", the last change a touch" : ""),
+                               end + wait,
+                               touch});
             }
         }
         return out;
@@ -144,7 +168,8 @@ private:
         Landing landing = land(*done, m_landing.grid, m_landing.limits);
         const Tick before = std::min(m_landing.performance.end, m_landing.grid.end());
         const PartId part = done->routine.passes.back().part;
-        for (int more = 0; more < 4 && onePart(done->routine) && landing.performance.end < before; ++more) { // a routine of one part goes on as long as it did
+        for (int more = 0; more < 4 && onePart(done->routine) && landing.performance.end < before;
+             ++more) { // a routine of one part goes on as long as it did
             candidate.edits.emplace_back(InsertPass{done->routine.passes.size(), part});
             done = applyEdit(*done, candidate.edits.back());
             if (!done) return std::nullopt;
@@ -158,10 +183,13 @@ private:
     }
 
     static bool onePart(const Routine& routine) {
-        return std::all_of(routine.passes.begin(), routine.passes.end(), [&](const Pass& p) { return p.part == routine.passes.front().part; });
+        return std::all_of(routine.passes.begin(), routine.passes.end(),
+                           [&](const Pass& p) { return p.part == routine.passes.front().part; });
     }
 
-    std::string turnedInWords(Tick turned) const { return turned == Tick{} ? "Never turned round. " : countsInWords(turned) + " danced turned round in all. "; }
+    std::string turnedInWords(Tick turned) const {
+        return turned == Tick{} ? "Never turned round. " : countsInWords(turned) + " danced turned round in all. ";
+    }
 
     std::string breaks(const Landing& landing, Tick from, Tick to, const std::string& head) const {
         const std::string words = breaksInWords(m_document, landing, from, to);
@@ -185,17 +213,24 @@ private:
         out.partnerNotices = tried->noticed > 0 || tried->candidate.touch;
         out.price = turnedInWords(tried->turned);
         const bool couple = m_document.routine.roles.size() > 1;
-        if (tried->noticed > 0) out.price += couple ? "The partner notices: a foot or a hold does not fit. " : "A foot does not fit. ";
-        else if (tried->candidate.touch) out.price += couple ? "Both make a touch of their last change; feet and holds fit. " : "The feet fit. ";
-        else if (couple) out.price += "The partner need not notice: feet and holds fit. ";
+        if (tried->noticed > 0)
+            out.price += couple ? "The partner notices: a foot or a hold does not fit. " : "A foot does not fit. ";
+        else if (tried->candidate.touch)
+            out.price += couple ? "Both make a touch of their last change; feet and holds fit. " : "The feet fit. ";
+        else if (couple)
+            out.price += "The partner need not notice: feet and holds fit. ";
         const Tick next = [&] { // until it is turned round anew
             for (const TurnedSpan& span : tried->landing.turned)
                 if (span.from >= tried->candidate.at) return span.from;
             return std::min(tried->landing.performance.end, tried->landing.grid.end());
         }();
-        const auto before = breaksOf(m_landing, m_landing.performance.start, m_span.from), then = breaksOf(tried->landing, tried->candidate.at, next);
-        if (!then.empty()) out.price += breaks(tried->landing, tried->candidate.at, next, before == then ? "The breaks are again " : "The breaks are then ");
-        if (tried->misses > 0) out.price += std::to_string(tried->misses) + (tried->misses == 1 ? " new finding. " : " new findings. ");
+        const auto before = breaksOf(m_landing, m_landing.performance.start, m_span.from),
+                   then = breaksOf(tried->landing, tried->candidate.at, next);
+        if (!then.empty())
+            out.price += breaks(tried->landing, tried->candidate.at, next,
+                                before == then ? "The breaks are again " : "The breaks are then ");
+        if (tried->misses > 0)
+            out.price += std::to_string(tried->misses) + (tried->misses == 1 ? " new finding. " : " new findings. ");
         return out;
     }
 
@@ -211,16 +246,19 @@ private:
 std::string breaksInWords(const Document& document, const Landing& landing, Tick from, Tick to) {
     std::vector<std::vector<std::string>> roles(document.routine.roles.size());
     for (const auto& [role, music, foot] : breaksOf(landing, from, to))
-        roles[role].push_back((foot == Foot::Both ? "with both feet" : freeFootInWords(foot)) + " on " + toSpokenCount(music));
+        roles[role].push_back((foot == Foot::Both ? "with both feet" : freeFootInWords(foot)) + " on " +
+                              toSpokenCount(music));
     std::vector<std::string> words;
     for (std::size_t r = 0; r < roles.size(); ++r)
-        if (!roles[r].empty()) words.push_back((roles.size() > 1 ? document.routine.roles[r].name + " " : "") + listOf(roles[r]));
+        if (!roles[r].empty())
+            words.push_back((roles.size() > 1 ? document.routine.roles[r].name + " " : "") + listOf(roles[r]));
     std::string out;
     for (const std::string& one : words) out += (out.empty() ? "" : ", ") + one;
     return out;
 }
 
-std::vector<TurnMend> turnMends(const Document& document, const Landing& landing, std::size_t span, int sets, const Task& task) {
+std::vector<TurnMend> turnMends(const Document& document, const Landing& landing, std::size_t span, int sets,
+                                const Task& task) {
     if (span >= landing.turned.size()) return {};
     return Mender(document, landing, landing.turned[span], sets).mends(sets, task);
 }

@@ -10,15 +10,18 @@ std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
     std::vector<WhatIf> out;
     const std::size_t bars = map.bars.size();
     const auto add = [&](std::string words, const std::vector<BarSpan>& spans) {
-        if (auto song = spans.empty() ? tl::unexpected(Error{}) : editSong(map, spans)) out.push_back({std::move(words), std::move(*song)});
+        if (auto song = spans.empty() ? tl::unexpected(Error{}) : editSong(map, spans))
+            out.push_back({std::move(words), std::move(*song)});
     };
     const CountGrid grid(map, scheme);
     for (const int longer : {8, 16, 32}) {
         if (map.phrases.empty()) break;
         const auto& first = map.phrases.front();
         std::size_t end = 0;
-        for (std::int64_t c = 0; c < longer && grid.cell(c) && grid.cell(c)->bar >= 0; ++c) end = static_cast<std::size_t>(grid.cell(c)->bar) + 1;
-        if (end > 0 && end <= first.firstBar + first.bars) add(first.label + " " + numbered(longer, "count", "counts") + " longer", withBarsTwice(bars, {0, end}));
+        for (std::int64_t c = 0; c < longer && grid.cell(c) && grid.cell(c)->bar >= 0; ++c)
+            end = static_cast<std::size_t>(grid.cell(c)->bar) + 1;
+        if (end > 0 && end <= first.firstBar + first.bars)
+            add(first.label + " " + numbered(longer, "count", "counts") + " longer", withBarsTwice(bars, {0, end}));
     }
     for (std::size_t p = 0; p < map.phrases.size();) { // phrases of one name, one after another, are a section
         const std::size_t from = map.phrases[p].firstBar;
@@ -40,7 +43,8 @@ std::string bestPlanInWords(const Document& then, const CountGrid& grid, Routine
     wishes.starts.clear();
     const auto plans = planRoutine(then, grid, wishes);
     if (!plans) return plans.error().message;
-    return "Best plan there, for " + std::to_string(plans->plans.front().cost) + ": " + planInWords(then, land(then, grid), plans->plans.front());
+    return "Best plan there, for " + std::to_string(plans->plans.front().cost) + ": " +
+           planInWords(then, land(then, grid), plans->plans.front());
 }
 
 } // namespace lc

@@ -15,10 +15,12 @@ struct WhatIf {
     EditedSong song;
 };
 
-/// Each section left out, each section twice, and a beginning that is 8, 16 or 32 counts longer (bars of the first section again). None for a song without sections.
+/// Each section left out, each section twice, and a beginning that is 8, 16 or 32 counts longer (bars of the first
+/// section again). None for a song without sections.
 [[nodiscard]] std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme);
 
-/// The best plan of the routine as `then` has it, in a sentence: "Best plan there, for 5: One restart …"; what is wrong where there is none.
+/// The best plan of the routine as `then` has it, in a sentence: "Best plan there, for 5: One restart …"; what is wrong
+/// where there is none.
 [[nodiscard]] std::string bestPlanInWords(const Document& then, const CountGrid& grid, RoutinePlanWishes wishes);
 
 } // namespace lc

@@ -1,10 +1,10 @@
 #include "core/reports/landing_report.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/json_text.h"
 #include "core/landing/routine_pace.h"
 #include "core/reports/sheet_header.h"
 #include "core/routine/music_place.h"
-#include "core/base/json_text.h"
 
 #include <algorithm>
 
@@ -18,7 +18,8 @@ void exceptions(Json& j, const Routine& routine, const Performance& performance,
     j["wait"] = toCountString(pass.wait);
     j["bridges"] = Json::array();
     for (const FigureSpan& span : performance.readingOf(pass).figures)
-        if (span.bridge) j["bridges"].push_back({{"after", toCountString(span.start)}, {"counts", toCountString(span.length)}});
+        if (span.bridge)
+            j["bridges"].push_back({{"after", toCountString(span.start)}, {"counts", toCountString(span.length)}});
     j["as_written"] = pass.plain;
     j["mirrored"] = pass.exceptions.mirrored;
     j["exchanged"] = pass.exceptions.exchanged;
@@ -43,7 +44,8 @@ public:
         std::string out;
         for (const auto& cells : m_rows) {
             std::string line;
-            for (std::size_t i = 0; i < cells.size(); ++i) line += cells[i] + std::string(widths[i] - width(cells[i]) + 2, ' ');
+            for (std::size_t i = 0; i < cells.size(); ++i)
+                line += cells[i] + std::string(widths[i] - width(cells[i]) + 2, ' ');
             line.erase(line.find_last_not_of(' ') + 1);
             out += line + "\n";
         }
@@ -82,9 +84,13 @@ PassRow passRow(const Document& document, const Landing& landing, const PassPerf
 }
 
 std::string verdict(const PassRow& row) {
-    if (row.lands) return row.phraseOffset && *row.phraseOffset > Tick{} ? "lands on " + toSpokenCount(*row.phraseOffset + counts(1)) : "lands";
+    if (row.lands)
+        return row.phraseOffset && *row.phraseOffset > Tick{}
+                   ? "lands on " + toSpokenCount(*row.phraseOffset + counts(1))
+                   : "lands";
     if (!row.phrase || !row.phraseMiss) return "no music";
-    return *row.phraseMiss > Tick{} ? toSpokenCount(*row.phraseMiss) + " over" : toSpokenCount(-*row.phraseMiss) + " short";
+    return *row.phraseMiss > Tick{} ? toSpokenCount(*row.phraseMiss) + " over"
+                                    : toSpokenCount(-*row.phraseMiss) + " short";
 }
 
 std::string landingAsJson(const Document& document, const Landing& landing) {
@@ -110,10 +116,16 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
         j["tag"] = toCountString(pass.tag);
         j["roles"] = Json::array();
         for (const RoleInPass& role : pass.roles)
-            j["roles"].push_back({{"role", findRole(document.routine, role.role)->name}, {"start_count", toCountString(row.startCount + role.entersAfter)},
-                                  {"counts", toCountString(role.counts)}, {"free_foot", footLetter(role.freeIn)}, {"facing", toClock(role.facingIn)},
-                                  {"place", pass.roles.size() > 1 ? Json(placeInWords(role.orbitIn)) : Json()}, {"place_out", pass.roles.size() > 1 ? Json(placeInWords(role.orbitOut)) : Json()},
-                                  {"facing_out", toClock(role.facingOut)}, {"free_foot_out", footLetter(role.freeOut)}, {"trimmed", toCountString(role.trimmed)}});
+            j["roles"].push_back({{"role", findRole(document.routine, role.role)->name},
+                                  {"start_count", toCountString(row.startCount + role.entersAfter)},
+                                  {"counts", toCountString(role.counts)},
+                                  {"free_foot", footLetter(role.freeIn)},
+                                  {"facing", toClock(role.facingIn)},
+                                  {"place", pass.roles.size() > 1 ? Json(placeInWords(role.orbitIn)) : Json()},
+                                  {"place_out", pass.roles.size() > 1 ? Json(placeInWords(role.orbitOut)) : Json()},
+                                  {"facing_out", toClock(role.facingOut)},
+                                  {"free_foot_out", footLetter(role.freeOut)},
+                                  {"trimmed", toCountString(role.trimmed)}});
         exceptions(j, document.routine, landing.performance, pass);
         out["passes"].push_back(std::move(j));
     }
@@ -125,19 +137,27 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
     }
     Json totals{{"passes", landing.performance.passes.size()},
                 {"counts", toCountString(landing.performance.end - landing.performance.start)},
-                {"danced", toCountString(danced)}, {"tags", toCountString(tags)},
+                {"danced", toCountString(danced)},
+                {"tags", toCountString(tags)},
                 {"song_counts", toCountString(landing.grid.end())},
                 {"left", toCountString(landing.grid.end() - landing.performance.end)}};
     totals["facing"] = landing.performance.passes.empty() || landing.performance.passes.back().roles.empty()
-                           ? Json() : Json(toClock(landing.performance.passes.back().roles.front().facingOut));
+                           ? Json()
+                           : Json(toClock(landing.performance.passes.back().roles.front().facingOut));
     out["totals"] = std::move(totals);
     const RoutinePace pace = routinePace(landing);
     out["pace"] = {{"steps_per_minute", pace.stepsPerMinute}};
-    if (pace.shortestStepSeconds) out["pace"].update({{"shortest_step_s", *pace.shortestStepSeconds}, {"shortest_at_count", toCountString(pace.shortestAt + counts(1))}});
-    if (pace.turnDegreesPerSecond) out["pace"].update({{"turn_degrees_s", *pace.turnDegreesPerSecond}, {"fastest_turn_at_count", toCountString(pace.fastestTurnAt + counts(1))}});
+    if (pace.shortestStepSeconds)
+        out["pace"].update({{"shortest_step_s", *pace.shortestStepSeconds},
+                            {"shortest_at_count", toCountString(pace.shortestAt + counts(1))}});
+    if (pace.turnDegreesPerSecond)
+        out["pace"].update({{"turn_degrees_s", *pace.turnDegreesPerSecond},
+                            {"fastest_turn_at_count", toCountString(pace.fastestTurnAt + counts(1))}});
     out["turned_round"] = Json::array();
     for (const TurnedSpan& span : landing.turned)
-        out["turned_round"].push_back({{"from_count", toCountString(span.from + counts(1))}, {"counts", toCountString(span.to - span.from)}, {"music_count", toCountString(span.musicCount)},
+        out["turned_round"].push_back({{"from_count", toCountString(span.from + counts(1))},
+                                       {"counts", toCountString(span.to - span.from)},
+                                       {"music_count", toCountString(span.musicCount)},
                                        {"running_count", toCountString(span.runningCount)}});
     const SheetHeader header = sheetHeader(document, landing);
     out["header"] = {{"line", headerLine(header)}, {"exceptions", header.exceptions}};
@@ -161,28 +181,33 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
 
 std::string landingAsText(const Document& document, const Landing& landing) {
     TextTable table;
-    table.row({"pass", "part", "starts", "count", "music", "running", "phrase", "offset", "facing", "free foot", "counts", ""});
+    table.row({"pass", "part", "starts", "count", "music", "running", "phrase", "offset", "facing", "free foot",
+               "counts", ""});
     for (const PassPerformance& pass : landing.performance.passes) {
         const PassRow row = passRow(document, landing, pass);
         std::string how = verdict(row);
         if (pass.cut) how += ", restart after " + toSpokenCount(pass.counts);
         if (pass.tag > Tick{}) how += ", then tag of " + toSpokenCount(pass.tag);
         table.row({std::to_string(pass.number), row.partName, row.startClock, toSpokenCount(row.startCount),
-                   row.musicCount ? toSpokenCount(*row.musicCount) : "–", toSpokenCount(row.runningCount), row.phrase ? row.phraseLabel : "–",
-                   row.phraseOffset ? toSpokenCount(*row.phraseOffset) : "–", toClock(row.facing), freeFootInWords(row.freeFoot),
-                   toSpokenCount(pass.counts), how});
+                   row.musicCount ? toSpokenCount(*row.musicCount) : "–", toSpokenCount(row.runningCount),
+                   row.phrase ? row.phraseLabel : "–", row.phraseOffset ? toSpokenCount(*row.phraseOffset) : "–",
+                   toClock(row.facing), freeFootInWords(row.freeFoot), toSpokenCount(pass.counts), how});
     }
     const SheetHeader header = sheetHeader(document, landing);
-    std::string out = (document.title.empty() ? std::string("Routine") : document.title) + "\n" + headerLine(header) + "\n";
+    std::string out =
+        (document.title.empty() ? std::string("Routine") : document.title) + "\n" + headerLine(header) + "\n";
     for (const std::string& sentence : header.exceptions) out += sentence + ".\n";
     out += "\n" + table.text();
-    const bool allLands = std::all_of(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity == Severity::Note; });
+    const bool allLands = std::all_of(landing.findings.begin(), landing.findings.end(),
+                                      [](const Finding& f) { return f.severity == Severity::Note; });
     if (allLands) out += "\nEverything lands.\n";
     int number = 0;
     constexpr int withRemedies = 50; // a remedy is tried on the whole dance before it is told
     for (const Finding& f : landing.findings) {
         out += "\n" + std::to_string(++number) + ". " + f.headline + ". " + f.text + "\n";
-        if (number == withRemedies + 1) out += "   What could be done is told of the first " + std::to_string(withRemedies) + " only; mend those first.\n";
+        if (number == withRemedies + 1)
+            out += "   What could be done is told of the first " + std::to_string(withRemedies) +
+                   " only; mend those first.\n";
         if (number > withRemedies) continue;
         for (const Remedy& remedy : remediesFor(document, landing, f))
             out += "   - " + remedy.title + (remedy.price.empty() ? "" : " " + remedy.price) + "\n";

@@ -10,18 +10,18 @@ namespace lc {
 /// One pass as people read it: everything the list of passes, the sheet and the command line show of it.
 struct PassRow {
     std::string partName;
-    std::string startClock;      ///< "1:05.3", or "after the song"
+    std::string startClock; ///< "1:05.3", or "after the song"
     std::optional<Seconds> startSeconds;
-    Tick startCount;             ///< 1-based from the song's first 1
+    Tick startCount; ///< 1-based from the song's first 1
     std::optional<Tick> musicCount;
     Tick runningCount;
-    std::optional<int> phrase;   ///< 1-based
+    std::optional<int> phrase; ///< 1-based
     std::string phraseLabel;
     std::optional<Tick> phraseOffset;
     std::optional<Tick> phraseMiss;
     Eighths facing;
     Foot freeFoot = Foot::Both;
-    bool lands = false;          ///< see lands()
+    bool lands = false; ///< see lands()
 };
 
 [[nodiscard]] PassRow passRow(const Document& document, const Landing& landing, const PassPerformance& pass);

@@ -13,12 +13,14 @@ std::optional<std::pair<int, int>> filled(const CountGrid& grid, const PassPerfo
     if (!from || !last) return std::nullopt;
     const CountPhrase& first = grid.phrases()[static_cast<std::size_t>(*from)];
     const CountPhrase& end = grid.phrases()[static_cast<std::size_t>(*last)];
-    if (counts(first.firstCount) != pass.start || counts(end.firstCount + end.counts) != pass.end()) return std::nullopt;
+    if (counts(first.firstCount) != pass.start || counts(end.firstCount + end.counts) != pass.end())
+        return std::nullopt;
     return std::pair{*from, *last + 1};
 }
 
 bool nothingOfItsOwn(const PassPerformance& pass) {
-    return pass.plain && pass.exceptions.none() && pass.fromMusic.empty() && !pass.pinned && !pass.cut && pass.tag == Tick{} && pass.wait == Tick{};
+    return pass.plain && pass.exceptions.none() && pass.fromMusic.empty() && !pass.pinned && !pass.cut &&
+           pass.tag == Tick{} && pass.wait == Tick{};
 }
 
 } // namespace
@@ -29,14 +31,17 @@ std::vector<LikePasses> likePasses(const Landing& landing, std::size_t least) {
     std::vector<bool> spokenOf(passes.size());
     for (const Finding& f : landing.findings) {
         if (f.severity == Severity::Note) continue;
-        if (f.passNumber > 0 && static_cast<std::size_t>(f.passNumber) <= passes.size()) spokenOf[static_cast<std::size_t>(f.passNumber - 1)] = true;
+        if (f.passNumber > 0 && static_cast<std::size_t>(f.passNumber) <= passes.size())
+            spokenOf[static_cast<std::size_t>(f.passNumber - 1)] = true;
         if (const auto at = passAt(landing.performance, f.at)) spokenOf[*at] = true;
     }
     for (const CountStop& stop : landing.grid.stops())
         if (const auto at = passAt(landing.performance, stop.start)) spokenOf[*at] = true;
     const auto sameLengths = [&](std::pair<int, int> a, std::pair<int, int> b) {
         const auto first = phrases.begin();
-        return std::equal(first + a.first, first + a.second, first + b.first, first + b.second, [](const CountPhrase& x, const CountPhrase& y) { return x.counts == y.counts && x.sets == y.sets; });
+        return std::equal(
+            first + a.first, first + a.second, first + b.first, first + b.second,
+            [](const CountPhrase& x, const CountPhrase& y) { return x.counts == y.counts && x.sets == y.sets; });
     };
     std::vector<LikePasses> out;
     std::optional<LikePasses> run;
@@ -51,7 +56,9 @@ std::vector<LikePasses> likePasses(const Landing& landing, std::size_t least) {
             close();
             continue;
         }
-        if (run && (passes[run->first].part != passes[i].part || run->endPhrase != phrasesOf->first || !sameLengths(model, *phrasesOf))) close();
+        if (run && (passes[run->first].part != passes[i].part || run->endPhrase != phrasesOf->first ||
+                    !sameLengths(model, *phrasesOf)))
+            close();
         if (!run) {
             run = LikePasses{i, i, phrasesOf->first, phrasesOf->second};
             model = *phrasesOf;

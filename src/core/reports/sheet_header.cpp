@@ -19,9 +19,7 @@ std::string facingsOf(const Formation formation, const std::vector<Eighths>& fac
     return listOf(words);
 }
 
-std::string passes(const std::vector<int>& numbers) {
-    return listOf("pass", "passes", numbers);
-}
+std::string passes(const std::vector<int>& numbers) { return listOf("pass", "passes", numbers); }
 
 class Exceptions {
 public:
@@ -61,11 +59,14 @@ private:
 
     void add(const std::string& kind, std::string words) {
         const auto found = std::find_if(m_kinds.begin(), m_kinds.end(), [&](const auto& k) { return k.first == kind; });
-        if (found != m_kinds.end()) found->second.push_back(std::move(words));
-        else m_kinds.push_back({kind, {std::move(words)}});
+        if (found != m_kinds.end())
+            found->second.push_back(std::move(words));
+        else
+            m_kinds.push_back({kind, {std::move(words)}});
     }
 
-    /// "Restart: passes 2 and 7 after 24 (begin facing 3 and 6, leave facing 6 and 9), pass 5 after 16 (…)": the same cut said once.
+    /// "Restart: passes 2 and 7 after 24 (begin facing 3 and 6, leave facing 6 and 9), pass 5 after 16 (…)": the same
+    /// cut said once.
     void restarts() {
         struct Same {
             Tick after;
@@ -78,9 +79,12 @@ private:
             if (!pass.cut || pass.roles.empty()) continue;
             const Pass& written = m_routine.passes[pass.index];
             std::string mark = marked(pass, !written.restart && !pass.cutByPin);
-            if (pass.cutByPin) mark += ", cut by the start of the next";
-            else if (pass.exceptions.restart && pass.exceptions.restart->turnOn && !pass.cutTurns.empty()) mark += ", the turn danced to its end";
-            auto same = std::find_if(all.begin(), all.end(), [&](const Same& s) { return s.after == pass.counts && s.mark == mark; });
+            if (pass.cutByPin)
+                mark += ", cut by the start of the next";
+            else if (pass.exceptions.restart && pass.exceptions.restart->turnOn && !pass.cutTurns.empty())
+                mark += ", the turn danced to its end";
+            auto same = std::find_if(all.begin(), all.end(),
+                                     [&](const Same& s) { return s.after == pass.counts && s.mark == mark; });
             if (same == all.end()) same = all.insert(all.end(), {pass.counts, mark, {}, {}, {}});
             same->numbers.push_back(pass.number);
             same->from.push_back(pass.roles.front().facingIn);
@@ -89,8 +93,9 @@ private:
         std::vector<std::string> words;
         for (const Same& s : all) {
             const bool one = s.numbers.size() == 1;
-            words.push_back(passes(s.numbers) + " after " + toSpokenCount(s.after) + " (" + (one ? "begins" : "begin") + " facing " + facingsOf(m_routine.formation, s.from) + ", " +
-                            (one ? "leaves" : "leave") + " facing " + facingsOf(m_routine.formation, s.leaves) + ")" + s.mark);
+            words.push_back(passes(s.numbers) + " after " + toSpokenCount(s.after) + " (" + (one ? "begins" : "begin") +
+                            " facing " + facingsOf(m_routine.formation, s.from) + ", " + (one ? "leaves" : "leave") +
+                            " facing " + facingsOf(m_routine.formation, s.leaves) + ")" + s.mark);
         }
         if (!words.empty()) m_restarts = "Restart: " + listWith(words);
     }
@@ -115,28 +120,43 @@ private:
         const Pass& written = m_routine.passes[pass.index];
         const std::string who = number(pass);
         if (pass.tag > Tick{})
-            add("Tag", countsInWords(pass.tag) + " after " + who + (e.tag && e.tag->figure.valid() ? ", " + figure(e.tag->figure) : "") + (e.tag && e.tag->countFromOne ? ", then count from 1" : "") +
-                           marked(pass, !written.tag));
+            add("Tag", countsInWords(pass.tag) + " after " + who +
+                           (e.tag && e.tag->figure.valid() ? ", " + figure(e.tag->figure) : "") +
+                           (e.tag && e.tag->countFromOne ? ", then count from 1" : "") + marked(pass, !written.tag));
         if (e.lastChangeIsTouch) add("Last step a touch", who + marked(pass, !written.lastChangeIsTouch));
         for (const FigureSpan& span : m_landing.performance.readingOf(pass).figures)
             if (span.bridge && span.start < pass.counts)
-                add("Bridge", countsInWords(span.length) + " in " + who + " after " + toSpokenCount(span.start) + (span.figure.valid() ? ", " + figure(span.figure) : "") +
+                add("Bridge", countsInWords(span.length) + " in " + who + " after " + toSpokenCount(span.start) +
+                                  (span.figure.valid() ? ", " + figure(span.figure) : "") +
                                   marked(pass, written.bridges.size() < e.bridges.size()));
         using Kind = FigureChange::Kind;
         for (const FigureChange& c : e.changes) {
-            if (c.kind == Kind::Add) add("Added", (c.added.part.valid() ? "part " + findPart(m_routine, c.added.part)->name : figure(c.added.figure)) + " in " + who + (c.at.valid() ? " after " + placed(c.at) : " at its head") + marked(pass));
+            if (c.kind == Kind::Add)
+                add("Added", (c.added.part.valid() ? "part " + findPart(m_routine, c.added.part)->name
+                                                   : figure(c.added.figure)) +
+                                 " in " + who + (c.at.valid() ? " after " + placed(c.at) : " at its head") +
+                                 marked(pass));
             if (c.kind == Kind::Drop) add("Left out", placed(c.at) + " in " + who + marked(pass));
-            if (c.kind == Kind::Version) add("Another version", placed(c.at) + (c.version.empty() ? " as written" : " as “" + c.version + "”") + " in " + who + marked(pass));
-            if (c.kind == Kind::Bars) add("In bars of " + std::to_string(c.bars.danced), placed(c.at) + " in " + who + marked(pass));
+            if (c.kind == Kind::Version)
+                add("Another version", placed(c.at) + (c.version.empty() ? " as written" : " as “" + c.version + "”") +
+                                           " in " + who + marked(pass));
+            if (c.kind == Kind::Bars)
+                add("In bars of " + std::to_string(c.bars.danced), placed(c.at) + " in " + who + marked(pass));
             if (c.kind == Kind::Mirror) add("To the other side", placed(c.at) + " in " + who + marked(pass));
             if (c.kind == Kind::Exchange) add("Places exchanged", placed(c.at) + " in " + who + marked(pass));
         }
         if (e.mirrored) add("To the other side", who + marked(pass));
         if (e.exchanged) add("Places exchanged", who + marked(pass));
-        if (pass.wait > Tick{} && pass.number > 1) add("Wait", countsInWords(pass.wait) + " before " + who + (written.pinned ? ", which starts " + toWords(*written.pinned) : "") + marked(pass));
-        if (e.ending) add(e.ending->danced ? "Ending" : "Optional ending, not danced", who + " after " + toSpokenCount(e.ending->after) + ", part " + findPart(m_routine, e.ending->part)->name + marked(pass));
+        if (pass.wait > Tick{} && pass.number > 1)
+            add("Wait", countsInWords(pass.wait) + " before " + who +
+                            (written.pinned ? ", which starts " + toWords(*written.pinned) : "") + marked(pass));
+        if (e.ending)
+            add(e.ending->danced ? "Ending" : "Optional ending, not danced",
+                who + " after " + toSpokenCount(e.ending->after) + ", part " +
+                    findPart(m_routine, e.ending->part)->name + marked(pass));
         if (e.canon)
-            add("Canon", who + ", entering " + countsInWords(e.canon->apart) + " apart" + (e.canon->ripple ? ", every role finishes" : ", all end together") + marked(pass));
+            add("Canon", who + ", entering " + countsInWords(e.canon->apart) + " apart" +
+                             (e.canon->ripple ? ", every role finishes" : ", all end together") + marked(pass));
         if (written.pinned && pass.wait == Tick{}) add("Pinned", who + " starts " + toWords(*written.pinned));
     }
 
@@ -153,8 +173,11 @@ std::optional<int> wallsOf(const Performance& performance) {
     for (const PassPerformance& pass : performance.passes)
         if (pass.plain && !pass.cut && !pass.roles.empty()) ++danced[pass.part];
     if (danced.empty()) return std::nullopt;
-    const PartId most = std::max_element(danced.begin(), danced.end(), [](const auto& a, const auto& b) { return a.second < b.second; })->first;
-    const auto pass = std::find_if(performance.passes.begin(), performance.passes.end(), [&](const PassPerformance& p) { return p.part == most && p.plain && !p.cut; });
+    const PartId most = std::max_element(danced.begin(), danced.end(), [](const auto& a, const auto& b) {
+                            return a.second < b.second;
+                        })->first;
+    const auto pass = std::find_if(performance.passes.begin(), performance.passes.end(),
+                                   [&](const PassPerformance& p) { return p.part == most && p.plain && !p.cut; });
     const int turn = facingIndex({pass->roles.front().facingOut.value - pass->roles.front().facingIn.value});
     return turn == 0 ? 1 : turn == 4 ? 2 : turn % 2 == 0 ? 4 : 8;
 }
@@ -164,15 +187,20 @@ SheetHeader sheetHeader(const Document& document, const Landing& landing) {
     const auto& parts = landing.performance.parts;
     for (const auto& part : parts) {
         if (part->length == Tick{} && parts.size() > 1) continue;
-        header.length += (header.length.empty() ? "" : ", ") + (parts.size() > 1 ? findPart(document.routine, part->part)->name + " " : std::string()) + countsInWords(part->length);
+        header.length += (header.length.empty() ? "" : ", ") +
+                         (parts.size() > 1 ? findPart(document.routine, part->part)->name + " " : std::string()) +
+                         countsInWords(part->length);
     }
-    const bool inLines = document.routine.formation == Formation::Rows || document.routine.formation == Formation::Solo; // couples and rings have no walls
-    if (const auto walls = inLines ? wallsOf(landing.performance) : std::nullopt) header.walls = *walls == 1 ? "one wall" : std::to_string(*walls) + " walls";
+    const bool inLines = document.routine.formation == Formation::Rows ||
+                         document.routine.formation == Formation::Solo; // couples and rings have no walls
+    if (const auto walls = inLines ? wallsOf(landing.performance) : std::nullopt)
+        header.walls = *walls == 1 ? "one wall" : std::to_string(*walls) + " walls";
     header.level = document.routine.level;
     if (const auto tempo = medianTempo(*document.map)) header.tempo = std::to_string(std::lround(*tempo)) + " bpm";
     if (!landing.performance.passes.empty() && landing.performance.start > Tick{}) {
         header.intro = "intro " + countsInWords(landing.performance.start);
-        if (const auto seconds = landing.grid.secondsAt(landing.performance.start)) header.intro += " (" + clockText(*seconds) + ")";
+        if (const auto seconds = landing.grid.secondsAt(landing.performance.start))
+            header.intro += " (" + clockText(*seconds) + ")";
     }
     header.exceptions = Exceptions(document.routine, landing).sentences();
     return header;
@@ -187,7 +215,8 @@ std::string headerLine(const SheetHeader& header) {
 
 std::string exceptionsInWords(const Document& document, const Landing& landing) {
     std::string text;
-    for (const std::string& sentence : Exceptions(document.routine, landing).sentences()) text += (text.empty() ? "" : " ") + sentence + ".";
+    for (const std::string& sentence : Exceptions(document.routine, landing).sentences())
+        text += (text.empty() ? "" : " ") + sentence + ".";
     return text;
 }
 
@@ -202,7 +231,8 @@ std::vector<std::string> memoryMarks(const Document& document, const Landing& la
         return phrase ? grid.phrases()[static_cast<std::size_t>(*phrase)].label : std::string();
     };
     const std::string here = label(pass);
-    if (!here.empty() && !others([&](const PassPerformance& p) { return label(p) == here; })) marks.push_back("the one in " + here);
+    if (!here.empty() && !others([&](const PassPerformance& p) { return label(p) == here; }))
+        marks.push_back("the one in " + here);
     for (const CountStop& stop : grid.stops()) {
         if (stop.end <= pass.start && stop.end > pass.start - counts(16)) marks.push_back("the one after the stop");
         if (stop.start >= pass.start && stop.start < pass.end()) marks.push_back("the one with the stop in it");
@@ -210,17 +240,23 @@ std::vector<std::string> memoryMarks(const Document& document, const Landing& la
     const auto from = grid.secondsAt(pass.start - counts(8) < Tick{} ? Tick{} : pass.start - counts(8));
     const auto to = grid.secondsAt(pass.end());
     for (const Moment& moment : document.moments)
-        if (from && to && moment.at >= *from && moment.at < *to && marks.size() < 4) marks.push_back("by “" + moment.text + "”");
-    if (index > 0 && !label(all[index - 1]).empty() && label(all[index - 1]) != here) marks.push_back("the one after " + label(all[index - 1]));
+        if (from && to && moment.at >= *from && moment.at < *to && marks.size() < 4)
+            marks.push_back("by “" + moment.text + "”");
+    if (index > 0 && !label(all[index - 1]).empty() && label(all[index - 1]) != here)
+        marks.push_back("the one after " + label(all[index - 1]));
     if (!pass.roles.empty()) {
         const int facing = facingIndex(pass.roles.front().facingIn);
-        if (!others([&](const PassPerformance& p) { return !p.roles.empty() && facingIndex(p.roles.front().facingIn) == facing; }))
+        if (!others([&](const PassPerformance& p) {
+                return !p.roles.empty() && facingIndex(p.roles.front().facingIn) == facing;
+            }))
             marks.push_back("the only one that begins facing " + facingInWords(document.routine.formation, {facing}));
     }
     if (index + 1 == all.size()) marks.push_back("the last one");
     if (const Part* part = findPart(document.routine, pass.part)) {
-        static const std::string ordinals[] = {"first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"};
-        const auto nth = std::count_if(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(index), [&](const PassPerformance& p) { return p.part == pass.part; });
+        static const std::string ordinals[] = {"first", "second", "third",   "fourth",
+                                               "fifth", "sixth",  "seventh", "eighth"};
+        const auto nth = std::count_if(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(index),
+                                       [&](const PassPerformance& p) { return p.part == pass.part; });
         if (nth < 8) marks.push_back("the " + ordinals[nth] + " " + part->name);
     }
     if (marks.size() > 5) marks.resize(5);

@@ -15,7 +15,8 @@ struct SheetHeader {
     std::string level;  ///< as written; may be empty
     std::string tempo;  ///< "116 bpm"; empty without a song
     std::string intro;  ///< "intro 16 counts (0:08.3)"; empty where the dance begins on the song's first 1
-    std::vector<std::string> exceptions; ///< "Restart: pass 3 after 16 (begins facing 6, leaves facing 9)": one sentence a kind, without a full stop
+    std::vector<std::string> exceptions; ///< "Restart: pass 3 after 16 (begins facing 6, leaves facing 9)": one
+                                         ///< sentence a kind, without a full stop
 };
 
 [[nodiscard]] SheetHeader sheetHeader(const Document& document, const Landing& landing);
@@ -26,11 +27,12 @@ struct SheetHeader {
 /// The exceptions of all passes in sentences; empty when there are none.
 [[nodiscard]] std::string exceptionsInWords(const Document& document, const Landing& landing);
 
-/// How many passes of the part danced most until the facing returns: 1, 2, 4 or 8. Nothing while no pass is danced whole.
+/// How many passes of the part danced most until the facing returns: 1, 2, 4 or 8. Nothing while no pass is danced
+/// whole.
 [[nodiscard]] std::optional<int> wallsOf(const Performance& performance);
 
-/// What a pass's exception could be remembered by, the clearest first: the section it lies in, what happens just before it, its facing where no other pass has
-/// it, its place among the passes of its part. Never more than five.
+/// What a pass's exception could be remembered by, the clearest first: the section it lies in, what happens just before
+/// it, its facing where no other pass has it, its place among the passes of its part. Never more than five.
 [[nodiscard]] std::vector<std::string> memoryMarks(const Document& document, const Landing& landing, std::size_t pass);
 
 } // namespace lc

@@ -11,7 +11,8 @@ namespace lc {
 namespace {
 
 int counting(const Landing& landing) {
-    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(), [](const Finding& f) { return f.severity != Severity::Note; }));
+    return static_cast<int>(std::count_if(landing.findings.begin(), landing.findings.end(),
+                                          [](const Finding& f) { return f.severity != Severity::Note; }));
 }
 
 std::string placed(const Document& document, const Landing& landing, const PassPerformance& pass) {
@@ -19,9 +20,11 @@ std::string placed(const Document& document, const Landing& landing, const PassP
     return row.phrase ? landing.grid.placeInWords(pass.start) + ", " + verdict(row) : verdict(row);
 }
 
-/// Where a dance that starts at a place of one song starts on another: at the same second of the same recording, whatever its sections are called; else at the section of that name,
-/// where at least half as much music is left behind it as here.
-std::optional<Seconds> startOnOther(const Document& document, const Document& other, const CountGrid& now, const CountGrid& then) {
+/// Where a dance that starts at a place of one song starts on another: at the same second of the same recording,
+/// whatever its sections are called; else at the section of that name, where at least half as much music is left behind
+/// it as here.
+std::optional<Seconds> startOnOther(const Document& document, const Document& other, const CountGrid& now,
+                                    const CountGrid& then) {
     if (!document.song.hash.empty() && document.song.hash == other.song.hash) return document.routine.startAt;
     const auto place = musicPlaceAt(now, startOf(document.routine, now));
     const auto at = place && !place->section.empty() ? tickOf(*place, then) : std::nullopt;
@@ -42,7 +45,8 @@ Result<SongTrial> tryOnSong(const Document& document, const Landing& now, std::v
         if (const auto start = startOnOther(document, *other, now.grid, CountGrid(*other->map, other->scheme))) {
             edits.emplace_back(SetStart{*start});
             other->routine.startAt = start;
-        } else trial.startLost = true;
+        } else
+            trial.startLost = true;
     }
     trial.edits = std::move(edits);
     trial.then = land(*other, now.limits);
@@ -50,7 +54,8 @@ Result<SongTrial> tryOnSong(const Document& document, const Landing& now, std::v
     const auto& after = trial.then.performance.passes;
     for (std::size_t i = 0; i < std::min(before.size(), after.size()); ++i) {
         const Part* part = findPart(document.routine, before[i].part);
-        trial.passes.push_back({before[i].number, part ? part->name : "?", placed(document, now, before[i]), placed(*other, trial.then, after[i]), lands(now.grid, before[i]),
+        trial.passes.push_back({before[i].number, part ? part->name : "?", placed(document, now, before[i]),
+                                placed(*other, trial.then, after[i]), lands(now.grid, before[i]),
                                 lands(trial.then.grid, after[i])});
         trial.landNow += trial.passes.back().landsNow;
         trial.landThen += trial.passes.back().landsThen;
@@ -69,7 +74,9 @@ std::vector<Edit> songOf(const Document& other) {
     carried.facts = other.facts;
     carried.unmatched = other.unmatched;
     std::vector<Edit> edits{carried, SetScheme{other.scheme}};
-    for (const Moment& m : other.moments) edits.emplace_back(AddMoment{m.at, m.kind, m.text}); // with identities of this routine: an accent must not find another's moment
+    for (const Moment& m : other.moments)
+        edits.emplace_back(AddMoment{
+            m.at, m.kind, m.text}); // with identities of this routine: an accent must not find another's moment
     return edits;
 }
 
@@ -82,7 +89,8 @@ std::vector<Edit> songEdited(const Document& document, const EditedSong& song, s
             moment.at = *at;
             carried.moments.push_back(std::move(moment));
         }
-    std::stable_sort(carried.moments.begin(), carried.moments.end(), [](const Moment& a, const Moment& b) { return a.at < b.at; });
+    std::stable_sort(carried.moments.begin(), carried.moments.end(),
+                     [](const Moment& a, const Moment& b) { return a.at < b.at; });
     if (const auto start = document.routine.startAt) carried.startAt = placeFrom(song, *start);
     return {std::move(carried)};
 }
@@ -110,12 +118,18 @@ SongMap atTempo(SongMap map, double percent) {
 }
 
 std::string trialInWords(const SongTrial& trial) {
-    const auto landing = [&](int n) { return someOf(n, static_cast<std::int64_t>(trial.passes.size()), "pass", "passes", "lands", "land"); };
+    const auto landing = [&](int n) {
+        return someOf(n, static_cast<std::int64_t>(trial.passes.size()), "pass", "passes", "lands", "land");
+    };
     std::string text = "There " + landing(trial.landThen) + ", here " + landing(trial.landNow) + "; " +
-                       numbered(trial.findingsThen, "finding", "findings") + " there, " + std::to_string(trial.findingsNow) + " here. ";
-    if (trial.leftThen > Tick{}) text += countsInWords(trial.leftThen) + " of music would be left.";
-    else if (trial.leftThen < Tick{}) text += "The dance would be " + countsInWords(-trial.leftThen) + " too long.";
-    else text += "Dance and song would end together.";
+                       numbered(trial.findingsThen, "finding", "findings") + " there, " +
+                       std::to_string(trial.findingsNow) + " here. ";
+    if (trial.leftThen > Tick{})
+        text += countsInWords(trial.leftThen) + " of music would be left.";
+    else if (trial.leftThen < Tick{})
+        text += "The dance would be " + countsInWords(-trial.leftThen) + " too long.";
+    else
+        text += "Dance and song would end together.";
     if (trial.startLost) text += " The place where the dance starts is not there: it would start on the first phrase.";
     return text;
 }

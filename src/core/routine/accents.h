@@ -20,6 +20,7 @@ struct AccentFall {
 };
 
 /// All accents of a routine, in the order they are kept. O(accents × figures of their pass).
-[[nodiscard]] std::vector<AccentFall> accentFalls(const Routine& routine, const std::vector<Moment>& moments, const Performance& performance, const CountGrid& grid);
+[[nodiscard]] std::vector<AccentFall> accentFalls(const Routine& routine, const std::vector<Moment>& moments,
+                                                  const Performance& performance, const CountGrid& grid);
 
 } // namespace lc

@@ -10,7 +10,8 @@
 
 namespace lc {
 
-/// A place in the song that stays with the music: so many counts into a section. It follows the song when another map or another song is taken.
+/// A place in the song that stays with the music: so many counts into a section. It follows the song when another map
+/// or another song is taken.
 struct MusicPlace {
     std::string section; ///< label of the section it is counted from; empty = only the time is known
     Tick into;           ///< counts from that section's 1, at least 0
@@ -47,7 +48,7 @@ struct Restart {
 
 /// Extra counts after a pass or restart: a wait, or a figure.
 struct Tag {
-    Tick counts;               ///< above 0. A figure danced in it that is longer is cut; behind a shorter one everyone waits
+    Tick counts; ///< above 0. A figure danced in it that is longer is cut; behind a shorter one everyone waits
     bool countFromOne = false; ///< the running count begins anew after it
     FigureId figure = {};      ///< danced in it; none = everyone waits
     bool operator==(const Tag&) const = default;
@@ -65,15 +66,15 @@ struct Bridge {
 /// A change of one figure in one pass.
 struct FigureChange {
     enum class Kind {
-        Add,     ///< `added` is danced behind `at`, at the head of the pass where `at` is none
-        Drop,    ///< `at` is left out
-        Version, ///< `at` is danced in `version`
-        Bars,    ///< `at` is danced in bars of another length
-        Mirror,  ///< `at` is danced to the other side
-        Exchange,///< partners change lines in `at`
+        Add,      ///< `added` is danced behind `at`, at the head of the pass where `at` is none
+        Drop,     ///< `at` is left out
+        Version,  ///< `at` is danced in `version`
+        Bars,     ///< `at` is danced in bars of another length
+        Mirror,   ///< `at` is danced to the other side
+        Exchange, ///< partners change lines in `at`
     };
     Kind kind = Kind::Drop;
-    PlacementId at;       ///< in the part of the pass or in a part inside it
+    PlacementId at; ///< in the part of the pass or in a part inside it
     Placement added = {};
     std::string version = {};
     Rebar bars = {};
@@ -82,7 +83,7 @@ struct FigureChange {
 
 /// After a count the pass goes on with another part, its ending.
 struct Ending {
-    Tick after;         ///< counts danced before it, at least 0
+    Tick after; ///< counts danced before it, at least 0
     PartId part;
     bool danced = true; ///< an optional ending that is not danced this time is kept and told
     bool operator==(const Ending&) const = default;
@@ -90,11 +91,13 @@ struct Ending {
 
 /// Roles enter one after another, `apart` counts between them. The offsets last this pass.
 struct Canon {
-    Tick apart;                       ///< above 0
-    bool ripple = false;              ///< every role finishes and the others wait for the last; else all are trimmed at the first role's end
-    std::vector<RoleId> entries = {}; ///< in the order of entering; empty = all in the routine's order. A role that is not named waits
-    Tick from = {};                   ///< where in the pass it begins; before it all dance together
-    std::optional<Tick> to = {};      ///< where in the pass it ends; nothing = at the end of the pass
+    Tick apart; ///< above 0
+    bool ripple =
+        false; ///< every role finishes and the others wait for the last; else all are trimmed at the first role's end
+    std::vector<RoleId> entries =
+        {};         ///< in the order of entering; empty = all in the routine's order. A role that is not named waits
+    Tick from = {}; ///< where in the pass it begins; before it all dance together
+    std::optional<Tick> to = {}; ///< where in the pass it ends; nothing = at the end of the pass
     bool operator==(const Canon&) const = default;
 };
 
@@ -102,23 +105,26 @@ struct Canon {
 struct PassExceptions {
     std::optional<Restart> restart = {};
     std::optional<Tag> tag = {};
-    bool lastChangeIsTouch = false;     ///< the last weight change becomes a touch, so that the other foot stays free
-    std::vector<Bridge> bridges = {};   ///< ascending by `after`
+    bool lastChangeIsTouch = false;   ///< the last weight change becomes a touch, so that the other foot stays free
+    std::vector<Bridge> bridges = {}; ///< ascending by `after`
     std::vector<FigureChange> changes = {};
-    bool mirrored = false;              ///< the whole pass to the other side
-    bool exchanged = false;             ///< partners change lines for the whole pass
-    Tick wait = {};                     ///< counts that everyone waits before count 1
+    bool mirrored = false;  ///< the whole pass to the other side
+    bool exchanged = false; ///< partners change lines for the whole pass
+    Tick wait = {};         ///< counts that everyone waits before count 1
     std::optional<Ending> ending = {};
     std::optional<Canon> canon = {};
     bool operator==(const PassExceptions&) const = default;
 
     [[nodiscard]] bool none() const { return *this == PassExceptions{}; }
     /// Does it change what is danced, so that the part must be read anew?
-    [[nodiscard]] bool changesSteps() const { return !bridges.empty() || !changes.empty() || mirrored || exchanged || (ending && ending->danced); }
+    [[nodiscard]] bool changesSteps() const {
+        return !bridges.empty() || !changes.empty() || mirrored || exchanged || (ending && ending->danced);
+    }
 };
 
-/// An exception that stays with the music instead of a pass: it befalls whatever pass is danced there. A restart cuts at the place, a bridge stands at it;
-/// a tag follows the pass that the place lies in; all else holds for that whole pass.
+/// An exception that stays with the music instead of a pass: it befalls whatever pass is danced there. A restart cuts
+/// at the place, a bridge stands at it; a tag follows the pass that the place lies in; all else holds for that whole
+/// pass.
 struct MusicException {
     ExceptionId id;
     MusicPlace place;
@@ -132,7 +138,7 @@ struct BoundAccent {
     AccentId id;
     PassId pass;
     PlacementId placement;
-    Tick at;         ///< from the figure's count 1
+    Tick at; ///< from the figure's count 1
     MomentId moment;
     bool operator==(const BoundAccent&) const = default;
 };

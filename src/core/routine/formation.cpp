@@ -43,13 +43,20 @@ Result<Formation> parseFormation(std::string_view text) {
 bool isTravelling(Formation formation) { return formation == Formation::Couples || formation == Formation::OpenChain; }
 
 Eighths facingAtFirst(Formation formation, std::size_t role) {
-    const bool facingEachOther = formation == Formation::Couples || formation == Formation::Slot || formation == Formation::FacingPairs;
+    const bool facingEachOther =
+        formation == Formation::Couples || formation == Formation::Slot || formation == Formation::FacingPairs;
     return {facingEachOther && role % 2 == 1 ? 4 : 0};
 }
 
 std::string facingInWords(Formation formation, Eighths facing) {
-    static constexpr std::array<std::string_view, 8> alignments{"the line of dance", "diagonally to the wall", "the wall", "diagonally to the wall, against the line",
-                                                                "against the line of dance", "diagonally to the centre, against the line", "the centre", "diagonally to the centre"};
+    static constexpr std::array<std::string_view, 8> alignments{"the line of dance",
+                                                                "diagonally to the wall",
+                                                                "the wall",
+                                                                "diagonally to the wall, against the line",
+                                                                "against the line of dance",
+                                                                "diagonally to the centre, against the line",
+                                                                "the centre",
+                                                                "diagonally to the centre"};
     if (isTravelling(formation)) return std::string(alignments[static_cast<std::size_t>(facingIndex(facing))]);
     return toClock(facing);
 }

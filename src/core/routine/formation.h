@@ -19,7 +19,9 @@ enum class Formation {
     FacingPairs, ///< two by two, facing each other
 };
 
-inline constexpr Formation allFormations[] = {Formation::Solo, Formation::Rows, Formation::Couples, Formation::Slot, Formation::OpenChain, Formation::Ring, Formation::FacingPairs};
+inline constexpr Formation allFormations[] = {Formation::Solo,       Formation::Rows,      Formation::Couples,
+                                              Formation::Slot,       Formation::OpenChain, Formation::Ring,
+                                              Formation::FacingPairs};
 
 /// "solo", "rows", "couples", "slot", "chain", "ring", "pairs": as in files.
 [[nodiscard]] std::string toString(Formation formation);
@@ -33,8 +35,9 @@ inline constexpr Formation allFormations[] = {Formation::Solo, Formation::Rows, 
 /// Where a role faces before the dance begins; partners who face each other begin at 12 and 6.
 [[nodiscard]] Eighths facingAtFirst(Formation formation, std::size_t role);
 
-/// The facing in words: "12", or "the line of dance", "diagonally to the wall" for those who travel: the line of dance runs counter-clockwise round the hall, the
-/// wall is to its right, the centre to its left (common practice of ballroom manuals, from memory).
+/// The facing in words: "12", or "the line of dance", "diagonally to the wall" for those who travel: the line of dance
+/// runs counter-clockwise round the hall, the wall is to its right, the centre to its left (common practice of ballroom
+/// manuals, from memory).
 [[nodiscard]] std::string facingInWords(Formation formation, Eighths facing);
 
 /// Where somebody stands after walking `orbit` round the partner or the middle: "home", "exchanged", "¼ round".

@@ -21,20 +21,24 @@ std::string lower(std::string text) {
 std::pair<std::string, int> kindAndNumber(const std::string& label) {
     const auto last = label.find_last_not_of("0123456789");
     int number = 1;
-    if (last != std::string::npos && last + 1 < label.size() && label[last] == ' ') std::from_chars(label.data() + last + 1, label.data() + label.size(), number);
-    else return {lower(label), 1};
+    if (last != std::string::npos && last + 1 < label.size() && label[last] == ' ')
+        std::from_chars(label.data() + last + 1, label.data() + label.size(), number);
+    else
+        return {lower(label), 1};
     return {lower(label.substr(0, label.find_last_not_of(' ', last) + 1)), number};
 }
 
 namespace {
 
-/// The nth section of a kind, where no section has the very name. Phrases of one name behind each other are one section.
+/// The nth section of a kind, where no section has the very name. Phrases of one name behind each other are one
+/// section.
 const CountPhrase* nthOfKind(const CountGrid& grid, const std::string& label) {
     const auto [kind, number] = kindAndNumber(label);
     int n = 0;
     const std::string* before = nullptr;
     for (const CountPhrase& phrase : grid.phrases()) {
-        if (kindAndNumber(phrase.label).first == kind && !(before && *before == phrase.label) && ++n == number) return &phrase;
+        if (kindAndNumber(phrase.label).first == kind && !(before && *before == phrase.label) && ++n == number)
+            return &phrase;
         before = &phrase.label;
     }
     return nullptr;
@@ -50,7 +54,9 @@ std::optional<Tick> tickOf(const MusicPlace& place, const CountGrid& grid) {
     const CountPhrase* nearest = nullptr;
     for (const CountPhrase& phrase : grid.phrases()) {
         if (lower(phrase.label) != lower(place.section)) continue;
-        const auto distance = [&](const CountPhrase& p) { return std::abs(grid.secondsAt(counts(p.firstCount) + place.into).value_or(p.start) - place.at); };
+        const auto distance = [&](const CountPhrase& p) {
+            return std::abs(grid.secondsAt(counts(p.firstCount) + place.into).value_or(p.start) - place.at);
+        };
         if (!nearest || distance(phrase) < distance(*nearest)) nearest = &phrase;
     }
     if (!nearest) nearest = nthOfKind(grid, place.section);

@@ -9,8 +9,8 @@
 
 namespace lc {
 
-/// Where the place lies in a song: in the section of its name, of several of that name in the one nearest to its time; a section that the song does not
-/// have leaves nothing, a place without a section its time. Whole counts are kept.
+/// Where the place lies in a song: in the section of its name, of several of that name in the one nearest to its time;
+/// a section that the song does not have leaves nothing, a place without a section its time. Whole counts are kept.
 [[nodiscard]] std::optional<Tick> tickOf(const MusicPlace& place, const CountGrid& grid);
 
 /// The place at a count of the song: "Bridge, after 16". Nothing outside.

@@ -49,24 +49,32 @@ Result<std::vector<PartId>> readOrder(const Routine& routine, std::string_view t
     };
     std::size_t at = 0;
     while (at < text.size()) {
-        if (text[at] == ' ' || text[at] == ',' || text[at] == '\t') { ++at; continue; }
+        if (text[at] == ' ' || text[at] == ',' || text[at] == '\t') {
+            ++at;
+            continue;
+        }
         std::size_t end = std::min(text.find_first_of(" ,\t", at), text.size());
         std::string_view word = text.substr(at, end - at);
         if (const auto n = times(word)) {
-            if (order.empty()) return wrong(at, "“" + std::string(word) + "” repeats the part before it; name the part first, as in “A x4”.");
-            if (*n < 1 || *n > mostPasses) return wrong(at, "a part is repeated 1 to " + std::to_string(mostPasses) + " times.");
+            if (order.empty())
+                return wrong(at, "“" + std::string(word) +
+                                     "” repeats the part before it; name the part first, as in “A x4”.");
+            if (*n < 1 || *n > mostPasses)
+                return wrong(at, "a part is repeated 1 to " + std::to_string(mostPasses) + " times.");
             order.insert(order.end(), static_cast<std::size_t>(*n - 1), order.back());
         } else {
             const Part* part = partNamed(routine, word);
             int repeat = 1;
             for (std::size_t split = 1; !part && split < word.size(); ++split) // A*4, Ax4 in one word
-                if (const auto repeats = times(word.substr(split)); repeats && partNamed(routine, word.substr(0, split))) {
+                if (const auto repeats = times(word.substr(split));
+                    repeats && partNamed(routine, word.substr(0, split))) {
                     part = partNamed(routine, word.substr(0, split));
                     repeat = *repeats;
                     if (repeat < 1 || repeat > mostPasses)
                         return wrong(at + split, "a part is repeated 1 to " + std::to_string(mostPasses) + " times.");
                 }
-            if (!part && word.find_first_not_of("ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz") == std::string_view::npos) {
+            if (!part && word.find_first_not_of("ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz") ==
+                             std::string_view::npos) {
                 bool letters = true; // AABA
                 for (char c : word) letters = letters && partNamed(routine, std::string_view(&c, 1));
                 if (letters) {
@@ -75,7 +83,9 @@ Result<std::vector<PartId>> readOrder(const Routine& routine, std::string_view t
                     continue;
                 }
             }
-            if (!part) return wrong(at, "there is no part “" + std::string(word) + "”. The parts are " + namesInWords(routine) + ".");
+            if (!part)
+                return wrong(at, "there is no part “" + std::string(word) + "”. The parts are " +
+                                     namesInWords(routine) + ".");
             order.insert(order.end(), static_cast<std::size_t>(repeat), part->id);
         }
         if (order.size() > static_cast<std::size_t>(mostPasses))

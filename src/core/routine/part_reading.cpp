@@ -58,17 +58,22 @@ const std::vector<NotationReading>& PartReader::lines(const Figure& figure, cons
     const auto [entry, isNew] = m_lines.try_emplace({figure.id.value, version});
     if (!isNew) return entry->second;
     const NotationChoices choices = choicesFor(figure.facts.choices, m_routine.choices);
-    const auto named = std::find_if(figure.facts.versions.begin(), figure.facts.versions.end(), [&](const FigureVersion& v) { return v.name == version; });
+    const auto named = std::find_if(figure.facts.versions.begin(), figure.facts.versions.end(),
+                                    [&](const FigureVersion& v) { return v.name == version; });
     std::vector<RoleLine> changed;
-    if (!version.empty() && named != figure.facts.versions.end()) changed = linesForRoles({figure.name, named->lines, std::nullopt, {}}, m_routine.roles);
+    if (!version.empty() && named != figure.facts.versions.end())
+        changed = linesForRoles({figure.name, named->lines, std::nullopt, {}}, m_routine.roles);
     for (const Role& role : m_routine.roles) {
-        const auto other = std::find_if(changed.begin(), changed.end(), [&](const RoleLine& l) { return l.role == role.id; });
-        entry->second.push_back(readSteps(other != changed.end() ? other->text : lineText(figure, role.id), choices).reading);
+        const auto other =
+            std::find_if(changed.begin(), changed.end(), [&](const RoleLine& l) { return l.role == role.id; });
+        entry->second.push_back(
+            readSteps(other != changed.end() ? other->text : lineText(figure, role.id), choices).reading);
     }
     return entry->second;
 }
 
-void PartReader::flatten(const std::vector<Placement>& placements, const Item& around, std::vector<Item>& items, int depth) const {
+void PartReader::flatten(const std::vector<Placement>& placements, const Item& around, std::vector<Item>& items,
+                         int depth) const {
     if (depth > deepest) return;
     for (const Placement& placed : placements) {
         Item item = around;
@@ -97,11 +102,13 @@ void PartReader::change(std::vector<Item>& items, const FigureChange& change, co
         flatten({change.added}, around, added, 0);
         auto behind = items.begin();
         if (change.at.valid()) {
-            const auto last = std::find_if(items.rbegin(), items.rend(), [&](const Item& item) { return item.liesIn(change.at); });
+            const auto last =
+                std::find_if(items.rbegin(), items.rend(), [&](const Item& item) { return item.liesIn(change.at); });
             if (last == items.rend()) return;
             behind = last.base();
         }
-        while (behind != items.end() && behind->addedBehind == std::optional(change.at)) ++behind; // what was added there before comes first
+        while (behind != items.end() && behind->addedBehind == std::optional(change.at))
+            ++behind; // what was added there before comes first
         for (Item& item : added) item.addedBehind = change.at;
         items.insert(behind, added.begin(), added.end());
         return;
@@ -129,7 +136,8 @@ void PartReader::append(PartReading& reading, const Item& item) {
         const std::size_t partner = r % 2 == 0 ? r + 1 : r - 1;
         const NotationReading& line = written[item.exchanged && partner < roles ? partner : r];
         const RoleId id = m_routine.roles[r].id;
-        const bool told = std::any_of(reading.remarks.begin(), reading.remarks.end(), [&](const PartLineRemark& m) { return m.figure == figure->id && m.role == id; });
+        const bool told = std::any_of(reading.remarks.begin(), reading.remarks.end(),
+                                      [&](const PartLineRemark& m) { return m.figure == figure->id && m.role == id; });
         if (!told) {
             for (const NotationRemark& note : line.notes) reading.remarks.push_back({figure->id, id, note});
             if (line.error) reading.remarks.push_back({figure->id, id, *line.error});
@@ -144,16 +152,21 @@ void PartReader::append(PartReading& reading, const Item& item) {
             lengths[r] = danced.length;
             span.needs[r] = footNeeded(danced.actions);
             span.wants = danced.couple.then(span.wants); // the first role has the last word
-            if (start == Tick{}) reading.roles[r].coupleIn = danced.couple;
-            else if (!danced.actions.empty() && !danced.couple.empty()) { // said before the figure's count 1: holds from there on
+            if (start == Tick{})
+                reading.roles[r].coupleIn = danced.couple;
+            else if (!danced.actions.empty() &&
+                     !danced.couple.empty()) { // said before the figure's count 1: holds from there on
                 Action& first = reading.roles[r].actions[reading.roles[r].actions.size() - danced.actions.size()];
                 first.couple = danced.couple.then(first.couple);
             }
         };
-        if (!item.mirrored && item.bars.none()) put(line);
+        if (!item.mirrored && item.bars.none())
+            put(line);
         else {
             RebarredLine other = rebarred(item.mirrored ? mirrored(line) : line, item.bars);
-            if (other.lostSteps > 0) reading.lost.push_back({item.path.empty() ? PlacementId{} : item.path.back(), figure->id, id, other.lostSteps});
+            if (other.lostSteps > 0)
+                reading.lost.push_back(
+                    {item.path.empty() ? PlacementId{} : item.path.back(), figure->id, id, other.lostSteps});
             put(other.line);
         }
         reading.roles[r].length += lengths[r];
@@ -164,11 +177,13 @@ void PartReader::append(PartReading& reading, const Item& item) {
         if (missing <= Tick{}) continue;
         reading.roles[r].actions.push_back(waitAt(start + lengths[r], missing)); // a role that waits says so
         reading.roles[r].gaps.emplace_back(start + lengths[r], start + *longest);
-        const bool told = std::any_of(reading.shorts.begin(), reading.shorts.end(),
-                                      [&](const ShortLine& s) { return s.figure == figure->id && s.role == m_routine.roles[r].id && s.version == item.version; });
+        const bool told = std::any_of(reading.shorts.begin(), reading.shorts.end(), [&](const ShortLine& s) {
+            return s.figure == figure->id && s.role == m_routine.roles[r].id && s.version == item.version;
+        });
         if (!told)
             reading.shorts.push_back({figure->id, item.version, m_routine.roles[r].id, missing,
-                                      m_routine.roles[static_cast<std::size_t>(longest - lengths.begin())].id, *longest});
+                                      m_routine.roles[static_cast<std::size_t>(longest - lengths.begin())].id,
+                                      *longest});
     }
     span.placement = item.path.empty() ? PlacementId{} : item.path.back();
     span.path = item.path;
@@ -206,15 +221,20 @@ void PartReader::putBridge(PartReading& reading, const Bridge& bridge, Tick shif
                 if (action.leadsTo) *action.leadsTo += n;
                 continue;
             }
-            if (action.turnEnd() > at && action.turn.value != 0) action.turnLength = action.turnEnd() + n - action.at; // goes on behind the bridge
-            if (action.orbitEnd() > at && action.orbit.value != 0) action.orbitLength = action.orbitEnd() + n - action.at;
+            if (action.turnEnd() > at && action.turn.value != 0)
+                action.turnLength = action.turnEnd() + n - action.at; // goes on behind the bridge
+            if (action.orbitEnd() > at && action.orbit.value != 0)
+                action.orbitLength = action.orbitEnd() + n - action.at;
             if (action.end() <= at) continue;
-            if (r < inside.roles.size()) { // it is over for what the bridge dances; what is left of it is a wait behind that
+            if (r < inside.roles
+                        .size()) { // it is over for what the bridge dances; what is left of it is a wait behind that
                 rest = std::max(rest, action.end() - at);
                 action.length = at - action.at;
-            } else action.length = action.end() + n - action.at; // held through the bridge
+            } else
+                action.length = action.end() + n - action.at; // held through the bridge
         }
-        const bool held = std::any_of(role.actions.begin(), role.actions.end(), [&](const Action& a) { return a.at < at && a.end() > at; });
+        const bool held = std::any_of(role.actions.begin(), role.actions.end(),
+                                      [&](const Action& a) { return a.at < at && a.end() > at; });
         if (rest > Tick{}) role.actions.push_back(waitAt(at + n, rest));
         if (r < inside.roles.size())
             for (Action action : inside.roles[r].actions) {
@@ -222,7 +242,8 @@ void PartReader::putBridge(PartReading& reading, const Bridge& bridge, Tick shif
                 if (action.leadsTo) *action.leadsTo += at;
                 role.actions.push_back(std::move(action));
             }
-        else if (!held) role.actions.push_back(waitAt(at, n));
+        else if (!held)
+            role.actions.push_back(waitAt(at, n));
         for (auto& [from, to] : role.gaps) {
             if (from >= at) from += n;
             if (to > at) to += n;
@@ -231,8 +252,10 @@ void PartReader::putBridge(PartReading& reading, const Bridge& bridge, Tick shif
         sortByTime(role.actions);
     }
     for (FigureSpan& span : reading.figures) {
-        if (span.start >= at) span.start += n;
-        else if (span.start + span.length > at) span.length += n;
+        if (span.start >= at)
+            span.start += n;
+        else if (span.start + span.length > at)
+            span.length += n;
     }
     for (const PartLineRemark& remark : inside.remarks) reading.remarks.push_back(remark);
     FigureSpan span;
@@ -240,7 +263,8 @@ void PartReader::putBridge(PartReading& reading, const Bridge& bridge, Tick shif
     span.start = at;
     span.length = n;
     span.bridge = true;
-    const auto behind = std::find_if(reading.figures.begin(), reading.figures.end(), [&](const FigureSpan& s) { return s.start > at; });
+    const auto behind =
+        std::find_if(reading.figures.begin(), reading.figures.end(), [&](const FigureSpan& s) { return s.start > at; });
     reading.figures.insert(behind, std::move(span));
     reading.length += n;
 }
@@ -290,7 +314,8 @@ std::shared_ptr<const PartReading> PartReader::pass(PartId id, const PassExcepti
     around.exchanged = exceptions.exchanged;
     std::vector<Item> items;
     if (const Part* part = findPart(m_routine, id)) flatten(part->figures, around, items, 0);
-    for (const bool drops : {false, true}) // left out last: what is added behind a figure that is left out takes its place
+    for (const bool drops :
+         {false, true}) // left out last: what is added behind a figure that is left out takes its place
         for (const FigureChange& one : exceptions.changes)
             if ((one.kind == FigureChange::Kind::Drop) == drops) change(items, one, around);
     for (const Item& item : items) append(*reading, item);

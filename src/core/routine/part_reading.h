@@ -14,27 +14,28 @@ namespace lc {
 
 /// A figure where it lies in a part or a pass.
 struct FigureSpan {
-    PlacementId placement;          ///< none for what a tag or bridge dances
-    std::vector<PlacementId> path;  ///< the placements of the parts it lies in, outermost first, itself last
-    FigureId figure;                ///< none for the wait of a bridge
-    Tick start;                     ///< from the pass's count 1
+    PlacementId placement;         ///< none for what a tag or bridge dances
+    std::vector<PlacementId> path; ///< the placements of the parts it lies in, outermost first, itself last
+    FigureId figure;               ///< none for the wait of a bridge
+    Tick start;                    ///< from the pass's count 1
     Tick length;
     std::string version;
     bool mirrored = false;
     bool exchanged = false;
     Rebar bars;
     bool bridge = false;
-    CoupleState wants;              ///< hold, position and foot relation that it says before its count 1
+    CoupleState wants;                      ///< hold, position and foot relation that it says before its count 1
     std::vector<std::optional<Foot>> needs; ///< foot that each role needs free where it begins
 };
 
 /// A role's way through a whole part.
 struct PartRoleReading {
-    std::vector<Action> actions; ///< of all figures one after another, from the part's count 1, without gaps: what is not written is a wait
+    std::vector<Action> actions; ///< of all figures one after another, from the part's count 1, without gaps: what is
+                                 ///< not written is a wait
     Tick length;                 ///< of what is written for it; shorter than the part's where it has less
     std::vector<std::pair<Tick, Tick>> gaps; ///< [from, to) where nothing is written for it, ascending
-    std::optional<Foot> needs;   ///< the foot that must be free at the beginning
-    CoupleState coupleIn;        ///< said before the first count
+    std::optional<Foot> needs;               ///< the foot that must be free at the beginning
+    CoupleState coupleIn;                    ///< said before the first count
 };
 
 /// What is to be said about one role's line of a figure.
@@ -80,8 +81,8 @@ struct PartReading {
     std::vector<PartLineRemark> remarks; ///< once for each figure and role
     std::vector<ShortLine> shorts;
     std::vector<LostSteps> lost;
-    std::vector<CutTurn> cutTurns;       ///< by an ending
-    bool unfinished = false;             ///< the tail of a figure is not written yet
+    std::vector<CutTurn> cutTurns; ///< by an ending
+    bool unfinished = false;       ///< the tail of a figure is not written yet
 };
 
 /// Reads parts and passes of one routine; a line of notation is read once. Not for several threads at once.
@@ -91,8 +92,8 @@ public:
 
     /// The part as it is written. Shared: later calls give the same.
     [[nodiscard]] std::shared_ptr<const PartReading> part(PartId id);
-    /// The part as a pass with these exceptions dances it: figures added, left out, in another version or other bars, mirrored, exchanged, bridges put in, its ending.
-    /// Restart, tag, wait and canon are the unroller's.
+    /// The part as a pass with these exceptions dances it: figures added, left out, in another version or other bars,
+    /// mirrored, exchanged, bridges put in, its ending. Restart, tag, wait and canon are the unroller's.
     [[nodiscard]] std::shared_ptr<const PartReading> pass(PartId id, const PassExceptions& exceptions);
     /// One figure alone, as a tag dances it.
     [[nodiscard]] std::shared_ptr<const PartReading> figure(FigureId id, bool mirrored, bool exchanged);
@@ -100,7 +101,8 @@ public:
 private:
     struct Item; // a placed figure with all that is done to it
     [[nodiscard]] const std::vector<NotationReading>& lines(const Figure& figure, const std::string& version);
-    void flatten(const std::vector<Placement>& placements, const Item& around, std::vector<Item>& items, int depth) const;
+    void flatten(const std::vector<Placement>& placements, const Item& around, std::vector<Item>& items,
+                 int depth) const;
     void change(std::vector<Item>& items, const FigureChange& change, const Item& around) const;
     void append(PartReading& reading, const Item& item);
     void putBridge(PartReading& reading, const Bridge& bridge, Tick shift, const Item& around);

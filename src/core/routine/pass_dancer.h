@@ -9,13 +9,14 @@ namespace lc {
 
 /// How the dancers stand between two passes.
 struct Standing {
-    Tick at; ///< the count of the song that comes next
+    Tick at;                     ///< the count of the song that comes next
     std::vector<Foot> free;      ///< of each role, in the order of Routine::roles
     std::vector<Eighths> facing; ///< of each role
     bool operator==(const Standing&) const = default;
 };
 
-/// Dances single passes from wherever the dancers stand, as unroll() does: for asking what would be, many times over. Parts are read once. Keeps references to routine and grid.
+/// Dances single passes from wherever the dancers stand, as unroll() does: for asking what would be, many times over.
+/// Parts are read once. Keeps references to routine and grid.
 class PassDancer {
 public:
     PassDancer(const Routine& routine, const CountGrid& grid);
@@ -23,8 +24,8 @@ public:
 
     /// Before the first pass.
     [[nodiscard]] Standing opening() const;
-    /// Dances `pass` (not necessarily one of the routine) and moves the dancers to its end. `first` in the routine. `number`, `index` and `runningFrom` of what it gives mean nothing, nor do
-    /// its ranges of actions.
+    /// Dances `pass` (not necessarily one of the routine) and moves the dancers to its end. `first` in the routine.
+    /// `number`, `index` and `runningFrom` of what it gives mean nothing, nor do its ranges of actions.
     [[nodiscard]] PassPerformance dance(const Pass& pass, Standing& standing, bool first);
     /// Whether an exception of the music stands in [from, to].
     [[nodiscard]] bool musicSpeaks(Tick from, Tick to) const;

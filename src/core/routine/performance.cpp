@@ -36,10 +36,12 @@ struct Timed {
 /// When the roles of a pass begin, as its canon has it.
 class CanonTimes {
 public:
-    CanonTimes(const Canon& canon, const Routine& routine, Tick length) : m_canon(canon), m_routine(routine), m_length(length) {
+    CanonTimes(const Canon& canon, const Routine& routine, Tick length)
+        : m_canon(canon), m_routine(routine), m_length(length) {
         m_from = std::clamp(canon.from, Tick{}, length);
         m_to = std::clamp(canon.to.value_or(length), m_from, length);
-        const auto entering = static_cast<std::int64_t>(canon.entries.empty() ? routine.roles.size() : canon.entries.size());
+        const auto entering =
+            static_cast<std::int64_t>(canon.entries.empty() ? routine.roles.size() : canon.entries.size());
         m_tail = canon.ripple ? Tick{canon.apart.value * std::max<std::int64_t>(0, entering - 1)} : Tick{};
     }
     [[nodiscard]] Tick from() const { return m_from; }
@@ -67,7 +69,8 @@ public:
             }
             if (!offset) continue;
             const Tick at = action.at + *offset;
-            if (at + (action.anchor() - action.at) < end) out.push_back({&action, at, std::min(action.length, end - at), end});
+            if (at + (action.anchor() - action.at) < end)
+                out.push_back({&action, at, std::min(action.length, end - at), end});
         }
         std::stable_sort(out.begin(), out.end(), [](const Timed& a, const Timed& b) { return a.at < b.at; });
         std::vector<Timed> waits; // where nothing is danced: behind what was trimmed, and until the last has finished
@@ -97,7 +100,8 @@ private:
 
 class Unroller {
 public:
-    Unroller(const Routine& routine, const CountGrid& grid) : m_routine(routine), m_grid(grid), m_reader(routine), m_states(routine.roles.size()) {
+    Unroller(const Routine& routine, const CountGrid& grid)
+        : m_routine(routine), m_grid(grid), m_reader(routine), m_states(routine.roles.size()) {
         m_out.roles.resize(routine.roles.size());
         m_out.passes.reserve(routine.passes.size());
         for (const Part& part : routine.parts) m_out.parts.push_back(m_reader.part(part.id));
@@ -154,7 +158,8 @@ public:
     }
 
     bool musicSpeaks(Tick from, Tick to) const {
-        return std::any_of(m_bound.begin(), m_bound.end(), [&](const BoundException& b) { return b.at >= from && b.at <= to; });
+        return std::any_of(m_bound.begin(), m_bound.end(),
+                           [&](const BoundException& b) { return b.at >= from && b.at <= to; });
     }
 
     std::shared_ptr<const PartReading> readingOf(PartId part, const PassExceptions& exceptions) {
@@ -208,7 +213,8 @@ private:
             done.tag = *limit - done.danceEnd();
         }
         for (std::size_t r = 0; r < m_states.size(); ++r) danceRole(*reading, tag.get(), canon, r, done);
-        if (!reading->cutTurns.empty()) done.cutTurns.insert(done.cutTurns.end(), reading->cutTurns.begin(), reading->cutTurns.end());
+        if (!reading->cutTurns.empty())
+            done.cutTurns.insert(done.cutTurns.end(), reading->cutTurns.begin(), reading->cutTurns.end());
         done.countsFromOneAfter = done.cut || (done.exceptions.tag && done.exceptions.tag->countFromOne);
         m_at = done.end();
         if (done.countsFromOneAfter) m_runningFrom = m_at;
@@ -223,12 +229,15 @@ private:
 
     /// Takes up the exceptions of the music that lie in this pass, in the order of the song.
     void befall(PartId part, PassPerformance& done, std::shared_ptr<const PartReading>& reading) {
-        auto bound = std::lower_bound(m_bound.begin(), m_bound.end(), done.start, [](const BoundException& b, Tick t) { return b.at < t; });
+        auto bound = std::lower_bound(m_bound.begin(), m_bound.end(), done.start,
+                                      [](const BoundException& b, Tick t) { return b.at < t; });
         for (; bound != m_bound.end(); ++bound) {
             const Tick into = bound->at - done.start;
             Tick length = reading->length;
             if (done.exceptions.restart) length = std::min(length, done.exceptions.restart->after);
-            if (done.exceptions.canon && done.exceptions.canon->ripple) length = std::max(length, CanonTimes(*done.exceptions.canon, m_routine, reading->length).tail() + reading->length);
+            if (done.exceptions.canon && done.exceptions.canon->ripple)
+                length = std::max(length, CanonTimes(*done.exceptions.canon, m_routine, reading->length).tail() +
+                                              reading->length);
             if (into > length) break;
             const PassExceptions& what = bound->exception->what;
             const bool atEnd = into == length;
@@ -243,7 +252,8 @@ private:
 
     /// Dances a run of actions of one role from `origin`, up to `end` counts after it.
     template <typename Actions, typename Get>
-    void perform(const Actions& actions, Get get, std::size_t r, Tick origin, Tick end, const PassExceptions& exceptions, const Action* touch, std::vector<CutTurn>& cutTurns) {
+    void perform(const Actions& actions, Get get, std::size_t r, Tick origin, Tick end,
+                 const PassExceptions& exceptions, const Action* touch, std::vector<CutTurn>& cutTurns) {
         RoleState& state = m_states[r];
         auto& all = m_out.roles[r];
         for (const auto& entry : actions) {
@@ -252,7 +262,8 @@ private:
             if (timed.anchor() >= end) continue; // it leads to a figure that is not danced
             const Tick length = std::min(timed.length, end - timed.at);
             if (!timed.action) {
-                all.push_back({nullptr, origin + timed.at, length, ActionKind::Wait, std::nullopt, false, state.free, state.facing, state.orbit});
+                all.push_back({nullptr, origin + timed.at, length, ActionKind::Wait, std::nullopt, false, state.free,
+                               state.facing, state.orbit});
                 continue;
             }
             const Action& action = *timed.action;
@@ -262,7 +273,8 @@ private:
                 Action danced = action;
                 danced.kind = kind = ActionKind::NoWeight;
                 footed = danceAction(danced, state.free);
-            } else footed = danceAction(action, state.free);
+            } else
+                footed = danceAction(action, state.free);
             state.free = footed.freeAfter;
             if (action.turn.value != 0) {
                 const Tick turnEnd = timed.at + (action.turnEnd() - action.at);
@@ -271,19 +283,24 @@ private:
                 if (done || on) state.facing += action.turn;
                 if (!done) cutTurns.push_back({m_routine.roles[r].id, timed.at, turnEnd, action.turn, on});
             }
-            if (action.orbit.value != 0 && timed.at + (action.orbitEnd() - action.at) <= std::min(end, timed.limit)) state.orbit += action.orbit;
-            all.push_back({&action, origin + timed.at, length, kind, footed.foot, footed.conflict, state.free, state.facing, state.orbit});
+            if (action.orbit.value != 0 && timed.at + (action.orbitEnd() - action.at) <= std::min(end, timed.limit))
+                state.orbit += action.orbit;
+            all.push_back({&action, origin + timed.at, length, kind, footed.foot, footed.conflict, state.free,
+                           state.facing, state.orbit});
         }
     }
 
-    void danceRole(const PartReading& reading, const PartReading* tag, const std::optional<CanonTimes>& canon, std::size_t r, PassPerformance& done) {
+    void danceRole(const PartReading& reading, const PartReading* tag, const std::optional<CanonTimes>& canon,
+                   std::size_t r, PassPerformance& done) {
         const PartRoleReading& part = reading.roles[r];
         RoleState& state = m_states[r];
         auto& all = m_out.roles[r];
         RoleInPass role;
         role.role = m_routine.roles[r].id;
         role.needs = part.needs;
-        if (done.wait > Tick{}) all.push_back({nullptr, done.begin(), done.wait, ActionKind::Wait, std::nullopt, false, state.free, state.facing, state.orbit});
+        if (done.wait > Tick{})
+            all.push_back({nullptr, done.begin(), done.wait, ActionKind::Wait, std::nullopt, false, state.free,
+                           state.facing, state.orbit});
         if (state.free == Foot::Both && part.needs) state.free = *part.needs;
         role.freeIn = state.free;
         role.facingIn = state.facing;
@@ -299,13 +316,21 @@ private:
             const Tick danced = canon->to() - canon->from();
             if (const auto enters = canon->entersAfter(r)) {
                 if (canon->from() == Tick{}) role.entersAfter = *enters;
-                const auto until = [&](Tick entered) { return std::clamp(std::min(end, canon->to() + canon->tail()) - canon->from() - entered, Tick{}, danced); };
-                role.trimmed = until(Tick{}) - until(*enters); // what those who entered first have danced of it and this role has not
+                const auto until = [&](Tick entered) {
+                    return std::clamp(std::min(end, canon->to() + canon->tail()) - canon->from() - entered, Tick{},
+                                      danced);
+                };
+                role.trimmed = until(Tick{}) -
+                               until(*enters); // what those who entered first have danced of it and this role has not
             }
             role.counts = {};
-            const auto inGap = [&](const Action& a) { return std::any_of(part.gaps.begin(), part.gaps.end(), [&](const auto& gap) { return a.at >= gap.first && a.at < gap.second; }); };
+            const auto inGap = [&](const Action& a) {
+                return std::any_of(part.gaps.begin(), part.gaps.end(),
+                                   [&](const auto& gap) { return a.at >= gap.first && a.at < gap.second; });
+            };
             for (const Timed& t : timed)
-                if (t.action && !t.leadsIn() && t.at < end && !inGap(*t.action)) role.counts += std::min(t.length, end - t.at);
+                if (t.action && !t.leadsIn() && t.at < end && !inGap(*t.action))
+                    role.counts += std::min(t.length, end - t.at);
         }
         const Action* touch = nullptr;
         if (done.exceptions.lastChangeIsTouch) {
@@ -316,12 +341,28 @@ private:
                 for (const Action& action : part.actions)
                     if (action.anchor() < end && action.kind == ActionKind::Step) touch = &action;
         }
-        if (canon) perform(timed, [](const Timed& t) { return t; }, r, done.start, end, done.exceptions, touch, done.cutTurns);
-        else perform(part.actions, [](const Action& a) { return Timed{&a, a.at, a.length}; }, r, done.start, end, done.exceptions, touch, done.cutTurns);
+        if (canon)
+            perform(
+                timed, [](const Timed& t) { return t; }, r, done.start, end, done.exceptions, touch, done.cutTurns);
+        else
+            perform(
+                part.actions,
+                [](const Action& a) {
+                    return Timed{&a, a.at, a.length};
+                },
+                r, done.start, end, done.exceptions, touch, done.cutTurns);
         if (done.tag > Tick{}) {
             const Tick danced = tag ? std::min(tag->length, done.tag) : Tick{};
-            if (danced > Tick{}) perform(tag->roles[r].actions, [](const Action& a) { return Timed{&a, a.at, a.length}; }, r, done.danceEnd(), danced, PassExceptions{}, nullptr, done.cutTurns);
-            if (danced < done.tag) all.push_back({nullptr, done.danceEnd() + danced, done.tag - danced, ActionKind::Wait, std::nullopt, false, state.free, state.facing, state.orbit});
+            if (danced > Tick{})
+                perform(
+                    tag->roles[r].actions,
+                    [](const Action& a) {
+                        return Timed{&a, a.at, a.length};
+                    },
+                    r, done.danceEnd(), danced, PassExceptions{}, nullptr, done.cutTurns);
+            if (danced < done.tag)
+                all.push_back({nullptr, done.danceEnd() + danced, done.tag - danced, ActionKind::Wait, std::nullopt,
+                               false, state.free, state.facing, state.orbit});
         }
         role.endAction = all.size();
         role.freeOut = state.free;
@@ -347,7 +388,8 @@ struct PassDancer::Inside : Unroller {
     Standing opening;
 };
 
-PassDancer::PassDancer(const Routine& routine, const CountGrid& grid) : m_inside(std::make_unique<Inside>(routine, grid)) {
+PassDancer::PassDancer(const Routine& routine, const CountGrid& grid)
+    : m_inside(std::make_unique<Inside>(routine, grid)) {
     m_inside->opening = m_inside->standing();
     m_inside->opening.at = startOf(routine, grid);
 }
@@ -355,9 +397,13 @@ PassDancer::~PassDancer() = default;
 
 Standing PassDancer::opening() const { return m_inside->opening; }
 
-PassPerformance PassDancer::dance(const Pass& pass, Standing& standing, bool first) { return m_inside->danceFrom(pass, standing, first); }
+PassPerformance PassDancer::dance(const Pass& pass, Standing& standing, bool first) {
+    return m_inside->danceFrom(pass, standing, first);
+}
 bool PassDancer::musicSpeaks(Tick from, Tick to) const { return m_inside->musicSpeaks(from, to); }
-std::shared_ptr<const PartReading> PassDancer::reading(const Pass& pass) { return m_inside->readingOf(pass.part, pass); }
+std::shared_ptr<const PartReading> PassDancer::reading(const Pass& pass) {
+    return m_inside->readingOf(pass.part, pass);
+}
 
 Tick startOf(const Routine& routine, const CountGrid& grid) {
     if (!routine.startAt || grid.empty()) return {};
@@ -381,7 +427,8 @@ void takeUp(const PassExceptions& what, Tick into, ExceptionId id, const PartRea
         to.bridges.push_back(bridge);
     }
     if (what.wait > Tick{}) to.bridges.push_back({id, inPart, what.wait});
-    std::stable_sort(to.bridges.begin(), to.bridges.end(), [](const Bridge& a, const Bridge& b) { return a.after < b.after; });
+    std::stable_sort(to.bridges.begin(), to.bridges.end(),
+                     [](const Bridge& a, const Bridge& b) { return a.after < b.after; });
     to.changes.insert(to.changes.end(), what.changes.begin(), what.changes.end());
     to.mirrored = to.mirrored != what.mirrored;
     to.exchanged = to.exchanged != what.exchanged;
@@ -413,13 +460,15 @@ const FigureSpan* figureAt(const Performance& performance, const PassPerformance
     const Tick into = at - pass.start;
     if (into < Tick{} || into >= pass.counts) return nullptr;
     const auto& figures = performance.readingOf(pass).figures;
-    const auto after = std::upper_bound(figures.begin(), figures.end(), into, [](Tick t, const FigureSpan& span) { return t < span.start; });
+    const auto after = std::upper_bound(figures.begin(), figures.end(), into,
+                                        [](Tick t, const FigureSpan& span) { return t < span.start; });
     if (after == figures.begin()) return nullptr;
     const FigureSpan& span = *std::prev(after);
     return into < span.start + span.length ? &span : nullptr;
 }
 
-std::optional<Tick> placeOf(const Performance& performance, const PassPerformance& pass, PlacementId placement, Tick at) {
+std::optional<Tick> placeOf(const Performance& performance, const PassPerformance& pass, PlacementId placement,
+                            Tick at) {
     for (const FigureSpan& span : performance.readingOf(pass).figures)
         if (std::find(span.path.begin(), span.path.end(), placement) != span.path.end() && at < span.length) {
             const Tick in = span.start + at;

@@ -10,7 +10,8 @@ RebarredLine rebarred(const NotationReading& line, const Rebar& bars) {
     const Tick written = counts(bars.written);
     const Tick danced = counts(bars.danced);
     const auto split = [&](Tick at) { // the bar that `at` lies in, and where in it
-        const std::int64_t bar = at.value >= 0 ? at.value / written.value : -((-at.value + written.value - 1) / written.value);
+        const std::int64_t bar =
+            at.value >= 0 ? at.value / written.value : -((-at.value + written.value - 1) / written.value);
         return std::pair{bar, Tick{at.value - bar * written.value}};
     };
     const auto begins = [&](Tick at) {
@@ -54,7 +55,8 @@ RebarredLine rebarred(const NotationReading& line, const Rebar& bars) {
     }
     waitUntil(out.line.length);
     out.line.actions.insert(out.line.actions.end(), waits.begin(), waits.end());
-    std::stable_sort(out.line.actions.begin(), out.line.actions.end(), [](const Action& x, const Action& y) { return x.at < y.at; });
+    std::stable_sort(out.line.actions.begin(), out.line.actions.end(),
+                     [](const Action& x, const Action& y) { return x.at < y.at; });
     return out;
 }
 

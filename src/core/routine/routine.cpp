@@ -27,7 +27,8 @@ const Part* findPart(const Routine& routine, PartId id) { return findById(routin
 const Role* findRole(const Routine& routine, RoleId id) { return findById(routine.roles, id); }
 
 const Part* findPartNamed(const Routine& routine, std::string_view name) {
-    const auto found = std::find_if(routine.parts.begin(), routine.parts.end(), [&](const Part& p) { return p.name == name; });
+    const auto found =
+        std::find_if(routine.parts.begin(), routine.parts.end(), [&](const Part& p) { return p.name == name; });
     return found == routine.parts.end() ? nullptr : &*found;
 }
 
@@ -61,7 +62,9 @@ FindingThing thingOfNumber(const Routine& routine, std::string_view code, std::u
     if (code == "turned-round") return CountsAhead{counts(number)};
     if (code == "over-stop") return SongTime{(static_cast<double>(number) - 1) / 10};
     if (findFigure(routine, FigureId{number})) return FigureId{number};
-    const auto has = [number](const auto& all) { return std::any_of(all.begin(), all.end(), [number](const auto& one) { return one.id.value == number; }); };
+    const auto has = [number](const auto& all) {
+        return std::any_of(all.begin(), all.end(), [number](const auto& one) { return one.id.value == number; });
+    };
     if (has(routine.atMusic)) return ExceptionId{number};
     if (has(routine.accents)) return AccentId{number};
     return PlacementId{number}; // in a part or added in a pass; or of something that is gone

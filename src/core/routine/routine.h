@@ -3,12 +3,12 @@
 #include "core/base/facing.h"
 #include "core/base/feet.h"
 #include "core/base/ids.h"
+#include "core/base/tick.h"
 #include "core/figures/figure_card.h"
 #include "core/notation/notation.h"
-#include "core/song/song_map.h"
-#include "core/base/tick.h"
 #include "core/routine/exceptions.h"
 #include "core/routine/formation.h"
+#include "core/song/song_map.h"
 
 #include <cmath>
 #include <cstdint>
@@ -40,7 +40,7 @@ struct Figure {
     std::vector<RoleLine> lines;
     std::optional<Tick> claimed; ///< the length it is said to have
     FigureFacts facts;           ///< all else that is known of it
-    std::string vocabularyId;    ///< of the figure in the vocabulary that it was taken from; empty = of this routine alone
+    std::string vocabularyId; ///< of the figure in the vocabulary that it was taken from; empty = of this routine alone
     bool operator==(const Figure&) const = default;
 };
 
@@ -82,15 +82,16 @@ struct CountsAhead {
     bool operator==(const CountsAhead&) const = default;
 };
 
-/// A place of the song that a finding speaks of, by time: bars renumber. Two times mean the same place when they lie within 0.3 s, less than a count of any dance: listening again moves a
-/// place by milliseconds.
+/// A place of the song that a finding speaks of, by time: bars renumber. Two times mean the same place when they lie
+/// within 0.3 s, less than a count of any dance: listening again moves a place by milliseconds.
 struct SongTime {
     Seconds at = 0;
     bool operator==(const SongTime& other) const { return std::abs(at - other.at) < 0.3; }
 };
 
 /// What a finding speaks of besides pass, part and role.
-using FindingThing = std::variant<std::monostate, FigureId, PlacementId, ExceptionId, AccentId, CountsAhead, SongTime, LineId>;
+using FindingThing =
+    std::variant<std::monostate, FigureId, PlacementId, ExceptionId, AccentId, CountsAhead, SongTime, LineId>;
 
 /// What a finding speaks of, stable under edits elsewhere; the key by which it is muted.
 struct FindingKey {
@@ -109,7 +110,8 @@ struct MutedFinding {
     bool operator==(const MutedFinding&) const = default;
 };
 
-/// A line of the hand-out from which a routine came that was not understood, or says something else than the rest: it waits to be settled by a person.
+/// A line of the hand-out from which a routine came that was not understood, or says something else than the rest: it
+/// waits to be settled by a person.
 struct UnsettledLine {
     LineId id;
     std::uint32_t number = 0; ///< in the hand-out, from 1
@@ -118,7 +120,9 @@ struct UnsettledLine {
     FigureId figure = {};     ///< in whose section it stands; none = elsewhere
     RoleId role = {};         ///< of a line of steps that was left out of the figure: whose; else none
     std::uint32_t at = 0;     ///< bytes into that role's line where it stood
-    std::optional<std::int64_t> counts = {}, walls = {}; ///< what it claims of the dance; it is open while that is not kept, see HandoutClaims
+    std::optional<std::int64_t>
+        counts = {},
+        walls = {}; ///< what it claims of the dance; it is open while that is not kept, see HandoutClaims
     bool operator==(const UnsettledLine&) const = default;
 };
 
@@ -133,11 +137,11 @@ struct Routine {
     std::vector<BoundAccent> accents;
     OpeningStance opening;
     Formation formation = Formation::Rows;
-    std::string level;                ///< "first steps", "improver": free words for the sheet
+    std::string level;              ///< "first steps", "improver": free words for the sheet
     std::optional<Seconds> startAt; ///< where the dance starts in the song; nothing = at the first phrase
     std::vector<MutedFinding> muted;
     std::vector<UnsettledLine> unsettled; ///< in the order of the hand-out
-    std::uint32_t lastId = 0; ///< highest identity given out so far, of any kind
+    std::uint32_t lastId = 0;             ///< highest identity given out so far, of any kind
 
     bool operator==(const Routine&) const = default;
 };
@@ -149,7 +153,8 @@ struct Routine {
 [[nodiscard]] const Part* findPart(const Routine& routine, PartId id);
 [[nodiscard]] const Part* findPartNamed(const Routine& routine, std::string_view name);
 [[nodiscard]] const Role* findRole(const Routine& routine, RoleId id);
-/// What the plain number of older files stands for in a muted finding: the identity that has it, the counts ahead of a turn-round, the tenth of a second of a stop.
+/// What the plain number of older files stands for in a muted finding: the identity that has it, the counts ahead of a
+/// turn-round, the tenth of a second of a stop.
 [[nodiscard]] FindingThing thingOfNumber(const Routine& routine, std::string_view code, std::uint32_t number);
 /// Index of a pass, or nothing.
 [[nodiscard]] std::optional<std::size_t> indexOfPass(const Routine& routine, PassId id);

@@ -9,7 +9,8 @@ namespace {
 
 constexpr std::int64_t beyond = INT64_MAX / 8; // sums stay here
 
-/// Figures and steps that a part comes to, and how deep parts lie in it. A step is written with two characters at least.
+/// Figures and steps that a part comes to, and how deep parts lie in it. A step is written with two characters at
+/// least.
 struct Size {
     std::int64_t figures = 0;
     std::int64_t steps = 0;
@@ -45,7 +46,8 @@ public:
                     if (!inner) return m_known[id.value] = inner;
                     one = *inner;
                     sum.depth = std::max(sum.depth, one.depth + 1);
-                } else if (const auto steps = m_steps.find(placed.figure.value); steps != m_steps.end()) one.steps = steps->second;
+                } else if (const auto steps = m_steps.find(placed.figure.value); steps != m_steps.end())
+                    one.steps = steps->second;
                 sum = {std::min(beyond, sum.figures + one.figures), std::min(beyond, sum.steps + one.steps), sum.depth};
             }
         return m_known[id.value] = sum;
@@ -64,16 +66,27 @@ Result<void> checkSize(const Routine& routine) {
     for (const Part& part : routine.parts) {
         const auto size = sizes.of(part.id);
         if (!size)
-            return fail(ErrorCode::BadValue, size.error() == Trouble::InItself ? "Part " + part.name + " lies inside itself."
-                                                                               : "Parts lie in parts, " + std::to_string(deepestPart) + " deep and deeper, from part " + part.name + " on. Nobody keeps count of that; place the figures themselves.");
+            return fail(ErrorCode::BadValue,
+                        size.error() == Trouble::InItself
+                            ? "Part " + part.name + " lies inside itself."
+                            : "Parts lie in parts, " + std::to_string(deepestPart) + " deep and deeper, from part " +
+                                  part.name + " on. Nobody keeps count of that; place the figures themselves.");
         if (size->figures > mostFiguresInPart)
-            return fail(ErrorCode::BadValue, "Part " + part.name + " comes to more than " + std::to_string(mostFiguresInPart) + " figures with the parts that lie in it. That is more than anybody dances; place fewer parts in parts.");
+            return fail(
+                ErrorCode::BadValue,
+                "Part " + part.name + " comes to more than " + std::to_string(mostFiguresInPart) +
+                    " figures with the parts that lie in it. That is more than anybody dances; place fewer parts in parts.");
     }
     Size all;
     for (const Pass& pass : routine.passes)
-        if (const auto size = sizes.of(pass.part)) all = {std::min(beyond, all.figures + size->figures), std::min(beyond, all.steps + size->steps), 1};
+        if (const auto size = sizes.of(pass.part))
+            all = {std::min(beyond, all.figures + size->figures), std::min(beyond, all.steps + size->steps), 1};
     if (all.figures > mostFiguresDanced || all.steps > mostStepsDanced)
-        return fail(ErrorCode::BadValue, "The passes come to more than " + std::to_string(all.figures > mostFiguresDanced ? mostFiguresDanced : mostStepsDanced) + (all.figures > mostFiguresDanced ? " figures" : " steps") + " in all. That is more than anybody dances; take passes out.");
+        return fail(ErrorCode::BadValue,
+                    "The passes come to more than " +
+                        std::to_string(all.figures > mostFiguresDanced ? mostFiguresDanced : mostStepsDanced) +
+                        (all.figures > mostFiguresDanced ? " figures" : " steps") +
+                        " in all. That is more than anybody dances; take passes out.");
     return {};
 }
 
@@ -84,7 +97,8 @@ std::optional<PlaceInPart> putsPartInItself(const Routine& routine) {
     std::vector<State> state(routine.parts.size(), State::New);
     for (std::size_t first = 0; first < routine.parts.size(); ++first) {
         if (state[first] != State::New) continue;
-        std::vector<PlaceInPart> way{{first, 0}}; // from the first part into the part that is looked at: the next figure of each
+        std::vector<PlaceInPart> way{
+            {first, 0}}; // from the first part into the part that is looked at: the next figure of each
         state[first] = State::Open;
         while (!way.empty()) {
             PlaceInPart& here = way.back();

@@ -28,12 +28,14 @@ struct Doubt {
     std::vector<Meaning> answers; ///< the first is taken
 };
 
-/// Keeps what is asked while a line is read; with `picks` it is read as answered: the number of the question to the number of its answer.
+/// Keeps what is asked while a line is read; with `picks` it is read as answered: the number of the question to the
+/// number of its answer.
 class Asker {
 public:
     explicit Asker(std::map<std::size_t, std::size_t> picks = {}) : m_picks(std::move(picks)) {}
     /// One that keeps the nearest known words another has found.
-    Asker(std::map<std::size_t, std::size_t> picks, const Asker& before) : m_picks(std::move(picks)), m_nearest(before.m_nearest) {}
+    Asker(std::map<std::size_t, std::size_t> picks, const Asker& before)
+        : m_picks(std::move(picks)), m_nearest(before.m_nearest) {}
 
     /// The known word nearest to one that is not known, as nearestWord() says.
     const std::string& nearest(const std::string& word) {
@@ -57,9 +59,14 @@ public:
     }
     /// As many questions as a person can look at; what comes later is asked when these are answered.
     [[nodiscard]] bool full() const { return m_doubts.size() >= mostDoubts; }
-    /// A figure that is danced as a line of one's own says, with a turn that is said on the action `turnAt`; it lives as long as this does.
-    const KnownFigure* figure(std::string line, int turnAt) { return &m_figures.emplace_back(std::move(line), turnAt).figure; }
-    void note(std::size_t begin, std::size_t finish, std::string text) { m_notes.push_back({begin, finish, std::move(text), RemarkKind::Reading}); }
+    /// A figure that is danced as a line of one's own says, with a turn that is said on the action `turnAt`; it lives
+    /// as long as this does.
+    const KnownFigure* figure(std::string line, int turnAt) {
+        return &m_figures.emplace_back(std::move(line), turnAt).figure;
+    }
+    void note(std::size_t begin, std::size_t finish, std::string text) {
+        m_notes.push_back({begin, finish, std::move(text), RemarkKind::Reading});
+    }
     /// The first of all that cannot be read.
     void refuse(std::size_t begin, std::size_t finish, std::string text) {
         if (!m_error) m_error = NotationRemark{begin, finish, std::move(text), RemarkKind::Error};

@@ -29,13 +29,18 @@ std::string turnOf(const Chunk& c, Asker& asker) {
     std::optional<Foot> side = c.side;
     if (turn == 0) {
         static constexpr std::array<std::pair<std::int64_t, std::int64_t>, 4> sizes{{{1, 2}, {1, 4}, {1, 1}, {3, 4}}};
-        const auto [t, o] = sizes[asker.ask(c.begin, c.finish, "How far is this turn?", {"half", "a quarter", "once round", "three quarters"})];
+        const auto [t, o] = sizes[asker.ask(c.begin, c.finish, "How far is this turn?",
+                                            {"half", "a quarter", "once round", "three quarters"})];
         turn = t;
         over = o;
     }
-    if (!side) side = asker.ask(c.begin, c.finish, "Which way is this turn?", {"to the left", "to the right"}) == 0 ? Foot::Left : Foot::Right;
+    if (!side)
+        side = asker.ask(c.begin, c.finish, "Which way is this turn?", {"to the left", "to the right"}) == 0
+                   ? Foot::Left
+                   : Foot::Right;
     const std::int64_t common = std::gcd(turn, over);
-    const std::string size = turn == over ? "full" : std::to_string(turn / common) + "/" + std::to_string(over / common);
+    const std::string size =
+        turn == over ? "full" : std::to_string(turn / common) + "/" + std::to_string(over / common);
     return size + " " + letterOf(*side);
 }
 
@@ -50,7 +55,9 @@ std::string lineOf(const Chunk& c, bool shorter, bool toSide = false) {
         }
         std::size_t end = i + 1;
         while (end < line.size() && line[end] != ' ') ++end;
-        const std::string words = c.direction ? joined(c.words) : toSide ? std::string("side") : std::string(line.substr(i + 1, end - i - 1));
+        const std::string words = c.direction ? joined(c.words)
+                                  : toSide    ? std::string("side")
+                                              : std::string(line.substr(i + 1, end - i - 1));
         if (!words.empty() && !out.empty() && out.back() != ' ') out += ' ';
         out += words;
         i = end - 1;
@@ -62,20 +69,24 @@ Acts figureActs(const Chunk& c, const NotationChoices& choices, bool shorter, As
     notation::Moments read = notation::readMoments(lineOf(c, shorter), choices);
     Acts out;
     std::size_t footed = 0;
-    for (const notation::Moment& m : read.moments)
-        footed += joined(m.words) != "wait";
-    const std::size_t toSide = c.feet.size() == footed + 1 && footed > 1 ? 1 : 0; // "shuffle right R-L-R": the first says where to
+    for (const notation::Moment& m : read.moments) footed += joined(m.words) != "wait";
+    const std::size_t toSide =
+        c.feet.size() == footed + 1 && footed > 1 ? 1 : 0; // "shuffle right R-L-R": the first says where to
     if (toSide > 0) read = notation::readMoments(lineOf(c, shorter, true), choices);
     if (c.feet.size() > 1 && c.feet.size() - toSide != footed)
-        asker.refuse(c.begin, c.finish, std::to_string(c.feet.size()) + " feet are said for " + std::to_string(footed) + " steps. Say the first foot alone, or all of them.");
+        asker.refuse(c.begin, c.finish,
+                     std::to_string(c.feet.size()) + " feet are said for " + std::to_string(footed) +
+                         " steps. Say the first foot alone, or all of them.");
     std::size_t feet = toSide;
     for (const notation::Moment& m : read.moments) {
         Act act;
         act.at = m.at;
         act.label = isWhole(m.at) ? "" : m.label;
         act.body = joined(m.words);
-        if (act.body != "wait" && feet < c.feet.size()) add(act.body, letterOf(c.feet[feet++]));
-        else if (m.foot && c.feet.empty()) add(act.body, letterOf(*m.foot));
+        if (act.body != "wait" && feet < c.feet.size())
+            add(act.body, letterOf(c.feet[feet++]));
+        else if (m.foot && c.feet.empty())
+            add(act.body, letterOf(*m.foot));
         if (m.turn != Eighths{}) add(act.body, turnInNotation(m.turn));
         if (c.turns && out.acts.size() == static_cast<std::size_t>(c.figure->turnAt)) add(act.body, turnOf(c, asker));
         if (out.acts.empty() && !c.direction) add(act.body, joined(c.words));
@@ -88,7 +99,14 @@ Acts figureActs(const Chunk& c, const NotationChoices& choices, bool shorter, As
         add(out.acts.front().body, c.own);
         out.length = counts(wholeCounts(out.acts.back().at) + 1);
     }
-    if (c.turns) asker.note(c.begin, c.finish, "The turn is read on the " + std::to_string(c.figure->turnAt + 1) + (c.figure->turnAt == 0 ? "st" : c.figure->turnAt == 1 ? "nd" : c.figure->turnAt == 2 ? "rd" : "th") + " step.");
+    if (c.turns)
+        asker.note(c.begin, c.finish,
+                   "The turn is read on the " + std::to_string(c.figure->turnAt + 1) +
+                       (c.figure->turnAt == 0   ? "st"
+                        : c.figure->turnAt == 1 ? "nd"
+                        : c.figure->turnAt == 2 ? "rd"
+                                                : "th") +
+                       " step.");
     return out;
 }
 
@@ -101,7 +119,8 @@ Acts actsOf(const Chunk& c, const NotationChoices& choices, bool shorter, Asker&
     act.finish = c.finish;
     act.body = c.kind == Chunk::Kind::Hold ? "wait" : joined(c.words);
     if (!c.feet.empty()) add(act.body, letterOf(c.feet.front()));
-    const bool pivots = std::any_of(c.words.begin(), c.words.end(), [](const std::string& w) { return w == "pivot" || w == "unwind" || w == "spin"; });
+    const bool pivots = std::any_of(c.words.begin(), c.words.end(),
+                                    [](const std::string& w) { return w == "pivot" || w == "unwind" || w == "spin"; });
     if (c.turns || pivots) add(act.body, turnOf(c, asker));
     if (!c.beside.empty()) act.body += " + " + c.beside;
     add(act.body, c.own);
@@ -113,7 +132,8 @@ Acts actsOf(const std::vector<Chunk>& chunks, const NotationChoices& choices, bo
     for (const Chunk& chunk : chunks) {
         Acts of = actsOf(chunk, choices, shorter, asker);
         const auto half = letterPlace('&', choices);
-        if (chunk.onAnd && half && of.acts.size() == 1 && !out.acts.empty() && isWhole(out.acts.back().at) && out.length == out.acts.back().at + counts(1)) {
+        if (chunk.onAnd && half && of.acts.size() == 1 && !out.acts.empty() && isWhole(out.acts.back().at) &&
+            out.length == out.acts.back().at + counts(1)) {
             of.acts.front().at = out.acts.back().at + *half;
             of.acts.front().label = "&";
             out.acts.push_back(std::move(of.acts.front()));

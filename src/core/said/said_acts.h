@@ -18,7 +18,8 @@ struct Acts {
     Tick length;
 };
 
-/// The acts of a chunk in its own rhythm: one count for a step, a hold, a clap. `shorter`: a figure in its other usual length. What is not said of a turn is asked.
+/// The acts of a chunk in its own rhythm: one count for a step, a hold, a clap. `shorter`: a figure in its other usual
+/// length. What is not said of a turn is asked.
 [[nodiscard]] Acts actsOf(const Chunk& chunk, const NotationChoices& choices, bool shorter, Asker& asker);
 
 /// The same of several, one after the other.

@@ -6,7 +6,8 @@ namespace lc::said {
 
 namespace {
 
-constexpr std::array<std::string_view, 7> travelling{"rock", "step", "walk", "run", "lunge", "press", "slide"}; // a direction may stand before them
+constexpr std::array<std::string_view, 7> travelling{"rock",  "step",  "walk", "run",
+                                                     "lunge", "press", "slide"}; // a direction may stand before them
 bool lifts(std::string_view word) {
     const StepWord* known = stepWord(word);
     return known && known->lifts;
@@ -41,8 +42,10 @@ void Parter::close() {
     Chunk& c = *m_now;
     c.footOnly = c.kind == Chunk::Kind::Step && c.words.empty() && !c.feet.empty() && !c.turns;
     if (!m_out.chunks.empty()) goesOn(m_out.chunks.back(), c);
-    if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly && c.turns) c.kind = Chunk::Kind::Turn;
-    else if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly) onlyHow(c);
+    if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly && c.turns)
+        c.kind = Chunk::Kind::Turn;
+    else if (c.kind == Chunk::Kind::Step && !c.verb && !c.direction && !c.footOnly)
+        onlyHow(c);
     if (!m_out.chunks.empty()) {
         endsFigure(m_out.chunks.back(), c);
         goesOnTouching(m_out.chunks.back(), c, m_asker);
@@ -52,20 +55,31 @@ void Parter::close() {
 }
 
 void Parter::onlyHow(Chunk& c) {
-    const bool weight = m_asker.ask(c.begin, c.finish, "“" + c.words.front() + "” says how something is danced, not what. Is it a touch or a step?", {"a touch, without weight", "a step, with weight"}) == 1;
+    const bool weight =
+        m_asker.ask(c.begin, c.finish,
+                    "“" + c.words.front() + "” says how something is danced, not what. Is it a touch or a step?",
+                    {"a touch, without weight", "a step, with weight"}) == 1;
     c.words.insert(c.words.begin(), weight ? "step" : "touch");
     c.verb = true;
 }
 
 void Parter::take(const SaidToken& t) {
     switch (t.kind) {
-    case TokenKind::Break: close(); m_group = m_out.chunks.size(); m_reference = false; m_weight = nullptr; return;
+    case TokenKind::Break:
+        close();
+        m_group = m_out.chunks.size();
+        m_reference = false;
+        m_weight = nullptr;
+        return;
     case TokenKind::Colon: heading(); return;
     case TokenKind::Clock: return;
     case TokenKind::Remark: remark(t); return;
     case TokenKind::Own:
-        if (open()) { m_now->own += (m_now->own.empty() ? "" : " ") + t.text; m_now->finish = t.finish; }
-        else if (!m_out.chunks.empty()) m_out.chunks.back().own += (m_out.chunks.back().own.empty() ? "" : " ") + t.text;
+        if (open()) {
+            m_now->own += (m_now->own.empty() ? "" : " ") + t.text;
+            m_now->finish = t.finish;
+        } else if (!m_out.chunks.empty())
+            m_out.chunks.back().own += (m_out.chunks.back().own.empty() ? "" : " ") + t.text;
         return;
     case TokenKind::Dash: close(); return; // "L-R-L"
     case TokenKind::Unknown: unknown(t); return;
@@ -91,7 +105,10 @@ void Parter::known(const SaidToken& t) {
     case Sense::Direction: direction(t); break;
     case Sense::Manner: manner(t); break;
     case Sense::Gesture: gesture(t); break;
-    case Sense::Hold: begin(t, Chunk::Kind::Hold); close(); break;
+    case Sense::Hold:
+        begin(t, Chunk::Kind::Hold);
+        close();
+        break;
     case Sense::Figure: figure(t, knownFigures()[static_cast<std::size_t>(t.value)]); break;
     case Sense::Own: ownWord(t); break;
     case Sense::Fraction: fraction(t); break;
@@ -102,7 +119,8 @@ void Parter::known(const SaidToken& t) {
     case Sense::Reference: m_reference = true; break;
     case Sense::Filler:
         if (t.text == "weight" || t.text == "gewicht" || t.text == "poids" || t.text == "peso") m_weight = &t;
-        m_with = t.text == "with" || t.text == "mit" || t.text == "avec" || t.text == "con"; return;
+        m_with = t.text == "with" || t.text == "mit" || t.text == "avec" || t.text == "con";
+        return;
     case Sense::Letter: conjunction(t); break;
     case Sense::Count:
     case Sense::Times:
@@ -122,7 +140,10 @@ void Parter::foot(const SaidToken& t) {
         m_now->side = footOf(t);
         return;
     }
-    if (m_reference && open()) { m_reference = false; return; } // "next to L"
+    if (m_reference && open()) {
+        m_reference = false;
+        return;
+    } // "next to L"
     if (open() && m_now->kind == Chunk::Kind::Figure) {
         m_now->feet.push_back(footOf(t));
         return;
@@ -132,7 +153,8 @@ void Parter::foot(const SaidToken& t) {
         return;
     }
     const SaidToken* before = m_at > 0 ? &m_tokens[m_at - 1] : nullptr;
-    if (open() && before && before->is(Sense::Direction) && !m_now->feet.empty()) return; // "cross L behind R": where the other stands
+    if (open() && before && before->is(Sense::Direction) && !m_now->feet.empty())
+        return; // "cross L behind R": where the other stands
     if (open() && before && before->is(Sense::Manner) && before->text == "over" && !m_now->feet.empty()) return;
     begin(t).feet.push_back(footOf(t));
 }
@@ -151,17 +173,21 @@ bool Parter::joinsStep(const SaidToken& t) {
     if (c.direction) {
         if (c.words.size() == 1 && in(closings, c.words.front())) return false;
         if (swings(t.text) && c.feet.empty() && (c.words.back() == "forward" || c.words.back() == "back"))
-            return m_asker.ask(m_now->begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
-                               {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
+            return m_asker.ask(
+                       m_now->begin, t.finish,
+                       "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
+                       {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
         if (!in(travelling, t.text)) return false;
         if (t.text == "rock" || (t.text == "step" && endsGroup())) return true;
-        return m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
-                           {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
+        return m_asker.ask(
+                   c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
+                   {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
     }
-    if (!c.feet.empty() && c.words.empty()) { // a foot, then a step
+    if (!c.feet.empty() && c.words.empty()) {                                    // a foot, then a step
         if (!m_out.chunks.empty() && m_out.chunks.back().footOnly) return false; // "left right left touch"
         if (noWeight(t.text))
-            return m_asker.ask(c.begin, t.finish, "A foot and “" + t.text + "” can be one step or two. Which is meant?", {"one: a " + t.text + " of that foot", "two: a step, then a " + t.text}) == 0;
+            return m_asker.ask(c.begin, t.finish, "A foot and “" + t.text + "” can be one step or two. Which is meant?",
+                               {"one: a " + t.text + " of that foot", "two: a step, then a " + t.text}) == 0;
         return true;
     }
     if (t.text == "point" && (c.words.back() == "heel" || c.words.back() == "toe")) return false;
@@ -178,7 +204,9 @@ bool Parter::splitsBefore(const SaidToken& t) {
     Chunk& c = *m_now;
     if (!c.leading || c.words.empty()) return false;
     const std::string first = c.words.front();
-    if (m_asker.ask(c.begin, t.finish, "Where does “" + first + "” belong?", {"it is a step of its own", "it goes with what follows it"}) == 1) return false;
+    if (m_asker.ask(c.begin, t.finish, "Where does “" + first + "” belong?",
+                    {"it is a step of its own", "it goes with what follows it"}) == 1)
+        return false;
     Chunk lead;
     lead.words = {first};
     lead.feet = std::exchange(c.feet, {});
@@ -201,7 +229,8 @@ void Parter::direction(const SaidToken& t) {
     if (open() && (m_now->verb || m_now->kind == Chunk::Kind::Figure)) splitsBefore(t);
     const SaidToken* after = next();
     const bool footFollows = after && after->is(Sense::Foot);
-    if (open() && m_now->kind == Chunk::Kind::Figure && !m_now->direction && m_now->figure->line.find('*') != std::string_view::npos) {
+    if (open() && m_now->kind == Chunk::Kind::Figure && !m_now->direction &&
+        m_now->figure->line.find('*') != std::string_view::npos) {
         m_now->words.push_back(t.text);
         m_now->direction = true;
         return;
@@ -209,13 +238,20 @@ void Parter::direction(const SaidToken& t) {
     bool joins = false;
     if (open() && m_now->kind == Chunk::Kind::Step) {
         Chunk& c = *m_now;
-        if (c.verb && t.text == "cross" && lifts(c.words.back())) joins = false; // "scuff hitch cross touch"
-        else if (c.verb && !c.direction && besideATouch(t)) joins = false;
-        else if (c.verb && !c.direction) joins = (c.feet.empty() || !footFollows || refers(t)) && !closesAfterStep(t);
-        else if (c.verb) joins = c.words.back() == "diagonal" || crossesInto(t);
-        else if (c.direction) joins = c.words.back() == "diagonal" || crossesInto(t) || (!c.feet.empty() && footFollows && refers(t));
-        else if (!c.feet.empty() && c.words.empty()) joins = (m_out.chunks.empty() || !m_out.chunks.back().footOnly) && !stepsThenCloses(t);
-        else joins = true;
+        if (c.verb && t.text == "cross" && lifts(c.words.back()))
+            joins = false; // "scuff hitch cross touch"
+        else if (c.verb && !c.direction && besideATouch(t))
+            joins = false;
+        else if (c.verb && !c.direction)
+            joins = (c.feet.empty() || !footFollows || refers(t)) && !closesAfterStep(t);
+        else if (c.verb)
+            joins = c.words.back() == "diagonal" || crossesInto(t);
+        else if (c.direction)
+            joins = c.words.back() == "diagonal" || crossesInto(t) || (!c.feet.empty() && footFollows && refers(t));
+        else if (!c.feet.empty() && c.words.empty())
+            joins = (m_out.chunks.empty() || !m_out.chunks.back().footOnly) && !stepsThenCloses(t);
+        else
+            joins = true;
     }
     Chunk& c = joins ? *m_now : begin(t);
     c.words.push_back(t.text);
@@ -223,17 +259,24 @@ void Parter::direction(const SaidToken& t) {
 }
 
 bool Parter::crossesInto(const SaidToken& t) {
-    if (m_now->words.back() != "cross" || in(closings, t.text) || t.text == "side" || t.text == "out" || t.text == "in" || t.text == "cross") return false; // "cross side behind"
+    if (m_now->words.back() != "cross" || in(closings, t.text) || t.text == "side" || t.text == "out" ||
+        t.text == "in" || t.text == "cross")
+        return false; // "cross side behind"
     if (t.text != "back" && t.text != "forward") return true;
-    return m_asker.ask(m_now->begin, t.finish, "“cross " + t.text + "” can be one step or two. Which is meant?", {"two: a cross, then " + t.text, "one: a cross " + t.text}) == 1;
+    return m_asker.ask(m_now->begin, t.finish, "“cross " + t.text + "” can be one step or two. Which is meant?",
+                       {"two: a cross, then " + t.text, "one: a cross " + t.text}) == 1;
 }
 
 bool Parter::stepsThenCloses(const SaidToken& t) {
     if (!in(closings, t.text) || t.text == "in place" || t.text == "place" || m_rhythm.size() == 1) return false;
-    const bool before = m_at < 2 || m_tokens[m_at - 2].kind == TokenKind::Break, behind = !next() || next()->kind == TokenKind::Break;
-    if ((before && behind) || (next() && next()->is(Sense::Foot) && footOf(*next()) != m_now->feet.front())) return false; // "side R, L close, side R"; the foot that closes is said behind it
+    const bool before = m_at < 2 || m_tokens[m_at - 2].kind == TokenKind::Break,
+               behind = !next() || next()->kind == TokenKind::Break;
+    if ((before && behind) || (next() && next()->is(Sense::Foot) && footOf(*next()) != m_now->feet.front()))
+        return false; // "side R, L close, side R"; the foot that closes is said behind it
     const std::string side = m_now->feet.front() == Foot::Left ? "left" : "right";
-    if (m_asker.ask(m_now->begin, t.finish, "“" + side + " " + t.text + "” can be one step or two. Which is meant?", {"two: a step to the " + side + ", then " + t.text, "one: the " + side + " foot closes"}) == 1) return false;
+    if (m_asker.ask(m_now->begin, t.finish, "“" + side + " " + t.text + "” can be one step or two. Which is meant?",
+                    {"two: a step to the " + side + ", then " + t.text, "one: the " + side + " foot closes"}) == 1)
+        return false;
     m_now->words = {"side"};
     m_now->direction = true;
     return true;
@@ -241,21 +284,28 @@ bool Parter::stepsThenCloses(const SaidToken& t) {
 
 bool Parter::besideATouch(const SaidToken& t) {
     const Chunk& c = *m_now;
-    if (!c.feet.empty() || !noWeight(c.words.back()) || (t.text != "side" && t.text != "forward" && t.text != "back") || m_out.chunks.size() <= m_group) return false;
+    if (!c.feet.empty() || !noWeight(c.words.back()) || (t.text != "side" && t.text != "forward" && t.text != "back") ||
+        m_out.chunks.size() <= m_group)
+        return false;
     const bool alternates = m_out.chunks.back().direction && !m_out.chunks.back().verb;
-    const std::string one = "one: a " + c.words.back() + " " + t.text, two = "two: a " + c.words.back() + ", then " + t.text;
-    const auto pick = m_asker.ask(c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?", alternates ? std::vector{two, one} : std::vector{one, two});
+    const std::string one = "one: a " + c.words.back() + " " + t.text,
+                      two = "two: a " + c.words.back() + ", then " + t.text;
+    const auto pick = m_asker.ask(c.begin, t.finish,
+                                  "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
+                                  alternates ? std::vector{two, one} : std::vector{one, two});
     return (pick == 0) == alternates;
 }
 
 bool Parter::closesAfterStep(const SaidToken& t) {
     if (!in(closings, t.text) || t.text == "in place" || t.text == "place") return false;
     if (m_now->words.back() != "step" || !m_now->feet.empty()) return false;
-    return m_asker.ask(m_now->begin, t.finish, "“step " + t.text + "” can be one step or two. Which is meant?", {"two: a step, then " + t.text, "one: the step that closes"}) == 0;
+    return m_asker.ask(m_now->begin, t.finish, "“step " + t.text + "” can be one step or two. Which is meant?",
+                       {"two: a step, then " + t.text, "one: the step that closes"}) == 0;
 }
 
 void Parter::manner(const SaidToken& t) {
-    const bool another = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction && !m_now->words.empty(); // "heel toe heel toe"
+    const bool another = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction &&
+                         !m_now->words.empty(); // "heel toe heel toe"
     if (!open() || another || (m_now->kind != Chunk::Kind::Step && m_now->kind != Chunk::Kind::Figure)) begin(t);
     m_now->words.push_back(t.text);
 }
@@ -288,20 +338,24 @@ void Parter::conjunction(const SaidToken& t) {
         m_with = true;
         return;
     }
-    const bool half = m_asker.ask(t.begin, t.finish, "Does “and” join two steps, or is it a half count?", {"it only joins them", "the step after it is danced on the half count"}) == 1;
+    const bool half = m_asker.ask(t.begin, t.finish, "Does “and” join two steps, or is it a half count?",
+                                  {"it only joins them", "the step after it is danced on the half count"}) == 1;
     close();
     m_onAnd = half;
 }
 
 void Parter::heading() {
-    if (open() && m_now->kind == Chunk::Kind::Figure && next() && m_out.chunks.size() == m_group) m_now.reset();
-    else close();
+    if (open() && m_now->kind == Chunk::Kind::Figure && next() && m_out.chunks.size() == m_group)
+        m_now.reset();
+    else
+        close();
     m_group = m_out.chunks.size();
 }
 
 void Parter::remark(const SaidToken& t) {
     const std::string words = small(t.text);
-    const bool weight = words.find("weight") != std::string::npos || words.find("gewicht") != std::string::npos || words.find("poids") != std::string::npos || words.find("peso") != std::string::npos;
+    const bool weight = words.find("weight") != std::string::npos || words.find("gewicht") != std::string::npos ||
+                        words.find("poids") != std::string::npos || words.find("peso") != std::string::npos;
     if (!weight) return;
     for (const SaidToken& inside : saidTokens(t.text))
         if (inside.is(Sense::Foot)) {
@@ -318,7 +372,8 @@ void endsFigure(Chunk& figure, const Chunk& next) {
 
 void goesOn(const Chunk& before, Chunk& next) {
     if (!next.footOnly || before.kind != Chunk::Kind::Step || before.turns || before.words.empty()) return;
-    if (!before.verb && before.words.front() != "forward" && before.words.front() != "back") return; // "side left, right" is to either side
+    if (!before.verb && before.words.front() != "forward" && before.words.front() != "back")
+        return; // "side left, right" is to either side
     next.words = before.words;
     next.verb = before.verb;
     next.direction = before.direction;
@@ -326,14 +381,22 @@ void goesOn(const Chunk& before, Chunk& next) {
 }
 
 void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker) {
-    if (before.kind != Chunk::Kind::Step || !before.verb || !before.direction || before.words.empty() || !noWeight(before.words.front())) return;
-    if (next.kind != Chunk::Kind::Step || next.verb || !next.direction || next.turns || !next.feet.empty() || in(closings, next.words.front())) return;
+    if (before.kind != Chunk::Kind::Step || !before.verb || !before.direction || before.words.empty() ||
+        !noWeight(before.words.front()))
+        return;
+    if (next.kind != Chunk::Kind::Step || next.verb || !next.direction || next.turns || !next.feet.empty() ||
+        in(closings, next.words.front()))
+        return;
     const std::string& verb = before.words.front();
-    if (asker.ask(next.begin, next.finish, "Is this another " + verb + ", or a step?", {"a " + verb + " " + next.words.front(), "a step " + next.words.front()}) == 1) return;
+    if (asker.ask(next.begin, next.finish, "Is this another " + verb + ", or a step?",
+                  {"a " + verb + " " + next.words.front(), "a step " + next.words.front()}) == 1)
+        return;
     next.words.insert(next.words.begin(), verb);
     next.verb = true;
 }
 
-Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm) { return Parter(tokens, asker, rhythm).run(); }
+Chunks chunksOf(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm) {
+    return Parter(tokens, asker, rhythm).run();
+}
 
 } // namespace lc::said

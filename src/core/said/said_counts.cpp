@@ -9,7 +9,8 @@ bool Counts::countAt(std::size_t i) const {
     if (!t) return false;
     if (t->is(Sense::Count) || t->is(Sense::Letter) || t->kind == TokenKind::Silent) return true;
     const SaidToken* next = at(i + 1);
-    if (t->is(Sense::And)) return next ? next->is(Sense::Count) || next->is(Sense::Letter) : i > 0 && at(i - 1)->is(Sense::Count);
+    if (t->is(Sense::And))
+        return next ? next->is(Sense::Count) || next->is(Sense::Letter) : i > 0 && at(i - 1)->is(Sense::Count);
     return t->is(Sense::Hold) && !m_begun && next && next->is(Sense::Count) && next->value == 2; // "hold 2 3 4"
 }
 
@@ -36,18 +37,32 @@ std::size_t Counts::leadIn() {
     }
     const std::string danced = "danced on " + std::to_string(first) + " to " + std::to_string(last);
     if (!then) {
-        if (m_asker.ask(begin, finish, "Is something danced on these counts, or do they lead in?", {danced, "danced on 1 to " + std::to_string(said)}) == 1) m_lessBy = first - 1;
-        else m_waitsBefore = first - 1;
+        if (m_asker.ask(begin, finish, "Is something danced on these counts, or do they lead in?",
+                        {danced, "danced on 1 to " + std::to_string(said)}) == 1)
+            m_lessBy = first - 1;
+        else
+            m_waitsBefore = first - 1;
         m_spoken = true;
         return 0;
     }
     const auto rest = m_tokens.begin() + static_cast<std::ptrdiff_t>(k);
-    const bool setOff = first == 5 && last == 8 && std::count_if(rest, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Step) || t.is(Sense::Direction); }) > 1; // "5 6 7 8 walk walk walk kick"
-    const bool words = setOff || m_tokens.front().spelled || std::any_of(rest, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Figure) || t.kind == TokenKind::Break; });
-    const bool counted = std::any_of(rest, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) || t.is(Sense::Letter) || t.kind == TokenKind::Silent; });
-    if (!words || counted || last < 4 || then->kind == TokenKind::Dash || then->is(Sense::Hold) || then->is(Sense::Times)) return 0;
+    const bool setOff = first == 5 && last == 8 && std::count_if(rest, m_tokens.end(), [](const SaidToken& t) {
+                                                       return t.is(Sense::Step) || t.is(Sense::Direction);
+                                                   }) > 1; // "5 6 7 8 walk walk walk kick"
+    const bool words = setOff || m_tokens.front().spelled || std::any_of(rest, m_tokens.end(), [](const SaidToken& t) {
+                           return t.is(Sense::Figure) || t.kind == TokenKind::Break;
+                       });
+    const bool counted = std::any_of(rest, m_tokens.end(), [](const SaidToken& t) {
+        return t.is(Sense::Count) || t.is(Sense::Letter) || t.kind == TokenKind::Silent;
+    });
+    if (!words || counted || last < 4 || then->kind == TokenKind::Dash || then->is(Sense::Hold) ||
+        then->is(Sense::Times))
+        return 0;
     m_spoken = true;
-    return m_asker.ask(begin, finish, "Do these counts lead in, or is something danced on them?", {"they lead in", danced}) == 0 ? k : 0;
+    return m_asker.ask(begin, finish, "Do these counts lead in, or is something danced on them?",
+                       {"they lead in", danced}) == 0
+               ? k
+               : 0;
 }
 
 std::optional<std::int64_t> Counts::absolute(const SaidToken& t) {
@@ -55,7 +70,8 @@ std::optional<std::int64_t> Counts::absolute(const SaidToken& t) {
     m_begun = true;
     const auto meant = notation::setNumber(n, m_base, m_last);
     if (n < 1 || !meant || meant->count() > notation::mostCounts) {
-        m_asker.refuse(t.begin, t.finish, n < 1 || meant ? notation::noCount() : notation::outOfOrder("“" + t.text + "”", n, m_last));
+        m_asker.refuse(t.begin, t.finish,
+                       n < 1 || meant ? notation::noCount() : notation::outOfOrder("“" + t.text + "”", n, m_last));
         return std::nullopt;
     }
     m_base = meant->base;
@@ -116,7 +132,8 @@ bool Counts::letter(std::size_t i, std::vector<Mark>& marks) {
     const std::string letter = t.is(Sense::And) ? "&" : t.text;
     const auto place = letterPlace(letter[0], m_choices);
     if (!place) {
-        m_asker.refuse(t.begin, t.finish, "“" + letter + "” has no place in a count that is " + feelName(m_choices.feel) + ".");
+        m_asker.refuse(t.begin, t.finish,
+                       "“" + letter + "” has no place in a count that is " + feelName(m_choices.feel) + ".");
         return false;
     }
     Mark& m = mark(marks, t, m_base + m_last);
@@ -130,18 +147,21 @@ bool Counts::dash(std::size_t& i, std::vector<Mark>& marks, bool& range) {
     const SaidToken& t = m_tokens[i];
     const SaidToken* next = at(i + 1);
     if (marks.empty()) {
-        m_asker.refuse(t.begin, t.finish, "A dash stands between two counts, as in 1-4, or for a silent count after others.");
+        m_asker.refuse(t.begin, t.finish,
+                       "A dash stands between two counts, as in 1-4, or for a silent count after others.");
         return false;
     }
     const bool apart = t.spaceBefore && t.spaceAfter, follows = next && next->is(Sense::Count);
     if (follows && next->value > m_last && !(apart && next->value == m_last + 2 && marks.size() > 1 && !range)) {
-        for (std::int64_t n = m_last + 1; n < next->value && n <= notation::mostCounts; ++n) mark(marks, *next, m_base + n);
+        for (std::int64_t n = m_last + 1; n < next->value && n <= notation::mostCounts; ++n)
+            mark(marks, *next, m_base + n);
         range = true;
         ++i;
         return true;
     }
     if (follows && next->value <= m_last && next->value != 1) {
-        m_asker.refuse(next->begin, next->finish, "A range goes up: " + std::to_string(m_last) + "-" + std::to_string(m_last + 1) + " or later.");
+        m_asker.refuse(next->begin, next->finish,
+                       "A range goes up: " + std::to_string(m_last) + "-" + std::to_string(m_last + 1) + " or later.");
         return false;
     }
     ++m_last;
@@ -157,11 +177,14 @@ bool Counts::holdsNextCount(std::size_t i, const std::vector<Mark>& marks) {
     while (at(k) && (at(k)->kind == TokenKind::Break || at(k)->is(Sense::Hold))) ++k;
     const SaidToken* next = at(k);
     if (next && next->is(Sense::Count)) return next->value >= m_last + 2 || next->value == 1;
-    if (next && !next->is(Sense::Times) && !next->is(Sense::Repeat) && !next->is(Sense::OtherFoot) && !countAt(k)) return false;
-    const bool spelled = std::any_of(m_tokens.begin(), m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) && t.spelled; });
+    if (next && !next->is(Sense::Times) && !next->is(Sense::Repeat) && !next->is(Sense::OtherFoot) && !countAt(k))
+        return false;
+    const bool spelled = std::any_of(m_tokens.begin(), m_tokens.end(),
+                                     [](const SaidToken& t) { return t.is(Sense::Count) && t.spelled; });
     if (spelled || m_heldBefore) return true;
     const std::string n = std::to_string(m_last), after = std::to_string(m_last + 1);
-    return m_asker.ask(m_tokens[i].begin, m_tokens[i].finish, "Is this the count after " + n + ", or " + n + " itself?", {"a silent " + after, "nothing is danced on " + n}) == 0;
+    return m_asker.ask(m_tokens[i].begin, m_tokens[i].finish, "Is this the count after " + n + ", or " + n + " itself?",
+                       {"a silent " + after, "nothing is danced on " + n}) == 0;
 }
 
 } // namespace lc::said

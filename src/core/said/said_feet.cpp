@@ -25,8 +25,10 @@ Size sizeOf(const KnownFigure& figure) {
         out.counts += count;
         const bool label = count || word == "&" || word == "a" || word == "e";
         if (label && touched) out.alternates = false;
-        if (label) ++out.steps;
-        else touched = touched || noWeight(word);
+        if (label)
+            ++out.steps;
+        else
+            touched = touched || noWeight(word);
         if (word == "wait") --out.steps;
     }
     return out;
@@ -66,24 +68,38 @@ void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
             std::int64_t counts; // of the whole line
         };
         std::vector<Meant> ways;
-        if (given == 1 && size.alternates && behind + 1 == size.steps) ways.push_back({Way::Its, "the feet of its steps", all - feet});
-        ways.push_back({Way::Again, times == 1 ? "the figure again, on the other foot" : "the figure again, on each of them", all - feet + static_cast<std::int64_t>(times) * size.counts});
+        if (given == 1 && size.alternates && behind + 1 == size.steps)
+            ways.push_back({Way::Its, "the feet of its steps", all - feet});
+        ways.push_back({Way::Again,
+                        times == 1 ? "the figure again, on the other foot" : "the figure again, on each of them",
+                        all - feet + static_cast<std::int64_t>(times) * size.counts});
         ways.push_back({Way::Own, behind == 1 ? "a step of its own" : "steps of their own", all});
         if (!figure.figure->shorter.empty() && said == all - 1) ways.back().counts = said; // a vine of three
-        if (said > 0 && std::any_of(ways.begin(), ways.end(), [&](const Meant& w) { return w.counts == said; })) std::erase_if(ways, [&](const Meant& w) { return w.counts != said; });
+        if (said > 0 && std::any_of(ways.begin(), ways.end(), [&](const Meant& w) { return w.counts == said; }))
+            std::erase_if(ways, [&](const Meant& w) { return w.counts != said; });
         std::vector<std::string> answers;
         for (const Meant& w : ways) answers.push_back(w.text);
         const std::size_t last = i + behind;
-        const std::string_view name = figure.figure->names.substr(0, figure.figure->names.find('|')); // none of a word of one's own
-        const Way way = ways[ways.size() == 1 ? 0 : asker.ask(chunks[i + 1].begin, chunks[last].finish, "What " + std::string(behind == 1 ? "does the foot" : "do the feet") + " behind " + (name.empty() ? "it" : "“" + std::string(name) + "”") + " say?", answers)].way;
+        const std::string_view name =
+            figure.figure->names.substr(0, figure.figure->names.find('|')); // none of a word of one's own
+        const Way way =
+            ways[ways.size() == 1
+                     ? 0
+                     : asker.ask(chunks[i + 1].begin, chunks[last].finish,
+                                 "What " + std::string(behind == 1 ? "does the foot" : "do the feet") + " behind " +
+                                     (name.empty() ? "it" : "“" + std::string(name) + "”") + " say?",
+                                 answers)]
+                .way;
         if (way == Way::Its) {
             for (std::size_t k = i + 1; k <= last; ++k) figure.feet.push_back(chunks[k].feet.front());
             figure.finish = chunks[last].finish;
-            chunks.erase(chunks.begin() + static_cast<std::ptrdiff_t>(i) + 1, chunks.begin() + static_cast<std::ptrdiff_t>(last) + 1);
+            chunks.erase(chunks.begin() + static_cast<std::ptrdiff_t>(i) + 1,
+                         chunks.begin() + static_cast<std::ptrdiff_t>(last) + 1);
         } else if (way == Way::Again) {
             for (std::size_t k = 1; k <= times; ++k) {
                 Chunk again = chunks[i];
-                const auto first = chunks.begin() + static_cast<std::ptrdiff_t>(i + k), end = first + static_cast<std::ptrdiff_t>(given);
+                const auto first = chunks.begin() + static_cast<std::ptrdiff_t>(i + k),
+                           end = first + static_cast<std::ptrdiff_t>(given);
                 again.begin = first->begin;
                 again.finish = std::prev(end)->finish;
                 again.feet.clear();
@@ -94,7 +110,8 @@ void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
                 chunks.erase(first + 1, end);
             }
             i += times;
-        } else i = last;
+        } else
+            i = last;
     }
 }
 

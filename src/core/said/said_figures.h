@@ -5,7 +5,8 @@
 
 namespace lc::said {
 
-/// A figure that is said by its name and has a rhythm of its own. In its lines a star stands where a direction that is said goes; what follows the star is danced where none is said.
+/// A figure that is said by its name and has a rhythm of its own. In its lines a star stands where a direction that is
+/// said goes; what follows the star is danced where none is said.
 struct KnownFigure {
     std::string_view names;   ///< divided by |
     std::string_view line;    ///< in the notation, from count 1

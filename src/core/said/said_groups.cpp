@@ -6,7 +6,10 @@ bool saysAgain(const SaidToken& t) { return t.is(Sense::Times) || t.is(Sense::Re
 
 std::vector<CountedGroup> groupsFromTwoIn(const std::vector<SaidToken>& tokens, std::size_t from) {
     std::vector<CountedGroup> out;
-    const auto isWord = [&](std::size_t i) { return i < tokens.size() && tokens[i].kind == TokenKind::Known && !tokens[i].is(Sense::Count) && !tokens[i].is(Sense::Letter) && !tokens[i].is(Sense::And) && !saysAgain(tokens[i]); };
+    const auto isWord = [&](std::size_t i) {
+        return i < tokens.size() && tokens[i].kind == TokenKind::Known && !tokens[i].is(Sense::Count) &&
+               !tokens[i].is(Sense::Letter) && !tokens[i].is(Sense::And) && !saysAgain(tokens[i]);
+    };
     const auto isBreak = [&](std::size_t i) { return i < tokens.size() && tokens[i].kind == TokenKind::Break; };
     std::size_t i = from;
     while (i < tokens.size()) {
@@ -25,7 +28,8 @@ std::vector<CountedGroup> groupsFromTwoIn(const std::vector<SaidToken>& tokens, 
         g.lastFrom = i;
         while (isWord(i) && !(g.comma && i > g.lastFrom && isBreak(i))) ++i;
         g.lastTo = i;
-        if (i + 1 < tokens.size() && g.lastTo > g.lastFrom && tokens[i].is(Sense::Count)) return {}; // the words begin the next group, or belong to a count
+        if (i + 1 < tokens.size() && g.lastTo > g.lastFrom && tokens[i].is(Sense::Count))
+            return {}; // the words begin the next group, or belong to a count
         while (isBreak(i)) ++i;
         out.push_back(g);
     }
@@ -38,13 +42,17 @@ Again againAt(const std::vector<SaidToken>& tokens, std::size_t i, std::int64_t 
     for (; at(i); ++i) {
         const SaidToken& t = tokens[i];
         const bool goesOn = at(i + 1) && at(i + 1)->is(Sense::OtherFoot);
-        if (t.is(Sense::OtherFoot)) out.other = true;
-        else if (t.is(Sense::Side) || t.is(Sense::Foot)) out.side = t.text == "L" ? Foot::Left : Foot::Right;
+        if (t.is(Sense::OtherFoot))
+            out.other = true;
+        else if (t.is(Sense::Side) || t.is(Sense::Foot))
+            out.side = t.text == "L" ? Foot::Left : Foot::Right;
         else if (t.is(Sense::Count) && !out.counts && t.value + base <= before) {
-            const bool range = at(i + 1) && at(i + 1)->kind == TokenKind::Dash && at(i + 2) && at(i + 2)->is(Sense::Count) && at(i + 2)->value + base <= before;
+            const bool range = at(i + 1) && at(i + 1)->kind == TokenKind::Dash && at(i + 2) &&
+                               at(i + 2)->is(Sense::Count) && at(i + 2)->value + base <= before;
             out.counts = {t.value + base, tokens[range ? i + 2 : i].value + base};
             if (range) i += 2;
-        } else if (!t.is(Sense::Repeat) && !t.is(Sense::Filler) && !(t.kind == TokenKind::Break && goesOn)) break;
+        } else if (!t.is(Sense::Repeat) && !t.is(Sense::Filler) && !(t.kind == TokenKind::Break && goesOn))
+            break;
     }
     out.next = i;
     return out;

@@ -24,7 +24,8 @@ struct CountedGroup {
     bool comma = false;           ///< stands before what ends it
 };
 
-/// The groups of a line, from a token on, in which a word stands in the place of 1 and the counts go on from 2: "back, 2, 3, touch", "forward 2 3 kick". None where it is no such line.
+/// The groups of a line, from a token on, in which a word stands in the place of 1 and the counts go on from 2: "back,
+/// 2, 3, touch", "forward 2 3 kick". None where it is no such line.
 [[nodiscard]] std::vector<CountedGroup> groupsFromTwoIn(const std::vector<SaidToken>& tokens, std::size_t from);
 
 /// How something is danced again: which counts of it, and on which foot.
@@ -35,7 +36,9 @@ struct Again {
     std::size_t next = 0; ///< the token behind it
 };
 
-/// "repeat 1-4 on the other foot", "repeat to the left" at a token. `base`: counts of the sets that are over; `before`: the count up to which something was danced.
-[[nodiscard]] Again againAt(const std::vector<SaidToken>& tokens, std::size_t i, std::int64_t base, std::int64_t before);
+/// "repeat 1-4 on the other foot", "repeat to the left" at a token. `base`: counts of the sets that are over; `before`:
+/// the count up to which something was danced.
+[[nodiscard]] Again againAt(const std::vector<SaidToken>& tokens, std::size_t i, std::int64_t base,
+                            std::int64_t before);
 
 } // namespace lc::said

@@ -14,12 +14,16 @@ namespace {
 
 /// Whether a token says what the notation does not have.
 bool isSpoken(const SaidToken& t) {
-    if (t.kind == TokenKind::Silent || t.kind == TokenKind::Clock || t.kind == TokenKind::Remark || t.kind == TokenKind::Colon) return true;
+    if (t.kind == TokenKind::Silent || t.kind == TokenKind::Clock || t.kind == TokenKind::Remark ||
+        t.kind == TokenKind::Colon)
+        return true;
     if (t.kind != TokenKind::Known) return false;
-    if (t.sense == Sense::Own || t.sense == Sense::And || t.sense == Sense::Repeat || t.sense == Sense::OtherFoot) return true;
+    if (t.sense == Sense::Own || t.sense == Sense::And || t.sense == Sense::Repeat || t.sense == Sense::OtherFoot)
+        return true;
     if (t.sense == Sense::Side) return true;
     if (t.sense == Sense::Fraction) return t.text.empty(); // in words
-    return t.spelled && t.sense != Sense::Turning && t.sense != Sense::Figure && t.sense != Sense::Reference && t.sense != Sense::Filler;
+    return t.spelled && t.sense != Sense::Turning && t.sense != Sense::Figure && t.sense != Sense::Reference &&
+           t.sense != Sense::Filler;
 }
 
 /// The counts on which something is danced, from 1: "1", "&", "2". Empty where they do not begin on a whole count.
@@ -35,12 +39,14 @@ std::vector<std::string> rhythmOf(const std::vector<Mark>& marks) {
     return out;
 }
 
-constexpr std::array<std::string_view, 9> countUnits{"count", "counts", "zählzeiten", "schläge", "temps", "comptes", "tiempos", "cuentas", "beats"};
+constexpr std::array<std::string_view, 9> countUnits{"count",   "counts",  "zählzeiten", "schläge", "temps",
+                                                     "comptes", "tiempos", "cuentas",    "beats"};
 
 class Sayer {
 public:
     Sayer(const std::vector<SaidToken>& tokens, const NotationChoices& choices, Asker& asker)
-        : m_tokens(tokens), m_choices(choices), m_asker(asker), m_counts(tokens, choices, asker), m_work{tokens, choices, asker, m_counts, m_writer} {}
+        : m_tokens(tokens), m_choices(choices), m_asker(asker),
+          m_counts(tokens, choices, asker), m_work{tokens, choices, asker, m_counts, m_writer} {}
 
     SaidLine run() {
         if (m_tokens.size() > mostTokens) return {}; // the notation's own reader says that it is too long
@@ -49,17 +55,26 @@ public:
         m_writer.putFrom(1, {}, m_counts.waitsBefore());
         skipLength();
         const auto begin = m_tokens.begin() + static_cast<std::ptrdiff_t>(m_from);
-        const bool inCounts = std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) || t.kind == TokenKind::Silent; });
-        const bool slowQuick = !inCounts && std::any_of(begin, m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Slow) || t.is(Sense::Quick); });
+        const bool inCounts = std::any_of(begin, m_tokens.end(), [](const SaidToken& t) {
+            return t.is(Sense::Count) || t.kind == TokenKind::Silent;
+        });
+        const bool slowQuick = !inCounts && std::any_of(begin, m_tokens.end(), [](const SaidToken& t) {
+            return t.is(Sense::Slow) || t.is(Sense::Quick);
+        });
         m_said.spoken = std::any_of(begin, m_tokens.end(), isSpoken) || !(inCounts || slowQuick);
-        if (inCounts && saysHowLong()) m_said.spoken = true;
-        else if (inCounts && groupsFromTwo()) m_said.spoken = true;
+        if (inCounts && saysHowLong())
+            m_said.spoken = true;
+        else if (inCounts && groupsFromTwo())
+            m_said.spoken = true;
         else if (saysHowMany()) {
             m_said.spoken = true;
             severalSteps();
-        } else if (inCounts) counted();
-        else if (slowQuick) inSlowAndQuick();
-        else list();
+        } else if (inCounts)
+            counted();
+        else if (slowQuick)
+            inSlowAndQuick();
+        else
+            list();
         m_said.spoken = m_said.spoken || m_counts.spoken();
         if (!m_writer.empty()) m_said.line = m_writer.line(m_said.pieces);
         return std::move(m_said);
@@ -75,36 +90,47 @@ private:
         return parts;
     }
 
-    // In counts ------------------------------------------------------------------------------------------------------------------
+    // In counts
+    // ------------------------------------------------------------------------------------------------------------------
 
     void counted() {
         std::size_t i = m_from;
         while (i < m_tokens.size() && !m_asker.error()) {
             const SaidToken& t = m_tokens[i];
-            if (t.kind == TokenKind::Break || t.kind == TokenKind::Colon) ++i;
-            else if (!m_counts.countAt(i)) i = withoutCount(i);
+            if (t.kind == TokenKind::Break || t.kind == TokenKind::Colon)
+                ++i;
+            else if (!m_counts.countAt(i))
+                i = withoutCount(i);
             else {
                 Segment segment;
                 i = m_counts.read(i, segment.marks, segment.range);
                 const std::size_t from = i;
                 i = endOfWords(i);
-                const bool bare = std::all_of(m_tokens.begin() + static_cast<std::ptrdiff_t>(from), m_tokens.begin() + static_cast<std::ptrdiff_t>(i), [](const SaidToken& w) { return w.kind == TokenKind::Break || w.kind == TokenKind::Colon || w.is(Sense::Filler); });
+                const bool bare = std::all_of(
+                    m_tokens.begin() + static_cast<std::ptrdiff_t>(from),
+                    m_tokens.begin() + static_cast<std::ptrdiff_t>(i), [](const SaidToken& w) {
+                        return w.kind == TokenKind::Break || w.kind == TokenKind::Colon || w.is(Sense::Filler);
+                    });
                 if (bare && at(i) && (at(i)->is(Sense::Repeat) || at(i)->is(Sense::OtherFoot))) {
                     m_said.spoken = true;
                     i = againOn(segment.marks, i);
-                } else say(std::move(segment), from, i);
+                } else
+                    say(std::move(segment), from, i);
             }
         }
     }
 
-    /// Where the words of a count or range end: at the next count, or at what says how all before it is danced again. "walk x4, stomp x4" is danced on the same counts.
+    /// Where the words of a count or range end: at the next count, or at what says how all before it is danced again.
+    /// "walk x4, stomp x4" is danced on the same counts.
     std::size_t endOfWords(std::size_t i) const {
         bool inside = false; // several times are said in it
         while (i < m_tokens.size() && !m_counts.countAt(i)) {
             if (saysAgain(m_tokens[i]) && !(m_tokens[i].is(Sense::Times) && (inside || m_tokens[i].group))) {
                 std::size_t behind = i + 1;
                 while (at(behind) && (at(behind)->kind == TokenKind::Break || at(behind)->is(Sense::Filler))) ++behind;
-                if (!m_tokens[i].is(Sense::Times) || !at(behind) || m_counts.countAt(behind) || saysAgain(*at(behind)) || at(behind)->kind != TokenKind::Known) return i;
+                if (!m_tokens[i].is(Sense::Times) || !at(behind) || m_counts.countAt(behind) ||
+                    saysAgain(*at(behind)) || at(behind)->kind != TokenKind::Known)
+                    return i;
                 inside = true;
             }
             inside = inside || m_tokens[i].group;
@@ -117,9 +143,13 @@ private:
     std::optional<std::size_t> behindLength() const {
         const SaidToken* how = at(m_from);
         const SaidToken* unit = at(m_from + 1);
-        if (!how || !how->is(Sense::Count) || !unit || !unit->is(Sense::Filler) || std::find(countUnits.begin(), countUnits.end(), unit->text) == countUnits.end()) return std::nullopt;
+        if (!how || !how->is(Sense::Count) || !unit || !unit->is(Sense::Filler) ||
+            std::find(countUnits.begin(), countUnits.end(), unit->text) == countUnits.end())
+            return std::nullopt;
         std::size_t i = m_from + 2;
-        while (at(i) && (at(i)->kind == TokenKind::Dash || at(i)->kind == TokenKind::Colon || at(i)->kind == TokenKind::Break || at(i)->is(Sense::Filler))) ++i;
+        while (at(i) && (at(i)->kind == TokenKind::Dash || at(i)->kind == TokenKind::Colon ||
+                         at(i)->kind == TokenKind::Break || at(i)->is(Sense::Filler)))
+            ++i;
         return at(i) ? std::optional(i) : std::nullopt;
     }
 
@@ -139,13 +169,20 @@ private:
         const SaidToken& how = m_tokens[m_from];
         if (!behind || how.value < 2 || how.value > 64) return false;
         for (std::size_t k = m_from + 1; k < m_tokens.size(); ++k)
-            if (m_tokens[k].is(Sense::Count) || m_tokens[k].kind == TokenKind::Silent || saysAgain(m_tokens[k])) return false;
-        const bool waits = std::all_of(m_tokens.begin() + static_cast<std::ptrdiff_t>(*behind), m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Hold) || t.is(Sense::Filler) || t.kind == TokenKind::Break; });
+            if (m_tokens[k].is(Sense::Count) || m_tokens[k].kind == TokenKind::Silent || saysAgain(m_tokens[k]))
+                return false;
+        const bool waits = std::all_of(
+            m_tokens.begin() + static_cast<std::ptrdiff_t>(*behind), m_tokens.end(),
+            [](const SaidToken& t) { return t.is(Sense::Hold) || t.is(Sense::Filler) || t.kind == TokenKind::Break; });
         const std::string number = std::to_string(how.value);
-        if (!waits && m_asker.ask(how.begin, m_tokens[m_from + 1].finish, "Is this danced for " + number + " counts, or on count " + number + "?", {"for " + number + " counts", "on count " + number}) == 1) return false;
+        if (!waits && m_asker.ask(how.begin, m_tokens[m_from + 1].finish,
+                                  "Is this danced for " + number + " counts, or on count " + number + "?",
+                                  {"for " + number + " counts", "on count " + number}) == 1)
+            return false;
         Segment segment;
         segment.range = true;
-        for (std::int64_t k = 1; k <= how.value; ++k) segment.marks.push_back({k, {}, counts(k - 1), false, false, how.begin, how.finish});
+        for (std::int64_t k = 1; k <= how.value; ++k)
+            segment.marks.push_back({k, {}, counts(k - 1), false, false, how.begin, how.finish});
         say(std::move(segment), *behind, m_tokens.size());
         return true;
     }
@@ -157,15 +194,19 @@ private:
         for (const CountedGroup& g : groups) {
             Chunks walked = partsOf({m_tokens.data() + g.from, g.to - g.from});
             if (walked.chunks.size() != 1 || walked.chunks.front().kind != Chunk::Kind::Step) {
-                m_asker.refuse(m_tokens[g.from].begin, m_tokens[g.to - 1].finish, "Say one step before count 2, or say count 1.");
+                m_asker.refuse(m_tokens[g.from].begin, m_tokens[g.to - 1].finish,
+                               "Say one step before count 2, or say count 1.");
                 return true;
             }
             std::vector<Chunk> all(static_cast<std::size_t>(g.counts), walked.chunks.front());
             for (std::size_t k = 1; k < all.size(); ++k) all[k].feet.clear();
             if (g.lastTo > g.lastFrom) {
                 std::vector<Chunk> last = partsOf({m_tokens.data() + g.lastFrom, g.lastTo - g.lastFrom}).chunks;
-                const bool onLast = !g.comma && m_asker.ask(m_tokens[g.lastFrom].begin, m_tokens[g.lastTo - 1].finish, "Is this danced on count " + std::to_string(g.counts) + " or after it?",
-                                                            {"after it, on count " + std::to_string(g.counts + 1), "on count " + std::to_string(g.counts)}) == 1;
+                const bool onLast =
+                    !g.comma && m_asker.ask(m_tokens[g.lastFrom].begin, m_tokens[g.lastTo - 1].finish,
+                                            "Is this danced on count " + std::to_string(g.counts) + " or after it?",
+                                            {"after it, on count " + std::to_string(g.counts + 1),
+                                             "on count " + std::to_string(g.counts)}) == 1;
                 if (onLast) all.pop_back();
                 all.insert(all.end(), last.begin(), last.end());
             }
@@ -178,11 +219,16 @@ private:
     bool saysHowMany() {
         const SaidToken* first = at(m_from);
         const SaidToken* what = at(m_from + 1);
-        if (!first || !what || !first->is(Sense::Count) || first->value < 2 || first->value > 64 || !what->several) return false;
+        if (!first || !what || !first->is(Sense::Count) || first->value < 2 || first->value > 64 || !what->several)
+            return false;
         for (std::size_t k = m_from + 1; k < m_tokens.size(); ++k)
-            if (m_tokens[k].is(Sense::Count) || m_tokens[k].kind == TokenKind::Silent || saysAgain(m_tokens[k])) return false;
-        return m_asker.ask(first->begin, what->finish, "Are these " + std::to_string(first->value) + " steps, or is it a step on count " + std::to_string(first->value) + "?",
-                           {std::to_string(first->value) + " steps", "a step on count " + std::to_string(first->value)}) == 0;
+            if (m_tokens[k].is(Sense::Count) || m_tokens[k].kind == TokenKind::Silent || saysAgain(m_tokens[k]))
+                return false;
+        return m_asker.ask(
+                   first->begin, what->finish,
+                   "Are these " + std::to_string(first->value) + " steps, or is it a step on count " +
+                       std::to_string(first->value) + "?",
+                   {std::to_string(first->value) + " steps", "a step on count " + std::to_string(first->value)}) == 0;
     }
 
     void severalSteps() {
@@ -198,21 +244,30 @@ private:
     std::size_t withoutCount(std::size_t i) {
         const SaidToken& t = m_tokens[i];
         if (saysAgain(t)) return again(i);
-        if (t.kind == TokenKind::Own) m_writer.addHead(t.text);
+        if (t.kind == TokenKind::Own)
+            m_writer.addHead(t.text);
         else if (!t.is(Sense::Filler) && t.kind != TokenKind::Clock && t.kind != TokenKind::Remark)
-            m_asker.refuse(t.begin, t.finish, "“" + t.text + "” stands before the first count. Say on which count it is danced, or say the line without counts.");
+            m_asker.refuse(
+                t.begin, t.finish,
+                "“" + t.text +
+                    "” stands before the first count. Say on which count it is danced, or say the line without counts.");
         return i + 1;
     }
 
     /// The words of tokens [from, to) on the segment's counts.
     void say(Segment segment, std::size_t from, std::size_t to) {
         const std::span<const SaidToken> words(m_tokens.data() + from, to - from);
-        const auto danced = std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent; });
-        if (danced > 1 && std::any_of(words.begin(), words.end(), [](const SaidToken& t) { return t.kind == TokenKind::Unknown; })) m_said.spoken = true; // it may be a figure on these counts
+        const auto danced =
+            std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent; });
+        if (danced > 1 &&
+            std::any_of(words.begin(), words.end(), [](const SaidToken& t) { return t.kind == TokenKind::Unknown; }))
+            m_said.spoken = true; // it may be a figure on these counts
         if (danced == 1)
             for (std::size_t k = from + 1; k + 1 < to; ++k) // "1 side and close 2 side"
                 if (m_tokens[k].is(Sense::And) && !m_tokens[k + 1].is(Sense::Gesture) &&
-                    m_asker.ask(m_tokens[k].begin, m_tokens[k].finish, "Is “and” the half count here, or does it join two words?", {"the half count", "it joins them"}) == 0) {
+                    m_asker.ask(m_tokens[k].begin, m_tokens[k].finish,
+                                "Is “and” the half count here, or does it join two words?",
+                                {"the half count", "it joins them"}) == 0) {
                     say(std::move(segment), from, k);
                     Segment half;
                     if (m_counts.letter(k, half.marks)) say(std::move(half), k + 1, to);
@@ -222,23 +277,32 @@ private:
         segment.chunks = several ? listed(from, to, true) : partsOf(words, segment.marks).chunks;
         m_said.spoken = m_said.spoken || several;
         segment.stop = to;
-        settleFeet(segment.chunks, m_asker, std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent && m.letter.empty(); }));
+        settleFeet(segment.chunks, m_asker,
+                   std::count_if(segment.marks.begin(), segment.marks.end(),
+                                 [](const Mark& m) { return !m.silent && m.letter.empty(); }));
         if (segment.chunks.empty()) {
             for (const Mark& m : segment.marks) m_writer.put(m, m.silent ? "wait" : "");
             return;
         }
-        if (repeatInside(m_work, segment)) m_heeded = to;
-        else if (danced > 1 && at(to) && at(to)->is(Sense::Times) && segment.chunks.size() == 1 && segment.chunks.front().kind == Chunk::Kind::Step) howOften(segment, to, danced);
+        if (repeatInside(m_work, segment))
+            m_heeded = to;
+        else if (danced > 1 && at(to) && at(to)->is(Sense::Times) && segment.chunks.size() == 1 &&
+                 segment.chunks.front().kind == Chunk::Kind::Step)
+            howOften(segment, to, danced);
         m_said.spoken = placeSegment(m_work, std::move(segment)) || m_said.spoken;
     }
 
     /// "1-8 walk forward x4": all of it so often, or so many steps. Asks.
     void howOften(Segment& segment, std::size_t times, std::int64_t counts) {
         const SaidToken& t = m_tokens[times];
-        if (t.value < 2 || counts % t.value != 0 || std::any_of(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return m.silent || !m.letter.empty(); })) return;
+        if (t.value < 2 || counts % t.value != 0 ||
+            std::any_of(segment.marks.begin(), segment.marks.end(),
+                        [](const Mark& m) { return m.silent || !m.letter.empty(); }))
+            return;
         const std::int64_t each = counts / t.value;
         if (m_asker.ask(t.begin, t.finish, "What is danced " + std::to_string(t.value) + " times?",
-                        {"all that stands before it", "the step: " + std::to_string(t.value) + " steps of " + std::to_string(each) + " counts each"}) == 0)
+                        {"all that stands before it", "the step: " + std::to_string(t.value) + " steps of " +
+                                                          std::to_string(each) + " counts each"}) == 0)
             return;
         m_heeded = times;
         std::vector<Chunk> all;
@@ -253,25 +317,32 @@ private:
         segment.chunks = std::move(all);
     }
 
-    /// "5-8 repeat on the other foot", "13-16 repeat 9-12": what was danced is danced again on these counts; without counts of its own behind all of them. The token behind it.
+    /// "5-8 repeat on the other foot", "13-16 repeat 9-12": what was danced is danced again on these counts; without
+    /// counts of its own behind all of them. The token behind it.
     std::size_t againOn(const std::vector<Mark>& marks, std::size_t i) {
         const std::int64_t first = marks.empty() ? m_counts.last() + 1 : marks.front().count;
         Again again = againAt(m_tokens, i, m_counts.base(), first - 1);
         const std::size_t finish = m_tokens[again.next - 1].finish;
-        const std::int64_t length = !marks.empty() ? marks.back().count - first + 1 : again.counts->second - again.counts->first + 1;
+        const std::int64_t length =
+            !marks.empty() ? marks.back().count - first + 1 : again.counts->second - again.counts->first + 1;
         if (!again.counts) again.counts = {first - length, first - 1};
         const auto [from, to] = *again.counts;
         if (from < 1 || to < from || m_writer.empty()) {
-            m_asker.refuse(m_tokens[i].begin, finish, "Nothing of that length is said before it that could be repeated.");
+            m_asker.refuse(m_tokens[i].begin, finish,
+                           "Nothing of that length is said before it that could be repeated.");
             return again.next;
         }
         if (to - from + 1 != length) {
-            m_asker.refuse(m_tokens[i].begin, finish, std::to_string(length) + " counts are said for it, but what is repeated has " + std::to_string(to - from + 1) + ".");
+            m_asker.refuse(m_tokens[i].begin, finish,
+                           std::to_string(length) + " counts are said for it, but what is repeated has " +
+                               std::to_string(to - from + 1) + ".");
             return again.next;
         }
         if (again.side && !again.other) {
             const auto foot = m_writer.footOn(from, to);
-            again.other = foot ? *foot != *again.side : m_asker.ask(m_tokens[i].begin, finish, "Is it danced on the other foot?", {"yes", "no: on the same"}) == 0;
+            again.other = foot ? *foot != *again.side
+                               : m_asker.ask(m_tokens[i].begin, finish, "Is it danced on the other foot?",
+                                             {"yes", "no: on the same"}) == 0;
         }
         m_writer.copy(from, to, first, again.other);
         m_counts.reached(first + length - 1);
@@ -285,8 +356,10 @@ private:
         const Again meant = againAt(m_tokens, i, m_counts.base(), m_counts.last());
         if (!t.is(Sense::Times) && meant.counts) return againOn({}, i);
         const std::int64_t times = timesOf(t);
-        if (m_writer.empty()) m_asker.refuse(t.begin, t.finish, "Nothing is said before it that could be repeated.");
-        else if (times > 0) m_counts.reached(m_writer.repeat(times, t.is(Sense::OtherFoot) || (t.is(Sense::Repeat) && meant.other)));
+        if (m_writer.empty())
+            m_asker.refuse(t.begin, t.finish, "Nothing is said before it that could be repeated.");
+        else if (times > 0)
+            m_counts.reached(m_writer.repeat(times, t.is(Sense::OtherFoot) || (t.is(Sense::Repeat) && meant.other)));
         return t.is(Sense::Repeat) ? meant.next : i + 1;
     }
 
@@ -298,9 +371,11 @@ private:
         return 0;
     }
 
-    // Without counts -------------------------------------------------------------------------------------------------------------
+    // Without counts
+    // -------------------------------------------------------------------------------------------------------------
 
-    /// What tokens [from, to) say in their order; `onlyGroup`: what is danced several times is what follows the last comma, and that is not asked.
+    /// What tokens [from, to) say in their order; `onlyGroup`: what is danced several times is what follows the last
+    /// comma, and that is not asked.
     std::vector<Chunk> listed(std::size_t from, std::size_t to, bool onlyGroup) {
         std::vector<Chunk> all;
         std::size_t group = 0; // the first chunk since the last comma
@@ -348,9 +423,11 @@ private:
         }
         const std::int64_t times = timesOf(t);
         std::size_t first = 0;
-        if (onlyGroup || t.group) first = group;
+        if (onlyGroup || t.group)
+            first = group;
         else if (t.is(Sense::Times) && group > 0 &&
-            m_asker.ask(t.begin, t.finish, "What is danced " + std::to_string(t.value) + " times?", {"all that stands before it", "only what follows the last comma"}) == 1)
+                 m_asker.ask(t.begin, t.finish, "What is danced " + std::to_string(t.value) + " times?",
+                             {"all that stands before it", "only what follows the last comma"}) == 1)
             first = group;
         std::vector<Chunk> once(all.begin() + static_cast<std::ptrdiff_t>(first), all.end());
         bool other = t.is(Sense::OtherFoot);
@@ -369,7 +446,9 @@ private:
     void settleTurns(std::vector<Chunk>& chunks) {
         if (chunks.size() == 1 && chunks.front().kind == Chunk::Kind::Turn) {
             Chunk& c = chunks.front();
-            if (m_asker.ask(c.begin, c.finish, "Is this turn a step, or does only the body turn?", {"a step: weight goes to the other foot", "only the body turns"}) == 0) return;
+            if (m_asker.ask(c.begin, c.finish, "Is this turn a step, or does only the body turn?",
+                            {"a step: weight goes to the other foot", "only the body turns"}) == 0)
+                return;
             c.kind = Chunk::Kind::Step;
             c.words = {"settle"};
             return;
@@ -377,7 +456,9 @@ private:
         for (std::size_t k = 0; k < chunks.size(); ++k) {
             if (chunks[k].kind != Chunk::Kind::Turn) continue;
             const std::string with = k > 0 ? "before it" : "after it";
-            if (m_asker.ask(chunks[k].begin, chunks[k].finish, "Does this turn take a count of its own?", {"yes: weight goes to the other foot", "no: it is danced with the step " + with}) == 0) continue;
+            if (m_asker.ask(chunks[k].begin, chunks[k].finish, "Does this turn take a count of its own?",
+                            {"yes: weight goes to the other foot", "no: it is danced with the step " + with}) == 0)
+                continue;
             Chunk& step = chunks[k > 0 ? k - 1 : 1];
             step.turn = chunks[k].turn;
             step.over = chunks[k].over;
@@ -392,16 +473,26 @@ private:
         std::size_t i = m_from;
         while (i < m_tokens.size() && !m_asker.error()) {
             const SaidToken& t = m_tokens[i];
-            if (t.kind == TokenKind::Break || t.is(Sense::Filler)) { ++i; continue; }
-            if (saysAgain(t)) { i = again(i); continue; }
+            if (t.kind == TokenKind::Break || t.is(Sense::Filler)) {
+                ++i;
+                continue;
+            }
+            if (saysAgain(t)) {
+                i = again(i);
+                continue;
+            }
             const bool hold = t.is(Sense::Hold);
             if (!t.is(Sense::Slow) && !t.is(Sense::Quick) && !hold)
-                return m_asker.refuse(t.begin, t.finish, "Say slow or quick before each step of this line, or counts instead.");
+                return m_asker.refuse(t.begin, t.finish,
+                                      "Say slow or quick before each step of this line, or counts instead.");
             const std::size_t from = ++i;
-            while (i < m_tokens.size() && !m_tokens[i].is(Sense::Slow) && !m_tokens[i].is(Sense::Quick) && !m_tokens[i].is(Sense::Hold) && !endsWords(i)) ++i;
+            while (i < m_tokens.size() && !m_tokens[i].is(Sense::Slow) && !m_tokens[i].is(Sense::Quick) &&
+                   !m_tokens[i].is(Sense::Hold) && !endsWords(i))
+                ++i;
             const Chunks said = partsOf({m_tokens.data() + from, i - from});
             if (said.chunks.size() > 1 || (!said.chunks.empty() && said.chunks.front().kind == Chunk::Kind::Figure))
-                return m_asker.refuse(said.chunks.back().begin, said.chunks.back().finish, "Two steps are said on one slow or quick. Say slow or quick before each.");
+                return m_asker.refuse(said.chunks.back().begin, said.chunks.back().finish,
+                                      "Two steps are said on one slow or quick. Say slow or quick before each.");
             if (hold) {
                 const bool slow = m_asker.ask(t.begin, t.finish, "How long is this?", {"quick", "slow"}) == 1;
                 m_writer.putLong(slow ? "S" : "Q", "wait", t.begin, t.finish);
@@ -409,7 +500,8 @@ private:
             }
             const Acts acts = actsOf(said.chunks, m_choices, false, m_asker);
             const bool words = !acts.acts.empty();
-            m_writer.putLong(t.is(Sense::Slow) ? "S" : "Q", words ? acts.acts.front().body : "", t.begin, words ? acts.acts.front().finish : t.finish);
+            m_writer.putLong(t.is(Sense::Slow) ? "S" : "Q", words ? acts.acts.front().body : "", t.begin,
+                             words ? acts.acts.front().finish : t.finish);
         }
     }
 
@@ -427,6 +519,8 @@ private:
 
 } // namespace
 
-SaidLine notationOf(const std::vector<SaidToken>& tokens, const NotationChoices& choices, Asker& asker) { return Sayer(tokens, choices, asker).run(); }
+SaidLine notationOf(const std::vector<SaidToken>& tokens, const NotationChoices& choices, Asker& asker) {
+    return Sayer(tokens, choices, asker).run();
+}
 
 } // namespace lc::said

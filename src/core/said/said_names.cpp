@@ -9,11 +9,14 @@ namespace lc::said {
 
 void Parter::figure(const SaidToken& t, const KnownFigure& known) {
     Chunk given;
-    const bool part = open() && !m_now->direction && !m_now->words.empty() && (m_now->words.front() == "heel" || m_now->words.front() == "toe");
+    const bool part = open() && !m_now->direction && !m_now->words.empty() &&
+                      (m_now->words.front() == "heel" || m_now->words.front() == "toe");
     const bool bare = open() && !part && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->turns;
-    bool joins = bare && (!m_now->direction || (known.line.find('*') != std::string_view::npos && m_now->words.size() == 1 && !in(closings, m_now->words.front())));
+    bool joins = bare && (!m_now->direction || (known.line.find('*') != std::string_view::npos &&
+                                                m_now->words.size() == 1 && !in(closings, m_now->words.front())));
     if (joins && m_now->direction && !endsGroup())
-        joins = m_asker.ask(m_now->begin, t.finish, "Where does “" + m_now->words.front() + "” belong?", {"it says where the figure goes", "it is a step of its own"}) == 0;
+        joins = m_asker.ask(m_now->begin, t.finish, "Where does “" + m_now->words.front() + "” belong?",
+                            {"it says where the figure goes", "it is a step of its own"}) == 0;
     if (joins) {
         given = std::move(*m_now);
         m_now.reset();
@@ -32,16 +35,19 @@ void Parter::unknown(const SaidToken& t) {
     UnknownWord word;
     word.name = word.bare = t.text;
     std::size_t ahead = 1;
-    for (; next(ahead) && next(ahead)->kind == TokenKind::Unknown && ahead < mostWords; ++ahead) word.name = word.bare += " " + next(ahead)->text;
+    for (; next(ahead) && next(ahead)->kind == TokenKind::Unknown && ahead < mostWords; ++ahead)
+        word.name = word.bare += " " + next(ahead)->text;
     const std::size_t finish = m_tokens[m_at + ahead - 1].finish;
-    const bool stepFollows = next(ahead) && next(ahead)->is(Sense::Step) && next(ahead)->text == "step" && ahead < mostWords;
+    const bool stepFollows =
+        next(ahead) && next(ahead)->is(Sense::Step) && next(ahead)->text == "step" && ahead < mostWords;
     word.besideStep = open() && m_now->kind == Chunk::Kind::Step && (m_now->verb || m_now->direction);
     if (standsAlone(ahead)) word.rhythm = m_rhythm;
     if (stepFollows) word.name += " step";
     const bool asks = !m_asker.full(); // else the first is taken
     const std::string nearest = asks && ahead == 1 ? m_asker.nearest(t.text) : std::string();
     const std::vector<Meaning> meanings = meaningsOf(word, nearest, asks ? 10 : 1);
-    const std::size_t pick = m_asker.askMeaning(t.begin, finish, "“" + word.name + "” is no word that is known here. What does it say?", meanings);
+    const std::size_t pick = m_asker.askMeaning(
+        t.begin, finish, "“" + word.name + "” is no word that is known here. What does it say?", meanings);
     m_at += ahead - 1;
     SaidToken meant = t;
     meant.finish = finish;
@@ -70,19 +76,25 @@ bool Parter::standsAlone(std::size_t words) const {
         if (k >= m_at && k < m_at + words) continue;
         if (k == m_at + words && t.is(Sense::Step) && t.text == "step") continue;
         if (t.kind == TokenKind::Unknown || t.kind == TokenKind::Own || t.kind == TokenKind::Colon) return false;
-        if (t.kind == TokenKind::Known && t.sense != Sense::Foot && t.sense != Sense::Side && t.sense != Sense::Filler && t.sense != Sense::Turning && t.sense != Sense::Fraction) return false;
+        if (t.kind == TokenKind::Known && t.sense != Sense::Foot && t.sense != Sense::Side &&
+            t.sense != Sense::Filler && t.sense != Sense::Turning && t.sense != Sense::Fraction)
+            return false;
     }
     return true;
 }
 
 void Parter::ownWord(const SaidToken& t) {
     const SaidWord* usual = saidWord(t.text);
-    const bool onlySchools = std::all_of(t.own.begin(), t.own.end(), [](const OwnWord& w) { return !w.school.empty(); });
+    const bool onlySchools =
+        std::all_of(t.own.begin(), t.own.end(), [](const OwnWord& w) { return !w.school.empty(); });
     if (t.own.size() == 1 && !(usual && onlySchools)) return mean(t, t.own.front());
     std::vector<std::string> answers;
-    for (const OwnWord& word : t.own) answers.push_back((word.school.empty() ? "your own: " : "as " + word.school + " has it: ") + meaningInWords(word));
+    for (const OwnWord& word : t.own)
+        answers.push_back((word.school.empty() ? "your own: " : "as " + word.school + " has it: ") +
+                          meaningInWords(word));
     if (usual && onlySchools) answers.push_back("as it is usual");
-    const std::size_t pick = m_asker.ask(t.begin, t.finish, "“" + t.text + "” has several meanings. Which is meant?", answers);
+    const std::size_t pick =
+        m_asker.ask(t.begin, t.finish, "“" + t.text + "” has several meanings. Which is meant?", answers);
     if (pick < t.own.size()) return mean(t, t.own[pick]);
     SaidToken known = t;
     known.sense = usual->sense;
@@ -100,14 +112,16 @@ void Parter::mean(const SaidToken& t, const OwnWord& word) {
         return;
     }
     if (const auto one = singleStep(word.line)) {
-        const bool joins = open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction && !m_now->turns;
+        const bool joins =
+            open() && m_now->kind == Chunk::Kind::Step && !m_now->verb && !m_now->direction && !m_now->turns;
         Chunk& c = joins ? *m_now : begin(t);
         c.words.insert(c.words.end(), one->begin(), one->end());
         c.verb = true;
         c.finish = std::max(c.finish, t.finish);
         return;
     }
-    figure(t, *m_asker.figure(withPlacesForDirections(word.line), static_cast<int>(notation::readMoments(word.line, {}).moments.size()) - 1));
+    figure(t, *m_asker.figure(withPlacesForDirections(word.line),
+                              static_cast<int>(notation::readMoments(word.line, {}).moments.size()) - 1));
 }
 
 } // namespace lc::said

@@ -19,12 +19,16 @@ inline bool noWeight(std::string_view word) {
 constexpr std::array<std::string_view, 4> closings{"close", "together", "in place", "place"};
 
 template <typename List>
-bool in(const List& list, std::string_view word) { return std::find(list.begin(), list.end(), word) != list.end(); }
+bool in(const List& list, std::string_view word) {
+    return std::find(list.begin(), list.end(), word) != list.end();
+}
 
-/// Goes through what is said between two counts, word by word, with the chunk at hand. Steps and directions are in said_chunks.cpp, figures and words that were given a meaning, or that nobody knows, in said_names.cpp.
+/// Goes through what is said between two counts, word by word, with the chunk at hand. Steps and directions are in
+/// said_chunks.cpp, figures and words that were given a meaning, or that nobody knows, in said_names.cpp.
 class Parter {
 public:
-    Parter(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm) : m_tokens(tokens), m_asker(asker), m_rhythm(rhythm) {}
+    Parter(std::span<const SaidToken> tokens, Asker& asker, const std::vector<std::string>& rhythm)
+        : m_tokens(tokens), m_asker(asker), m_rhythm(rhythm) {}
 
     Chunks run();
 
@@ -37,7 +41,9 @@ private:
     void onlyHow(Chunk& c);
     void take(const SaidToken& t);
     void known(const SaidToken& t);
-    const SaidToken* next(std::size_t ahead = 1) const { return m_at + ahead < m_tokens.size() ? &m_tokens[m_at + ahead] : nullptr; }
+    const SaidToken* next(std::size_t ahead = 1) const {
+        return m_at + ahead < m_tokens.size() ? &m_tokens[m_at + ahead] : nullptr;
+    }
 
     void foot(const SaidToken& t);
     void step(const SaidToken& t);
@@ -49,12 +55,15 @@ private:
     void direction(const SaidToken& t);
     /// "cross behind" is one step, "cross side" two; "cross back" is asked.
     bool crossesInto(const SaidToken& t);
-    /// "right together right touch": whether a foot is the side of a step before one that closes. Asks, and makes it that step.
+    /// "right together right touch": whether a foot is the side of a step before one that closes. Asks, and makes it
+    /// that step.
     bool stepsThenCloses(const SaidToken& t);
     /// "side touch side touch": whether the second side belongs to the touch.
     bool besideATouch(const SaidToken& t);
     /// "behind", "across" and "beside" name the place of the other foot as often as where a step goes.
-    static bool refers(const SaidToken& t) { return t.text == "behind" || t.text == "across" || t.text == "close" || t.text == "front"; }
+    static bool refers(const SaidToken& t) {
+        return t.text == "behind" || t.text == "across" || t.text == "close" || t.text == "front";
+    }
 
     bool closesAfterStep(const SaidToken& t);
     void manner(const SaidToken& t);

@@ -12,9 +12,11 @@ public:
         for (const Mark& m : m_segment.marks)
             if (!m.silent) m_free.push_back(m);
         const auto& chunks = m_segment.chunks;
-        m_figures = std::any_of(chunks.begin(), chunks.end(), [](const Chunk& c) { return c.kind == Chunk::Kind::Figure; });
+        m_figures =
+            std::any_of(chunks.begin(), chunks.end(), [](const Chunk& c) { return c.kind == Chunk::Kind::Figure; });
         m_letters = std::any_of(m_free.begin(), m_free.end(), [](const Mark& m) { return !m.letter.empty(); });
-        m_spelled = std::any_of(at.tokens.begin(), at.tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) && t.spelled; });
+        m_spelled = std::any_of(at.tokens.begin(), at.tokens.end(),
+                                [](const SaidToken& t) { return t.is(Sense::Count) && t.spelled; });
     }
 
     bool run() {
@@ -25,19 +27,25 @@ public:
         }
         m_spoken = m_free.size() > 1 && chunks.size() > 1;
         giveTurnsToSteps();
-        if (chunks.size() == 1 && !m_figures) oneStep();
-        else if (!inOwnRhythm()) disagree();
+        if (chunks.size() == 1 && !m_figures)
+            oneStep();
+        else if (!inOwnRhythm())
+            disagree();
         return m_spoken;
     }
 
 private:
     std::size_t begin() const { return m_segment.chunks.front().begin; }
     std::size_t finish() const { return m_segment.chunks.back().finish; }
-    std::size_t ask(std::string text, std::vector<std::string> answers) { return m_at.asker.ask(begin(), finish(), std::move(text), std::move(answers)); }
+    std::size_t ask(std::string text, std::vector<std::string> answers) {
+        return m_at.asker.ask(begin(), finish(), std::move(text), std::move(answers));
+    }
     Acts acts(bool shorter = false) { return actsOf(m_segment.chunks, m_at.choices, shorter, m_at.asker); }
     std::int64_t first() const { return m_free.front().count; }
 
-    void putNatural(const Acts& acts, std::int64_t from, std::int64_t last = 0) { m_at.counts.reached(m_at.writer.putFrom(from, acts, last)); }
+    void putNatural(const Acts& acts, std::int64_t from, std::int64_t last = 0) {
+        m_at.counts.reached(m_at.writer.putFrom(from, acts, last));
+    }
 
     /// A step on each count that is said, then more.
     void putAfter(const Acts& acts) {
@@ -49,7 +57,8 @@ private:
     void giveTurnsToSteps() {
         std::vector<Chunk>& chunks = m_segment.chunks;
         if (chunks.size() != m_free.size() + 1) return;
-        const auto turn = std::find_if(chunks.begin(), chunks.end(), [](const Chunk& c) { return c.kind == Chunk::Kind::Turn; });
+        const auto turn =
+            std::find_if(chunks.begin(), chunks.end(), [](const Chunk& c) { return c.kind == Chunk::Kind::Turn; });
         if (turn == chunks.end()) return;
         Chunk& step = turn == chunks.begin() ? *(turn + 1) : *(turn - 1);
         step.turn = turn->turn;
@@ -66,11 +75,16 @@ private:
         if (m_free.size() == 1) return m_at.writer.putOn(m_segment.marks, one);
         if (!m_letters && m_segment.range) return m_at.writer.putOnEach(m_segment.marks, one.acts.front());
         const std::string after = "on the count after them", last = "on the last of them", each = "on each of them";
-        const std::vector<std::string> answers = m_spelled ? std::vector{after, last, each} : std::vector{last, each, after};
-        const std::string& meant = answers[ask("One step is named for " + std::to_string(m_free.size()) + " counts. On which is it danced?", answers)];
-        if (meant == each) m_at.writer.putOnEach(m_segment.marks, one.acts.front());
-        else if (meant == last) m_at.writer.putOnLast(m_segment.marks, one.acts.front());
-        else putAfter(one);
+        const std::vector<std::string> answers =
+            m_spelled ? std::vector{after, last, each} : std::vector{last, each, after};
+        const std::string& meant = answers[ask(
+            "One step is named for " + std::to_string(m_free.size()) + " counts. On which is it danced?", answers)];
+        if (meant == each)
+            m_at.writer.putOnEach(m_segment.marks, one.acts.front());
+        else if (meant == last)
+            m_at.writer.putOnLast(m_segment.marks, one.acts.front());
+        else
+            putAfter(one);
     }
 
     bool agrees(const Acts& acts) const {
@@ -94,7 +108,8 @@ private:
         for (std::size_t k = m_segment.stop; k < m_at.tokens.size(); ++k) {
             const SaidToken& t = m_at.tokens[k];
             if (t.is(Sense::Letter)) return false;
-            if (t.is(Sense::Count) || t.kind == TokenKind::Silent) return t.value == 1 || counts(t.value - here) >= acts.length;
+            if (t.is(Sense::Count) || t.kind == TokenKind::Silent)
+                return t.value == 1 || counts(t.value - here) >= acts.length;
         }
         return true;
     }
@@ -106,10 +121,12 @@ private:
             const Acts tried = actsOf(m_segment.chunks, m_at.choices, shorter, quiet);
             if (!fills(tried) && !agrees(tried) && !hasRoom(tried)) continue;
             m_spoken = m_spoken || m_figures;
-            const bool listed = m_figures && m_free.size() > 1 && !m_letters && !m_segment.range && m_segment.stop >= m_at.tokens.size();
+            const bool listed = m_figures && m_free.size() > 1 && !m_letters && !m_segment.range &&
+                                m_segment.stop >= m_at.tokens.size();
             if (listed) { // "one two triple step"
                 const std::string on = "on these counts", then = "a step on each count, then this";
-                const bool after = (ask("Is this danced on these counts or after them?", m_spelled ? std::vector{then, on} : std::vector{on, then}) == 0) == m_spelled;
+                const bool after = (ask("Is this danced on these counts or after them?",
+                                        m_spelled ? std::vector{then, on} : std::vector{on, then}) == 0) == m_spelled;
                 if (after) {
                     putAfter(acts(shorter));
                     return true;
@@ -125,9 +142,13 @@ private:
         const Acts own = acts();
         if (own.acts.size() == m_free.size() && !m_figures) return m_at.writer.putOn(m_segment.marks, own);
         m_spoken = m_spoken || m_figures; // two words on one count are in the notation, too
-        const std::string from = std::to_string(first() - m_at.counts.lessBy()), named = std::to_string(own.acts.size()) + (own.acts.size() == 1 ? " step is" : " steps are") + " named";
+        const std::string from = std::to_string(first() - m_at.counts.lessBy()),
+                          named = std::to_string(own.acts.size()) + (own.acts.size() == 1 ? " step is" : " steps are") +
+                                  " named";
         if (m_free.size() == 1 && m_figures && m_segment.chunks.size() == 1) { // "1 rock step 2 …"
-            if (ask("This figure has " + std::to_string(own.acts.size()) + " steps, and the counts leave room for one. Which is meant?", {"one step of that name", "its own rhythm, over what follows"}) == 1)
+            if (ask("This figure has " + std::to_string(own.acts.size()) +
+                        " steps, and the counts leave room for one. Which is meant?",
+                    {"one step of that name", "its own rhythm, over what follows"}) == 1)
                 return putNatural(own, first());
             Chunk one = m_segment.chunks.front();
             one.kind = Chunk::Kind::Step;
@@ -135,23 +156,33 @@ private:
             return m_at.writer.putOn(m_segment.marks, actsOf({one}, m_at.choices, false, m_at.asker));
         }
         if (own.acts.size() == m_free.size()) {
-            if (ask("The counts say another rhythm than the words. Which is meant?", {"the counts", "the words, from count " + from}) == 0) return m_at.writer.putOn(m_segment.marks, own);
+            if (ask("The counts say another rhythm than the words. Which is meant?",
+                    {"the counts", "the words, from count " + from}) == 0)
+                return m_at.writer.putOn(m_segment.marks, own);
             return putNatural(own, first());
         }
-        std::vector<std::string> answers{"the words, in their own rhythm from count " + from, own.acts.size() < m_free.size() ? "a step on each count as far as they go" : "as many as there are counts"};
+        std::vector<std::string> answers{"the words, in their own rhythm from count " + from,
+                                         own.acts.size() < m_free.size() ? "a step on each count as far as they go"
+                                                                         : "as many as there are counts"};
         const bool follow = m_figures && !m_segment.range && m_segment.stop >= m_at.tokens.size();
         if (follow) answers.insert(answers.begin(), "a step on each count, then the words");
-        const std::size_t pick = ask(std::to_string(m_free.size()) + (m_free.size() == 1 ? " count is" : " counts are") + " said, but " + named + ". Which is meant?", answers);
-        if (follow && pick == 0) putAfter(own);
-        else if (pick == (follow ? 1U : 0U)) putNatural(own, first(), m_free.back().count);
-        else m_at.writer.putOn(m_segment.marks, own);
+        const std::size_t pick =
+            ask(std::to_string(m_free.size()) + (m_free.size() == 1 ? " count is" : " counts are") + " said, but " +
+                    named + ". Which is meant?",
+                answers);
+        if (follow && pick == 0)
+            putAfter(own);
+        else if (pick == (follow ? 1U : 0U))
+            putNatural(own, first(), m_free.back().count);
+        else
+            m_at.writer.putOn(m_segment.marks, own);
     }
 
     Workplace& m_at;
     Segment m_segment;
     std::vector<Mark> m_free; // marks on which something is danced
     bool m_figures = false, m_letters = false;
-    bool m_spelled = false;   // counts are said in words
+    bool m_spelled = false; // counts are said in words
     bool m_spoken = false;
 };
 
@@ -161,13 +192,16 @@ bool placeSegment(Workplace& at, Segment segment) { return Placer(at, std::move(
 
 bool repeatInside(Workplace& at, Segment& segment) {
     const SaidToken* times = segment.stop < at.tokens.size() ? &at.tokens[segment.stop] : nullptr;
-    if (!times || !times->is(Sense::Times) || times->value < 2 || times->value > 64 || segment.chunks.empty()) return false;
+    if (!times || !times->is(Sense::Times) || times->value < 2 || times->value > 64 || segment.chunks.empty())
+        return false;
     Asker quiet;
     const Acts once = actsOf(segment.chunks, at.choices, false, quiet);
-    const auto danced = std::count_if(segment.marks.begin(), segment.marks.end(), [](const Mark& m) { return !m.silent && m.letter.empty(); });
+    const auto danced = std::count_if(segment.marks.begin(), segment.marks.end(),
+                                      [](const Mark& m) { return !m.silent && m.letter.empty(); });
     if (once.length * times->value != counts(danced)) return false;
     const std::vector<Chunk> again = segment.chunks;
-    for (std::int64_t k = 1; k < times->value; ++k) segment.chunks.insert(segment.chunks.end(), again.begin(), again.end());
+    for (std::int64_t k = 1; k < times->value; ++k)
+        segment.chunks.insert(segment.chunks.end(), again.begin(), again.end());
     return true;
 }
 

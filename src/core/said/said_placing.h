@@ -19,13 +19,13 @@ struct Workplace {
 /// Counts that are said, with the words behind them.
 struct Segment {
     std::vector<Mark> marks;
-    bool range = false;   ///< said as 1-4
+    bool range = false; ///< said as 1-4
     std::vector<Chunk> chunks;
     std::size_t stop = 0; ///< the token behind the words
 };
 
-/// Shares out what is said over its counts: figures in their own rhythm where the counts agree with it, steps in order. Where the counts and the words disagree it asks.
-/// True if the notation alone would not read it so.
+/// Shares out what is said over its counts: figures in their own rhythm where the counts agree with it, steps in order.
+/// Where the counts and the words disagree it asks. True if the notation alone would not read it so.
 bool placeSegment(Workplace& at, Segment segment);
 
 /// "1-4 step, pivot ½ L x2": repeats what is said inside the counts, if it then fills them.

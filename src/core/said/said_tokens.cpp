@@ -4,8 +4,8 @@
 
 #include <algorithm>
 #include <array>
-#include <utility>
 #include <charconv>
+#include <utility>
 
 namespace lc::said {
 
@@ -18,10 +18,19 @@ struct Sign {
     std::string_view text;
     std::int64_t value, over;
 };
-constexpr std::array<Sign, 9> parts{{{"½", 1, 2}, {"¼", 1, 4}, {"¾", 3, 4}, {"⅛", 1, 8}, {"⅜", 3, 8}, {"⅝", 5, 8}, {"⅞", 7, 8}, {"⅓", 1, 3}, {"⅔", 2, 3}}};
+constexpr std::array<Sign, 9> parts{{{"½", 1, 2},
+                                     {"¼", 1, 4},
+                                     {"¾", 3, 4},
+                                     {"⅛", 1, 8},
+                                     {"⅜", 3, 8},
+                                     {"⅝", 5, 8},
+                                     {"⅞", 7, 8},
+                                     {"⅓", 1, 3},
+                                     {"⅔", 2, 3}}};
 constexpr std::array<std::string_view, 9> breaks{",", ";", "|", "/", ".", "\n", "•", "→", "·"};
 constexpr std::array<std::string_view, 4> dashes{"–", "—", "‐", "‑"};
-constexpr std::array<std::string_view, 6> otherSpaces{"\u00A0", "\u202F", "\u2009", "\u200B", "\u00AD", "\uFEFF"}; // as pages and word processors write them
+constexpr std::array<std::string_view, 6> otherSpaces{"\u00A0", "\u202F", "\u2009", "\u200B",
+                                                      "\u00AD", "\uFEFF"}; // as pages and word processors write them
 constexpr std::array<std::string_view, 4> noLetters{"“", "”", "…", "×"};
 
 std::string_view trimmed(std::string_view text) {
@@ -37,7 +46,9 @@ std::size_t digitsEnd(std::string_view text, std::size_t from) {
 
 std::int64_t valueOf(std::string_view digits) {
     std::int64_t value = 0;
-    return std::from_chars(digits.data(), digits.data() + digits.size(), value).ec == std::errc{} ? value : INT32_MAX; // too long a number is refused by its reader
+    return std::from_chars(digits.data(), digits.data() + digits.size(), value).ec == std::errc{}
+               ? value
+               : INT32_MAX; // too long a number is refused by its reader
 }
 
 /// "3:00", "9 o'clock", "12 Uhr"; in square brackets also "9".
@@ -45,7 +56,8 @@ bool saysClock(std::string_view inside, bool bare) {
     const std::size_t end = digitsEnd(inside, 0);
     if (end == 0 || end > 2 || valueOf(inside.substr(0, end)) > 12) return false;
     const std::string rest = small(trimmed(inside.substr(end)));
-    return (bare && rest.empty()) || rest == ":00" || rest == ":30" || rest == "o'clock" || rest == "o’clock" || rest == "uhr" || rest == "h";
+    return (bare && rest.empty()) || rest == ":00" || rest == ":30" || rest == "o'clock" || rest == "o’clock" ||
+           rest == "uhr" || rest == "h";
 }
 
 class Splitter {
@@ -54,8 +66,10 @@ public:
 
     std::vector<SaidToken> run() {
         while (m_at < m_text.size()) {
-            if (const std::size_t end = spacesEnd(m_at); end > m_at) m_at = end;
-            else if (!number() && !sign() && !enclosed() && !words()) ++m_at;
+            if (const std::size_t end = spacesEnd(m_at); end > m_at)
+                m_at = end;
+            else if (!number() && !sign() && !enclosed() && !words())
+                ++m_at;
         }
         settleLetters();
         settleRanges();
@@ -88,10 +102,14 @@ private:
 
     std::size_t spacesEnd(std::size_t from) const {
         while (from < m_text.size()) {
-            const auto other = std::find_if(otherSpaces.begin(), otherSpaces.end(), [&](std::string_view s) { return at(s, from); });
-            if (isSpace(m_text[from])) ++from;
-            else if (other != otherSpaces.end()) from += other->size();
-            else break;
+            const auto other =
+                std::find_if(otherSpaces.begin(), otherSpaces.end(), [&](std::string_view s) { return at(s, from); });
+            if (isSpace(m_text[from]))
+                ++from;
+            else if (other != otherSpaces.end())
+                from += other->size();
+            else
+                break;
         }
         return from;
     }
@@ -121,7 +139,8 @@ private:
             known(Sense::Fraction, overEnd, value, valueOf(m_text.substr(end + 1, overEnd - end - 1)));
         } else if (const Sign* part = end < m_text.size() ? partAt(end) : nullptr) {
             known(Sense::Fraction, end + part->text.size(), value * part->over + part->value, part->over);
-        } else if (end < m_text.size() && (m_text[end] == 'x' || at("×", end)) && !letterAt(end + (m_text[end] == 'x' ? 1 : 2))) {
+        } else if (end < m_text.size() && (m_text[end] == 'x' || at("×", end)) &&
+                   !letterAt(end + (m_text[end] == 'x' ? 1 : 2))) {
             known(Sense::Times, end + (m_text[end] == 'x' ? 1 : 2), value).spelled = true;
         } else
             known(Sense::Count, end, value);
@@ -143,7 +162,10 @@ private:
         if (at("°", from)) return from + std::string_view("°").size();
         const std::size_t stop = wordEnd(from);
         const std::string unit = small(m_text.substr(from, stop - from));
-        return unit == "degrees" || unit == "degree" || unit == "deg" || unit == "grad" || unit == "degrés" || unit == "grados" ? stop : end;
+        return unit == "degrees" || unit == "degree" || unit == "deg" || unit == "grad" || unit == "degrés" ||
+                       unit == "grados"
+                   ? stop
+                   : end;
     }
 
     bool sign() {
@@ -159,14 +181,25 @@ private:
                 return true;
             }
         for (std::string_view s : dashes)
-            if (at(s, m_at)) { push(TokenKind::Dash, m_at + s.size()); return true; }
+            if (at(s, m_at)) {
+                push(TokenKind::Dash, m_at + s.size());
+                return true;
+            }
         const char c = m_text[m_at];
-        if (c == '-') { push(TokenKind::Dash, m_at + 1); return true; }
-        if (c == '&') { known(Sense::Letter, m_at + 1).text = "&"; return true; }
+        if (c == '-') {
+            push(TokenKind::Dash, m_at + 1);
+            return true;
+        }
+        if (c == '&') {
+            known(Sense::Letter, m_at + 1).text = "&";
+            return true;
+        }
         if (c == ':') {
             const std::size_t end = digitsEnd(m_text, m_at + 1);
-            if (end == m_at + 1) push(TokenKind::Colon, m_at + 1);
-            else push(TokenKind::OwnOnly, end);
+            if (end == m_at + 1)
+                push(TokenKind::Colon, m_at + 1);
+            else
+                push(TokenKind::OwnOnly, end);
             return true;
         }
         if ((c == 'x' && m_at + 1 < m_text.size() && !letterAt(m_at + 1)) || at("×", m_at)) {
@@ -177,18 +210,31 @@ private:
             known(Sense::Times, end, valueOf(m_text.substr(from, end - from))).spelled = true;
             return true;
         }
-        if (std::string_view("%*=_<>^~$\\").find(c) != std::string_view::npos) { push(TokenKind::OwnOnly, m_at + 1); return true; }
-        if (c == '!') { push(TokenKind::Own, m_at + 1); return true; }
-        if (c == '{' || c == '}' || c == '+' || at("…", m_at) || at("...", m_at)) { push(TokenKind::OwnOnly, m_at + (c == '.' || !(c == '{' || c == '}' || c == '+') ? 3 : 1)); return true; }
+        if (std::string_view("%*=_<>^~$\\").find(c) != std::string_view::npos) {
+            push(TokenKind::OwnOnly, m_at + 1);
+            return true;
+        }
+        if (c == '!') {
+            push(TokenKind::Own, m_at + 1);
+            return true;
+        }
+        if (c == '{' || c == '}' || c == '+' || at("…", m_at) || at("...", m_at)) {
+            push(TokenKind::OwnOnly, m_at + (c == '.' || !(c == '{' || c == '}' || c == '+') ? 3 : 1));
+            return true;
+        }
         if (c != '@' && c != '#') return false;
         std::size_t end = m_at + 1;
-        while (end < m_text.size() && (letterAt(end) || m_text[end] == '-' || (c == '@' && (isDigit(m_text[end]) || m_text[end] == ':')))) ++end;
+        while (end < m_text.size() &&
+               (letterAt(end) || m_text[end] == '-' || (c == '@' && (isDigit(m_text[end]) || m_text[end] == ':'))))
+            ++end;
         push(TokenKind::Own, end);
         return true;
     }
 
     bool enclosed() {
-        struct Pair { std::string_view open, close; };
+        struct Pair {
+            std::string_view open, close;
+        };
         static constexpr std::array<Pair, 4> pairs{{{"(", ")"}, {"[", "]"}, {"\"", "\""}, {"“", "”"}}};
         for (const Pair& pair : pairs) {
             if (!at(pair.open, m_at)) continue;
@@ -215,7 +261,8 @@ private:
         const std::size_t end = digitsEnd(inside, 0);
         if (end > 0) {
             const std::size_t dash = inside.find_first_not_of(" -", end);
-            const bool range = dash != std::string_view::npos && dash > end && digitsEnd(inside, dash) == inside.size() && isDigit(inside[dash]);
+            const bool range = dash != std::string_view::npos && dash > end &&
+                               digitsEnd(inside, dash) == inside.size() && isDigit(inside[dash]);
             if (end == inside.size() || range) {
                 SaidToken& t = push(TokenKind::Silent, finish);
                 t.value = valueOf(inside.substr(0, end));
@@ -239,7 +286,9 @@ private:
     /// "x2", "× 2", "2x".
     bool timesAt(std::size_t from) const {
         from = spacesEnd(from);
-        const std::size_t sign = at("×", from) ? 2 : from < m_text.size() && (m_text[from] == 'x' || m_text[from] == 'X') ? 1 : 0;
+        const std::size_t sign = at("×", from)                                                          ? 2
+                                 : from < m_text.size() && (m_text[from] == 'x' || m_text[from] == 'X') ? 1
+                                                                                                        : 0;
         if (sign > 0) return digitsEnd(m_text, spacesEnd(from + sign)) > spacesEnd(from + sign);
         const std::size_t end = digitsEnd(m_text, from);
         return end > from && end < m_text.size() && (m_text[end] == 'x' || at("×", end)) && !letterAt(end + 1);
@@ -250,7 +299,9 @@ private:
         const char c = m_text[i];
         if ((c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z')) return true;
         if (static_cast<unsigned char>(c) < 0x80 || partAt(i)) return false;
-        const auto starts = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](std::string_view s) { return at(s, i); }); };
+        const auto starts = [&](const auto& list) {
+            return std::any_of(list.begin(), list.end(), [&](std::string_view s) { return at(s, i); });
+        };
         return !starts(dashes) && !starts(breaks) && !starts(noLetters) && !starts(otherSpaces) && !at("’", i);
     }
 
@@ -300,8 +351,10 @@ private:
             phrase += (n ? " " : "") + word;
             look(phrase, end);
             from = end;
-            if (from < m_text.size() && m_text[from] == '-' && letterAt(from + 1)) ++from;
-            else from = spacesEnd(from);
+            if (from < m_text.size() && m_text[from] == '-' && letterAt(from + 1))
+                ++from;
+            else
+                from = spacesEnd(from);
         }
         if (!own.empty()) {
             SaidToken& t = known(Sense::Own, bestEnd);
@@ -309,20 +362,24 @@ private:
             t.own = own;
             return true;
         }
-        if (found && found->sense == Sense::Filler && bestEnd < m_text.size() && m_text[bestEnd] == '-' && letterAt(bestEnd + 1)) found = nullptr; // "do-si-do" is one word
+        if (found && found->sense == Sense::Filler && bestEnd < m_text.size() && m_text[bestEnd] == '-' &&
+            letterAt(bestEnd + 1))
+            found = nullptr; // "do-si-do" is one word
         if (!found) {
             std::size_t end = first;
             while (end < m_text.size() && m_text[end] == '-' && letterAt(end + 1)) end = wordEnd(end + 1);
             SaidToken& t = push(TokenKind::Unknown, end);
             t.text = small(t.text);
-            if (kindOf(std::array{t.text}, {}) != ActionKind::Step || meaningOf(t.text) != StepMeaning{}) t.kind = TokenKind::OwnOnly; // "free", "somehow"
+            if (kindOf(std::array{t.text}, {}) != ActionKind::Step || meaningOf(t.text) != StepMeaning{})
+                t.kind = TokenKind::OwnOnly; // "free", "somehow"
             return true;
         }
         const std::string written(m_text.substr(m_at, bestEnd - m_at));
         SaidToken& t = known(found->sense, bestEnd, found->value, found->over);
         t.text = found->own;
         t.several = found->sense == Sense::Step && best != found->own && (best.back() == 's' || best == "schritte");
-        t.spelled = found->sense == Sense::Foot ? written.size() > 2 && best != "left" && best != "right" : small(written) != found->own;
+        t.spelled = found->sense == Sense::Foot ? written.size() > 2 && best != "left" && best != "right"
+                                                : small(written) != found->own;
         if (m_at < m_text.size() && m_text[m_at] == '-' && letterAt(m_at + 1)) ++m_at; // the dash inside a word
         return true;
     }
@@ -330,8 +387,10 @@ private:
     /// "1 to 4" is a range.
     void settleRanges() {
         for (std::size_t i = 1; i + 1 < m_tokens.size(); ++i)
-            if (m_tokens[i].is(Sense::Filler) && m_tokens[i - 1].is(Sense::Count) && m_tokens[i + 1].is(Sense::Count) && m_tokens[i + 1].value > m_tokens[i - 1].value &&
-                (m_tokens[i].text == "to" || m_tokens[i].text == "through" || m_tokens[i].text == "bis" || m_tokens[i].text == "à" || m_tokens[i].text == "al" || m_tokens[i].text == "hasta")) {
+            if (m_tokens[i].is(Sense::Filler) && m_tokens[i - 1].is(Sense::Count) && m_tokens[i + 1].is(Sense::Count) &&
+                m_tokens[i + 1].value > m_tokens[i - 1].value &&
+                (m_tokens[i].text == "to" || m_tokens[i].text == "through" || m_tokens[i].text == "bis" ||
+                 m_tokens[i].text == "à" || m_tokens[i].text == "al" || m_tokens[i].text == "hasta")) {
                 m_tokens[i].kind = TokenKind::Dash;
                 m_tokens[i].spaceAfter = false;
                 m_tokens[i].spelled = true;
@@ -343,23 +402,35 @@ private:
         for (std::size_t i = 3; i + 1 < m_tokens.size(); ++i) {
             const bool pause = m_tokens[i - 1].kind == TokenKind::Colon || m_tokens[i - 1].kind == TokenKind::Break;
             const std::size_t last = i - (pause ? 2 : 1);
-            if (last < 2 || !m_tokens[i].is(Sense::Count) || !m_tokens[i + 1].several || m_tokens[last - 1].kind != TokenKind::Dash) continue;
-            if (!m_tokens[last].is(Sense::Count) || !m_tokens[last - 2].is(Sense::Count) || m_tokens[last].value - m_tokens[last - 2].value + 1 != m_tokens[i].value) continue;
+            if (last < 2 || !m_tokens[i].is(Sense::Count) || !m_tokens[i + 1].several ||
+                m_tokens[last - 1].kind != TokenKind::Dash)
+                continue;
+            if (!m_tokens[last].is(Sense::Count) || !m_tokens[last - 2].is(Sense::Count) ||
+                m_tokens[last].value - m_tokens[last - 2].value + 1 != m_tokens[i].value)
+                continue;
             m_tokens[i].sense = Sense::Filler;
             m_tokens[i].text.clear();
         }
     }
 
-    /// "a" and "e" are letters in a line of counts, but where "a" stands before what it is an article of; else they say nothing.
+    /// "a" and "e" are letters in a line of counts, but where "a" stands before what it is an article of; else they say
+    /// nothing.
     void settleLetters() {
-        const bool inCounts = std::any_of(m_tokens.begin(), m_tokens.end(), [](const SaidToken& t) { return t.is(Sense::Count) && !t.spelled; });
+        const bool inCounts = std::any_of(m_tokens.begin(), m_tokens.end(),
+                                          [](const SaidToken& t) { return t.is(Sense::Count) && !t.spelled; });
         for (std::size_t i = 0; i < m_tokens.size(); ++i) {
             SaidToken& t = m_tokens[i];
-            if (t.kind != TokenKind::Unknown || (t.text != "a" && t.text != "e" && t.text != "ea" && t.text != "ae" && t.text != "u")) continue;
-            const auto counted = [](const SaidToken& other) { return other.is(Sense::Count) || other.is(Sense::Letter) || other.is(Sense::And); };
+            if (t.kind != TokenKind::Unknown ||
+                (t.text != "a" && t.text != "e" && t.text != "ea" && t.text != "ae" && t.text != "u"))
+                continue;
+            const auto counted = [](const SaidToken& other) {
+                return other.is(Sense::Count) || other.is(Sense::Letter) || other.is(Sense::And);
+            };
             const SaidToken* before = i > 0 ? &m_tokens[i - 1] : nullptr;
             const SaidToken* after = i + 1 < m_tokens.size() ? &m_tokens[i + 1] : nullptr;
-            const bool article = (before && before->is(Sense::Filler)) || (after && (after->is(Sense::Fraction) || after->is(Sense::Turning) || after->is(Sense::Filler)));
+            const bool article =
+                (before && before->is(Sense::Filler)) ||
+                (after && (after->is(Sense::Fraction) || after->is(Sense::Turning) || after->is(Sense::Filler)));
             const bool beside = (before && counted(*before)) || (after && counted(*after)) || (inCounts && !article);
             t.kind = TokenKind::Known;
             t.sense = beside && t.text.size() == 1 && t.text != "u" ? Sense::Letter : Sense::Filler;

@@ -15,7 +15,8 @@ namespace {
 std::string lineOf(const UnknownWord& word, const std::vector<std::string>& rhythm, bool lastTouches) {
     std::string line;
     for (std::size_t k = 0; k < rhythm.size(); ++k)
-        line += (k > 0 ? " " : "") + rhythm[k] + (lastTouches && k + 1 == rhythm.size() ? " touch" : " step") + (k == 0 ? " " + word.bare : "");
+        line += (k > 0 ? " " : "") + rhythm[k] + (lastTouches && k + 1 == rhythm.size() ? " touch" : " step") +
+                (k == 0 ? " " + word.bare : "");
     return line;
 }
 
@@ -27,7 +28,9 @@ std::vector<Meaning> meaningsOf(const UnknownWord& word, const std::string& near
         if (out.size() < most) out.push_back({std::move(text), std::move(meant)});
     };
     const auto figure = [&](const std::vector<std::string>& rhythm, bool lastTouches) {
-        if (out.size() < most) add(stepsInWords(rhythm, rhythm.size() - (lastTouches ? 1 : 0), lastTouches), {word.name, {}, lineOf(word, rhythm, lastTouches)});
+        if (out.size() < most)
+            add(stepsInWords(rhythm, rhythm.size() - (lastTouches ? 1 : 0), lastTouches),
+                {word.name, {}, lineOf(word, rhythm, lastTouches)});
     };
     const auto manner = [&] { add("it only says how the step is danced", {word.bare, {}, {}}); };
     if (word.rhythm.size() > 1) {
@@ -58,7 +61,8 @@ namespace {
 /// Whether a word of the notation says something by itself.
 bool isKnown(const std::string& written) {
     const std::string word = small(written);
-    if (saidWord(word) || meaningOf(word) != StepMeaning{} || kindOf(std::array{word}, {}) != ActionKind::Step) return true;
+    if (saidWord(word) || meaningOf(word) != StepMeaning{} || kindOf(std::array{word}, {}) != ActionKind::Step)
+        return true;
     const auto dash = word.find('-');
     return dash != std::string::npos && dash > 0 && (isKnown(word.substr(0, dash)) || isKnown(word.substr(dash + 1)));
 }
@@ -88,18 +92,26 @@ void askOfUnknownWords(NotationReading& reading, const NotationChoices& choices)
     std::vector<std::string> asked;
     for (const Action& a : reading.actions) {
         if (asked.size() >= mostDoubts) return;
-        if (a.kind != ActionKind::Step || !nothingKnown(a.words) || std::find(asked.begin(), asked.end(), a.words) != asked.end()) continue;
+        if (a.kind != ActionKind::Step || !nothingKnown(a.words) ||
+            std::find(asked.begin(), asked.end(), a.words) != asked.end())
+            continue;
         asked.push_back(a.words);
         const std::string name = small(a.words), nearest = nearestWord(name);
-        NotationQuestion question{a.begin, a.finish, "“" + name + "” is no word that is known here. What does it say?", {}};
-        const auto answer = [&](std::string text, const std::string& words, const std::optional<OwnWord>& word, bool taken, bool touches = false) {
+        NotationQuestion question{
+            a.begin, a.finish, "“" + name + "” is no word that is known here. What does it say?", {}};
+        const auto answer = [&](std::string text, const std::string& words, const std::optional<OwnWord>& word,
+                                bool taken, bool touches = false) {
             const std::string line = printNotation(reworded(reading, a.words, words, touches), choices);
             const NotationReading meant = readNotation(line, choices);
-            if (!meant.error) question.answers.push_back({std::move(text), line, meant.length, freeAtEnd(meant.actions), taken, keepable(word)});
+            if (!meant.error)
+                question.answers.push_back(
+                    {std::move(text), line, meant.length, freeAtEnd(meant.actions), taken, keepable(word)});
         };
         answer("a step, with weight", "step " + a.words, OwnWord{name, {}, "1 step " + name}, true);
         answer("without weight", "touch " + a.words, OwnWord{name, {}, "1 touch " + name}, false, true);
-        if (!nearest.empty()) answer("“" + nearest + "”", nearest, std::nullopt, false, kindOf(std::array{nearest}, choices) == ActionKind::NoWeight);
+        if (!nearest.empty())
+            answer("“" + nearest + "”", nearest, std::nullopt, false,
+                   kindOf(std::array{nearest}, choices) == ActionKind::NoWeight);
         if (question.answers.size() > 1) reading.questions.push_back(std::move(question));
     }
 }

@@ -16,7 +16,9 @@ void words(const std::string& body, Each each) {
 }
 
 bool isFoot(const std::string& word) { return word == "L" || word == "R"; }
-bool isTurn(const std::string& word) { return word == "full" || (word.size() > 2 && word.find('/') != std::string::npos); }
+bool isTurn(const std::string& word) {
+    return word == "full" || (word.size() > 2 && word.find('/') != std::string::npos);
+}
 
 /// Without its foot and its turn.
 std::string bare(const std::string& body) {
@@ -40,7 +42,8 @@ std::string onOtherFoot(const std::string& body) {
 } // namespace
 
 void LineWriter::put(const Mark& mark, const std::string& body) {
-    m_moments.push_back({mark.letter.empty() ? mark.count - m_lessBy : 0, mark.letter, mark.glued, body, mark.begin, mark.finish});
+    m_moments.push_back(
+        {mark.letter.empty() ? mark.count - m_lessBy : 0, mark.letter, mark.glued, body, mark.begin, mark.finish});
 }
 
 void LineWriter::putOn(const std::vector<Mark>& marks, const Acts& acts) {
@@ -70,7 +73,8 @@ std::int64_t LineWriter::putFrom(std::int64_t first, const Acts& acts, std::int6
     std::int64_t done = first - 1;
     for (const Act& act : acts.acts) {
         done = first + wholeCounts(act.at);
-        m_moments.push_back({act.label.empty() ? done - m_lessBy : 0, act.label, false, act.body, act.begin, act.finish});
+        m_moments.push_back(
+            {act.label.empty() ? done - m_lessBy : 0, act.label, false, act.body, act.begin, act.finish});
     }
     while (done < last) {
         ++done;
@@ -80,7 +84,9 @@ std::int64_t LineWriter::putFrom(std::int64_t first, const Acts& acts, std::int6
     return done;
 }
 
-void LineWriter::putLong(const std::string& label, const std::string& body, std::size_t begin, std::size_t finish) { m_moments.push_back({0, label, false, body, begin, finish}); }
+void LineWriter::putLong(const std::string& label, const std::string& body, std::size_t begin, std::size_t finish) {
+    m_moments.push_back({0, label, false, body, begin, finish});
+}
 
 std::int64_t LineWriter::repeat(std::int64_t times, bool otherFoot) {
     std::int64_t length = 0;

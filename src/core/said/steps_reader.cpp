@@ -23,7 +23,8 @@ struct Places {
     std::size_t end; // of what was said
 
     const Piece* at(std::size_t out) const {
-        const auto after = std::upper_bound(pieces.begin(), pieces.end(), out, [](std::size_t o, const Piece& p) { return o < p.outBegin; });
+        const auto after = std::upper_bound(pieces.begin(), pieces.end(), out,
+                                            [](std::size_t o, const Piece& p) { return o < p.outBegin; });
         return after == pieces.begin() ? (pieces.empty() ? nullptr : &pieces.front()) : &*std::prev(after);
     }
     void move(std::size_t& begin, std::size_t& finish) const {
@@ -35,7 +36,8 @@ struct Places {
 };
 
 /// The line as it is meant with each answer to a doubt.
-NotationQuestion questionOf(std::size_t number, const Asker& asked, const std::vector<SaidToken>& tokens, const NotationChoices& choices) {
+NotationQuestion questionOf(std::size_t number, const Asker& asked, const std::vector<SaidToken>& tokens,
+                            const NotationChoices& choices) {
     const Doubt& doubt = asked.doubts()[number];
     NotationQuestion question{doubt.begin, doubt.finish, doubt.text, {}};
     for (std::size_t k = 0; k < doubt.answers.size(); ++k) {
@@ -43,7 +45,9 @@ NotationQuestion questionOf(std::size_t number, const Asker& asked, const std::v
         const SaidLine meant = said::notationOf(tokens, choices, asker);
         if (asker.error()) continue;
         const NotationReading reading = readNotation(meant.line, choices);
-        if (!reading.error) question.answers.push_back({doubt.answers[k].text, meant.line, reading.length, freeAtEnd(reading.actions), k == 0, said::keepable(doubt.answers[k].word)});
+        if (!reading.error)
+            question.answers.push_back({doubt.answers[k].text, meant.line, reading.length, freeAtEnd(reading.actions),
+                                        k == 0, said::keepable(doubt.answers[k].word)});
     }
     return question;
 }
@@ -56,7 +60,10 @@ void checkWeight(NotationReading& reading, const std::vector<said::WeightRemark>
         for (std::size_t i = 0; i < feet.size(); ++i)
             if (reading.actions[i].begin < said.begin && reading.actions[i].usesFoot()) free = feet[i].freeAfter;
         if (free && *free == said.weight)
-            reading.notes.push_back({said.begin, said.finish, std::string("The line says that the weight is on the ") + (said.weight == Foot::Left ? "left" : "right") + " foot, but by its steps that foot is free.",
+            reading.notes.push_back({said.begin, said.finish,
+                                     std::string("The line says that the weight is on the ") +
+                                         (said.weight == Foot::Left ? "left" : "right") +
+                                         " foot, but by its steps that foot is free.",
                                      RemarkKind::FootNotFree});
     }
 }
@@ -68,10 +75,13 @@ StepsReading readAnew(std::string_view text, const NotationChoices& choices, std
         return {std::move(exact), {}};
     };
     const std::vector<SaidToken> tokens = said::saidTokens(text, choices.words);
-    if (tokens.empty() || std::any_of(tokens.begin(), tokens.end(), [](const SaidToken& t) { return t.kind == said::TokenKind::OwnOnly; })) return asWritten();
+    if (tokens.empty() || std::any_of(tokens.begin(), tokens.end(),
+                                      [](const SaidToken& t) { return t.kind == said::TokenKind::OwnOnly; }))
+        return asWritten();
     Asker asker;
     const SaidLine said = said::notationOf(tokens, choices, asker);
-    if (!said.spoken && (!exact.error || asker.error() || !asker.doubts().empty())) return asWritten(); // it is in the notation, or means to be
+    if (!said.spoken && (!exact.error || asker.error() || !asker.doubts().empty()))
+        return asWritten(); // it is in the notation, or means to be
     if (said.line.empty() && !asker.error()) return asWritten();
     if (asker.error()) {
         exact.error = asker.error();
@@ -89,19 +99,25 @@ StepsReading readAnew(std::string_view text, const NotationChoices& choices, std
     reading.notes.insert(reading.notes.begin(), asker.notes().begin(), asker.notes().end());
     if (!reading.error) checkWeight(reading, said.weights);
     for (std::size_t k = 0; k < asker.doubts().size(); ++k)
-        if (NotationQuestion question = questionOf(k, asker, tokens, choices); question.answers.size() > 1) reading.questions.push_back(std::move(question));
+        if (NotationQuestion question = questionOf(k, asker, tokens, choices); question.answers.size() > 1)
+            reading.questions.push_back(std::move(question));
     return out;
 }
 
-/// A line that is asked about is read once for each answer, and every landing reads the same lines: the last ones are remembered.
+/// A line that is asked about is read once for each answer, and every landing reads the same lines: the last ones are
+/// remembered.
 class AskedLines {
 public:
-    const StepsReading* find(const std::string& text, const NotationChoices& choices, std::optional<Tick> claimed) const {
+    const StepsReading* find(const std::string& text, const NotationChoices& choices,
+                             std::optional<Tick> claimed) const {
         const auto [first, last] = m_lines.equal_range(text);
-        const auto found = std::find_if(first, last, [&](const auto& one) { return one.second.claimed == claimed && one.second.choices == choices; });
+        const auto found = std::find_if(first, last, [&](const auto& one) {
+            return one.second.claimed == claimed && one.second.choices == choices;
+        });
         return found == last ? nullptr : &found->second.reading;
     }
-    void keep(const std::string& text, const NotationChoices& choices, std::optional<Tick> claimed, const StepsReading& reading) {
+    void keep(const std::string& text, const NotationChoices& choices, std::optional<Tick> claimed,
+              const StepsReading& reading) {
         m_bytes += text.size();
         if (m_bytes > most) {
             m_lines.clear();

@@ -16,15 +16,20 @@ using said::Sense;
 
 constexpr std::size_t longestName = 80, longestLine = 400; // letters
 
-bool mayBeGiven(Sense sense) { return sense == Sense::Figure || sense == Sense::Step || sense == Sense::Direction || sense == Sense::Manner || sense == Sense::Gesture; }
+bool mayBeGiven(Sense sense) {
+    return sense == Sense::Figure || sense == Sense::Step || sense == Sense::Direction || sense == Sense::Manner ||
+           sense == Sense::Gesture;
+}
 
 bool onlySteps(const Action& a) {
-    return a.cue.empty() && a.beside.empty() && a.toward.empty() && a.care.empty() && a.couple.empty() && !a.accent && a.orbit == Eighths{} && a.kind != ActionKind::Free && a.kind != ActionKind::Untimed;
+    return a.cue.empty() && a.beside.empty() && a.toward.empty() && a.care.empty() && a.couple.empty() && !a.accent &&
+           a.orbit == Eighths{} && a.kind != ActionKind::Free && a.kind != ActionKind::Untimed;
 }
 
 std::string nameOf(const std::vector<said::SaidToken>& tokens, std::string_view written) {
     std::string name;
-    for (const said::SaidToken& t : tokens) name += (name.empty() ? "" : " ") + said::small(written.substr(t.begin, t.finish - t.begin));
+    for (const said::SaidToken& t : tokens)
+        name += (name.empty() ? "" : " ") + said::small(written.substr(t.begin, t.finish - t.begin));
     return name;
 }
 
@@ -33,23 +38,42 @@ std::string nameOf(const std::vector<said::SaidToken>& tokens, std::string_view 
 Result<OwnWord> checkedWord(OwnWord word) {
     const auto tokens = said::saidTokens(word.name);
     const std::string called = "“" + word.name + "”";
-    if (word.name.size() > longestName || word.school.size() > longestName) return fail(ErrorCode::BadValue, "A word and the name of its school have at most 80 letters each.");
+    if (word.name.size() > longestName || word.school.size() > longestName)
+        return fail(ErrorCode::BadValue, "A word and the name of its school have at most 80 letters each.");
     std::string name = nameOf(tokens, word.name);
-    if (tokens.empty() || std::count(name.begin(), name.end(), ' ') >= static_cast<std::ptrdiff_t>(said::mostWords)) return fail(ErrorCode::BadValue, "Give " + called + " as one to four words.");
-    const bool words = std::all_of(tokens.begin(), tokens.end(), [](const said::SaidToken& t) { return t.kind == said::TokenKind::Unknown || t.kind == said::TokenKind::Known; });
+    if (tokens.empty() || std::count(name.begin(), name.end(), ' ') >= static_cast<std::ptrdiff_t>(said::mostWords))
+        return fail(ErrorCode::BadValue, "Give " + called + " as one to four words.");
+    const bool words = std::all_of(tokens.begin(), tokens.end(), [](const said::SaidToken& t) {
+        return t.kind == said::TokenKind::Unknown || t.kind == said::TokenKind::Known;
+    });
     const said::SaidWord* known = said::saidWord(name);
-    const bool unknown = std::any_of(tokens.begin(), tokens.end(), [](const said::SaidToken& t) { return t.kind == said::TokenKind::Unknown; });
-    if (!words || !isUtf8(name) || shown(name) != name || name.find_first_of("0123456789&") != std::string::npos) return fail(ErrorCode::BadValue, called + " is no word: a name has letters alone.");
-    if (known ? !mayBeGiven(known->sense) : !unknown && !std::any_of(tokens.begin(), tokens.end(), [](const said::SaidToken& t) { return mayBeGiven(t.sense); }))
-        return fail(ErrorCode::BadValue, called + " always means the same (a count, a foot, a side, …) and cannot be given another meaning.");
+    const bool unknown = std::any_of(tokens.begin(), tokens.end(),
+                                     [](const said::SaidToken& t) { return t.kind == said::TokenKind::Unknown; });
+    if (!words || !isUtf8(name) || shown(name) != name || name.find_first_of("0123456789&") != std::string::npos)
+        return fail(ErrorCode::BadValue, called + " is no word: a name has letters alone.");
+    if (known ? !mayBeGiven(known->sense)
+              : !unknown && !std::any_of(tokens.begin(), tokens.end(),
+                                         [](const said::SaidToken& t) { return mayBeGiven(t.sense); }))
+        return fail(ErrorCode::BadValue,
+                    called +
+                        " always means the same (a count, a foot, a side, …) and cannot be given another meaning.");
     word.name = std::move(name);
     if (word.line.empty()) return word;
-    if (word.line.size() > longestLine) return fail(ErrorCode::BadValue, "The meaning of " + called + " has at most 400 letters.");
+    if (word.line.size() > longestLine)
+        return fail(ErrorCode::BadValue, "The meaning of " + called + " has at most 400 letters.");
     const NotationReading read = readNotation(word.line);
-    if (read.error) return fail(ErrorCode::BadValue, "The meaning of " + called + " cannot be read: " + read.error->text);
-    if (!read.questions.empty()) return fail(ErrorCode::BadValue, "The meaning of " + called + " can be meant in several ways: " + read.questions.front().text);
-    if (read.actions.empty() || read.actions.front().kind == ActionKind::Wait || !read.couple.empty() || read.unfinished || read.length > counts(64) || !std::all_of(read.actions.begin(), read.actions.end(), onlySteps))
-        return fail(ErrorCode::BadValue, "The meaning of " + called + " has counts, steps and turns alone, from count 1 and over at most 64 counts: 1 behind & side 2 side.");
+    if (read.error)
+        return fail(ErrorCode::BadValue, "The meaning of " + called + " cannot be read: " + read.error->text);
+    if (!read.questions.empty())
+        return fail(ErrorCode::BadValue,
+                    "The meaning of " + called + " can be meant in several ways: " + read.questions.front().text);
+    if (read.actions.empty() || read.actions.front().kind == ActionKind::Wait || !read.couple.empty() ||
+        read.unfinished || read.length > counts(64) ||
+        !std::all_of(read.actions.begin(), read.actions.end(), onlySteps))
+        return fail(
+            ErrorCode::BadValue,
+            "The meaning of " + called +
+                " has counts, steps and turns alone, from count 1 and over at most 64 counts: 1 behind & side 2 side.");
     return word;
 }
 
@@ -57,7 +81,10 @@ std::string stepsInWords(const std::vector<std::string>& rhythm, std::size_t wei
     std::string said;
     const auto isNumber = [](const std::string& s) { return !s.empty() && s.back() >= '0' && s.back() <= '9'; };
     for (const std::string& label : rhythm) said += (isNumber(said) && isNumber(label) ? " " : "") + label;
-    const std::string last = weights == rhythm.size() ? "" : weights + 1 == rhythm.size() && lastTouches ? ", the last without weight" : ", " + std::to_string(weights) + " with weight";
+    const std::string last = weights == rhythm.size() ? ""
+                             : weights + 1 == rhythm.size() && lastTouches
+                                 ? ", the last without weight"
+                                 : ", " + std::to_string(weights) + " with weight";
     return std::to_string(rhythm.size()) + " steps as " + said + last;
 }
 
@@ -82,8 +109,10 @@ std::optional<std::vector<std::string>> singleStep(std::string_view line) {
         if (!words) { // the count
             if (t.kind != notation::TokenKind::Number || t.value != 1) return std::nullopt;
             words.emplace();
-        } else if (t.kind == notation::TokenKind::Word) words->push_back(t.text);
-        else return std::nullopt;
+        } else if (t.kind == notation::TokenKind::Word)
+            words->push_back(t.text);
+        else
+            return std::nullopt;
     }
     if (words && words->empty()) words->emplace_back("step");
     return words;
@@ -95,7 +124,8 @@ std::string withPlacesForDirections(const std::string& line) {
     std::size_t from = 0;
     for (std::size_t i = 0; i < tokens.size(); ++i) {
         if (tokens[i].kind != notation::TokenKind::Word || tokens[i].text != "step") continue;
-        const bool bare = i + 1 >= tokens.size() || tokens[i + 1].kind != notation::TokenKind::Word || !meaningOf(tokens[i + 1].text).direction;
+        const bool bare = i + 1 >= tokens.size() || tokens[i + 1].kind != notation::TokenKind::Word ||
+                          !meaningOf(tokens[i + 1].text).direction;
         if (!bare) continue;
         out += line.substr(from, tokens[i].finish - from) + "*";
         from = tokens[i].finish;

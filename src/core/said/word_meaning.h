@@ -10,8 +10,9 @@
 
 namespace lc {
 
-/// The word as it is kept: its name in small letters with one space between its words. BadValue where the name cannot be a word of one's own (a count, a foot, …), or its line is not counts,
-/// steps and turns alone, each with its sentence. O(n).
+/// The word as it is kept: its name in small letters with one space between its words. BadValue where the name cannot
+/// be a word of one's own (a count, a foot, …), or its line is not counts, steps and turns alone, each with its
+/// sentence. O(n).
 [[nodiscard]] Result<OwnWord> checkedWord(OwnWord word);
 
 /// "3 steps as 1&2", "a touch, without weight", "it only says how a step is danced".
@@ -30,6 +31,7 @@ namespace lc {
 [[nodiscard]] std::vector<OwnWord> wordsSaid(std::string_view line, const OwnWords& words);
 
 /// The choices that hold for a figure: its own, with the words of its routine, or the routine's.
-[[nodiscard]] NotationChoices choicesFor(const std::optional<NotationChoices>& ofFigure, const NotationChoices& ofRoutine);
+[[nodiscard]] NotationChoices choicesFor(const std::optional<NotationChoices>& ofFigure,
+                                         const NotationChoices& ofRoutine);
 
 } // namespace lc

@@ -83,7 +83,8 @@ void CountGrid::buildCells(const SongMap& map) {
             const Beat& beat = map.beats[static_cast<std::size_t>(half / 2)];
             const Tick at = start + Tick{(half - onsets[k]) * ticksPerCount / span};
             m_nodes.push_back({at, beat.time});
-            while (nextFermata < map.fermatas.size() && map.fermatas[nextFermata].start < beat.time - 0.001) ++nextFermata;
+            while (nextFermata < map.fermatas.size() && map.fermatas[nextFermata].start < beat.time - 0.001)
+                ++nextFermata;
             if (nextFermata < map.fermatas.size() && map.fermatas[nextFermata].start <= beat.time + 0.001) {
                 const Fermata& held = map.fermatas[nextFermata];
                 m_nodes.push_back({at + Tick{1}, held.end - held.beatLength});
@@ -154,17 +155,20 @@ const CountCell* CountGrid::cell(std::int64_t count) const {
 Result<Seconds> CountGrid::secondsAt(Tick at) const {
     if (m_nodes.empty() || at < m_nodes.front().at || at > m_nodes.back().at)
         return fail(ErrorCode::OutsideSong, "Count " + toSpokenCount(at + counts(1)) + " lies outside the song.");
-    auto after = std::upper_bound(m_nodes.begin(), m_nodes.end(), at, [](Tick t, const Node& node) { return t < node.at; });
+    auto after =
+        std::upper_bound(m_nodes.begin(), m_nodes.end(), at, [](Tick t, const Node& node) { return t < node.at; });
     if (after == m_nodes.end()) return m_nodes.back().time;
     const Node& a = *std::prev(after);
     const Node& b = *after;
-    return a.time + (b.time - a.time) * static_cast<double>((at - a.at).value) / static_cast<double>((b.at - a.at).value);
+    return a.time +
+           (b.time - a.time) * static_cast<double>((at - a.at).value) / static_cast<double>((b.at - a.at).value);
 }
 
 Result<Tick> CountGrid::tickAt(Seconds time) const {
     if (m_nodes.empty() || !(time >= m_nodes.front().time) || time > m_nodes.back().time)
         return fail(ErrorCode::OutsideSong, "That moment lies before the first beat or after the last.");
-    auto after = std::upper_bound(m_nodes.begin(), m_nodes.end(), time, [](Seconds t, const Node& node) { return t < node.time; });
+    auto after = std::upper_bound(m_nodes.begin(), m_nodes.end(), time,
+                                  [](Seconds t, const Node& node) { return t < node.time; });
     if (after == m_nodes.end()) return m_nodes.back().at;
     const Node& a = *std::prev(after);
     const Node& b = *after;
@@ -175,11 +179,15 @@ Result<Tick> CountGrid::tickAt(Seconds time) const {
 std::optional<int> CountGrid::nearestPhraseStart(Tick at) const {
     if (m_phrases.empty()) return std::nullopt;
     const auto start = [](const CountPhrase& phrase) { return counts(phrase.firstCount); };
-    const auto from = [&](Tick t) { return std::lower_bound(m_phrases.begin(), m_phrases.end(), t, [&](const CountPhrase& phrase, Tick place) { return start(phrase) < place; }); };
+    const auto from = [&](Tick t) {
+        return std::lower_bound(m_phrases.begin(), m_phrases.end(), t,
+                                [&](const CountPhrase& phrase, Tick place) { return start(phrase) < place; });
+    };
     const auto behind = from(at); // starts ascend
     if (behind == m_phrases.begin()) return 0;
     const Tick before = start(*std::prev(behind));
-    if (behind != m_phrases.end() && start(*behind) - at < at - before) return static_cast<int>(behind - m_phrases.begin());
+    if (behind != m_phrases.end() && start(*behind) - at < at - before)
+        return static_cast<int>(behind - m_phrases.begin());
     return static_cast<int>(from(before) - m_phrases.begin());
 }
 
@@ -204,7 +212,8 @@ std::string CountGrid::placeInWords(Tick at) const {
     const auto phrase = phraseAt(at);
     if (!phrase) return at < Tick{} ? "the pick-up" : "after the song";
     const CountPhrase& p = m_phrases[static_cast<std::size_t>(*phrase)];
-    return "count " + toSpokenCount(at - counts(p.firstCount) + counts(1)) + " of " + phraseInWords(static_cast<std::size_t>(*phrase));
+    return "count " + toSpokenCount(at - counts(p.firstCount) + counts(1)) + " of " +
+           phraseInWords(static_cast<std::size_t>(*phrase));
 }
 
 } // namespace lc

@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/base/tick.h"
 #include "core/song/counting_scheme.h"
 #include "core/song/song_map.h"
-#include "core/base/tick.h"
 
 #include <optional>
 #include <string>
@@ -85,7 +85,8 @@ public:
     [[nodiscard]] std::optional<Tick> musicCountAt(Tick at) const;
     /// "Chorus 2"; "Chorus (0:41)" where several phrases have that name.
     [[nodiscard]] std::string phraseInWords(std::size_t phrase) const;
-    /// "count 17 of Chorus 2": the phrase and the 1-based count in it, in words a dancer would say; "(0:41)" behind a name that several phrases have.
+    /// "count 17 of Chorus 2": the phrase and the 1-based count in it, in words a dancer would say; "(0:41)" behind a
+    /// name that several phrases have.
     [[nodiscard]] std::string placeInWords(Tick at) const;
 
 private:

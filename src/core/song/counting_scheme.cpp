@@ -12,7 +12,9 @@ constexpr std::array<std::pair<CountUnit, const char*>, 5> unitNames{{{CountUnit
                                                                       {CountUnit::TwoBeats, "two-beats"},
                                                                       {CountUnit::Bar, "bar"},
                                                                       {CountUnit::BarGroup, "bar-group"}}};
-constexpr Bpm fastestCounts = 220, slowestCounts = 46; // a minute: beyond, every second beat or every half is a count (common practice, no source)
+constexpr Bpm fastestCounts = 220,
+              slowestCounts =
+                  46; // a minute: beyond, every second beat or every half is a count (common practice, no source)
 } // namespace
 
 std::vector<int> countOnsetsInHalfBeats(const CountingScheme& scheme, const Bar& bar) {
@@ -45,10 +47,14 @@ std::vector<int> groupsOf(const Metre& metre) {
 
 Bar withGroups(Bar bar, const Metre& metre) {
     if (!bar.grouping.empty()) return bar;
-    if (bar.beats == metre.beats) bar.grouping = groupsOf(metre);
-    else if (metre.grouping.empty()) bar.grouping = groupsOf({bar.beats, metre.unit, {}}); // an odd bar of threes among such: 3/8 of 6/8 is one group
+    if (bar.beats == metre.beats)
+        bar.grouping = groupsOf(metre);
+    else if (metre.grouping.empty())
+        bar.grouping =
+            groupsOf({bar.beats, metre.unit, {}}); // an odd bar of threes among such: 3/8 of 6/8 is one group
     else {
-        const bool threes = std::all_of(metre.grouping.begin(), metre.grouping.end(), [](int group) { return group == 3; });
+        const bool threes =
+            std::all_of(metre.grouping.begin(), metre.grouping.end(), [](int group) { return group == 3; });
         const int group = threes ? 3 : 2;
         for (int left = bar.beats; left > 0;) { // of twos the last may be three, so that no eighth stands alone
             bar.grouping.push_back(left < 2 * group && !threes ? left : std::min(left, group));
@@ -69,7 +75,8 @@ CountingScheme usualScheme(const SongMap& map) {
     const auto bpm = medianTempo(map);
     if (!bpm || usual.unit != CountUnit::Beat) return usual;
     if (*bpm > fastestCounts && map.metre.beats % 2 == 0) return {CountUnit::TwoBeats, 2 * usual.barsPerSet};
-    if (*bpm > fastestCounts && map.metre.beats == 3) return {CountUnit::Bar, 8}; // a bar of a very fast waltz is one count
+    if (*bpm > fastestCounts && map.metre.beats == 3)
+        return {CountUnit::Bar, 8}; // a bar of a very fast waltz is one count
     if (*bpm < slowestCounts) return {CountUnit::HalfBeat, std::max(1, usual.barsPerSet / 2)};
     return usual;
 }
@@ -80,8 +87,8 @@ int regularSet(const CountingScheme& scheme, const Metre& metre) {
 }
 
 std::string setName(int counts) {
-    static constexpr std::array<const char*, 13> names{"", "", "two", "three", "four", "five", "six", "seven",
-                                                       "eight", "nine", "ten", "eleven", "twelve"};
+    static constexpr std::array<const char*, 13> names{"",      "",      "two",  "three", "four",   "five",  "six",
+                                                       "seven", "eight", "nine", "ten",   "eleven", "twelve"};
     if (counts >= 2 && counts < static_cast<int>(names.size())) return names[static_cast<std::size_t>(counts)];
     return "set of " + std::to_string(counts);
 }
@@ -101,7 +108,9 @@ std::string toString(CountUnit unit) {
 Result<CountUnit> parseCountUnit(std::string_view text) {
     for (const auto& [value, name] : unitNames)
         if (text == name) return value;
-    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no way of counting. Known are beat, half-beat, two-beats, bar and bar-group.");
+    return fail(ErrorCode::BadValue,
+                "“" + std::string(text) +
+                    "” is no way of counting. Known are beat, half-beat, two-beats, bar and bar-group.");
 }
 
 } // namespace lc

@@ -22,15 +22,17 @@ struct CountingScheme {
 /// At least one count a bar. An odd beat left over by TwoBeats is a short last count.
 [[nodiscard]] std::vector<int> countOnsetsInHalfBeats(const CountingScheme& scheme, const Bar& bar);
 
-/// The groups of a bar that is as its metre says: those that are written; else threes in eighths that make threes (6/8, 9/8, 12/8, common practice, no source); else none.
+/// The groups of a bar that is as its metre says: those that are written; else threes in eighths that make threes (6/8,
+/// 9/8, 12/8, common practice, no source); else none.
 [[nodiscard]] std::vector<int> groupsOf(const Metre& metre);
-/// A bar with its groups: those that are written, else those of a metre that it fills; an odd bar of a metre in groups has threes where all of
-/// those are threes, else twos and at most one three, the last.
+/// A bar with its groups: those that are written, else those of a metre that it fills; an odd bar of a metre in groups
+/// has threes where all of those are threes, else twos and at most one three, the last.
 [[nodiscard]] Bar withGroups(Bar bar, const Metre& metre);
 
 /// The scheme most people use for a metre: every beat a count, sets of about eight. Common practice, no source.
 [[nodiscard]] CountingScheme usualScheme(const Metre& metre);
-/// The same for a song, whose tempo says whether every beat can be counted: of very fast beats two are a count, of very slow ones each is two.
+/// The same for a song, whose tempo says whether every beat can be counted: of very fast beats two are a count, of very
+/// slow ones each is two.
 [[nodiscard]] CountingScheme usualScheme(const SongMap& map);
 
 /// Counts in the regular set of a metre: 8 for 4/4 in two bars. The running count cycles through it.

@@ -22,10 +22,14 @@ Result<SongMap> mapFromDraft(const MapDraft& draft) {
     for (const auto& start : draft.phrases) {
         if (map.bars.empty()) break;
         auto bar = std::lower_bound(draft.bars.begin(), draft.bars.end(), start.beat);
-        if (bar == draft.bars.end() || (bar != draft.bars.begin() && *bar - start.beat >= start.beat - *std::prev(bar) && *bar != start.beat)) --bar;
+        if (bar == draft.bars.end() ||
+            (bar != draft.bars.begin() && *bar - start.beat >= start.beat - *std::prev(bar) && *bar != start.beat))
+            --bar;
         const auto index = static_cast<std::size_t>(bar - draft.bars.begin());
-        if (index == map.phrases.back().firstBar) map.phrases.back().label = start.label;
-        else if (index > map.phrases.back().firstBar) map.phrases.push_back({index, 0, start.label, false});
+        if (index == map.phrases.back().firstBar)
+            map.phrases.back().label = start.label;
+        else if (index > map.phrases.back().firstBar)
+            map.phrases.push_back({index, 0, start.label, false});
     }
     for (std::size_t p = 0; p < map.phrases.size(); ++p) {
         Phrase& phrase = map.phrases[p];

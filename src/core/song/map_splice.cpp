@@ -36,7 +36,8 @@ void takeSpans(std::vector<Span>& kept, const std::vector<Span>& inside, Seconds
 SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Seconds to) {
     std::vector<Item> items;
     const std::vector<Item> outer = itemsOf(map);
-    std::copy_if(outer.begin(), outer.end(), std::back_inserter(items), [&](const Item& i) { return i.beat.time < from - snap; });
+    std::copy_if(outer.begin(), outer.end(), std::back_inserter(items),
+                 [&](const Item& i) { return i.beat.time < from - snap; });
     const std::size_t first = items.size();
     for (const Item& item : itemsOf(inside))
         if (item.beat.time >= from - snap && item.beat.time < to - snap) items.push_back(item);
@@ -64,17 +65,24 @@ SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Sec
     }
     for (std::size_t b = 0; b < out.bars.size(); ++b) {
         Bar& bar = out.bars[b];
-        bar.beats = static_cast<int>((b + 1 < out.bars.size() ? out.bars[b + 1].firstBeat : items.size()) - bar.firstBeat);
+        bar.beats =
+            static_cast<int>((b + 1 < out.bars.size() ? out.bars[b + 1].firstBeat : items.size()) - bar.firstBeat);
         if (std::accumulate(bar.grouping.begin(), bar.grouping.end(), 0) != bar.beats) bar.grouping.clear();
     }
-    struct Start { Seconds at; std::string label; bool confirmed; };
+    struct Start {
+        Seconds at;
+        std::string label;
+        bool confirmed;
+    };
     std::vector<Start> starts;
     const bool own = !inside.phrases.empty();
     for (const Phrase& phrase : map.phrases)
-        if (const Seconds at = map.beats[firstBeatOf(map, phrase)].time; !own || at < from - snap || at >= to - snap) starts.push_back({at, phrase.label, phrase.confirmed});
+        if (const Seconds at = map.beats[firstBeatOf(map, phrase)].time; !own || at < from - snap || at >= to - snap)
+            starts.push_back({at, phrase.label, phrase.confirmed});
     if (own) {
         for (const Phrase& phrase : inside.phrases)
-            if (const Seconds at = inside.beats[firstBeatOf(inside, phrase)].time; at >= from - snap && at < to - snap) starts.push_back({at, phrase.label, phrase.confirmed});
+            if (const Seconds at = inside.beats[firstBeatOf(inside, phrase)].time; at >= from - snap && at < to - snap)
+                starts.push_back({at, phrase.label, phrase.confirmed});
         if (after < items.size()) starts.push_back({items[after].beat.time, {}, false});
         std::stable_sort(starts.begin(), starts.end(), [](const Start& a, const Start& b) { return a.at < b.at; });
     }
@@ -83,14 +91,19 @@ SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Sec
         const Seconds at = phrase.at;
         std::size_t nearest = 0;
         for (std::size_t b = 1; b < out.bars.size(); ++b)
-            if (std::abs(out.beats[out.bars[b].firstBeat].time - at) < std::abs(out.beats[out.bars[nearest].firstBeat].time - at)) nearest = b;
-        if (out.phrases.empty()) nearest = 0; // phrases begin with the first bar
-        else if (nearest <= out.phrases.back().firstBar) continue;
+            if (std::abs(out.beats[out.bars[b].firstBeat].time - at) <
+                std::abs(out.beats[out.bars[nearest].firstBeat].time - at))
+                nearest = b;
+        if (out.phrases.empty())
+            nearest = 0; // phrases begin with the first bar
+        else if (nearest <= out.phrases.back().firstBar)
+            continue;
         out.phrases.push_back({nearest, 0, phrase.label, phrase.confirmed});
     }
     if (own && out.phrases.empty() && !out.bars.empty()) out.phrases.push_back({0, 0, {}, false});
     for (std::size_t p = 0; p < out.phrases.size(); ++p)
-        out.phrases[p].bars = (p + 1 < out.phrases.size() ? out.phrases[p + 1].firstBar : out.bars.size()) - out.phrases[p].firstBar;
+        out.phrases[p].bars =
+            (p + 1 < out.phrases.size() ? out.phrases[p + 1].firstBar : out.bars.size()) - out.phrases[p].firstBar;
     return out;
 }
 

@@ -17,7 +17,9 @@ std::string toString(MomentKind kind) {
 Result<MomentKind> parseMomentKind(std::string_view text) {
     for (MomentKind kind : allMomentKinds)
         if (text == toString(kind)) return kind;
-    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no kind of moment. Known are hit, stop, entry, change, lyric and other.");
+    return fail(ErrorCode::BadValue,
+                "“" + std::string(text) +
+                    "” is no kind of moment. Known are hit, stop, entry, change, lyric and other.");
 }
 
 } // namespace lc

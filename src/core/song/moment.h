@@ -19,7 +19,8 @@ enum class MomentKind {
     Other,
 };
 
-inline constexpr MomentKind allMomentKinds[] = {MomentKind::Hit, MomentKind::Stop, MomentKind::Entry, MomentKind::Change, MomentKind::Lyric, MomentKind::Other};
+inline constexpr MomentKind allMomentKinds[] = {MomentKind::Hit,    MomentKind::Stop,  MomentKind::Entry,
+                                                MomentKind::Change, MomentKind::Lyric, MomentKind::Other};
 
 /// "hit", "stop", "entry", "change", "lyric", "other": as in files.
 [[nodiscard]] std::string toString(MomentKind kind);

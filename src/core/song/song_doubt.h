@@ -21,10 +21,10 @@ struct DoubtReading {
 struct SongDoubt {
     Seconds start = 0;
     Seconds end = 0;
-    std::string about;           ///< "how fast the beat is, and where it falls"
-    double weight = 0;           ///< how much depends on it times how unsure it is; the worst doubt has the greatest
+    std::string about; ///< "how fast the beat is, and where it falls"
+    double weight = 0; ///< how much depends on it times how unsure it is; the worst doubt has the greatest
     std::vector<DoubtReading> readings;
-    bool ofAll = false;          ///< the whole song hangs on it, the answers to other doubts too; such doubts come first
+    bool ofAll = false; ///< the whole song hangs on it, the answers to other doubts too; such doubts come first
 
     bool operator==(const SongDoubt&) const = default;
 };

@@ -8,12 +8,17 @@ namespace lc {
 
 namespace {
 
-Seconds barStart(const SongMap& map, std::size_t bar) { return bar < map.bars.size() ? map.beats[map.bars[bar].firstBeat].time : map.end; }
+Seconds barStart(const SongMap& map, std::size_t bar) {
+    return bar < map.bars.size() ? map.beats[map.bars[bar].firstBeat].time : map.end;
+}
 
 std::string barsInWords(const SongMap& map, BarSpan span) {
     const auto phrase = phraseOfBar(map, span.first);
-    const std::string where = (phrase ? map.phrases[*phrase].label + ", " : std::string()) + clockText(barStart(map, span.first));
-    return (span.end == span.first + 1 ? "bar " + std::to_string(span.end) : "bars " + std::to_string(span.first + 1) + " to " + std::to_string(span.end)) + " (" + where + ")";
+    const std::string where =
+        (phrase ? map.phrases[*phrase].label + ", " : std::string()) + clockText(barStart(map, span.first));
+    return (span.end == span.first + 1 ? "bar " + std::to_string(span.end)
+                                       : "bars " + std::to_string(span.first + 1) + " to " + std::to_string(span.end)) +
+           " (" + where + ")";
 }
 
 } // namespace
@@ -30,12 +35,16 @@ std::vector<BarSpan> withBarsTwice(std::size_t bars, BarSpan again) { return {{0
 Result<EditedSong> editSong(const SongMap& map, std::vector<BarSpan> spans, Seconds tail) {
     for (const BarSpan& span : spans)
         if (span.first >= span.end || span.end > map.bars.size())
-            return fail(ErrorCode::BadValue, "Bars " + std::to_string(span.first + 1) + " to " + std::to_string(span.end) + " are not in the song, which has " + std::to_string(map.bars.size()) + ".");
+            return fail(ErrorCode::BadValue, "Bars " + std::to_string(span.first + 1) + " to " +
+                                                 std::to_string(span.end) + " are not in the song, which has " +
+                                                 std::to_string(map.bars.size()) + ".");
     if (spans.empty()) return fail(ErrorCode::BadValue, "Nothing would be left of the song.");
     std::vector<BarSpan> joined;
     for (const BarSpan& span : spans)
-        if (!joined.empty() && joined.back().end == span.first) joined.back().end = span.end;
-        else joined.push_back(span);
+        if (!joined.empty() && joined.back().end == span.first)
+            joined.back().end = span.end;
+        else
+            joined.push_back(span);
 
     EditedSong out;
     SongMap& to = out.map;
@@ -62,10 +71,15 @@ Result<EditedSong> editSong(const SongMap& map, std::vector<BarSpan> spans, Seco
             const auto phrase = phraseOfBar(map, b);
             const bool enters = b == span.first && s > 0;
             if (phrase) {
-                const bool goesOn = !to.phrases.empty() && lastPhrase == *phrase && map.phrases[*phrase].firstBar != b && !enters;
-                if (goesOn) ++to.phrases.back().bars;
-                else to.phrases.push_back({to.bars.size(), 1, map.phrases[*phrase].label, map.phrases[*phrase].confirmed && map.phrases[*phrase].firstBar == b});
-                if (enters && to.phrases.size() > 1 && map.phrases[*phrase].firstBar != b && lastPhrase == *phrase) { // the same thought, shorter or longer
+                const bool goesOn =
+                    !to.phrases.empty() && lastPhrase == *phrase && map.phrases[*phrase].firstBar != b && !enters;
+                if (goesOn)
+                    ++to.phrases.back().bars;
+                else
+                    to.phrases.push_back({to.bars.size(), 1, map.phrases[*phrase].label,
+                                          map.phrases[*phrase].confirmed && map.phrases[*phrase].firstBar == b});
+                if (enters && to.phrases.size() > 1 && map.phrases[*phrase].firstBar != b &&
+                    lastPhrase == *phrase) { // the same thought, shorter or longer
                     to.phrases.pop_back();
                     ++to.phrases.back().bars;
                 }
@@ -122,8 +136,10 @@ std::string spansInWords(const SongMap& map, const std::vector<BarSpan>& spans) 
     const auto say = [&](const std::string& what) { out += (out.empty() ? "" : ", ") + what; };
     std::size_t at = 0;
     for (const BarSpan& span : spans) {
-        if (span.first > at) say("without " + barsInWords(map, {at, span.first}));
-        else if (span.first < at) say(barsInWords(map, {span.first, at}) + " again");
+        if (span.first > at)
+            say("without " + barsInWords(map, {at, span.first}));
+        else if (span.first < at)
+            say(barsInWords(map, {span.first, at}) + " again");
         at = span.end;
     }
     if (at < map.bars.size()) say("without " + barsInWords(map, {at, map.bars.size()}));

@@ -24,20 +24,23 @@ struct SoundSpan {
     bool operator==(const SoundSpan&) const = default;
 };
 
-/// A song made of whole bars of another. What comes before the first 1 stays before it, and what comes behind the last beat behind the last bar where the spans end with it.
+/// A song made of whole bars of another. What comes before the first 1 stays before it, and what comes behind the last
+/// beat behind the last bar where the spans end with it.
 struct EditedSong {
     SongMap map;
-    std::vector<SoundSpan> sound;   ///< of the recording, in the order in which it is played
-    std::vector<Seconds> joints;    ///< of the new song: where one span meets the next
+    std::vector<SoundSpan> sound; ///< of the recording, in the order in which it is played
+    std::vector<Seconds> joints;  ///< of the new song: where one span meets the next
 };
 
 /// Bars [0, bars) with a stretch left out, or played twice.
 [[nodiscard]] std::vector<BarSpan> withoutBars(std::size_t bars, BarSpan out);
 [[nodiscard]] std::vector<BarSpan> withBarsTwice(std::size_t bars, BarSpan again);
 
-/// Lays the spans one after another. Beats keep their lengths; phrases that are cut keep what is left of them, a phrase that is entered in its middle begins there, joined to the one before where
-/// that is the same phrase going on; stops and fermatas go with their bars. Neighbouring spans that follow one another are one. `tail` seconds of the recording sound behind the last beat.
-/// Errors: BadValue for spans that are empty or outside the song, and where nothing is left.
+/// Lays the spans one after another. Beats keep their lengths; phrases that are cut keep what is left of them, a phrase
+/// that is entered in its middle begins there, joined to the one before where that is the same phrase going on; stops
+/// and fermatas go with their bars. Neighbouring spans that follow one another are one. `tail` seconds of the recording
+/// sound behind the last beat. Errors: BadValue for spans that are empty or outside the song, and where nothing is
+/// left.
 [[nodiscard]] Result<EditedSong> editSong(const SongMap& map, std::vector<BarSpan> spans, Seconds tail = 0);
 
 /// Where a moment of the recording is heard first in the new song; nothing where it is left out.

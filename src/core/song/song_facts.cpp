@@ -15,7 +15,9 @@ namespace {
 constexpr Seconds furthestNudge = 0.1; // beyond it another beat is meant
 
 template <typename... F>
-struct Overloaded : F... { using F::operator()...; };
+struct Overloaded : F... {
+    using F::operator()...;
+};
 template <typename... F>
 Overloaded(F...) -> Overloaded<F...>;
 
@@ -38,7 +40,8 @@ Working unpack(const SongMap& map) {
     Working work;
     work.beatCount = static_cast<std::ptrdiff_t>(map.beats.size());
     for (const Bar& bar : map.bars)
-        work.bars.push_back({static_cast<std::ptrdiff_t>(bar.firstBeat), bar.grouping, bar.confirmedOne, false, false, {}});
+        work.bars.push_back(
+            {static_cast<std::ptrdiff_t>(bar.firstBeat), bar.grouping, bar.confirmedOne, false, false, {}});
     for (const Phrase& phrase : map.phrases) {
         BarStart& start = work.bars[phrase.firstBar];
         start.phraseStart = true;
@@ -57,7 +60,10 @@ void pack(const Working& work, SongMap& map) {
         const bool outside = bar.beat < 0 || bar.beat >= work.beatCount;
         const bool empty = !kept.empty() && bar.beat <= kept.back().beat;
         if (outside || empty) {
-            if (bar.beat < 0 && bar.phraseStart) { pending = bar; havePending = true; }
+            if (bar.beat < 0 && bar.phraseStart) {
+                pending = bar;
+                havePending = true;
+            }
             if (empty && bar.phraseStart) {
                 kept.back().phraseStart = true;
                 kept.back().label = bar.label;
@@ -80,8 +86,7 @@ void pack(const Working& work, SongMap& map) {
         Bar bar{static_cast<std::size_t>(kept[i].beat), static_cast<int>(end - kept[i].beat), kept[i].grouping,
                 kept[i].confirmedOne};
         if (std::accumulate(bar.grouping.begin(), bar.grouping.end(), 0) != bar.beats) bar.grouping.clear();
-        if (kept[i].phraseStart || i == 0)
-            map.phrases.push_back({i, 0, kept[i].label, kept[i].phraseConfirmed});
+        if (kept[i].phraseStart || i == 0) map.phrases.push_back({i, 0, kept[i].label, kept[i].phraseConfirmed});
         ++map.phrases.back().bars;
         map.bars.push_back(std::move(bar));
     }
@@ -106,8 +111,9 @@ void applyPulse(SongMap& map, int factor) {
         for (std::size_t i = map.pickupBeats % 2; i < map.beats.size(); i += 2) beats.push_back(map.beats[i]);
         map.pickupBeats /= 2;
         Working work = unpack(map);
-        for (BarStart& bar : work.bars) bar.beat = (bar.beat - static_cast<std::ptrdiff_t>(map.pickupBeats * 2)) / 2 +
-                                                   static_cast<std::ptrdiff_t>(map.pickupBeats);
+        for (BarStart& bar : work.bars)
+            bar.beat = (bar.beat - static_cast<std::ptrdiff_t>(map.pickupBeats * 2)) / 2 +
+                       static_cast<std::ptrdiff_t>(map.pickupBeats);
         work.beatCount = static_cast<std::ptrdiff_t>(beats.size());
         map.beats = std::move(beats);
         pack(work, map);
@@ -125,10 +131,16 @@ void applyMetre(SongMap& map, const Metre& metre) {
         if (!old.bars[i].phraseStart) continue;
         std::ptrdiff_t end = work.beatCount;
         for (std::size_t j = i + 1; j < old.bars.size(); ++j)
-            if (old.bars[j].phraseStart) { end = old.bars[j].beat; break; }
+            if (old.bars[j].phraseStart) {
+                end = old.bars[j].beat;
+                break;
+            }
         for (std::ptrdiff_t beat = old.bars[i].beat; beat < end; beat += metre.beats) {
             BarStart bar{beat, metre.grouping, false, false, false, {}};
-            if (beat == old.bars[i].beat) { bar = old.bars[i]; bar.grouping = metre.grouping; }
+            if (beat == old.bars[i].beat) {
+                bar = old.bars[i];
+                bar.grouping = metre.grouping;
+            }
             work.bars.push_back(std::move(bar));
         }
     }
@@ -149,7 +161,8 @@ Result<std::ptrdiff_t> beatAt(const SongMap& map, Seconds at, const SongFact& fa
     return static_cast<std::ptrdiff_t>(nearestBeat(map, at));
 }
 
-/// A stated place within 70 ms of a beat means that beat, otherwise just itself: the nearest beat is then moved there. Two places that mean one beat exclude each other.
+/// A stated place within 70 ms of a beat means that beat, otherwise just itself: the nearest beat is then moved there.
+/// Two places that mean one beat exclude each other.
 Result<void> moveBeats(SongMap& map, const std::vector<SongFact>& facts) {
     std::vector<std::pair<std::ptrdiff_t, const SongFact*>> taken;
     for (const SongFact& fact : facts) {
@@ -165,7 +178,9 @@ Result<void> moveBeats(SongMap& map, const std::vector<SongFact>& facts) {
         const auto other = std::find_if(taken.begin(), taken.end(), [&](const auto& t) { return t.first == *beat; });
         if (std::abs(nearest.time - *at) > sameBeat) {
             if (other != taken.end())
-                return fail(ErrorCode::BadValue, "These exclude each other, since there is one beat for both: " + describe(*other->second) + ", and " + describe(fact) + ". Forget one of them.");
+                return fail(ErrorCode::BadValue,
+                            "These exclude each other, since there is one beat for both: " + describe(*other->second) +
+                                ", and " + describe(fact) + ". Forget one of them.");
             for (Fermata& held : map.fermatas)
                 if (std::abs(held.start - nearest.time) < 0.001) held.start = *at;
             nearest.time = *at;
@@ -191,8 +206,8 @@ void shiftFrom(std::vector<BarStart>& bars, std::size_t first, std::ptrdiff_t be
 /// Bars of the usual length in front of the first one, while whole ones fit.
 void fillFront(std::vector<BarStart>& bars, const Metre& metre) {
     while (!bars.empty() && bars.front().beat >= metre.beats) {
-        BarStart bar{bars.front().beat - metre.beats, metre.grouping, false, bars.front().phraseStart, false,
-                     bars.front().label};
+        BarStart bar{bars.front().beat - metre.beats, metre.grouping, false,
+                     bars.front().phraseStart,        false,          bars.front().label};
         bars.front().phraseStart = false;
         bars.insert(bars.begin(), std::move(bar));
     }
@@ -247,7 +262,8 @@ Result<void> applyPhrase(SongMap& map, const PhraseFact& fact) {
     Working work = unpack(map);
     const auto startAt = [&](std::ptrdiff_t at) -> BarStart& {
         auto bar = std::find_if(work.bars.begin(), work.bars.end(), [&](const BarStart& b) { return b.beat >= at; });
-        if (bar == work.bars.end() || bar->beat != at) bar = work.bars.insert(bar, BarStart{at, {}, true, false, false, {}});
+        if (bar == work.bars.end() || bar->beat != at)
+            bar = work.bars.insert(bar, BarStart{at, {}, true, false, false, {}});
         return *bar;
     };
     BarStart& start = startAt(*beat);
@@ -256,7 +272,10 @@ Result<void> applyPhrase(SongMap& map, const PhraseFact& fact) {
     if (fact.beats) {
         const std::ptrdiff_t end = *beat + *fact.beats;
         for (BarStart& bar : work.bars)
-            if (bar.beat > *beat && bar.beat < end) { bar.phraseStart = false; bar.phraseConfirmed = false; }
+            if (bar.beat > *beat && bar.beat < end) {
+                bar.phraseStart = false;
+                bar.phraseConfirmed = false;
+            }
         if (end < work.beatCount) startAt(end).phraseStart = true;
     }
     pack(work, map);
@@ -273,16 +292,20 @@ void applyPlaces(SongMap& map, const std::vector<SongFact>& facts) {
         if (const auto* stop = std::get_if<StopFact>(&fact)) {
             std::erase_if(map.stops, [&](const Stop& s) { return s.start < stop->to && s.end > stop->from; });
             map.stops.push_back({stop->from, stop->to, stop->beats});
-            std::sort(map.stops.begin(), map.stops.end(), [](const Stop& a, const Stop& b) { return a.start < b.start; });
+            std::sort(map.stops.begin(), map.stops.end(),
+                      [](const Stop& a, const Stop& b) { return a.start < b.start; });
         }
         if (const auto* held = std::get_if<FermataFact>(&fact); held && map.beats.size() > 1) {
             const std::size_t at = nearestBeat(map, held->from);
             if (at + 1 >= map.beats.size() || std::abs(map.beats[at].time - held->from) > sameBeat) continue;
-            const Seconds usual = at > 0 ? map.beats[at].time - map.beats[at - 1].time : map.beats[at + 1].time - map.beats[at].time;
-            std::erase_if(map.fermatas, [&](const Fermata& f) { return std::abs(f.start - map.beats[at].time) < 0.001; });
+            const Seconds usual =
+                at > 0 ? map.beats[at].time - map.beats[at - 1].time : map.beats[at + 1].time - map.beats[at].time;
+            std::erase_if(map.fermatas,
+                          [&](const Fermata& f) { return std::abs(f.start - map.beats[at].time) < 0.001; });
             const Seconds end = map.beats[at + 1].time;
             if (end - map.beats[at].time > usual) map.fermatas.push_back({map.beats[at].time, end, usual});
-            std::sort(map.fermatas.begin(), map.fermatas.end(), [](const Fermata& a, const Fermata& b) { return a.start < b.start; });
+            std::sort(map.fermatas.begin(), map.fermatas.end(),
+                      [](const Fermata& a, const Fermata& b) { return a.start < b.start; });
         }
     }
 }
@@ -311,7 +334,8 @@ SongMap barsWithin(const SongMap& map, const SongSpan& part, const Metre& metre)
     inside.metre = metre;
     std::size_t beat = 0;
     while (beat < map.beats.size() && map.beats[beat].time < part.from - sameBeat) ++beat;
-    for (; beat < map.beats.size() && map.beats[beat].time < part.to - sameBeat; beat += static_cast<std::size_t>(metre.beats))
+    for (; beat < map.beats.size() && map.beats[beat].time < part.to - sameBeat;
+         beat += static_cast<std::size_t>(metre.beats))
         inside.bars.push_back({beat, metre.beats, metre.grouping, false});
     return inside;
 }
@@ -323,12 +347,15 @@ std::optional<SongMap> beatsWithin(const SongMap& map, const SongSpan& part, Bpm
         if (beat.time >= part.from - sameBeat && beat.time < part.to - sameBeat) inside.beats.push_back(beat);
     inside.end = part.to;
     constexpr double sameTempo = 0.08;
-    if (const auto tempo = medianTempo(inside); tempo && std::abs(std::log(*tempo / bpm)) < sameTempo) return std::nullopt;
+    if (const auto tempo = medianTempo(inside); tempo && std::abs(std::log(*tempo / bpm)) < sameTempo)
+        return std::nullopt;
     const auto beats = static_cast<std::size_t>(std::max(1L, std::lround((part.to - part.from) * bpm / 60)));
     inside.beats.clear();
     for (std::size_t b = 0; b < beats; ++b) {
-        if (b % static_cast<std::size_t>(map.metre.beats) == 0) inside.bars.push_back({b, 0, map.metre.grouping, false});
-        inside.beats.push_back({part.from + static_cast<double>(b) * (part.to - part.from) / static_cast<double>(beats), 1, false});
+        if (b % static_cast<std::size_t>(map.metre.beats) == 0)
+            inside.bars.push_back({b, 0, map.metre.grouping, false});
+        inside.beats.push_back(
+            {part.from + static_cast<double>(b) * (part.to - part.from) / static_cast<double>(beats), 1, false});
     }
     return inside;
 }
@@ -344,7 +371,8 @@ Result<void> applyParts(SongMap& map, const std::vector<SongFact>& facts) {
         const auto* tempo = std::get_if<TempoFact>(&fact);
         if (!tempo || !tempo->within) continue;
         if (auto fits = inSong(*tempo->within, fact); !fits) return fits;
-        const SongSpan part{std::max(tempo->within->from, map.beats.front().time), std::min(tempo->within->to, map.end)};
+        const SongSpan part{std::max(tempo->within->from, map.beats.front().time),
+                            std::min(tempo->within->to, map.end)};
         if (const auto inside = beatsWithin(map, part, tempo->bpm)) map = withStretch(map, *inside, part.from, part.to);
     }
     for (const SongFact& fact : facts) {
@@ -360,25 +388,33 @@ Result<void> applyParts(SongMap& map, const std::vector<SongFact>& facts) {
 
 std::string describe(const SongFact& fact) {
     return std::visit(
-        Overloaded{[](const PulseFact& f) { return std::string(f.factor == 2 ? "twice as many beats" : "half as many beats"); },
-                   [](const MetreFact& f) { return "the metre is " + toString(f.metre) + partText(f.within); },
-                   [](const OneFact& f) { return "a 1 at " + clockText(f.at); },
-                   [](const BarFact& f) {
-                       return "the bar at " + clockText(f.at) + " has " + std::to_string(f.beats) +
-                              (f.beats == 1 ? " beat" : " beats");
-                   },
-                   [](const PhraseFact& f) {
-                       return "a phrase starts at " + clockText(f.at) +
-                              (f.beats ? " and has " + numbered(*f.beats, "beat", "beats") : std::string());
-                   },
-                   [](const NameFact& f) { return "the phrase at " + clockText(f.at) + " is called “" + f.name + "”"; },
-                   [](const BeatFact& f) { return "a beat at " + clockText(f.at); },
-                   [](const TempoFact& f) { return "the tempo is " + numberText(std::round(f.bpm * 10) / 10) + " bpm" + partText(f.within); },
-                   [](const StopFact& f) {
-                       return "a stop of " + std::to_string(f.beats) + " from " + clockText(f.from) + " to " + clockText(f.to);
-                   },
-                   [](const NudgeFact& f) { return "every beat " + std::to_string(std::lround(std::abs(f.by) * 1000)) + (f.by < 0 ? " ms earlier" : " ms later"); },
-                   [](const FermataFact& f) { return "a beat held from " + clockText(f.from) + " to " + clockText(f.to); }},
+        Overloaded{
+            [](const PulseFact& f) {
+                return std::string(f.factor == 2 ? "twice as many beats" : "half as many beats");
+            },
+            [](const MetreFact& f) { return "the metre is " + toString(f.metre) + partText(f.within); },
+            [](const OneFact& f) { return "a 1 at " + clockText(f.at); },
+            [](const BarFact& f) {
+                return "the bar at " + clockText(f.at) + " has " + std::to_string(f.beats) +
+                       (f.beats == 1 ? " beat" : " beats");
+            },
+            [](const PhraseFact& f) {
+                return "a phrase starts at " + clockText(f.at) +
+                       (f.beats ? " and has " + numbered(*f.beats, "beat", "beats") : std::string());
+            },
+            [](const NameFact& f) { return "the phrase at " + clockText(f.at) + " is called “" + f.name + "”"; },
+            [](const BeatFact& f) { return "a beat at " + clockText(f.at); },
+            [](const TempoFact& f) {
+                return "the tempo is " + numberText(std::round(f.bpm * 10) / 10) + " bpm" + partText(f.within);
+            },
+            [](const StopFact& f) {
+                return "a stop of " + std::to_string(f.beats) + " from " + clockText(f.from) + " to " + clockText(f.to);
+            },
+            [](const NudgeFact& f) {
+                return "every beat " + std::to_string(std::lround(std::abs(f.by) * 1000)) +
+                       (f.by < 0 ? " ms earlier" : " ms later");
+            },
+            [](const FermataFact& f) { return "a beat held from " + clockText(f.from) + " to " + clockText(f.to); }},
         fact);
 }
 
@@ -387,7 +423,8 @@ Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& 
     for (const SongFact& fact : facts)
         if (const auto* pulse = std::get_if<PulseFact>(&fact)) applyPulse(map, pulse->factor);
     for (const SongFact& fact : facts)
-        if (const auto* metre = std::get_if<MetreFact>(&fact); metre && !metre->within && !(metre->metre == map.metre)) applyMetre(map, metre->metre);
+        if (const auto* metre = std::get_if<MetreFact>(&fact); metre && !metre->within && !(metre->metre == map.metre))
+            applyMetre(map, metre->metre);
     if (auto done = applyParts(map, facts); !done) return tl::unexpected(done.error());
     if (auto done = moveBeats(map, facts); !done) return tl::unexpected(done.error());
     std::vector<Anchor> anchors;
@@ -430,8 +467,10 @@ Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& 
 std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact) {
     if (const auto* pulse = std::get_if<PulseFact>(&fact)) {
         const auto opposite = std::find(facts.begin(), facts.end(), SongFact{PulseFact{-pulse->factor}});
-        if (opposite != facts.end()) facts.erase(opposite);
-        else facts.push_back(fact);
+        if (opposite != facts.end())
+            facts.erase(opposite);
+        else
+            facts.push_back(fact);
         return facts;
     }
     constexpr Seconds wholeSong = -1e6; // no place is there
@@ -447,8 +486,12 @@ std::vector<SongFact> addFact(std::vector<SongFact> facts, const SongFact& fact)
     const auto place = [&](const SongFact& f) -> std::optional<Seconds> {
         return std::visit(Overloaded{[](const PulseFact&) { return std::optional<Seconds>{}; },
                                      [](const NudgeFact&) { return std::optional<Seconds>{}; },
-                                     [&](const MetreFact& metre) { return std::optional<Seconds>{metre.within ? metre.within->from : wholeSong}; },
-                                     [&](const TempoFact& tempo) { return std::optional<Seconds>{tempo.within ? tempo.within->from : wholeSong}; },
+                                     [&](const MetreFact& metre) {
+                                         return std::optional<Seconds>{metre.within ? metre.within->from : wholeSong};
+                                     },
+                                     [&](const TempoFact& tempo) {
+                                         return std::optional<Seconds>{tempo.within ? tempo.within->from : wholeSong};
+                                     },
                                      [](const StopFact& stop) { return std::optional<Seconds>{stop.from}; },
                                      [](const FermataFact& held) { return std::optional<Seconds>{held.from}; },
                                      [](const auto& other) { return std::optional<Seconds>{other.at}; }},

@@ -47,22 +47,31 @@ public:
         if (m_words.empty()) return std::optional<SongFact>{};
         const std::string_view kind = m_words.front();
         SongFact fact;
-        if (kind == "one") fact = OneFact{time(1)};
-        else if (kind == "beat") fact = BeatFact{time(1)};
-        else if (kind == "bar") fact = bar();
+        if (kind == "one")
+            fact = OneFact{time(1)};
+        else if (kind == "beat")
+            fact = BeatFact{time(1)};
+        else if (kind == "bar")
+            fact = bar();
         else if (kind == "tempo") {
-            const Bpm bpm = inside(value(1, "a tempo in beats a minute"), 10, 600, "A tempo lies between 10 and 600 beats a minute.");
+            const Bpm bpm = inside(value(1, "a tempo in beats a minute"), 10, 600,
+                                   "A tempo lies between 10 and 600 beats a minute.");
             fact = TempoFact{bpm, within(2)};
-        }
-        else if (kind == "metre") fact = metre();
-        else if (kind == "phrase") fact = PhraseFact{time(1), m_words.size() > 2 ? std::optional<int>(whole(2)) : std::nullopt};
-        else if (kind == "stop") fact = stop();
+        } else if (kind == "metre")
+            fact = metre();
+        else if (kind == "phrase")
+            fact = PhraseFact{time(1), m_words.size() > 2 ? std::optional<int>(whole(2)) : std::nullopt};
+        else if (kind == "stop")
+            fact = stop();
         else if (kind == "fermata") {
             const Seconds from = time(1), to = time(2);
             if (to <= from) say("A held beat ends after it begins.");
             fact = FermataFact{from, to};
-        } else say("“" + std::string(kind) + "” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.");
-        if (!m_error && m_words.size() > m_most) say("“" + std::string(m_words[m_most]) + "” is more than a " + std::string(kind) + " needs.");
+        } else
+            say("“" + std::string(kind) +
+                "” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.");
+        if (!m_error && m_words.size() > m_most)
+            say("“" + std::string(m_words[m_most]) + "” is more than a " + std::string(kind) + " needs.");
         if (m_error) return tl::unexpected(*m_error);
         return std::optional<SongFact>(std::move(fact));
     }
@@ -78,7 +87,9 @@ private:
         if (!read) say(std::string("Here ") + what + " is missing.");
         return read.value_or(0);
     }
-    Seconds time(std::size_t at) { return inside(value(at, "a time in seconds, such as 12.345,"), 0, 1e6, "A time is not negative."); }
+    Seconds time(std::size_t at) {
+        return inside(value(at, "a time in seconds, such as 12.345,"), 0, 1e6, "A time is not negative.");
+    }
     double inside(double number, double from, double to, const char* otherwise) {
         if (number < from || number > to) say(otherwise);
         return number;
@@ -101,9 +112,15 @@ private:
         m_most = 3;
         if (m_words.size() <= 2) return OneFact{fact.at};
         const auto colon = m_words[2].find(':');
-        const auto metre = parseMetre(std::string(m_words[2].substr(0, colon)) + "/4" + std::string(colon == std::string_view::npos ? std::string_view{} : m_words[2].substr(colon)));
-        if (!metre) say("A bar has 1 to 24 beats, with groups such as 7:3+2+2.");
-        else { fact.beats = metre->beats; fact.grouping = metre->grouping; }
+        const auto metre =
+            parseMetre(std::string(m_words[2].substr(0, colon)) + "/4" +
+                       std::string(colon == std::string_view::npos ? std::string_view{} : m_words[2].substr(colon)));
+        if (!metre)
+            say("A bar has 1 to 24 beats, with groups such as 7:3+2+2.");
+        else {
+            fact.beats = metre->beats;
+            fact.grouping = metre->grouping;
+        }
         return fact;
     }
     SongFact metre() {
@@ -129,14 +146,19 @@ private:
 
 std::optional<std::string> factLine(const SongFact& fact) {
     const auto n = [](double v) { return numberText(std::round(v * 10000) / 10000); };
-    const auto part = [&](const std::optional<SongSpan>& span) { return span ? " " + n(span->from) + " " + n(span->to) : std::string(); };
+    const auto part = [&](const std::optional<SongSpan>& span) {
+        return span ? " " + n(span->from) + " " + n(span->to) : std::string();
+    };
     if (const auto* f = std::get_if<OneFact>(&fact)) return "one " + n(f->at);
     if (const auto* f = std::get_if<BeatFact>(&fact)) return "beat " + n(f->at);
-    if (const auto* f = std::get_if<BarFact>(&fact)) return "bar " + n(f->at) + " " + std::to_string(f->beats) + groupsText(f->grouping);
+    if (const auto* f = std::get_if<BarFact>(&fact))
+        return "bar " + n(f->at) + " " + std::to_string(f->beats) + groupsText(f->grouping);
     if (const auto* f = std::get_if<TempoFact>(&fact)) return "tempo " + n(f->bpm) + part(f->within);
     if (const auto* f = std::get_if<MetreFact>(&fact)) return "metre " + toString(f->metre) + part(f->within);
-    if (const auto* f = std::get_if<PhraseFact>(&fact)) return "phrase " + n(f->at) + (f->beats ? " " + std::to_string(*f->beats) : std::string());
-    if (const auto* f = std::get_if<StopFact>(&fact)) return "stop " + n(f->from) + " " + n(f->to) + " " + std::to_string(f->beats);
+    if (const auto* f = std::get_if<PhraseFact>(&fact))
+        return "phrase " + n(f->at) + (f->beats ? " " + std::to_string(*f->beats) : std::string());
+    if (const auto* f = std::get_if<StopFact>(&fact))
+        return "stop " + n(f->from) + " " + n(f->to) + " " + std::to_string(f->beats);
     if (const auto* f = std::get_if<FermataFact>(&fact)) return "fermata " + n(f->from) + " " + n(f->to);
     return std::nullopt;
 }
@@ -159,19 +181,29 @@ Result<std::vector<SongFact>> readFacts(std::string_view text) {
 
 std::optional<Error> conflictIn(const std::vector<SongFact>& facts) {
     const auto exclude = [](const SongFact& a, const SongFact& b) {
-        return Error{ErrorCode::BadValue, "These exclude each other: " + describe(a) + ", and " + describe(b) + ". Forget one of them.", {}};
+        return Error{ErrorCode::BadValue,
+                     "These exclude each other: " + describe(a) + ", and " + describe(b) + ". Forget one of them.",
+                     {}};
     };
     for (const SongFact& a : facts)
         for (const SongFact& b : facts) {
             if (&a == &b) continue;
-            const auto overlap = [](const std::optional<SongSpan>& x, const std::optional<SongSpan>& y) { return x && y && x->from < y->to - 0.07 && y->from < x->to - 0.07; };
+            const auto overlap = [](const std::optional<SongSpan>& x, const std::optional<SongSpan>& y) {
+                return x && y && x->from < y->to - 0.07 && y->from < x->to - 0.07;
+            };
             if (const auto* x = std::get_if<MetreFact>(&a))
-                if (const auto* y = std::get_if<MetreFact>(&b); y && &a < &b && overlap(x->within, y->within) && !(x->metre == y->metre)) return exclude(a, b);
+                if (const auto* y = std::get_if<MetreFact>(&b);
+                    y && &a < &b && overlap(x->within, y->within) && !(x->metre == y->metre))
+                    return exclude(a, b);
             if (const auto* x = std::get_if<TempoFact>(&a))
-                if (const auto* y = std::get_if<TempoFact>(&b); y && &a < &b && overlap(x->within, y->within) && x->bpm != y->bpm) return exclude(a, b);
+                if (const auto* y = std::get_if<TempoFact>(&b);
+                    y && &a < &b && overlap(x->within, y->within) && x->bpm != y->bpm)
+                    return exclude(a, b);
             if (const auto* x = std::get_if<StopFact>(&a)) {
-                if (const auto* y = std::get_if<StopFact>(&b); y && &a < &b && x->from < y->to && y->from < x->to) return exclude(a, b);
-                if (const auto* y = std::get_if<FermataFact>(&b); y && x->from < y->to && y->from < x->to) return exclude(a, b);
+                if (const auto* y = std::get_if<StopFact>(&b); y && &a < &b && x->from < y->to && y->from < x->to)
+                    return exclude(a, b);
+                if (const auto* y = std::get_if<FermataFact>(&b); y && x->from < y->to && y->from < x->to)
+                    return exclude(a, b);
             }
             if (const auto* x = std::get_if<FermataFact>(&a)) {
                 const auto inside = [&](Seconds at) { return at > x->from + 0.07 && at < x->to - 0.07; };

@@ -104,7 +104,8 @@ std::optional<Bpm> medianTempo(const SongMap& map) {
 }
 
 int pickupBeatInBar(const SongMap& map, std::size_t beat) {
-    const int bar = std::max(1, map.metre.beats), before = static_cast<int>(map.pickupBeats) - static_cast<int>(beat); // beats to the first 1
+    const int bar = std::max(1, map.metre.beats),
+              before = static_cast<int>(map.pickupBeats) - static_cast<int>(beat); // beats to the first 1
     return bar - (before - 1) % bar;
 }
 
@@ -146,8 +147,10 @@ std::vector<BarRun> oddRuns(const SongMap& map) {
     for (std::size_t b = 0; b < map.bars.size(); ++b) {
         const int beats = map.bars[b].beats;
         if (beats == map.metre.beats) continue;
-        if (!runs.empty() && runs.back().beats == beats && runs.back().first + runs.back().count == b) ++runs.back().count;
-        else runs.push_back({b, 1, beats});
+        if (!runs.empty() && runs.back().beats == beats && runs.back().first + runs.back().count == b)
+            ++runs.back().count;
+        else
+            runs.push_back({b, 1, beats});
     }
     return runs;
 }
@@ -161,7 +164,8 @@ std::vector<int> usualBeats(const SongMap& map) {
         usual.push_back(beatsIn(map, phrase));
         for (Lengths* lengths : {&ofSong, &ofKind[kindOf(phrase.label)]}) ++(*lengths)[usual.back()];
     }
-    // The length that returns most often. Of lengths that are equally common in the kind, the one that is commoner in the song; nothing where none returns.
+    // The length that returns most often. Of lengths that are equally common in the kind, the one that is commoner in
+    // the song; nothing where none returns.
     const auto commonest = [&](const Lengths& lengths) -> std::optional<int> {
         const auto found = std::max_element(lengths.begin(), lengths.end(), [&](const auto& a, const auto& b) {
             return a.second != b.second ? a.second < b.second : ofSong[a.first] < ofSong[b.first];
@@ -178,10 +182,14 @@ std::vector<int> usualBeats(const SongMap& map) {
     for (std::size_t i = 0; i < usual.size(); ++i) {
         const Lengths& lengths = ofKind[kindOf(map.phrases[i].label)];
         const bool once = lengths.size() == 1 && lengths.begin()->second == 1;
-        if (once && usual.size() > 1 && (i == 0 || i + 1 == usual.size())) continue; // an intro or an ending has a length of its own
-        if (const auto own = commonest(lengths)) usual[i] = *own;
-        else if (ofAll) usual[i] = *ofAll;
-        else usual[i] = nearestSquare(usual[i]);
+        if (once && usual.size() > 1 && (i == 0 || i + 1 == usual.size()))
+            continue; // an intro or an ending has a length of its own
+        if (const auto own = commonest(lengths))
+            usual[i] = *own;
+        else if (ofAll)
+            usual[i] = *ofAll;
+        else
+            usual[i] = nearestSquare(usual[i]);
     }
     return usual;
 }

@@ -15,8 +15,8 @@ using Bpm = double;     ///< beats per minute
 
 /// How beats make a bar. 6/8 and 7/8 have eighths as their beats, so 7/8 is seven beats, often grouped 3+2+2.
 struct Metre {
-    int beats = 4;             ///< beats in a bar, 1 to 24
-    int unit = 4;              ///< written note value of a beat: 2, 4, 8 or 16
+    int beats = 4;                  ///< beats in a bar, 1 to 24
+    int unit = 4;                   ///< written note value of a beat: 2, 4, 8 or 16
     std::vector<int> grouping = {}; ///< beats of each group, summing to `beats`; empty = not grouped
 
     bool operator==(const Metre&) const = default;
@@ -73,7 +73,8 @@ struct Fermata {
     bool operator==(const Fermata&) const = default;
 };
 
-/// Two times within this mean the same beat: the tolerance of the field's beat measures (Davies, Degara, Plumbley 2009).
+/// Two times within this mean the same beat: the tolerance of the field's beat measures (Davies, Degara, Plumbley
+/// 2009).
 constexpr Seconds sameBeat = 0.070;
 
 /// From here on an & is heard as swung; below it players are merely loose (common practice, no source).
@@ -90,7 +91,7 @@ struct SongMap {
     std::vector<Phrase> phrases;
     std::vector<Stop> stops;
     std::vector<Fermata> fermatas;
-    Seconds end = 0; ///< where the last beat's span ends
+    Seconds end = 0;    ///< where the last beat's span ends
     double swing = 0.5; ///< where the & is played in a beat: 0.5 straight, 2/3 swung by thirds; 0.4 to 0.8
 
     bool operator==(const SongMap&) const = default;
@@ -102,7 +103,8 @@ struct SongMap {
 /// The beats' median tempo, or nothing with fewer than two beats. O(n).
 [[nodiscard]] std::optional<Bpm> medianTempo(const SongMap& map);
 
-/// Number in its bar of a beat of the pick-up, which ends on its bar's last beat; a pick-up of more than a bar has whole bars before that.
+/// Number in its bar of a beat of the pick-up, which ends on its bar's last beat; a pick-up of more than a bar has
+/// whole bars before that.
 [[nodiscard]] int pickupBeatInBar(const SongMap& map, std::size_t beat);
 
 /// Beats in a phrase.
@@ -124,15 +126,16 @@ struct SongMap {
 struct BarRun {
     std::size_t first = 0; ///< index into SongMap::bars
     std::size_t count = 0;
-    int beats = 0;         ///< of each
+    int beats = 0; ///< of each
 };
 
 /// The runs of bars that have another length than the metre's, in order.
 [[nodiscard]] std::vector<BarRun> oddRuns(const SongMap& map);
 
-/// For each phrase the length in beats that returns most often among those of its kind (label without its number); where none of them returns, that of
-/// the song; where none returns there either, the nearest of 16, 24, 32 and 48. A first or last phrase that is the only one of its kind has its own: an
-/// intro and an ending are as long as they are. The margin's "+4" is measured against it. O(bars + phrases · log phrases).
+/// For each phrase the length in beats that returns most often among those of its kind (label without its number);
+/// where none of them returns, that of the song; where none returns there either, the nearest of 16, 24, 32 and 48. A
+/// first or last phrase that is the only one of its kind has its own: an intro and an ending are as long as they are.
+/// The margin's "+4" is measured against it. O(bars + phrases · log phrases).
 [[nodiscard]] std::vector<int> usualBeats(const SongMap& map);
 
 } // namespace lc

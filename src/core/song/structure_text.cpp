@@ -47,9 +47,13 @@ std::vector<Word> wordsOf(std::string_view text, std::size_t base) {
     std::vector<Word> words;
     std::size_t i = 0;
     while (i < text.size()) {
-        if (text[i] == ' ' || text[i] == '\t' || text[i] == '\n' || text[i] == '\r') { ++i; continue; }
+        if (text[i] == ' ' || text[i] == '\t' || text[i] == '\n' || text[i] == '\r') {
+            ++i;
+            continue;
+        }
         std::size_t end = i;
-        while (end < text.size() && text[end] != ' ' && text[end] != '\t' && text[end] != '\n' && text[end] != '\r') ++end;
+        while (end < text.size() && text[end] != ' ' && text[end] != '\t' && text[end] != '\n' && text[end] != '\r')
+            ++end;
         words.push_back({text.substr(i, end - i), base + i});
         i = end;
     }
@@ -65,7 +69,8 @@ Result<Bpm> readTempo(std::string_view text, std::size_t at) {
 
 Result<Item> readItem(std::string_view text, std::size_t base) {
     std::vector<Word> words = wordsOf(text, base);
-    if (words.empty()) return wrong(base, "there is nothing between two bars. Write a section, for example “verse 32”.");
+    if (words.empty())
+        return wrong(base, "there is nothing between two bars. Write a section, for example “verse 32”.");
     Item item;
     item.at = words.front().at;
     std::optional<std::size_t> countAt;
@@ -86,13 +91,16 @@ Result<Item> readItem(std::string_view text, std::size_t base) {
             continue;
         }
         // The last whole number of an item is its beats, so that a section may be called "verse 2".
-        if (number<int>(word.text)) countAt = i;
+        if (number<int>(word.text))
+            countAt = i;
         else if (word.text.back() == 's' && number<double>(word.text.substr(0, word.text.size() - 1))) {
             item.held = number<double>(word.text.substr(0, word.text.size() - 1));
-            if (*item.held <= 0 || !std::isfinite(*item.held)) return wrong(word.at, "a fermata lasts longer than no time.");
+            if (*item.held <= 0 || !std::isfinite(*item.held))
+                return wrong(word.at, "a fermata lasts longer than no time.");
         }
     }
-    if (!countAt) return wrong(base + text.size(), "how many beats? Write a number after the name, for example “verse 32”.");
+    if (!countAt)
+        return wrong(base + text.size(), "how many beats? Write a number after the name, for example “verse 32”.");
     item.beats = *number<int>(words[*countAt].text);
     if (item.beats < 1 || item.beats > mostBeats)
         return wrong(words[*countAt].at, "a section has 1 to " + std::to_string(mostBeats) + " beats.");
@@ -105,9 +113,11 @@ Result<Item> readItem(std::string_view text, std::size_t base) {
     for (std::size_t w = *countAt + 1; w < words.size(); ++w) {
         const bool isHold = item.held && words[w].text.back() == 's';
         if (words[w].text.front() != '@' && !isHold)
-            return wrong(words[w].at, "“" + std::string(words[w].text) + "” is one word too many. Part the sections with |.");
+            return wrong(words[w].at,
+                         "“" + std::string(words[w].text) + "” is one word too many. Part the sections with |.");
     }
-    if (item.name == "fermata" && !item.held) return wrong(item.at, "how long is it held? Write for example “fermata 1 3.2s”.");
+    if (item.name == "fermata" && !item.held)
+        return wrong(item.at, "how long is it held? Write for example “fermata 1 3.2s”.");
     if (item.name != "fermata" && item.held) return wrong(item.at, "only a fermata has seconds; a section has beats.");
     return item;
 }
@@ -127,7 +137,9 @@ public:
             return {};
         }
         if (extends && m_map.phrases.empty())
-            return wrong(item.at, "“" + item.name + "” belongs to a section: name the section first, for example “verse 16 | stop 4”.");
+            return wrong(item.at,
+                         "“" + item.name +
+                             "” belongs to a section: name the section first, for example “verse 16 | stop 4”.");
         if (m_map.beats.size() + static_cast<std::size_t>(item.beats) > mostBeats)
             return wrong(item.at, "the song has more than " + std::to_string(mostBeats) + " beats.");
         if (!extends) {
@@ -169,7 +181,8 @@ private:
                 ++m_map.bars.back().beats;
             }
             m_map.beats.push_back({m_now, 1.0, true});
-            if (item.to) m_bpm = item.beats == 1 ? *item.to : *item.from + (*item.to - *item.from) * i / (item.beats - 1);
+            if (item.to)
+                m_bpm = item.beats == 1 ? *item.to : *item.from + (*item.to - *item.from) * i / (item.beats - 1);
             Seconds length = 60.0 / m_bpm;
             if (item.held && i == item.beats - 1) {
                 const Seconds held = std::max(*item.held - length * (item.beats - 1), length);

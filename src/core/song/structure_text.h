@@ -26,8 +26,9 @@ struct TypedStructure {
     bool operator==(const TypedStructure&) const = default;
 };
 
-/// A map as structure that can be typed: sections, odd bars, stops and held beats as they are, one tempo for each stretch (told where it changes by
-/// 0.2 % and more), so that seconds are kept only roughly. Reads back to the same bars and phrases. O(beats × stops).
+/// A map as structure that can be typed: sections, odd bars, stops and held beats as they are, one tempo for each
+/// stretch (told where it changes by 0.2 % and more), so that seconds are kept only roughly. Reads back to the same
+/// bars and phrases. O(beats × stops).
 [[nodiscard]] TypedStructure structureOf(const SongMap& map);
 
 } // namespace lc

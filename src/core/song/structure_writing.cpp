@@ -9,12 +9,15 @@ namespace lc {
 
 namespace {
 
-/// A label as a section's name: no bar, no at-sign, no word that means something else, and not ending in a number that would be its beats.
+/// A label as a section's name: no bar, no at-sign, no word that means something else, and not ending in a number that
+/// would be its beats.
 std::string nameOf(const std::string& label) {
     std::string name;
     for (char c : label) name += c == '|' || c == '@' || c == '\n' ? ' ' : c;
     if (!name.empty() && name[0] >= 'A' && name[0] <= 'Z') name[0] = static_cast<char>(name[0] - 'A' + 'a');
-    if (name.find_first_not_of(' ') == std::string::npos || name == "stop" || name == "bar" || name == "fermata" || name == "pickup") name = "section " + name;
+    if (name.find_first_not_of(' ') == std::string::npos || name == "stop" || name == "bar" || name == "fermata" ||
+        name == "pickup")
+        name = "section " + name;
     return name;
 }
 
@@ -27,7 +30,10 @@ public:
         out.metre = m_map.metre;
         if (m_map.beats.empty()) return out;
         out.offset = m_map.beats.front().time;
-        out.bpm = m_bpm = std::clamp(rounded(tempo(0, std::min<std::size_t>(m_map.beats.size(), std::max<std::size_t>(1, m_map.pickupBeats + 8)))), 10.0, 600.0);
+        out.bpm = m_bpm =
+            std::clamp(rounded(tempo(0, std::min<std::size_t>(m_map.beats.size(),
+                                                              std::max<std::size_t>(1, m_map.pickupBeats + 8)))),
+                       10.0, 600.0);
         if (m_map.pickupBeats > 0) item("pickup " + std::to_string(m_map.pickupBeats), 0, m_map.pickupBeats);
         for (const Phrase& phrase : m_map.phrases) section(phrase);
         out.text = std::move(m_text);
@@ -48,7 +54,9 @@ private:
         if (!m_text.empty()) m_text += " | ";
         m_text += words;
         bool held = false;
-        for (const Fermata& f : m_map.fermatas) held = held || (f.start >= m_map.beats[from].time - 1e-6 && (to >= m_map.beats.size() || f.start < m_map.beats[to].time - 1e-6));
+        for (const Fermata& f : m_map.fermatas)
+            held = held || (f.start >= m_map.beats[from].time - 1e-6 &&
+                            (to >= m_map.beats.size() || f.start < m_map.beats[to].time - 1e-6));
         const double bpm = rounded(tempo(from, to));
         if (held || bpm < 10 || bpm > 600 || std::abs(bpm / m_bpm - 1) < 0.002) return;
         m_bpm = bpm;
@@ -74,8 +82,13 @@ private:
         std::size_t bar = phrase.firstBar;
         const std::size_t lastBar = phrase.firstBar + phrase.bars;
         std::size_t beat = begin;
-        const auto regular = [&](std::size_t b) { return m_map.bars[b].beats == m_map.metre.beats || (b + 1 == lastBar && m_map.bars[b].beats < m_map.metre.beats); };
-        const auto barEnd = [&](std::size_t b) { return m_map.bars[b].firstBeat + static_cast<std::size_t>(m_map.bars[b].beats); };
+        const auto regular = [&](std::size_t b) {
+            return m_map.bars[b].beats == m_map.metre.beats ||
+                   (b + 1 == lastBar && m_map.bars[b].beats < m_map.metre.beats);
+        };
+        const auto barEnd = [&](std::size_t b) {
+            return m_map.bars[b].firstBeat + static_cast<std::size_t>(m_map.bars[b].beats);
+        };
         while (bar < lastBar && regular(bar) && (beat == begin || !special(beat))) {
             std::size_t to = barEnd(bar);
             bool whole = true;

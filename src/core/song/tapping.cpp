@@ -11,17 +11,17 @@ namespace lc {
 
 namespace {
 
-constexpr double doubleTap = 0.35;    // of the usual distance: nearer taps are one
+constexpr double doubleTap = 0.35; // of the usual distance: nearer taps are one
 constexpr std::size_t fewestTaps = 4;
-constexpr Seconds fastestTap = 0.12;  // nobody taps eight times a second
+constexpr Seconds fastestTap = 0.12; // nobody taps eight times a second
 constexpr std::size_t fewestSmoothed = 8;
-constexpr int longestGap = 4;         // places a person may leave out in a row
-constexpr double wrongTap = 5.0;      // price of leaving a tap out, in squared standard deviations
-constexpr double missedPlace = 2.0;   // … of filling a place in
+constexpr int longestGap = 4;            // places a person may leave out in a row
+constexpr double wrongTap = 5.0;         // price of leaving a tap out, in squared standard deviations
+constexpr double missedPlace = 2.0;      // … of filling a place in
 constexpr double scatterOfPeriod = 0.08; // what a tap may be off, of the distance between taps; at least …
 constexpr Seconds leastScatter = 0.030;  // … this (tapping along scatters by 20 to 30 ms: common practice, no source)
-constexpr Seconds steady = 0.040;     // residuals of one line, below which the tempo is taken to hold
-constexpr int neighbours = 4;         // places on either side that a drifting place is fitted through
+constexpr Seconds steady = 0.040;        // residuals of one line, below which the tempo is taken to hold
+constexpr int neighbours = 4;            // places on either side that a drifting place is fitted through
 constexpr std::size_t barsOfADraftPhrase = 8;
 
 std::vector<double> gapsOf(const std::vector<Seconds>& taps) {
@@ -68,7 +68,8 @@ std::vector<Placed> numbered(const std::vector<Seconds>& taps) {
                 const double period = 0.5 * (periods[i] + periods[j]);
                 const double spread = std::max(leastScatter, scatterOfPeriod * period) * std::sqrt(2.0);
                 const double off = (taps[i] - taps[j] - k * period) / spread;
-                const double price = cost[j] + off * off + missedPlace * (k - 1) + wrongTap * static_cast<double>(i - j - 1);
+                const double price =
+                    cost[j] + off * off + missedPlace * (k - 1) + wrongTap * static_cast<double>(i - j - 1);
                 if (price < cost[i]) {
                     cost[i] = price;
                     from[i] = static_cast<std::ptrdiff_t>(j);
@@ -78,7 +79,9 @@ std::vector<Placed> numbered(const std::vector<Seconds>& taps) {
     }
     std::size_t last = 0;
     for (std::size_t i = 0; i < n; ++i)
-        if (cost[i] + wrongTap * static_cast<double>(n - 1 - i) < cost[last] + wrongTap * static_cast<double>(n - 1 - last)) last = i;
+        if (cost[i] + wrongTap * static_cast<double>(n - 1 - i) <
+            cost[last] + wrongTap * static_cast<double>(n - 1 - last))
+            last = i;
     std::vector<Placed> path;
     for (auto i = static_cast<std::ptrdiff_t>(last);; i = from[static_cast<std::size_t>(i)]) {
         path.push_back({taps[static_cast<std::size_t>(i)], step[static_cast<std::size_t>(i)]});
@@ -102,7 +105,8 @@ Line lineThrough(const std::vector<Placed>& taps, double around, double reach) {
     for (const Placed& tap : taps) {
         const double d = reach > 0 ? std::abs(tap.place - around) / reach : 0;
         if (d >= 1) continue;
-        const double weight = std::pow(1 - d * d * d, 3); // tricube (Cleveland, "Robust locally weighted regression", 1979)
+        const double weight =
+            std::pow(1 - d * d * d, 3); // tricube (Cleveland, "Robust locally weighted regression", 1979)
         w += weight;
         x += weight * tap.place;
         y += weight * tap.time;
@@ -124,7 +128,10 @@ double rootMeanSquare(const std::vector<Placed>& taps, const std::vector<Seconds
 } // namespace
 
 Result<TapFit> fitTaps(std::vector<Seconds> taps, Seconds latency) {
-    const auto tooFew = [] { return fail(ErrorCode::BadValue, "Too few taps agree with each other. Tap at least four, better sixteen, one on each beat."); };
+    const auto tooFew = [] {
+        return fail(ErrorCode::BadValue,
+                    "Too few taps agree with each other. Tap at least four, better sixteen, one on each beat.");
+    };
     std::sort(taps.begin(), taps.end());
     if (taps.size() < fewestTaps) return tooFew();
     TapFit fit;
@@ -143,7 +150,9 @@ Result<TapFit> fitTaps(std::vector<Seconds> taps, Seconds latency) {
         for (std::size_t i = 0; i < kept.size(); ++i) {
             if (i > 0)
                 for (int k = kept[i - 1].place + 1; k < kept[i].place; ++k)
-                    fit.places.push_back(kept[i - 1].time + (kept[i].time - kept[i - 1].time) * (k - kept[i - 1].place) / (kept[i].place - kept[i - 1].place));
+                    fit.places.push_back(kept[i - 1].time + (kept[i].time - kept[i - 1].time) *
+                                                                (k - kept[i - 1].place) /
+                                                                (kept[i].place - kept[i - 1].place));
             fit.places.push_back(kept[i].time);
         }
     } else {
@@ -152,7 +161,10 @@ Result<TapFit> fitTaps(std::vector<Seconds> taps, Seconds latency) {
         std::vector<Seconds> local;
         for (int k = 0; k <= last; ++k) {
             double reach = neighbours + 1; // wide enough for three taps at least
-            const auto near = [&] { return std::count_if(kept.begin(), kept.end(), [&](const Placed& tap) { return std::abs(tap.place - k) < reach; }); };
+            const auto near = [&] {
+                return std::count_if(kept.begin(), kept.end(),
+                                     [&](const Placed& tap) { return std::abs(tap.place - k) < reach; });
+            };
             while (near() < 3 && reach < last + 1) reach *= 2;
             local.push_back(lineThrough(kept, k, reach).at(k));
         }
@@ -169,7 +181,8 @@ Result<SongMap> mapFromTaps(const TapFit& fit, int beatsInTap, const Metre& metr
     if (fit.places.size() < 2 || beatsInTap < 1) return fail(ErrorCode::BadValue, "There are no taps to count by.");
     std::vector<Seconds> beats;
     for (std::size_t i = 0; i + 1 < fit.places.size(); ++i)
-        for (int k = 0; k < beatsInTap; ++k) beats.push_back(fit.places[i] + (fit.places[i + 1] - fit.places[i]) * k / beatsInTap);
+        for (int k = 0; k < beatsInTap; ++k)
+            beats.push_back(fit.places[i] + (fit.places[i + 1] - fit.places[i]) * k / beatsInTap);
     beats.push_back(fit.places.back());
     std::erase_if(beats, [](Seconds t) { return t < 0; });
     if (beats.size() < 2) return fail(ErrorCode::BadValue, "The taps lie before the song.");
@@ -185,7 +198,8 @@ Result<SongMap> mapFromTaps(const TapFit& fit, int beatsInTap, const Metre& metr
     MapDraft draft;
     const auto inBar = static_cast<std::size_t>(metre.beats);
     for (std::size_t b = before % inBar; b < all.size(); b += inBar) draft.bars.push_back(b);
-    for (std::size_t bar = before / inBar % barsOfADraftPhrase; bar < draft.bars.size(); bar += barsOfADraftPhrase) draft.phrases.push_back({draft.bars[bar], {}});
+    for (std::size_t bar = before / inBar % barsOfADraftPhrase; bar < draft.bars.size(); bar += barsOfADraftPhrase)
+        draft.phrases.push_back({draft.bars[bar], {}});
     draft.end = all.back() + last;
     draft.beats = std::move(all);
     draft.metre = metre;

@@ -9,24 +9,26 @@ namespace lc {
 
 /// What a person's taps say.
 struct TapFit {
-    std::vector<Seconds> places; ///< ascending, one for each beat (or 1) from the first tap to the last, missed ones filled in
-    Seconds period = 0;          ///< median distance of the places
-    Seconds scatter = 0;         ///< how far the taps lie around the places, root mean square of those that counted
-    int outvoted = 0;            ///< taps that fit nowhere
-    int doubled = 0;             ///< taps that came twice
-    int missed = 0;              ///< places without a tap
+    std::vector<Seconds>
+        places;          ///< ascending, one for each beat (or 1) from the first tap to the last, missed ones filled in
+    Seconds period = 0;  ///< median distance of the places
+    Seconds scatter = 0; ///< how far the taps lie around the places, root mean square of those that counted
+    int outvoted = 0;    ///< taps that fit nowhere
+    int doubled = 0;     ///< taps that came twice
+    int missed = 0;      ///< places without a tap
 
     bool operator==(const TapFit&) const = default;
 };
 
-/// Fits ragged taps: doubles are merged, taps that fit no even grid are outvoted, gaps of up to four are filled in. Eight taps or
-/// more are smoothed: by one line where the tempo holds, by a line through the neighbours where it drifts; fewer are taken as
-/// they are. `latency`: how much later than meant the taps arrive (seconds), taken off. Error BadValue: fewer than four taps that agree.
-/// Exact dynamic programming over taps and gaps, O(taps).
+/// Fits ragged taps: doubles are merged, taps that fit no even grid are outvoted, gaps of up to four are filled in.
+/// Eight taps or more are smoothed: by one line where the tempo holds, by a line through the neighbours where it
+/// drifts; fewer are taken as they are. `latency`: how much later than meant the taps arrive (seconds), taken off.
+/// Error BadValue: fewer than four taps that agree. Exact dynamic programming over taps and gaps, O(taps).
 [[nodiscard]] Result<TapFit> fitTaps(std::vector<Seconds> taps, Seconds latency = 0);
 
-/// A song counted by taps alone. `beatsInTap` is 1 where beats were tapped, the metre's beats where 1s were. The beats between are
-/// laid evenly; before the first tap and after the last they go on at the tempo there, from 0 to `end`. A bar starts on the first tap.
+/// A song counted by taps alone. `beatsInTap` is 1 where beats were tapped, the metre's beats where 1s were. The beats
+/// between are laid evenly; before the first tap and after the last they go on at the tempo there, from 0 to `end`. A
+/// bar starts on the first tap.
 [[nodiscard]] Result<SongMap> mapFromTaps(const TapFit& fit, int beatsInTap, const Metre& metre, Seconds end);
 
 /// How somebody taps.
@@ -39,6 +41,7 @@ struct TapHabits {
 };
 
 /// The stand-in for a person at the keys: taps on `beats`, the same for the same seed.
-[[nodiscard]] std::vector<Seconds> simulatedTaps(const std::vector<Seconds>& beats, const TapHabits& habits, std::uint32_t seed);
+[[nodiscard]] std::vector<Seconds> simulatedTaps(const std::vector<Seconds>& beats, const TapHabits& habits,
+                                                 std::uint32_t seed);
 
 } // namespace lc

@@ -27,7 +27,9 @@ std::optional<TempoRange> rangeOf(const std::vector<TempoPoint>& points, Seconds
 
 TempoCurve tempoCurve(const SongMap& map, const CountGrid& grid, Seconds from, Seconds to) {
     TempoCurve curve;
-    struct Cell { Seconds start, end; };
+    struct Cell {
+        Seconds start, end;
+    };
     std::vector<Cell> cells;
     for (int k = -grid.pickupCounts(); k < grid.countsInSong(); ++k) {
         const CountCell* next = k + 1 < grid.countsInSong() ? grid.cell(k + 1) : nullptr;

@@ -25,7 +25,9 @@ class FilesTest : public QObject {
         QFile file(m_folder.filePath(name));
         return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray("not there");
     }
-    QStringList scraps() const { return QDir(m_folder.path()).entryList({".*"}, QDir::Files | QDir::Hidden | QDir::System); }
+    QStringList scraps() const {
+        return QDir(m_folder.path()).entryList({".*"}, QDir::Files | QDir::Hidden | QDir::System);
+    }
 
 private Q_SLOTS:
     void whatIsWrittenIsReadAndNoScrapStays() {
@@ -48,9 +50,11 @@ private Q_SLOTS:
             alarm(20);
             const auto says = [](const std::string& name, const char* what) {
                 const auto read = readFile(name, 1U << 20);
-                return !read && read.error().code == ErrorCode::Unreadable && test::q(read.error().message).contains(what);
+                return !read && read.error().code == ErrorCode::Unreadable &&
+                       test::q(read.error().message).contains(what);
             };
-            const bool good = says(path("pipe"), "is a pipe") && says("/dev/zero", "is a device") && says(m_folder.path().toStdString(), "is a folder");
+            const bool good = says(path("pipe"), "is a pipe") && says("/dev/zero", "is a device") &&
+                              says(m_folder.path().toStdString(), "is a folder");
             _exit(good ? 0 : 1);
         }
         int status = -1;
@@ -58,7 +62,8 @@ private Q_SLOTS:
         QVERIFY(WIFEXITED(status) && WEXITSTATUS(status) == 0);
         QVERIFY(readFile(path("nowhere"), 10).error().code == ErrorCode::NotFound);
     }
-    /// A read that fails half way, as from a bad stick: the memory of this process is a regular file to stat(2), and reading its first page is EIO (proc(5)).
+    /// A read that fails half way, as from a bad stick: the memory of this process is a regular file to stat(2), and
+    /// reading its first page is EIO (proc(5)).
     void aFaultWhileReadingIsSaid() {
         const auto read = readFile("/proc/self/mem", 1U << 20);
         QVERIFY(!read && read.error().code == ErrorCode::Unreadable);
@@ -92,7 +97,8 @@ private Q_SLOTS:
         struct stat there {};
         QCOMPARE(::stat(path("out").c_str(), &there), 0);
         QVERIFY(S_ISFIFO(there.st_mode));
-        QVERIFY(replaceFile(path("out"), [](const std::string&) -> Result<void> { return {}; }).error().code == ErrorCode::Unwritable);
+        QVERIFY(replaceFile(path("out"), [](const std::string&) -> Result<void> { return {}; }).error().code ==
+                ErrorCode::Unwritable);
     }
     void devicesStayDevices() {
         QCOMPARE(::symlink("/dev/null", path("null").c_str()), 0);
@@ -103,7 +109,8 @@ private Q_SLOTS:
         QVERIFY(!full && test::q(full.error().message).contains("disk is full"));
         QVERIFY(std::filesystem::is_character_file("/dev/full"));
     }
-    /// Of programs that are gone and of this process number, after ten minutes; never those of a program that runs, never other files.
+    /// Of programs that are gone and of this process number, after ten minutes; never those of a program that runs,
+    /// never other files.
     void oldScrapsAreClearedAway() {
         const auto old = std::filesystem::file_time_type::clock::now() - std::chrono::hours(1);
         const auto scrap = [&](const std::string& name, bool isOld) {
@@ -115,7 +122,8 @@ private Q_SLOTS:
         const pid_t gone = fork();
         if (gone == 0) _exit(0);
         waitpid(gone, nullptr, 0);
-        const std::string mine = std::to_string(::getpid()), parent = std::to_string(::getppid()), dead = std::to_string(gone);
+        const std::string mine = std::to_string(::getpid()), parent = std::to_string(::getppid()),
+                          dead = std::to_string(gone);
         scrap(".c." + dead + ".part", true);
         scrap(".c." + dead + "-77.part.txt", true);
         scrap(".c." + mine + ".part", true);
@@ -124,14 +132,17 @@ private Q_SLOTS:
         scrap(".other." + dead + ".part", true);
         scrap(".c." + dead + ".notes", true);
         QVERIFY(writeFileAtomically(path("c"), "new"));
-        QStringList left = scraps(), expected{QString::fromStdString(".c." + dead + "-78.part"), QString::fromStdString(".c." + dead + ".notes"), QString::fromStdString(".c." + parent + "-1.part"),
-                                    QString::fromStdString(".other." + dead + ".part")};
+        QStringList left = scraps(), expected{QString::fromStdString(".c." + dead + "-78.part"),
+                                              QString::fromStdString(".c." + dead + ".notes"),
+                                              QString::fromStdString(".c." + parent + "-1.part"),
+                                              QString::fromStdString(".other." + dead + ".part")};
         left.sort();
         expected.sort();
         QCOMPARE(left, expected);
         for (const QString& name : left) QFile::remove(m_folder.filePath(name));
     }
-    /// Three hundred kills at random moments of a program that saves without end: what is there is always one of the two texts, whole.
+    /// Three hundred kills at random moments of a program that saves without end: what is there is always one of the
+    /// two texts, whole.
     void aKillWhileSavingNeverDamages() {
         const std::string one(200'000, '1'), two(300'000, '2');
         QVERIFY(writeFileAtomically(path("k"), one));
@@ -140,13 +151,15 @@ private Q_SLOTS:
             const pid_t child = fork();
             if (child == 0)
                 for (bool odd = false;; odd = !odd) (void)writeFileAtomically(path("k"), odd ? one : two);
-            std::this_thread::sleep_for(std::chrono::microseconds(std::rand() % 3000)); // when it is hit is the point, not how long it takes
+            std::this_thread::sleep_for(
+                std::chrono::microseconds(std::rand() % 3000)); // when it is hit is the point, not how long it takes
             kill(child, SIGKILL);
             waitpid(child, nullptr, 0);
             const std::string now = test::must(readFile(path("k"), 1U << 20));
             QVERIFY(now == one || now == two);
         }
-        for (const QString& name : scraps()) QFile::remove(m_folder.filePath(name)); // of the killed; cleared by themselves after ten minutes
+        for (const QString& name : scraps())
+            QFile::remove(m_folder.filePath(name)); // of the killed; cleared by themselves after ten minutes
     }
     /// Beyond the system's limit for a file: the old one stays, no scrap is left, and the program lives.
     void aFileBeyondTheLimitIsAnError() {

@@ -11,7 +11,9 @@ private Q_SLOTS:
         QCOMPARE(test::q(numbered(1, "pass", "passes")), "1 pass");
         QCOMPARE(test::q(numbered(0, "pass", "passes")), "0 passes");
         QCOMPARE(test::q(numbered(std::size_t(2), "miss", "misses")), "2 misses");
-        const auto lands = [](int n, int total) { return test::q(someOf(n, total, "pass", "passes", "lands", "land")); };
+        const auto lands = [](int n, int total) {
+            return test::q(someOf(n, total, "pass", "passes", "lands", "land"));
+        };
         QCOMPARE(lands(6, 6), "every pass lands");
         QCOMPARE(lands(1, 6), "one of 6 passes lands");
         QCOMPARE(lands(3, 6), "3 of 6 passes land");

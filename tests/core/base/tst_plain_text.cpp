@@ -39,7 +39,8 @@ private Q_SLOTS:
     /// Against Qt's decoder, an independent reader of UTF-8, on random bytes near the boundaries.
     void utf8AgreesWithQt() {
         std::mt19937 random(3);
-        const unsigned char near[] = {0x00, 0x41, 0x7F, 0x80, 0x8F, 0x90, 0x9F, 0xA0, 0xBF, 0xC0, 0xC1, 0xC2, 0xDF, 0xE0, 0xE1, 0xED, 0xEE, 0xEF, 0xF0, 0xF1, 0xF4, 0xF5, 0xFF};
+        const unsigned char near[] = {0x00, 0x41, 0x7F, 0x80, 0x8F, 0x90, 0x9F, 0xA0, 0xBF, 0xC0, 0xC1, 0xC2,
+                                      0xDF, 0xE0, 0xE1, 0xED, 0xEE, 0xEF, 0xF0, 0xF1, 0xF4, 0xF5, 0xFF};
         int good = 0;
         for (int i = 0; i < 200'000; ++i) {
             std::string bytes;
@@ -55,8 +56,12 @@ private Q_SLOTS:
     }
     void whatIsShownCannotSteerATerminal() {
         QCOMPARE(test::q(shown("Tango \x1B[31mred\x07\x7F")), QString("Tango ␛[31mred␇␡"));
-        QCOMPARE(test::q(shown("\xC2\x9B" "2J")), QString(QChar(0xFFFD)) + "2J"); // the one-character form of the same
-        QCOMPARE(test::q(shown("a\xFF" "b")), QString("a") + QChar(0xFFFD) + "b");
+        QCOMPARE(test::q(shown("\xC2\x9B"
+                               "2J")),
+                 QString(QChar(0xFFFD)) + "2J"); // the one-character form of the same
+        QCOMPARE(test::q(shown("a\xFF"
+                               "b")),
+                 QString("a") + QChar(0xFFFD) + "b");
         QCOMPARE(test::q(shown("Häuser\n\tund ½ Drehung →")), QString("Häuser\n\tund ½ Drehung →"));
         QCOMPARE(test::q(shownName("/some/where/l\xF6sung.txt")), QString("“l") + QChar(0xFFFD) + "sung.txt”");
     }
@@ -64,33 +69,51 @@ private Q_SLOTS:
         const auto utf8 = test::must(readForeignText("\xEF\xBB\xBFSchritt für Schritt", "“a.txt”"));
         QCOMPARE(test::q(utf8.text), QString("Schritt für Schritt"));
         QVERIFY(!utf8.western && utf8.note("“a.txt”").empty());
-        const auto western = test::must(readForeignText("R\xFC" "cken \x96 \x84" "Dreh\xFCng\x93 \x80", "“a.txt”"));
+        const auto western = test::must(readForeignText("R\xFC"
+                                                        "cken \x96 \x84"
+                                                        "Dreh\xFCng\x93 \x80",
+                                                        "“a.txt”"));
         QCOMPARE(test::q(western.text), QString("Rücken – „Drehüng“ €"));
         QVERIFY(western.western && test::q(western.note("“a.txt”")).contains("not UTF-8"));
-        const auto wide = test::must(readForeignText(std::string_view("\xFF\xFE" "1\0 \0\xFC\0=\xD8\x7A\xDC", 12), "“a.txt”"));
+        const auto wide = test::must(readForeignText(std::string_view("\xFF\xFE"
+                                                                      "1\0 \0\xFC\0=\xD8\x7A\xDC",
+                                                                      12),
+                                                     "“a.txt”"));
         QCOMPARE(test::q(wide.text), QString("1 ü") + QString::fromUtf8("\xF0\x9F\x91\xBA"));
-        QCOMPARE(test::q(test::must(readForeignText(std::string_view("\xFE\xFF\0S\0\xE9", 6), "“a.txt”")).text), QString("Sé"));
+        QCOMPARE(test::q(test::must(readForeignText(std::string_view("\xFE\xFF\0S\0\xE9", 6), "“a.txt”")).text),
+                 QString("Sé"));
     }
     void whatIsNoTextIsRefusedWithItsLine() {
         const auto says = [](std::string_view bytes, const char* what) {
             const auto read = readForeignText(bytes, "“a.txt”");
-            return !read && test::q(read.error().message).contains(what) && test::q(read.error().message).startsWith("“a.txt”");
+            return !read && test::q(read.error().message).contains(what) &&
+                   test::q(read.error().message).startsWith("“a.txt”");
         };
         QVERIFY(says(std::string_view("one\ntwo\0", 8), "is not text (line 2)"));
-        QVERIFY(says("ü\n\nR\xFC" "cken", "not UTF-8 (line 3)")); // some of it is UTF-8: damaged, not Western
-        QVERIFY(says("R\xFC" "cken \x81", "is not text (line 1)"));
+        QVERIFY(says("ü\n\nR\xFC"
+                     "cken",
+                     "not UTF-8 (line 3)")); // some of it is UTF-8: damaged, not Western
+        QVERIFY(says("R\xFC"
+                     "cken \x81",
+                     "is not text (line 1)"));
         QVERIFY(says(std::string_view("\xFF\xFE\0\xDC", 4), "damaged UTF-16"));
     }
-    /// windows-1252 as Qt and iconv know it, every byte: the table is the WHATWG Encoding Standard's, but for the five bytes without a character.
+    /// windows-1252 as Qt and iconv know it, every byte: the table is the WHATWG Encoding Standard's, but for the five
+    /// bytes without a character.
     void everyWesternByteIsRight() {
         for (int c = 0xA0; c < 0x100; ++c) {
             const std::string byte(1, static_cast<char>(c));
             QCOMPARE(test::q(test::must(readForeignText(byte, "x")).text), QString(QChar(c))); // ISO 8859-1
         }
-        for (const int c : {0x81, 0x8D, 0x8F, 0x90, 0x9D}) QVERIFY(!readForeignText(std::string(1, static_cast<char>(c)), "x"));
+        for (const int c : {0x81, 0x8D, 0x8F, 0x90, 0x9D})
+            QVERIFY(!readForeignText(std::string(1, static_cast<char>(c)), "x"));
         QStringEncoder utf8(QStringEncoder::Utf8);
-        const std::pair<int, char16_t> some[] = {{0x80, u'€'}, {0x85, u'…'}, {0x91, u'‘'}, {0x92, u'’'}, {0x93, u'“'}, {0x94, u'”'}, {0x96, u'–'}, {0x97, u'—'}, {0x99, u'™'}, {0x8A, u'Š'}, {0x9F, u'Ÿ'}};
-        for (const auto& [byte, character] : some) QCOMPARE(test::q(test::must(readForeignText(std::string(1, static_cast<char>(byte)), "x")).text), QString(QChar(character)));
+        const std::pair<int, char16_t> some[] = {{0x80, u'€'}, {0x85, u'…'}, {0x91, u'‘'}, {0x92, u'’'},
+                                                 {0x93, u'“'}, {0x94, u'”'}, {0x96, u'–'}, {0x97, u'—'},
+                                                 {0x99, u'™'}, {0x8A, u'Š'}, {0x9F, u'Ÿ'}};
+        for (const auto& [byte, character] : some)
+            QCOMPARE(test::q(test::must(readForeignText(std::string(1, static_cast<char>(byte)), "x")).text),
+                     QString(QChar(character)));
     }
     void jsonGoesOutWhateverIsInIt() {
         QVERIFY(isUtf8(jsonText(Json{{"name", "a\xFF\xC3"}})));
@@ -98,7 +121,8 @@ private Q_SLOTS:
         QCOMPARE(test::q(jsonText(Json{{"a", 1}}, -1)), QString("{\"a\":1}"));
     }
     void jsonBeyondItsBoundsIsKnownBeforeItIsRead() {
-        const std::string good = "{\"a\": [1, 2, {\"b\": \"}]},,,:\"}]}", inText = "[\"\\\"[[[[[[\", \"\\\\\"]"; // brackets inside a text count for nothing
+        const std::string good = "{\"a\": [1, 2, {\"b\": \"}]},,,:\"}]}",
+                          inText = "[\"\\\"[[[[[[\", \"\\\\\"]"; // brackets inside a text count for nothing
         QVERIFY(beyondBounds(good).why.empty());
         QVERIFY(beyondBounds(inText, {1000, 40, 1, 9}).why.empty());
         QVERIFY(beyondBounds(std::string(48, '[') + std::string(48, ']')).why.empty());

@@ -12,20 +12,28 @@ class TickTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void aCountDividesAsPromised() {
-        for (int n : {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 12, 14, 15, 16, 18, 20, 21, 24, 32}) QCOMPARE(ticksPerCount % n, 0);
+        for (int n : {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 12, 14, 15, 16, 18, 20, 21, 24, 32})
+            QCOMPARE(ticksPerCount % n, 0);
         QCOMPARE(ticksPerCount, 21 * 960);
     }
     void countsAreWrittenExactly_data() {
         QTest::addColumn<qint64>("ticks");
         QTest::addColumn<QString>("exact");
         QTest::addColumn<QString>("spoken");
-        QTest::newRow("whole") << qint64{12 * ticksPerCount} << "12" << "12";
-        QTest::newRow("three quarters") << qint64{15120} << "3/4" << "¾";
-        QTest::newRow("minus a half") << qint64{-10080} << "-1/2" << "−½";
-        QTest::newRow("twelve and a half") << qint64{252000} << "25/2" << "12½";
-        QTest::newRow("two thirds") << qint64{13440} << "2/3" << "⅔";
-        QTest::newRow("a seventh") << qint64{ticksPerCount + 2880} << "8/7" << "1 1/7";
-        QTest::newRow("zero") << qint64{0} << "0" << "0";
+        QTest::newRow("whole") << qint64{12 * ticksPerCount} << "12"
+                               << "12";
+        QTest::newRow("three quarters") << qint64{15120} << "3/4"
+                                        << "¾";
+        QTest::newRow("minus a half") << qint64{-10080} << "-1/2"
+                                      << "−½";
+        QTest::newRow("twelve and a half") << qint64{252000} << "25/2"
+                                           << "12½";
+        QTest::newRow("two thirds") << qint64{13440} << "2/3"
+                                    << "⅔";
+        QTest::newRow("a seventh") << qint64{ticksPerCount + 2880} << "8/7"
+                                   << "1 1/7";
+        QTest::newRow("zero") << qint64{0} << "0"
+                              << "0";
     }
     void countsAreWrittenExactly() {
         QFETCH(qint64, ticks);
@@ -50,7 +58,8 @@ private Q_SLOTS:
     }
     void badCountsAreRefused_data() {
         QTest::addColumn<QString>("text");
-        for (const char* text : {"", "x", "1.5", "1/", "1/0", "1/-2", "/2", "1/11", "2/13", "99999999999999999999", "1 2", "460000000000000", "½"})
+        for (const char* text : {"", "x", "1.5", "1/", "1/0", "1/-2", "/2", "1/11", "2/13", "99999999999999999999",
+                                 "1 2", "460000000000000", "½"})
             QTest::newRow(text) << text;
     }
     void badCountsAreRefused() {

@@ -9,9 +9,9 @@
 #include <QFile>
 #include <QJsonArray>
 #include <QJsonDocument>
-#include <QRegularExpression>
 #include <QJsonObject>
 #include <QProcess>
+#include <QRegularExpression>
 #include <QTemporaryDir>
 
 #include <csignal>
@@ -30,7 +30,8 @@ Document arranged(Document d) {
     const FigureId sway = d.routine.figures.back().id;
     const PartId b = findPartNamed(d.routine, "B")->id;
     d = test::must(applyEdit(d, PlaceFigure{b, sway}));
-    d = test::must(applyEdit(d, PlaceFigure{findPartNamed(d.routine, "A")->id, sway, findPartNamed(d.routine, "A")->figures[0].id}));
+    d = test::must(applyEdit(
+        d, PlaceFigure{findPartNamed(d.routine, "A")->id, sway, findPartNamed(d.routine, "A")->figures[0].id}));
     d = test::must(applyEdit(d, PlacePart{findPartNamed(d.routine, "A")->id, b}));
     Placement changed = findPartNamed(d.routine, "A")->figures[0];
     changed.mirrored = changed.exchanged = true;
@@ -42,8 +43,12 @@ Document arranged(Document d) {
     e.tag = Tag{counts(2), false, sway};
     e.bridges = {{{}, counts(1), counts(2), sway}, {{}, counts(2), countFraction(1, 2)}};
     using Kind = FigureChange::Kind;
-    e.changes = {{Kind::Add, {}, Placement{{}, sway, {}, {}, true}}, {Kind::Drop, changed.id}, {Kind::Version, changed.id, {}, "fast", {}},
-                 {Kind::Bars, changed.id, {}, {}, Rebar{4, 5}}, {Kind::Mirror, changed.id}, {Kind::Exchange, changed.id}};
+    e.changes = {{Kind::Add, {}, Placement{{}, sway, {}, {}, true}},
+                 {Kind::Drop, changed.id},
+                 {Kind::Version, changed.id, {}, "fast", {}},
+                 {Kind::Bars, changed.id, {}, {}, Rebar{4, 5}},
+                 {Kind::Mirror, changed.id},
+                 {Kind::Exchange, changed.id}};
     e.mirrored = e.exchanged = true;
     e.wait = counts(2);
     e.ending = Ending{counts(3), b, false};
@@ -56,7 +61,9 @@ Document arranged(Document d) {
     d = test::must(applyEdit(d, AddMusicException{{"Chorus", counts(16), 20}, restart, "drums"}));
     d = test::must(applyEdit(d, AddMoment{12.5, MomentKind::Hit, "the hit"}));
     d = test::must(applyEdit(d, BindAccent{test::pass(d, 1).id, changed.id, counts(1), d.moments[0].id}));
-    d = test::must(applyEdit(d, SetOpening{{{{d.routine.roles[0].id, Foot::Right, Eighths{6}}, {d.routine.roles[1].id, std::nullopt, std::nullopt}}, *parseCouple("closed, L-R")}}));
+    d = test::must(applyEdit(d, SetOpening{{{{d.routine.roles[0].id, Foot::Right, Eighths{6}},
+                                             {d.routine.roles[1].id, std::nullopt, std::nullopt}},
+                                            *parseCouple("closed, L-R")}}));
     d = test::must(applyEdit(d, SetFormation{Formation::Couples}));
     d = test::must(applyEdit(d, SetLevel{"improver"}));
     return test::must(applyEdit(d, MuteFinding{{"wrong-foot", {}, {}, {}, changed.id}, "meant so"}));
@@ -101,8 +108,9 @@ QByteArray read(const QString& path) {
 
 /// Every value of a JSON tree replaced by something else, one at a time.
 void mutations(const QJsonValue& value, const std::function<void(QJsonValue)>& use) {
-    static const QJsonValue others[] = {QJsonValue(), QJsonValue(true), QJsonValue(-1), QJsonValue(1e300), QJsonValue(0.5), QJsonValue("x"),
-                                        QJsonValue(QJsonArray{}), QJsonValue(QJsonObject{})};
+    static const QJsonValue others[] = {
+        QJsonValue(),    QJsonValue(true), QJsonValue(-1),           QJsonValue(1e300),
+        QJsonValue(0.5), QJsonValue("x"),  QJsonValue(QJsonArray{}), QJsonValue(QJsonObject{})};
     for (const QJsonValue& other : others) use(other);
     if (value.isObject())
         for (const QString& key : value.toObject().keys()) {
@@ -112,11 +120,19 @@ void mutations(const QJsonValue& value, const std::function<void(QJsonValue)>& u
             QJsonObject more = value.toObject();
             more["surplus"] = 1;
             use(more);
-            mutations(value.toObject()[key], [&](const QJsonValue& v) { QJsonObject o = value.toObject(); o[key] = v; use(o); });
+            mutations(value.toObject()[key], [&](const QJsonValue& v) {
+                QJsonObject o = value.toObject();
+                o[key] = v;
+                use(o);
+            });
         }
     if (value.isArray())
         for (int i = 0; i < std::min<qsizetype>(value.toArray().size(), 3); ++i)
-            mutations(value.toArray()[i], [&](const QJsonValue& v) { QJsonArray a = value.toArray(); a[i] = v; use(a); });
+            mutations(value.toArray()[i], [&](const QJsonValue& v) {
+                QJsonArray a = value.toArray();
+                a[i] = v;
+                use(a);
+            });
 }
 
 } // namespace
@@ -138,12 +154,16 @@ private Q_SLOTS:
     }
     /// The published schema, checked by python3-jsonschema.
     void theFileFollowsItsSchema() {
-        if (QProcess::execute(test::systemPython(), {"-c", "import jsonschema"}) != 0) QSKIP("python3-jsonschema is not here");
+        if (QProcess::execute(test::systemPython(), {"-c", "import jsonschema"}) != 0)
+            QSKIP("python3-jsonschema is not here");
         QVERIFY(saveDocument(rich(), path("schema.liftcount")));
         QProcess python;
-        python.start(test::systemPython(), {"-c", "import json,sys,jsonschema\njsonschema.Draft7Validator.check_schema(json.load(open(sys.argv[2])))\n"
-                                       "jsonschema.validate(json.load(open(sys.argv[1])), json.load(open(sys.argv[2])))\nprint('valid')",
-                                 m_folder.filePath("schema.liftcount"), LIFTCOUNT_SOURCE_DIR "/docs/liftcount.schema.json"});
+        python.start(
+            test::systemPython(),
+            {"-c",
+             "import json,sys,jsonschema\njsonschema.Draft7Validator.check_schema(json.load(open(sys.argv[2])))\n"
+             "jsonschema.validate(json.load(open(sys.argv[1])), json.load(open(sys.argv[2])))\nprint('valid')",
+             m_folder.filePath("schema.liftcount"), LIFTCOUNT_SOURCE_DIR "/docs/liftcount.schema.json"});
         QVERIFY(python.waitForFinished());
         QVERIFY2(python.readAllStandardOutput().contains("valid"), python.readAllStandardError().constData());
     }
@@ -170,7 +190,8 @@ private Q_SLOTS:
         Document d = test::documentOn("song 32");
         d = test::withLine(d, "B", "1 2");
         d = test::must(applyEdit(d, PlacePart{findPartNamed(d.routine, "B")->id, findPartNamed(d.routine, "A")->id}));
-        const std::string a = std::to_string(findPartNamed(d.routine, "A")->id.value), b = std::to_string(findPartNamed(d.routine, "B")->id.value);
+        const std::string a = std::to_string(findPartNamed(d.routine, "A")->id.value),
+                          b = std::to_string(findPartNamed(d.routine, "B")->id.value);
         QString text = test::q(toJson(d));
         text.replace(QRegularExpression("\"part\": " + test::q(a) + "\\b"), "\"part\": " + test::q(b));
         const auto loaded = documentFromJson(text.toStdString());
@@ -179,7 +200,8 @@ private Q_SLOTS:
     }
     void theFirstVersionIsReadToo() {
         const Document d = test::withOrder(test::withLine(test::documentOn("song 32"), "A", "1 2"), "A A");
-        const auto loaded = documentFromJson(test::q(toJson(d)).replace("\"version\": 3", "\"version\": 1").toStdString());
+        const auto loaded =
+            documentFromJson(test::q(toJson(d)).replace("\"version\": 3", "\"version\": 1").toStdString());
         QVERIFY(loaded);
         QVERIFY(*loaded == d);
     }
@@ -193,12 +215,17 @@ private Q_SLOTS:
         QTest::newRow("a list") << QByteArray("[]") << "not a Lift Count routine";
         QTest::newRow("newer") << QByteArray(good).replace("\"version\": 4", "\"version\": 5") << "newer Lift Count";
         QTest::newRow("feel") << QByteArray(good).replace("\"swing\"", "\"swang\"") << "routine.feel";
-        QTest::newRow("pass") << QByteArray(good).replace("\"restart_after\": \"3\"", "\"restart_after\": \"-3\"") << "routine.passes[1].restart_after";
-        QTest::newRow("map") << QByteArray(good).replace("\"pickup_beats\": 2", "\"pickup_beats\": 3") << "bars do not cover";
-        QTest::newRow("placement") << QByteArray(good).replace("\"written\": 4", "\"written\": 0") << "figures[0].bars.written";
-        QTest::newRow("change") << QByteArray(good).replace("\"kind\": \"drop\"", "\"kind\": \"drip\"") << "changes[1].kind";
+        QTest::newRow("pass") << QByteArray(good).replace("\"restart_after\": \"3\"", "\"restart_after\": \"-3\"")
+                              << "routine.passes[1].restart_after";
+        QTest::newRow("map") << QByteArray(good).replace("\"pickup_beats\": 2", "\"pickup_beats\": 3")
+                             << "bars do not cover";
+        QTest::newRow("placement") << QByteArray(good).replace("\"written\": 4", "\"written\": 0")
+                                   << "figures[0].bars.written";
+        QTest::newRow("change") << QByteArray(good).replace("\"kind\": \"drop\"", "\"kind\": \"drip\"")
+                                << "changes[1].kind";
         QTest::newRow("canon") << QByteArray(good).replace("\"apart\": \"2\"", "\"apart\": \"0\"") << "canon.apart";
-        QTest::newRow("facing") << QByteArray(good).replace("\"facing\": \"9\"", "\"facing\": \"13\"") << "opening.roles[0].facing";
+        QTest::newRow("facing") << QByteArray(good).replace("\"facing\": \"9\"", "\"facing\": \"13\"")
+                                << "opening.roles[0].facing";
         QTest::newRow("binary") << QByteArray("\x00\xff\xfe", 3) << "at byte";
     }
     void damageIsNamedByItsPlace() {
@@ -218,9 +245,13 @@ private Q_SLOTS:
         const PlacementId placement = d.routine.parts.front().figures.front().id;
         const auto number = [](auto id) { return QByteArray::number(id.value); };
         QByteArray text = QByteArray::fromStdString(toJson(d)).replace("\"version\": 3", "\"version\": 2");
-        const QByteArray entries = "[{\"code\": \"figure\", \"reason\": \"a\", \"thing\": " + number(figure) + "}, {\"code\": \"bars-elsewhere\", \"reason\": \"b\", \"thing\": " + number(placement) +
-                                   "}, {\"code\": \"turned-round\", \"reason\": \"c\", \"thing\": 4}, {\"code\": \"over-stop\", \"reason\": \"d\", \"thing\": 124}, {\"code\": \"accent\", \"reason\": \"e\", \"thing\": " +
-                                   number(d.routine.accents.front().id) + "}, {\"code\": \"exception-unmet\", \"reason\": \"f\", \"thing\": " + number(d.routine.atMusic.front().id) + "}]";
+        const QByteArray entries =
+            "[{\"code\": \"figure\", \"reason\": \"a\", \"thing\": " + number(figure) +
+            "}, {\"code\": \"bars-elsewhere\", \"reason\": \"b\", \"thing\": " + number(placement) +
+            "}, {\"code\": \"turned-round\", \"reason\": \"c\", \"thing\": 4}, {\"code\": \"over-stop\", \"reason\": \"d\", \"thing\": 124}, {\"code\": \"accent\", \"reason\": \"e\", \"thing\": " +
+            number(d.routine.accents.front().id) +
+            "}, {\"code\": \"exception-unmet\", \"reason\": \"f\", \"thing\": " + number(d.routine.atMusic.front().id) +
+            "}]";
         QVERIFY(text.contains("\"muted\": []"));
         text.replace("\"muted\": []", "\"muted\": " + entries);
         const auto read = documentFromJson(text.toStdString());

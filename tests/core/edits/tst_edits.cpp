@@ -27,10 +27,15 @@ private Q_SLOTS:
         Document d = test::withLine(newDocument(), "A", "");
         const FigureId old = test::addFigure(d, "Old", {"1 2"});
         const PartId part = d.routine.parts[0].id;
-        const FigureCard fresh{"Fresh", {{"everyone", "1 2 3"}}, std::nullopt, {}}, other{"Fresh", {{"everyone", "1"}}, std::nullopt, {}};
+        const FigureCard fresh{"Fresh", {{"everyone", "1 2 3"}}, std::nullopt, {}},
+            other{"Fresh", {{"everyone", "1"}}, std::nullopt, {}};
         Made made;
         // A part that is added first takes identities too: lastId + 1 would be wrong.
-        const Document then = must(applyEdits(d, {AddPart{"B"}, PlaceFigures{part, {{{}, fresh, "v1"}, {old, {}, {}}, {{}, fresh, "v1"}, {{}, other, "v2"}}}, PlaceFigure{part, old}}, &made));
+        const Document then = must(applyEdits(
+            d,
+            {AddPart{"B"}, PlaceFigures{part, {{{}, fresh, "v1"}, {old, {}, {}}, {{}, fresh, "v1"}, {{}, other, "v2"}}},
+             PlaceFigure{part, old}},
+            &made));
         QCOMPARE(made.figures.size(), std::size_t(2)); // one of v1 for both places, one of v2
         QCOMPARE(made.placements.size(), std::size_t(5));
         const auto& placed = findPart(then.routine, part)->figures;
@@ -44,20 +49,23 @@ private Q_SLOTS:
         QCOMPARE(test::q(findFigure(then.routine, made.figures[0])->lines[0].text), "1 2 3");
         QVERIFY(!applyEdit(d, PlaceFigures{part, {{FigureId{999}, {}, {}}}}));
         const Document before = must(applyEdits(d, {PlaceFigures{part, {{old, {}, {}}}}}, &made));
-        const Document between = must(applyEdits(before, {PlaceFigures{part, {{{}, fresh, {}}, {{}, other, {}}}, made.placements[0]}}, &made));
+        const Document between = must(
+            applyEdits(before, {PlaceFigures{part, {{{}, fresh, {}}, {{}, other, {}}}, made.placements[0]}}, &made));
         QCOMPARE(made.figures.size(), std::size_t(1)); // without a vocabulary the name tells
         QVERIFY(findPart(between.routine, part)->figures.back().figure == old);
     }
     void anExceptionStaysUnderAnyInsertionAndRemoval() {
         QVERIFY(rc::check("restart stays with its pass", [] {
-            Document d = test::withOrder(test::withLine(test::withLine(newDocument(), "A", "1-8 walk"), "B", "1-4 walk"), "A B A B A");
+            Document d = test::withOrder(
+                test::withLine(test::withLine(newDocument(), "A", "1-8 walk"), "B", "1-4 walk"), "A B A B A");
             const PassId marked = d.routine.passes[static_cast<std::size_t>(*rc::gen::inRange(0, 5))].id;
             d = must(applyEdit(d, SetRestart{marked, Restart{counts(3)}}));
             for (int i = *rc::gen::inRange(0, 12); i > 0; --i) {
                 const std::size_t at = *rc::gen::inRange<std::size_t>(0, d.routine.passes.size() + 1);
                 if (*rc::gen::arbitrary<bool>() || at == d.routine.passes.size() || d.routine.passes[at].id == marked)
                     d = must(applyEdit(d, InsertPass{at, d.routine.parts[*rc::gen::inRange<std::size_t>(0, 2)].id}));
-                else d = must(applyEdit(d, RemovePasses{{d.routine.passes[at].id}}));
+                else
+                    d = must(applyEdit(d, RemovePasses{{d.routine.passes[at].id}}));
             }
             int restarts = 0;
             for (const Pass& p : d.routine.passes) {
@@ -106,7 +114,8 @@ private Q_SLOTS:
         QVERIFY(!applyEdit(without, RemovePart{without.routine.parts[0].id}));
         QVERIFY(!applyEdit(d, RenamePart{d.routine.parts[1].id, "A"}));
         QVERIFY(!applyEdit(d, RenamePart{d.routine.parts[1].id, "two words"}));
-        QCOMPARE(test::q(must(applyEdit(d, RenamePart{d.routine.parts[1].id, "Ending"})).routine.parts[1].name), "Ending");
+        QCOMPARE(test::q(must(applyEdit(d, RenamePart{d.routine.parts[1].id, "Ending"})).routine.parts[1].name),
+                 "Ending");
     }
     void whatIsGoneIsSaidToBeGone_data() {
         QTest::addColumn<int>("which");
@@ -114,9 +123,18 @@ private Q_SLOTS:
     }
     void whatIsGoneIsSaidToBeGone() {
         QFETCH(int, which);
-        const Edit edits[] = {SetRestart{PassId{99}, {}}, SetTag{PassId{99}, {}}, SetLastChangeIsTouch{PassId{99}, true}, RenamePart{PartId{99}, "X"},
-                              RemovePart{PartId{99}}, SetLine{PartId{99}, RoleId{1}, ""}, SetLine{PartId{3}, RoleId{99}, ""}, InsertPass{0, PartId{99}},
-                              SetOrder{{PartId{99}}}, RenameRole{RoleId{99}, "x"}, ForgetFact{7}, RemovePart{PartId{98}}};
+        const Edit edits[] = {SetRestart{PassId{99}, {}},
+                              SetTag{PassId{99}, {}},
+                              SetLastChangeIsTouch{PassId{99}, true},
+                              RenamePart{PartId{99}, "X"},
+                              RemovePart{PartId{99}},
+                              SetLine{PartId{99}, RoleId{1}, ""},
+                              SetLine{PartId{3}, RoleId{99}, ""},
+                              InsertPass{0, PartId{99}},
+                              SetOrder{{PartId{99}}},
+                              RenameRole{RoleId{99}, "x"},
+                              ForgetFact{7},
+                              RemovePart{PartId{98}}};
         const auto done = applyEdit(newDocument(), edits[which]);
         QVERIFY(!done);
         QVERIFY(done.error().code == ErrorCode::NotFound);

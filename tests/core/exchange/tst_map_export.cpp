@@ -13,7 +13,8 @@ using namespace lc;
 
 class MapExportTest : public QObject {
     Q_OBJECT
-    const SongMap m_song = test::song("pickup 2 | intro 16 | verse 32 @112 | stop 4 | bar 2 | chorus 32 | outro 16 @112>90", 112, "4/4", 0.731);
+    const SongMap m_song = test::song(
+        "pickup 2 | intro 16 | verse 32 @112 | stop 4 | bar 2 | chorus 32 | outro 16 @112>90", 112, "4/4", 0.731);
 
 private Q_SLOTS:
     void csvHasARowForEachBeat() {
@@ -29,9 +30,12 @@ private Q_SLOTS:
         const QJsonObject o = QJsonDocument::fromJson(QByteArray::fromStdString(mapToJson(m_song))).object();
         QVERIFY(qAbs(o["tempo_bpm"].toDouble() - 112) < 0.01);
         QCOMPARE(o["beats"].toArray().size(), static_cast<qsizetype>(m_song.beats.size()));
-        for (const char* key : {"time_s", "bar", "beat", "phrase", "confidence", "confirmed"}) QVERIFY(o["beats"].toArray()[0].toObject().contains(key));
-        for (const char* key : {"start_s", "beats", "grouping"}) QVERIFY(o["bars"].toArray()[0].toObject().contains(key));
-        for (const char* key : {"start_s", "first_beat", "beats", "label"}) QVERIFY(o["phrases"].toArray()[0].toObject().contains(key));
+        for (const char* key : {"time_s", "bar", "beat", "phrase", "confidence", "confirmed"})
+            QVERIFY(o["beats"].toArray()[0].toObject().contains(key));
+        for (const char* key : {"start_s", "beats", "grouping"})
+            QVERIFY(o["bars"].toArray()[0].toObject().contains(key));
+        for (const char* key : {"start_s", "first_beat", "beats", "label"})
+            QVERIFY(o["phrases"].toArray()[0].toObject().contains(key));
         QCOMPARE(o["phrases"].toArray()[1].toObject()["beats"].toInt(), 38);
         QCOMPARE(o["stops"].toArray()[0].toObject()["counts"].toString(), "4");
         QVERIFY(o.contains("doubts"));
@@ -55,21 +59,23 @@ private Q_SLOTS:
         file.write(reinterpret_cast<const char*>(bytes->data()), static_cast<qint64>(bytes->size()));
         file.close();
         QProcess python;
-        python.start(test::systemPython(), {"-c",
-            "import mido,sys\n"
-            "m=mido.MidiFile(sys.argv[1]); t=0; s=0.0; tempo=500000; out=[]; beats=[]\n"
-            "first=None\n"
-            "ev=m.tracks[0]\n"
-            "grid=[]\n"
-            "for e in ev:\n"
-            "  s+=mido.tick2second(e.time,m.ticks_per_beat,tempo); t+=e.time\n"
-            "  if e.type=='set_tempo':\n"
-            "    tempo=e.tempo; grid.append((t,s))\n"
-            "  if e.type=='time_signature': out.append('ts %d %d %d'%(t,e.numerator,e.denominator))\n"
-            "  if e.type=='marker': out.append('mk %d %s'%(t,e.text))\n"
-            "for a,b in grid: print('b',a,repr(b))\n"
-            "for o in out: print(o)\n"
-            "print('end',repr(s),m.ticks_per_beat,m.type)\n", file.fileName()});
+        python.start(test::systemPython(),
+                     {"-c",
+                      "import mido,sys\n"
+                      "m=mido.MidiFile(sys.argv[1]); t=0; s=0.0; tempo=500000; out=[]; beats=[]\n"
+                      "first=None\n"
+                      "ev=m.tracks[0]\n"
+                      "grid=[]\n"
+                      "for e in ev:\n"
+                      "  s+=mido.tick2second(e.time,m.ticks_per_beat,tempo); t+=e.time\n"
+                      "  if e.type=='set_tempo':\n"
+                      "    tempo=e.tempo; grid.append((t,s))\n"
+                      "  if e.type=='time_signature': out.append('ts %d %d %d'%(t,e.numerator,e.denominator))\n"
+                      "  if e.type=='marker': out.append('mk %d %s'%(t,e.text))\n"
+                      "for a,b in grid: print('b',a,repr(b))\n"
+                      "for o in out: print(o)\n"
+                      "print('end',repr(s),m.ticks_per_beat,m.type)\n",
+                      file.fileName()});
         QVERIFY(python.waitForFinished());
         const QStringList lines = QString::fromUtf8(python.readAllStandardOutput()).split('\n', Qt::SkipEmptyParts);
         QList<double> times;
@@ -82,7 +88,8 @@ private Q_SLOTS:
             if (w[0] == "mk") markers << line.section(' ', 2);
         }
         QCOMPARE(times.size(), static_cast<qsizetype>(m_song.beats.size()));
-        for (std::size_t i = 0; i < m_song.beats.size(); ++i) QVERIFY(qAbs(times[static_cast<qsizetype>(i)] - m_song.beats[i].time) < 2e-6);
+        for (std::size_t i = 0; i < m_song.beats.size(); ++i)
+            QVERIFY(qAbs(times[static_cast<qsizetype>(i)] - m_song.beats[i].time) < 2e-6);
         QCOMPARE(markers, (QStringList{"Intro", "Verse", "Chorus", "Outro"}));
         QCOMPARE(metres.join(' '), "2/4 4/4 2/4 4/4"); // pick-up, bars of four, the odd bar, bars of four
         QVERIFY(qAbs(lines.last().section(' ', 1, 1).toDouble() - m_song.end) < 2e-6);

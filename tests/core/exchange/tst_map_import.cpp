@@ -25,7 +25,9 @@ SongMap randomSong() {
     const int phrases = whole(1, 5);
     for (int p = 0; p < phrases; ++p) {
         structure += (p == 0 ? "" : " | ") + std::string("verse ") + std::to_string(4 * whole(1, 12));
-        if (whole(0, 2) == 0) structure += " @" + std::to_string(whole(60, 200)) + (whole(0, 1) == 0 ? ">" + std::to_string(whole(60, 200)) : std::string());
+        if (whole(0, 2) == 0)
+            structure += " @" + std::to_string(whole(60, 200)) +
+                         (whole(0, 1) == 0 ? ">" + std::to_string(whole(60, 200)) : std::string());
         if (whole(0, 3) == 0) structure += " | bar " + std::to_string(whole(1, 7));
         if (whole(0, 3) == 0) structure += " | stop " + std::to_string(4 * whole(1, 2));
     }
@@ -72,7 +74,8 @@ private Q_SLOTS:
             const auto read = importMap(bytes, "song.mid");
             RC_ASSERT(read.has_value());
             RC_ASSERT(read->map.beats.size() == song.beats.size());
-            for (std::size_t i = 0; i < song.beats.size(); ++i) RC_ASSERT(std::abs(read->map.beats[i].time - song.beats[i].time) < 2e-6);
+            for (std::size_t i = 0; i < song.beats.size(); ++i)
+                RC_ASSERT(std::abs(read->map.beats[i].time - song.beats[i].time) < 2e-6);
             RC_ASSERT(read->map.bars == song.bars);
             RC_ASSERT(phrasesOf(read->map) == phrasesOf(song));
             RC_ASSERT(read->map.stops == song.stops);
@@ -91,7 +94,8 @@ private Q_SLOTS:
     void labelsAreReadBackExactly() {
         QVERIFY(rc::check("import of the label export is the identity", [] {
             SongMap song = randomSong();
-            for (std::size_t p = 0; p < song.phrases.size(); ++p) song.phrases[p].label = "Part " + std::to_string(p + 1);
+            for (std::size_t p = 0; p < song.phrases.size(); ++p)
+                song.phrases[p].label = "Part " + std::to_string(p + 1);
             const std::string labels = mapToLabels(song);
             const auto read = importMap(labels, "song.txt");
             RC_ASSERT(read.has_value());
@@ -109,24 +113,29 @@ private Q_SLOTS:
         QVERIFY(qAbs(back.fermatas[0].start - held.fermatas[0].start) < 1e-5);
         QVERIFY(qAbs(back.fermatas[0].beatLength - 0.6) < 1e-5);
     }
-    /// Written by python3-mido, an independent library: 90 bpm, 3/4, then 120 bpm in 4/4 from bar 3, in a format 1 file whose
-    /// notes are in a second track.
+    /// Written by python3-mido, an independent library: 90 bpm, 3/4, then 120 bpm in 4/4 from bar 3, in a format 1 file
+    /// whose notes are in a second track.
     void midiOfAnotherProgramIsRead() {
         if (QProcess::execute(test::systemPython(), {"-c", "import mido"}) != 0) QSKIP("python3-mido is not here");
         QTemporaryDir folder;
         const QString path = folder.filePath("other.mid");
-        QCOMPARE(QProcess::execute(test::systemPython(), {"-c",
-            "import mido,sys\n"
-            "m=mido.MidiFile(type=1,ticks_per_beat=384)\n"
-            "a=mido.MidiTrack(); m.tracks.append(a)\n"
-            "a.append(mido.MetaMessage('set_tempo',tempo=mido.bpm2tempo(90),time=0))\n"
-            "a.append(mido.MetaMessage('time_signature',numerator=3,denominator=4,time=0))\n"
-            "a.append(mido.MetaMessage('set_tempo',tempo=mido.bpm2tempo(120),time=6*384))\n"
-            "a.append(mido.MetaMessage('time_signature',numerator=4,denominator=4,time=0))\n"
-            "b=mido.MidiTrack(); m.tracks.append(b)\n"
-            "for i in range(18):\n"
-            "  b.append(mido.Message('note_on',note=60,velocity=80,time=0)); b.append(mido.Message('note_off',note=60,time=384))\n"
-            "m.save(sys.argv[1])\n", path}), 0);
+        QCOMPARE(
+            QProcess::execute(
+                test::systemPython(),
+                {"-c",
+                 "import mido,sys\n"
+                 "m=mido.MidiFile(type=1,ticks_per_beat=384)\n"
+                 "a=mido.MidiTrack(); m.tracks.append(a)\n"
+                 "a.append(mido.MetaMessage('set_tempo',tempo=mido.bpm2tempo(90),time=0))\n"
+                 "a.append(mido.MetaMessage('time_signature',numerator=3,denominator=4,time=0))\n"
+                 "a.append(mido.MetaMessage('set_tempo',tempo=mido.bpm2tempo(120),time=6*384))\n"
+                 "a.append(mido.MetaMessage('time_signature',numerator=4,denominator=4,time=0))\n"
+                 "b=mido.MidiTrack(); m.tracks.append(b)\n"
+                 "for i in range(18):\n"
+                 "  b.append(mido.Message('note_on',note=60,velocity=80,time=0)); b.append(mido.Message('note_off',note=60,time=384))\n"
+                 "m.save(sys.argv[1])\n",
+                 path}),
+            0);
         QFile file(path);
         QVERIFY(file.open(QIODevice::ReadOnly));
         const auto read = importMap(file.readAll().toStdString(), "other.mid");
@@ -140,11 +149,13 @@ private Q_SLOTS:
         QCOMPARE(toString(map.metre), std::string("4/4"));
         QVERIFY(test::q(read->note).contains("no markers"));
     }
-    /// Running status and a tempo of 500000: worked example of a format 0 file, Standard MIDI Files 1.0 (RP-001), appendix
-    /// "Program fragments and example MIDI files": 4/4, 120 quarters a minute, 96 ticks a quarter, 480 ticks long.
+    /// Running status and a tempo of 500000: worked example of a format 0 file, Standard MIDI Files 1.0 (RP-001),
+    /// appendix "Program fragments and example MIDI files": 4/4, 120 quarters a minute, 96 ticks a quarter, 480 ticks
+    /// long.
     void theStandardsOwnExampleIsRead() {
-        const auto read = mapFromMidi(midi("4d546864 00000006 0000 0001 0060 4d54726b 0000003b 00 ff5804 04021808 00 ff5103 07a120"
-                                           "00 c005 00 c12e 00 c246 00 923060 00 3c60 60 914340 60 904c20 8140 823040 00 3c40 00 814340 00 804c40 00 ff2f00"));
+        const auto read = mapFromMidi(midi(
+            "4d546864 00000006 0000 0001 0060 4d54726b 0000003b 00 ff5804 04021808 00 ff5103 07a120"
+            "00 c005 00 c12e 00 c246 00 923060 00 3c60 60 914340 60 904c20 8140 823040 00 3c40 00 814340 00 804c40 00 ff2f00"));
         QVERIFY2(read, read ? "" : read.error().message.c_str());
         QCOMPARE(read->map.beats.size(), std::size_t{4});
         QCOMPARE(read->map.beats[3].time, 1.5);
@@ -174,25 +185,42 @@ private Q_SLOTS:
         QTest::newRow("nothing") << QByteArray() << "is no song map";
         QTest::newRow("a letter") << QByteArray("Dear hall,\n") << "is no song map";
         QTest::newRow("only the header") << head << "has no beats";
-        QTest::newRow("time goes back") << head + "1,0,1,0\n0.5,0,2,0\n" << "line 3";
-        QTest::newRow("no time") << head + "abc,0,1,0\n" << "“abc” is no time";
-        QTest::newRow("not a number") << head + "nan,0,1,0\n" << "is no time";
-        QTest::newRow("few columns") << head + "1,0\n" << "four columns";
-        QTest::newRow("a bar is missing") << head + "1,0,1,0\n2,2,1,0\n" << "bar 2 does not follow bar 0";
-        QTest::newRow("a beat is missing") << head + "1,0,1,0\n2,0,3,0\n" << "beat 3 does not follow beat 1";
-        QTest::newRow("a bar begins late") << head + "1,0,2,0\n2,0,3,0\n" << "begins with beat 2";
-        QTest::newRow("a phrase inside a bar") << head + "1,0,1,0\n2,0,2,1\n" << "phrase 1 does not begin on a bar";
-        QTest::newRow("only a pick-up") << head + "1,-1,3,-1\n2,-1,4,-1\n" << "has no bars";
+        QTest::newRow("time goes back") << head + "1,0,1,0\n0.5,0,2,0\n"
+                                        << "line 3";
+        QTest::newRow("no time") << head + "abc,0,1,0\n"
+                                 << "“abc” is no time";
+        QTest::newRow("not a number") << head + "nan,0,1,0\n"
+                                      << "is no time";
+        QTest::newRow("few columns") << head + "1,0\n"
+                                     << "four columns";
+        QTest::newRow("a bar is missing") << head + "1,0,1,0\n2,2,1,0\n"
+                                          << "bar 2 does not follow bar 0";
+        QTest::newRow("a beat is missing") << head + "1,0,1,0\n2,0,3,0\n"
+                                           << "beat 3 does not follow beat 1";
+        QTest::newRow("a bar begins late") << head + "1,0,2,0\n2,0,3,0\n"
+                                           << "begins with beat 2";
+        QTest::newRow("a phrase inside a bar") << head + "1,0,1,0\n2,0,2,1\n"
+                                               << "phrase 1 does not begin on a bar";
+        QTest::newRow("only a pick-up") << head + "1,-1,3,-1\n2,-1,4,-1\n"
+                                        << "has no bars";
         QTest::newRow("label without an end") << QByteArray("0\tVerse\n") << "tabs between them";
         QTest::newRow("label ends early") << QByteArray("5\t3\tVerse\n") << "ends before it starts";
         QTest::newRow("stop without beats") << QByteArray("0\t8\tVerse\n3\t4\tstop x\n") << "line 2";
         QTest::newRow("points only") << QByteArray("3\t3\tVerse\n") << "has a length";
-        QTest::newRow("label of one beat") << QByteArray("0\t0.57\tI\n") << "before a second beat"; // found by the fuzzer
-        QTest::newRow("midi breaks off") << QByteArray::fromHex("4d54686400000006000000010060") + "MTrk" + QByteArray::fromHex("0000ffff00") << "a track breaks off";
+        QTest::newRow("label of one beat")
+            << QByteArray("0\t0.57\tI\n") << "before a second beat"; // found by the fuzzer
+        QTest::newRow("midi breaks off") << QByteArray::fromHex("4d54686400000006000000010060") + "MTrk" +
+                                                QByteArray::fromHex("0000ffff00")
+                                         << "a track breaks off";
         QTest::newRow("midi of film frames") << QByteArray::fromHex("4d546864000000060000000 1e250") << "film frames";
-        QTest::newRow("midi of several songs") << QByteArray::fromHex("4d5468640000000600020001 0060") << "several songs";
-        QTest::newRow("midi event") << QByteArray::fromHex("4d54686400000006000000010060") + "MTrk" + QByteArray::fromHex("00000003003c40") << "an event cannot be read";
-        QTest::newRow("midi without length") << QByteArray::fromHex("4d54686400000006000000010060") + "MTrk" + QByteArray::fromHex("0000000400ff2f00") << "over before its second beat";
+        QTest::newRow("midi of several songs")
+            << QByteArray::fromHex("4d5468640000000600020001 0060") << "several songs";
+        QTest::newRow("midi event") << QByteArray::fromHex("4d54686400000006000000010060") + "MTrk" +
+                                           QByteArray::fromHex("00000003003c40")
+                                    << "an event cannot be read";
+        QTest::newRow("midi without length")
+            << QByteArray::fromHex("4d54686400000006000000010060") + "MTrk" + QByteArray::fromHex("0000000400ff2f00")
+            << "over before its second beat";
     }
     void wrongFilesAreNamedByTheirPlace() {
         QFETCH(QByteArray, bytes);
@@ -201,7 +229,8 @@ private Q_SLOTS:
         QVERIFY2(sentence.contains(says), qPrintable(sentence));
     }
     void lyricsAreReadInTheirVariants() {
-        const auto lines = test::must(readLyrics("\xEF\xBB\xBF[ti:Quarry Song]\r\n[offset:+500]\r\n[00:12.50][01:12.50]Round the hall\r\n[00:05:25]<00:05.25>First <00:05.80>light\n[00:20.00]\n[00:30.1][softly] home\n"));
+        const auto lines = test::must(readLyrics(
+            "\xEF\xBB\xBF[ti:Quarry Song]\r\n[offset:+500]\r\n[00:12.50][01:12.50]Round the hall\r\n[00:05:25]<00:05.25>First <00:05.80>light\n[00:20.00]\n[00:30.1][softly] home\n"));
         QCOMPARE(lines.size(), std::size_t{4});
         QCOMPARE(lines[0], (LyricLine{4.75, "First light"}));
         QCOMPARE(lines[1], (LyricLine{12, "Round the hall"}));
@@ -223,7 +252,8 @@ private Q_SLOTS:
             const auto back = readLyrics(lyricsToLrc(lines));
             RC_ASSERT(back.has_value());
             RC_ASSERT(back->size() == lines.size());
-            for (std::size_t i = 0; i < lines.size(); ++i) RC_ASSERT(back->at(i).text == lines[i].text && std::abs(back->at(i).at - lines[i].at) < 1e-6);
+            for (std::size_t i = 0; i < lines.size(); ++i)
+                RC_ASSERT(back->at(i).text == lines[i].text && std::abs(back->at(i).at - lines[i].at) < 1e-6);
         }));
     }
     /// FFmpeg's libavformat reads the same files: an independent reader of LRC and WebVTT.
@@ -236,7 +266,8 @@ private Q_SLOTS:
             file.write(QByteArray::fromStdString(text));
             file.close();
             QProcess probe;
-            probe.start("ffprobe", {"-v", "error", "-show_entries", "packet=pts_time,duration_time", "-of", "csv=p=0", file.fileName()});
+            probe.start("ffprobe", {"-v", "error", "-show_entries", "packet=pts_time,duration_time", "-of", "csv=p=0",
+                                    file.fileName()});
             probe.waitForFinished();
             return QString::fromUtf8(probe.readAllStandardOutput()).split('\n', Qt::SkipEmptyParts);
         };
@@ -249,7 +280,8 @@ private Q_SLOTS:
         const std::vector<LyricLine> lines{{4.75, "First light"}, {12, "Round the hall"}, {63.04, "home"}};
         const QStringList lrc = cues("words.lrc", lyricsToLrc(lines));
         QCOMPARE(lrc.size(), 3);
-        for (int i = 0; i < 3; ++i) QVERIFY(qAbs(lrc[i].section(',', 0, 0).toDouble() - lines[static_cast<std::size_t>(i)].at) < 0.006);
+        for (int i = 0; i < 3; ++i)
+            QVERIFY(qAbs(lrc[i].section(',', 0, 0).toDouble() - lines[static_cast<std::size_t>(i)].at) < 0.006);
     }
     void vttEscapesItsText() {
         SongMap song = test::song("verse 16", 120);

@@ -12,8 +12,10 @@ std::string danced(const Document& d) {
     const Landing landing = land(d);
     std::string out;
     for (const PassPerformance& p : landing.performance.passes) {
-        out += toCountString(p.start) + "+" + toCountString(p.counts) + "+" + toCountString(p.tag) + (p.cut ? "c" : "") + ":";
-        for (const RoleInPass& r : p.roles) out += footLetter(r.freeOut) + toClock(r.facingOut) + std::to_string(r.orbitOut.value) + ",";
+        out += toCountString(p.start) + "+" + toCountString(p.counts) + "+" + toCountString(p.tag) +
+               (p.cut ? "c" : "") + ":";
+        for (const RoleInPass& r : p.roles)
+            out += footLetter(r.freeOut) + toClock(r.facingOut) + std::to_string(r.orbitOut.value) + ",";
         out += "\n";
     }
     for (const Finding& f : landing.findings) out += f.key.code + " " + f.headline + "\n";
@@ -120,11 +122,15 @@ private Q_SLOTS:
                 d = must(applyEdit(d, MuteFinding{landing.findings.back().key, ""}));
             }
             std::string text = routineToText(d);
-            text.erase(text.find("# The song"), text.find("song:") - text.find("# The song")); // a song not typed is remarked upon; read back it is typed
+            text.erase(text.find("# The song"),
+                       text.find("song:") -
+                           text.find("# The song")); // a song not typed is remarked upon; read back it is typed
             const auto back = routineFromText(text);
             QVERIFY2(back, (std::to_string(seed) + ": " + (back ? "" : back.error().message) + "\n" + text).c_str());
-            QVERIFY2(routineToText(*back) == text, (std::to_string(seed) + "\n" + text + "\n----\n" + routineToText(*back)).c_str());
-            QVERIFY2(danced(*back) == danced(d), (std::to_string(seed) + "\n" + text + "\n" + danced(d) + "----\n" + danced(*back)).c_str());
+            QVERIFY2(routineToText(*back) == text,
+                     (std::to_string(seed) + "\n" + text + "\n----\n" + routineToText(*back)).c_str());
+            QVERIFY2(danced(*back) == danced(d),
+                     (std::to_string(seed) + "\n" + text + "\n" + danced(d) + "----\n" + danced(*back)).c_str());
         }
     }
     void thePassesOfAnyRoutineAreReadByThemselves() {
@@ -136,7 +142,8 @@ private Q_SLOTS:
                 QCOMPARE(text.empty(), pass.none() && !pass.pinned && pass.mark.empty());
                 const auto same = passFromText(d, pass.id, text);
                 QVERIFY2(same, (text + (same ? "" : same.error().message)).c_str());
-                QVERIFY2(same->empty(), (std::to_string(seed) + "\n" + text).c_str()); // nothing to change: identities are kept too
+                QVERIFY2(same->empty(),
+                         (std::to_string(seed) + "\n" + text).c_str()); // nothing to change: identities are kept too
                 const auto none = passFromText(d, pass.id, "");
                 QVERIFY(none);
                 if (text.empty()) continue;
@@ -145,7 +152,8 @@ private Q_SLOTS:
             }
             for (const MusicException& m : d.routine.atMusic) {
                 QVERIFY(musicFromText(d, m.id, musicToText(d, m.id))->empty());
-                QVERIFY(must(applyEdits(d, *musicFromText(d, m.id, ""))).routine.atMusic.size() + 1 == d.routine.atMusic.size());
+                QVERIFY(must(applyEdits(d, *musicFromText(d, m.id, ""))).routine.atMusic.size() + 1 ==
+                        d.routine.atMusic.size());
             }
         }
         QVERIFY(told > 100);
@@ -177,10 +185,12 @@ private Q_SLOTS:
     void theOpeningIsSaidOnOneLine() {
         const Document d = must(routineFromText(example));
         QCOMPARE(test::q(openingToText(d)), "leader: left free, facing 12; couple: closed, L-R");
-        const Document other = must(applyEdit(d, must(openingFromText(d, "follower: either free, facing 6; leader: facing 3"))));
+        const Document other =
+            must(applyEdit(d, must(openingFromText(d, "follower: either free, facing 6; leader: facing 3"))));
         QCOMPARE(test::q(openingToText(other)), "follower: either free, facing 6; leader: facing 3");
         QVERIFY(must(applyEdit(d, must(openingFromText(d, "")))).routine.opening == OpeningStance{});
-        QCOMPARE(test::q(openingFromText(d, "row 7: left free").error().message), "there is no role “row 7”. The roles are leader, follower.");
+        QCOMPARE(test::q(openingFromText(d, "row 7: left free").error().message),
+                 "there is no role “row 7”. The roles are leader, follower.");
         QVERIFY(!openingFromText(d, "leader: upside down"));
     }
     void passesAreCopiedAsText() {
@@ -192,14 +202,17 @@ private Q_SLOTS:
             const Document twice = must(applyEdit(d, InsertPasses{d.routine.passes.size(), passes}));
             const std::size_t n = all.size();
             QCOMPARE(twice.routine.passes.size(), 2 * n);
-            for (std::size_t i = 0; i < n; ++i) QCOMPARE(test::q(passToText(twice, twice.routine.passes[n + i].id)), test::q(passToText(d, all[i])));
+            for (std::size_t i = 0; i < n; ++i)
+                QCOMPARE(test::q(passToText(twice, twice.routine.passes[n + i].id)), test::q(passToText(d, all[i])));
         }
         const Document d = test::RandomRoutine(1).make();
         QVERIFY(test::q(passesFromText(d, "something else").error().message).contains("no passes to paste"));
         QVERIFY(test::q(passesFromText(d, "Lift Count passes\npass: Q").error().message).contains("no part “Q”"));
     }
     void aSongThatWasHeardKeepsItsStructure() {
-        SongMap map = test::song("pickup 2 | intro 16 | verse 32 @112 | stop 4 | bar 2 | fermata 1 3.2s | chorus 30 | bar 5 | bar 4 | outro 16 @90", 120, "4/4", 0.7);
+        SongMap map = test::song(
+            "pickup 2 | intro 16 | verse 32 @112 | stop 4 | bar 2 | fermata 1 3.2s | chorus 30 | bar 5 | bar 4 | outro 16 @90",
+            120, "4/4", 0.7);
         const TypedStructure written = structureOf(map);
         const SongMap back = must(mapFromStructure(written.text, written.bpm, written.metre, written.offset));
         QCOMPARE(back.beats.size(), map.beats.size());
@@ -209,24 +222,36 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < map.phrases.size(); ++i) QCOMPARE(back.phrases[i].label, map.phrases[i].label);
         QCOMPARE(back.stops.size(), map.stops.size());
         QCOMPARE(back.fermatas.size(), map.fermatas.size());
-        for (std::size_t i = 0; i < map.beats.size(); ++i) QVERIFY(qAbs(back.beats[i].time - map.beats[i].time) < 0.05); // tempos are written to a thousandth, told when they change by 0.2 %
+        for (std::size_t i = 0; i < map.beats.size(); ++i)
+            QVERIFY(qAbs(back.beats[i].time - map.beats[i].time) <
+                    0.05); // tempos are written to a thousandth, told when they change by 0.2 %
     }
     /// Found by the fuzzer: a colon behind "pass" read beyond the text.
     void aPassIsWrittenWithAColonAsWell() {
-        const std::string head = "Lift Count routine\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n";
-        const std::string plain = routineToText(must(routineFromText(head + "pass 2\n  restart after 4\n  tag of 2\n")));
-        for (const char* written : {"pass: 2\n  restart after 4\n  tag of 2\n", "pass 2: restart after 4\n  tag of 2\n", "pass 2:\n  restart after 4\n  tag of 2\n"})
+        const std::string head =
+            "Lift Count routine\nsong: verse 32\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n";
+        const std::string plain =
+            routineToText(must(routineFromText(head + "pass 2\n  restart after 4\n  tag of 2\n")));
+        for (const char* written : {"pass: 2\n  restart after 4\n  tag of 2\n", "pass 2: restart after 4\n  tag of 2\n",
+                                    "pass 2:\n  restart after 4\n  tag of 2\n"})
             QCOMPARE(routineToText(must(routineFromText(head + written))), plain);
-        for (const char* wrong : {"pass:\n  tag of 2\n", "pass\n  tag of 2\n", "pass: 3\n  tag of 2\n", "pass: 2: 1\n", "pass x: tag of 2\n"}) {
+        for (const char* wrong : {"pass:\n  tag of 2\n", "pass\n  tag of 2\n", "pass: 3\n  tag of 2\n", "pass: 2: 1\n",
+                                  "pass x: tag of 2\n"}) {
             const auto read = routineFromText(head + wrong);
-            QVERIFY2(!read && test::q(read.error().message).contains(test::q(wrong).startsWith("pass\n") || test::q(wrong).startsWith("pass:\n") ? "Line 10: a whole number from 1 to 2 is missing" : "Line 10: “"), wrong);
+            QVERIFY2(!read && test::q(read.error().message)
+                                  .contains(test::q(wrong).startsWith("pass\n") || test::q(wrong).startsWith("pass:\n")
+                                                ? "Line 10: a whole number from 1 to 2 is missing"
+                                                : "Line 10: “"),
+                     wrong);
             QVERIFY2(!read && read.error().message.find("Line 10") != std::string::npos, wrong);
         }
     }
     void wrongTextNamesItsLine_data() {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("says");
-        const auto row = [](const char* name, const char* text, const char* says) { QTest::newRow(name) << QString("Lift Count routine\n") + text << says; };
+        const auto row = [](const char* name, const char* text, const char* says) {
+            QTest::newRow(name) << QString("Lift Count routine\n") + text << says;
+        };
         row("unknown", "colour: red", "Line 2: “colour” is not known here");
         row("song", "song: verse", "Line 2: Structure, character 6");
         row("tempo without song", "tempo: 100", "there is no song");
@@ -234,7 +259,8 @@ private Q_SLOTS:
         row("roles", "roles: leader, leader", "two roles are called “leader”");
         row("part name", "part: two words", "one word");
         row("figure", "part: A\n  Vane", "Line 3: there is no figure “Vane”");
-        row("role of a figure", "figure: Vane\n  lead: 1 2", "Line 3: there is no role “lead”. The roles are everyone.");
+        row("role of a figure", "figure: Vane\n  lead: 1 2",
+            "Line 3: there is no role “lead”. The roles are everyone.");
         row("inside itself", "part: A\n  part B\npart: B\n  part A", "inside itself");
         row("order", "part: A\norder: A C", "Line 3: Order, character 3");
         row("pass", "part: A\norder: A\npass 2\n  mirrored", "Line 4: “2” should be a whole number from 1 to 1");
@@ -265,14 +291,17 @@ private Q_SLOTS:
             std::string other = text;
             for (int n = 1 + random.upTo(3); n > 0; --n) {
                 const auto at = static_cast<std::size_t>(random.upTo(static_cast<int>(other.size())));
-                if (random.chance(50)) other.erase(at, static_cast<std::size_t>(1 + random.upTo(8)));
-                else other.insert(at, random.chance(50) ? "," : random.chance(50) ? "\n" : "\"");
+                if (random.chance(50))
+                    other.erase(at, static_cast<std::size_t>(1 + random.upTo(8)));
+                else
+                    other.insert(at, random.chance(50) ? "," : random.chance(50) ? "\n" : "\"");
             }
             if (const auto d = routineFromText(other)) {
                 ++read;
                 const auto again = routineFromText(routineToText(*d));
                 QVERIFY2(again, (other + "\n" + (again ? "" : again.error().message)).c_str());
-                QVERIFY2(routineToText(*again) == routineToText(*d), (other + "\n-----\n" + routineToText(*d) + "\n-----\n" + routineToText(*again)).c_str());
+                QVERIFY2(routineToText(*again) == routineToText(*d),
+                         (other + "\n-----\n" + routineToText(*d) + "\n-----\n" + routineToText(*again)).c_str());
             }
         }
         QVERIFY2(read > 100 && read < 2900, qPrintable(QString::number(read)));

@@ -32,7 +32,8 @@ Document withRoles(std::initializer_list<const char*> names) {
     Document d = newDocument();
     bool first = true;
     for (const char* name : names) {
-        d = first ? test::must(applyEdit(d, RenameRole{d.routine.roles[0].id, name})) : test::must(applyEdit(d, AddRole{name}));
+        d = first ? test::must(applyEdit(d, RenameRole{d.routine.roles[0].id, name}))
+                  : test::must(applyEdit(d, AddRole{name}));
         first = false;
     }
     return d;
@@ -86,8 +87,12 @@ private Q_SLOTS:
         QVERIFY(mergeCards(vine(), vine()) == vine());
     }
     void likelyDuplicatesAreFound() {
-        const auto card = [](const char* name, const char* line) { return FigureCard{name, {{"everyone", line}}, std::nullopt, {}}; };
-        const std::vector<FigureCard> figures{card("Vine", "1 side R"), card("vine", "1 side L"), card("Other", "1 side R"), card("Third", "1 hop R"), card("Empty", ""), card("Blank", "")};
+        const auto card = [](const char* name, const char* line) {
+            return FigureCard{name, {{"everyone", line}}, std::nullopt, {}};
+        };
+        const std::vector<FigureCard> figures{card("Vine", "1 side R"),  card("vine", "1 side L"),
+                                              card("Other", "1 side R"), card("Third", "1 hop R"),
+                                              card("Empty", ""),         card("Blank", "")};
         std::vector<std::pair<std::size_t, std::size_t>> pairs;
         for (std::size_t i = 0; i < figures.size(); ++i)
             for (std::size_t j = i + 1; j < figures.size(); ++j)
@@ -98,9 +103,12 @@ private Q_SLOTS:
     }
     void aFigureFindsItsRoles() {
         QCOMPARE(linesIn(withRoles({"everyone"}), vine()), QStringList{test::q(vine().lines[0].text)});
-        QCOMPARE(linesIn(withRoles({"leader", "follower"}), vine()), (QStringList{test::q(vine().lines[0].text), test::q(vine().lines[0].text)}));
-        QCOMPARE(linesIn(withRoles({"follower", "leader"}), box()), (QStringList{test::q(box().lines[1].text), test::q(box().lines[0].text)}));
-        QCOMPARE(linesIn(withRoles({"row 1", "row 2", "row 3"}), box()), (QStringList{test::q(box().lines[0].text), test::q(box().lines[1].text), QString()}));
+        QCOMPARE(linesIn(withRoles({"leader", "follower"}), vine()),
+                 (QStringList{test::q(vine().lines[0].text), test::q(vine().lines[0].text)}));
+        QCOMPARE(linesIn(withRoles({"follower", "leader"}), box()),
+                 (QStringList{test::q(box().lines[1].text), test::q(box().lines[0].text)}));
+        QCOMPARE(linesIn(withRoles({"row 1", "row 2", "row 3"}), box()),
+                 (QStringList{test::q(box().lines[0].text), test::q(box().lines[1].text), QString()}));
         QCOMPARE(linesIn(withRoles({"everyone"}), box()), QStringList{test::q(box().lines[0].text)});
     }
     void figuresGoIntoARoutineAndAreDanced() {
@@ -147,8 +155,19 @@ private Q_SLOTS:
     void everythingOfAFigureIsInTheFile() {
         Document d = newDocument();
         FigureCard card = vine();
-        card.facts = {{"other"}, "f", "d", "l", "w", "c", "n\nn", {"t"}, NotationChoices{Feel::Own, counts(1), countFraction(1, 2), countFraction(1, 4), countFraction(2, 3), false},
-                      counts(1), counts(2), {{"v", "advanced", {{"everyone", "1 step"}}}}};
+        card.facts = {
+            {"other"},
+            "f",
+            "d",
+            "l",
+            "w",
+            "c",
+            "n\nn",
+            {"t"},
+            NotationChoices{Feel::Own, counts(1), countFraction(1, 2), countFraction(1, 4), countFraction(2, 3), false},
+            counts(1),
+            counts(2),
+            {{"v", "advanced", {{"everyone", "1 step"}}}}};
         d = test::must(applyEdit(d, AddFigure{card, "0123"}));
         const Document again = test::must(documentFromJson(toJson(d)));
         QVERIFY(again == d);
@@ -158,22 +177,26 @@ private Q_SLOTS:
     void s03ClaimedTwelveBuiltThirteen() {
         FigureCard card;
         card.name = "Twelve";
-        card.lines = {{"everyone", "1 side L 2 close 3 side & 5 rock 1 back 2 back 3 back 4 touch 1 walk 2 walk 3 walk 4 walk"}};
+        card.lines = {
+            {"everyone", "1 side L 2 close 3 side & 5 rock 1 back 2 back 3 back 4 touch 1 walk 2 walk 3 walk 4 walk"}};
         card.claimed = counts(12);
         const FigureReading read = readFigure(card);
         QCOMPARE(read.length, counts(13));
         const auto findings = inspectFigure(card, read);
         QCOMPARE(test::q(findings.at(0).headline), "Claimed 12, built 13");
         QVERIFY(test::q(findings[0].text).contains("1 count more"));
-        const auto question = std::find_if(findings.begin(), findings.end(), [](const FigureFinding& f) { return f.code == figure_finding::ambiguous; });
+        const auto question = std::find_if(findings.begin(), findings.end(),
+                                           [](const FigureFinding& f) { return f.code == figure_finding::ambiguous; });
         QVERIFY(question != findings.end());
         QStringList feet;
         for (const FigureRemedy& remedy : question->remedies) {
             const FigureReading meant = readFigure(remedy.after);
-            feet << test::q(remedy.text) + ": " + test::q(footLetter(meant.roles[0].freeOut)) + test::q(toCountString(meant.length));
+            feet << test::q(remedy.text) + ": " + test::q(footLetter(meant.roles[0].freeOut)) +
+                        test::q(toCountString(meant.length));
         }
         // From the left: twelve changes with the & (11 steps and it), eleven without; a touch changes nothing.
-        QCOMPARE(feet, (QStringList{"It is the end of a silent 4: L13", "It is a part of count 3: L13", "It is a filler word, no step: R13"}));
+        QCOMPARE(feet, (QStringList{"It is the end of a silent 4: L13", "It is a part of count 3: L13",
+                                    "It is a filler word, no step: R13"}));
     }
     void anyTwoCardsMergeIntoOneThatKnowsBoth() {
         QVERIFY(rc::check("no name, tag or role is lost", [] {
@@ -181,19 +204,23 @@ private Q_SLOTS:
                 FigureCard c;
                 c.name = *rc::gen::elementOf(std::vector<std::string>{"a", "b", "c"});
                 for (const char* role : {"leader", "follower"})
-                    if (*rc::gen::inRange(0, 2)) c.lines.push_back({role, *rc::gen::elementOf(std::vector<std::string>{"1 step", "1 hop"})});
+                    if (*rc::gen::inRange(0, 2))
+                        c.lines.push_back({role, *rc::gen::elementOf(std::vector<std::string>{"1 step", "1 hop"})});
                 for (const char* tag : {"x", "y"})
                     if (*rc::gen::inRange(0, 2)) c.facts.tags.push_back(tag);
                 return c;
             };
             const FigureCard a = card(), b = card(), merged = mergeCards(a, b);
-            const auto has = [](const std::vector<std::string>& all, const std::string& one) { return std::find(all.begin(), all.end(), one) != all.end(); };
+            const auto has = [](const std::vector<std::string>& all, const std::string& one) {
+                return std::find(all.begin(), all.end(), one) != all.end();
+            };
             RC_ASSERT(merged.name == a.name);
             RC_ASSERT(b.name == a.name || has(merged.facts.otherNames, b.name));
             for (const auto& tag : b.facts.tags) RC_ASSERT(has(merged.facts.tags, tag));
             for (const FigureLine& line : a.lines) RC_ASSERT(lineFor(merged.lines, line.role) == line.text);
             for (const FigureLine& line : b.lines)
-                RC_ASSERT(std::any_of(merged.lines.begin(), merged.lines.end(), [&](const FigureLine& l) { return l.role == line.role; }));
+                RC_ASSERT(std::any_of(merged.lines.begin(), merged.lines.end(),
+                                      [&](const FigureLine& l) { return l.role == line.role; }));
         }));
     }
 };

@@ -25,17 +25,22 @@ bool chance(int inHundred) { return *rc::gen::inRange(0, 100) < inHundred; }
 
 /// A line of `n` counts without a foot said, so that the feet alternate by themselves.
 std::string lineOf(int n, bool turns = true) {
-    static const std::vector<std::string> words{"side", "forward", "back", "across", "behind", "close", "touch", "kick", "wait", "clap", "hop", "diagonal", "side large", "forward small"};
+    static const std::vector<std::string> words{"side",  "forward",  "back",       "across",       "behind",
+                                                "close", "touch",    "kick",       "wait",         "clap",
+                                                "hop",   "diagonal", "side large", "forward small"};
     std::string line;
     for (int i = 1; i <= n; ++i) {
         line += (i == 1 ? "" : " ") + std::to_string(i) + " " + *rc::gen::elementOf(words);
-        if (turns && chance(25)) line += *rc::gen::elementOf(std::vector<std::string>{" 1/4 R", " 1/8 L", " 1/2 R", " 3/8 L"});
+        if (turns && chance(25))
+            line += *rc::gen::elementOf(std::vector<std::string>{" 1/4 R", " 1/8 L", " 1/2 R", " 3/8 L"});
         if (chance(15)) line += " & step";
     }
     return line;
 }
 
-FigureReading figure(const std::string& line, Foot free = Foot::Left) { return readFigureLines({{"everyone", line}}, {}, free); }
+FigureReading figure(const std::string& line, Foot free = Foot::Left) {
+    return readFigureLines({{"everyone", line}}, {}, free);
+}
 
 int changesOf(const FigureReading& reading) { return reading.roles.front().changes; }
 
@@ -60,7 +65,8 @@ private Q_SLOTS:
     void aChainIsTheSumOfItsFigures() {
         QVERIFY(rc::check("lengths, turns and feet add up", [] {
             std::vector<FigureReading> readings;
-            for (int i = *rc::gen::inRange(1, 6); i > 0; --i) readings.push_back(figure(lineOf(*rc::gen::inRange(1, 9))));
+            for (int i = *rc::gen::inRange(1, 6); i > 0; --i)
+                readings.push_back(figure(lineOf(*rc::gen::inRange(1, 9))));
             std::vector<ChainLink> links;
             for (const FigureReading& reading : readings) links.push_back({"f", &reading});
             const Chain chain = chainFigures(links);
@@ -71,7 +77,8 @@ private Q_SLOTS:
             for (std::size_t i = 0; i < readings.size(); ++i) {
                 RC_ASSERT(chain.joints[i].at == at);
                 RC_ASSERT(chain.joints[i].roles[0].facing.value == turn);
-                RC_ASSERT(chain.joints[i].roles[0].free == (changes % 2 == 0 ? Foot::Left : Foot::Right)); // parity of the weight changes
+                RC_ASSERT(chain.joints[i].roles[0].free ==
+                          (changes % 2 == 0 ? Foot::Left : Foot::Right)); // parity of the weight changes
                 RC_ASSERT(chain.joints[i].musicCount == Tick{at.value % counts(8).value} + counts(1));
                 at += readings[i].length;
                 turn += readings[i].roles[0].turn.value;
@@ -92,7 +99,8 @@ private Q_SLOTS:
             other.lines = {{"everyone", lineOf(body, false)}};
             const FigureReading bodyRead = readFigure(other);
             const BodyFit fit = bodyFits(frame, read, bodyRead);
-            // Without feet said, it fits exactly when the body changes weight as often, odd or even, as the one it replaces.
+            // Without feet said, it fits exactly when the body changes weight as often, odd or even, as the one it
+            // replaces.
             int between = 0;
             for (const Action& action : read.roles[0].line.actions)
                 if (action.at >= counts(2) && action.at < counts(2 + body)) between += action.changesWeight();
@@ -103,7 +111,9 @@ private Q_SLOTS:
             for (const Action& action : read.roles[0].line.actions) {
                 if (action.at >= counts(2) && action.at < counts(2 + body)) continue;
                 RC_ASSERT(std::any_of(made.roles[0].line.actions.begin(), made.roles[0].line.actions.end(),
-                                      [&](const Action& a) { return a.at == action.at && a.words == action.words && a.kind == action.kind; }));
+                                      [&](const Action& a) {
+                                          return a.at == action.at && a.words == action.words && a.kind == action.kind;
+                                      }));
             }
         }));
     }
@@ -112,7 +122,8 @@ private Q_SLOTS:
             const FigureReading read = figure(lineOf(*rc::gen::inRange(1, 7), false));
             const Tick left = counts(8) - read.length;
             const auto pieces = barePieces();
-            const Fillers fillers = test::must(fillersFor({.counts = left, .free = read.roles[0].freeOut, .leave = Foot::Left, .most = 10}, pieces));
+            const Fillers fillers = test::must(
+                fillersFor({.counts = left, .free = read.roles[0].freeOut, .leave = Foot::Left, .most = 10}, pieces));
             for (const Filler& filler : fillers.cheapest) {
                 NotationReading line = read.roles[0].line;
                 for (const std::size_t p : filler.pieces) {
@@ -133,9 +144,11 @@ private Q_SLOTS:
         QVERIFY(rc::check("ornaments", [] {
             const FigureReading read = figure(lineOf(*rc::gen::inRange(1, 8), false));
             const auto& actions = read.roles[0].line.actions;
-            const auto step = std::find_if(actions.begin(), actions.end(), [](const Action& a) { return a.kind == ActionKind::Step; });
+            const auto step = std::find_if(actions.begin(), actions.end(),
+                                           [](const Action& a) { return a.kind == ActionKind::Step; });
             RC_PRE(step != actions.end());
-            for (const Ornament& ornament : ornamentsAt(read.roles[0], static_cast<std::size_t>(step - actions.begin()), 0.5, {}, {})) {
+            for (const Ornament& ornament :
+                 ornamentsAt(read.roles[0], static_cast<std::size_t>(step - actions.begin()), 0.5, {}, {})) {
                 const FigureReading made = figure(ornament.line);
                 RC_ASSERT(made.readable() && made.length == read.length);
                 RC_ASSERT((made.roles[0].freeOut == read.roles[0].freeOut) == ornament.sameFoot);
@@ -169,12 +182,16 @@ private Q_SLOTS:
             const NotationReading line = readNotation(lineOf(*rc::gen::inRange(1, 20)));
             const std::int64_t set = *rc::gen::elementOf(std::vector<std::int64_t>{6, 8, 12});
             const std::int64_t start = *rc::gen::inRange<std::int64_t>(1, set + 1);
-            const auto own = sayCounts(line, SayAs::Figure), music = sayCounts(line, SayAs::Music, {}, counts(start), set), stepped = sayCounts(line, SayAs::Stepped, {}, counts(start), set);
+            const auto own = sayCounts(line, SayAs::Figure),
+                       music = sayCounts(line, SayAs::Music, {}, counts(start), set),
+                       stepped = sayCounts(line, SayAs::Stepped, {}, counts(start), set);
             RC_ASSERT(own.size() == music.size());
             for (std::size_t i = 0; i < own.size(); ++i) {
                 RC_ASSERT(own[i].at == music[i].at);
-                if (!isWhole(own[i].at)) RC_ASSERT(own[i].text == music[i].text && own[i].text == "&");
-                else RC_ASSERT(std::stoll(music[i].text) == (std::stoll(own[i].text) - 1 + start - 1) % set + 1);
+                if (!isWhole(own[i].at))
+                    RC_ASSERT(own[i].text == music[i].text && own[i].text == "&");
+                else
+                    RC_ASSERT(std::stoll(music[i].text) == (std::stoll(own[i].text) - 1 + start - 1) % set + 1);
             }
             for (const SaidCount& said : stepped) RC_ASSERT(std::find(music.begin(), music.end(), said) != music.end());
         }));
@@ -184,7 +201,8 @@ private Q_SLOTS:
             std::string line = lineOf(*rc::gen::inRange(1, 6));
             const NotationReading read = readNotation(line);
             RC_PRE(!read.actions.empty() && read.actions.front().kind == ActionKind::Step);
-            line.insert(line.find(' ', 2) == std::string::npos ? line.size() : line.find(' ', 2), " L"); // it says that it begins left
+            line.insert(line.find(' ', 2) == std::string::npos ? line.size() : line.find(' ', 2),
+                        " L"); // it says that it begins left
             const FigureReading stiff = figure(line);
             RC_PRE(stiff.readable() && stiff.roles[0].needs == Foot::Left);
             const auto balanced = balancedItems({{"as written", *rc::gen::inRange(1, 5), stiff}});
@@ -201,7 +219,8 @@ private Q_SLOTS:
             card.claimed = counts(*rc::gen::inRange(1, 12));
             RC_PRE(*card.claimed != read.length);
             const auto findings = inspectFigure(card, read);
-            const auto claim = std::find_if(findings.begin(), findings.end(), [](const FigureFinding& f) { return f.code == figure_finding::claimed; });
+            const auto claim = std::find_if(findings.begin(), findings.end(),
+                                            [](const FigureFinding& f) { return f.code == figure_finding::claimed; });
             RC_ASSERT(claim != findings.end() && !claim->remedies.empty());
             for (const FigureRemedy& remedy : claim->remedies) {
                 const FigureReading after = readFigure(remedy.after);

@@ -7,7 +7,8 @@ using namespace lc;
 namespace {
 
 std::vector<FigureCard> cards() {
-    const auto card = [](const char* name, std::vector<FigureLine> lines, const char* family = "", std::vector<std::string> tags = {}) {
+    const auto card = [](const char* name, std::vector<FigureLine> lines, const char* family = "",
+                         std::vector<std::string> tags = {}) {
         FigureCard out;
         out.name = name;
         out.lines = std::move(lines);
@@ -15,11 +16,13 @@ std::vector<FigureCard> cards() {
         out.facts.tags = std::move(tags);
         return out;
     };
-    return {card("Lamp six", {{"leader", "[closed] 1 side L 2 3 4 5 6 step [open]"}, {"follower", "[closed] 1 side R 2 3 4 5 6 step"}}, "six-count", {"hall"}),
-            card("Vine", {{"everyone", "1 side R 2 behind L 3 side R 4 touch L"}}, "vines"),
-            card("Turning vine", {{"everyone", "1 side R 1/4 R 2 step 3 step"}}, "vines", {"turn"}),
-            card("Any six", {{"everyone", "1-6 walk"}}, "walks"),
-            card("Lamp", {{"everyone", "1 step"}}, "walks")};
+    return {
+        card("Lamp six",
+             {{"leader", "[closed] 1 side L 2 3 4 5 6 step [open]"}, {"follower", "[closed] 1 side R 2 3 4 5 6 step"}},
+             "six-count", {"hall"}),
+        card("Vine", {{"everyone", "1 side R 2 behind L 3 side R 4 touch L"}}, "vines"),
+        card("Turning vine", {{"everyone", "1 side R 1/4 R 2 step 3 step"}}, "vines", {"turn"}),
+        card("Any six", {{"everyone", "1-6 walk"}}, "walks"), card("Lamp", {{"everyone", "1 step"}}, "walks")};
 }
 
 QString found(const char* query) {

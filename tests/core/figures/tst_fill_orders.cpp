@@ -50,7 +50,9 @@ private Q_SLOTS:
         QVERIFY(filling.combinations[0].orders == 1U);
         QVERIFY(filling.combinations[1].orders == 15U);
         QCOMPARE(filling.orders.size(), std::size_t{16});
-        const auto wanted = std::find_if(filling.orders.begin(), filling.orders.end(), [](const FillOrder& o) { return inCounts(o.lengths) == std::vector<int>{6, 6, 8, 6, 6, 8}; });
+        const auto wanted = std::find_if(filling.orders.begin(), filling.orders.end(), [](const FillOrder& o) {
+            return inCounts(o.lengths) == std::vector<int>{6, 6, 8, 6, 6, 8};
+        });
         QVERIFY(wanted != filling.orders.end());
         std::vector<int> on;
         for (Tick start : wanted->starts) on.push_back(static_cast<int>(wholeCounts(musicCountIn(start))));
@@ -87,8 +89,9 @@ private Q_SLOTS:
         });
         QVERIFY(holds);
     }
-    /// Steps of one and two counts: the orders of n counts are the Fibonacci numbers (Pingala's count of rhythms of short and long
-    /// syllables; Singh, "The so-called Fibonacci numbers in ancient and medieval India", Historia Mathematica, 1985; from memory).
+    /// Steps of one and two counts: the orders of n counts are the Fibonacci numbers (Pingala's count of rhythms of
+    /// short and long syllables; Singh, "The so-called Fibonacci numbers in ancient and medieval India", Historia
+    /// Mathematica, 1985; from memory).
     void shortsAndLongsAreFibonacci() {
         std::uint64_t before = 1, now = 1;
         for (int n = 1; n <= 64; ++n) {
@@ -126,9 +129,11 @@ private Q_SLOTS:
     void manyOrdersAreCountedExactly() {
         const Filling filling = test::must(fillCounts(counts(66), ticks({1, 2, 3})));
         for (const FillCombination& c : filling.combinations)
-            if (c.times == std::vector<std::int64_t>{33, 0, 11}) QVERIFY(c.orders == 7669339132U); // C(44, 11), as Python's math.comb gives it
+            if (c.times == std::vector<std::int64_t>{33, 0, 11})
+                QVERIFY(c.orders == 7669339132U); // C(44, 11), as Python's math.comb gives it
         const Filling huge = test::must(fillCounts(counts(500), ticks({1, 2})));
-        QVERIFY(std::any_of(huge.combinations.begin(), huge.combinations.end(), [](const FillCombination& c) { return !c.orders; })); // beyond 2^64
+        QVERIFY(std::any_of(huge.combinations.begin(), huge.combinations.end(),
+                            [](const FillCombination& c) { return !c.orders; })); // beyond 2^64
     }
     void nonsenseIsRefused() {
         QVERIFY(!fillCounts(counts(8), {}));

@@ -54,7 +54,13 @@ private Q_SLOTS:
             const int n = *rc::gen::inRange(1, 5);
             for (int i = 0; i < n; ++i) {
                 const int changes = *rc::gen::inRange(0, 5);
-                FillerPiece piece{"p" + std::to_string(i), counts(*rc::gen::inRange(1, 5)), changes, changes % 2 == 1, std::nullopt, "", false};
+                FillerPiece piece{"p" + std::to_string(i),
+                                  counts(*rc::gen::inRange(1, 5)),
+                                  changes,
+                                  changes % 2 == 1,
+                                  std::nullopt,
+                                  "",
+                                  false};
                 if (*rc::gen::inRange(0, 3) == 0) piece.needs = *rc::gen::element(Foot::Left, Foot::Right);
                 pieces.push_back(piece);
             }
@@ -74,9 +80,11 @@ private Q_SLOTS:
             }
         }));
     }
-    /// S08: a five-step figure stretched by one leaves two counts of the eight and the other foot: fillers with an odd number of changes bring it back.
+    /// S08: a five-step figure stretched by one leaves two counts of the eight and the other foot: fillers with an odd
+    /// number of changes bring it back.
     void s08FillersBackToOne() {
-        const Fillers fillers = test::must(fillersFor({.counts = counts(2), .free = Foot::Right, .leave = Foot::Left}, barePieces()));
+        const Fillers fillers =
+            test::must(fillersFor({.counts = counts(2), .free = Foot::Right, .leave = Foot::Left}, barePieces()));
         QStringList names;
         for (const Filler& filler : fillers.cheapest) {
             QCOMPARE(filler.changes % 2, 1);
@@ -85,10 +93,12 @@ private Q_SLOTS:
         QCOMPARE(names, (QStringList{"slow step", "triple", "wait, step", "touch, step", "step, wait", "step, touch"}));
         QCOMPARE(*fillers.all, std::uint64_t{6});
     }
-    /// Up to 64 counts: the number of ways with pieces of one and two counts (either foot) are Fibonacci numbers (Pingala's mātrāmeru; Singh, The so-called
-    /// Fibonacci numbers in ancient and medieval India, Historia Mathematica 12, 1985).
+    /// Up to 64 counts: the number of ways with pieces of one and two counts (either foot) are Fibonacci numbers
+    /// (Pingala's mātrāmeru; Singh, The so-called Fibonacci numbers in ancient and medieval India, Historia Mathematica
+    /// 12, 1985).
     void theNumberOfFillersIsKnownUpTo64() {
-        const std::vector<FillerPiece> pieces{{"short", counts(1), 1, true, std::nullopt, "", true}, {"long", counts(2), 1, true, std::nullopt, "", true}};
+        const std::vector<FillerPiece> pieces{{"short", counts(1), 1, true, std::nullopt, "", true},
+                                              {"long", counts(2), 1, true, std::nullopt, "", true}};
         std::uint64_t a = 1, b = 1;
         for (int n = 1; n <= 64; ++n) {
             const Fillers fillers = test::must(fillersFor({.counts = counts(n), .leave = std::nullopt}, pieces));
@@ -100,7 +110,8 @@ private Q_SLOTS:
         QVERIFY(!test::must(fillersFor({.counts = counts(64), .leave = std::nullopt}, barePieces())).cheapest.empty());
         std::vector<FillerPiece> many;
         for (int i = 0; i < 30; ++i) many.push_back({"p", counts(1), i % 2, i % 2 == 1, std::nullopt, "", true});
-        QVERIFY(!test::must(fillersFor({.counts = counts(64), .leave = std::nullopt}, many)).all); // 30^64: more than 2^64
+        QVERIFY(
+            !test::must(fillersFor({.counts = counts(64), .leave = std::nullopt}, many)).all); // 30^64: more than 2^64
     }
     void countsThatCannotBeFilledAreSaid() {
         QVERIFY(!fillersFor({.counts = counts(0), .leave = std::nullopt}, barePieces()));
@@ -108,7 +119,8 @@ private Q_SLOTS:
         QVERIFY(!fillersFor({.counts = countFraction(3, 2), .leave = std::nullopt}, barePieces()));
         QCOMPARE(*test::must(fillersFor({.counts = counts(3), .leave = std::nullopt}, {})).all, std::uint64_t{0});
     }
-    /// S06: three figures of four with three changes each, the set danced four, two or one times; the follower turns on the 2nd and 4th.
+    /// S06: three figures of four with three changes each, the set danced four, two or one times; the follower turns on
+    /// the 2nd and 4th.
     void s06ASetScaled() {
         const FigureReading figure = lineOf("1 step 2 step 3 step 4 wait");
         const std::vector<ChainLink> set{{"A", &figure}, {"B", &figure}, {"C", &figure}};
@@ -121,11 +133,13 @@ private Q_SLOTS:
         QVERIFY(scaled[1].findings.empty());
         QCOMPARE(scaled[2].length, counts(12));
         QCOMPARE(scaled[2].changes, 9);
-        QCOMPARE(scaled[2].findings, (std::vector<std::string>{"it ends on the other foot than it begins", "it ends in the middle of an eight, after 4",
+        QCOMPARE(scaled[2].findings, (std::vector<std::string>{"it ends on the other foot than it begins",
+                                                               "it ends in the middle of an eight, after 4",
                                                                "it has no repetition 2, in which the turn belongs"}));
     }
     void aDrillIsSaidAndFollowed() {
-        const FigureReading five = lineOf("1 side L 2 behind R 3 side L 4 across R 5 side L"), stretched = lineOf("1 side 2 behind 3:2 side 5 across 6 side");
+        const FigureReading five = lineOf("1 side L 2 behind R 3 side L 4 across R 5 side L"),
+                            stretched = lineOf("1 side 2 behind 3:2 side 5 across 6 side");
         const Drill drill = makeDrill({{"as written", 1, lineOf("1 step 2 step 3 step")}, {"stretched", 2, stretched}});
         QCOMPARE(test::q(drill.sentence), "once as written, twice stretched");
         QCOMPARE(drill.chain.length, counts(15));
@@ -151,8 +165,8 @@ private Q_SLOTS:
         const Ornament& three = all[1];
         QCOMPARE(three.changes, 3);
         QVERIFY(qAbs(three.secondsEach - 0.333) < 0.001 && three.sameFoot && three.withinLimit);
-        QVERIFY(!all[2].sameFoot && all[2].withinLimit);            // 4
-        QVERIFY(all[3].sameFoot && !all[3].withinLimit);            // 5: 0.2 s
+        QVERIFY(!all[2].sameFoot && all[2].withinLimit); // 4
+        QVERIFY(all[3].sameFoot && !all[3].withinLimit); // 5: 0.2 s
         QVERIFY(qAbs(all[3].secondsEach - 0.2) < 1e-9);
         const FigureReading made = lineOf(three.line);
         QCOMPARE(made.length, figure.length);
@@ -171,7 +185,8 @@ private Q_SLOTS:
     }
     void everyVersionThatMeetsAMomentIsFound() {
         std::vector<NotationReading> lines;
-        std::vector<RhythmVersion> versions = test::must(rhythmVersions("1 2 3 4 5", {.change = RhythmChange::Stretch}));
+        std::vector<RhythmVersion> versions =
+            test::must(rhythmVersions("1 2 3 4 5", {.change = RhythmChange::Stretch}));
         for (const RhythmVersion& version : versions) lines.push_back(readNotation(version.notation));
         const auto meets = startsThatMeet(lines, counts(12), WantedStep::Slow);
         QCOMPARE(meets.size(), std::size_t{5}); // one slow step in each version
@@ -182,14 +197,19 @@ private Q_SLOTS:
             QCOMPARE(start.step, versions[start.line].changedSteps.at(0));
         }
         QVERIFY(meets[0].musicCount == counts(5) && meets[4].musicCount == counts(1));
-        QCOMPARE(startsThatMeet(lines, counts(2), WantedStep::Slow).size(), std::size_t{3}); // earlier starts would lie before the 1
-        QCOMPARE(startsThatMeet({readNotation("1 2! 3 & 4 break")}, counts(8), WantedStep::Accented).at(0).startsAt, counts(7));
-        QCOMPARE(startsThatMeet({readNotation("1 2! 3 & 4 break")}, counts(8), WantedStep::Quick).size(), std::size_t{2});
-        QCOMPARE(startsThatMeet({readNotation("1 2! 3 & 4 break")}, counts(8), WantedStep::Breaks).at(0).startsAt, counts(5));
+        QCOMPARE(startsThatMeet(lines, counts(2), WantedStep::Slow).size(),
+                 std::size_t{3}); // earlier starts would lie before the 1
+        QCOMPARE(startsThatMeet({readNotation("1 2! 3 & 4 break")}, counts(8), WantedStep::Accented).at(0).startsAt,
+                 counts(7));
+        QCOMPARE(startsThatMeet({readNotation("1 2! 3 & 4 break")}, counts(8), WantedStep::Quick).size(),
+                 std::size_t{2});
+        QCOMPARE(startsThatMeet({readNotation("1 2! 3 & 4 break")}, counts(8), WantedStep::Breaks).at(0).startsAt,
+                 counts(5));
         // S12: counts 9, 17, 25 and 33 against 6 6 8 6 6 8: who meets them, and with which of their counts.
     }
     void danceOnOneTwoOrThree() {
-        const NotationReading basic = readNotation("1 break forward L 2 replace R 3 close L 4 wait 5 break back R 6 replace L 7 close R 8 wait");
+        const NotationReading basic =
+            readNotation("1 break forward L 2 replace R 3 close L 4 wait 5 break back R 6 replace L 7 close R 8 wait");
         QVERIFY(breakSteps(basic) == (std::vector<Tick>{counts(0), counts(4)}));
         QCOMPARE(*musicStartForBreak(basic, counts(1)), counts(1));
         QCOMPARE(*musicStartForBreak(basic, counts(2)), counts(2));

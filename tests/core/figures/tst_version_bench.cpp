@@ -20,7 +20,8 @@ private Q_SLOTS:
         QCOMPARE(bench("1-6 walk", BenchKind::Stretch, 2).versions.size(), std::size_t{15}); // C(6,2)
         QCOMPARE(bench("1-5 walk", BenchKind::StretchOrDouble).versions.size(), std::size_t{9});
         QCOMPARE(bench("1 & 2", BenchKind::OtherFeel).versions.size(), std::size_t{4});
-        QCOMPARE(bench("1 e & a 2", BenchKind::OtherFeel).versions.size(), std::size_t{1}); // the e has a place by quarters only
+        QCOMPARE(bench("1 e & a 2", BenchKind::OtherFeel).versions.size(),
+                 std::size_t{1}); // the e has a place by quarters only
         QCOMPARE(bench("1 2", BenchKind::OtherStart).versions.size(), std::size_t{7});
         const Bench side = bench("1 side R 1/4 R", BenchKind::OtherSide);
         QCOMPARE(test::q(side.versions.at(0).lines[0].text), "1 side L 1/4 L");
@@ -52,7 +53,8 @@ private Q_SLOTS:
         QVERIFY2(test::q(bench.heading).endsWith("no count left"), bench.heading.c_str());
         QCOMPARE(test::q(bench.versions.at(0).note), "last step on 8");
         asked.kind = BenchKind::OtherStart;
-        for (const BenchVersion& version : makeBench(readFigure(card), asked).versions) QVERIFY(version.musicStart != counts(3));
+        for (const BenchVersion& version : makeBench(readFigure(card), asked).versions)
+            QVERIFY(version.musicStart != counts(3));
     }
     void ornamentsSayTheirSecondsInAnyLocale() {
         FigureCard card;
@@ -72,7 +74,8 @@ private Q_SLOTS:
         BenchAsked asked;
         asked.kind = BenchKind::OtherFeel;
         QStringList titles;
-        for (const BenchVersion& version : makeBench(readFigure(card), asked).versions) titles << test::q(version.title);
+        for (const BenchVersion& version : makeBench(readFigure(card), asked).versions)
+            titles << test::q(version.title);
         QCOMPARE(titles.join("; "), "swung; rolling by thirds; rolling by quarters; in fractions of its own");
     }
 };

@@ -1,8 +1,8 @@
 // Versions of a rhythm against plain enumeration, and against what a dancer works out on fingers.
 #include "support/core_support.h"
 
-#include "core/notation/notation_print.h"
 #include "core/figures/versions.h"
+#include "core/notation/notation_print.h"
 
 #include <rapidcheck.h>
 
@@ -12,7 +12,8 @@ using namespace lc;
 
 namespace {
 
-std::vector<RhythmVersion> versionsOf(const std::string& line, const VersionsAsked& asked, const NotationChoices& choices = {}) {
+std::vector<RhythmVersion> versionsOf(const std::string& line, const VersionsAsked& asked,
+                                      const NotationChoices& choices = {}) {
     return test::must(rhythmVersions(line, asked, choices));
 }
 
@@ -37,7 +38,8 @@ std::uint64_t binomial(std::uint64_t n, std::uint64_t k) { // Pascal's triangle,
     return row[k];
 }
 
-/// Every length of every step between one and `longest` counts that adds up: by counting through all numbers in base `longest`.
+/// Every length of every step between one and `longest` counts that adds up: by counting through all numbers in base
+/// `longest`.
 std::set<std::vector<std::int64_t>> everyStretch(int steps, int times, int longest) {
     std::set<std::vector<std::int64_t>> out;
     std::vector<std::int64_t> digits(static_cast<std::size_t>(steps), 0);
@@ -88,7 +90,8 @@ private Q_SLOTS:
             QCOMPARE(all[v].length, counts(6));
             QCOMPARE(all[v].remainder, counts(2));
             QCOMPARE(all[v].changedSteps, std::vector<std::size_t>{v + 1});
-            QVERIFY((all[v].feet == std::vector<Foot>{Foot::Left, Foot::Right, Foot::Left, Foot::Right, Foot::Left})); // five changes: the other foot is free after
+            QVERIFY((all[v].feet == std::vector<Foot>{Foot::Left, Foot::Right, Foot::Left, Foot::Right,
+                                                      Foot::Left})); // five changes: the other foot is free after
         }
         QCOMPARE(test::q(all[2].notation), "1 2 3:2 5 6");
         QCOMPARE(test::q(all[2].name), "6 + 2, step 3");
@@ -99,7 +102,8 @@ private Q_SLOTS:
         asked.change = RhythmChange::Double;
         const auto all = versionsOf("1 2 3 4 5", asked);
         QCOMPARE(all.size(), std::size_t{4});
-        QCOMPARE(std::count_if(all.begin(), all.end(), [](const RhythmVersion& v) { return v.lastStepAt == counts(3); }), 3);
+        QCOMPARE(
+            std::count_if(all.begin(), all.end(), [](const RhythmVersion& v) { return v.lastStepAt == counts(3); }), 3);
         QCOMPARE(test::q(all[3].notation), "1 2 3 4 &");
         QVERIFY(all[3].lastStepAt == countFraction(7, 2));
         QCOMPARE(test::q(all[1].name), "4 + 4, steps 2 and 3");
@@ -129,7 +133,9 @@ private Q_SLOTS:
                             QVERIFY(found.insert(lengthsOf(v.actions)).second); // none twice
                         }
                     QCOMPARE(found, everyStretch(steps, times, longest));
-                    if (longest == 2) QCOMPARE(found.size(), binomial(static_cast<std::uint64_t>(steps), static_cast<std::uint64_t>(times)));
+                    if (longest == 2)
+                        QCOMPARE(found.size(),
+                                 binomial(static_cast<std::uint64_t>(steps), static_cast<std::uint64_t>(times)));
                 }
     }
     void doublingFindsEveryWay() {
@@ -147,11 +153,19 @@ private Q_SLOTS:
                 QCOMPARE(found, everyDoubling(steps, pairs));
             }
     }
-    /// Whatever the line: a version is danced by the same steps in the same order on the same feet, and its notation reads as it.
+    /// Whatever the line: a version is danced by the same steps in the same order on the same feet, and its notation
+    /// reads as it.
     void aVersionIsTheSameSteps() {
         const bool holds = rc::check("same steps, other lengths", [] {
-            static const std::vector<std::string> lines{"1 side R 2 behind L 3 side R 4 touch", "1 2 3&4 5 6 7&8", "1 2 3 5 6 7", "& 1 2 3", "1 rock L 2 replace 3 1/4 R 4 clap 5 step",
-                                                        "1 hop L 2 3 4 jump 5 step R 6", "S Q Q S Q Q", "1 2 3 wait 4 kick 5 flick 6", "1:2 3 4 5 6 7 8 9 10"};
+            static const std::vector<std::string> lines{"1 side R 2 behind L 3 side R 4 touch",
+                                                        "1 2 3&4 5 6 7&8",
+                                                        "1 2 3 5 6 7",
+                                                        "& 1 2 3",
+                                                        "1 rock L 2 replace 3 1/4 R 4 clap 5 step",
+                                                        "1 hop L 2 3 4 jump 5 step R 6",
+                                                        "S Q Q S Q Q",
+                                                        "1 2 3 wait 4 kick 5 flick 6",
+                                                        "1:2 3 4 5 6 7 8 9 10"};
             const std::string line = *rc::gen::elementOf(lines);
             VersionsAsked asked;
             asked.change = *rc::gen::arbitrary<bool>() ? RhythmChange::Stretch : RhythmChange::Double;
@@ -184,22 +198,35 @@ private Q_SLOTS:
     }
     void onlyWholeStepsChange() {
         VersionsAsked asked;
-        QCOMPARE(versionsOf("1 2 3&4", asked).size(), std::size_t{3}); // 3 and its & are halves
+        QCOMPARE(versionsOf("1 2 3&4", asked).size(), std::size_t{3});    // 3 and its & are halves
         QCOMPARE(versionsOf("1 2 clap 3", asked).size(), std::size_t{2}); // the clap has no foot
         asked.change = RhythmChange::Double;
         QCOMPARE(versionsOf("1 2 4 5", asked).size(), std::size_t{2}); // no pair across the silent 3
-        QCOMPARE(versionsOf("1 2 3", asked, {Feel::Swing, counts(2), counts(1)}).front().actions[0].length, countFraction(2, 3));
+        QCOMPARE(versionsOf("1 2 3", asked, {Feel::Swing, counts(2), counts(1)}).front().actions[0].length,
+                 countFraction(2, 3));
     }
     void whatCannotBeIsSaid_data() {
         QTest::addColumn<QString>("line");
         QTest::addColumn<int>("times");
         QTest::addColumn<QString>("sentence");
-        QTest::newRow("too few") << "1 2" << 3 << "The steps of this line can be stretched by 2 counts at most. Ask for no more than that.";
-        QTest::newRow("none") << "1:2 3:2" << 1 << "No step of this line lasts exactly one count; only such steps are stretched or doubled.";
-        QTest::newRow("one too many of a long line") << "1-40 walk" << 41 << "The steps of this line can be stretched by 40 counts at most. Ask for no more than that."; // tried every way once
-        QTest::newRow("too many") << "1-40 walk" << 10 << "There are more than 20,000 versions of this line. Change fewer steps, or a shorter line.";
-        QTest::newRow("no line") << "1 %" << 1 << "Counts, character 3: “%” means nothing here. Write counts, words, L or R.";
-        QTest::newRow("nothing asked") << "1 2" << 0 << "A version changes one step or more, stretches it to two counts or more, and fills more than nothing.";
+        QTest::newRow("too few")
+            << "1 2" << 3 << "The steps of this line can be stretched by 2 counts at most. Ask for no more than that.";
+        QTest::newRow("none")
+            << "1:2 3:2" << 1
+            << "No step of this line lasts exactly one count; only such steps are stretched or doubled.";
+        QTest::newRow("one too many of a long line")
+            << "1-40 walk" << 41
+            << "The steps of this line can be stretched by 40 counts at most. Ask for no more than that."; // tried
+                                                                                                           // every way
+                                                                                                           // once
+        QTest::newRow("too many")
+            << "1-40 walk" << 10
+            << "There are more than 20,000 versions of this line. Change fewer steps, or a shorter line.";
+        QTest::newRow("no line") << "1 %" << 1
+                                 << "Counts, character 3: “%” means nothing here. Write counts, words, L or R.";
+        QTest::newRow("nothing asked")
+            << "1 2" << 0
+            << "A version changes one step or more, stretches it to two counts or more, and fills more than nothing.";
     }
     void whatCannotBeIsSaid() {
         QFETCH(QString, line);
@@ -215,10 +242,15 @@ private Q_SLOTS:
         QTest::addColumn<QString>("line");
         QTest::addColumn<int>("pairs");
         QTest::addColumn<QString>("sentence");
-        QTest::newRow("one too many of a long line") << "1-60 walk" << 31 << "At most 30 pairs of this line can share a count. Ask for no more than that.";
-        QTest::newRow("threes give one pair each") << "1 2 3 5 6 7 9 10 11" << 4 << "At most 3 pairs of this line can share a count. Ask for no more than that.";
-        QTest::newRow("one pair") << "1 2 4" << 2 << "At most one pair of this line can share a count. Ask for no more than that.";
-        QTest::newRow("nobody follows") << "1 3 5" << 1 << "No two steps of one count follow each other in this line, so none can share a count.";
+        QTest::newRow("one too many of a long line")
+            << "1-60 walk" << 31 << "At most 30 pairs of this line can share a count. Ask for no more than that.";
+        QTest::newRow("threes give one pair each")
+            << "1 2 3 5 6 7 9 10 11" << 4
+            << "At most 3 pairs of this line can share a count. Ask for no more than that.";
+        QTest::newRow("one pair") << "1 2 4" << 2
+                                  << "At most one pair of this line can share a count. Ask for no more than that.";
+        QTest::newRow("nobody follows")
+            << "1 3 5" << 1 << "No two steps of one count follow each other in this line, so none can share a count.";
     }
     void pairsThatCannotBeAreSaid() {
         QFETCH(QString, line);

@@ -2,8 +2,8 @@
 
 #include "core/document/document_json.h"
 #include "core/exchange/routine_text.h"
-#include "core/reports/landing_report.h"
 #include "core/landing/remedies.h"
+#include "core/reports/landing_report.h"
 #include "core/reports/sheet_header.h"
 
 #include <QProcess>
@@ -59,8 +59,10 @@ private Q_SLOTS:
         QCOMPARE(everything(d).performance.passes[2].start, countFraction(5, 2));
     }
     void aSongShorterThanAPart() {
-        const Landing landing = everything(test::withOrder(test::withLine(test::documentOn("verse 8"), "A", test::walk(32)), "A A"));
-        QCOMPARE(test::q(findingWith(landing.findings, finding::pastSong)->headline), "The dance is 56 counts longer than the song");
+        const Landing landing =
+            everything(test::withOrder(test::withLine(test::documentOn("verse 8"), "A", test::walk(32)), "A A"));
+        QCOMPARE(test::q(findingWith(landing.findings, finding::pastSong)->headline),
+                 "The dance is 56 counts longer than the song");
     }
     void manyPassesStepsAndRoles() { // 500 passes, 20,000 steps, 8 roles
         std::string song = "intro 32";
@@ -80,8 +82,14 @@ private Q_SLOTS:
     }
     void aMedleyOfThirtyMinutes() {
         std::string song;
-        for (int i = 0; i < 110; ++i) song += (i ? " | " : "") + std::string(i % 11 == 10 ? "break 20" : "verse " + std::to_string(i)) + (i % 11 == 10 ? "" : i % 7 == 3 ? " 36" : " 32") + " @" + std::to_string(100 + i % 30);
-        Document d = test::withOrder(test::withLine(test::documentOn(song), "A", test::walk(32, {{28, "1/4 L"}})), "A x105");
+        for (int i = 0; i < 110; ++i)
+            song += (i ? " | " : "") + std::string(i % 11 == 10 ? "break 20" : "verse " + std::to_string(i)) +
+                    (i % 11 == 10 ? ""
+                     : i % 7 == 3 ? " 36"
+                                  : " 32") +
+                    " @" + std::to_string(100 + i % 30);
+        Document d =
+            test::withOrder(test::withLine(test::documentOn(song), "A", test::walk(32, {{28, "1/4 L"}})), "A x105");
         const Landing landing = everything(d);
         QVERIFY(*landing.grid.secondsAt(landing.grid.end()) > 1700);
         for (const Finding& f : landing.findings) QVERIFY(!f.headline.empty() && !f.text.empty());
@@ -95,16 +103,21 @@ private Q_SLOTS:
             QStringList row, starts;
             row << test::q(toCountString(p.passes.front().begin()));
             for (const PassPerformance& pass : p.passes) {
-                row << test::q(toCountString(pass.wait)) << test::q(toCountString(pass.counts)) << test::q(toCountString(pass.tag));
-                starts << test::q(toCountString(pass.start)) + ":" + test::q(toCountString(runningCount(pass.start, p.passes.front().begin(), 8)));
+                row << test::q(toCountString(pass.wait)) << test::q(toCountString(pass.counts))
+                    << test::q(toCountString(pass.tag));
+                starts << test::q(toCountString(pass.start)) + ":" +
+                              test::q(toCountString(runningCount(pass.start, p.passes.front().begin(), 8)));
             }
             asked += row.join(' ').toUtf8() + "\n";
             here << starts.join(' ');
         }
         QProcess python;
-        python.start(test::systemPython(), {"-c", "import sys\nfrom fractions import Fraction as F\nfor line in sys.stdin:\n"
-                                                  "  n=[F(x) for x in line.split()]; at=first=n[0]; out=[]\n"
-                                                  "  for i in range(1,len(n),3):\n    at+=n[i]; out.append(f'{at}:{(at-first)%8+1}'); at+=n[i+1]+n[i+2]\n  print(' '.join(out))"});
+        python.start(
+            test::systemPython(),
+            {"-c",
+             "import sys\nfrom fractions import Fraction as F\nfor line in sys.stdin:\n"
+             "  n=[F(x) for x in line.split()]; at=first=n[0]; out=[]\n"
+             "  for i in range(1,len(n),3):\n    at+=n[i]; out.append(f'{at}:{(at-first)%8+1}'); at+=n[i+1]+n[i+2]\n  print(' '.join(out))"});
         if (!python.waitForStarted()) QSKIP("python3 is not here");
         python.write(asked);
         python.closeWriteChannel();

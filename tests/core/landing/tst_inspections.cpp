@@ -14,7 +14,9 @@ FigureId add(Document& d, const FigureCard& card) {
     d = must(applyEdit(d, AddFigure{card, {}}));
     return d.routine.figures.back().id;
 }
-FigureId add(Document& d, const std::string& name, const std::vector<std::string>& lines) { return test::addFigure(d, name, lines); }
+FigureId add(Document& d, const std::string& name, const std::vector<std::string>& lines) {
+    return test::addFigure(d, name, lines);
+}
 void place(Document& d, FigureId figure) { test::placeFigure(d, "A", figure); }
 Document couple(const std::string& song) {
     Document d = must(applyEdit(test::documentOn(song), RenameRole{RoleId{1}, "leader"}));
@@ -31,7 +33,8 @@ bool mends(const Document& d, const char* code, const QString& title) {
     for (const Remedy& r : remediesFor(d, landing, f))
         if (test::q(r.title).contains(title)) {
             const Landing after = land(must(applyEdits(d, r.edits)));
-            return std::none_of(after.findings.begin(), after.findings.end(), [&](const Finding& x) { return x.key == f.key; });
+            return std::none_of(after.findings.begin(), after.findings.end(),
+                                [&](const Finding& x) { return x.key == f.key; });
         }
     return false;
 }
@@ -52,11 +55,15 @@ private Q_SLOTS:
         QVERIFY(mends(d, finding::wrongFootAtJoint, "Make the last step of Walk three a touch."));
         QVERIFY(mends(d, finding::wrongFootAtJoint, "Dance Left lead to the other side."));
         const auto all = land(d).findings;
-        QCOMPARE(std::count_if(all.begin(), all.end(), [](const Finding& f) { return f.key.code == finding::wrongFootAtJoint; }), 1); // told once, not for each pass
+        QCOMPARE(std::count_if(all.begin(), all.end(),
+                               [](const Finding& f) { return f.key.code == finding::wrongFootAtJoint; }),
+                 1); // told once, not for each pass
     }
     void holdsAndPositionsAtAJoint() {
         Document d = couple("song 64");
-        const FigureId open = add(d, "Opening out", {"[closed, L-R] 1 L 2 R 3 L 4 touch [open, no hands]", "[closed, L-R] 1 R 2 L 3 R 4 touch"});
+        const FigureId open =
+            add(d, "Opening out",
+                {"[closed, L-R] 1 L 2 R 3 L 4 touch [open, no hands]", "[closed, L-R] 1 R 2 L 3 R 4 touch"});
         const FigureId closed = add(d, "Box", {"[closed] 1 R 2 L 3 R 4 L", "[closed] 1 L 2 R 3 L 4 R"});
         place(d, open);
         place(d, closed);
@@ -80,7 +87,8 @@ private Q_SLOTS:
         place(d, f);
         d = test::withOrder(d, "A A");
         QCOMPARE(headline(d, finding::places), "Partners do not come to their places in pass 1");
-        QVERIFY(test::q(findingWith(land(d).findings, finding::places)->text).contains("leader is exchanged, follower home"));
+        QVERIFY(test::q(findingWith(land(d).findings, finding::places)->text)
+                    .contains("leader is exchanged, follower home"));
     }
     void s14TotalsThatDiffer() {
         Document d = couple("song 64");
@@ -106,14 +114,18 @@ private Q_SLOTS:
         for (int i = 0; i < 6; ++i) place(d, three);
         d = test::withOrder(d, "A A");
         PassExceptions e;
-        for (std::size_t i = 0; i < 4; ++i) e.changes.push_back({FigureChange::Kind::Bars, findPartNamed(d.routine, "A")->figures[i].id, {}, {}, Rebar{4, 3}});
+        for (std::size_t i = 0; i < 4; ++i)
+            e.changes.push_back(
+                {FigureChange::Kind::Bars, findPartNamed(d.routine, "A")->figures[i].id, {}, {}, Rebar{4, 3}});
         except(d, 2, e);
         const auto f = findingWith(land(d).findings, finding::barsElsewhere);
         QVERIFY(f);
         QVERIFY2(test::q(f->text).contains("The pass ends 4 counts early."), f->text.c_str());
         QVERIFY(mends(d, finding::barsElsewhere, "Dance the bars as they are written."));
         // where the music has bars of three it is right
-        d = must(applyEdit(d, SetSong{{}, std::make_shared<const SongMap>(test::song("song 24 | tail bar 3 | bar 3 | bar 3 | bar 3 | more 32"))}));
+        d = must(applyEdit(d, SetSong{{},
+                                      std::make_shared<const SongMap>(
+                                          test::song("song 24 | tail bar 3 | bar 3 | bar 3 | bar 3 | more 32"))}));
         QVERIFY(!findingWith(land(d).findings, finding::barsElsewhere));
     }
     void stepsThatBarsOfThreeLose() {
@@ -127,17 +139,21 @@ private Q_SLOTS:
         QVERIFY(mends(d, finding::lostSteps, "Dance its bars as they are written."));
     }
     void stepsOverAStop() {
-        Document d = test::withOrder(test::withLine(test::documentOn("song 16 | stop 4 | song 16"), "A", test::walk(16)), "A A");
+        Document d =
+            test::withOrder(test::withLine(test::documentOn("song 16 | stop 4 | song 16"), "A", test::walk(16)), "A A");
         const auto f = findingWith(land(d).findings, finding::overStop);
         QVERIFY(f && f->severity == Severity::Note);
         QCOMPARE(f->at, counts(16));
         QVERIFY(mends(d, finding::overStop, "Let everyone wait through the stop"));
     }
-    /// A stop that is left as it is stays so when its place moves by milliseconds, as when the song is heard again, also over the edge of a tenth of a second; and no
-    /// other stop is meant, though it be a single count away.
+    /// A stop that is left as it is stays so when its place moves by milliseconds, as when the song is heard again,
+    /// also over the edge of a tenth of a second; and no other stop is meant, though it be a single count away.
     void aStopLeftAsItIsIsThatStopAndNoOther() {
         const auto at = [](double offset) {
-            const Document d = must(applyEdit(newDocument(), SetSong{{}, std::make_shared<const SongMap>(test::song("song 16 | stop 1 | bridge 2 | stop 1 | song 16", 120, "4/4", offset))}));
+            const Document d = must(applyEdit(
+                newDocument(), SetSong{{},
+                                       std::make_shared<const SongMap>(test::song(
+                                           "song 16 | stop 1 | bridge 2 | stop 1 | song 16", 120, "4/4", offset))}));
             return test::withOrder(test::withLine(d, "A", test::walk(18)), "A A");
         };
         const auto stops = [](const Landing& landing) {
@@ -164,7 +180,8 @@ private Q_SLOTS:
     }
     void anAccentMissesItsMoment() {
         Document d = test::withOrder(test::withLine(test::documentOn("song 64", 120), "A", test::walk(16)), "A A A A");
-        d = must(applyEdit(d, AddMoment{13.0, MomentKind::Hit, "the big hit"})); // count 27 of the song: 26 counts of half a second
+        d = must(applyEdit(
+            d, AddMoment{13.0, MomentKind::Hit, "the big hit"})); // count 27 of the song: 26 counts of half a second
         const PlacementId placed = d.routine.parts[0].figures[0].id;
         d = must(applyEdit(d, BindAccent{test::pass(d, 2).id, placed, counts(8), d.moments[0].id}));
         const auto f = findingWith(land(d).findings, finding::accent);
@@ -178,10 +195,12 @@ private Q_SLOTS:
         QVERIFY(test::q(findingWith(land(late).findings, finding::accent)->headline).contains("2 counts late"));
         QVERIFY(mends(late, finding::accent, "Cut pass 1 after 14."));
         d = must(applyEdit(d, RemoveMoment{d.moments[0].id}));
-        QVERIFY(test::q(findingWith(land(d).findings, finding::accent)->headline).contains("waits for a moment that is not there"));
+        QVERIFY(test::q(findingWith(land(d).findings, finding::accent)->headline)
+                    .contains("waits for a moment that is not there"));
     }
     void aRestartInATurnOffersThreeWays() {
-        Document d = test::withOrder(test::withLine(test::documentOn("verse 16 | verse 16"), "A", "1-3 walk 4:2 1/2 R 6-8 walk"), "A A");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("verse 16 | verse 16"), "A", "1-3 walk 4:2 1/2 R 6-8 walk"), "A A");
         d = test::cut(d, 1, 4);
         QVERIFY(mends(d, finding::turnCut, "Finish the turn: cut pass 1 after 5."));
         QVERIFY(mends(d, finding::turnCut, "Cut before the turn, after 3."));
@@ -218,7 +237,9 @@ private Q_SLOTS:
     }
     void aPersonsOwnLimitsAtTheSongsTempo() {
         // 720° over 3 beats at 120 bpm is 480°/s
-        Document d = test::withOrder(test::withLine(test::documentOn("song 32 @60 | song 32 @120"), "A", "1-3 walk large 2/1 R 4 wait"), "A x16");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("song 32 @60 | song 32 @120"), "A", "1-3 walk large 2/1 R 4 wait"),
+            "A x16");
         BodyLimits limits;
         limits.turnDegreesPerSecond = 360;
         const auto findings = land(d, limits).findings;
@@ -256,7 +277,8 @@ private Q_SLOTS:
         const auto care = findingWith(land(d).findings, "care-clearance");
         QVERIFY(care && care->severity == Severity::Note);
         QCOMPARE(test::q(care->headline), "Take care: High kick");
-        QVERIFY(test::q(findingWith(land(d).findings, finding::corner)->text).contains("pass 1 count 5, pass 2 count 5, pass 3 count 5 and 5 more places"));
+        QVERIFY(test::q(findingWith(land(d).findings, finding::corner)->text)
+                    .contains("pass 1 count 5, pass 2 count 5, pass 3 count 5 and 5 more places"));
     }
     void mutedFindingsOfOneFigureLeaveTheOthers() {
         Document d = test::documentOn("song 64");

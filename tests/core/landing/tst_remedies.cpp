@@ -29,10 +29,13 @@ class RemediesTest : public QObject {
 private Q_SLOTS:
     void theCutIsSearchedOverAllCounts() {
         // phrases 32 32 16 32 32: pass 3 restarted after 16 and every pass starts a phrase
-        Document d = test::withOrder(test::withLine(test::documentOn("a 32 | b 32 | c 16 | d 32 | e 32"), "A", test::walk(32, {{28, "1/4 L"}})), "A A A A A");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("a 32 | b 32 | c 16 | d 32 | e 32"), "A", test::walk(32, {{28, "1/4 L"}})),
+            "A A A A A");
         const auto remedies = remediesOf(d, finding::offPhrase);
         QVERIFY(!remedies.empty());
-        QCOMPARE(test::q(remedies[0].title), "Add a tag of 16 counts after pass 3."); // both land; the tag brings nothing new
+        QCOMPARE(test::q(remedies[0].title),
+                 "Add a tag of 16 counts after pass 3."); // both land; the tag brings nothing new
         QVERIFY(titled(remedies, "Cut pass 3 after 16."));
         for (const Remedy& r : remedies)
             if (test::q(r.title) == "Cut pass 3 after 16.") {
@@ -43,7 +46,8 @@ private Q_SLOTS:
             }
     }
     void aCutInAShortPhraseOffersEveryLanding() {
-        Document d = test::withOrder(test::withLine(test::documentOn("a 32 | b 8 | c 8 | d 20 | e 64"), "A", test::walk(32)), "A A A");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("a 32 | b 8 | c 8 | d 20 | e 64"), "A", test::walk(32)), "A A A");
         // pass 3 at 64 lies in d+16; cuts of pass 2 after 8 and 16 land, and a tag of 4
         const auto remedies = remediesOf(d, finding::offPhrase);
         QVERIFY(titled(remedies, "Cut pass 2 after 8."));
@@ -62,13 +66,18 @@ private Q_SLOTS:
         QFAIL("the cut after 3 is not offered");
     }
     void theWrongFootIsMendedByATouch() {
-        Document d = test::cut(test::withOrder(test::withLine(test::documentOn("a 3 | b 8 | c 8"), "A", "1 step R 2-8 walk"), "A A"), 1, 3);
+        Document d = test::cut(
+            test::withOrder(test::withLine(test::documentOn("a 3 | b 8 | c 8"), "A", "1 step R 2-8 walk"), "A A"), 1,
+            3);
         const auto remedies = remediesOf(d, finding::wrongFoot);
         QCOMPARE(test::q(remedies.at(0).title), "Make the last change of pass 1 a touch.");
         QVERIFY(!test::findingWith(land(after(d, remedies[0])).findings, finding::wrongFoot));
     }
     void aCutTurnCanBeFinishedOrLeftOut() {
-        Document d = test::cut(test::withOrder(test::withLine(test::documentOn("a 4 | b 8 | c 8"), "A", "1-3 walk 4:2 1/2 R 6-8 walk"), "A A"), 1, 4);
+        Document d = test::cut(
+            test::withOrder(test::withLine(test::documentOn("a 4 | b 8 | c 8"), "A", "1-3 walk 4:2 1/2 R 6-8 walk"),
+                            "A A"),
+            1, 4);
         const auto remedies = remediesOf(d, finding::turnCut);
         QVERIFY(titled(remedies, "Finish the turn: cut pass 1 after 5."));
         QVERIFY(titled(remedies, "Leave the turn out."));
@@ -82,7 +91,8 @@ private Q_SLOTS:
         QVERIFY(!test::findingWith(land(after(d, remedies[0])).findings, finding::unequalRoles));
     }
     void theEndMeetsTheSong() {
-        Document d = test::withOrder(test::withLine(test::documentOn("a 32 | b 32 | c 16"), "A", test::walk(32)), "A A A A");
+        Document d =
+            test::withOrder(test::withLine(test::documentOn("a 32 | b 32 | c 16"), "A", test::walk(32)), "A A A A");
         auto remedies = remediesOf(d, finding::pastSong);
         QCOMPARE(test::q(remedies.at(0).title), "End pass 3 with the song, after 16, and take out the last pass.");
         const Document ended = after(d, remedies[0]);
@@ -104,23 +114,28 @@ private Q_SLOTS:
 
     /// A part of an odd number of changes that ends with a touch: stepping on the touch mends every joint.
     void aTouchAtTheEndCanTakeTheWeight() {
-        const Document d = test::withOrder(test::withLine(test::documentOn("a 16 | b 16"), "A", "1 walk R 2-7 walk 8 touch"), "A A A A");
+        const Document d = test::withOrder(
+            test::withLine(test::documentOn("a 16 | b 16"), "A", "1 walk R 2-7 walk 8 touch"), "A A A A");
         const auto remedies = remediesOf(d, finding::wrongFoot);
         QVERIFY(titled(remedies, "Step instead of the last touch of part A."));
         for (const Remedy& r : remedies)
-            if (test::q(r.title).startsWith("Step on")) QVERIFY(!test::findingWith(land(after(d, r)).findings, finding::wrongFoot));
+            if (test::q(r.title).startsWith("Step on"))
+                QVERIFY(!test::findingWith(land(after(d, r)).findings, finding::wrongFoot));
     }
 
-    /// On 1,000 random routines every remedy, applied, removes its finding and states what it brings, and undone (the value
-    /// from before) is what it was.
+    /// On 1,000 random routines every remedy, applied, removes its finding and states what it brings, and undone (the
+    /// value from before) is what it was.
     void everyRemedyRemovesItsFindingAndStatesItsPrice() {
         std::mt19937 random(20260); // fixed: the same routines each run
         const auto upTo = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
-        const char* const steps[] = {" step", " step R", " touch", " wait", " step 1/4 R", " & step", " kick", ":2 1/2 L"};
+        const char* const steps[] = {" step",       " step R", " touch", " wait",
+                                     " step 1/4 R", " & step", " kick",  ":2 1/2 L"};
         int applied = 0;
         for (int routine = 0; routine < 1000; ++routine) {
             std::string structure;
-            for (int p = 1 + upTo(7); p > 0; --p) structure += (structure.empty() ? "s " : " | s ") + std::to_string(4 * (1 + upTo(9)) + (upTo(6) == 0 ? 2 : 0));
+            for (int p = 1 + upTo(7); p > 0; --p)
+                structure +=
+                    (structure.empty() ? "s " : " | s ") + std::to_string(4 * (1 + upTo(9)) + (upTo(6) == 0 ? 2 : 0));
             Document d = test::documentOn(structure);
             if (upTo(3) == 0) d = test::must(applyEdit(d, AddRole{"follower"}));
             for (const char* name : {"A", "B"})
@@ -155,9 +170,11 @@ private Q_SLOTS:
                         for (const Finding& h : landing.findings) old = old || h.key == g.key;
                         if (!old && g.severity != Severity::Note) brought.push_back(g.headline);
                     }
-                    QVERIFY2(!there || test::q(r.price).contains("turned round for"), r.title.c_str()); // or says what it trades it for
+                    QVERIFY2(!there || test::q(r.price).contains("turned round for"),
+                             r.title.c_str()); // or says what it trades it for
                     QCOMPARE(r.newFindings, static_cast<int>(brought.size()));
-                    for (std::size_t k = 0; k < std::min<std::size_t>(3, brought.size()); ++k) QVERIFY2(r.price.find(brought[k]) != std::string::npos, brought[k].c_str());
+                    for (std::size_t k = 0; k < std::min<std::size_t>(3, brought.size()); ++k)
+                        QVERIFY2(r.price.find(brought[k]) != std::string::npos, brought[k].c_str());
                     QCOMPARE(test::q(r.price).contains("more finding"), brought.size() > 3);
                     QVERIFY(before == d);
                 }

@@ -13,13 +13,16 @@ namespace {
 std::string shown(const Performance& p, const Routine& routine) {
     std::string out;
     for (const PassPerformance& pass : p.passes) {
-        out += std::to_string(pass.id.value) + " " + toCountString(pass.begin()) + " " + toCountString(pass.start) + " " + toCountString(pass.counts) + " " + toCountString(pass.tag) + " " +
+        out += std::to_string(pass.id.value) + " " + toCountString(pass.begin()) + " " + toCountString(pass.start) +
+               " " + toCountString(pass.counts) + " " + toCountString(pass.tag) + " " +
                toCountString(pass.runningFrom) + " " + std::to_string(pass.cutTurns.size()) + ":";
         for (std::size_t r = 0; r < pass.roles.size(); ++r) {
-            out += footLetter(pass.roles[r].freeOut) + std::to_string(pass.roles[r].facingOut.value) + "/" + std::to_string(pass.roles[r].orbitOut.value) + " ";
+            out += footLetter(pass.roles[r].freeOut) + std::to_string(pass.roles[r].facingOut.value) + "/" +
+                   std::to_string(pass.roles[r].orbitOut.value) + " ";
             for (std::size_t i = pass.roles[r].firstAction; i < pass.roles[r].endAction; ++i) {
                 const PerformedAction& a = p.roles[r][i];
-                out += toCountString(a.at) + (a.foot ? footLetter(*a.foot) : "") + (a.action ? a.action->words : "") + ",";
+                out +=
+                    toCountString(a.at) + (a.foot ? footLetter(*a.foot) : "") + (a.action ? a.action->words : "") + ",";
             }
         }
         out += "\n";
@@ -45,21 +48,33 @@ private Q_SLOTS:
                 const auto& passes = d.routine.passes;
                 const int size = static_cast<int>(passes.size());
                 switch (random.upTo(4)) {
-                case 0: d = must(applyEdit(d, InsertPass{static_cast<std::size_t>(random.upTo(size + 1)), d.routine.parts[static_cast<std::size_t>(random.upTo(3))].id})); break;
-                case 1: if (size > 1) d = must(applyEdit(d, RemovePasses{{passes[static_cast<std::size_t>(random.upTo(size))].id}})); break;
-                case 2: if (size > 0) d = must(applyEdit(d, MovePass{passes[static_cast<std::size_t>(random.upTo(size))].id, static_cast<std::size_t>(random.upTo(size))})); break;
+                case 0:
+                    d = must(applyEdit(d, InsertPass{static_cast<std::size_t>(random.upTo(size + 1)),
+                                                     d.routine.parts[static_cast<std::size_t>(random.upTo(3))].id}));
+                    break;
+                case 1:
+                    if (size > 1)
+                        d = must(applyEdit(d, RemovePasses{{passes[static_cast<std::size_t>(random.upTo(size))].id}}));
+                    break;
+                case 2:
+                    if (size > 0)
+                        d = must(applyEdit(d, MovePass{passes[static_cast<std::size_t>(random.upTo(size))].id,
+                                                       static_cast<std::size_t>(random.upTo(size))}));
+                    break;
                 default: {
                     std::vector<PartId> order;
                     for (const Pass& pass : passes)
                         if (!random.chance(15)) order.push_back(pass.part);
-                    order.insert(order.begin() + random.upTo(static_cast<int>(order.size()) + 1), d.routine.parts[static_cast<std::size_t>(random.upTo(3))].id);
+                    order.insert(order.begin() + random.upTo(static_cast<int>(order.size()) + 1),
+                                 d.routine.parts[static_cast<std::size_t>(random.upTo(3))].id);
                     d = must(applyEdit(d, SetOrder{order}));
                 }
                 }
             }
             for (const Pass& pass : d.routine.passes) {
                 const auto old = before.find(pass.id.value);
-                if (old == before.end()) QVERIFY(pass.none() && !pass.pinned && pass.mark.empty()); // a new pass takes nobody's exceptions
+                if (old == before.end())
+                    QVERIFY(pass.none() && !pass.pinned && pass.mark.empty()); // a new pass takes nobody's exceptions
                 else {
                     QVERIFY(pass == old->second);
                     if (!pass.none()) ++kept;
@@ -81,10 +96,13 @@ private Q_SLOTS:
                 QVERIFY(pass.counts <= pass.whole);
             }
             QCOMPARE(p.end, at);
-            for (const auto& role : p.roles) { // from the beginning to the end a role dances or waits, without a gap and without two things at once
+            for (const auto& role : p.roles) { // from the beginning to the end a role dances or waits, without a gap
+                                               // and without two things at once
                 Tick here = p.passes.front().begin();
                 for (const PerformedAction& a : role) {
-                    QVERIFY2(a.at == here, (std::to_string(seed) + ": " + toCountString(a.at) + " instead of " + toCountString(here)).c_str());
+                    QVERIFY2(a.at == here,
+                             (std::to_string(seed) + ": " + toCountString(a.at) + " instead of " + toCountString(here))
+                                 .c_str());
                     here = a.at + a.length;
                 }
                 QCOMPARE(here, at);
@@ -112,15 +130,20 @@ private Q_SLOTS:
                     for (std::size_t i = role.firstAction; i < role.endAction; ++i) {
                         const PerformedAction& a = p.roles[r][i];
                         if (!a.action) continue;
-                        const Tick end = a.at < pass.danceEnd() ? pass.danceEnd() : pass.end(); // of the dance, or of the figure in the tag
+                        const Tick end = a.at < pass.danceEnd()
+                                             ? pass.danceEnd()
+                                             : pass.end(); // of the dance, or of the figure in the tag
                         const bool turned = a.at + (a.action->turnEnd() - a.action->at) <= end;
-                        const bool on = pass.exceptions.restart && pass.exceptions.restart->turnOn && a.at < pass.danceEnd();
+                        const bool on =
+                            pass.exceptions.restart && pass.exceptions.restart->turnOn && a.at < pass.danceEnd();
                         if (turned || on) facing += a.action->turn.value;
                         if (a.at + (a.action->orbitEnd() - a.action->at) <= end) orbit += a.action->orbit.value;
                         if (a.kind == ActionKind::Step) odd = !odd;
-                        sure = sure && !a.conflict && a.kind != ActionKind::Jump && a.kind != ActionKind::Free && a.kind != ActionKind::Untimed;
+                        sure = sure && !a.conflict && a.kind != ActionKind::Jump && a.kind != ActionKind::Free &&
+                               a.kind != ActionKind::Untimed;
                     }
-                    QVERIFY2(role.facingOut.value == facing, (std::to_string(seed) + " pass " + std::to_string(pass.number)).c_str());
+                    QVERIFY2(role.facingOut.value == facing,
+                             (std::to_string(seed) + " pass " + std::to_string(pass.number)).c_str());
                     QCOMPARE(role.orbitOut.value, orbit);
                     if (sure) {
                         QCOMPARE(role.freeOut, odd ? otherFoot(role.freeIn) : role.freeIn);
@@ -149,8 +172,11 @@ private Q_SLOTS:
             const Document d = test::RandomRoutine(seed).make();
             const Landing landing = land(d);
             for (const auto& part : landing.performance.parts) {
-                const bool differ = std::any_of(part->roles.begin(), part->roles.end(), [&](const PartRoleReading& r) { return r.length != part->length; });
-                const auto f = std::find_if(landing.findings.begin(), landing.findings.end(), [&](const Finding& x) { return x.key.code == finding::unequalRoles && x.key.part == part->part; });
+                const bool differ = std::any_of(part->roles.begin(), part->roles.end(),
+                                                [&](const PartRoleReading& r) { return r.length != part->length; });
+                const auto f = std::find_if(landing.findings.begin(), landing.findings.end(), [&](const Finding& x) {
+                    return x.key.code == finding::unequalRoles && x.key.part == part->part;
+                });
                 QCOMPARE(f != landing.findings.end(), differ);
                 found += differ;
             }
@@ -178,8 +204,10 @@ private Q_SLOTS:
                     History<Document> history(d);
                     history.push(must(applyEdits(d, remedy.edits)), remedy.title);
                     const Landing after = land(history.current());
-                    const bool there = std::any_of(after.findings.begin(), after.findings.end(), [&](const Finding& g) { return g.key == f.key; });
-                    QVERIFY2(!there || test::q(remedy.price).contains("turned round for"), (std::to_string(seed) + ": " + f.headline + " / " + remedy.title).c_str());
+                    const bool there = std::any_of(after.findings.begin(), after.findings.end(),
+                                                   [&](const Finding& g) { return g.key == f.key; });
+                    QVERIFY2(!there || test::q(remedy.price).contains("turned round for"),
+                             (std::to_string(seed) + ": " + f.headline + " / " + remedy.title).c_str());
                     history.undo();
                     QVERIFY(toJson(history.current()) == json);
                     ++applied;

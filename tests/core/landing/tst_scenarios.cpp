@@ -12,7 +12,8 @@ using test::must;
 class ScenariosTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
-    /// Steps on 1 2 3 5 6 7 at 184 bpm: 6 of 8 counts stepped = 138 steps a minute; waits on 4 and 8; same foot on each 1.
+    /// Steps on 1 2 3 5 6 7 at 184 bpm: 6 of 8 counts stepped = 138 steps a minute; waits on 4 and 8; same foot on
+    /// each 1.
     void s04SixStepsInEight() {
         const NotationReading eight = readNotation("1 2 3 5 6 7 8 wait");
         QCOMPARE(eight.length, counts(8));
@@ -24,7 +25,8 @@ private Q_SLOTS:
         const CountGrid grid(test::song("song 64", 184), {});
         const double minutes = (*grid.secondsAt(counts(8)) - *grid.secondsAt(counts(0))) / 60;
         QVERIFY(qAbs(weightChanges(eight.actions) / minutes - 138) < 1e-9);
-        Document d = test::withOrder(test::withLine(test::documentOn("song 64", 184), "A", "1 2 3 5 6 7 8 wait"), "A x8");
+        Document d =
+            test::withOrder(test::withLine(test::documentOn("song 64", 184), "A", "1 2 3 5 6 7 8 wait"), "A x8");
         const Landing landing = land(d);
         for (const PassPerformance& p : landing.performance.passes)
             QVERIFY(landing.performance.roles[0][p.roles[0].firstAction].foot == Foot::Left);
@@ -35,7 +37,8 @@ private Q_SLOTS:
         d = test::withOrder(d, "A A B A A B");
         const Landing landing = land(d);
         QStringList starts;
-        for (const PassPerformance& p : landing.performance.passes) starts << test::q(toCountString(*landing.grid.musicCountAt(p.start)));
+        for (const PassPerformance& p : landing.performance.passes)
+            starts << test::q(toCountString(*landing.grid.musicCountAt(p.start)));
         QCOMPARE(starts.join(' '), "1 7 5 5 3 1");
         QCOMPARE(landing.performance.end, counts(40));
     }
@@ -49,7 +52,8 @@ private Q_SLOTS:
     }
     /// One extra bar of 4 after beat 64: at beat 69 the running count says 5 and the music says 1.
     void s13OneExtraBar() {
-        Document d = test::withOrder(test::withLine(test::documentOn("a 32 | b 32 | bar 4 | c 32"), "A", test::walk(8)), "A x9");
+        Document d =
+            test::withOrder(test::withLine(test::documentOn("a 32 | b 32 | bar 4 | c 32"), "A", test::walk(8)), "A x9");
         const Landing landing = land(d);
         const Tick at = counts(68); // beat 69
         QCOMPARE(*landing.grid.musicCountAt(at), counts(1));
@@ -72,7 +76,6 @@ private Q_SLOTS:
         Document d = test::withLine(test::documentOn("song 64"), "A", "S Q Q S S Q Q");
         const Landing landing = land(test::withOrder(d, "A A"));
         QCOMPARE(*landing.grid.musicCountAt(landing.performance.passes[1].start), counts(3));
-
     }
     /// "1 a 2" against "1 & 2" at 96 bpm: "a" 0.469 s, two-thirds "a" 0.417 s, "&" 0.313 s after the count.
     void s05SubBeatsInSeconds() {
@@ -87,7 +90,8 @@ private Q_SLOTS:
     }
     /// A 40, B 24, tag 4, A 40, A cut at 16, B 24: 148 counts = 18½ eights; starts 1, 41, 65, 69, 109, 125.
     void tagsAndCutsAddUp() {
-        Document d = test::withLine(test::withLine(test::documentOn("song 160"), "A", test::walk(40)), "B", test::walk(24));
+        Document d =
+            test::withLine(test::withLine(test::documentOn("song 160"), "A", test::walk(40)), "B", test::walk(24));
         d = test::cut(test::tagged(test::withOrder(d, "A B A A B"), 2, 4), 4, 16);
         const Performance p = land(d).performance;
         QCOMPARE(p.end - p.start, counts(148));
@@ -110,7 +114,9 @@ private Q_SLOTS:
         QVERIFY(qAbs(eight - 1.200 - 3.415) < 0.0006);
     }
     /// 8 counts and a 4-count lead at 90 bpm, six times: 48.0 s.
-    void sixLoopsWithALead() { QVERIFY(qAbs(*CountGrid(test::song("song 72", 90), {}).secondsAt(counts(72)) - 48.0) < 1e-9); }
+    void sixLoopsWithALead() {
+        QVERIFY(qAbs(*CountGrid(test::song("song 72", 90), {}).secondsAt(counts(72)) - 48.0) < 1e-9);
+    }
     /// "& 1 2" at 120 bpm: its "&" falls 0.25 s before count 1, adds no length, and changes the foot before count 1.
     void aLeadingAndBelongsToTheCountBefore() {
         const NotationReading r = readNotation("& step R 1 step 2 step");
@@ -120,9 +126,11 @@ private Q_SLOTS:
         const auto feet = followFeet(r.actions, Foot::Right);
         QVERIFY(feet[1].foot == Foot::Left);
     }
-    /// The repeats of a 20-count sequence start on music counts 1 5 1 5 …; it realigns with eights after 2, with 32s after 8.
+    /// The repeats of a 20-count sequence start on music counts 1 5 1 5 …; it realigns with eights after 2, with 32s
+    /// after 8.
     void s02TwentyCountsAgainstEights() {
-        Document d = test::withOrder(test::withLine(test::documentOn("a 32 | b 32 | c 32 | d 32 | e 32"), "A", test::walk(20)), "A x8");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("a 32 | b 32 | c 32 | d 32 | e 32"), "A", test::walk(20)), "A x8");
         const Landing landing = land(d);
         QStringList music;
         int landed = 0;
@@ -134,27 +142,34 @@ private Q_SLOTS:
         QCOMPARE(landing.performance.end, counts(160));
         QCOMPARE(landed, 1); // 20 and 32 meet only at 160
     }
-    /// Three figures of four counts with three changes, danced alternately to both sides, the group four, two or one times: 48, 24, 12 counts. Three changes a figure leave the other foot
-    /// after an odd group, in the middle of an eight.
+    /// Three figures of four counts with three changes, danced alternately to both sides, the group four, two or one
+    /// times: 48, 24, 12 counts. Three changes a figure leave the other foot after an odd group, in the middle of an
+    /// eight.
     void s06AGroupRepeatedThroughARoutine() {
         for (const int times : {4, 2, 1}) {
             Document d = test::documentOn("song 64");
-            for (const char* name : {"One", "Two", "Three"}) test::placeFigure(d, "A", test::addFigure(d, name, {"1 step 2 step 3 step 4 wait"}));
+            for (const char* name : {"One", "Two", "Three"})
+                test::placeFigure(d, "A", test::addFigure(d, name, {"1 step 2 step 3 step 4 wait"}));
             d = test::withLine(d, "B", "1 step L 2-8 walk");
             d = test::withOrder(d, ("A x" + std::to_string(times) + " B").c_str());
             const Landing landing = land(d);
             const PassPerformance& after = landing.performance.passes.back();
             QCOMPARE(after.start, counts(12 * times));
             int changes = 0;
-            for (std::size_t i = 0; i < after.roles[0].firstAction; ++i) changes += landing.performance.roles[0][i].kind == ActionKind::Step;
+            for (std::size_t i = 0; i < after.roles[0].firstAction; ++i)
+                changes += landing.performance.roles[0][i].kind == ActionKind::Step;
             QCOMPARE(changes, 9 * times);
             QCOMPARE(entersOnWrongFoot(after.roles[0]), times == 1);
             QCOMPARE(*landing.grid.musicCountAt(after.start), times == 1 ? counts(5) : counts(1));
-            const auto said = [&](const char* code) { return std::any_of(landing.findings.begin(), landing.findings.end(), [&](const Finding& f) { return f.key.code == code && f.key.pass == after.id; }); };
+            const auto said = [&](const char* code) {
+                return std::any_of(landing.findings.begin(), landing.findings.end(),
+                                   [&](const Finding& f) { return f.key.code == code && f.key.pass == after.id; });
+            };
             QCOMPARE(said(finding::wrongFoot), times == 1);
         }
     }
-    /// Two roles vary the rhythm inside the same six counts: five steps by 4 each, so they start, end and change foot together; a version that leaves the other foot is told.
+    /// Two roles vary the rhythm inside the same six counts: five steps by 4 each, so they start, end and change foot
+    /// together; a version that leaves the other foot is told.
     void s17TwoRhythmsThatMeetThroughARoutine() {
         const auto couple = [](const std::string& follower) {
             Document d = must(applyEdit(test::documentOn("song 48"), AddRole{"follower"}));
@@ -176,7 +191,9 @@ private Q_SLOTS:
     /// Twelve steps over four bars of 3+2+2 in eighths, taught in chunks of 3 4 3 2; the same as S Q Q to 4/4.
     void s18SevenEighthsThroughARoutine() {
         Document d = test::documentOn("song 84", 300, "7/8:3+2+2"); // eighths of 0.2 s
-        for (const auto& [name, line] : {std::pair{"Three", "1-3 walk"}, {"Four", "1-4 walk"}, {"Three more", "1-3 walk"}, {"Two", "1-2 walk"}}) test::placeFigure(d, "A", test::addFigure(d, name, {line}));
+        for (const auto& [name, line] :
+             {std::pair{"Three", "1-3 walk"}, {"Four", "1-4 walk"}, {"Three more", "1-3 walk"}, {"Two", "1-2 walk"}})
+            test::placeFigure(d, "A", test::addFigure(d, name, {line}));
         d = test::withOrder(d, "A A A");
         const Landing landing = land(d);
         QStringList times;
@@ -189,7 +206,8 @@ private Q_SLOTS:
         QStringList at;
         for (const FigureSpan& f : chunks) at << QString::number(*landing.grid.secondsAt(f.start), 'f', 1);
         QCOMPARE(at.join(' '), "0.0 1.4 3.4 4.8"); // the second and third begin inside bars
-        Document square = test::withOrder(test::withLine(test::documentOn("song 64", 120), "A", "S Q Q S Q Q S Q Q S Q Q"), "A x4");
+        Document square =
+            test::withOrder(test::withLine(test::documentOn("song 64", 120), "A", "S Q Q S Q Q S Q Q S Q Q"), "A x4");
         const Landing on4 = land(square);
         QCOMPARE(on4.performance.passes[1].start, counts(16)); // four bars of four
         QCOMPARE(weightChanges(readNotation("S Q Q S Q Q S Q Q S Q Q").actions), 12);
@@ -210,8 +228,10 @@ private Q_SLOTS:
         d = test::cut(test::withOrder(d, "A A A A"), 3, 24);
         const QString text = test::q(landingAsText(d, land(d)));
         QVERIFY(text.contains("restart after 24"));
-        QCOMPARE(test::q(exceptionsInWords(d, land(d))), "Restart: pass 3 after 24 (begins facing 6, leaves facing 9).");
-        QCOMPARE(test::q(exceptionsInWords(test::tagged(d, 1, 4), land(test::tagged(d, 1, 4)))), "Restart: pass 3 after 24 (begins facing 6, leaves facing 9). Tag: 4 counts after pass 1.");
+        QCOMPARE(test::q(exceptionsInWords(d, land(d))),
+                 "Restart: pass 3 after 24 (begins facing 6, leaves facing 9).");
+        QCOMPARE(test::q(exceptionsInWords(test::tagged(d, 1, 4), land(test::tagged(d, 1, 4)))),
+                 "Restart: pass 3 after 24 (begins facing 6, leaves facing 9). Tag: 4 counts after pass 1.");
     }
 };
 

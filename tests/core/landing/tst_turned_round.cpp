@@ -12,7 +12,8 @@ namespace {
 Document basic(const std::string& song, bool onTwo = false) {
     Document d = must(applyEdit(test::documentOn(song, 180), RenameRole{RoleId{1}, "leader"}));
     d = must(applyEdit(d, AddRole{"follower"}));
-    const std::string leader = onTwo ? "1 place L 2 break R 3 place L 4 wait 5 place R 6 break L 7 place R 8 wait" : "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait";
+    const std::string leader = onTwo ? "1 place L 2 break R 3 place L 4 wait 5 place R 6 break L 7 place R 8 wait"
+                                     : "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait";
     std::string follower = leader;
     for (char& c : follower) c = c == 'L' ? 'R' : c == 'R' ? 'L' : c;
     return test::withLine(test::withLine(d, "A", leader), "A", follower, 1);
@@ -65,7 +66,8 @@ private Q_SLOTS:
         const auto touch = titled(remedies, "a touch");
         QVERIFY2(touch, qPrintable(titles(remedies).join('\n')));
         QCOMPARE(test::q(touch->title), "Begin again on the music's 1, after 4 of pass 9, the last change a touch.");
-        QVERIFY2(test::q(touch->price).contains("On the music's 1 then: leader left, follower right."), touch->price.c_str());
+        QVERIFY2(test::q(touch->price).contains("On the music's 1 then: leader left, follower right."),
+                 touch->price.c_str());
         const Landing after = land(must(applyEdits(d, touch->edits)));
         QVERIFY(!findingWith(after.findings, finding::turnedRound));
         QVERIFY(!findingWith(after.findings, finding::wrongFoot));
@@ -85,7 +87,8 @@ private Q_SLOTS:
         QVERIFY2(leave, qPrintable(titles(remedies).join('\n')));
         QVERIFY(!findingWith(land(must(applyEdits(d, leave->edits))).findings, finding::turnedRound));
     }
-    /// A pass that is turned round by two amounts, one after the other, has two findings, and each is left as it is by itself.
+    /// A pass that is turned round by two amounts, one after the other, has two findings, and each is left as it is by
+    /// itself.
     void eachAmountIsLeftByItself() {
         const Document d = test::withOrder(basic("verse 34 | chorus 33 | outro 64"), "A x24");
         const Landing landing = land(d);
@@ -101,7 +104,8 @@ private Q_SLOTS:
             QVERIFY(after.muted[0].key == key);
         }
     }
-    /// What changes more often than once a set is told once, not at every count, and names where it ends; the same amount on both sides of waits is told once as well.
+    /// What changes more often than once a set is told once, not at every count, and names where it ends; the same
+    /// amount on both sides of waits is told once as well.
     void whatChangesAtEveryCountIsToldOnce() {
         Document d = test::withOrder(test::withLine(test::documentOn("verse 512"), "A", "1 step L 2 step R"), "A x100");
         const auto turnedIn = [](const Landing& landing) {
@@ -115,7 +119,8 @@ private Q_SLOTS:
         const Landing landing = land(cuts);
         QVERIFY(landing.turned.size() > 80U);
         const auto told = turnedIn(landing);
-        QCOMPARE(told.size(), std::size_t(1)); // that both say 1 by chance, once in seven or eight counts, parts nothing
+        QCOMPARE(told.size(),
+                 std::size_t(1)); // that both say 1 by chance, once in seven or eight counts, parts nothing
         for (const Finding& f : told) {
             QVERIFY(test::q(f.text).contains("changes more often than once a set"));
             QVERIFY(remediesFor(cuts, landing, f).size() < 12);
@@ -132,7 +137,12 @@ private Q_SLOTS:
     }
     void aTwoCountTagOrAFigureOfSixMakesUpTheDifference() {
         Document d = basic("verse 70 | chorus 64"); // a set of six at its end
-        d = must(applyEdit(d, AddFigure{{"Side six", {{"leader", "1 side L 2 close R 3 side L 4 close R 5 side L 6 close R"}, {"follower", "1 side R 2 close L 3 side R 4 close L 5 side R 6 close L"}}, std::nullopt, {}}, {}}));
+        d = must(applyEdit(d, AddFigure{{"Side six",
+                                         {{"leader", "1 side L 2 close R 3 side L 4 close R 5 side L 6 close R"},
+                                          {"follower", "1 side R 2 close L 3 side R 4 close L 5 side R 6 close L"}},
+                                         std::nullopt,
+                                         {}},
+                                        {}}));
         d = test::withOrder(d, "A x16");
         Landing landing = land(d);
         Finding f = *findingWith(landing.findings, finding::turnedRound);
@@ -150,10 +160,12 @@ private Q_SLOTS:
         landing = land(d);
         f = *findingWith(landing.findings, finding::turnedRound);
         remedies = remediesFor(d, landing, f);
-        QVERIFY2(titled(remedies, "Add a tag of 2 counts after pass 8 and count from 1"), qPrintable(titles(remedies).join('\n')));
+        QVERIFY2(titled(remedies, "Add a tag of 2 counts after pass 8 and count from 1"),
+                 qPrintable(titles(remedies).join('\n')));
     }
     void aLongDanceThatLandsIsOnlyNoted() {
-        Document d = test::withOrder(test::withLine(test::documentOn("verse 36 | chorus 32 | outro 32"), "A", test::walk(32)), "A A A");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("verse 36 | chorus 32 | outro 32"), "A", test::walk(32)), "A A A");
         d = test::tagged(d, 1, 4);
         const Landing landing = land(d);
         const auto f = findingWith(landing.findings, finding::turnedRound);
@@ -170,7 +182,9 @@ private Q_SLOTS:
         QVERIFY(!lands(landing.grid, landing.performance.passes[12]));
         QVERIFY(!findingWith(landing.findings, finding::offPhrase));
     }
-    void nothingIsTurnedRoundWithoutASong() { QVERIFY(land(test::withOrder(basic("verse 64"), "A x8")).turned.empty()); }
+    void nothingIsTurnedRoundWithoutASong() {
+        QVERIFY(land(test::withOrder(basic("verse 64"), "A x8")).turned.empty());
+    }
 };
 
 QTEST_APPLESS_MAIN(TurnedRoundTest)

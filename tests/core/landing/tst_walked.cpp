@@ -1,5 +1,6 @@
-// An independent reference for unrolling: walkers that count by themselves, on two thousand random routines with lead-ins, restarts, tags and bridges with figures of any length,
-// waits, canons and pins. They know nothing of readings, grids or performances: a dance is a list of steps at half counts, walked one after another.
+// An independent reference for unrolling: walkers that count by themselves, on two thousand random routines with
+// lead-ins, restarts, tags and bridges with figures of any length, waits, canons and pins. They know nothing of
+// readings, grids or performances: a dance is a list of steps at half counts, walked one after another.
 #include "support/core_support.h"
 
 #include "core/landing/remedies.h"
@@ -25,7 +26,11 @@ struct WalkedFigure {
         static const char* const words[] = {"wait", "step", "touch"};
         std::string out = leadIn ? "& close" : "";
         for (std::size_t c = 0; c < what.size(); ++c)
-            out += (out.empty() ? "" : " ") + std::to_string(c + 1) + " " + words[what[c]] + (turn[c] == 2 ? " 1/4 R" : turn[c] == -2 ? " 1/4 L" : turn[c] == 4 ? " 1/2 R" : "");
+            out += (out.empty() ? "" : " ") + std::to_string(c + 1) + " " + words[what[c]] +
+                   (turn[c] == 2    ? " 1/4 R"
+                    : turn[c] == -2 ? " 1/4 L"
+                    : turn[c] == 4  ? " 1/2 R"
+                                    : "");
         return out;
     }
 };
@@ -37,15 +42,22 @@ struct Event {
     int turn = 0;
 };
 
-struct WalkedBridge { int after, counts, figure; };
+struct WalkedBridge {
+    int after, counts, figure;
+};
 struct WalkedPass {
     int part = 0, restart = -1, tag = 0, tagFigure = -1, wait = 0, apart = 0, pinned = -1;
     bool ripple = false, countFromOne = false;
     std::vector<WalkedBridge> bridges;
 };
 
-struct WalkedRole { int entersAfter = 0, counts = 0, parityIn = 0, parityOut = 0, facingIn = 0, facingOut = 0, trimmed = 0; };
-struct WalkedEnd { int begin = 0, start = 0, counts = 0, tag = 0, runningFrom = 0, late = 0; std::vector<WalkedRole> roles; };
+struct WalkedRole {
+    int entersAfter = 0, counts = 0, parityIn = 0, parityOut = 0, facingIn = 0, facingOut = 0, trimmed = 0;
+};
+struct WalkedEnd {
+    int begin = 0, start = 0, counts = 0, tag = 0, runningFrom = 0, late = 0;
+    std::vector<WalkedRole> roles;
+};
 
 /// Everything about a made-up routine, and the same as a document.
 class Walker {
@@ -56,7 +68,9 @@ public:
             WalkedFigure figure{QString("Figure ") + QChar('A' + f), chance(35), {}, {}};
             for (int c = 1 + upTo(8); c > 0; --c) {
                 figure.what.push_back(chance(70) ? 1 : upTo(3));
-                figure.turn.push_back(figure.what.back() != 0 && chance(20) ? std::vector<int>{2, -2, 4}[static_cast<std::size_t>(upTo(3))] : 0);
+                figure.turn.push_back(figure.what.back() != 0 && chance(20)
+                                          ? std::vector<int>{2, -2, 4}[static_cast<std::size_t>(upTo(3))]
+                                          : 0);
             }
             m_figures.push_back(figure);
         }
@@ -64,7 +78,8 @@ public:
             m_parts.emplace_back();
             for (int n = 1 + upTo(4); n > 0; --n) m_parts.back().push_back(upTo(static_cast<int>(m_figures.size())));
         }
-        m_phrases = {8 * (1 + upTo(6)) + (chance(30) ? 4 : 0), 8 * (1 + upTo(6)), 8 * (2 + upTo(8)) + (chance(30) ? 4 : 0), 64};
+        m_phrases = {8 * (1 + upTo(6)) + (chance(30) ? 4 : 0), 8 * (1 + upTo(6)),
+                     8 * (2 + upTo(8)) + (chance(30) ? 4 : 0), 64};
         for (int n = 1 + upTo(7); n > 0; --n) {
             WalkedPass pass;
             pass.part = upTo(2);
@@ -82,7 +97,8 @@ public:
             } else if (chance(25))
                 for (int b = 1 + upTo(2), after = 0; b > 0; --b) {
                     after = after + upTo(length - after + 1);
-                    pass.bridges.push_back({after, 1 + upTo(5), chance(50) ? upTo(static_cast<int>(m_figures.size())) : -1});
+                    pass.bridges.push_back(
+                        {after, 1 + upTo(5), chance(50) ? upTo(static_cast<int>(m_figures.size())) : -1});
                 }
             if (chance(20)) pass.pinned = pass.wait + upTo(songCounts() / 2);
             m_passes.push_back(pass);
@@ -91,7 +107,9 @@ public:
 
     Document document() const {
         std::string structure;
-        for (std::size_t i = 0; i < m_phrases.size(); ++i) structure += (i ? " | " : "") + std::string(1, static_cast<char>('p' + i)) + "hrase " + std::to_string(m_phrases[i]);
+        for (std::size_t i = 0; i < m_phrases.size(); ++i)
+            structure +=
+                (i ? " | " : "") + std::string(1, static_cast<char>('p' + i)) + "hrase " + std::to_string(m_phrases[i]);
         Document d = test::documentOn(structure);
         for (int r = 1; r < m_roles; ++r) d = must(applyEdit(d, AddRole{"row " + std::to_string(r + 1)}));
         std::vector<FigureId> figures;
@@ -101,20 +119,30 @@ public:
         }
         d = must(applyEdit(d, AddPart{"B"}));
         for (std::size_t p = 0; p < m_parts.size(); ++p)
-            for (const int f : m_parts[p]) d = must(applyEdit(d, PlaceFigure{d.routine.parts[p].id, figures[static_cast<std::size_t>(f)]}));
+            for (const int f : m_parts[p])
+                d = must(applyEdit(d, PlaceFigure{d.routine.parts[p].id, figures[static_cast<std::size_t>(f)]}));
         OpeningStance opening;
         for (const Role& role : d.routine.roles) opening.roles.push_back({role.id, Foot::Left, Eighths{0}});
         d = must(applyEdit(d, SetOpening{opening}));
         for (const WalkedPass& pass : m_passes) {
-            d = must(applyEdit(d, InsertPass{d.routine.passes.size(), d.routine.parts[static_cast<std::size_t>(pass.part)].id}));
+            d = must(applyEdit(
+                d, InsertPass{d.routine.passes.size(), d.routine.parts[static_cast<std::size_t>(pass.part)].id}));
             PassExceptions e;
             if (pass.restart >= 0) e.restart = Restart{counts(pass.restart)};
-            if (pass.tag > 0) e.tag = Tag{counts(pass.tag), pass.countFromOne, pass.tagFigure >= 0 ? figures[static_cast<std::size_t>(pass.tagFigure)] : FigureId{}};
+            if (pass.tag > 0)
+                e.tag = Tag{counts(pass.tag), pass.countFromOne,
+                            pass.tagFigure >= 0 ? figures[static_cast<std::size_t>(pass.tagFigure)] : FigureId{}};
             e.wait = counts(pass.wait);
             if (pass.apart > 0) e.canon = Canon{counts(pass.apart), pass.ripple, {}, {}, {}};
-            for (const WalkedBridge& b : pass.bridges) e.bridges.push_back({{}, counts(b.after), counts(b.counts), b.figure >= 0 ? figures[static_cast<std::size_t>(b.figure)] : FigureId{}});
+            for (const WalkedBridge& b : pass.bridges)
+                e.bridges.push_back({{},
+                                     counts(b.after),
+                                     counts(b.counts),
+                                     b.figure >= 0 ? figures[static_cast<std::size_t>(b.figure)] : FigureId{}});
             d = must(applyEdit(d, SetExceptions{d.routine.passes.back().id, e, {}}));
-            if (pass.pinned >= 0) d = must(applyEdit(d, PinPass{d.routine.passes.back().id, musicPlaceAt(CountGrid(*d.map, d.scheme), counts(pass.pinned))}));
+            if (pass.pinned >= 0)
+                d = must(applyEdit(d, PinPass{d.routine.passes.back().id,
+                                              musicPlaceAt(CountGrid(*d.map, d.scheme), counts(pass.pinned))}));
         }
         return d;
     }
@@ -134,7 +162,9 @@ public:
             end.runningFrom = runningFrom;
             std::vector<Event> events;
             int length = 0; // counts
-            for (const int f : m_parts[static_cast<std::size_t>(pass.part)]) append(events, m_figures[static_cast<std::size_t>(f)], length), length += m_figures[static_cast<std::size_t>(f)].length();
+            for (const int f : m_parts[static_cast<std::size_t>(pass.part)])
+                append(events, m_figures[static_cast<std::size_t>(f)], length),
+                    length += m_figures[static_cast<std::size_t>(f)].length();
             int shift = 0;
             for (const WalkedBridge& b : pass.bridges) { // in the order of the part; each moves what comes behind it
                 const int place = 2 * (std::min(b.after, length - shift) + shift);
@@ -160,7 +190,8 @@ public:
                     end.counts = room;
                     end.tag = 0;
                     cut = true;
-                } else if (room > 0) end.tag = std::min(end.tag, room - end.counts);
+                } else if (room > 0)
+                    end.tag = std::min(end.tag, room - end.counts);
             }
             for (int r = 0; r < m_roles; ++r) {
                 WalkedRole role;
@@ -174,11 +205,14 @@ public:
                 for (const Event& e : mine) dance(e, 2 * end.counts, role);
                 role.counts = std::clamp(end.counts - late, 0, length);
                 const int first = std::clamp(end.counts, 0, length);
-                role.trimmed = pass.apart == 0 ? 0 : first - role.counts; // what the first to enter has danced and this one has not
+                role.trimmed = pass.apart == 0
+                                   ? 0
+                                   : first - role.counts; // what the first to enter has danced and this one has not
                 if (pass.tagFigure >= 0) {
                     std::vector<Event> inside;
                     append(inside, m_figures[static_cast<std::size_t>(pass.tagFigure)], 0);
-                    std::stable_sort(inside.begin(), inside.end(), [](const Event& a, const Event& b) { return a.at < b.at; });
+                    std::stable_sort(inside.begin(), inside.end(),
+                                     [](const Event& a, const Event& b) { return a.at < b.at; });
                     for (const Event& e : inside) dance(e, 2 * end.tag, role);
                 }
                 role.parityOut = (role.parityIn + role.parityOut) % 2;
@@ -217,7 +251,9 @@ public:
 private:
     static void append(std::vector<Event>& events, const WalkedFigure& figure, int at) {
         if (figure.leadIn) events.push_back({2 * at - 1, 2 * at, 1, 0});
-        for (int c = 0; c < figure.length(); ++c) events.push_back({2 * (at + c), 2 * (at + c), figure.what[static_cast<std::size_t>(c)], figure.turn[static_cast<std::size_t>(c)]});
+        for (int c = 0; c < figure.length(); ++c)
+            events.push_back({2 * (at + c), 2 * (at + c), figure.what[static_cast<std::size_t>(c)],
+                              figure.turn[static_cast<std::size_t>(c)]});
     }
     /// parityOut and facingOut are gathered as changes here.
     static void dance(const Event& e, int end, WalkedRole& role) {
@@ -227,7 +263,8 @@ private:
     }
     int lengthOf(int part) const {
         int n = 0;
-        for (const int f : m_parts[static_cast<std::size_t>(part)]) n += m_figures[static_cast<std::size_t>(f)].length();
+        for (const int f : m_parts[static_cast<std::size_t>(part)])
+            n += m_figures[static_cast<std::size_t>(f)].length();
         return n;
     }
     int upTo(int n) { return n <= 0 ? 0 : static_cast<int>(m_random() % static_cast<std::uint32_t>(n)); }
@@ -257,30 +294,45 @@ private Q_SLOTS:
             for (std::size_t i = 0; i < ends.size(); ++i) {
                 const PassPerformance& pass = p.passes[i];
                 const WalkedEnd& end = ends[i];
-                const auto where = [&](const char* what, auto is, auto should) { return QString("seed %1, pass %2, %3: %4 instead of %5").arg(seed).arg(i + 1).arg(what).arg(is).arg(should); };
+                const auto where = [&](const char* what, auto is, auto should) {
+                    return QString("seed %1, pass %2, %3: %4 instead of %5")
+                        .arg(seed)
+                        .arg(i + 1)
+                        .arg(what)
+                        .arg(is)
+                        .arg(should);
+                };
                 const auto same = [&](const char* what, Tick is, int should) {
                     if (is != counts(should)) qWarning() << where(what, test::q(toCountString(is)), should);
                     return is == counts(should);
                 };
-                QVERIFY(same("begin", pass.begin(), end.begin) && same("start", pass.start, end.start) && same("counts", pass.counts, end.counts) && same("tag", pass.tag, end.tag) &&
-                        same("counting from", pass.runningFrom, end.runningFrom) && same("late", pass.lateBy, end.late));
+                QVERIFY(same("begin", pass.begin(), end.begin) && same("start", pass.start, end.start) &&
+                        same("counts", pass.counts, end.counts) && same("tag", pass.tag, end.tag) &&
+                        same("counting from", pass.runningFrom, end.runningFrom) &&
+                        same("late", pass.lateBy, end.late));
                 pins += pass.pinned;
                 late += end.late > 0;
                 for (std::size_t r = 0; r < end.roles.size(); ++r) {
                     const RoleInPass& role = pass.roles[r];
                     const WalkedRole& walked = end.roles[r];
-                    QVERIFY(same("role's counts", role.counts, walked.counts) && same("trimmed", role.trimmed, walked.trimmed));
-                    const Foot in = walked.parityIn ? Foot::Right : Foot::Left, out = walked.parityOut ? Foot::Right : Foot::Left;
-                    QVERIFY2(role.freeIn == in && role.freeOut == out, qPrintable(where("foot", footLetter(role.freeOut).c_str(), footLetter(out).c_str())));
-                    QVERIFY2(role.facingIn.value == walked.facingIn && role.facingOut.value == walked.facingOut, qPrintable(where("facing", role.facingOut.value, walked.facingOut)));
-                    for (std::size_t a = role.firstAction; a < role.endAction; ++a) QVERIFY(!p.roles[r][a].conflict); // no foot was said, so none can be wrong
+                    QVERIFY(same("role's counts", role.counts, walked.counts) &&
+                            same("trimmed", role.trimmed, walked.trimmed));
+                    const Foot in = walked.parityIn ? Foot::Right : Foot::Left,
+                               out = walked.parityOut ? Foot::Right : Foot::Left;
+                    QVERIFY2(role.freeIn == in && role.freeOut == out,
+                             qPrintable(where("foot", footLetter(role.freeOut).c_str(), footLetter(out).c_str())));
+                    QVERIFY2(role.facingIn.value == walked.facingIn && role.facingOut.value == walked.facingOut,
+                             qPrintable(where("facing", role.facingOut.value, walked.facingOut)));
+                    for (std::size_t a = role.firstAction; a < role.endAction; ++a)
+                        QVERIFY(!p.roles[r][a].conflict); // no foot was said, so none can be wrong
                 }
                 canons += pass.exceptions.canon.has_value();
                 cuts += pass.cut;
                 extras += pass.tag > Tick{} || !pass.exceptions.bridges.empty();
             }
         }
-        QVERIFY2(pins > test::cases(1000) && late > test::cases(200), qPrintable(QString("%1 pins, %2 late").arg(pins).arg(late)));
+        QVERIFY2(pins > test::cases(1000) && late > test::cases(200),
+                 qPrintable(QString("%1 pins, %2 late").arg(pins).arg(late)));
         QVERIFY(canons > test::cases(300) && cuts > test::cases(1000) && extras > test::cases(1000));
     }
     /// Where the two counts differ, walked count by count; and every sentence that says they agree again is true.
@@ -293,8 +345,11 @@ private Q_SLOTS:
             const std::vector<WalkedEnd> ends = walker.walk();
             std::vector<int> said(static_cast<std::size_t>(walker.songCounts()), 0);
             for (const TurnedSpan& span : landing.turned)
-                for (std::int64_t c = wholeCounts(span.from); c < wholeCounts(span.to); ++c) said[static_cast<std::size_t>(c)] = static_cast<int>(wholeCounts(span.ahead));
-            for (int c = 0; c < walker.songCounts(); ++c) QVERIFY2(said[static_cast<std::size_t>(c)] == std::max(0, walker.aheadAt(ends, c)), qPrintable(QString("seed %1, count %2").arg(seed).arg(c + 1)));
+                for (std::int64_t c = wholeCounts(span.from); c < wholeCounts(span.to); ++c)
+                    said[static_cast<std::size_t>(c)] = static_cast<int>(wholeCounts(span.ahead));
+            for (int c = 0; c < walker.songCounts(); ++c)
+                QVERIFY2(said[static_cast<std::size_t>(c)] == std::max(0, walker.aheadAt(ends, c)),
+                         qPrintable(QString("seed %1, count %2").arg(seed).arg(c + 1)));
             turned += static_cast<int>(landing.turned.size());
             const auto agrees = [&](const TurnedSpan& span) { // the next count that is danced to music
                 for (int c = static_cast<int>(wholeCounts(span.to)); c < walker.songCounts(); ++c)
@@ -303,25 +358,34 @@ private Q_SLOTS:
             };
             for (const Finding& f : landing.findings) {
                 if (f.key.code != finding::turnedRound) continue;
-                const auto span = std::find_if(landing.turned.begin(), landing.turned.end(), [&](const TurnedSpan& s) { return s.from == f.at; });
+                const auto span = std::find_if(landing.turned.begin(), landing.turned.end(),
+                                               [&](const TurnedSpan& s) { return s.from == f.at; });
                 QVERIFY(span != landing.turned.end());
                 const bool says = test::q(f.text).contains("they agree again");
-                const auto last = landing.turned.begin() + static_cast<std::ptrdiff_t>(lastOfTrouble(landing.performance, landing.grid, landing.turned, static_cast<std::size_t>(span - landing.turned.begin())));
+                const auto last =
+                    landing.turned.begin() +
+                    static_cast<std::ptrdiff_t>(lastOfTrouble(landing.performance, landing.grid, landing.turned,
+                                                              static_cast<std::size_t>(span - landing.turned.begin())));
                 QCOMPARE(says, agrees(*last));
                 if (says) {
                     int there = static_cast<int>(wholeCounts(last->to));
                     while (walker.aheadAt(ends, there) < 0) ++there;
-                    QVERIFY2(test::q(f.text).contains("At " + test::q(landing.grid.placeInWords(counts(there))) + " they agree again"), f.text.c_str());
+                    QVERIFY2(test::q(f.text).contains("At " + test::q(landing.grid.placeInWords(counts(there))) +
+                                                      " they agree again"),
+                             f.text.c_str());
                 }
                 again += says;
                 if (seed % 20 != 0) continue; // remedies are tried one by one, which takes its time
                 const auto remedies = remediesFor(d, landing, f);
-                const bool offered = std::any_of(remedies.begin(), remedies.end(), [](const Remedy& r) { return test::q(r.title).contains("comes right by itself"); });
+                const bool offered = std::any_of(remedies.begin(), remedies.end(), [](const Remedy& r) {
+                    return test::q(r.title).contains("comes right by itself");
+                });
                 QVERIFY2(!offered || says, qPrintable(QString("seed %1").arg(seed)));
                 leave += offered;
             }
         }
-        QVERIFY2(turned > test::cases(2000) && again > test::cases(20), qPrintable(QString("%1 %2 %3").arg(turned).arg(again).arg(leave)));
+        QVERIFY2(turned > test::cases(2000) && again > test::cases(20),
+                 qPrintable(QString("%1 %2 %3").arg(turned).arg(again).arg(leave)));
     }
 };
 

@@ -26,7 +26,10 @@ private Q_SLOTS:
     }
     void weightChangesAreCounted() {
         QCOMPARE(weightChanges(actionsOf("1 2 3 4 touch 5 hop 6 jump 7 clap 8 wait")), 4);
-        QCOMPARE(weightChanges(actionsOf("1 rock 2 replace 3 stomp 4 stamp 5 check 6 leap 7 kick 8 flick 9 hook 10 hitch 11 brush 12 swivel 13 point 14 tap 15 stomp-up")), 6);
+        QCOMPARE(
+            weightChanges(actionsOf(
+                "1 rock 2 replace 3 stomp 4 stamp 5 check 6 leap 7 kick 8 flick 9 hook 10 hitch 11 brush 12 swivel 13 point 14 tap 15 stomp-up")),
+            6);
     }
     void aFootThatStandsCannotStep() {
         QVERIFY(danceAction(actionsOf("1 step R").front(), Foot::Left).conflict);
@@ -37,7 +40,8 @@ private Q_SLOTS:
     }
     void theFreeFootIsTheParityOfTheChanges() {
         QVERIFY(rc::check("free foot after = parity of steps", [] {
-            const auto words = *rc::gen::container<std::vector<std::string>>(rc::gen::element<std::string>("step", "touch", "rock", "wait", "kick", "clap", "hop"));
+            const auto words = *rc::gen::container<std::vector<std::string>>(
+                rc::gen::element<std::string>("step", "touch", "rock", "wait", "kick", "clap", "hop"));
             std::string text;
             for (std::size_t i = 0; i < words.size(); ++i) text += std::to_string(i + 1) + " " + words[i] + " ";
             const auto actions = readNotation(text).actions;

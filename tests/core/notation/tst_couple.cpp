@@ -45,7 +45,9 @@ private Q_SLOTS:
         QTest::addColumn<int>("begin");
         QTest::addColumn<int>("finish");
         QTest::addColumn<QString>("says");
-        const auto row = [](const char* text, int begin, int finish, const char* says) { QTest::newRow(text) << text << begin << finish << says; };
+        const auto row = [](const char* text, int begin, int finish, const char* says) {
+            QTest::newRow(text) << text << begin << finish << says;
+        };
         row("", 0, 0, "Nothing stands");
         row(" , ", 0, 3, "Nothing stands");
         row("opened", 0, 6, "“opened” is no position");
@@ -77,18 +79,26 @@ private Q_SLOTS:
     }
     void anyTextIsReadOrRefusedInsideItself() {
         QVERIFY(rc::check("no text breaks the reader", [] {
-            static const std::vector<std::string> pieces{"open", "closed", "L-R", "R-L", "L-", "-R", " ", ",", "low", "no hands", "hands", "same", " foot", "é", "back to back"};
+            static const std::vector<std::string> pieces{"open",  "closed", "L-R",   "R-L", "L-",
+                                                         "-R",    " ",      ",",     "low", "no hands",
+                                                         "hands", "same",   " foot", "é",   "back to back"};
             std::string text;
-            for (const auto& piece : *rc::gen::container<std::vector<std::string>>(rc::gen::elementOf(pieces))) text += piece;
+            for (const auto& piece : *rc::gen::container<std::vector<std::string>>(rc::gen::elementOf(pieces)))
+                text += piece;
             const auto state = parseCouple(text);
-            if (state) RC_ASSERT(parseCouple(toString(*state)).value() == *state);
-            else RC_ASSERT(state.error().begin <= state.error().finish && state.error().finish <= text.size() && !state.error().text.empty());
+            if (state)
+                RC_ASSERT(parseCouple(toString(*state)).value() == *state);
+            else
+                RC_ASSERT(state.error().begin <= state.error().finish && state.error().finish <= text.size() &&
+                          !state.error().text.empty());
         }));
     }
     void kindsOfSteps_data() {
         QTest::addColumn<QString>("words");
         QTest::addColumn<int>("kind");
-        const auto row = [](const char* words, ActionKind kind) { QTest::newRow(words) << words << static_cast<int>(kind); };
+        const auto row = [](const char* words, ActionKind kind) {
+            QTest::newRow(words) << words << static_cast<int>(kind);
+        };
         row("side", ActionKind::Step);
         row("Rock", ActionKind::Step);
         row("replace", ActionKind::Step);

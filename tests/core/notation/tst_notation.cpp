@@ -21,7 +21,10 @@ QString feetOf(const NotationReading& reading, Foot free = Foot::Left) {
     QString all;
     const auto footed = followFeet(reading.actions, footNeeded(reading.actions).value_or(free));
     for (std::size_t i = 0; i < footed.size(); ++i) {
-        if (!footed[i].foot) { all += '-'; continue; }
+        if (!footed[i].foot) {
+            all += '-';
+            continue;
+        }
         const QString letter = test::q(footLetter(*footed[i].foot));
         all += reading.actions[i].kind == ActionKind::NoWeight ? letter.toLower() : letter;
     }
@@ -51,7 +54,7 @@ private Q_SLOTS:
         row("1e&a 2", "0 1/4 1/2 3/4 1", "2", "LRLRL");
         row("1 2 a3 4", "0 1 7/4 2 3", "4", "LRLRL");
         row("1 a 2", "0 3/4 1", "2", "LRL");
-        row("1 a3", "0 7/4 2", "3", "L-RL");             // a before 3 is the end of a silent 2
+        row("1 a3", "0 7/4 2", "3", "L-RL"); // a before 3 is the end of a silent 2
         row("1:2 3", "0 2", "3", "LR");
         row("1 2 3 5 6 7", "0 1 2 4 5 6", "7", "LRL-RLR");
         row("S Q Q", "0 2 3", "4", "LRL");
@@ -62,7 +65,8 @@ private Q_SLOTS:
         row("1–2 R walk", "0 1", "2", "RL");
         row("1 2 3 4 5 6 7 8 1 2", "0 1 2 3 4 5 6 7 8 9", "10", "LRLRLRLRLR");
         row("1 2 3 4 5 6 7 8 2 2", "0 1 2 3 4 5 6 7 8 9", "10", "LRLRLRLRLR");
-        row("1 2 3 4 5 6 7 8 2 2 3 4 5 6 7 8 3 2", "0 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17", "18", "LRLRLRLRLRLRLRLRLR");
+        row("1 2 3 4 5 6 7 8 2 2 3 4 5 6 7 8 3 2", "0 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17", "18",
+            "LRLRLRLRLRLRLRLRLR");
         row("1 2 3 5 6 7 1 2 3 5 6 7", "0 1 2 4 5 6 8 9 10 12 13 14", "15", "LRL-RLR-LRL-RLR");
         row("1 2 3 1 2 3", "0 1 2 3 4 5", "6", "LRLRLR");
         row("1 stomp 2 stomp-up 3 step", "0 1 2", "3", "LrR");
@@ -126,7 +130,9 @@ private Q_SLOTS:
         QTest::addColumn<QString>("text");
         QTest::addColumn<int>("character");
         QTest::addColumn<QString>("says");
-        const auto row = [](const char* text, int character, const char* says) { QTest::newRow(text) << text << character << says; };
+        const auto row = [](const char* text, int character, const char* says) {
+            QTest::newRow(text) << text << character << says;
+        };
         row("1-4096 walk 1-2 walk", 13, "longer than 4096 counts"); // found by the fuzzer: ranges that never end
         row("1-4000 walk 1-4000 walk", 15, "longer than 4096 counts");
         row("1 side s&411111111111", 10, "from 1 to 4096"); // found by the fuzzer: billions of waits before it
@@ -222,11 +228,16 @@ private Q_SLOTS:
         QTest::addColumn<int>("feel");
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("at");
-        QTest::newRow("straight") << int(Feel::Straight) << "1e&a" << "0 1/4 1/2 3/4";
-        QTest::newRow("quarters") << int(Feel::RollingQuarters) << "1e&a" << "0 1/4 1/2 3/4";
-        QTest::newRow("thirds") << int(Feel::RollingThirds) << "1&a" << "0 1/3 2/3";
-        QTest::newRow("swung &") << int(Feel::Swing) << "1&2" << "0 2/3 1";
-        QTest::newRow("swung a") << int(Feel::Swing) << "1a2" << "0 2/3 1";
+        QTest::newRow("straight") << int(Feel::Straight) << "1e&a"
+                                  << "0 1/4 1/2 3/4";
+        QTest::newRow("quarters") << int(Feel::RollingQuarters) << "1e&a"
+                                  << "0 1/4 1/2 3/4";
+        QTest::newRow("thirds") << int(Feel::RollingThirds) << "1&a"
+                                << "0 1/3 2/3";
+        QTest::newRow("swung &") << int(Feel::Swing) << "1&2"
+                                 << "0 2/3 1";
+        QTest::newRow("swung a") << int(Feel::Swing) << "1a2"
+                                 << "0 2/3 1";
     }
     void feelsMoveTheSubBeats() {
         QFETCH(int, feel);
@@ -240,7 +251,8 @@ private Q_SLOTS:
         const NotationChoices swing{Feel::Swing, counts(2), counts(1)};
         QVERIFY(test::q(readNotation("1&a", swing).error->text).contains("2/3"));
         QVERIFY(test::q(readNotation("1e", swing).error->text).contains("no place in a swung"));
-        QVERIFY(test::q(readNotation("1e", {Feel::RollingThirds, counts(2), counts(1)}).error->text).contains("thirds"));
+        QVERIFY(
+            test::q(readNotation("1e", {Feel::RollingThirds, counts(2), counts(1)}).error->text).contains("thirds"));
     }
 
     void turnsBelongToTheirStep() {
@@ -267,7 +279,8 @@ private Q_SLOTS:
         QCOMPARE(worded.questions[0].answers.size(), std::size_t{2});
         QVERIFY(worded.questions[0].answers[1].taken);
         QCOMPARE(test::q(worded.questions[0].answers[0].line), "1 side 2 close 3 side 4 wait & close R 5 across");
-        for (const NotationAnswer& answer : worded.questions[0].answers) QVERIFY(readNotation(answer.line).questions.empty());
+        for (const NotationAnswer& answer : worded.questions[0].answers)
+            QVERIFY(readNotation(answer.line).questions.empty());
         QVERIFY(readNotation("1 side & close 2 side").questions.empty());
         QVERIFY(readNotation("1 kick R & ball 3 wait").questions.size() == 1);
     }
@@ -280,7 +293,8 @@ private Q_SLOTS:
         QCOMPARE(question.answers.size(), std::size_t{3});
         QStringList said;
         for (const NotationAnswer& answer : question.answers) {
-            said << test::q(answer.text + ": " + answer.line + " = " + toCountString(answer.length) + " " + footLetter(answer.freeAfter) + (answer.taken ? " *" : ""));
+            said << test::q(answer.text + ": " + answer.line + " = " + toCountString(answer.length) + " " +
+                            footLetter(answer.freeAfter) + (answer.taken ? " *" : ""));
             const NotationReading again = readNotation(answer.line);
             QVERIFY(!again.error && again.questions.empty()); // written so that only this is meant
             QVERIFY(again.length == answer.length);
@@ -291,7 +305,8 @@ private Q_SLOTS:
                                     "a filler word, no step: 1 side L 2 close 3 side \"&\" 5 rock = 5 L"}));
     }
     void whatElseALineSays() {
-        const NotationReading r = readNotation("[closed, R-L waist] 1 break forward small L! \"out\" @3 [L-R low, same foot] #balance 3/4 R:3 + look 2 side large led 3 own kick meet …");
+        const NotationReading r = readNotation(
+            "[closed, R-L waist] 1 break forward small L! \"out\" @3 [L-R low, same foot] #balance 3/4 R:3 + look 2 side large led 3 own kick meet …");
         QVERIFY2(!r.error, r.error ? r.error->text.c_str() : "");
         QVERIFY(r.unfinished);
         QCOMPARE(test::q(toString(r.couple)), "closed, R-L waist");
@@ -349,10 +364,14 @@ private Q_SLOTS:
 
     void anyLineIsReadWithoutGapsOrOverlaps() {
         QVERIFY(rc::check("actions follow one another", [] {
-            static const std::vector<std::string> pieces{"1", "2", "3", "4", "5", "8", "&", "a", "e", " ", " ", " ", "L", "R", "touch", "S", "Q", ":2",
-                                                         ":1/2", "1/4 R", "½ L", "-", "wait", "hop", "jump", "|", "é", "#", "clap", "both", "{3}", "{", ",", "}", "[open]", "[", "]", "\"go\"", "\"", "!", "+", "@3", "#shoes", "…", "free", "somehow", "1-4"};
+            static const std::vector<std::string> pieces{
+                "1",    "2",      "3",     "4", "5",    "8",    "&",      "a",     "e",    " ",       " ",      " ",
+                "L",    "R",      "touch", "S", "Q",    ":2",   ":1/2",   "1/4 R", "½ L",  "-",       "wait",   "hop",
+                "jump", "|",      "é",     "#", "clap", "both", "{3}",    "{",     ",",    "}",       "[open]", "[",
+                "]",    "\"go\"", "\"",    "!", "+",    "@3",   "#shoes", "…",     "free", "somehow", "1-4"};
             std::string line;
-            for (const auto& piece : *rc::gen::container<std::vector<std::string>>(rc::gen::elementOf(pieces))) line += piece;
+            for (const auto& piece : *rc::gen::container<std::vector<std::string>>(rc::gen::elementOf(pieces)))
+                line += piece;
             const NotationReading reading = readNotation(line);
             Tick at = reading.actions.empty() ? Tick{} : std::min(Tick{}, reading.actions.front().at);
             for (const Action& action : reading.actions) {

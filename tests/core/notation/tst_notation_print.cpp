@@ -10,21 +10,29 @@ using namespace lc;
 namespace {
 
 template <typename T>
-T oneOf(std::initializer_list<T> all) { return *rc::gen::elementOf(std::vector<T>(all)); }
+T oneOf(std::initializer_list<T> all) {
+    return *rc::gen::elementOf(std::vector<T>(all));
+}
 
 bool chance(int inHundred) { return *rc::gen::inRange(0, 100) < inHundred; }
 
 /// What may be said after a moment.
 std::string saidAfter() {
     std::string out;
-    if (chance(60)) out += oneOf<const char*>({" side", " touch", " kick", " hop", " jump", " rock back", " clap", " wait", " hold breath", " stomp-up", " cross-rock"});
+    if (chance(60))
+        out += oneOf<const char*>({" side", " touch", " kick", " hop", " jump", " rock back", " clap", " wait",
+                                   " hold breath", " stomp-up", " cross-rock"});
     if (chance(30)) out += oneOf<const char*>({" L", " R", " both"});
     if (chance(10)) out += "!";
     if (chance(8)) out += oneOf<const char*>({" \"go on\"", " “say \"now\"”", " \"é\""});
     if (chance(8)) out += oneOf<const char*>({" @3", " @1:30", " @line", " @wall"});
-    if (chance(8)) out += oneOf<const char*>({" [open]", " [L-R low, closed]", " [no hands]", " [crossed hands high] [same foot]", " [R-L opposite feet]"});
+    if (chance(8))
+        out += oneOf<const char*>({" [open]", " [L-R low, closed]", " [no hands]", " [crossed hands high] [same foot]",
+                                   " [R-L opposite feet]"});
     if (chance(5)) out += oneOf<const char*>({" #clearance", " #rest #shoes"});
-    if (chance(20)) out += oneOf<const char*>({" 1/4 R", " 1/2 turn L", " ⅜ R", " full L", " 1½ R", " 3/4 R:3", " 1/2 L:1/2", " round 1/2 R", " round middle 1/4 L", " walk round full R:4 1/4 L"});
+    if (chance(20))
+        out += oneOf<const char*>({" 1/4 R", " 1/2 turn L", " ⅜ R", " full L", " 1½ R", " 3/4 R:3", " 1/2 L:1/2",
+                                   " round 1/2 R", " round middle 1/4 L", " walk round full R:4 1/4 L"});
     if (chance(8)) out += oneOf<const char*>({" + clap", " + arms up"});
     return out;
 }
@@ -38,12 +46,13 @@ std::string lineInCounts(Feel feel) {
     const int last = *rc::gen::inRange(1, 20);
     for (int n = 1; n <= last; ++n) {
         if (n > 1 && chance(20)) continue; // a silent count
-        if (chance(5)) { // of a count before it that is silent, or of the last one
+        if (chance(5)) {                   // of a count before it that is silent, or of the last one
             out += (thirds ? "& " : oneOf<const char*>({"& ", "a "})) + std::to_string(n) + " ";
             continue;
         }
         if (chance(6)) { // a run of the dancer's own, or one whose times come later
-            out += std::to_string(n) + "-" + std::to_string(n + 2) + oneOf<const char*>({" free", " somehow", " free R", " somehow L 3/4 R"}) + " ";
+            out += std::to_string(n) + "-" + std::to_string(n + 2) +
+                   oneOf<const char*>({" free", " somehow", " free R", " somehow L 3/4 R"}) + " ";
             n += 2;
             continue;
         }
@@ -89,7 +98,8 @@ private Q_SLOTS:
         QVERIFY(letterPlace('e', NotationChoices{.feel = Feel::Straight}) == countFraction(1, 4));
         QVERIFY(letterPlace('&', NotationChoices{.feel = Feel::RollingThirds}) == countFraction(1, 3));
         QVERIFY(letterPlace('a', NotationChoices{.feel = Feel::RollingThirds}) == countFraction(2, 3));
-        QVERIFY(letterPlace('&', NotationChoices{.feel = Feel::Swing}) == letterPlace('a', NotationChoices{.feel = Feel::Swing}));
+        QVERIFY(letterPlace('&', NotationChoices{.feel = Feel::Swing}) ==
+                letterPlace('a', NotationChoices{.feel = Feel::Swing}));
         QVERIFY(!letterPlace('e', NotationChoices{.feel = Feel::Swing}));
         QVERIFY(letterPlace('&', NotationChoices{.feel = Feel::RollingQuarters}) == countFraction(1, 2));
     }
@@ -151,7 +161,8 @@ private Q_SLOTS:
         const auto read = [](const char* line) { return readNotation(line); };
         QVERIFY(sameDance(read("1 2 3&4"), read("1 2 3 & 4")));
         QVERIFY(sameDance(read("1 2 4"), read("1 2 3 wait 4")));
-        for (const char* other : {"1 2 3 4", "1 2 3 a 4", "1 2 3 & 4 L", "1 2 3 & 4 touch", "1 2 3 & 4:2", "1 2 3 & 4 1/4 R", "1 2 3 & 4 5 wait"})
+        for (const char* other : {"1 2 3 4", "1 2 3 a 4", "1 2 3 & 4 L", "1 2 3 & 4 touch", "1 2 3 & 4:2",
+                                  "1 2 3 & 4 1/4 R", "1 2 3 & 4 5 wait"})
             QVERIFY2(!sameDance(read("1 2 3 & 4"), read(other)), other);
     }
 };

@@ -1,7 +1,7 @@
 #include "support/plan_support.h"
 
-#include "core/reports/song_trial.h"
 #include "core/planning/music_mend.h"
+#include "core/reports/song_trial.h"
 
 #include <functional>
 #include <random>
@@ -11,10 +11,14 @@ using test::must;
 
 namespace {
 
-Document danceOn(const std::string& song, int length, int passes) { return test::withOrder(test::withLine(test::documentOn(song), "A", test::walk(length)), "A x" + std::to_string(passes)); }
+Document danceOn(const std::string& song, int length, int passes) {
+    return test::withOrder(test::withLine(test::documentOn(song), "A", test::walk(length)),
+                           "A x" + std::to_string(passes));
+}
 
 Document mended(const Document& d, const MusicMend& mend) {
-    return must(applyEdit(d, SetMap{std::make_shared<const SongMap>(must(editSong(*d.map, mend.spans)).map), MapOrigin::Imported, std::nullopt}));
+    return must(applyEdit(d, SetMap{std::make_shared<const SongMap>(must(editSong(*d.map, mend.spans)).map),
+                                    MapOrigin::Imported, std::nullopt}));
 }
 
 } // namespace
@@ -27,7 +31,8 @@ private Q_SLOTS:
         const MusicMends mends = must(mendMusic(d, land(d)));
         QCOMPARE(mends.mends.front().misses, 0);
         QCOMPARE(mends.mends.front().joints, 1);
-        QVERIFY2(test::q(mendInWords(*d.map, mends.mends.front())).startsWith("One change: without bar "), mendInWords(*d.map, mends.mends.front()).c_str());
+        QVERIFY2(test::q(mendInWords(*d.map, mends.mends.front())).startsWith("One change: without bar "),
+                 mendInWords(*d.map, mends.mends.front()).c_str());
         const Document then = mended(d, mends.mends.front());
         const Landing landing = land(then);
         QCOMPARE(landing.grid.countsInSong(), 128);
@@ -46,7 +51,8 @@ private Q_SLOTS:
             if (pass.start < landing.grid.end()) QCOMPARE(*phraseMiss(landing.grid, pass.start), Tick{});
     }
     void theDanceIsToBeFinished() {
-        const Document d = danceOn("verse 32 | quiet 16 | chorus 32 | verse 16", 32, 3); // the same is missing or left over, whatever is done with the quiet bars
+        const Document d = danceOn("verse 32 | quiet 16 | chorus 32 | verse 16", 32,
+                                   3); // the same is missing or left over, whatever is done with the quiet bars
         MusicMendWishes many;
         many.most = 40;
         const MusicMends mends = must(mendMusic(d, land(d), many));
@@ -58,20 +64,26 @@ private Q_SLOTS:
         QCOMPARE(either.mends[1].cost, 14); // left out: 80 counts
         QVERIFY(either.mends[0].missing == counts(16) || either.mends[1].missing == counts(16));
         const MusicMend& cut = either.mends[0].missing == counts(16) ? either.mends[0] : either.mends[1];
-        QVERIFY2(test::q(mendInWords(*d.map, cut)).endsWith("The music ends 16 counts before the dance."), mendInWords(*d.map, cut).c_str());
-        QVERIFY(std::any_of(mends.mends.begin(), mends.mends.end(), [&](const MusicMend& m) { return m.spans == cut.spans && m.cost == 14 + 2 * MusicMendWishes{}.unfinished; })); // two sets of it
+        QVERIFY2(test::q(mendInWords(*d.map, cut)).endsWith("The music ends 16 counts before the dance."),
+                 mendInWords(*d.map, cut).c_str());
+        QVERIFY(std::any_of(mends.mends.begin(), mends.mends.end(), [&](const MusicMend& m) {
+            return m.spans == cut.spans && m.cost == 14 + 2 * MusicMendWishes{}.unfinished;
+        })); // two sets of it
     }
-    /// Four passes and no more: bar 17 left out lands them all, whether the order is A A A A or A B A B; an ending that is 32 counts short costs more than one that is 4 short.
+    /// Four passes and no more: bar 17 left out lands them all, whether the order is A A A A or A B A B; an ending that
+    /// is 32 counts short costs more than one that is 4 short.
     void theDanceIsKeptWhole() {
         const std::string song = "verse 32 | chorus 36 | verse 32 | chorus 24 | outro 32";
         for (const char* order : {"A A A A", "A B A B"}) {
-            Document d = test::withLine(test::withLine(test::documentOn(song), "A", test::walk(32)), "B", test::walk(32));
+            Document d =
+                test::withLine(test::withLine(test::documentOn(song), "A", test::walk(32)), "B", test::walk(32));
             d = test::withOrder(d, order);
             MusicMendWishes wishes;
             wishes.most = 20;
             const MusicMends mends = must(mendMusic(d, land(d), wishes));
             const std::vector<BarSpan> without17 = withoutBars(d.map->bars.size(), {16, 17});
-            const auto found = std::find_if(mends.mends.begin(), mends.mends.end(), [&](const MusicMend& m) { return m.spans == without17; });
+            const auto found = std::find_if(mends.mends.begin(), mends.mends.end(),
+                                            [&](const MusicMend& m) { return m.spans == without17; });
             QVERIFY2(found != mends.mends.end(), order);
             const Landing landing = land(mended(d, *found));
             for (const PassPerformance& pass : landing.performance.passes) QVERIFY(lands(landing.grid, pass));
@@ -99,7 +111,9 @@ private Q_SLOTS:
         int two = 0, compared = 0;
         for (int n = 0; n < 60; ++n) {
             std::string song;
-            for (int p = 0; p < 3; ++p) song += (song.empty() ? "" : " | ") + std::string("part") + std::to_string(p) + " " + std::to_string(4 * (1 + static_cast<int>(dice() % 4)));
+            for (int p = 0; p < 3; ++p)
+                song += (song.empty() ? "" : " | ") + std::string("part") + std::to_string(p) + " " +
+                        std::to_string(4 * (1 + static_cast<int>(dice() % 4)));
             const int passes = 1 + static_cast<int>(dice() % 4);
             const Document d = danceOn(song, 4 * (1 + static_cast<int>(dice() % 3)), passes);
             MusicMendWishes wishes;
@@ -113,7 +127,8 @@ private Q_SLOTS:
             const Landing landing = land(d);
             const auto& grid = landing.grid;
             const int bars = static_cast<int>(d.map->bars.size());
-            const int length = static_cast<int>(wholeCounts(landing.performance.passes.front().whole)) / 4; // of a pass, in bars
+            const int length =
+                static_cast<int>(wholeCounts(landing.performance.passes.front().whole)) / 4; // of a pass, in bars
             std::vector<bool> phrase(static_cast<std::size_t>(bars)), set(static_cast<std::size_t>(bars) + 1, true);
             for (int b = 0; b < bars; ++b) {
                 phrase[static_cast<std::size_t>(b)] = *phraseMiss(grid, counts(4 * b)) == Tick{};
@@ -121,10 +136,12 @@ private Q_SLOTS:
             }
             std::int64_t best = 1'000'000;
             int joints = 0;
-            const std::function<void(int, int, std::int64_t, int)> play = [&](int next, int danced, std::int64_t cost, int used) {
+            const std::function<void(int, int, std::int64_t, int)> play = [&](int next, int danced, std::int64_t cost,
+                                                                              int used) {
                 if (cost >= best) return;
                 if (next == bars) {
-                    if (const int missing = length * passes - danced; missing > 0) cost += wishes.unfinished * ((missing + 1) / 2); // each set of two bars that has no music
+                    if (const int missing = length * passes - danced; missing > 0)
+                        cost += wishes.unfinished * ((missing + 1) / 2); // each set of two bars that has no music
                     if (cost >= best) return;
                     best = cost;
                     joints = used;
@@ -132,9 +149,19 @@ private Q_SLOTS:
                 }
                 for (int bar = std::max(0, next - 2); bar <= std::min(bars - 1, next + 2); ++bar) {
                     if ((danced == 0 || used == 4) && bar != next) continue;
-                    std::int64_t price = bar == next ? 0 : 3 + std::abs(bar - next) + (set[static_cast<std::size_t>(next)] && set[static_cast<std::size_t>(bar)] ? 0 : wishes.rough) +
-                                         (bar == next || ((next == bars || phrase[static_cast<std::size_t>(next)]) && phrase[static_cast<std::size_t>(bar)]) ? 0 : wishes.seam);
-                    if (danced < length * passes && danced % length == 0 && !phrase[static_cast<std::size_t>(bar)] && !(length <= 2 && set[static_cast<std::size_t>(bar)])) price += 9;
+                    std::int64_t price =
+                        bar == next ? 0
+                                    : 3 + std::abs(bar - next) +
+                                          (set[static_cast<std::size_t>(next)] && set[static_cast<std::size_t>(bar)]
+                                               ? 0
+                                               : wishes.rough) +
+                                          (bar == next || ((next == bars || phrase[static_cast<std::size_t>(next)]) &&
+                                                           phrase[static_cast<std::size_t>(bar)])
+                                               ? 0
+                                               : wishes.seam);
+                    if (danced < length * passes && danced % length == 0 && !phrase[static_cast<std::size_t>(bar)] &&
+                        !(length <= 2 && set[static_cast<std::size_t>(bar)]))
+                        price += 9;
                     play(bar + 1, danced + 1, cost + price, used + (bar != next));
                 }
             };
@@ -146,10 +173,12 @@ private Q_SLOTS:
             ++compared;
             two += joints > 1;
         }
-        QVERIFY2(two > 3 && compared > 40, qPrintable(QString::number(two) + QLatin1Char(' ') + QString::number(compared)));
+        QVERIFY2(two > 3 && compared > 40,
+                 qPrintable(QString::number(two) + QLatin1Char(' ') + QString::number(compared)));
     }
     void theMapFollows() {
-        const SongMap map = test::song("pickup 2 | intro 8 | verse 16 @120 | stop 4 | bar 3 | fermata 1 2s | chorus 8 @90", 120);
+        const SongMap map =
+            test::song("pickup 2 | intro 8 | verse 16 @120 | stop 4 | bar 3 | fermata 1 2s | chorus 8 @90", 120);
         const std::size_t bars = map.bars.size();
         const EditedSong same = must(editSong(map, {{0, bars}}));
         QVERIFY(same.map == map); // beats, bars, phrases, stops, fermatas
@@ -168,17 +197,19 @@ private Q_SLOTS:
         QCOMPARE(longer.map.phrases[1].label, map.phrases[0].label);
         QCOMPARE(longer.map.pickupBeats, std::size_t{2});
         for (const EditedSong* song : {&shorter, &longer})
-            for (std::size_t b = 1; b < song->map.beats.size(); ++b) QVERIFY(song->map.beats[b].time > song->map.beats[b - 1].time);
+            for (std::size_t b = 1; b < song->map.beats.size(); ++b)
+                QVERIFY(song->map.beats[b].time > song->map.beats[b - 1].time);
         Seconds all = 0;
         for (const SoundSpan& span : longer.sound) all += span.to - span.from;
         QVERIFY(qAbs(all - longer.map.end) < 1e-9); // sound and map are equally long
     }
     void momentsFollow() {
         const SongMap map = test::song("verse 32 | chorus 32", 120); // bars of two seconds
-        const EditedSong cut = must(editSong(map, withoutBars(16, {4, 6}))), twice = must(editSong(map, withBarsTwice(16, {4, 6})));
+        const EditedSong cut = must(editSong(map, withoutBars(16, {4, 6}))),
+                         twice = must(editSong(map, withBarsTwice(16, {4, 6})));
         QCOMPARE(*placeIn(cut, 3.0), 3.0);
         QCOMPARE(*placeIn(cut, 13.0), 9.0);
-        QVERIFY(!placeIn(cut, 9.0)); // left out
+        QVERIFY(!placeIn(cut, 9.0));         // left out
         QCOMPARE(*placeIn(twice, 9.0), 9.0); // heard first there
         QCOMPARE(*placeIn(twice, 13.0), 17.0);
     }

@@ -22,7 +22,9 @@ struct Figures {
         readings.push_back(std::make_unique<FigureReading>(readFigure({name, std::move(lines), std::nullopt, {}})));
         all.push_back({name, level, readings.back().get()});
     }
-    void add(const std::string& name, const std::string& line, const std::string& level = {}) { add(name, std::vector<FigureLine>{{"everyone", line}}, level); }
+    void add(const std::string& name, const std::string& line, const std::string& level = {}) {
+        add(name, std::vector<FigureLine>{{"everyone", line}}, level);
+    }
 };
 
 QStringList namesOf(const Figures& figures, const PhraseFills& fills) {
@@ -46,7 +48,8 @@ std::set<std::vector<std::size_t>> everyOrder(const Figures& figures, const Phra
             for (const std::size_t f : so) {
                 const RoleReading& role = figures.all[f].reading->roles[0];
                 if (free != Foot::Both && role.needs && *role.needs != free) return;
-                for (const Action& action : role.line.actions) free = danceAction(action, free == Foot::Both ? role.needs.value_or(Foot::Both) : free).freeAfter;
+                for (const Action& action : role.line.actions)
+                    free = danceAction(action, free == Foot::Both ? role.needs.value_or(Foot::Both) : free).freeAfter;
                 turn += role.turn.value;
             }
             if (!asked.leave.empty() && asked.leave[0] && free != Foot::Both && free != *asked.leave[0]) return;
@@ -73,8 +76,12 @@ private Q_SLOTS:
     /// 40 counts from sixes and eights: the order 6 6 8 6 6 8 and the counts that meet the 1s.
     void s12WhichCountsMeetTheOnes() {
         const auto ones = onesMet(ticks({6, 6, 8, 6, 6, 8}));
-        QCOMPARE(ones, (std::vector<OneMet>{{counts(9), 1, counts(3)}, {counts(17), 2, counts(5)}, {counts(25), 3, counts(5)}, {counts(33), 5, counts(1)}})); // figures 1 and 5 meet none
-        QCOMPARE(onesMet(ticks({6, 6}), counts(8), counts(5)), (std::vector<OneMet>{{counts(5), 0, counts(5)}})); // begun on the 5
+        QCOMPARE(ones, (std::vector<OneMet>{{counts(9), 1, counts(3)},
+                                            {counts(17), 2, counts(5)},
+                                            {counts(25), 3, counts(5)},
+                                            {counts(33), 5, counts(1)}})); // figures 1 and 5 meet none
+        QCOMPARE(onesMet(ticks({6, 6}), counts(8), counts(5)),
+                 (std::vector<OneMet>{{counts(5), 0, counts(5)}})); // begun on the 5
     }
     void s12FromTheVocabulary() {
         Figures figures;
@@ -88,8 +95,10 @@ private Q_SLOTS:
         QCOMPARE(namesOf(figures, fills).first(), "Eight Eight Eight Eight Eight");
         QVERIFY(namesOf(figures, fills).contains("Six Six Eight Six Six Eight"));
     }
-    /// G. Pólya, "On picture-writing", American Mathematical Monthly 63 (1956): a dollar can be changed in 292 ways with coins of 1, 5, 10, 25 and 50 cents, and fifty cents in 50
-    /// ways. Values from memory. And the partitions of n, sequence A000041 of the On-Line Encyclopedia of Integer Sequences, values from memory: p(10) = 42, p(20) = 627, p(30) = 5604.
+    /// G. Pólya, "On picture-writing", American Mathematical Monthly 63 (1956): a dollar can be changed in 292 ways
+    /// with coins of 1, 5, 10, 25 and 50 cents, and fifty cents in 50 ways. Values from memory. And the partitions of
+    /// n, sequence A000041 of the On-Line Encyclopedia of Integer Sequences, values from memory: p(10) = 42, p(20) =
+    /// 627, p(30) = 5604.
     void publishedNumbersOfCombinations() {
         QCOMPARE(must(fillCounts(counts(100), ticks({1, 5, 10, 25, 50}))).combinations.size(), std::size_t{292});
         QCOMPARE(must(fillCounts(counts(50), ticks({1, 5, 10, 25, 50}))).combinations.size(), std::size_t{50});
@@ -99,8 +108,9 @@ private Q_SLOTS:
             QCOMPARE(must(fillCounts(counts(n), ticks(lengths))).combinations.size(), std::size_t{partitions});
         }
     }
-    /// Orders of ones and twos that make n are Fibonacci numbers (Pingala's and Hemachandra's count of metres, in D. Knuth, "The Art of Computer Programming" 1, 1.2.8; from memory): 89 for 10;
-    /// of any lengths there are 2^(n−1) compositions.
+    /// Orders of ones and twos that make n are Fibonacci numbers (Pingala's and Hemachandra's count of metres, in D.
+    /// Knuth, "The Art of Computer Programming" 1, 1.2.8; from memory): 89 for 10; of any lengths there are 2^(n−1)
+    /// compositions.
     void publishedNumbersOfOrders() {
         Figures two;
         two.add("short", "1 L & close R");
@@ -121,7 +131,10 @@ private Q_SLOTS:
                 std::string line;
                 const int length = 1 + static_cast<int>(dice() % 4);
                 for (int c = 1; c <= length; ++c)
-                    line += std::to_string(c) + (c == 1 && dice() % 2 == 0 ? dice() % 2 == 0 ? " step L " : " step R " : dice() % 4 == 0 ? " touch " : dice() % 5 == 0 ? " step 1/4 R " : " step ");
+                    line += std::to_string(c) + (c == 1 && dice() % 2 == 0 ? dice() % 2 == 0 ? " step L " : " step R "
+                                                 : dice() % 4 == 0         ? " touch "
+                                                 : dice() % 5 == 0         ? " step 1/4 R "
+                                                                           : " step ");
                 figures.add(std::string(1, static_cast<char>('a' + f)), line);
             }
             PhraseFillAsked asked;
@@ -152,16 +165,20 @@ private Q_SLOTS:
         asked.free = {Foot::Left, Foot::Right};
         asked.couple.position = Position::Open;
         asked.coupleAfter.position = Position::Closed;
-        QCOMPARE(namesOf(figures, must(fillPhrase(asked, figures.all))), (QStringList{"Open basic Close in", "Close in Closed basic"}));
+        QCOMPARE(namesOf(figures, must(fillPhrase(asked, figures.all))),
+                 (QStringList{"Open basic Close in", "Close in Closed basic"}));
         asked.free = {Foot::Left, Foot::Left}; // the follower's foot is not free
         QCOMPARE(must(fillPhrase(asked, figures.all)).fills.size(), std::size_t{0});
     }
-    /// A part of three changes ends on the other foot; mirrored it needs and leaves the other way round, and in a part inside a part it is the same.
+    /// A part of three changes ends on the other foot; mirrored it needs and leaves the other way round, and in a part
+    /// inside a part it is the same.
     void aFillingBeginsWhereThePartEnds() {
         Document d = test::documentOn("verse 32");
         const FigureId three = test::addFigure(d, "Three", {"1 step L 2 step R 3 step L 4 touch R"});
         d = must(applyEdit(d, PlaceFigure{d.routine.parts[0].id, three}));
-        const auto behind = [](const Document& x, std::size_t part = 0) { return fillBehind(x.routine, readPart(x.routine, x.routine.parts[part])); };
+        const auto behind = [](const Document& x, std::size_t part = 0) {
+            return fillBehind(x.routine, readPart(x.routine, x.routine.parts[part]));
+        };
         QVERIFY(behind(d).free == std::vector<Foot>{Foot::Right});
         QVERIFY(behind(d).leave == std::vector<std::optional<Foot>>{Foot::Left});
         Placement mirrored = d.routine.parts[0].figures[0];
@@ -174,7 +191,8 @@ private Q_SLOTS:
         QVERIFY(behind(d, 1).free == std::vector<Foot>{Foot::Left});
         Document couple = test::documentOn("verse 32");
         couple = must(applyEdits(couple, {RenameRole{couple.routine.roles[0].id, "leader"}, AddRole{"follower"}}));
-        const FigureId in = test::addFigure(couple, "Close in", {"[open L-R] 1 L 2 R [closed] 3 L 4 R", "1 R 2 L 3 R 4 L"});
+        const FigureId in =
+            test::addFigure(couple, "Close in", {"[open L-R] 1 L 2 R [closed] 3 L 4 R", "1 R 2 L 3 R 4 L"});
         couple = must(applyEdit(couple, PlaceFigure{couple.routine.parts[0].id, in}));
         QVERIFY(behind(couple).free == (std::vector<Foot>{Foot::Left, Foot::Right}));
         QVERIFY(behind(couple).couple.position == Position::Closed);
@@ -196,9 +214,11 @@ private Q_SLOTS:
                 QVERIFY(std::count(fill.figures.begin(), fill.figures.end(), fill.figures[i]) <= 2);
                 QVERIFY(i == 0 || fill.figures[i] != fill.figures[i - 1]);
             }
-        QCOMPARE(varied.fills.size(), std::size_t{24}); // 3 × 2 × 2 × 2: none can come three times without neighbours alike
+        QCOMPARE(varied.fills.size(),
+                 std::size_t{24}); // 3 × 2 × 2 × 2: none can come three times without neighbours alike
         asked.levels = {"first steps"};
-        QCOMPARE(must(fillPhrase(asked, figures.all)).fills.size(), std::size_t{2}); // One Three One Three, and the other way round
+        QCOMPARE(must(fillPhrase(asked, figures.all)).fills.size(),
+                 std::size_t{2}); // One Three One Three, and the other way round
     }
     void manyAreShownFromAllOver() {
         Figures figures;

@@ -12,7 +12,8 @@ using test::ticks;
 
 namespace {
 
-PhrasePlanAsked asked(const std::vector<int>& phrases, int dance, const std::vector<int>& cuts = {8, 16, 24}, const std::vector<int>& tags = {2, 4, 8}) {
+PhrasePlanAsked asked(const std::vector<int>& phrases, int dance, const std::vector<int>& cuts = {8, 16, 24},
+                      const std::vector<int>& tags = {2, 4, 8}) {
     PhrasePlanAsked a;
     a.phrases = ticks(phrases);
     a.dance = counts(dance);
@@ -21,7 +22,8 @@ PhrasePlanAsked asked(const std::vector<int>& phrases, int dance, const std::vec
     return a;
 }
 
-// The same question answered without cleverness: every plan is made, charged and put in order. Nothing of the planner is used; whole counts only.
+// The same question answered without cleverness: every plan is made, charged and put in order. Nothing of the planner
+// is used; whole counts only.
 struct Brute {
     std::vector<int> phrases;
     int dance = 0;
@@ -35,7 +37,9 @@ struct Brute {
         std::vector<int> starts, lengths, tagged;
         QString passes() const {
             QStringList out;
-            for (std::size_t i = 0; i < starts.size(); ++i) out << QString("%1:%2").arg(starts[i]).arg(lengths[i]) + (tagged[i] > 0 ? QString("+%1").arg(tagged[i]) : QString());
+            for (std::size_t i = 0; i < starts.size(); ++i)
+                out << QString("%1:%2").arg(starts[i]).arg(lengths[i]) +
+                           (tagged[i] > 0 ? QString("+%1").arg(tagged[i]) : QString());
             return out.join(' ');
         }
         auto key() const { return std::tuple(cost, -first, exceptions, starts, lengths, tagged); }
@@ -66,8 +70,10 @@ struct Brute {
             plan.lengths.push_back(length);
             plan.tagged.push_back(tagLength);
             const int next = at + length + tagLength;
-            if (next >= end) all.push_back(plan);
-            else from(next, end, begins, plan);
+            if (next >= end)
+                all.push_back(plan);
+            else
+                from(next, end, begins, plan);
         };
         with(dance, 0);
         if (at + dance < end)
@@ -161,7 +167,8 @@ private Q_SLOTS:
             QVERIFY(!last.cut || last.start + last.counts < counts(10));
             QVERIFY(last.start + last.counts + last.tag >= counts(10));
         }
-        QCOMPARE(test::passesOf(must(planPhrases(a)).plans[0]), "0:8+2"); // 2 + 2: cheaper than a second pass that misses
+        QCOMPARE(test::passesOf(must(planPhrases(a)).plans[0]),
+                 "0:8+2"); // 2 + 2: cheaper than a second pass that misses
     }
     void aDanceLongerThanTheSongIsCutOffByIt() {
         const PhrasePlan plan = must(planPhrases(asked({16, 4}, 32))).plans.front();
@@ -189,7 +196,9 @@ private Q_SLOTS:
         a.cuts = {countFraction(25, 2)};
         QCOMPARE(test::passesOf(must(planPhrases(a)).plans.front()), "0:25/2 25/2:32");
     }
-    void manyKindsAndALongMedleyStayExact() { // every cut and tag of a 32-count dance, on a song where nothing is square: the cost is what a plan with one kind of each would need at most
+    void manyKindsAndALongMedleyStayExact() { // every cut and tag of a 32-count dance, on a song where nothing is
+                                              // square: the cost is what a plan with one kind of each would need at
+                                              // most
         std::vector<int> phrases, cuts;
         for (int i = 0; i < 60; ++i) phrases.push_back(i % 3 == 1 ? 28 : i % 7 == 2 ? 36 : 32);
         for (int c = 1; c < 32; ++c) cuts.push_back(c);
@@ -213,11 +222,16 @@ private Q_SLOTS:
         QTest::newRow("no phrases") << with([](auto& a) { a.phrases.clear(); }) << "The song has no phrases";
         QTest::newRow("phrase of 0") << with([](auto& a) { a.phrases[1] = {}; }) << "A phrase has 0 counts";
         QTest::newRow("no dance") << with([](auto& a) { a.dance = {}; }) << "The dance has 0 counts";
-        QTest::newRow("cut at the end") << with([](auto& a) { a.cuts.push_back(counts(32)); }) << "A cut after 32 counts does not lie inside the dance of 32 counts";
+        QTest::newRow("cut at the end") << with([](auto& a) { a.cuts.push_back(counts(32)); })
+                                        << "A cut after 32 counts does not lie inside the dance of 32 counts";
         QTest::newRow("tag of 0") << with([](auto& a) { a.tags.push_back({}); }) << "A tag of 0 counts";
-        QTest::newRow("cost below 0") << with([](auto& a) { a.costs.kind = -1; }) << "The cost of each different kind is -1";
-        QTest::newRow("turn outside") << with([](auto& a) { a.turns = {{{2}, counts(33)}}; }) << "A turn done with count 33";
-        QTest::newRow("too long") << with([](auto& a) { a.phrases.assign(4000, counts(32)); }) << "longer than 100000 counts";
+        QTest::newRow("cost below 0") << with([](auto& a) { a.costs.kind = -1; })
+                                      << "The cost of each different kind is -1";
+        QTest::newRow("turn outside") << with([](auto& a) {
+            a.turns = {{{2}, counts(33)}};
+        }) << "A turn done with count 33";
+        QTest::newRow("too long") << with([](auto& a) { a.phrases.assign(4000, counts(32)); })
+                                  << "longer than 100000 counts";
         QTest::newRow("thousands of cuts") << with([](auto& a) {
             a.dance = counts(5000);
             a.cuts.clear();

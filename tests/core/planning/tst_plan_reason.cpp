@@ -12,9 +12,15 @@ using test::ticks;
 namespace {
 
 CountGrid gridOf(const Document& d) { return {*d.map, d.scheme}; }
-RoutinePlans plansOf(const Document& d, const RoutinePlanWishes& wishes) { return must(planRoutine(d, gridOf(d), wishes)); }
-QString why(const Document& d, const RoutinePlanWishes& wishes) { return test::q(whyNotAllLands(d, gridOf(d), wishes, plansOf(d, wishes))); }
-Document danceOf32(const std::string& song, int passes) { return test::withOrder(test::withLine(test::documentOn(song), "A", test::walk(32)), "A x" + std::to_string(passes)); }
+RoutinePlans plansOf(const Document& d, const RoutinePlanWishes& wishes) {
+    return must(planRoutine(d, gridOf(d), wishes));
+}
+QString why(const Document& d, const RoutinePlanWishes& wishes) {
+    return test::q(whyNotAllLands(d, gridOf(d), wishes, plansOf(d, wishes)));
+}
+Document danceOf32(const std::string& song, int passes) {
+    return test::withOrder(test::withLine(test::documentOn(song), "A", test::walk(32)), "A x" + std::to_string(passes));
+}
 
 } // namespace
 
@@ -28,7 +34,10 @@ private Q_SLOTS:
         wishes.cuts = ticks({8, 16});
         wishes.tags = ticks({4});
         const QString reason = why(d, wishes);
-        QVERIFY2(reason.startsWith("With all that is allowed, at least 2 passes miss. For one, pass 3 begins 32 counts after pass 2 (count 1 of Chorus (0:16.0)), where the next phrases begin 35 and 67 counts on: 3 counts more would land it."), qPrintable(reason));
+        QVERIFY2(
+            reason.startsWith(
+                "With all that is allowed, at least 2 passes miss. For one, pass 3 begins 32 counts after pass 2 (count 1 of Chorus (0:16.0)), where the next phrases begin 35 and 67 counts on: 3 counts more would land it."),
+            qPrintable(reason));
         wishes.tags = ticks({3}); // then it can
         QCOMPARE(why(d, wishes), "");
     }
@@ -36,7 +45,9 @@ private Q_SLOTS:
         const Document d = danceOf32("a 32 | b 34 | c 32", 3);
         RoutinePlanWishes wishes;
         wishes.costs.miss = 1;
-        QCOMPARE(why(d, wishes), "Everything could land for 4, but as it is priced a miss is the lesser evil. Make a miss dearer to have it.");
+        QCOMPARE(
+            why(d, wishes),
+            "Everything could land for 4, but as it is priced a miss is the lesser evil. Make a miss dearer to have it.");
     }
     void keepingHasAPrice() {
         const Document d = danceOf32("a 32 | b 32 | c 16 | d 32 | e 32", 5);
@@ -135,13 +146,19 @@ private Q_SLOTS:
         const PlacementId first = d.routine.parts[0].figures[0].id;
         PassExceptions many;
         many.wait = counts(2);
-        many.changes = {{Kind::Drop, first, {}, {}, {}}, {Kind::Add, first, Placement{{}, sway, {}, {}, false, false, {}}, {}, {}}, {Kind::Add, first, Placement{{}, turn, {}, {}, false, false, {}}, {}, {}},
-                        {Kind::Version, first, {}, "long", {}}, {Kind::Bars, first, {}, {}, {4, 3}}, {Kind::Mirror, first, {}, {}, {}}, {Kind::Exchange, first, {}, {}, {}}};
+        many.changes = {{Kind::Drop, first, {}, {}, {}},
+                        {Kind::Add, first, Placement{{}, sway, {}, {}, false, false, {}}, {}, {}},
+                        {Kind::Add, first, Placement{{}, turn, {}, {}, false, false, {}}, {}, {}},
+                        {Kind::Version, first, {}, "long", {}},
+                        {Kind::Bars, first, {}, {}, {4, 3}},
+                        {Kind::Mirror, first, {}, {}, {}},
+                        {Kind::Exchange, first, {}, {}, {}}};
         many.tag = Tag{counts(16), false, turn};
         many.ending = Ending{counts(8), d.routine.parts[0].id, true};
         QStringList said;
         for (const std::string& words : otherExceptionsInWords(d.routine, many)) said << test::q(words);
-        QCOMPARE(said, (QStringList{"wait of 2 before count 1", "Sway left out", "Sway danced twice", "Turn after Sway", "Sway as “long”", "Sway to the other side", "partners exchanged in Sway",
+        QCOMPARE(said, (QStringList{"wait of 2 before count 1", "Sway left out", "Sway danced twice", "Turn after Sway",
+                                    "Sway as “long”", "Sway to the other side", "partners exchanged in Sway",
                                     "shorter bars as the music has them", "Turn as a tag", "ending A after 8"}));
         QVERIFY(otherExceptionsInWords(d.routine, many, many).empty());
     }
@@ -153,7 +170,8 @@ private Q_SLOTS:
         QCOMPARE(costs.late, 1);
         QVERIFY(!must(parseRoutineCosts("wrong_foot=2,wrong_foot=never")).wrongFoot);
         const auto wrong = parseRoutineCosts("figure=4");
-        QVERIFY(!wrong && test::q(wrong.error().message).contains("“figure=4” is no cost") && test::q(wrong.error().message).contains("turn_cut"));
+        QVERIFY(!wrong && test::q(wrong.error().message).contains("“figure=4” is no cost") &&
+                test::q(wrong.error().message).contains("turn_cut"));
         QVERIFY(!parseCosts("figure_cut=4")); // of a routine only
         RoutineCosts below;
         below.wrongFoot = -1;

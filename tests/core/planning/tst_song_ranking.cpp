@@ -8,13 +8,19 @@ using test::must;
 
 namespace {
 
-Document songOf(const std::string& title, const std::string& structure, double bpm = 116, const std::string& metre = "4/4") {
-    Document d = must(applyEdit(newDocument(), SetMap{std::make_shared<const SongMap>(test::song(structure, bpm, metre)), MapOrigin::Imported, std::nullopt}));
+Document songOf(const std::string& title, const std::string& structure, double bpm = 116,
+                const std::string& metre = "4/4") {
+    Document d =
+        must(applyEdit(newDocument(), SetMap{std::make_shared<const SongMap>(test::song(structure, bpm, metre)),
+                                             MapOrigin::Imported, std::nullopt}));
     d.title = title;
     return d;
 }
 
-Document danceOf32() { return test::withOrder(test::withLine(test::documentOn("a 32 | b 32"), "A", test::walk(32, {{28, "1/4 L"}})), "A A"); }
+Document danceOf32() {
+    return test::withOrder(test::withLine(test::documentOn("a 32 | b 32"), "A", test::walk(32, {{28, "1/4 L"}})),
+                           "A A");
+}
 
 } // namespace
 
@@ -25,13 +31,15 @@ private Q_SLOTS:
         const Document dance = danceOf32();
         FitWishes wishes;
         std::vector<SongFit> fits;
-        for (const Document& song : {songOf("Odd", "a 30 | b 34 | c 30"), songOf("One short phrase", "a 32 | b 32 | c 16 | d 32 | e 32"), songOf("Square", "a 32 | b 32 | c 32 | d 32"), songOf("Stopped", "a 32 | stop 4 | b 28"),
-                                     newDocument()})
+        for (const Document& song :
+             {songOf("Odd", "a 30 | b 34 | c 30"), songOf("One short phrase", "a 32 | b 32 | c 16 | d 32 | e 32"),
+              songOf("Square", "a 32 | b 32 | c 32 | d 32"), songOf("Stopped", "a 32 | stop 4 | b 28"), newDocument()})
             fits.push_back(fitSong(dance, song, wishes));
         rankFits(fits, wishes);
         QStringList names;
         for (const SongFit& fit : fits) names << test::q(fit.name);
-        QCOMPARE(names.mid(0, 3), (QStringList{"Square", "Stopped", "One short phrase"})); // a tag of 4 puts the stop right
+        QCOMPARE(names.mid(0, 3),
+                 (QStringList{"Square", "Stopped", "One short phrase"})); // a tag of 4 puts the stop right
         QCOMPARE(fits[0].cost, 0);
         QCOMPARE(fits[0].exceptions, 0);
         QCOMPARE(test::q(endingInWords(fits[0])), "whole, facing 12");
@@ -44,12 +52,15 @@ private Q_SLOTS:
         QCOMPARE(fits[2].exceptions, 1);
         QCOMPARE(test::q(toClock(fits[2].endingFacing)), "12");
         QVERIFY(!fits.back().problem.empty()); // no beats
-        const auto stopped = std::find_if(fits.begin(), fits.end(), [](const SongFit& f) { return f.name == "Stopped"; });
+        const auto stopped =
+            std::find_if(fits.begin(), fits.end(), [](const SongFit& f) { return f.name == "Stopped"; });
         QCOMPARE(stopped->stops, std::size_t{1});
     }
     void otherBarsComeBehind() {
         const Document dance = danceOf32();
-        std::vector<SongFit> fits{fitSong(dance, songOf("waltz", "a 96 | b 96", 116, "3/4"), {}), fitSong(dance, songOf("odd", "a 30 | b 34 | c 30"), {}), fitSong(dance, songOf("two", "a 30 | b 34", 116, "2/4"), {})};
+        std::vector<SongFit> fits{fitSong(dance, songOf("waltz", "a 96 | b 96", 116, "3/4"), {}),
+                                  fitSong(dance, songOf("odd", "a 30 | b 34 | c 30"), {}),
+                                  fitSong(dance, songOf("two", "a 30 | b 34", 116, "2/4"), {})};
         QVERIFY(fits[0].otherBars && !fits[1].otherBars && !fits[2].otherBars);
         QVERIFY(fits[0].problem.empty());
         fits[0].cost = 0; // however well its phrases fit
@@ -60,7 +71,8 @@ private Q_SLOTS:
         const Document dance = danceOf32();
         FitWishes wishes;
         wishes.tempo = *tempoRangeOf("cha-cha"); // 120 to 128
-        const SongFit in = fitSong(dance, songOf("in", "a 32 | b 32", 124), wishes), slow = fitSong(dance, songOf("slow", "a 32 | b 32", 100), wishes);
+        const SongFit in = fitSong(dance, songOf("in", "a 32 | b 32", 124), wishes),
+                      slow = fitSong(dance, songOf("slow", "a 32 | b 32", 100), wishes);
         QCOMPARE(in.percent, 100.0);
         QVERIFY(qAbs(slow.percent - 120) < 1e-9);
         QCOMPARE(slow.total(1), slow.cost + 20);
@@ -68,13 +80,22 @@ private Q_SLOTS:
         rankFits(fits, wishes);
         QCOMPARE(test::q(fits[0].name), "in");
     }
-    /// Bars a minute of the World DanceSport Federation's competition rules, from memory: waltz 28 to 30, tango 31 to 33, Viennese waltz 58 to 60, slow foxtrot 28 to 30, quickstep 50 to 52,
-    /// samba 50 to 52, cha-cha 30 to 32, rumba 25 to 27, paso doble 60 to 62, jive 42 to 44.
+    /// Bars a minute of the World DanceSport Federation's competition rules, from memory: waltz 28 to 30, tango 31 to
+    /// 33, Viennese waltz 58 to 60, slow foxtrot 28 to 30, quickstep 50 to 52, samba 50 to 52, cha-cha 30 to 32, rumba
+    /// 25 to 27, paso doble 60 to 62, jive 42 to 44.
     void publishedTempos_data() {
         QTest::addColumn<double>("from");
         QTest::addColumn<double>("to");
-        for (const auto& [family, from, to] : {std::tuple{"waltz", 28, 30}, {"tango", 31, 33}, {"viennese waltz", 58, 60}, {"slow foxtrot", 28, 30}, {"quickstep", 50, 52}, {"samba", 50, 52}, {"cha-cha", 30, 32},
-                                               {"rumba", 25, 27}, {"paso doble", 60, 62}, {"jive", 42, 44}})
+        for (const auto& [family, from, to] : {std::tuple{"waltz", 28, 30},
+                                               {"tango", 31, 33},
+                                               {"viennese waltz", 58, 60},
+                                               {"slow foxtrot", 28, 30},
+                                               {"quickstep", 50, 52},
+                                               {"samba", 50, 52},
+                                               {"cha-cha", 30, 32},
+                                               {"rumba", 25, 27},
+                                               {"paso doble", 60, 62},
+                                               {"jive", 42, 44}})
             QTest::newRow(family) << double(from) << double(to);
     }
     void publishedTempos() {
@@ -108,14 +129,16 @@ private Q_SLOTS:
     }
     void metresSuit() {
         const TempoRange &waltz = *tempoRangeOf("waltz"), &polka = *tempoRangeOf("polka");
-        for (const auto& [metre, three] : {std::pair{"3/4", true}, {"4/4", false}, {"2/4", false}, {"6/8", false}, {"7/8", false}}) {
+        for (const auto& [metre, three] :
+             {std::pair{"3/4", true}, {"4/4", false}, {"2/4", false}, {"6/8", false}, {"7/8", false}}) {
             QCOMPARE(suitsMetre(waltz, must(parseMetre(metre))), three);
             QCOMPARE(suitsMetre(polka, must(parseMetre(metre))), !three);
         }
     }
     void theTableIsCsv() {
         FitWishes wishes;
-        std::vector<SongFit> fits{fitSong(danceOf32(), songOf("A \"quoted\", name", "a 32 | b 32"), wishes), fitSong(danceOf32(), newDocument(), wishes)};
+        std::vector<SongFit> fits{fitSong(danceOf32(), songOf("A \"quoted\", name", "a 32 | b 32"), wishes),
+                                  fitSong(danceOf32(), newDocument(), wishes)};
         const auto rows = must(parseCsv(fitsToCsv(fits)));
         QCOMPARE(rows.size(), std::size_t{3});
         QCOMPARE(rows[0].size(), std::size_t{13});

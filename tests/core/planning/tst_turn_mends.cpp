@@ -7,7 +7,8 @@ using test::must;
 
 namespace {
 
-/// A basic of eight that breaks on 1 and 5 (`late` = 0) or, danced on 2, on 2 and 6 (`late` = 1), again and again on a song with an extra bar of 4 after 64 and another after 64 more.
+/// A basic of eight that breaks on 1 and 5 (`late` = 0) or, danced on 2, on 2 and 6 (`late` = 1), again and again on a
+/// song with an extra bar of 4 after 64 and another after 64 more.
 Document basics(int late, bool couple, const std::string& song = "verse 64 | bar 4 | chorus 64 | bar 4 | outro 64") {
     Document d = test::documentOn(song, 184);
     const auto line = [&](const char* one, const char* other) {
@@ -15,7 +16,10 @@ Document basics(int late, bool couple, const std::string& song = "verse 64 | bar
         for (int c = 1; c <= 8; ++c) {
             const int at = (c - 1 - late + 8) % 8 + 1; // the step that would be on count `at`, danced on 1
             const std::string foot = at <= 3 ? (at % 2 == 1 ? one : other) : (at % 2 == 1 ? other : one);
-            text += " " + std::to_string(c) + (at == 4 || at == 8 ? " wait" : at == 1 || at == 5 ? " break " + foot : " step " + foot);
+            text += " " + std::to_string(c) +
+                    (at == 4 || at == 8   ? " wait"
+                     : at == 1 || at == 5 ? " break " + foot
+                                          : " step " + foot);
         }
         return text;
     };
@@ -52,8 +56,10 @@ private Q_SLOTS:
         QTest::addColumn<QString>("breaks");
         QTest::newRow("one dancer, on 1") << 0 << false << "left on 1 and right on 5";
         QTest::newRow("one dancer, on 2") << 1 << false << "left on 2 and right on 6";
-        QTest::newRow("couple, on 1") << 0 << true << "leader left on 1 and right on 5, follower right on 1 and left on 5";
-        QTest::newRow("couple, on 2") << 1 << true << "leader left on 2 and right on 6, follower right on 2 and left on 6";
+        QTest::newRow("couple, on 1") << 0 << true
+                                      << "leader left on 1 and right on 5, follower right on 1 and left on 5";
+        QTest::newRow("couple, on 2") << 1 << true
+                                      << "leader left on 2 and right on 6, follower right on 2 and left on 6";
     }
     void threePlansForBothRolesOnOneAndOnTwo() {
         QFETCH(int, late);
@@ -67,16 +73,19 @@ private Q_SLOTS:
         QCOMPARE(test::q(breaksInWords(d, landing, Tick{}, counts(64))), breaks);
         const auto mends = turnMends(d, landing, 0, 4);
         QCOMPARE(mends.size(), 3U);
-        QVERIFY(mends[0].when == MendTime::AtOnce && mends[1].when == MendTime::Within && mends[2].when == MendTime::Left);
+        QVERIFY(mends[0].when == MendTime::AtOnce && mends[1].when == MendTime::Within &&
+                mends[2].when == MendTime::Left);
         for (const TurnMend& mend : mends) { // what is said is so
             QVERIFY(mend.possible);
             const Document done = must(applyEdits(d, mend.edits));
             QCOMPARE(turnedIn(done), mend.turned);
         }
-        QVERIFY2(test::q(mends[0].title).startsWith("At once: begin again on the music's 1, count 1 of Chorus"), mends[0].title.c_str());
+        QVERIFY2(test::q(mends[0].title).startsWith("At once: begin again on the music's 1, count 1 of Chorus"),
+                 mends[0].title.c_str());
         QCOMPARE(mends[0].at, counts(68));
         const Landing atOnce = land(must(applyEdits(d, mends[0].edits)));
-        QCOMPARE(test::q(breaksInWords(d, atOnce, counts(68), counts(132))), breaks); // on the right bar again, with the right foot
+        QCOMPARE(test::q(breaksInWords(d, atOnce, counts(68), counts(132))),
+                 breaks); // on the right bar again, with the right foot
         QVERIFY2(test::q(mends[0].price).contains("The breaks are again " + breaks), mends[0].price.c_str());
         QVERIFY(!test::findingWith(atOnce.findings, finding::wrongFoot));
         QCOMPARE(mends[2].turned, counts(68));

@@ -33,7 +33,11 @@ private Q_SLOTS:
     }
     void anExceptionIsNeverAmongThem_data() {
         QTest::addColumn<PassExceptions>("exceptions");
-        const auto with = [](auto change) { PassExceptions e; change(e); return e; };
+        const auto with = [](auto change) {
+            PassExceptions e;
+            change(e);
+            return e;
+        };
         QTest::newRow("mirrored") << with([](auto& e) { e.mirrored = true; });
         QTest::newRow("exchanged") << with([](auto& e) { e.exchanged = true; });
         QTest::newRow("touch") << with([](auto& e) { e.lastChangeIsTouch = true; });
@@ -62,7 +66,8 @@ private Q_SLOTS:
         d = must(applyEdit(d, AddMusicException{{"Verse", counts(4), 16.0 * 4 + 2}, what, {}}));
         const Landing landing = land(d);
         for (const LikePasses& run : likePasses(landing, 2))
-            for (std::size_t i = run.first; i <= run.last; ++i) QVERIFY(landing.performance.passes[i].fromMusic.empty());
+            for (std::size_t i = run.first; i <= run.last; ++i)
+                QVERIFY(landing.performance.passes[i].fromMusic.empty());
         QVERIFY(runs(landing) != "1-12:1-12");
     }
     void passesOfTwoPhrasesAndOtherPartsAreRunsOfTheirOwn() {

@@ -11,7 +11,10 @@ class SongTrialTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void anotherEditOfTheSong() {
-        Document d = test::withOrder(test::withLine(test::documentOn("verse 32 | chorus 36 | verse 32 | bridge 16 | chorus 32"), "A", test::walk(32)), "A A A A");
+        Document d =
+            test::withOrder(test::withLine(test::documentOn("verse 32 | chorus 36 | verse 32 | bridge 16 | chorus 32"),
+                                           "A", test::walk(32)),
+                            "A A A A");
         const Landing now = land(d);
         TypedStructure other;
         other.text = "verse 32 | chorus 32 | verse 32 | chorus 32 | outro 8";
@@ -22,10 +25,16 @@ private Q_SLOTS:
         QCOMPARE(test::q(trial.passes[2].now), "count 33 of Chorus (0:16.0), 4 short");
         QCOMPARE(test::q(trial.passes[2].then), "count 1 of Verse (0:34.3), lands");
         QCOMPARE(test::q(trialInWords(trial)).left(56), "There every pass lands, here 2 of 4 passes land; 0 findi");
-        QVERIFY(must(applyEdits(d, trial.edits)).routine == [&] { Document e = d; e.routine.startAt.reset(); return e.routine; }()); // the routine itself stays
+        QVERIFY(must(applyEdits(d, trial.edits)).routine == [&] {
+            Document e = d;
+            e.routine.startAt.reset();
+            return e.routine;
+        }()); // the routine itself stays
     }
     void whatIsBoundToTheMusicFollows() {
-        Document d = test::withOrder(test::withLine(test::documentOn("verse 32 | bridge 16 | verse 32 | verse 32"), "A", test::walk(32)), "A A A A");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("verse 32 | bridge 16 | verse 32 | verse 32"), "A", test::walk(32)),
+            "A A A A");
         PassExceptions restart;
         restart.restart = Restart{};
         d = must(applyEdit(d, AddMusicException{{"Verse", {}, 24}, restart, {}})); // the verse behind the bridge
@@ -38,16 +47,19 @@ private Q_SLOTS:
         QCOMPARE(trial.landThen, 4);
     }
     void theDanceStartsOnASectionOfTheSameKind() {
-        Document d = test::withOrder(test::withLine(test::documentOn("intro 16 | verse 1 32 | chorus 1 32"), "A", test::walk(32)), "A A");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("intro 16 | verse 1 32 | chorus 1 32"), "A", test::walk(32)), "A A");
         d = must(applyEdit(d, SetStart{8.0})); // at 120 bpm count 17, the verse
-        const SongTrial trial = must(tryOnSong(d, land(d), songOf(test::documentOn("intro 24 | verse 32 | chorus 32"))));
+        const SongTrial trial =
+            must(tryOnSong(d, land(d), songOf(test::documentOn("intro 24 | verse 32 | chorus 32"))));
         QCOMPARE(test::starts(trial.then.performance), (QStringList{"25", "57"}));
         QCOMPARE(must(applyEdits(d, trial.edits)).routine.startAt, std::optional(12.0));
     }
     void momentsOfAnotherSongAreNotTakenForOnesOwn() { // identities of two routines have nothing to do with each other
         Document d = test::withOrder(test::withLine(test::documentOn("verse 32"), "A", test::walk(8)), "A A");
         d = must(applyEdit(d, AddMoment{3, MomentKind::Hit, "the hit"}));
-        d = must(applyEdit(d, BindAccent{test::pass(d, 1).id, d.routine.parts[0].figures[0].id, counts(4), d.moments[0].id}));
+        d = must(applyEdit(
+            d, BindAccent{test::pass(d, 1).id, d.routine.parts[0].figures[0].id, counts(4), d.moments[0].id}));
         Document other = test::documentOn("verse 32");
         other.routine.lastId = d.moments[0].id.value + 50;
         other = must(applyEdit(other, AddMoment{5, MomentKind::Entry, "strings"}));
@@ -55,7 +67,8 @@ private Q_SLOTS:
         const Document taken = must(applyEdits(d, must(tryOnSong(d, land(d), songOf(other))).edits));
         QCOMPARE(taken.moments.size(), 1U);
         QVERIFY(taken.moments[0].id != d.moments[0].id);
-        QVERIFY(test::q(test::findingWith(land(taken).findings, finding::accent)->headline).contains("waits for a moment that is not there"));
+        QVERIFY(test::q(test::findingWith(land(taken).findings, finding::accent)->headline)
+                    .contains("waits for a moment that is not there"));
         QVERIFY(documentFromJson(toJson(taken)));
     }
     void placesAreFoundInSongsThatNumberTheirSectionsOtherwise() {
@@ -64,18 +77,23 @@ private Q_SLOTS:
             const auto tick = tickOf(place, CountGrid(map, {}));
             return tick ? test::q(toCountString(*tick)) : QString("nowhere");
         };
-        QCOMPARE(at("verse 32 | chorus 32 | verse 32 | chorus 32", {"Chorus 2", counts(8), 0}), "104"); // the second chorus
+        QCOMPARE(at("verse 32 | chorus 32 | verse 32 | chorus 32", {"Chorus 2", counts(8), 0}),
+                 "104"); // the second chorus
         QCOMPARE(at("verse 1 32 | chorus 1 32 | verse 2 32", {"Chorus", {}, 0}), "32");
         QCOMPARE(at("verse 32 | quiet verse 32", {"quiet Verse", {}, 0}), "32"); // whatever the case
-        QCOMPARE(at("verse 32 | verse 32 | chorus 32 | chorus 32 | verse 32 | chorus 32", {"Chorus 2", {}, 0}), "160"); // two phrases of one section
+        QCOMPARE(at("verse 32 | verse 32 | chorus 32 | chorus 32 | verse 32 | chorus 32", {"Chorus 2", {}, 0}),
+                 "160"); // two phrases of one section
         QCOMPARE(at("verse 32", {"Chorus 2", {}, 0}), "nowhere");
     }
     void anotherTempoMovesNoCount() { // 138 bpm at 80 % is 110.4; 64 counts last 34.78 s instead of 27.83 s
-        Document d = test::withOrder(test::withLine(test::documentOn("verse 64 | stop 4 | fermata 1 3s | verse 32", 138), "A", test::walk(32)), "A A");
+        Document d = test::withOrder(
+            test::withLine(test::documentOn("verse 64 | stop 4 | fermata 1 3s | verse 32", 138), "A", test::walk(32)),
+            "A A");
         const SongMap slow = atTempo(*d.map, 80);
         QVERIFY(validate(slow));
         QVERIFY(qAbs(*medianTempo(slow) - 110.4) < 1e-6);
-        const SongTrial trial = must(tryOnSong(d, land(d), {SetMap{std::make_shared<const SongMap>(slow), MapOrigin::Imported, {}}}));
+        const SongTrial trial =
+            must(tryOnSong(d, land(d), {SetMap{std::make_shared<const SongMap>(slow), MapOrigin::Imported, {}}}));
         QVERIFY(qAbs(*trial.then.grid.secondsAt(counts(64)) - 34.7826) < 1e-3);
         QCOMPARE(test::starts(trial.then.performance), test::starts(land(d).performance));
         QCOMPARE(trial.landThen, trial.landNow);

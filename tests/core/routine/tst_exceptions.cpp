@@ -2,7 +2,6 @@
 
 #include "core/routine/music_place.h"
 
-
 using namespace lc;
 using test::addFigure;
 using test::except;
@@ -10,7 +9,9 @@ using test::must;
 
 namespace {
 
-void place(Document& d, const std::string& part, FigureId figure, int times = 1) { test::placeFigure(d, part, figure, times); }
+void place(Document& d, const std::string& part, FigureId figure, int times = 1) {
+    test::placeFigure(d, part, figure, times);
+}
 
 Performance danced(const Document& d) { return unroll(d.routine, CountGrid(*d.map, d.scheme)); }
 
@@ -20,7 +21,9 @@ QStringList counted(const Performance& p) {
     return all;
 }
 
-PlacementId placed(const Document& d, const std::string& part, std::size_t index) { return findPartNamed(d.routine, part)->figures.at(index).id; }
+PlacementId placed(const Document& d, const std::string& part, std::size_t index) {
+    return findPartNamed(d.routine, part)->figures.at(index).id;
+}
 
 } // namespace
 
@@ -36,10 +39,12 @@ private Q_SLOTS:
         place(d, "B", three, 6);
         d = test::withOrder(d, "A B A B A B");
         PassExceptions more;
-        for (int i = 0; i < 2; ++i) more.changes.push_back({FigureChange::Kind::Add, placed(d, "A", 5), Placement{{}, three}});
+        for (int i = 0; i < 2; ++i)
+            more.changes.push_back({FigureChange::Kind::Add, placed(d, "A", 5), Placement{{}, three}});
         except(d, 5, more);
         PassExceptions threes;
-        for (std::size_t i = 0; i < 4; ++i) threes.changes.push_back({FigureChange::Kind::Bars, placed(d, "B", i), {}, {}, Rebar{4, 3}});
+        for (std::size_t i = 0; i < 4; ++i)
+            threes.changes.push_back({FigureChange::Kind::Bars, placed(d, "B", i), {}, {}, Rebar{4, 3}});
         except(d, 6, threes);
         const Performance p = danced(d);
         QCOMPARE(counted(p), (QStringList{"32", "24", "32", "24", "40", "20"}));
@@ -51,9 +56,11 @@ private Q_SLOTS:
             Document d = test::documentOn("song 128");
             const FigureId three = addFigure(d, "Three", {"1 2 3 4 wait"});
             place(d, "A", three, 2);
-            d = must(applyEdit(test::withOrder(d, "A A"), SetOpening{{{{d.routine.roles[0].id, Foot::Left, std::nullopt}}, {}}}));
+            d = must(applyEdit(test::withOrder(d, "A A"),
+                               SetOpening{{{{d.routine.roles[0].id, Foot::Left, std::nullopt}}, {}}}));
             PassExceptions more;
-            for (int i = 0; i < extra; ++i) more.changes.push_back({FigureChange::Kind::Add, placed(d, "A", 1), Placement{{}, three}});
+            for (int i = 0; i < extra; ++i)
+                more.changes.push_back({FigureChange::Kind::Add, placed(d, "A", 1), Placement{{}, three}});
             except(d, 1, more);
             const Performance p = danced(d);
             QCOMPARE(p.passes[1].roles[0].freeIn, extra % 2 == 0 ? Foot::Left : Foot::Right);
@@ -77,7 +84,8 @@ private Q_SLOTS:
             QCOMPARE(row.facingOut.value, 2);
         }
         const auto& last = p.roles[4]; // row 5 starts on count 9 and ends with count 24
-        const auto first = std::find_if(last.begin(), last.end(), [](const PerformedAction& a) { return a.kind == ActionKind::Step; });
+        const auto first =
+            std::find_if(last.begin(), last.end(), [](const PerformedAction& a) { return a.kind == ActionKind::Step; });
         QCOMPARE(first->at, counts(8));
         QCOMPARE(last[p.passes[0].roles[4].endAction - 1].at + counts(1), counts(24));
 
@@ -120,7 +128,8 @@ private Q_SLOTS:
         }
     }
     void s19RestartAndWalls() {
-        Document d = test::withLine(test::documentOn("song 48 | song 48 | song 24 | song 48"), "A", test::walk(48, {{12, "1/4 R"}, {40, "1/2 L"}}));
+        Document d = test::withLine(test::documentOn("song 48 | song 48 | song 24 | song 48"), "A",
+                                    test::walk(48, {{12, "1/4 R"}, {40, "1/2 L"}}));
         d = test::cut(test::withOrder(d, "A A A A"), 3, 24);
         const Performance p = danced(d);
         QCOMPARE(test::facings(p), (QStringList{"12", "9", "6", "9"}));
@@ -156,9 +165,11 @@ private Q_SLOTS:
         const Performance p = danced(d);
         QCOMPARE(p.passes[0].counts, counts(14));
         QVERIFY(test::pass(d, 1).bridges[0].after == counts(2)); // in order, each with its own identity
-        QVERIFY(test::pass(d, 1).bridges[0].id.valid() && test::pass(d, 1).bridges[0].id != test::pass(d, 1).bridges[1].id);
+        QVERIFY(test::pass(d, 1).bridges[0].id.valid() &&
+                test::pass(d, 1).bridges[0].id != test::pass(d, 1).bridges[1].id);
         QStringList at;
-        for (const PerformedAction& a : p.roles[0]) at << test::q(toCountString(a.at + counts(1))) + (a.kind == ActionKind::Wait ? "w" : "");
+        for (const PerformedAction& a : p.roles[0])
+            at << test::q(toCountString(a.at + counts(1))) + (a.kind == ActionKind::Wait ? "w" : "");
         QCOMPARE(at.mid(0, 13).join(' '), "1 2 3w 7 8 9 10 11 12 13 14 15 16");
         QCOMPARE(p.passes[0].roles[0].facingOut.value, 4);
         QCOMPARE(p.readingOf(p.passes[0]).figures.size(), 3U); // the part's one figure goes round both bridges
@@ -192,7 +203,8 @@ private Q_SLOTS:
         place(d, "A", vine, 3);
         d = test::withOrder(d, "A A");
         PassExceptions e;
-        e.changes = {{FigureChange::Kind::Drop, placed(d, "A", 0)}, {FigureChange::Kind::Version, placed(d, "A", 2), {}, "rolling", {}}};
+        e.changes = {{FigureChange::Kind::Drop, placed(d, "A", 0)},
+                     {FigureChange::Kind::Version, placed(d, "A", 2), {}, "rolling", {}}};
         except(d, 1, e);
         const Performance p = danced(d);
         QCOMPARE(counted(p), (QStringList{"8", "12"}));
@@ -204,11 +216,13 @@ private Q_SLOTS:
     void aFigureInThePlaceOfOneLeftOut() {
         for (const bool dropFirst : {true, false}) {
             Document d = test::documentOn("song 64");
-            const FigureId one = addFigure(d, "One", {"1 2 3 4"}), two = addFigure(d, "Two", {"1 2"}), other = addFigure(d, "Other", {"1 2 3 4 5 6"});
+            const FigureId one = addFigure(d, "One", {"1 2 3 4"}), two = addFigure(d, "Two", {"1 2"}),
+                           other = addFigure(d, "Other", {"1 2 3 4 5 6"});
             place(d, "A", one);
             place(d, "A", two);
             d = test::withOrder(d, "A");
-            const FigureChange drop{FigureChange::Kind::Drop, placed(d, "A", 0)}, add{FigureChange::Kind::Add, placed(d, "A", 0), Placement{{}, other}};
+            const FigureChange drop{FigureChange::Kind::Drop, placed(d, "A", 0)},
+                add{FigureChange::Kind::Add, placed(d, "A", 0), Placement{{}, other}};
             PassExceptions e;
             e.changes = dropFirst ? std::vector{drop, add} : std::vector{add, drop};
             except(d, 1, e);
@@ -250,7 +264,8 @@ private Q_SLOTS:
         QVERIFY(!applyEdit(d, PlacePart{whole, whole}));
     }
     void anEndingAndAnOptionalOne() {
-        Document d = test::withLine(test::withLine(test::documentOn("song 64"), "A", test::walk(8, {{6, "1/2 R:2"}})), "End", "1 stomp 2 wait");
+        Document d = test::withLine(test::withLine(test::documentOn("song 64"), "A", test::walk(8, {{6, "1/2 R:2"}})),
+                                    "End", "1 stomp 2 wait");
         d = test::withOrder(d, "A A");
         PassExceptions e;
         e.ending = Ending{counts(6), findPartNamed(d.routine, "End")->id};
@@ -266,7 +281,8 @@ private Q_SLOTS:
         QCOMPARE(p.passes[1].roles[0].facingOut.value - p.passes[1].roles[0].facingIn.value, 4);
     }
     void aPinnedStartWaitsOrCuts() {
-        Document d = test::withLine(test::documentOn("intro 16 | verse 32 | chorus 32 | bridge 32"), "A", test::walk(24));
+        Document d =
+            test::withLine(test::documentOn("intro 16 | verse 32 | chorus 32 | bridge 32"), "A", test::walk(24));
         d = test::withOrder(d, "A A A");
         const CountGrid grid(*d.map, d.scheme);
         d = must(applyEdit(d, PinPass{test::pass(d, 2).id, musicPlaceAt(grid, counts(48))}));
@@ -279,7 +295,9 @@ private Q_SLOTS:
         QCOMPARE(test::starts(p), (QStringList{"1", "49", "109"}));
         QVERIFY(p.passes[0].cut && p.passes[0].cutByPin);
         QCOMPARE(p.passes[0].counts, counts(48));
-        d = must(applyEdit(d, InsertPass{0, findPartNamed(d.routine, "A")->id})); // two passes do not fit before it: the second is cut away to nothing but its place
+        d = must(applyEdit(
+            d, InsertPass{0, findPartNamed(d.routine, "A")->id})); // two passes do not fit before it: the second is cut
+                                                                   // away to nothing but its place
         p = danced(d);
         QCOMPARE(p.passes[2].lateBy, counts(72));
         d = must(applyEdit(d, SetStart{*grid.secondsAt(counts(16))}));
@@ -301,14 +319,18 @@ private Q_SLOTS:
         QCOMPARE(p.passes[1].fromMusic, std::vector<ExceptionId>{d.routine.atMusic[0].id});
         d = must(applyEdit(d, InsertPass{0, d.routine.parts[0].id})); // it stays at its place whatever is inserted
         QCOMPARE(test::starts(danced(d)), (QStringList{"1", "33", "49", "81", "113"}));
-        d = must(applyEdit(d, SetSong{{}, std::make_shared<const SongMap>(test::song("verse 32 | verse 32 | bridge 32"))})); // another song: the bridge is elsewhere
+        d = must(
+            applyEdit(d, SetSong{{},
+                                 std::make_shared<const SongMap>(test::song(
+                                     "verse 32 | verse 32 | bridge 32"))})); // another song: the bridge is elsewhere
         QCOMPARE(test::starts(danced(d)), (QStringList{"1", "33", "65", "81", "113"}));
         d = must(applyEdit(d, SetSong{{}, std::make_shared<const SongMap>(test::song("verse 32 | chorus 32"))}));
         QVERIFY(!tickOf(d.routine.atMusic[0].place, CountGrid(*d.map, d.scheme)));
         QCOMPARE(danced(d).passes[1].fromMusic.size(), 0U);
     }
     void aTagOfTheMusicFollowsThePassBeforeIt() {
-        Document d = test::withOrder(test::withLine(test::documentOn("verse 36 | chorus 32"), "A", test::walk(32)), "A A");
+        Document d =
+            test::withOrder(test::withLine(test::documentOn("verse 36 | chorus 32"), "A", test::walk(32)), "A A");
         PassExceptions tag;
         tag.tag = Tag{counts(4)};
         d = must(applyEdit(d, AddMusicException{{"Verse", counts(32), 0}, tag, {}}));

@@ -16,19 +16,27 @@ private Q_SLOTS:
     void ordersAreReadAsDancersWriteThem_data() {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("names");
-        QTest::newRow("plain") << "A A B A" << "A A B A";
-        QTest::newRow("commas") << "A, B,A" << "A B A";
-        QTest::newRow("small") << "a b ENDING" << "A B Ending";
-        QTest::newRow("times") << "A x3 B" << "A A A B";
-        QTest::newRow("star") << "A*2 B×2" << "A A B B";
-        QTest::newRow("glued") << "AABA" << "A A B A";
-        QTest::newRow("empty") << "" << "";
+        QTest::newRow("plain") << "A A B A"
+                               << "A A B A";
+        QTest::newRow("commas") << "A, B,A"
+                                << "A B A";
+        QTest::newRow("small") << "a b ENDING"
+                               << "A B Ending";
+        QTest::newRow("times") << "A x3 B"
+                               << "A A A B";
+        QTest::newRow("star") << "A*2 B×2"
+                              << "A A B B";
+        QTest::newRow("glued") << "AABA"
+                               << "A A B A";
+        QTest::newRow("empty") << ""
+                               << "";
     }
     void ordersAreReadAsDancersWriteThem() {
         QFETCH(QString, text);
         QFETCH(QString, names);
         QStringList got;
-        for (PartId id : test::must(readOrder(m_routine, text.toStdString()))) got << test::q(findPart(m_routine, id)->name);
+        for (PartId id : test::must(readOrder(m_routine, text.toStdString())))
+            got << test::q(findPart(m_routine, id)->name);
         QCOMPARE(got.join(' '), names);
     }
     void mistakesAreNamed_data() {
@@ -49,14 +57,16 @@ private Q_SLOTS:
         const auto order = readOrder(m_routine, text.toStdString());
         QVERIFY(!order);
         QVERIFY2(test::q(order.error().message).contains(says), order.error().message.c_str());
-        QVERIFY2(test::q(order.error().message).contains("character " + QString::number(character)), order.error().message.c_str());
+        QVERIFY2(test::q(order.error().message).contains("character " + QString::number(character)),
+                 order.error().message.c_str());
     }
     void anOrderReadsBack() {
         QVERIFY(rc::check("readOrder inverts orderText", [this] {
             Document d = newDocument();
             d.routine = m_routine;
             std::vector<PartId> order;
-            for (int i : *rc::gen::container<std::vector<int>>(rc::gen::inRange(0, 3))) order.push_back(m_routine.parts[static_cast<std::size_t>(i)].id);
+            for (int i : *rc::gen::container<std::vector<int>>(rc::gen::inRange(0, 3)))
+                order.push_back(m_routine.parts[static_cast<std::size_t>(i)].id);
             d = test::must(applyEdit(d, SetOrder{order}));
             RC_ASSERT(test::must(readOrder(d.routine, orderText(d.routine))) == order);
         }));

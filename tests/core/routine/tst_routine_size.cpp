@@ -11,7 +11,8 @@ namespace {
 
 /// A part K1 of one figure, and `levels` parts above it, each of which places the one below so many times.
 std::string tower(int levels, int times) {
-    std::string text = "Lift Count routine\nsong: verse 64\ntempo: 120\nfigure: K\n  everyone: 1-8 walk L\npart: P0\n  K\n";
+    std::string text =
+        "Lift Count routine\nsong: verse 64\ntempo: 120\nfigure: K\n  everyone: 1-8 walk L\npart: P0\n  K\n";
     for (int i = 1; i <= levels; ++i) {
         text += "part: P" + std::to_string(i) + "\n";
         for (int k = 0; k < times; ++k) text += "  part P" + std::to_string(i - 1) + "\n";
@@ -28,7 +29,8 @@ QString refused(const std::string& text) {
 Routine routineOf(const std::vector<std::vector<std::size_t>>& places) {
     Routine routine = newRoutine();
     routine.parts.clear();
-    for (std::size_t i = 0; i < places.size(); ++i) routine.parts.push_back({PartId{static_cast<std::uint32_t>(100 + i)}, "P" + std::to_string(i), {}});
+    for (std::size_t i = 0; i < places.size(); ++i)
+        routine.parts.push_back({PartId{static_cast<std::uint32_t>(100 + i)}, "P" + std::to_string(i), {}});
     std::uint32_t id = 100'000'000;
     for (std::size_t i = 0; i < places.size(); ++i)
         for (const std::size_t inner : places[i]) {
@@ -55,7 +57,8 @@ private Q_SLOTS:
         QCOMPARE(refused(tower(deepestPart - 1, 1)), QString());
         QVERIFY(refused(tower(deepestPart, 1)).contains("32 deep"));
         QVERIFY(refused(tower(20'000, 1)).contains("32 deep")); // neither the stack nor the clock runs out
-        std::vector<std::vector<std::size_t>> chain(100'000); // part 0 places part 1 and so on: each is looked at before the one that it places
+        std::vector<std::vector<std::size_t>> chain(
+            100'000); // part 0 places part 1 and so on: each is looked at before the one that it places
         for (std::size_t i = 0; i + 1 < chain.size(); ++i) chain[i] = {i + 1};
         const auto size = checkSize(routineOf(chain));
         QVERIFY(!size && test::q(size.error().message).contains("deep"));
@@ -73,7 +76,10 @@ private Q_SLOTS:
         QVERIFY(circle);
         QCOMPARE(circle->part, std::size_t(2));
         QCOMPARE(circle->figure, std::size_t(1));
-        QVERIFY(refused("Lift Count routine\nsong: verse 64\ntempo: 120\nfigure: K\n  everyone: 1-8 walk L\npart: A\n  K\n  part B\npart: B\n  K\n  part A\norder: A\n").startsWith("Line 11:"));
+        QVERIFY(
+            refused(
+                "Lift Count routine\nsong: verse 64\ntempo: 120\nfigure: K\n  everyone: 1-8 walk L\npart: A\n  K\n  part B\npart: B\n  K\n  part A\norder: A\n")
+                .startsWith("Line 11:"));
     }
     void passesAreCountedTogether() {
         Document d = must(routineFromText(tower(14, 2))); // 16,384 figures a pass

@@ -1,4 +1,5 @@
-// Words that were given a meaning: kept, said, asked about once, beside those of schools; in lines, edits, files and text.
+// Words that were given a meaning: kept, said, asked about once, beside those of schools; in lines, edits, files and
+// text.
 #include "support/core_support.h"
 
 #include "core/document/document_file.h"
@@ -30,7 +31,8 @@ QString danced(const NotationReading& reading) {
     const auto feet = followFeet(reading.actions, footNeeded(reading.actions).value_or(Foot::Right));
     for (std::size_t i = 0; i < feet.size(); ++i)
         if (const Action& a = reading.actions[i]; a.usesFoot())
-            out << QString::number(static_cast<double>(a.at.value) / ticksPerCount + 1) + (feet[i].foot == Foot::Left ? " L" : " R") + (a.changesWeight() ? "" : "°");
+            out << QString::number(static_cast<double>(a.at.value) / ticksPerCount + 1) +
+                       (feet[i].foot == Foot::Left ? " L" : " R") + (a.changesWeight() ? "" : "°");
     return out.join(", ");
 }
 
@@ -86,12 +88,16 @@ private Q_SLOTS:
     void whatCanBeAWord_data() {
         QTest::addColumn<QString>("name");
         QTest::addColumn<QString>("line");
-        QTest::addColumn<QString>("comes"); // the kept name and what it means, or a part of the sentence that refuses it
-        const auto row = [](const char* name, const char* line, const char* comes) { QTest::newRow(qPrintable(QString("%1 = %2").arg(name, line))) << name << line << comes; };
+        QTest::addColumn<QString>(
+            "comes"); // the kept name and what it means, or a part of the sentence that refuses it
+        const auto row = [](const char* name, const char* line, const char* comes) {
+            QTest::newRow(qPrintable(QString("%1 = %2").arg(name, line))) << name << line << comes;
+        };
         row("Zwirl  Step", "1 step & step 2 step", "zwirl step: 3 steps as 1&2");
         row("Größer-Bogen", "1 step 2 touch", "größer-bogen: 2 steps as 1 2, the last without weight");
         row("heel-dip", "1 touch 2 step 3 touch 4 step", "heel dip: 4 steps as 1 2 3 4, 2 with weight");
-        row("sailor step", "1 behind 2 side 3 side", "sailor step: 3 steps as 1 2 3"); // a word of the table may have another meaning
+        row("sailor step", "1 behind 2 side 3 side",
+            "sailor step: 3 steps as 1 2 3"); // a word of the table may have another meaning
         row("zwirl", "", "zwirl: it only says how a step is danced");
         row("zwirl", "1 touch", "zwirl: a touch, without weight");
         row("zwirl", "1 clap", "zwirl: something beside the feet");
@@ -115,8 +121,10 @@ private Q_SLOTS:
         QFETCH(QString, line);
         QFETCH(QString, comes);
         const auto word = checkedWord({name.toStdString(), {}, line.toStdString()});
-        if (word) QCOMPARE(test::q(word->name) + ": " + test::q(meaningInWords(*word)), comes);
-        else QVERIFY2(test::q(word.error().message).contains(comes), word.error().message.c_str());
+        if (word)
+            QCOMPARE(test::q(word->name) + ": " + test::q(meaningInWords(*word)), comes);
+        else
+            QVERIFY2(test::q(word.error().message).contains(comes), word.error().message.c_str());
     }
 
     void linesThatSayThem_data() {
@@ -136,15 +144,22 @@ private Q_SLOTS:
     void linesThatSayThem() {
         QFETCH(QString, line);
         QFETCH(QString, comes);
-        const NotationChoices choices = with({{"zwirl step", "", "1 step & step 2 step"}, {"tipf", "", "1 touch"}, {"flink", "", ""}, {"bogen", "", "1 step 2 step 1/2 R 3 step"}});
+        const NotationChoices choices = with({{"zwirl step", "", "1 step & step 2 step"},
+                                              {"tipf", "", "1 touch"},
+                                              {"flink", "", ""},
+                                              {"bogen", "", "1 step 2 step 1/2 R 3 step"}});
         const StepsReading read = readSteps(line.toStdString(), choices);
-        QVERIFY2(!read.reading.error && read.reading.questions.empty(), read.reading.error ? read.reading.error->text.c_str() : "asks");
+        QVERIFY2(!read.reading.error && read.reading.questions.empty(),
+                 read.reading.error ? read.reading.error->text.c_str() : "asks");
         QCOMPARE(danced(read.reading), comes);
-        if (!read.line.empty()) QVERIFY(sameDance(read.reading, readNotation(read.line, choices))); // what is shown is what is meant, without the words
+        if (!read.line.empty())
+            QVERIFY(sameDance(read.reading,
+                              readNotation(read.line, choices))); // what is shown is what is meant, without the words
     }
     void aMeaningMaySayTurnsAndDirectionsGoIntoItsBareSteps() {
         const NotationChoices choices = with({{"bogen", "", "1 step 2 step 1/2 R 3 step"}});
-        QCOMPARE(test::q(readSteps("bogen forward", choices).line), "1 step forward 2 step forward 1/2 R 3 step forward");
+        QCOMPARE(test::q(readSteps("bogen forward", choices).line),
+                 "1 step forward 2 step forward 1/2 R 3 step forward");
     }
 
     void anUnknownWordIsAskedAboutOnce_data() {
@@ -152,13 +167,20 @@ private Q_SLOTS:
         QTest::addColumn<QString>("name");
         QTest::addColumn<int>("answer");
         QTest::addColumn<QString>("comes");
-        QTest::newRow("counts say its rhythm") << "5&6 zwirl R 7 walk" << "zwirl" << 0 << "5 R, 5.5 L, 6 R, 7 L";
-        QTest::newRow("the last without weight") << "5&6 zwirl R 7 walk" << "zwirl" << 1 << "5 R, 5.5 L, 6 R°, 7 R";
-        QTest::newRow("its step belongs to it") << "walk, zwirl step, walk" << "zwirl step" << 4 << "1 R, 2 L, 2.5 R, 3 L, 4 R";
-        QTest::newRow("only how") << "walk, zwirl step, walk" << "zwirl" << 2 << "1 R, 2 L, 3 R";
-        QTest::newRow("two words") << "1 2 grosser bogen 3 walk" << "grosser bogen" << 0 << "1 R, 2 L, 3 R";
-        QTest::newRow("in the notation, with weight") << "1 side R 2 zwirl 3 side" << "zwirl" << 0 << "1 R, 2 L, 3 R";
-        QTest::newRow("in the notation, without") << "1 side R 2 zwirl 3 side" << "zwirl" << 1 << "1 R, 2 L°, 3 L";
+        QTest::newRow("counts say its rhythm") << "5&6 zwirl R 7 walk"
+                                               << "zwirl" << 0 << "5 R, 5.5 L, 6 R, 7 L";
+        QTest::newRow("the last without weight") << "5&6 zwirl R 7 walk"
+                                                 << "zwirl" << 1 << "5 R, 5.5 L, 6 R°, 7 R";
+        QTest::newRow("its step belongs to it") << "walk, zwirl step, walk"
+                                                << "zwirl step" << 4 << "1 R, 2 L, 2.5 R, 3 L, 4 R";
+        QTest::newRow("only how") << "walk, zwirl step, walk"
+                                  << "zwirl" << 2 << "1 R, 2 L, 3 R";
+        QTest::newRow("two words") << "1 2 grosser bogen 3 walk"
+                                   << "grosser bogen" << 0 << "1 R, 2 L, 3 R";
+        QTest::newRow("in the notation, with weight") << "1 side R 2 zwirl 3 side"
+                                                      << "zwirl" << 0 << "1 R, 2 L, 3 R";
+        QTest::newRow("in the notation, without") << "1 side R 2 zwirl 3 side"
+                                                  << "zwirl" << 1 << "1 R, 2 L°, 3 L";
     }
     void anUnknownWordIsAskedAboutOnce() {
         QFETCH(QString, line);
@@ -175,7 +197,7 @@ private Q_SLOTS:
         const StepsReading after = readSteps(line.toStdString(), with({*given.word}));
         QVERIFY(after.reading.questions.empty() && !after.reading.error);
         QCOMPARE(danced(after.reading), comes);
-        QCOMPARE(danced(readSteps(given.line).reading), comes); // and written so it means the same
+        QCOMPARE(danced(readSteps(given.line).reading), comes);     // and written so it means the same
         if (name == "zwirl" && line.contains("zwirl step")) return; // only the word itself says how
         QCOMPARE(test::q(given.word->name), name);
     }
@@ -202,19 +224,25 @@ private Q_SLOTS:
         QCOMPARE(test::q(written.questions[0].answers.back().line), "1 side R 2 behind L 3 side R");
     }
     void twoSchoolsStandBesideEachOther() {
-        const NotationChoices choices = with({{"zwirl", "Hofkreis", "1 step 2 step"}, {"zwirl", "Nordsaal", "1 touch"}, {"sailor step", "Hofkreis", "1 behind 2 side 3 side"}});
+        const NotationChoices choices = with({{"zwirl", "Hofkreis", "1 step 2 step"},
+                                              {"zwirl", "Nordsaal", "1 touch"},
+                                              {"sailor step", "Hofkreis", "1 behind 2 side 3 side"}});
         const NotationReading read = readSteps("walk, zwirl, walk", choices).reading;
         QCOMPARE(read.questions.size(), std::size_t{1});
-        QCOMPARE(answers(read.questions[0]), (QStringList{"as Hofkreis has it: 2 steps as 1 2", "as Nordsaal has it: a touch, without weight"}));
+        QCOMPARE(answers(read.questions[0]),
+                 (QStringList{"as Hofkreis has it: 2 steps as 1 2", "as Nordsaal has it: a touch, without weight"}));
         QCOMPARE(danced(readNotation(read.questions[0].answers[0].line)), "1 R, 2 L, 3 R, 4 L");
         QCOMPARE(danced(readNotation(read.questions[0].answers[1].line)), "1 R, 2 L°, 3 L");
         const NotationReading usual = readSteps("sailor step, walk", choices).reading;
-        QCOMPARE(answers(usual.questions.at(0)), (QStringList{"as Hofkreis has it: 3 steps as 1 2 3", "as it is usual"}));
+        QCOMPARE(answers(usual.questions.at(0)),
+                 (QStringList{"as Hofkreis has it: 3 steps as 1 2 3", "as it is usual"}));
         QCOMPARE(danced(readNotation(usual.questions[0].answers[1].line)), "1 R, 1.5 L, 2 R, 3 L");
         // one's own meaning, without a school, takes the place of the usual one
-        QVERIFY(readSteps("sailor step, walk", with({{"sailor step", "", "1 behind 2 side 3 side"}})).reading.questions.empty());
+        QVERIFY(readSteps("sailor step, walk", with({{"sailor step", "", "1 behind 2 side 3 side"}}))
+                    .reading.questions.empty());
     }
-    // In a routine --------------------------------------------------------------------------------------------------------------
+    // In a routine
+    // --------------------------------------------------------------------------------------------------------------
 
     void editsKeepAndForget() {
         Document d = must(applyEdit(newDocument(), KeepWord{{"Zwirl", "", "1 step & step 2 step"}}));
@@ -238,7 +266,9 @@ private Q_SLOTS:
     }
     void theyGoThroughFileAndText() {
         Document d = withLine("walk, zwirl, walk");
-        d = must(applyEdits(d, {KeepWord{{"zwirl", "", "1 step & step 2 step"}}, KeepWord{{"bogen", "Verein „Ufer“, Süd = links", "1 touch"}}, KeepWord{{"flink", "", ""}}}));
+        d = must(
+            applyEdits(d, {KeepWord{{"zwirl", "", "1 step & step 2 step"}},
+                           KeepWord{{"bogen", "Verein „Ufer“, Süd = links", "1 touch"}}, KeepWord{{"flink", "", ""}}}));
         const QTemporaryDir folder;
         const std::string path = folder.filePath("words.liftcount").toStdString();
         QVERIFY(saveDocument(d, path).has_value());

@@ -41,12 +41,14 @@ Meaning meaningOf(const NotationReading& reading) {
 QByteArray shown(const Meaning& m) {
     QByteArray out;
     for (double o : m.onsets) out += QByteArray::number(o) + ' ';
-    return out + "| " + QByteArray::number(m.length) + " | " + QByteArray::number(m.changes) + " | " + QByteArray::fromStdString(m.feet) + " | " + QByteArray::number(m.degrees);
+    return out + "| " + QByteArray::number(m.length) + " | " + QByteArray::number(m.changes) + " | " +
+           QByteArray::fromStdString(m.feet) + " | " + QByteArray::number(m.degrees);
 }
 
 bool asks(const NotationReading& reading) {
     return reading.error || !reading.questions.empty() ||
-           std::any_of(reading.notes.begin(), reading.notes.end(), [](const NotationRemark& n) { return n.kind == RemarkKind::FootNotFree; });
+           std::any_of(reading.notes.begin(), reading.notes.end(),
+                       [](const NotationRemark& n) { return n.kind == RemarkKind::FootNotFree; });
 }
 
 struct Row {
@@ -64,7 +66,8 @@ std::vector<Row> table(const char* name) {
         if (line.startsWith('#')) continue;
         const auto cells = line.split('\t');
         if (cells.size() != 7) return {};
-        Row row{cells[0], {{}, cells[2].toDouble(), cells[3].toInt(), cells[4].toStdString(), cells[5].toInt()}, cells[6]};
+        Row row{
+            cells[0], {{}, cells[2].toDouble(), cells[3].toInt(), cells[4].toStdString(), cells[5].toInt()}, cells[6]};
         for (const QByteArray& onset : cells[1].split(' ')) row.meant.onsets.push_back(onset.toDouble());
         out.push_back(std::move(row));
     }
@@ -76,15 +79,36 @@ struct Said {
     const char* words;
     std::vector<double> at; ///< of acts of the feet, in counts from its beginning
     double length;
-    const char* kinds;      ///< of each act: s a step, t without weight
+    const char* kinds; ///< of each act: s a step, t without weight
 };
 const std::vector<Said>& vocabulary() {
-    static const std::vector<Said> all{
-        {"walk", {0}, 1, "s"}, {"step", {0}, 1, "s"}, {"stomp", {0}, 1, "s"}, {"kick", {0}, 1, "t"}, {"touch", {0}, 1, "t"}, {"hold", {}, 1, ""}, {"clap", {}, 1, ""},
-        {"rock back, recover", {0, 1}, 2, "ss"}, {"side, together", {0, 1}, 2, "ss"}, {"cross, side", {0, 1}, 2, "ss"}, {"triple step", {0, .5, 1}, 2, "sss"}, {"coaster step", {0, .5, 1}, 2, "sss"},
-        {"sailor step", {0, .5, 1}, 2, "sss"}, {"shuffle forward", {0, .5, 1}, 2, "sss"}, {"kick ball change", {0, .5, 1}, 2, "tss"}, {"jazz box", {0, 1, 2, 3}, 4, "ssss"},
-        {"rocking chair", {0, 1, 2, 3}, 4, "ssss"}, {"grapevine", {0, 1, 2, 3}, 4, "ssst"}, {"mambo step", {0, .5, 1}, 2, "sss"}, {"rock step", {0, 1}, 2, "ss"},
-        {"Wechselschritt", {0, .5, 1}, 2, "sss"}, {"Seit, ran", {0, 1}, 2, "ss"}, {"tipp", {0}, 1, "t"}, {"paso", {0}, 1, "s"}, {"toca", {0}, 1, "t"}, {"avant", {0}, 1, "s"}, {"pausa", {}, 1, ""}};
+    static const std::vector<Said> all{{"walk", {0}, 1, "s"},
+                                       {"step", {0}, 1, "s"},
+                                       {"stomp", {0}, 1, "s"},
+                                       {"kick", {0}, 1, "t"},
+                                       {"touch", {0}, 1, "t"},
+                                       {"hold", {}, 1, ""},
+                                       {"clap", {}, 1, ""},
+                                       {"rock back, recover", {0, 1}, 2, "ss"},
+                                       {"side, together", {0, 1}, 2, "ss"},
+                                       {"cross, side", {0, 1}, 2, "ss"},
+                                       {"triple step", {0, .5, 1}, 2, "sss"},
+                                       {"coaster step", {0, .5, 1}, 2, "sss"},
+                                       {"sailor step", {0, .5, 1}, 2, "sss"},
+                                       {"shuffle forward", {0, .5, 1}, 2, "sss"},
+                                       {"kick ball change", {0, .5, 1}, 2, "tss"},
+                                       {"jazz box", {0, 1, 2, 3}, 4, "ssss"},
+                                       {"rocking chair", {0, 1, 2, 3}, 4, "ssss"},
+                                       {"grapevine", {0, 1, 2, 3}, 4, "ssst"},
+                                       {"mambo step", {0, .5, 1}, 2, "sss"},
+                                       {"rock step", {0, 1}, 2, "ss"},
+                                       {"Wechselschritt", {0, .5, 1}, 2, "sss"},
+                                       {"Seit, ran", {0, 1}, 2, "ss"},
+                                       {"tipp", {0}, 1, "t"},
+                                       {"paso", {0}, 1, "s"},
+                                       {"toca", {0}, 1, "t"},
+                                       {"avant", {0}, 1, "s"},
+                                       {"pausa", {}, 1, ""}};
     return all;
 }
 
@@ -133,19 +157,30 @@ private Q_SLOTS:
         for (const Row& row : rows) {
             const StepsReading read = readSteps(row.line.toStdString());
             const bool same = !read.reading.error && meaningOf(read.reading) == row.meant, asked = asks(read.reading);
-            const QByteArray told = row.line + "\n      read " + (read.reading.error ? QByteArray::fromStdString(read.reading.error->text) : shown(meaningOf(read.reading))) + "\n      meant " + shown(row.meant) +
-                                    "\n      as " + QByteArray::fromStdString(read.line) + (read.reading.questions.empty() ? "" : "\n      ? " + QByteArray::fromStdString(read.reading.questions.front().text));
+            const QByteArray told =
+                row.line + "\n      read " +
+                (read.reading.error ? QByteArray::fromStdString(read.reading.error->text)
+                                    : shown(meaningOf(read.reading))) +
+                "\n      meant " + shown(row.meant) + "\n      as " + QByteArray::fromStdString(read.line) +
+                (read.reading.questions.empty()
+                     ? ""
+                     : "\n      ? " + QByteArray::fromStdString(read.reading.questions.front().text));
             if (!same && !asked) silent += told;
             if (row.want == "asks") continue;
             ++wanted;
-            if (same && (row.want == "either" || !asked)) ++right;
-            else missed += told;
+            if (same && (row.want == "either" || !asked))
+                ++right;
+            else
+                missed += told;
         }
         QVERIFY2(silent.isEmpty(), ("read otherwise in silence:\n" + silent.join("\n")).constData());
-        QVERIFY2(right >= wanted * 95 / 100, (QByteArray::number(right) + " of " + QByteArray::number(wanted) + " read right; not:\n" + missed.join("\n")).constData());
+        QVERIFY2(right >= wanted * 95 / 100, (QByteArray::number(right) + " of " + QByteArray::number(wanted) +
+                                              " read right; not:\n" + missed.join("\n"))
+                                                 .constData());
     }
 
-    /// 2,000 lines put together by chance: none is read otherwise than it is meant without a question or an error, and most are read.
+    /// 2,000 lines put together by chance: none is read otherwise than it is meant without a question or an error, and
+    /// most are read.
     void noRandomLineIsReadOtherwiseInSilence() {
         std::mt19937 random(18);
         const auto pick = [&](std::size_t n) { return std::uniform_int_distribution<std::size_t>(0, n - 1)(random); };
@@ -165,9 +200,12 @@ private Q_SLOTS:
             const bool same = !read.reading.error && meaningOf(read.reading) == meant;
             right += same;
             if (!same && !asks(read.reading))
-                silent += line + "\n      read " + shown(meaningOf(read.reading)) + "\n      meant " + shown(meant) + "\n      as " + QByteArray::fromStdString(read.line);
+                silent += line + "\n      read " + shown(meaningOf(read.reading)) + "\n      meant " + shown(meant) +
+                          "\n      as " + QByteArray::fromStdString(read.line);
         }
-        QVERIFY2(silent.isEmpty(), (QByteArray::number(silent.size()) + " read otherwise in silence:\n" + silent.mid(0, 12).join("\n")).constData());
+        QVERIFY2(silent.isEmpty(),
+                 (QByteArray::number(silent.size()) + " read otherwise in silence:\n" + silent.mid(0, 12).join("\n"))
+                     .constData());
         QVERIFY2(right > lines * 9 / 10, QByteArray::number(right).constData());
     }
 
@@ -180,9 +218,12 @@ private Q_SLOTS:
             ++said;
             const StepsReading again = readSteps(read.line);
             QVERIFY2(again.line.empty() && sameDance(again.reading, read.reading), read.line.c_str());
-            for (const Action& a : read.reading.actions) QVERIFY2(a.begin <= a.finish && a.finish <= static_cast<std::size_t>(row.line.size()), row.line.constData());
+            for (const Action& a : read.reading.actions)
+                QVERIFY2(a.begin <= a.finish && a.finish <= static_cast<std::size_t>(row.line.size()),
+                         row.line.constData());
             for (const NotationQuestion& question : read.reading.questions) {
-                QVERIFY2(question.answers.front().taken && question.answers.front().line == read.line, (row.line + "\n" + QByteArray::fromStdString(question.text)).constData());
+                QVERIFY2(question.answers.front().taken && question.answers.front().line == read.line,
+                         (row.line + "\n" + QByteArray::fromStdString(question.text)).constData());
                 for (const NotationAnswer& answer : question.answers) {
                     ++answers;
                     const StepsReading meant = readSteps(answer.line);
@@ -195,8 +236,29 @@ private Q_SLOTS:
 
     /// What is in the notation is read as the notation says.
     void aLineOfTheNotationIsReadAsBefore() {
-        for (const char* line : {"1 side R 2 behind L 3 side R 4 touch", "1 2 3&4", "1e&a 2", "a3", "1:2 3", "S Q Q", "1-4 walk 5-8 wait", "4 step 1/4 R", "2{side, close, side}", "[closed] 1 forward L! \"and go\"", "1 2 3 5 6 7",
-                                 "& 1 2", "1 2 3 4 5 6 7 8 2 2 3 4", "1-3 walk 3/4 R", "4 touch + clap", "1-3 somehow turn 3/4 R", "5-8 free R", "1 kick #clearance", "1 forward @3", "1 2 3 …", "4 step full R", "1 2 2", "walk 3"}) {
+        for (const char* line : {"1 side R 2 behind L 3 side R 4 touch",
+                                 "1 2 3&4",
+                                 "1e&a 2",
+                                 "a3",
+                                 "1:2 3",
+                                 "S Q Q",
+                                 "1-4 walk 5-8 wait",
+                                 "4 step 1/4 R",
+                                 "2{side, close, side}",
+                                 "[closed] 1 forward L! \"and go\"",
+                                 "1 2 3 5 6 7",
+                                 "& 1 2",
+                                 "1 2 3 4 5 6 7 8 2 2 3 4",
+                                 "1-3 walk 3/4 R",
+                                 "4 touch + clap",
+                                 "1-3 somehow turn 3/4 R",
+                                 "5-8 free R",
+                                 "1 kick #clearance",
+                                 "1 forward @3",
+                                 "1 2 3 …",
+                                 "4 step full R",
+                                 "1 2 2",
+                                 "walk 3"}) {
             const StepsReading read = readSteps(line);
             QVERIFY2(read.line.empty(), line);
             QCOMPARE(read.reading, readNotation(line));
@@ -205,7 +267,8 @@ private Q_SLOTS:
 
     /// Long and broken lines end in a sentence, and soon.
     void longLinesAreReadInTheEnd() {
-        for (const char* piece : {"walk ", "florble ", "one two ", "1-4 vine R ", "step touch and ", "(4) ", "x2 ", "\xC3", "½ "}) {
+        for (const char* piece :
+             {"walk ", "florble ", "one two ", "1-4 vine R ", "step touch and ", "(4) ", "x2 ", "\xC3", "½ "}) {
             std::string line;
             while (line.size() < 1'000'000) line += piece;
             const StepsReading read = readSteps(line);
@@ -233,8 +296,10 @@ private Q_SLOTS:
     }
 
     void aFootAloneGoesOnWithTheStepBeforeIt() {
-        QCOMPARE(readSteps("forward left, right, side left, close").line, std::string("1 forward L 2 forward R 3 side L 4 close"));
-        QCOMPARE(readSteps("walk back R L R, touch").line, std::string("1 walk back R 2 walk back L 3 walk back R 4 touch"));
+        QCOMPARE(readSteps("forward left, right, side left, close").line,
+                 std::string("1 forward L 2 forward R 3 side L 4 close"));
+        QCOMPARE(readSteps("walk back R L R, touch").line,
+                 std::string("1 walk back R 2 walk back L 3 walk back R 4 touch"));
         QCOMPARE(readSteps("left, right, left, touch").line, std::string("1 L 2 R 3 L 4 touch"));
     }
 
@@ -262,7 +327,8 @@ private:
         for (std::size_t n = 1; n <= length; ++n) {
             const bool held = n > 2 && (n == 4 || n == 8) && pick(3) == 0;
             if (held) {
-                line += " " + (language == 0 ? "(" + QByteArray::number(n) + ")" : holds[static_cast<qsizetype>(language)]);
+                line +=
+                    " " + (language == 0 ? "(" + QByteArray::number(n) + ")" : holds[static_cast<qsizetype>(language)]);
                 continue;
             }
             line += " " + numberWords()[language][static_cast<qsizetype>(n - 1)];
@@ -286,9 +352,11 @@ private:
         const std::size_t many = 2 + pick(5);
         for (std::size_t n = 0; n < many; ++n) {
             const Said& said = vocabulary()[pick(vocabulary().size())];
-            if (line.endsWith("grapevine") && (said.kinds[0] == 't' || QByteArray(said.words).startsWith("side"))) continue; // its own touch, said by itself
+            if (line.endsWith("grapevine") && (said.kinds[0] == 't' || QByteArray(said.words).startsWith("side")))
+                continue; // its own touch, said by itself
             const QByteArray words(said.words);
-            const bool whereTo = words.startsWith("side") || words.startsWith("cross") || words.startsWith("Seit") || words == "avant"; // without a comma it says where the step before it goes
+            const bool whereTo = words.startsWith("side") || words.startsWith("cross") || words.startsWith("Seit") ||
+                                 words == "avant"; // without a comma it says where the step before it goes
             line += (line.isEmpty() ? "" : commas || whereTo || afterWhereTo ? ", " : " ") + words;
             afterWhereTo = whereTo;
             dancing.dance(said);
@@ -307,10 +375,13 @@ private:
             const auto first = static_cast<int>(dancing.meaning().length) + 1;
             const bool triple = said.at.size() == 3 && said.length == 2 && pick(2) == 0;
             line += (line.isEmpty() ? "" : pick(2) == 0 ? ", " : " ") + QByteArray::number(first);
-            if (triple) line += "&" + QByteArray::number(first + 1);
-            else if (said.length > 1) line += "-" + QByteArray::number(first + static_cast<int>(said.length) - 1);
+            if (triple)
+                line += "&" + QByteArray::number(first + 1);
+            else if (said.length > 1)
+                line += "-" + QByteArray::number(first + static_cast<int>(said.length) - 1);
             line += " " + QByteArray(said.words);
-            if (said.length != 1 && !QByteArray(said.words).contains(',') && pick(2) == 0) line += dancing.rightFree() ? " R" : " L";
+            if (said.length != 1 && !QByteArray(said.words).contains(',') && pick(2) == 0)
+                line += dancing.rightFree() ? " R" : " L";
             dancing.dance(said);
         }
         return {line, dancing.meaning()};
@@ -319,7 +390,9 @@ private:
     /// "slow, quick quick", in the languages of the window.
     template <typename Pick>
     static std::pair<QByteArray, Meaning> slowAndQuick(Pick pick) {
-        static const std::vector<std::pair<QByteArray, QByteArray>> words{{"S", "Q"}, {"slow", "quick"}, {"lang", "kurz"}, {"langsam", "schnell"}, {"lent", "vite"}, {"lento", "rápido"}};
+        static const std::vector<std::pair<QByteArray, QByteArray>> words{{"S", "Q"},       {"slow", "quick"},
+                                                                          {"lang", "kurz"}, {"langsam", "schnell"},
+                                                                          {"lent", "vite"}, {"lento", "rápido"}};
         const auto& [slow, quick] = words[pick(words.size())];
         Dancing dancing;
         QByteArray line;

@@ -25,7 +25,8 @@ private Q_SLOTS:
         QCOMPARE(test::q(setNames(16)), QString("sets of 16"));
     }
     void eightsBeginAnewAtEachPhrase() {
-        QCOMPARE(numbers(gridOf(test::song("verse 16 | chorus 12"))), "1 2 3 4 5 6 7 8 1 2 3 4 5 6 7 8 1 2 3 4 5 6 7 8 1 2 3 4");
+        QCOMPARE(numbers(gridOf(test::song("verse 16 | chorus 12"))),
+                 "1 2 3 4 5 6 7 8 1 2 3 4 5 6 7 8 1 2 3 4 5 6 7 8 1 2 3 4");
     }
     void anOddBarShortensOrLengthensItsOwnSet() {
         QCOMPARE(numbers(gridOf(test::song("verse 4 | bar 2 | bar 4 | bar 4"))), "1 2 3 4 5 6 1 2 3 4 5 6 7 8");
@@ -77,7 +78,9 @@ private Q_SLOTS:
             const CountGrid grid(map, usualScheme(map));
             return grid.countsInSong() / (map.end / 60);
         };
-        const std::vector<std::pair<double, std::string>> heard{{240, "4/4"}, {264, "2/4"}, {300, "3/4"}, {40, "4/4"}, {36, "3/4"}, {240, "9/8:2+2+2+3"}, {180, "3/4"}, {208, "4/4"}};
+        const std::vector<std::pair<double, std::string>> heard{{240, "4/4"}, {264, "2/4"}, {300, "3/4"},
+                                                                {40, "4/4"},  {36, "3/4"},  {240, "9/8:2+2+2+3"},
+                                                                {180, "3/4"}, {208, "4/4"}};
         for (const auto& [bpm, metre] : heard) {
             const double rate = perMinute(test::song("verse 216", bpm, metre));
             QVERIFY2(rate >= 60 && rate <= 220, metre.c_str());
@@ -94,13 +97,16 @@ private Q_SLOTS:
         SongMap map = test::song("verse 16");
         const double downbeats[] = {0, 2, 4, 6.1, 8.3};
         for (int b = 0; b < 4; ++b)
-            for (int k = 0; k < 4; ++k) map.beats[static_cast<std::size_t>(b * 4 + k)].time = downbeats[b] + (downbeats[b + 1] - downbeats[b]) * k / 4;
+            for (int k = 0; k < 4; ++k)
+                map.beats[static_cast<std::size_t>(b * 4 + k)].time =
+                    downbeats[b] + (downbeats[b + 1] - downbeats[b]) * k / 4;
         map.end = 8.3;
         const CountGrid grid = gridOf(map);
         QVERIFY(qAbs(*grid.secondsAt(counts(14)) - 7.2) < 1e-9);
         const double bpm[] = {120, 120, 114.3, 109.1};
         for (int b = 0; b < 4; ++b)
-            QVERIFY(qAbs(240.0 / (*grid.secondsAt(counts(b * 4 + 4)) - *grid.secondsAt(counts(b * 4))) - bpm[b]) < 0.05);
+            QVERIFY(qAbs(240.0 / (*grid.secondsAt(counts(b * 4 + 4)) - *grid.secondsAt(counts(b * 4))) - bpm[b]) <
+                    0.05);
     }
     void aFermataHoldsItsBeatAndKeepsTheTempoBeforeTheNext() {
         const CountGrid grid = gridOf(test::song("verse 3 | fermata 1 3.2s | chorus 4", 60));
@@ -126,12 +132,16 @@ private Q_SLOTS:
     }
     /// Every place of songs of odd phrases, against all phrases compared one by one.
     void theNearestPhraseIsTheNearest() {
-        for (const char* text : {"intro 16 | verse 32 | chorus 32", "pickup 2 | verse 7 | chorus 9 | bridge 1 | bridge 1 | verse 20 | stop 4 | chorus 3", "verse 1"}) {
+        for (const char* text :
+             {"intro 16 | verse 32 | chorus 32",
+              "pickup 2 | verse 7 | chorus 9 | bridge 1 | bridge 1 | verse 20 | stop 4 | chorus 3", "verse 1"}) {
             const CountGrid grid = gridOf(test::song(text));
             for (Tick at = counts(-3); at < grid.end() + counts(3); at += countFraction(1, 4)) {
                 std::vector<std::int64_t> away;
-                for (const CountPhrase& phrase : grid.phrases()) away.push_back(std::abs((at - counts(phrase.firstCount)).value));
-                QCOMPARE(*grid.nearestPhraseStart(at), static_cast<int>(std::min_element(away.begin(), away.end()) - away.begin()));
+                for (const CountPhrase& phrase : grid.phrases())
+                    away.push_back(std::abs((at - counts(phrase.firstCount)).value));
+                QCOMPARE(*grid.nearestPhraseStart(at),
+                         static_cast<int>(std::min_element(away.begin(), away.end()) - away.begin()));
             }
         }
     }
@@ -152,9 +162,12 @@ private Q_SLOTS:
             std::string structure = pickup ? "pickup " + std::to_string(pickup) + " | " : "";
             const auto lengths = *rc::gen::nonEmpty(rc::gen::container<std::vector<int>>(rc::gen::inRange(1, 40)));
             for (std::size_t i = 0; i < lengths.size(); ++i)
-                structure += (i ? " | s " : "s ") + std::to_string(lengths[i]) + " @" + std::to_string(*rc::gen::inRange(60, 200));
+                structure += (i ? " | s " : "s ") + std::to_string(lengths[i]) + " @" +
+                             std::to_string(*rc::gen::inRange(60, 200));
             const SongMap map = test::song(structure);
-            const CountGrid grid(map, {*rc::gen::element(CountUnit::Beat, CountUnit::HalfBeat, CountUnit::TwoBeats, CountUnit::Bar), *rc::gen::inRange(1, 5)});
+            const CountGrid grid(
+                map, {*rc::gen::element(CountUnit::Beat, CountUnit::HalfBeat, CountUnit::TwoBeats, CountUnit::Bar),
+                      *rc::gen::inRange(1, 5)});
             const Tick at{*rc::gen::inRange<std::int64_t>(counts(-grid.pickupCounts()).value, grid.end().value + 1)};
             const auto seconds = grid.secondsAt(at);
             RC_ASSERT(seconds.has_value());
@@ -166,7 +179,8 @@ private Q_SLOTS:
                 next += set.counts;
             }
             RC_ASSERT(next == grid.countsInSong());
-            for (int c = 1 - grid.pickupCounts(); c < grid.countsInSong(); ++c) RC_ASSERT(grid.cell(c)->start > grid.cell(c - 1)->start);
+            for (int c = 1 - grid.pickupCounts(); c < grid.countsInSong(); ++c)
+                RC_ASSERT(grid.cell(c)->start > grid.cell(c - 1)->start);
         }));
     }
 };

@@ -10,7 +10,9 @@ class MomentsTest : public QObject {
 
 private Q_SLOTS:
     void momentsStandInTheOrderOfTime() {
-        Document d = test::must(applyEdits(m_song, {AddMoment{20, MomentKind::Stop, "the big stop"}, AddMoment{8, MomentKind::Entry, "strings enter"}, AddMoment{12, MomentKind::Hit, "cymbal"}}));
+        Document d = test::must(applyEdits(m_song, {AddMoment{20, MomentKind::Stop, "the big stop"},
+                                                    AddMoment{8, MomentKind::Entry, "strings enter"},
+                                                    AddMoment{12, MomentKind::Hit, "cymbal"}}));
         QCOMPARE(d.moments.size(), std::size_t{3});
         QCOMPARE(test::q(d.moments[0].text), QString("strings enter"));
         const MomentId first = d.moments[0].id;
@@ -33,9 +35,12 @@ private Q_SLOTS:
         QCOMPARE(test::q(d.moments[0].text), QString("second light"));
     }
     void theFileKeepsThem() {
-        Document d = test::must(applyEdits(m_song, {AddMoment{20.125, MomentKind::Stop, "the big stop"}, SetLyrics{{{4, "first \xE2\x80\x9Clight\xE2\x80\x9D"}}}}));
+        Document d = test::must(applyEdits(m_song, {AddMoment{20.125, MomentKind::Stop, "the big stop"},
+                                                    SetLyrics{{{4, "first \xE2\x80\x9Clight\xE2\x80\x9D"}}}}));
         TypedStructure typed{"intro 16 | verse 32", 98.5, {3, 4}, 1.25};
-        d = test::must(applyEdit(d, SetMap{std::make_shared<const SongMap>(test::song(typed.text, typed.bpm, "3/4", typed.offset)), MapOrigin::Typed, typed}));
+        d = test::must(
+            applyEdit(d, SetMap{std::make_shared<const SongMap>(test::song(typed.text, typed.bpm, "3/4", typed.offset)),
+                                MapOrigin::Typed, typed}));
         const Document back = test::must(documentFromJson(toJson(d)));
         QVERIFY(back == d);
         QCOMPARE(back.moments.size(), std::size_t{2});
@@ -44,7 +49,8 @@ private Q_SLOTS:
     }
     void damagedMomentsAreNamed() {
         const std::string json = toJson(test::must(applyEdit(m_song, AddMoment{20, MomentKind::Stop, "the big stop"})));
-        for (const auto& [from, to, says] : {std::tuple{"\"stop\"", "\"pause\"", "moments[0].kind"}, std::tuple{"\"at_s\": 20.0", "\"at_s\": \"soon\"", "moments[0].at_s"}}) {
+        for (const auto& [from, to, says] : {std::tuple{"\"stop\"", "\"pause\"", "moments[0].kind"},
+                                             std::tuple{"\"at_s\": 20.0", "\"at_s\": \"soon\"", "moments[0].at_s"}}) {
             std::string bad = json;
             const auto at = bad.find(from, bad.find("moments"));
             QVERIFY(at != std::string::npos);
@@ -56,7 +62,8 @@ private Q_SLOTS:
     }
     void anotherMapKeepsMomentsAndForgetsFacts() {
         Document d = test::must(applyEdits(m_song, {AddMoment{20, MomentKind::Hit, "hit"}, StateFact{OneFact{0.5}}}));
-        d = test::must(applyEdit(d, SetMap{std::make_shared<const SongMap>(test::song("verse 24", 90, "3/4")), MapOrigin::Imported, std::nullopt}));
+        d = test::must(applyEdit(d, SetMap{std::make_shared<const SongMap>(test::song("verse 24", 90, "3/4")),
+                                           MapOrigin::Imported, std::nullopt}));
         QVERIFY(d.facts.empty());
         QCOMPARE(d.moments.size(), std::size_t{1});
         QCOMPARE(d.map->metre.beats, 3);
@@ -68,7 +75,8 @@ private Q_SLOTS:
     void kindsAreReadAndWritten() {
         for (MomentKind kind : allMomentKinds) QVERIFY(test::must(parseMomentKind(toString(kind))) == kind);
         QVERIFY(!parseMomentKind("pause"));
-        for (const char* origin : {"heard", "typed", "tapped", "imported", "carried"}) QCOMPARE(toString(test::must(parseMapOrigin(origin))), std::string(origin));
+        for (const char* origin : {"heard", "typed", "tapped", "imported", "carried"})
+            QCOMPARE(toString(test::must(parseMapOrigin(origin))), std::string(origin));
         QVERIFY(!parseMapOrigin("dreamt"));
     }
 };

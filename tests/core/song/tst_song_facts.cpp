@@ -68,7 +68,8 @@ private Q_SLOTS:
         QCOMPARE(barsOf(map), "4 4 3 3 3 3 4 4 4 4 4");
         QCOMPARE(phrasesOf(map), "8 16 16");
         QCOMPARE(map.metre.beats, 4);
-        QCOMPARE(barsOf(*withFacts(m_song, {MetreFact{{3, 4}, SongSpan{8, 18}}})), "4 4 3 3 3 1 2 4 4 4 4 4"); // what does not fit stays an odd bar
+        QCOMPARE(barsOf(*withFacts(m_song, {MetreFact{{3, 4}, SongSpan{8, 18}}})),
+                 "4 4 3 3 3 1 2 4 4 4 4 4"); // what does not fit stays an odd bar
     }
     void aPartCanHaveItsOwnTempo() {
         const SongMap map = *withFacts(m_song, {TempoFact{90, SongSpan{8, 24}}});
@@ -90,7 +91,8 @@ private Q_SLOTS:
     }
     void partsThatOverlapExcludeEachOther() {
         QVERIFY(conflictIn({MetreFact{{3, 4}, SongSpan{8, 20}}, MetreFact{{5, 4}, SongSpan{16, 30}}}));
-        QVERIFY(!conflictIn({MetreFact{{3, 4}, SongSpan{8, 20}}, MetreFact{{5, 4}, SongSpan{20, 30}}, MetreFact{{4, 4}}}));
+        QVERIFY(
+            !conflictIn({MetreFact{{3, 4}, SongSpan{8, 20}}, MetreFact{{5, 4}, SongSpan{20, 30}}, MetreFact{{4, 4}}}));
         QVERIFY(conflictIn({TempoFact{90, SongSpan{8, 20}}, TempoFact{100, SongSpan{16, 30}}}));
     }
     void thePulseCanBeDoubledAndHalved() {
@@ -149,17 +151,21 @@ private Q_SLOTS:
                 case 2: facts = addFact(facts, PhraseFact{*time, std::nullopt}); break;
                 case 3: facts = addFact(facts, PhraseFact{*time, *rc::gen::inRange(1, 40)}); break;
                 case 6: facts = addFact(facts, MetreFact{{*rc::gen::inRange(1, 9), 4}, SongSpan{*time, 45.0}}); break;
-                case 7: facts = addFact(facts, TempoFact{static_cast<double>(*rc::gen::inRange(20, 300)), SongSpan{*time, 42.0}}); break;
+                case 7:
+                    facts = addFact(facts,
+                                    TempoFact{static_cast<double>(*rc::gen::inRange(20, 300)), SongSpan{*time, 42.0}});
+                    break;
                 case 4: facts = addFact(facts, PulseFact{*rc::gen::element(2, -2)}); break;
                 default: facts = addFact(facts, MetreFact{{*rc::gen::inRange(2, 6), 4}}); break;
-            }
+                }
             const auto map = withFacts(m_song, facts);
             if (!map) return;
             RC_ASSERT(validate(*map).has_value());
             for (const SongFact& fact : facts) // what a person stated holds
                 if (const auto* phrase = std::get_if<PhraseFact>(&fact); phrase && !phrase->beats) {
                     bool found = false;
-                    for (const Phrase& p : map->phrases) found = found || firstBeatOf(*map, p) == nearestBeat(*map, phrase->at);
+                    for (const Phrase& p : map->phrases)
+                        found = found || firstBeatOf(*map, p) == nearestBeat(*map, phrase->at);
                     RC_ASSERT(found);
                 }
         }));

@@ -7,7 +7,8 @@ class SongMapTest : public QObject {
 private Q_SLOTS:
     void metresAreReadAndWritten_data() {
         QTest::addColumn<QString>("text");
-        for (const char* text : {"4/4", "3/4", "6/8", "12/8", "5/4", "2/4", "7/8:3+2+2", "9/8:2+2+2+3"}) QTest::newRow(text) << text;
+        for (const char* text : {"4/4", "3/4", "6/8", "12/8", "5/4", "2/4", "7/8:3+2+2", "9/8:2+2+2+3"})
+            QTest::newRow(text) << text;
     }
     void metresAreReadAndWritten() {
         QFETCH(QString, text);
@@ -15,7 +16,9 @@ private Q_SLOTS:
     }
     void wrongMetresAreRefused_data() {
         QTest::addColumn<QString>("text");
-        for (const char* text : {"", "4", "/4", "4/", "0/4", "25/4", "4/3", "7/8:3+2", "7/8:", "7/8:3+2+2+", "7/8:0+7", "x/4", "4/4 "}) QTest::newRow(text) << text;
+        for (const char* text :
+             {"", "4", "/4", "4/", "0/4", "25/4", "4/3", "7/8:3+2", "7/8:", "7/8:3+2+2+", "7/8:0+7", "x/4", "4/4 "})
+            QTest::newRow(text) << text;
     }
     void wrongMetresAreRefused() {
         QFETCH(QString, text);
@@ -27,7 +30,11 @@ private Q_SLOTS:
     void brokenMapsAreRefused() {
         const SongMap good = test::song("intro 8 | verse 16");
         QVERIFY(validate(good));
-        const auto broken = [&](auto change) { SongMap map = good; change(map); return !validate(map); };
+        const auto broken = [&](auto change) {
+            SongMap map = good;
+            change(map);
+            return !validate(map);
+        };
         QVERIFY(broken([](SongMap& m) { m.beats[3].time = m.beats[2].time; }));
         QVERIFY(broken([](SongMap& m) { m.beats[3].time = qQNaN(); }));
         QVERIFY(broken([](SongMap& m) { m.bars[1].firstBeat = 5; }));
@@ -58,7 +65,8 @@ private Q_SLOTS:
         QCOMPARE(runs[3].beats, 2);
     }
     void theUsualLengthIsThatOfTheKind() {
-        const SongMap map = test::song("intro 16 | verse 1 32 | chorus 1 36 | verse 2 32 | chorus 2 36 | chorus 3 32 | outro 32");
+        const SongMap map =
+            test::song("intro 16 | verse 1 32 | chorus 1 36 | verse 2 32 | chorus 2 36 | chorus 3 32 | outro 32");
         QCOMPARE(usualBeats(map)[2], 36); // chorus: 36 36 32
         QCOMPARE(usualBeats(map)[5], 36);
         QCOMPARE(usualBeats(map)[0], 16); // an intro has a length of its own

@@ -6,7 +6,9 @@ class StructureTextTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void theExampleOfTheCommandLineIsRead() {
-        const SongMap map = test::song("pickup 2 | intro 16 | verse 32 @112 | stop 4 | bar 2 | fermata 1 3.2s | chorus 32 | outro 16 @112>90", 112);
+        const SongMap map = test::song(
+            "pickup 2 | intro 16 | verse 32 @112 | stop 4 | bar 2 | fermata 1 3.2s | chorus 32 | outro 16 @112>90",
+            112);
         QCOMPARE(map.beats.size(), std::size_t{2 + 16 + 32 + 4 + 2 + 1 + 32 + 16});
         QCOMPARE(map.pickupBeats, std::size_t{2});
         QCOMPARE(map.phrases.size(), std::size_t{4});
@@ -17,7 +19,9 @@ private Q_SLOTS:
         QVERIFY(qAbs(map.fermatas[0].end - map.fermatas[0].start - 3.2) < 1e-9);
         QCOMPARE(test::q(map.phrases[3].label), "Outro");
         // the outro slows linearly over its beats from 112 to 90
-        const auto gap = [&](std::size_t i) { return (i + 1 < map.beats.size() ? map.beats[i + 1].time : map.end) - map.beats[i].time; };
+        const auto gap = [&](std::size_t i) {
+            return (i + 1 < map.beats.size() ? map.beats[i + 1].time : map.end) - map.beats[i].time;
+        };
         QVERIFY(qAbs(60 / gap(89) - 112) < 1e-6);
         QVERIFY(qAbs(60 / gap(104) - 90) < 1e-6);
         QVERIFY(qAbs(60 / gap(96) - (112 - 22.0 * 7 / 15)) < 1e-6);
@@ -52,7 +56,9 @@ private Q_SLOTS:
         QTest::addColumn<QString>("text");
         QTest::addColumn<int>("character");
         QTest::addColumn<QString>("says");
-        const auto row = [](const char* text, int character, const char* says) { QTest::newRow(text) << text << character << says; };
+        const auto row = [](const char* text, int character, const char* says) {
+            QTest::newRow(text) << text << character << says;
+        };
         row("", 1, "nothing between");
         row("verse", 6, "how many beats");
         row("verse 32 |", 11, "nothing between");
@@ -77,7 +83,8 @@ private Q_SLOTS:
         const auto map = mapFromStructure(text.toStdString(), 120, {});
         QVERIFY(!map);
         QVERIFY2(test::q(map.error().message).contains(says), map.error().message.c_str());
-        QVERIFY2(test::q(map.error().message).contains("character " + QString::number(character) + ":"), map.error().message.c_str());
+        QVERIFY2(test::q(map.error().message).contains("character " + QString::number(character) + ":"),
+                 map.error().message.c_str());
     }
     void valuesOutsideTheirRangeAreRefused() {
         QVERIFY(!mapFromStructure("verse 8", 0, {}));

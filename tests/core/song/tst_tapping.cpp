@@ -16,7 +16,8 @@ std::vector<Seconds> even(int n, double start, double period) {
 double worst(const std::vector<Seconds>& beats, const TapFit& fit) {
     double most = 0;
     for (Seconds beat : beats) {
-        if (beat < fit.places.front() - 0.1 || beat > fit.places.back() + 0.1) continue; // the first and the last may have been missed
+        if (beat < fit.places.front() - 0.1 || beat > fit.places.back() + 0.1)
+            continue; // the first and the last may have been missed
         double least = 1e9;
         for (Seconds place : fit.places) least = std::min(least, std::abs(place - beat));
         most = std::max(most, least);
@@ -35,7 +36,8 @@ private Q_SLOTS:
         const TapFit fit = test::must(fitTaps({0, 2, 4, 6.1, 8.3}));
         const SongMap map = test::must(mapFromTaps(fit, 4, {4, 4}, 8.5));
         QStringList tempos;
-        for (std::size_t bar = 0; bar < 4; ++bar) tempos << QString::number(240 / (map.beats[4 * bar + 4].time - map.beats[4 * bar].time), 'f', 1);
+        for (std::size_t bar = 0; bar < 4; ++bar)
+            tempos << QString::number(240 / (map.beats[4 * bar + 4].time - map.beats[4 * bar].time), 'f', 1);
         QCOMPARE(tempos.join(' '), QString("120.0 120.0 114.3 109.1"));
         QVERIFY(qAbs(map.beats[14].time - 7.2) < 1e-9);
         QVERIFY(map.bars[3].firstBeat == 12);
@@ -44,8 +46,8 @@ private Q_SLOTS:
         QTest::addColumn<int>("seed");
         for (int seed = 1; seed <= 20; ++seed) QTest::addRow("person %d", seed) << seed;
     }
-    /// Standard deviation 25 ms, one in ten missed, doubles, taps anywhere: on a steady song every beat is found within 20 ms
-    /// (three standard errors of a line through 58 taps are 10 ms in the middle and 20 ms at the ends).
+    /// Standard deviation 25 ms, one in ten missed, doubles, taps anywhere: on a steady song every beat is found within
+    /// 20 ms (three standard errors of a line through 58 taps are 10 ms in the middle and 20 ms at the ends).
     void raggedTapsAreFitted() {
         QFETCH(int, seed);
         const auto beats = even(64, 3.0, 60.0 / 124);
@@ -67,7 +69,8 @@ private Q_SLOTS:
                 for (Seconds place : fit.places) least = std::min(least, std::abs(place - beats[i]));
                 sum += least;
             }
-            QVERIFY2(sum / 68 < 0.016, qPrintable(QString::number(sum / 68))); // a third of what one tap scatters, and the bend
+            QVERIFY2(sum / 68 < 0.016,
+                     qPrintable(QString::number(sum / 68))); // a third of what one tap scatters, and the bend
         }
     }
     void aWrongTapIsOutvoted() {
@@ -100,8 +103,11 @@ private Q_SLOTS:
         QVERIFY(validate(map));
         QVERIFY(map.beats.front().time >= 0 && map.beats.front().time < 0.5);
         QVERIFY(map.end <= 60 && map.end > 59);
-        QVERIFY(std::any_of(map.bars.begin(), map.bars.end(), [&](const Bar& b) { return std::abs(map.beats[b.firstBeat].time - 10.2) < 1e-6; }));
-        QVERIFY(std::any_of(map.phrases.begin(), map.phrases.end(), [&](const Phrase& p) { return std::abs(map.beats[firstBeatOf(map, p)].time - 10.2) < 1e-6; }));
+        QVERIFY(std::any_of(map.bars.begin(), map.bars.end(),
+                            [&](const Bar& b) { return std::abs(map.beats[b.firstBeat].time - 10.2) < 1e-6; }));
+        QVERIFY(std::any_of(map.phrases.begin(), map.phrases.end(), [&](const Phrase& p) {
+            return std::abs(map.beats[firstBeatOf(map, p)].time - 10.2) < 1e-6;
+        }));
         QVERIFY(!mapFromTaps({}, 1, {4, 4}, 10));
     }
     void theSamePersonTapsTheSame() {

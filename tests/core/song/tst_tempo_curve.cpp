@@ -6,7 +6,9 @@
 using namespace lc;
 
 namespace {
-TempoCurve curveOf(const SongMap& map, CountingScheme scheme, Seconds from = 0, Seconds to = 0) { return tempoCurve(map, CountGrid(map, scheme), from, to); }
+TempoCurve curveOf(const SongMap& map, CountingScheme scheme, Seconds from = 0, Seconds to = 0) {
+    return tempoCurve(map, CountGrid(map, scheme), from, to);
+}
 } // namespace
 
 class TempoCurveTest : public QObject {
@@ -21,7 +23,8 @@ private Q_SLOTS:
         QVERIFY(test::q(tempoInWords(curve)).startsWith("steady within 0"));
     }
     void countsAreWhatIsDanced() {
-        const SongMap seven = test::song("dance 28", 300, "7/8:3+2+2"); // a bar lasts 1.4 s and is counted long short short
+        const SongMap seven =
+            test::song("dance 28", 300, "7/8:3+2+2"); // a bar lasts 1.4 s and is counted long short short
         const TempoCurve curve = curveOf(seven, usualScheme(seven.metre));
         QVERIFY2(qAbs(curve.points[0].bpm - 3 * 60 / 1.4) < 1e-6, qPrintable(QString::number(curve.points[0].bpm)));
         const SongMap slow = test::song("verse 16", 60);
@@ -32,13 +35,15 @@ private Q_SLOTS:
     void aSlowingSongFalls() {
         SongMap map = test::song("verse 16", 120);
         const std::vector<double> ones{0, 2, 4, 6.1, 8.3};
-        for (std::size_t b = 0; b < 16; ++b) map.beats[b].time = ones[b / 4] + (ones[b / 4 + 1] - ones[b / 4]) * static_cast<double>(b % 4) / 4;
+        for (std::size_t b = 0; b < 16; ++b)
+            map.beats[b].time = ones[b / 4] + (ones[b / 4 + 1] - ones[b / 4]) * static_cast<double>(b % 4) / 4;
         map.end = 8.3;
         const TempoCurve curve = curveOf(map, usualScheme(map.metre), 3.9, 8.3);
         QStringList all;
         for (const TempoPoint& p : curve.points) all << QString::number(p.bpm, 'f', 1);
         QCOMPARE(all.join(' '), QString("120.0 120.0 114.3 109.1"));
-        QVERIFY(curve.danced && qAbs(curve.danced->highest - 240 / 2.1) < 1e-6 && qAbs(curve.danced->lowest - 240 / 2.2) < 1e-6);
+        QVERIFY(curve.danced && qAbs(curve.danced->highest - 240 / 2.1) < 1e-6 &&
+                qAbs(curve.danced->lowest - 240 / 2.2) < 1e-6);
         QCOMPARE(test::q(tempoInWords(curve)), QString("from 109.1 to 120"));
     }
     void aHeldBeatSaysNothingOfTheTempo() {
@@ -64,7 +69,8 @@ private Q_SLOTS:
                 QVERIFY2(unmatchedDoubts(*then, {{16, 24}, {56, 60}}, r.facts).size() <= 2, r.text.c_str());
             }
         }
-        QCOMPARE(unmatchedDoubts(map, {{16, 24}, {56, 60}}, doubts[0].readings[0].facts).size(), std::size_t{1}); // answered
+        QCOMPARE(unmatchedDoubts(map, {{16, 24}, {56, 60}}, doubts[0].readings[0].facts).size(),
+                 std::size_t{1}); // answered
         QCOMPARE(unmatchedDoubts(map, {{16, 24}}, doubts[0].readings[1].facts).size(), std::size_t{0});
         QVERIFY(unmatchedDoubts({}, {{16, 24}}, {}).empty());
     }
