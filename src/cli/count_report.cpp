@@ -162,7 +162,7 @@ std::string countAsText(const StepsReading& read, const FigureCard& card, const 
         if (f.code != figure_finding::ambiguous && f.code != figure_finding::footNotFree)
             out += toString(f.severity) + ": " + f.headline + ". " + f.text + "\n"; // those stand above and below
     for (const CareMark& mark : careFor(reading.actions, reading.couple))
-        out += "care: " + std::string(mark.sentence) + "\n";
+        out += "care: " + mark.sentence.english() + "\n";
     return out;
 }
 

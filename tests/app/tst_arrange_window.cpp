@@ -1,4 +1,5 @@
 #include "support/arrange_rig.h"
+#include "support/core_support.h"
 
 #include "app/base/figure_desk.h"
 #include "app/steps/steps_stage.h"
@@ -84,7 +85,7 @@ private Q_SLOTS:
         const auto& remedies = rig.arrange().findings().remedies();
         int touch = -1;
         for (std::size_t i = 0; i < remedies.size(); ++i)
-            if (QString::fromStdString(remedies[i].title).contains("a touch")) touch = static_cast<int>(i);
+            if (test::q(remedies[i].title).contains("a touch")) touch = static_cast<int>(i);
         QVERIFY(touch >= 0);
         QTest::mouseClick(rig.window->findChild<QAbstractButton*>(QStringLiteral("remedy%1").arg(touch)),
                           Qt::LeftButton);
@@ -527,15 +528,13 @@ private Q_SLOTS:
         QVERIFY(!rig.session->doc.landing().findings.empty());
         const QString aloud = rig.spokenOf(&rig.arrange().findings());
         for (const Finding& f : rig.session->doc.landing().findings)
-            QVERIFY2(aloud.contains(QString::fromStdString(f.headline)),
-                     qPrintable(QString::fromStdString(f.headline) + " is not in\n" + aloud));
+            QVERIFY2(aloud.contains(test::q(f.headline)), qPrintable(test::q(f.headline) + " is not in\n" + aloud));
     }
     void aRemedyThatIsNotSeenIsOfTheRoutineAsItIs() { // applied from another stage, after the song has changed there
         ArrangeRig rig("verse 32 | chorus 36 | verse 32");
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A x3");
-        QVERIFY(QString::fromStdString(rig.arrange().findings().remedies().front().title)
-                    .contains("tag of 4 counts after pass 2"));
+        QVERIFY(test::q(rig.arrange().findings().remedies().front().title).contains("tag of 4 counts after pass 2"));
         rig.window->showStage(app::stage_id::listen);
         TypedStructure typed;
         typed.text = "verse 34 | chorus 32 | verse 32";

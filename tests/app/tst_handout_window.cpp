@@ -87,7 +87,8 @@ private Q_SLOTS:
         QCOMPARE(passes[3].start - passes[0].start, counts(40));
         QCOMPARE(rig.facings(), (QStringList{"12", "9", "6", "6"})); // the cut comes before the quarter
         for (const Finding& f : rig.session->doc.landing().findings)
-            QVERIFY2(f.key.code != finding::handoutLine && f.severity != Severity::Misses, f.headline.c_str());
+            QVERIFY2(f.key.code != finding::handoutLine && f.severity != Severity::Misses,
+                     f.headline.english().c_str());
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // each settling is one step back
         QCOMPARE(rig.panel().open(), 1);
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);

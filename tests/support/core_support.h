@@ -23,6 +23,8 @@ inline constexpr bool sanitized = false;
 constexpr int cases(int all) { return sanitized ? all / 3 : all; }
 
 inline QString q(const std::string& text) { return QString::fromStdString(text); }
+inline QString q(const Sentence& sentence) { return q(sentence.english()); }
+inline QString q(const Text& text) { return q(text.english()); }
 
 /// The value of a result that must be there; the error's sentence is printed otherwise.
 template <typename T>

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/sentence.h"
+
 #include <QString>
 
 #include <string_view>
@@ -10,5 +12,11 @@ namespace lc::app {
 [[nodiscard]] inline QString q(std::string_view text) {
     return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
 }
+[[nodiscard]] inline QString q(const std::string& text) { return q(std::string_view(text)); }
+[[nodiscard]] inline QString q(const char* text) { return q(std::string_view(text)); }
+
+/// Sentences of the core in the language of the window, with its numbers.
+[[nodiscard]] QString q(const Sentence& sentence);
+[[nodiscard]] QString q(const Text& text);
 
 } // namespace lc::app

@@ -335,9 +335,7 @@ void FigureColumn::care(QVBoxLayout* column, QWidget* page) {
     column->addWidget(heading(tr("Care"), {}, page));
     if (!own.empty()) column->addWidget(paragraph(q(own), m_theme.words(13), m_theme.colours().ink, page));
     for (const CareMark& mark : marks)
-        column->addWidget(
-            paragraph(QString::fromUtf8(mark.sentence.data(), static_cast<qsizetype>(mark.sentence.size())),
-                      m_theme.words(13), m_theme.colours().ink2, page));
+        column->addWidget(paragraph(q(mark.sentence), m_theme.words(13), m_theme.colours().ink2, page));
     column->addWidget(paragraph(tr("A qualified teacher and the rules of the house come first."), m_theme.words(12),
                                 m_theme.colours().ink3, page));
 }

@@ -83,15 +83,15 @@ QString FindingsColumn::whatIsShown() const {
     std::string all = std::to_string(m_open) + (m_showMuted ? "m" : "-");
     const auto add = [&](const std::string& text) { all += text + '\x1f'; };
     for (const Finding& f : landing.findings) {
-        add(f.headline);
-        add(f.text);
+        add(f.headline.english());
+        add(f.text.english());
     }
     for (const Remedy& r : m_remedies) {
-        add(r.title);
-        add(r.price);
+        add(r.title.english());
+        add(r.price.english());
     }
     for (const MutedFinding& m : m_session.doc.document().routine.muted) add(m.reason);
-    for (const Finding& f : landing.muted) add(f.headline);
+    for (const Finding& f : landing.muted) add(f.headline.english());
     for (const PassPerformance& p : landing.performance.passes)
         add(toCountString(p.start) + "+" + toCountString(p.counts) + "+" + toCountString(p.tag)); // the small pages
     for (const CountPhrase& p : landing.grid.phrases()) add(std::to_string(p.counts));

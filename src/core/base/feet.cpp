@@ -1,5 +1,7 @@
 #include "core/base/feet.h"
 
+#include "core/base/sentence.h"
+
 namespace lc {
 
 Foot otherFoot(Foot foot) {
@@ -13,8 +15,12 @@ Foot otherFoot(Foot foot) {
 
 std::string footLetter(Foot foot) { return foot == Foot::Left ? "L" : foot == Foot::Right ? "R" : "B"; }
 
-std::string freeFootInWords(Foot foot) {
-    return foot == Foot::Left ? "left" : foot == Foot::Right ? "right" : "either";
+Sentence footWord(Foot foot) {
+    return foot == Foot::Left    ? Core::sentence("left")
+           : foot == Foot::Right ? Core::sentence("right")
+                                 : Core::sentence("either");
 }
+
+std::string freeFootInWords(Foot foot) { return footWord(foot).english(); }
 
 } // namespace lc

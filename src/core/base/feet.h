@@ -4,6 +4,8 @@
 
 namespace lc {
 
+class Sentence;
+
 /// A foot, or both. `Both` as a landing means weight on both; as a free foot it means either may step next.
 enum class Foot { Left, Right, Both };
 
@@ -14,6 +16,7 @@ enum class Foot { Left, Right, Both };
 [[nodiscard]] std::string footLetter(Foot foot);
 
 /// "left", "right", "either": a free foot in words.
-[[nodiscard]] std::string freeFootInWords(Foot foot);
+[[nodiscard]] Sentence footWord(Foot foot);
+[[nodiscard]] std::string freeFootInWords(Foot foot); ///< the same in English
 
 } // namespace lc

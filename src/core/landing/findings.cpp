@@ -1,6 +1,5 @@
 #include "core/landing/findings.h"
 
-#include "core/base/list_text.h"
 #include "core/landing/inspection.h"
 
 #include <algorithm>
@@ -59,7 +58,7 @@ Landing land(const Document& document, CountGrid grid, const BodyLimits& limits)
 
 namespace inspect {
 
-Finding& Inspection::add(const char* code, Severity severity, Tick at, std::string headline, std::string text) {
+Finding& Inspection::add(const char* code, Severity severity, Tick at, Sentence headline, Text text) {
     Finding finding;
     finding.key.code = code;
     finding.severity = severity;
@@ -71,7 +70,7 @@ Finding& Inspection::add(const char* code, Severity severity, Tick at, std::stri
 }
 
 Finding& Inspection::addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at,
-                            std::string headline, std::string text) {
+                            Sentence headline, Text text) {
     Finding& finding = add(code, severity, at, std::move(headline), std::move(text));
     finding.key.pass = pass.id;
     finding.passNumber = pass.number;
@@ -83,15 +82,15 @@ std::string Inspection::roleName(RoleId id) const {
     return role ? role->name : std::string();
 }
 
-std::string Inspection::commaRole(RoleId id) const {
-    return routine.roles.size() > 1 ? ", " + roleName(id) : std::string();
+Sentence Inspection::ofRole(Sentence headline, RoleId id) const {
+    return routine.roles.size() > 1 ? Core::sentence("%1, %2", headline, roleName(id)) : headline;
 }
 
-std::string Inspection::figureName(FigureId id, PartId part) const {
+Sentence Inspection::figureName(FigureId id, PartId part) const {
     const Figure* figure = findFigure(routine, id);
-    if (figure && !figure->name.empty()) return figure->name;
+    if (figure && !figure->name.empty()) return Sentence::verbatim(figure->name);
     const Part* in = findPart(routine, part);
-    return "part " + (in ? in->name : std::string("?"));
+    return Core::sentence("part %1", in ? in->name : std::string("?"));
 }
 
 Tick Inspection::firstPlace(PartId part) const {
@@ -100,22 +99,25 @@ Tick Inspection::firstPlace(PartId part) const {
     return performance.start;
 }
 
-std::string passRange(int first, int last) {
-    if (first == last) return "Pass " + std::to_string(first);
-    return "Passes " + std::to_string(first) + (last == first + 1 ? " and " : " to ") + std::to_string(last);
+Sentence passRange(int first, int last) {
+    if (first == last) return Core::sentence("Pass %1", first);
+    return last == first + 1 ? Core::sentence("Passes %1 and %2", first, last)
+                             : Core::sentence("Passes %1 to %2", first, last);
 }
 
-std::string passRanges(const std::vector<int>& ascending) {
-    std::vector<std::string> ranges;
+Sentence passRanges(const std::vector<int>& ascending) {
+    std::vector<Argument> ranges;
     for (std::size_t i = 0; i < ascending.size(); ++i) {
         const std::size_t first = i;
         while (i + 1 < ascending.size() && ascending[i + 1] == ascending[i] + 1) ++i;
-        if (i == first + 1)
-            ranges.push_back(std::to_string(ascending[first])); // two in a row are named, three are a range
-        ranges.push_back(i > first + 1 ? std::to_string(ascending[first]) + " to " + std::to_string(ascending[i])
-                                       : std::to_string(ascending[i]));
+        if (i == first + 1) ranges.emplace_back(ascending[first]); // two in a row are named, three are a range
+        if (i > first + 1)
+            ranges.emplace_back(Core::sentence("%1 to %2", ascending[first], ascending[i]));
+        else
+            ranges.emplace_back(ascending[i]);
     }
-    return (ascending.size() == 1 ? "pass " : "passes ") + listOf(ranges);
+    if (ascending.size() == 1) return Core::sentence("pass %1", ascending.front());
+    return Core::sentence("passes %1", Argument(std::move(ranges), Joined::And));
 }
 
 } // namespace inspect

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/sentence.h"
 #include "core/base/severity.h"
 #include "core/document/document.h"
 #include "core/figures/body_limits.h"
@@ -7,7 +8,6 @@
 #include "core/routine/performance.h"
 #include "core/routine/turned_round.h"
 
-#include <string>
 #include <vector>
 
 namespace lc {
@@ -60,10 +60,10 @@ inline constexpr const char* corner = "corner";        ///< a figure that needs 
 struct Finding {
     FindingKey key;
     Severity severity = Severity::Note;
-    int passNumber = 0;   ///< 0 when it speaks of no pass
-    Tick at;              ///< the place in the song it speaks of
-    std::string headline; ///< what, in a few words
-    std::string text;     ///< why, and what follows from it
+    int passNumber = 0; ///< 0 when it speaks of no pass
+    Tick at;            ///< the place in the song it speaks of
+    Sentence headline;  ///< what, in a few words
+    Text text;          ///< why, and what follows from it
 };
 
 /// Everything derived from one document: computed once per revision, dropped when stale. Values only; any thread.

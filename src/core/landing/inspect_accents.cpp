@@ -1,6 +1,5 @@
 #include "core/landing/inspection.h"
 
-#include "core/base/clock_text.h"
 #include "core/routine/accents.h"
 
 #include <algorithm>
@@ -11,11 +10,11 @@ namespace lc::inspect {
 
 namespace {
 
-/// "2 counts", "1/2 count", or of what does not fall on an eighth of a count the nearest: "about 3/8 count".
-std::string aboutCounts(Tick t) {
+/// "2 counts", "½ counts", or of what does not fall on an eighth of a count the nearest: "about ⅜ counts".
+Sentence aboutCounts(Tick t) {
     const Tick eighth = countFraction(1, 8);
     const Tick near{(t.value + eighth.value / 2) / eighth.value * eighth.value};
-    return (near == t ? "" : "about ") + countsInWords(near);
+    return near == t ? inCounts(near) : Core::sentence("about %1", inCounts(near));
 }
 
 } // namespace
@@ -37,23 +36,25 @@ void accents(Inspection& in) {
                 figure = span.figure;
         const auto moment = std::find_if(in.document.moments.begin(), in.document.moments.end(),
                                          [&](const Moment& m) { return m.id == accent.moment; });
-        const std::string count = "Count " + toSpokenCount(accent.at + counts(1)) + " of " +
-                                  in.figureName(figure, pass->part) + " in pass " + std::to_string(pass->number);
-        std::string headline;
-        std::string text;
+        const Sentence count = Core::sentence("Count %1 of %2 in pass %3", AsCount{accent.at + counts(1)},
+                                              in.figureName(figure, pass->part), pass->number);
+        Sentence headline, text;
         if (!fall.moment) {
-            headline = count + " waits for a moment that is not there";
-            text = moment == in.document.moments.end() ? "The song has no such moment any more."
-                                                       : "“" + moment->text + "” lies outside the counted song.";
+            headline = Core::sentence("%1 waits for a moment that is not there", count);
+            text = moment == in.document.moments.end()
+                       ? Core::sentence("The song has no such moment any more.")
+                       : Core::sentence("“%1” lies outside the counted song.", moment->text);
         } else if (!fall.at) {
-            headline = "“" + moment->text + "” has lost its accent";
-            text = count + " is not danced: it is left out or cut off.";
+            headline = Core::sentence("“%1” has lost its accent", moment->text);
+            text = Core::sentence("%1 is not danced: it is left out or cut off.", count);
         } else {
             const bool late = fall.off > Tick{};
-            const Tick by = late ? fall.off : -fall.off;
-            headline = count + " is " + aboutCounts(by) + (late ? " late for “" : " early for “") + moment->text + "”";
-            text = "It falls " + std::to_string(std::llround(std::abs(fall.offSeconds) * 1000)) + " ms " +
-                   (late ? "after" : "before") + " the moment at " + clockText(moment->at) + ".";
+            const Sentence by = aboutCounts(late ? fall.off : -fall.off);
+            const auto ms = std::llround(std::abs(fall.offSeconds) * 1000);
+            headline = late ? Core::sentence("%1 is %2 late for “%3”", count, by, moment->text)
+                            : Core::sentence("%1 is %2 early for “%3”", count, by, moment->text);
+            text = late ? Core::sentence("It falls %1 ms after the moment at %2.", ms, AsClock{moment->at})
+                        : Core::sentence("It falls %1 ms before the moment at %2.", ms, AsClock{moment->at});
         }
         Finding& f = in.addFor(*pass, finding::accent, Severity::Misses,
                                fall.at.value_or(fall.moment.value_or(pass->start)), headline, text);

@@ -1,6 +1,5 @@
 #include "core/landing/inspection.h"
 
-#include "core/base/clock_text.h"
 #include "core/figures/figure_reading.h"
 #include "core/notation/care.h"
 #include "core/notation/step_words.h"
@@ -55,30 +54,28 @@ void limits(Inspection& in) {
                     quick = Place{p, a.at, *until - *from};
             }
         }
-        const auto tell = [&](const std::optional<Place>& place, const char* code, const std::string& headline,
-                              const std::string& text) {
-            if (!place) return;
+        const auto tell = [&](const std::optional<Place>& place, const char* code, const Sentence& headline,
+                              const Sentence& text) {
             const PassPerformance& pass = in.performance.passes[place->pass];
             Finding& f =
-                in.addFor(pass, code, Severity::Doubtful, place->at, headline + in.commaRole(in.routine.roles[r].id),
-                          "In pass " + std::to_string(pass.number) + " on count " +
-                              toSpokenCount(place->at - pass.start + counts(1)) + " " + text);
+                in.addFor(pass, code, Severity::Doubtful, place->at, in.ofRole(headline, in.routine.roles[r].id),
+                          Core::sentence("In pass %1 on count %2 %3", pass.number,
+                                         AsCount{place->at - pass.start + counts(1)}, text));
             f.key.pass = {};
             f.key.role = in.routine.roles[r].id;
         };
         if (quick)
-            tell(quick, finding::quickStep, "A step is quicker than your limit",
-                 "it has " + decimals(quick->value, 2) + " s at the song's tempo; your own limit is " +
-                     decimals(*own.shortestStepSeconds, 2) + " s.");
+            tell(quick, finding::quickStep, Core::sentence("A step is quicker than your limit"),
+                 Core::sentence("it has %1 s at the song's tempo; your own limit is %2 s.", AsDecimals{quick->value, 2},
+                                AsDecimals{*own.shortestStepSeconds, 2}));
         if (fast)
-            tell(fast, finding::turnSpeed, "A turn is faster than your limit",
-                 "it runs at " + std::to_string(std::lround(fast->value)) +
-                     "°/s at the song's tempo; your own limit is " +
-                     std::to_string(std::lround(*own.turnDegreesPerSecond)) + "°/s.");
+            tell(fast, finding::turnSpeed, Core::sentence("A turn is faster than your limit"),
+                 Core::sentence("it runs at %1°/s at the song's tempo; your own limit is %2°/s.",
+                                std::lround(fast->value), std::lround(*own.turnDegreesPerSecond)));
         if (large)
-            tell(large, finding::largeStep, "A large step in a fast turn",
-                 "a large step is taken while turning at " + std::to_string(std::lround(large->value)) +
-                     "°/s. Make it smaller, or turn less.");
+            tell(large, finding::largeStep, Core::sentence("A large step in a fast turn"),
+                 Core::sentence("a large step is taken while turning at %1°/s. Make it smaller, or turn less.",
+                                std::lround(large->value)));
     }
 }
 
@@ -133,8 +130,9 @@ void demanding(Inspection& in) {
                 told.insert(span.placement);
                 Finding& f = in.addFor(
                     pass, finding::noBalance, Severity::Note, pass.start + span.start,
-                    "Nothing calm follows " + in.figureName(span.figure, pass.part),
-                    "It is demanding, and no wait, touch or balance comes within four counts after it. A breath there helps to stay on balance.");
+                    Core::sentence("Nothing calm follows %1", in.figureName(span.figure, pass.part)),
+                    Core::sentence("It is demanding, and no wait, touch or balance comes within four counts after it. "
+                                   "A breath there helps to stay on balance."));
                 if (pass.plain) f.key.pass = {};
                 f.key.thing = placedAt(span.placement);
                 break;
@@ -145,8 +143,8 @@ void demanding(Inspection& in) {
 
 /// Words of caution that the danced figures ask for, one finding for each, and figures that need a corner of the room.
 void cautions(Inspection& in) {
-    std::map<std::string_view, std::vector<std::string>> asked;
-    std::vector<std::string> corners;
+    std::map<std::string_view, std::vector<Argument>> asked;
+    std::vector<Argument> corners;
     std::set<FigureId> seen;
     Tick cornerAt;
     for (const PassPerformance& pass : in.performance.passes) {
@@ -158,11 +156,10 @@ void cautions(Inspection& in) {
                 std::find(figure->facts.tags.begin(), figure->facts.tags.end(), "corner") != figure->facts.tags.end();
             if (corner && span.start < pass.counts) {
                 if (corners.empty()) cornerAt = pass.start + span.start;
-                corners.push_back("pass " + std::to_string(pass.number) + " count " +
-                                  toSpokenCount(span.start + counts(1)));
+                corners.emplace_back(Core::sentence("pass %1 count %2", pass.number, AsCount{span.start + counts(1)}));
             }
             if (!seen.insert(span.figure).second) continue;
-            const std::string name = in.figureName(span.figure, pass.part);
+            const Sentence name = in.figureName(span.figure, pass.part);
             std::set<std::string_view> codes;
             for (const PartRoleReading& role : reading.roles) {
                 const auto first = std::lower_bound(role.actions.begin(), role.actions.end(), span.start,
@@ -172,21 +169,25 @@ void cautions(Inspection& in) {
                 for (const CareMark& mark : careFor(std::vector<Action>(first, last), span.wants))
                     codes.insert(mark.code);
             }
-            for (std::string_view code : codes) asked[code].push_back(name);
+            for (std::string_view code : codes) asked[code].emplace_back(name);
         }
     }
     for (const CareMark& mark : allCareMarks()) {
         const auto found = asked.find(mark.code);
         if (found == asked.end()) continue;
-        Finding& f = in.add(finding::care, Severity::Note, in.performance.start, "Take care: " + listOf(found->second),
-                            std::string(mark.sentence));
+        Finding& f = in.add(finding::care, Severity::Note, in.performance.start,
+                            Core::sentence("Take care: %1", Argument(found->second, Joined::And)), mark.sentence);
         f.key.code = std::string(finding::care) + "-" + std::string(mark.code);
     }
     if (!corners.empty()) {
-        if (corners.size() > 4)
-            corners = {corners[0], corners[1], corners[2], std::to_string(corners.size() - 3) + " more places"};
-        in.add(finding::corner, Severity::Note, cornerAt, "A figure needs a corner of the room",
-               "It is danced in " + listOf(corners) + ". See on the floor that the couple is in a corner there.");
+        if (corners.size() > 4) {
+            const auto more = static_cast<std::int64_t>(corners.size()) - 3;
+            corners.resize(3, Argument(0));
+            corners.emplace_back(Core::plural("%n more place|%n more places", nullptr, more));
+        }
+        in.add(finding::corner, Severity::Note, cornerAt, Core::sentence("A figure needs a corner of the room"),
+               Core::sentence("It is danced in %1. See on the floor that the couple is in a corner there.",
+                              Argument(std::move(corners), Joined::And)));
     }
 }
 

@@ -29,20 +29,21 @@ void fromPassToPass(Inspection& in) {
                 same->second.again.push_back(pass.number);
                 continue;
             }
-            const std::string why = before.cut ? "The cut of pass " + std::to_string(before.number) + " after " +
-                                                     toSpokenCount(before.counts)
-                                    : before.tagReading ? "The tag after pass " + std::to_string(before.number)
-                                                        : "Pass " + std::to_string(before.number);
+            const Sentence why =
+                before.cut ? Core::sentence("The cut of pass %1 after %2", before.number, AsCount{before.counts})
+                : before.tagReading ? Core::sentence("The tag after pass %1", before.number)
+                                    : Core::sentence("Pass %1", before.number);
             Finding& f = in.addFor(pass, finding::wrongFoot, Severity::Misses, pass.start,
-                                   "Wrong foot into pass " + std::to_string(pass.number) + in.commaRole(role.role),
-                                   why + " leaves the " + freeFootInWords(role.freeIn) +
-                                       " foot free; count 1 needs the " + freeFootInWords(*role.needs) + ".");
+                                   in.ofRole(Core::sentence("Wrong foot into pass %1", pass.number), role.role),
+                                   Core::sentence("%1 leaves the %2 foot free; count 1 needs the %3.", why,
+                                                  footWord(role.freeIn), footWord(*role.needs)));
             f.key.role = role.role;
             if (!special) told[{before.part, role.role}] = {in.findings.size() - 1, {}};
         }
     }
     for (const auto& [key, same] : told)
-        if (!same.again.empty()) in.findings[same.finding].text += " The same into " + passRanges(same.again) + ".";
+        if (!same.again.empty())
+            in.findings[same.finding].text += Core::sentence("The same into %1.", passRanges(same.again));
 }
 
 /// The free foot of a role before a moment, in one pass.
@@ -81,13 +82,13 @@ void fromFigureToFigure(Inspection& in) {
                 if (i == 0 || !needed || *needed == Foot::Both || free == Foot::Both || *needed == free) continue;
                 const FigureSpan& before = figures[i - 1];
                 if (!told.insert({span.placement, pass.roles[r].role, before.placement}).second) continue;
-                const std::string name = in.figureName(span.figure, pass.part);
+                const Sentence name = in.figureName(span.figure, pass.part);
                 Finding& f =
                     in.addFor(pass, finding::wrongFootAtJoint, Severity::Misses, pass.start + span.start,
-                              "Wrong foot into " + name + in.commaRole(pass.roles[r].role),
-                              in.figureName(before.figure, pass.part) + " leaves the " + freeFootInWords(free) +
-                                  " foot free; " + name + " needs the " + freeFootInWords(*needed) + ", on count " +
-                                  toSpokenCount(span.start + counts(1)) + " of the pass.");
+                              in.ofRole(Core::sentence("Wrong foot into %1", name), pass.roles[r].role),
+                              Core::sentence("%1 leaves the %2 foot free; %3 needs the %4, on count %5 of the pass.",
+                                             in.figureName(before.figure, pass.part), footWord(free), name,
+                                             footWord(*needed), AsCount{span.start + counts(1)}));
                 if (pass.plain) f.key.pass = {}; // it is the part's
                 f.key.part = pass.part;
                 f.key.role = pass.roles[r].role;
@@ -102,19 +103,20 @@ void couples(Inspection& in) {
     if (in.routine.roles.size() < 2) return;
     CoupleState state = in.routine.opening.couple;
     std::set<std::pair<PlacementId, std::string>> told;
-    std::string lastFigure;
+    Sentence lastFigure;
     for (const PassPerformance& pass : in.performance.passes) {
         const PartReading& reading = in.performance.readingOf(pass);
         std::vector<std::size_t> next(reading.roles.size(), 0);
         for (const FigureSpan& span : reading.figures) {
             if (span.start >= pass.counts) break;
-            const std::string name = in.figureName(span.figure, pass.part);
+            const Sentence name = in.figureName(span.figure, pass.part);
             if (!span.wants.empty())
-                for (const std::string& broken : coupleBreaks(state, span.wants, name)) {
+                for (const std::string& broken : coupleBreaks(state, span.wants, name.english())) {
                     if (!told.insert({span.placement, broken}).second) continue;
                     Finding& f = in.addFor(pass, finding::couple, Severity::Misses, pass.start + span.start,
-                                           "Hold or position does not fit into " + name,
-                                           broken + (lastFigure.empty() ? "." : ", after " + lastFigure + "."));
+                                           Core::sentence("Hold or position does not fit into %1", name),
+                                           lastFigure.empty() ? Core::sentence("%1.", broken)
+                                                              : Core::sentence("%1, after %2.", broken, lastFigure));
                     if (pass.plain) f.key.pass = {};
                     f.key.part = pass.part;
                     f.key.thing = placedAt(span.placement);
@@ -147,10 +149,10 @@ void partners(Inspection& in) {
             const int apartBefore = facingIndex({one.orbitIn.value - two.orbitIn.value});
             if (apart != apartBefore && toldPlaces.insert(pass.part).second) {
                 Finding& f = in.addFor(pass, finding::places, Severity::Misses, pass.danceEnd(),
-                                       "Partners do not come to their places in pass " + std::to_string(pass.number),
-                                       in.roleName(one.role) + " is " + placeInWords(one.orbitOut) + ", " +
-                                           in.roleName(two.role) + " " + placeInWords(two.orbitOut) +
-                                           ": one of them lacks the counts to walk there.");
+                                       Core::sentence("Partners do not come to their places in pass %1", pass.number),
+                                       Core::sentence("%1 is %2, %3 %4: one of them lacks the counts to walk there.",
+                                                      in.roleName(one.role), orbitSaid(one.orbitOut),
+                                                      in.roleName(two.role), orbitSaid(two.orbitOut)));
                 f.key.role = two.role;
                 if (pass.plain && !pass.cut) {
                     f.key.pass = {};
@@ -167,13 +169,19 @@ void partners(Inspection& in) {
                 if (!relation || a == Foot::Both || b == Foot::Both || (relation == FootRelation::Same) == (a == b))
                     continue;
                 if (!toldFeet.insert(span.placement).second) continue;
+                const std::string oneName = in.roleName(one.role), twoName = in.roleName(two.role);
                 Finding& f = in.addFor(
                     pass, finding::relation, Severity::Misses, pass.start + end,
-                    "The feet do not answer each other after " + in.figureName(span.figure, pass.part),
-                    "They should be on " +
-                        std::string(relation == FootRelation::Same ? "the same foot" : "opposite feet") + "; " +
-                        in.roleName(one.role) + " has the " + freeFootInWords(a) + " free, " + in.roleName(two.role) +
-                        " the " + freeFootInWords(b) + ". One of them alone changes feet.");
+                    Core::sentence("The feet do not answer each other after %1", in.figureName(span.figure, pass.part)),
+                    relation == FootRelation::Same
+                        ? Core::sentence(
+                              "They should be on the same foot; %1 has the %2 free, %3 the %4. One of them alone "
+                              "changes feet.",
+                              oneName, footWord(a), twoName, footWord(b))
+                        : Core::sentence(
+                              "They should be on opposite feet; %1 has the %2 free, %3 the %4. One of them alone "
+                              "changes feet.",
+                              oneName, footWord(a), twoName, footWord(b)));
                 if (pass.plain) f.key.pass = {};
                 f.key.part = pass.part;
                 f.key.thing = placedAt(span.placement);

@@ -24,13 +24,16 @@ void remarks(Inspection& in, const PartReading& reading, const Part& part) {
         const Figure* figure = findFigure(in.routine, remark.figure);
         const std::string text = figure ? lineText(*figure, remark.role) : std::string();
         const bool named = figure && !figure->name.empty();
-        const std::string what = named ? figure->name : "Part " + part.name;
-        const std::string place = (in.routine.roles.size() > 1 ? in.roleName(remark.role) + ", " : std::string()) +
-                                  "character " + std::to_string(characterNumber(text, remark.remark.begin));
-        Finding& f = in.add(error ? finding::notation : finding::footInPart,
-                            error ? Severity::Misses : Severity::Doubtful, in.firstPlace(part.id),
-                            error ? what + " cannot be read to its end" : what + " says a foot that is not free",
-                            "At " + place + ": " + remark.remark.text);
+        const Sentence what = named ? Sentence::verbatim(figure->name) : Core::sentence("Part %1", part.name);
+        const auto character = characterNumber(text, remark.remark.begin);
+        Finding& f =
+            in.add(error ? finding::notation : finding::footInPart, error ? Severity::Misses : Severity::Doubtful,
+                   in.firstPlace(part.id),
+                   error ? Core::sentence("%1 cannot be read to its end", what)
+                         : Core::sentence("%1 says a foot that is not free", what),
+                   in.routine.roles.size() > 1 ? Core::sentence("At %1, character %2: %3", in.roleName(remark.role),
+                                                                character, remark.remark.text)
+                                               : Core::sentence("At character %1: %2", character, remark.remark.text));
         f.key.part = part.id;
         f.key.role = remark.role;
         if (named) f.key.thing = figure->id;
@@ -44,14 +47,15 @@ void lengths(Inspection& in, const PartReading& reading, const Part& part) {
             if (shorter.role != role.id) continue;
             const Figure& figure = *findFigure(in.routine, shorter.figure);
             const bool named = !figure.name.empty();
-            std::string text = in.roleName(shorter.longest) + " has " + countsInWords(shorter.length) + ", " +
-                               role.name + " has " + toSpokenCount(shorter.length - shorter.missing) +
-                               ". They do not meet at the end of " + (named ? "the figure." : "the part.");
+            Text text(Core::sentence("%1 has %2, %3 has %4.", in.roleName(shorter.longest), inCounts(shorter.length),
+                                     role.name, AsCount{shorter.length - shorter.missing}));
+            text += named ? Core::sentence("They do not meet at the end of the figure.")
+                          : Core::sentence("They do not meet at the end of the part.");
             if (const Tick all = reading.length - reading.roles[r].length; all != shorter.missing)
-                text += " In the whole part " + role.name + " is " + toSpokenCount(all) + " short.";
+                text += Core::sentence("In the whole part %1 is %2 short.", role.name, AsCount{all});
             Finding& f = in.add(finding::unequalRoles, Severity::Misses, in.firstPlace(part.id),
-                                "In " + in.figureName(figure.id, part.id) + " " + role.name + " is " +
-                                    toSpokenCount(shorter.missing) + " short",
+                                Core::sentence("In %1 %2 is %3 short", in.figureName(figure.id, part.id), role.name,
+                                               AsCount{shorter.missing}),
                                 text);
             f.key.part = part.id;
             f.key.role = role.id;
@@ -82,12 +86,12 @@ void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& tol
         const FigureCard card = cardOf(in.routine, *figure);
         for (const FigureFinding& one : inspectFigure(card, readFigure(card, in.routine.choices), around)) {
             if (saidElsewhere.count(one.code) > 0) continue;
-            const std::string name = in.figureName(figure->id, reading.part);
+            const Sentence name = in.figureName(figure->id, reading.part);
             std::string headline = one.headline;
             if (!headline.empty() && headline[0] >= 'A' && headline[0] <= 'Z')
                 headline[0] = static_cast<char>(headline[0] - 'A' + 'a');
-            Finding& f =
-                in.add(finding::ofFigure, one.severity, in.firstPlace(reading.part), name + ": " + headline, one.text);
+            Finding& f = in.add(finding::ofFigure, one.severity, in.firstPlace(reading.part),
+                                Core::sentence("%1: %2", name, headline), Sentence::verbatim(one.text));
             f.key.code = one.code;
             f.key.thing = figure->id;
             if (const auto role = std::find_if(in.routine.roles.begin(), in.routine.roles.end(),
@@ -110,9 +114,10 @@ void unsettled(Inspection& in) {
                     return p.figure.valid() && p.figure == line.figure;
                 }))
                 part = one.id;
-        Finding& f = in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part),
-                            "Line " + std::to_string(line.number) + " of the hand-out: “" + line.text + "”",
-                            why + (why.empty() || why.back() == '?' || why.back() == '.' ? "" : "."));
+        Finding& f =
+            in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part),
+                   Core::sentence("Line %1 of the hand-out: “%2”", line.number, line.text),
+                   Sentence::verbatim(why + (why.empty() || why.back() == '?' || why.back() == '.' ? "" : ".")));
         f.key.part = part;
         f.key.thing = line.id;
     }
@@ -139,19 +144,22 @@ void parts(Inspection& in) {
         if (inOrder && reading->length == Tick{} && reading->remarks.empty())
             in.add(
                   finding::emptyPart, Severity::Doubtful, in.firstPlace(part.id),
-                  "Part " + part.name + " has no steps yet",
-                  "It is in the order but takes no counts. Place figures in it, or type its counts, for example “1 side R 2 close L 3 side R 4 touch”.")
+                  Core::sentence("Part %1 has no steps yet", part.name),
+                  Core::sentence(
+                      "It is in the order but takes no counts. Place figures in it, or type its counts, for example %1.",
+                      std::string("“1 side R 2 close L 3 side R 4 touch”")))
                 .key.part = part.id;
     }
     std::set<PlacementId> lost;
     for (const PassPerformance& pass : in.performance.passes)
         for (const LostSteps& steps : in.performance.readingOf(pass).lost) {
             if (!lost.insert(steps.placement).second) continue;
-            Finding& f = in.addFor(pass, finding::lostSteps, Severity::Misses, pass.start,
-                                   "Steps of " + in.figureName(steps.figure, pass.part) + " have no count",
-                                   "Danced in bars of another length it loses " + std::to_string(steps.steps) +
-                                       (steps.steps == 1 ? " step" : " steps") + in.commaRole(steps.role) +
-                                       ": they stand on counts that these bars do not have.");
+            Finding& f = in.addFor(
+                pass, finding::lostSteps, Severity::Misses, pass.start,
+                Core::sentence("Steps of %1 have no count", in.figureName(steps.figure, pass.part)),
+                Core::sentence("Danced in bars of another length it loses %1: they stand on counts that "
+                               "these bars do not have.",
+                               in.ofRole(Core::plural("%n step|%n steps", nullptr, steps.steps), steps.role)));
             f.key.thing = placedAt(steps.placement);
         }
 }

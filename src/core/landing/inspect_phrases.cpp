@@ -1,6 +1,5 @@
 #include "core/landing/inspection.h"
 
-#include "core/base/list_text.h"
 #include "core/routine/music_place.h"
 
 #include <algorithm>
@@ -20,20 +19,20 @@ std::optional<Tick> missOf(const Inspection& in, const PassPerformance& pass) {
 void offPhrase(Inspection& in, const PassPerformance& pass, Tick miss, const PassPerformance& last) {
     const int nearest = *in.grid.nearestPhraseStart(pass.start);
     const CountPhrase& phrase = in.grid.phrases()[static_cast<std::size_t>(nearest)];
-    const std::string number = "Pass " + std::to_string(pass.number);
-    const std::string headline = miss > Tick{} ? number + " starts " + countsInWords(miss) + " into " + phrase.label
-                                               : number + " starts " + countsInWords(-miss) + " before " + phrase.label;
-    std::string text;
+    const Sentence headline =
+        miss > Tick{} ? Core::sentence("Pass %1 starts %2 into %3", pass.number, inCounts(miss), phrase.label)
+                      : Core::sentence("Pass %1 starts %2 before %3", pass.number, inCounts(-miss), phrase.label);
+    Text text;
     if (const auto inside = in.grid.phraseAt(pass.start)) {
         const CountPhrase& p = in.grid.phrases()[static_cast<std::size_t>(*inside)];
-        text = p.label + " has " + countsInWords(counts(p.counts)) + "; this pass begins on its " +
-               toSpokenCount(pass.start - counts(p.firstCount) + counts(1)) + ".";
+        text = Core::sentence("%1 has %2; this pass begins on its %3.", p.label, inCounts(counts(p.counts)),
+                              AsCount{pass.start - counts(p.firstCount) + counts(1)});
     }
     const auto music = in.grid.musicCountAt(pass.start);
-    if (music && *music != counts(1)) text += " Its count 1 falls on the music's " + toSpokenCount(*music) + ".";
-    if (last.number > pass.number)
-        text += " " + passRange(pass.number + 1, last.number) +
-                (last.number == pass.number + 1 ? " follows" : " follow") + ", off by as much.";
+    if (music && *music != counts(1)) text += Core::sentence("Its count 1 falls on the music's %1.", AsCount{*music});
+    const Sentence following = passRange(pass.number + 1, last.number);
+    if (last.number == pass.number + 1) text += Core::sentence("%1 follows, off by as much.", following);
+    if (last.number > pass.number + 1) text += Core::sentence("%1 follow, off by as much.", following);
     in.addFor(pass, finding::offPhrase, Severity::Misses, pass.start, headline, text);
 }
 
@@ -65,27 +64,28 @@ std::set<Tick> musicCountsOf(const Inspection& in, const std::vector<BreakStep>&
     return counts;
 }
 
-std::string spokenCounts(const std::set<Tick>& counts) {
-    std::vector<std::string> words;
-    for (Tick t : counts) words.push_back(toSpokenCount(t));
-    return listOf(words);
+Argument spokenCounts(const std::set<Tick>& counts) {
+    std::vector<Argument> words;
+    for (Tick t : counts) words.emplace_back(AsCount{t});
+    return {std::move(words), Joined::And};
 }
 
-/// Who steps with which foot on the first 1 of the music in a span: "leader right, follower left".
-std::string feetOnOne(const Inspection& in, const TurnedSpan& span) {
+/// Who steps with which foot on the first 1 of the music in a span: "leader right and follower left". Empty for none.
+Sentence feetOnOne(const Inspection& in, const TurnedSpan& span) {
     for (Tick at = span.from; at < span.to; at += counts(1)) {
         if (in.grid.musicCountAt(at) != std::optional(counts(1))) continue;
-        std::vector<std::string> words;
+        std::vector<Argument> words;
         for (std::size_t r = 0; r < in.performance.roles.size(); ++r) {
             const auto& all = in.performance.roles[r];
             const auto a =
                 std::lower_bound(all.begin(), all.end(), at, [](const PerformedAction& x, Tick t) { return x.at < t; });
             const bool steps =
                 a != all.end() && a->at == at && a->kind == ActionKind::Step && a->foot && *a->foot != Foot::Both;
-            words.push_back((in.routine.roles.size() > 1 ? in.routine.roles[r].name + " " : "") +
-                            (steps ? freeFootInWords(*a->foot) : "no step"));
+            const Sentence step = steps ? footWord(*a->foot) : Core::sentence("no step");
+            words.emplace_back(in.routine.roles.size() > 1 ? Core::sentence("%1 %2", in.routine.roles[r].name, step)
+                                                           : step);
         }
-        return listOf(words);
+        return Core::sentence("%1", Argument(std::move(words), Joined::And));
     }
     return {};
 }
@@ -113,30 +113,31 @@ void turnedRound(Inspection& in) {
         }); // they start phrases all the same: a matter of counting aloud
         if (!allBreaks) allBreaks = breakSteps(in.performance, 0);
         const PassPerformance& pass = passes[*index];
-        std::string text = "At " + in.grid.placeInWords(span.from) + " the dancers say " +
-                           toSpokenCount(span.runningCount) + " where the music says " +
-                           toSpokenCount(span.musicCount) + ", for " + countsInWords(span.to - span.from) + ".";
-        const std::string feet = feetOnOne(in, span);
-        if (!feet.empty()) text += " On the music's 1: " + feet + ".";
+        Text text(Core::sentence("At %1 the dancers say %2 where the music says %3, for %4.", in.grid.place(span.from),
+                                 AsCount{span.runningCount}, AsCount{span.musicCount}, inCounts(span.to - span.from)));
+        const Sentence feet = feetOnOne(in, span);
+        if (!feet.empty()) text += Core::sentence("On the music's 1: %1.", feet);
         const std::set<Tick> now = musicCountsOf(in, *allBreaks, span.from, span.to);
         if (!now.empty()) {
             const auto before = musicCountsOf(in, *allBreaks, in.performance.start, span.from);
-            text += " The breaks fall on " + spokenCounts(now) +
-                    (before.empty() || before == now ? "" : " instead of " + spokenCounts(before)) + " of the music.";
+            text += before.empty() || before == now
+                        ? Core::sentence("The breaks fall on %1 of the music.", spokenCounts(now))
+                        : Core::sentence("The breaks fall on %1 instead of %2 of the music.", spokenCounts(now),
+                                         spokenCounts(before));
         }
         const bool changes = std::any_of(in.turned.begin() + static_cast<std::ptrdiff_t>(firstSpan),
                                          in.turned.begin() + static_cast<std::ptrdiff_t>(i),
                                          [&](const TurnedSpan& s) { return s.ahead != in.turned[i].ahead; });
-        if (changes) text += " Within them the difference changes more often than once a set.";
+        if (changes) text += Core::sentence("Within them the difference changes more often than once a set.");
         if (const auto again = agreesAgain(in.performance, in.grid, span.to))
-            text += " At " + in.grid.placeInWords(*again) + " they agree again.";
+            text += Core::sentence("At %1 they agree again.", in.grid.place(*again));
         else if (i + 1 < in.turned.size())
-            text += in.turned[i + 1].ahead == span.ahead ? " Behind that it goes on so."
-                                                         : " Then it differs by another amount.";
+            text += in.turned[i + 1].ahead == span.ahead ? Core::sentence("Behind that it goes on so.")
+                                                         : Core::sentence("Then it differs by another amount.");
         else
-            text += " It stays so to the end.";
+            text += Core::sentence("It stays so to the end.");
         in.addFor(pass, finding::turnedRound, lands ? Severity::Note : Severity::Misses, span.from,
-                  "Turned round from " + in.grid.placeInWords(span.from) + " on", text)
+                  Core::sentence("Turned round from %1 on", in.grid.place(span.from)), text)
             .key.thing = CountsAhead{span.ahead}; // a pass may be turned round twice
     }
 }
@@ -146,20 +147,21 @@ void pins(Inspection& in) {
         const Pass& written = in.routine.passes[pass.index];
         if (!written.pinned) continue;
         const auto place = tickOf(*written.pinned, in.grid);
-        const std::string number = "Pass " + std::to_string(pass.number);
         if (!place)
             in.addFor(pass, finding::pinLate, Severity::Misses, pass.start,
-                      number + " is pinned to a place that this song does not have",
-                      "It should start " + toWords(*written.pinned) + "; it starts where the pass before it ends.");
+                      Core::sentence("Pass %1 is pinned to a place that this song does not have", pass.number),
+                      Core::sentence("It should start %1; it starts where the pass before it ends.",
+                                     placeSaid(*written.pinned)));
         else if (pass.lateBy > Tick{})
-            in.addFor(pass, finding::pinLate, Severity::Misses, pass.start, number + " cannot start where it is pinned",
-                      "It should start " + toWords(*written.pinned) + ", " + countsInWords(pass.lateBy) +
-                          " earlier: the passes before it are over only here.");
+            in.addFor(pass, finding::pinLate, Severity::Misses, pass.start,
+                      Core::sentence("Pass %1 cannot start where it is pinned", pass.number),
+                      Core::sentence("It should start %1, %2 earlier: the passes before it are over only here.",
+                                     placeSaid(*written.pinned), inCounts(pass.lateBy)));
     }
 }
 
-std::string facingAtEnd(const Inspection& in, const PassPerformance& pass) {
-    return pass.roles.empty() ? "12" : facingInWords(in.routine.formation, pass.roles.front().facingOut);
+Sentence facingAtEnd(const Inspection& in, const PassPerformance& pass) {
+    return facingSaid(in.routine.formation, pass.roles.empty() ? Eighths{} : pass.roles.front().facingOut);
 }
 
 void ends(Inspection& in) {
@@ -171,19 +173,19 @@ void ends(Inspection& in) {
     if (over > Tick{}) {
         const auto first =
             std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.end() > end; });
-        std::string text = first->start < end
-                               ? "The song ends " + countsInWords(end - first->start) + " into pass " +
-                                     std::to_string(first->number) + "."
-                               : "Pass " + std::to_string(first->number) + " would start after the song.";
+        Text text = first->start < end
+                        ? Core::sentence("The song ends %1 into pass %2.", inCounts(end - first->start), first->number)
+                        : Core::sentence("Pass %1 would start after the song.", first->number);
         const auto later = std::next(first);
-        if (later != passes.end()) text += " " + passRange(later->number, last.number) + " would have no music.";
+        if (later != passes.end())
+            text += Core::sentence("%1 would have no music.", passRange(later->number, last.number));
         in.addFor(*first, finding::pastSong, Severity::Doubtful, std::min(first->start, end),
-                  "The dance is " + countsInWords(over) + " longer than the song", text);
+                  Core::sentence("The dance is %1 longer than the song", inCounts(over)), text);
     } else if (over < Tick{}) {
         in.addFor(last, finding::leftOver, Severity::Note, in.performance.end,
-                  countsInWords(-over) + " of music are left",
-                  "The dance ends at " + in.grid.placeInWords(in.performance.end) + ", facing " +
-                      facingAtEnd(in, last) + ".");
+                  Core::sentence("%1 of music are left", inCounts(-over)),
+                  Core::sentence("The dance ends at %1, facing %2.", in.grid.place(in.performance.end),
+                                 facingAtEnd(in, last)));
     }
 }
 
@@ -206,13 +208,12 @@ void barsElsewhere(Inspection& in) {
             }
         }
         if (!first) continue;
-        std::string text = in.figureName(first->figure, pass.part) + " is danced in bars of " +
-                           std::to_string(first->bars.danced) + "; the music has no such bars there.";
-        if (off > Tick{}) text += " The pass ends " + countsInWords(off) + " early.";
-        if (off < Tick{}) text += " The pass ends " + countsInWords(-off) + " late.";
-        Finding& f =
-            in.addFor(pass, finding::barsElsewhere, Severity::Misses, pass.start + first->start,
-                      "Pass " + std::to_string(pass.number) + " counts bars that the music does not have", text);
+        Text text(Core::sentence("%1 is danced in bars of %2; the music has no such bars there.",
+                                 in.figureName(first->figure, pass.part), first->bars.danced));
+        if (off > Tick{}) text += Core::sentence("The pass ends %1 early.", inCounts(off));
+        if (off < Tick{}) text += Core::sentence("The pass ends %1 late.", inCounts(-off));
+        Finding& f = in.addFor(pass, finding::barsElsewhere, Severity::Misses, pass.start + first->start,
+                               Core::sentence("Pass %1 counts bars that the music does not have", pass.number), text);
         f.key.thing = placedAt(first->placement);
     }
 }
@@ -229,11 +230,13 @@ void stops(Inspection& in) {
         const auto index = passAt(in.performance, stop.start);
         if (steps == 0 || !index) continue;
         const PassPerformance& pass = in.performance.passes[*index];
-        Finding& f = in.addFor(pass, finding::overStop, Severity::Note, stop.start,
-                               "Steps go on through the stop at " + in.grid.placeInWords(stop.start),
-                               "The music stands still for " + countsInWords(stop.end - stop.start) + "; " +
-                                   std::to_string(steps) + (steps == 1 ? " step is" : " steps are") +
-                                   " danced in it. Count it aloud, or let everyone wait.");
+        Finding& f =
+            in.addFor(pass, finding::overStop, Severity::Note, stop.start,
+                      Core::sentence("Steps go on through the stop at %1", in.grid.place(stop.start)),
+                      Core::plural("The music stands still for %1; %n step is danced in it. Count it aloud, or "
+                                   "let everyone wait.|The music stands still for %1; %n steps are danced in it. "
+                                   "Count it aloud, or let everyone wait.",
+                                   nullptr, steps, inCounts(stop.end - stop.start)));
         f.key.pass = {}; // it stays with the stop, whichever pass is danced there
         f.key.thing = SongTime{in.grid.secondsAt(stop.start).value_or(0)};
     }

@@ -2,7 +2,6 @@
 
 // Private to the files that find what does not land.
 
-#include "core/base/list_text.h"
 #include "core/landing/findings.h"
 
 #include <string>
@@ -24,23 +23,23 @@ struct Inspection {
     const BodyLimits& limits;
     std::vector<Finding> findings = {};
 
-    Finding& add(const char* code, Severity severity, Tick at, std::string headline, std::string text);
-    Finding& addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at, std::string headline,
-                    std::string text);
+    Finding& add(const char* code, Severity severity, Tick at, Sentence headline, Text text);
+    Finding& addFor(const PassPerformance& pass, const char* code, Severity severity, Tick at, Sentence headline,
+                    Text text);
 
     [[nodiscard]] std::string roleName(RoleId id) const;
-    /// ", follower" where there are several roles.
-    [[nodiscard]] std::string commaRole(RoleId id) const;
+    /// With ", follower" behind it where there are several roles.
+    [[nodiscard]] Sentence ofRole(Sentence headline, RoleId id) const;
     /// "Vane vine", or "part A" for typed steps without a name.
-    [[nodiscard]] std::string figureName(FigureId id, PartId part) const;
+    [[nodiscard]] Sentence figureName(FigureId id, PartId part) const;
     /// Where a part is first danced, or the beginning of the dance.
     [[nodiscard]] Tick firstPlace(PartId part) const;
 };
 
 /// "Pass 3", "Passes 3 and 4", "Passes 3 to 5".
-[[nodiscard]] std::string passRange(int first, int last);
+[[nodiscard]] Sentence passRange(int first, int last);
 /// "pass 4", "passes 3, 5 to 8 and 10".
-[[nodiscard]] std::string passRanges(const std::vector<int>& ascending);
+[[nodiscard]] Sentence passRanges(const std::vector<int>& ascending);
 
 void parts(Inspection& in);   ///< notation, lengths, empty parts, what is said of each figure
 void phrases(Inspection& in); ///< passes off their phrase, turned round, pins, ends of the song, bars and stops

@@ -1,7 +1,5 @@
 #include "core/landing/remedies.h"
 
-#include "core/base/number_words.h"
-
 #include "core/landing/remedy_search.h"
 
 #include <algorithm>
@@ -44,46 +42,65 @@ bool isThere(const Landing& landing, const FindingKey& key) {
                        [&](const Finding& f) { return f.key == key; });
 }
 
-std::string priceInWords(const remedy::Search& in, const Landing& after, const std::vector<std::string>& brought) {
-    std::string text;
-    const auto say = [&](const std::string& sentence) { text += (text.empty() ? "" : " ") + sentence; };
-    for (std::size_t i = 0; i < std::min(brought.size(), mostNamed); ++i) say("Then: " + brought[i] + ".");
+/// How many passes then land, or start a phrase where all that land do.
+Sentence thenLand(std::ptrdiff_t n, std::ptrdiff_t total, bool onPhrases) {
+    if (total == 0)
+        return onPhrases ? Core::sentence("No pass then starts a phrase.") : Core::sentence("No pass then lands.");
+    if (total == 1 && n == 1)
+        return onPhrases ? Core::sentence("The one pass then starts a phrase.")
+                         : Core::sentence("The one pass then lands.");
+    if (total == 1)
+        return onPhrases ? Core::sentence("Not even the one pass then starts a phrase.")
+                         : Core::sentence("Not even the one pass then lands.");
+    if (n == total)
+        return onPhrases ? Core::sentence("Every pass then starts a phrase.")
+                         : Core::sentence("Every pass then lands.");
+    if (n == 0)
+        return onPhrases ? Core::sentence("None of %1 passes then starts a phrase.", total)
+                         : Core::sentence("None of %1 passes then lands.", total);
+    if (onPhrases)
+        return Core::plural("One of %1 passes then starts a phrase.|%n of %1 passes then start a phrase.", nullptr, n,
+                            total);
+    return Core::plural("One of %1 passes then lands.|%n of %1 passes then land.", nullptr, n, total);
+}
+
+Text priceInWords(const remedy::Search& in, const Landing& after, const std::vector<Sentence>& brought) {
+    Text text;
+    const auto say = [&](const Sentence& sentence) { text += sentence; };
+    for (std::size_t i = 0; i < std::min(brought.size(), mostNamed); ++i) say(Core::sentence("Then: %1.", brought[i]));
     if (brought.size() > mostNamed)
-        say("And " + std::to_string(brought.size() - mostNamed) +
-            (brought.size() == mostNamed + 1 ? " more finding." : " more findings."));
+        say(Core::plural("And %n more finding.|And %n more findings.", nullptr,
+                         static_cast<std::int64_t>(brought.size() - mostNamed)));
     const auto& passes = after.performance.passes;
     const auto [landing, onPhrases] = landed(after);
     const auto total = static_cast<std::ptrdiff_t>(passes.size());
-    if (in.finding.key.code == finding::offPhrase || landing != landed(in.landing).first) {
-        say(asSentence(someOf(landing, total, "pass", "passes", onPhrases ? "then starts a phrase" : "then lands",
-                              onPhrases ? "then start a phrase" : "then land")) +
-            ".");
-    }
+    if (in.finding.key.code == finding::offPhrase || landing != landed(in.landing).first)
+        say(thenLand(landing, total, onPhrases));
     for (std::size_t i = 0; i < std::min(passes.size(), in.passes.size()); ++i) {
         if (passes[i].id != in.passes[i].id || passes[i].roles.empty()) break;
         const Eighths now = in.passes[i].roles.front().facingIn;
         const Eighths then = passes[i].roles.front().facingIn;
         if (facingIndex(now) != facingIndex(then)) {
-            say("Pass " + std::to_string(passes[i].number) + " then begins facing " + toClock(then) + " instead of " +
-                toClock(now) + ".");
+            say(Core::sentence("Pass %1 then begins facing %2 instead of %3.", passes[i].number, toClock(then),
+                               toClock(now)));
             break;
         }
     }
     if (in.finding.key.code == finding::turnedRound)
         if (isThere(after, in.finding.key))
-            say("It is turned round for " + countsInWords(turnedCounts(after)) + " only.");
+            say(Core::sentence("It is turned round for %1 only.", inCounts(turnedCounts(after))));
     if (in.finding.key.code == finding::turnedRound) { // what both roles then do on the music's 1
         const auto next = std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) {
             return p.start > in.finding.at && after.grid.musicCountAt(p.start) == std::optional(counts(1));
         });
         if (next != passes.end()) {
-            std::string feet;
+            std::vector<Argument> feet;
             for (const RoleInPass& role : next->roles) {
                 const Role* named = findRole(in.document.routine, role.role);
-                feet += (feet.empty() ? "" : ", ") + (next->roles.size() > 1 ? named->name + " " : "") +
-                        freeFootInWords(role.freeIn);
+                const Sentence foot = footWord(role.freeIn);
+                feet.emplace_back(next->roles.size() > 1 ? Core::sentence("%1 %2", named->name, foot) : foot);
             }
-            say("On the music's 1 then: " + feet + ".");
+            say(Core::sentence("On the music's 1 then: %1.", Argument(std::move(feet), Joined::Commas)));
         }
     }
     return text;
@@ -108,7 +125,7 @@ void price(remedy::Search& in) {
         if (!after) continue;
         const Landing landing = land(*after, in.landing.grid, in.landing.limits);
         if (isStillThere(in, landing)) continue; // it would not mend what it is offered for
-        std::vector<std::string> brought;
+        std::vector<Sentence> brought;
         for (const Finding& f : landing.findings)
             if (isNew(in, f)) brought.push_back(f.headline);
         remedy.newFindings = static_cast<int>(brought.size());
@@ -122,8 +139,6 @@ void price(remedy::Search& in) {
 }
 
 } // namespace
-
-std::string remedy::passName(int number) { return "pass " + std::to_string(number); }
 
 std::optional<std::size_t> remedy::Search::passIndex() const {
     for (std::size_t i = 0; i < passes.size(); ++i)

@@ -10,8 +10,8 @@ namespace lc {
 
 /// A way to put a finding right: an edit, and what it costs.
 struct Remedy {
-    std::string title; ///< "Cut pass 2 after 16."
-    std::string price; ///< what it changes besides, in a sentence; empty when nothing
+    Sentence title; ///< "Cut pass 2 after 16."
+    Text price;     ///< what it changes besides, in a sentence; empty when nothing
     std::vector<Edit> edits;
     int newFindings = 0; ///< findings that it brings, counted
 };

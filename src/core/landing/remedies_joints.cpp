@@ -16,7 +16,7 @@ const Placement* placedBefore(const Search& in) {
 }
 
 /// An edit of a figure's line for one role, where the change can be said in it.
-void proposeLine(Search& in, const Figure& figure, RoleId role, const std::string& title,
+void proposeLine(Search& in, const Figure& figure, RoleId role, const Sentence& title,
                  std::optional<std::string> (*change)(const std::string&, const NotationChoices&)) {
     const NotationChoices choices = choicesFor(figure.facts.choices, in.document.routine.choices);
     if (const auto line = change(lineText(figure, role), choices))
@@ -30,8 +30,8 @@ void weightOnLastTouch(Search& in, const PassPerformance& pass) {
     const Figure* figure = findFigure(in.document.routine, part->figures.back().figure);
     if (!figure) return;
     proposeLine(in, *figure, in.finding.key.role,
-                "Step instead of the last touch of " + (figure->name.empty() ? "part " + part->name : figure->name) +
-                    ".",
+                figure->name.empty() ? Core::sentence("Step instead of the last touch of part %1.", part->name)
+                                     : Core::sentence("Step instead of the last touch of %1.", figure->name),
                 &withLastTouchStepped);
 }
 
@@ -48,16 +48,17 @@ void wrongFoot(Search& in) {
                     in.passes[i - 1].part == before.part)
                     all.emplace_back(
                         SetLastChangeIsTouch{in.passes[i - 1].id, !in.passOf(in.passes[i - 1]).lastChangeIsTouch});
-        if (all.size() > 1) in.propose("End these passes with a touch in place of the last step.", std::move(all));
+        if (all.size() > 1)
+            in.propose(Core::sentence("End these passes with a touch in place of the last step."), std::move(all));
     }
     if (!before.cut) weightOnLastTouch(in, before);
-    in.propose(touch ? "Step again on the last change of " + passName(before.number) + "."
-                     : "Make the last change of " + passName(before.number) + " a touch.",
+    in.propose(touch ? Core::sentence("Step again on the last change of pass %1.", before.number)
+                     : Core::sentence("Make the last change of pass %1 a touch.", before.number),
                {SetLastChangeIsTouch{before.id, !touch}});
     for (std::int64_t n = 1; n <= 2 && before.cut; ++n) // a cut a little later or earlier has the other foot
         for (const Tick after : {before.counts + counts(n), before.counts - counts(n)})
             if (after > Tick{} && after < before.whole)
-                in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + " instead.",
+                in.propose(Core::sentence("Cut pass %1 after %2 instead.", before.number, AsCount{after}),
                            {SetRestart{before.id, Restart{after}}});
 }
 
@@ -68,21 +69,21 @@ void turnCut(Search& in) {
     for (const CutTurn& turn : pass.cutTurns) {
         if (turn.role != in.finding.key.role) continue;
         const Tick end = counts(wholeCounts(turn.end - Tick{1}) + 1);
-        in.propose("Finish the turn: cut " + passName(pass.number) + " after " + toSpokenCount(end) + ".",
+        in.propose(Core::sentence("Finish the turn: cut pass %1 after %2.", pass.number, AsCount{end}),
                    {SetRestart{pass.id, end < pass.whole ? std::optional(Restart{end}) : std::nullopt}});
         const Tick start = counts(wholeCounts(turn.start));
         if (start > Tick{})
-            in.propose("Cut before the turn, after " + toSpokenCount(start) + ".",
+            in.propose(Core::sentence("Cut before the turn, after %1.", AsCount{start}),
                        {SetRestart{pass.id, Restart{start}}});
     }
     if (pass.exceptions.restart && in.passOf(pass).restart)
-        in.propose("Turn on into the next pass.",
+        in.propose(Core::sentence("Turn on into the next pass."),
                    {in.changed(pass, "turn on", [](PassExceptions& e) { e.restart->turnOn = true; })});
-    in.propose("Leave the turn out.", {leaveAsItIs(in.finding, "the turn is left out")});
+    in.propose(Core::sentence("Leave the turn out."), {leaveAsItIs(in.finding, "the turn is left out")});
 }
 
 void restartPastEnd(Search& in) {
-    in.propose("Take the restart out.", {SetRestart{in.finding.key.pass, std::nullopt}});
+    in.propose(Core::sentence("Take the restart out."), {SetRestart{in.finding.key.pass, std::nullopt}});
 }
 
 void wrongFootAtJoint(Search& in) {
@@ -90,25 +91,27 @@ void wrongFootAtJoint(Search& in) {
     const Placement* before = placedBefore(in);
     const Figure* figure = before ? findFigure(in.document.routine, before->figure) : nullptr;
     if (figure) {
-        const std::string name = figure->name.empty() ? "the typed steps" : figure->name;
-        proposeLine(in, *figure, in.finding.key.role, "Step instead of the last touch of " + name + ".",
+        const Sentence name =
+            figure->name.empty() ? Core::sentence("the typed steps") : Sentence::verbatim(figure->name);
+        proposeLine(in, *figure, in.finding.key.role, Core::sentence("Step instead of the last touch of %1.", name),
                     &withLastTouchStepped);
-        proposeLine(in, *figure, in.finding.key.role, "Make the last step of " + name + " a touch.",
+        proposeLine(in, *figure, in.finding.key.role, Core::sentence("Make the last step of %1 a touch.", name),
                     &withLastStepTouched);
         for (const FigureVersion& version : figure->facts.versions) {
             Placement other = *before;
             other.version = version.name;
             if (version.name != before->version)
-                in.propose("Dance " + name + " in the version “" + version.name + "”.", {ChangePlacement{other}});
+                in.propose(Core::sentence("Dance %1 in the version “%2”.", name, version.name),
+                           {ChangePlacement{other}});
         }
     }
     if (placed) {
         Placement other = *placed;
         other.mirrored = !other.mirrored;
         const Figure* mirroredFigure = findFigure(in.document.routine, placed->figure);
-        in.propose("Dance " +
-                       (mirroredFigure && !mirroredFigure->name.empty() ? mirroredFigure->name : std::string("it")) +
-                       " to the other side.",
+        in.propose(mirroredFigure && !mirroredFigure->name.empty()
+                       ? Core::sentence("Dance %1 to the other side.", mirroredFigure->name)
+                       : Core::sentence("Dance it to the other side."),
                    {ChangePlacement{other}});
     }
 }
@@ -118,8 +121,9 @@ void relation(Search& in) {
     const Figure* figure = placed ? findFigure(in.document.routine, placed->figure) : nullptr;
     if (!figure) return;
     for (const Role& role : in.document.routine.roles) {
-        proposeLine(in, *figure, role.id, "Let " + role.name + " end it with a touch.", &withLastStepTouched);
-        proposeLine(in, *figure, role.id, "Let " + role.name + " step instead of the last touch.",
+        proposeLine(in, *figure, role.id, Core::sentence("Let %1 end it with a touch.", role.name),
+                    &withLastStepTouched);
+        proposeLine(in, *figure, role.id, Core::sentence("Let %1 step instead of the last touch.", role.name),
                     &withLastTouchStepped);
     }
 }
@@ -129,11 +133,11 @@ void canonTrim(Search& in) {
     if (!index) return;
     if (in.passes[*index].exceptions.canon && in.passes[*index].exceptions.canon->ripple) {
         if (in.passOf(in.passes[*index]).restart)
-            in.propose("Let " + passName(in.passes[*index].number) + " be danced whole.",
+            in.propose(Core::sentence("Let pass %1 be danced whole.", in.passes[*index].number),
                        {SetRestart{in.finding.key.pass, std::nullopt}});
     } else if (in.passOf(in.passes[*index]).canon)
         in.propose(
-            "Let every role finish; the next pass starts when the last is done.",
+            Core::sentence("Let every role finish; the next pass starts when the last is done."),
             {in.changed(in.passes[*index], "canon as a ripple", [](PassExceptions& e) { e.canon->ripple = true; })});
 }
 
@@ -146,14 +150,15 @@ void extraLength(Search& in) {
     const auto lengthOf = [&](FigureId figure) { return reader.figure(figure, false, false)->length; };
     if (const auto& tag = in.passOf(pass).tag; tag && tag->figure.valid() && !in.thing<ExceptionId>().valid()) {
         const Tick length = lengthOf(tag->figure);
-        in.propose("Make the tag " + countsInWords(length) + " long.",
+        in.propose(Core::sentence("Make the tag %1 long.", inCounts(length)),
                    {SetTag{pass.id, Tag{length, tag->countFromOne, tag->figure}}});
-        in.propose("Let everyone wait in it instead.", {SetTag{pass.id, Tag{tag->counts, tag->countFromOne, {}}}});
+        in.propose(Core::sentence("Let everyone wait in it instead."),
+                   {SetTag{pass.id, Tag{tag->counts, tag->countFromOne, {}}}});
     }
     for (const Bridge& bridge : in.passOf(pass).bridges) {
         if (bridge.id != in.thing<ExceptionId>() || !bridge.figure.valid()) continue;
         const Tick length = lengthOf(bridge.figure);
-        in.propose("Make the bridge " + countsInWords(length) + " long.",
+        in.propose(Core::sentence("Make the bridge %1 long.", inCounts(length)),
                    {in.changed(pass, "bridge as long as its figure", [&](PassExceptions& e) {
                        for (Bridge& b : e.bridges)
                            if (b.id == bridge.id) b.counts = length;
@@ -161,7 +166,9 @@ void extraLength(Search& in) {
     }
 }
 
-void exceptionUnmet(Search& in) { in.propose("Take it out.", {RemoveMusicException{in.thing<ExceptionId>()}}); }
+void exceptionUnmet(Search& in) {
+    in.propose(Core::sentence("Take it out."), {RemoveMusicException{in.thing<ExceptionId>()}});
+}
 
 } // namespace
 

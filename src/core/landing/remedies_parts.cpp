@@ -28,8 +28,8 @@ void unequalRoles(Search& in) {
         if (line.error) return;
         if (!read.line.empty()) text = read.line;
         text += (text.empty() ? "" : " ") + line.next + ":" + toCountString(shorter.missing) + " wait";
-        in.propose("Let " + findRole(in.document.routine, shorter.role)->name + " wait for the last " +
-                       countsInWords(shorter.missing) + ".",
+        in.propose(Core::sentence("Let %1 wait for the last %2.", findRole(in.document.routine, shorter.role)->name,
+                                  inCounts(shorter.missing)),
                    {SetFigureLine{figure->id, shorter.role, text}});
         return;
     }
@@ -43,10 +43,11 @@ void ofFigure(Search& in) {
     FigureSurroundings around;
     around.choices = in.document.routine.choices;
     for (const FigureFinding& one : inspectFigure(card, readFigure(card, around.choices), around))
-        if (one.code == in.finding.key.code && one.text == in.finding.text)
+        if (one.code == in.finding.key.code && Text(Sentence::verbatim(one.text)) == in.finding.text)
             for (const FigureRemedy& remedy : one.remedies)
-                in.propose(remedy.text + ".", remedy.word ? std::vector<Edit>{KeepWord{*remedy.word}}
-                                                          : std::vector<Edit>{ChangeFigure{figure->id, remedy.after}});
+                in.propose(Sentence::verbatim(remedy.text + "."),
+                           remedy.word ? std::vector<Edit>{KeepWord{*remedy.word}}
+                                       : std::vector<Edit>{ChangeFigure{figure->id, remedy.after}});
 }
 
 void handoutLine(Search& in) {
@@ -54,13 +55,14 @@ void handoutLine(Search& in) {
     const auto line =
         std::find_if(all.begin(), all.end(), [&](const UnsettledLine& one) { return one.id == in.thing<LineId>(); });
     if (line == all.end()) return;
-    for (const Settling& way : settlingsOf(in.document.routine, *line)) in.propose(way.text + ".", way.edits);
+    for (const Settling& way : settlingsOf(in.document.routine, *line))
+        in.propose(Sentence::verbatim(way.text + "."), way.edits);
 }
 
 void lostSteps(Search& in) {
     const auto index = in.passIndex();
     if (!index) return;
-    in.propose("Dance its bars as they are written in " + passName(in.passes[*index].number) + ".",
+    in.propose(Core::sentence("Dance its bars as they are written in pass %1.", in.passes[*index].number),
                {in.changed(in.passes[*index], "bars as written", [&](PassExceptions& e) {
                    std::erase_if(e.changes, [&](const FigureChange& c) {
                        return c.kind == FigureChange::Kind::Bars && c.at == in.thing<PlacementId>();
@@ -69,7 +71,7 @@ void lostSteps(Search& in) {
     if (const Placement* placed = in.placementOfFinding(); placed && !placed->bars.none()) {
         Placement plain = *placed;
         plain.bars = {};
-        in.propose("Dance its bars as they are written.", {ChangePlacement{plain}});
+        in.propose(Core::sentence("Dance its bars as they are written."), {ChangePlacement{plain}});
     }
 }
 

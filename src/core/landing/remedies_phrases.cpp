@@ -24,7 +24,7 @@ void startOnPhrase(Search& in) {
                std::abs((counts(b->firstCount) - in.finding.at).value);
     });
     for (std::size_t i = 0; i < std::min<std::size_t>(2, near.size()); ++i)
-        in.propose("Start on the 1 of " + near[i]->label + ".", {SetStart{near[i]->start}});
+        in.propose(Core::sentence("Start on the 1 of %1.", near[i]->label), {SetStart{near[i]->start}});
 }
 
 void offPhrase(Search& in) {
@@ -35,9 +35,9 @@ void offPhrase(Search& in) {
     const Pass& pass = in.passOf(before);
     const bool turnOn = pass.restart && pass.restart->turnOn;
     if (before.tag > Tick{} && isPhraseStart(in, before.start + before.counts))
-        in.propose("Take the tag after " + passName(before.number) + " out.", {SetTag{before.id, std::nullopt}});
+        in.propose(Core::sentence("Take the tag after pass %1 out.", before.number), {SetTag{before.id, std::nullopt}});
     if (before.cut && isPhraseStart(in, before.start + before.whole + before.tag))
-        in.propose("Dance " + passName(before.number) + " whole.", {SetRestart{before.id, std::nullopt}});
+        in.propose(Core::sentence("Dance pass %1 whole.", before.number), {SetRestart{before.id, std::nullopt}});
     // The shortest tag that lands; every later one misses more phrases.
     const Tick danced = before.start + before.counts;
     const auto& phrases = in.landing.grid.phrases();
@@ -45,8 +45,8 @@ void offPhrase(Search& in) {
         const Tick tag = counts(phrase.firstCount) - danced;
         if (tag <= Tick{} || tag == before.tag) continue;
         const bool countFromOne = pass.tag && pass.tag->countFromOne;
-        in.propose((before.tag > Tick{} ? "Make the tag after " + passName(before.number) + " " : "Add a tag of ") +
-                       countsInWords(tag) + (before.tag > Tick{} ? "." : " after " + passName(before.number) + "."),
+        in.propose(before.tag > Tick{} ? Core::sentence("Make the tag after pass %1 %2.", before.number, inCounts(tag))
+                                       : Core::sentence("Add a tag of %1 after pass %2.", inCounts(tag), before.number),
                    {SetTag{before.id, Tag{tag, countFromOne}}});
         break;
     }
@@ -55,7 +55,7 @@ void offPhrase(Search& in) {
         const Tick after = counts(n);
         if (after >= before.whole || after == before.counts) continue;
         if (isPhraseStart(in, before.start + after + before.tag))
-            in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + ".",
+            in.propose(Core::sentence("Cut pass %1 after %2.", before.number, AsCount{after}),
                        {SetRestart{before.id, Restart{after, turnOn}}});
     }
 }
@@ -68,7 +68,7 @@ void pastSong(Search& in) {
     std::vector<PassId> without;
     for (std::size_t i = *index; i < in.passes.size(); ++i) without.push_back(in.passes[i].id);
     const auto words = [](std::size_t n) {
-        return n == 1 ? std::string("the last pass") : "the last " + std::to_string(n) + " passes";
+        return Core::plural("the last pass|the last %n passes", nullptr, static_cast<std::int64_t>(n));
     };
     const Tick room = end - first.start;
     if (room > Tick{}) {
@@ -79,13 +79,14 @@ void pastSong(Search& in) {
         if (first.tag > Tick{})
             edits.emplace_back(
                 SetTag{first.id, room > first.counts ? std::optional(Tag{room - first.counts, false}) : std::nullopt});
-        in.propose("End " + passName(first.number) + " with the song, after " +
-                       toSpokenCount(std::min(room, first.counts)) +
-                       (later.empty() ? "." : ", and take out " + words(later.size()) + "."),
+        const AsCount danced{std::min(room, first.counts)};
+        in.propose(later.empty() ? Core::sentence("End pass %1 with the song, after %2.", first.number, danced)
+                                 : Core::sentence("End pass %1 with the song, after %2, and take out %3.", first.number,
+                                                  danced, words(later.size())),
                    std::move(edits));
     }
     if (without.size() < in.passes.size())
-        in.propose("Take out " + words(without.size()) + ".", {RemovePasses{without}});
+        in.propose(Core::sentence("Take out %1.", words(without.size())), {RemovePasses{without}});
 }
 
 void leftOver(Search& in) {
@@ -100,16 +101,16 @@ void leftOver(Search& in) {
         return edits;
     };
     const auto words = [&](std::int64_t n) {
-        return std::to_string(n) + (n == 1 ? " more pass of " : " more passes of ") + part->name;
+        return Core::plural("%n more pass of %1|%n more passes of %1", nullptr, n, part->name);
     };
     constexpr std::int64_t mostAdded = 64; // more than that is another dance, or a part that is not written yet
     if (fit > mostAdded) return;
     if (fit > 0 && last.whole * fit == left)
-        in.propose("Add " + words(fit) + ".", add(fit));
+        in.propose(Core::sentence("Add %1.", words(fit)), add(fit));
     else if (fit >= 0) {
         std::vector<Edit> edits = add(fit + 1);
-        in.propose("Add " + words(fit + 1) + "; the song ends inside the last one.", std::move(edits));
-        if (fit > 0) in.propose("Add " + words(fit) + ".", add(fit));
+        in.propose(Core::sentence("Add %1; the song ends inside the last one.", words(fit + 1)), std::move(edits));
+        if (fit > 0) in.propose(Core::sentence("Add %1.", words(fit)), add(fit));
     }
 }
 
@@ -126,18 +127,18 @@ void turnedRound(Search& in) {
     const Tick into = span->from - pass.start;
     const bool onOne = span->musicCount == counts(1);
     if (onOne && into > Tick{} && into < pass.whole) {
-        const std::string where =
-            "Begin again on the music's 1, after " + toSpokenCount(into) + " of " + passName(pass.number);
-        in.propose(where + ", the last change a touch.",
+        in.propose(Core::sentence("Begin again on the music's 1, after %1 of pass %2, the last change a touch.",
+                                  AsCount{into}, pass.number),
                    {in.changed(pass, "begin again on the 1, with a touch", [&](PassExceptions& e) {
                        e.restart = Restart{into};
                        e.lastChangeIsTouch = true;
                    })});
-        in.propose(where + ".", {SetRestart{pass.id, Restart{into}}});
+        in.propose(Core::sentence("Begin again on the music's 1, after %1 of pass %2.", AsCount{into}, pass.number),
+                   {SetRestart{pass.id, Restart{into}}});
     } else if (into == Tick{} && *index > 0) {
         const PassPerformance& before = in.passes[*index - 1];
         if (const auto& tag = in.passOf(before).tag; tag && !tag->countFromOne)
-            in.propose("Count from 1 again after the tag of " + passName(before.number) + ".",
+            in.propose(Core::sentence("Count from 1 again after the tag of pass %1.", before.number),
                        {SetTag{before.id, Tag{tag->counts, true, tag->figure}}});
     }
     // Extra counts behind a pass: a figure of six, or what else makes up the difference, or a tag.
@@ -148,14 +149,13 @@ void turnedRound(Search& in) {
             if (figure.name.empty()) continue;
             const Tick length = reader.figure(figure.id, false, false)->length;
             if (length <= Tick{} || length > set + set || length.value % set.value != needed.value) continue;
-            in.propose("Dance " + figure.name + " (" + countsInWords(length) + ") after " + passName(tagged.number) +
-                           ".",
+            in.propose(Core::sentence("Dance %1 (%2) after pass %3.", figure.name, inCounts(length), tagged.number),
                        {SetTag{tagged.id, Tag{length, true, figure.id}}});
         }
-        const std::string tag =
-            "Add a tag of " + countsInWords(needed) + " after " + passName(tagged.number) + " and count from 1";
-        in.propose(tag + ".", {SetTag{tagged.id, Tag{needed, true}}});
-        in.propose(tag + ", the last change a touch.",
+        in.propose(Core::sentence("Add a tag of %1 after pass %2 and count from 1.", inCounts(needed), tagged.number),
+                   {SetTag{tagged.id, Tag{needed, true}}});
+        in.propose(Core::sentence("Add a tag of %1 after pass %2 and count from 1, the last change a touch.",
+                                  inCounts(needed), tagged.number),
                    {SetTag{tagged.id, Tag{needed, true}},
                     SetLastChangeIsTouch{tagged.id, !in.passOf(tagged).lastChangeIsTouch}});
     };
@@ -166,17 +166,18 @@ void turnedRound(Search& in) {
     const std::size_t last =
         lastOfTrouble(in.landing.performance, in.landing.grid, spans, static_cast<std::size_t>(span - spans.begin()));
     if (const auto again = agreesAgain(in.landing.performance, in.landing.grid, spans[last].to))
-        in.propose("Leave it: at " + in.landing.grid.placeInWords(*again) + " it comes right by itself.",
+        in.propose(Core::sentence("Leave it: at %1 it comes right by itself.", in.landing.grid.place(*again)),
                    {leaveAsItIs(in.finding, "it comes right at " + in.landing.grid.placeInWords(*again))});
 }
 
-void pinLate(Search& in) { in.propose("Unpin it.", {PinPass{in.finding.key.pass, std::nullopt}}); }
+void pinLate(Search& in) { in.propose(Core::sentence("Unpin it."), {PinPass{in.finding.key.pass, std::nullopt}}); }
 
 void barsElsewhere(Search& in) {
     const auto index = in.passIndex();
     if (!index) return;
     const PassPerformance& pass = in.passes[*index];
-    in.propose("Dance the bars as they are written.", {in.changed(pass, "bars as written", [](PassExceptions& e) {
+    in.propose(Core::sentence("Dance the bars as they are written."),
+               {in.changed(pass, "bars as written", [](PassExceptions& e) {
                    std::erase_if(e.changes, [](const FigureChange& c) { return c.kind == FigureChange::Kind::Bars; });
                })});
     std::vector<Edit> edits;
@@ -186,7 +187,7 @@ void barsElsewhere(Search& in) {
                 placed.bars = {};
                 edits.emplace_back(ChangePlacement{placed});
             }
-    if (!edits.empty()) in.propose("Dance the bars of the part as they are written.", std::move(edits));
+    if (!edits.empty()) in.propose(Core::sentence("Dance the bars of the part as they are written."), std::move(edits));
 }
 
 void overStop(Search& in) {
@@ -197,7 +198,7 @@ void overStop(Search& in) {
     if (!place) return;
     PassExceptions wait;
     wait.wait = stop->end - stop->start;
-    in.propose("Let everyone wait through the stop; what follows comes " + countsInWords(wait.wait) + " later.",
+    in.propose(Core::sentence("Let everyone wait through the stop; what follows comes %1 later.", inCounts(wait.wait)),
                {AddMusicException{*place, wait, "the stop"}});
 }
 
@@ -213,24 +214,24 @@ void accent(Search& in) {
         const std::int64_t late =
             wholeCounts(fall->off + countFraction(1, 2)); // whole counts: dancers shift by no less
         if (late < 0)
-            in.propose("Wait " + countsInWords(counts(-late)) + " before " + passName(pass.number) + ".",
+            in.propose(Core::sentence("Wait %1 before pass %2.", inCounts(counts(-late)), pass.number),
                        {in.changed(pass, "a wait", [&](PassExceptions& e) { e.wait += counts(-late); })});
         if (late < 0 && *index > 0 && !in.passes[*index - 1].exceptions.tag)
-            in.propose("Add a tag of " + countsInWords(counts(-late)) + " after " +
-                           passName(in.passes[*index - 1].number) + ".",
-                       {SetTag{in.passes[*index - 1].id, Tag{counts(-late), false}}});
+            in.propose(
+                Core::sentence("Add a tag of %1 after pass %2.", inCounts(counts(-late)), in.passes[*index - 1].number),
+                {SetTag{in.passes[*index - 1].id, Tag{counts(-late), false}}});
         if (late > 0 && *index > 0 && in.passes[*index - 1].counts > counts(late)) {
             const PassPerformance& before = in.passes[*index - 1];
             const Tick after = before.counts - counts(late);
-            in.propose("Cut " + passName(before.number) + " after " + toSpokenCount(after) + ".",
+            in.propose(Core::sentence("Cut pass %1 after %2.", before.number, AsCount{after}),
                        {SetRestart{before.id, Restart{after}}});
         }
         if (late > 0 && pass.exceptions.wait >= counts(late))
             in.propose(
-                "Wait " + countsInWords(counts(late)) + " less before " + passName(pass.number) + ".",
+                Core::sentence("Wait %1 less before pass %2.", inCounts(counts(late)), pass.number),
                 {in.changed(pass, "a shorter wait", [&](PassExceptions& e) { e.wait = e.wait - counts(late); })});
     }
-    in.propose("Let the accent go.", {RemoveAccent{fall->accent}});
+    in.propose(Core::sentence("Let the accent go."), {RemoveAccent{fall->accent}});
 }
 
 } // namespace

@@ -20,7 +20,7 @@ struct Search {
     const std::vector<PassPerformance>& passes;
     std::vector<Remedy> remedies = {};
 
-    void propose(std::string title, std::vector<Edit> edits) {
+    void propose(Sentence title, std::vector<Edit> edits) {
         if (remedies.size() < mostTried) remedies.push_back({std::move(title), {}, std::move(edits), 0});
     }
     /// What the finding speaks of besides, where it is of this kind; none otherwise.
@@ -40,8 +40,6 @@ struct Search {
     }
     [[nodiscard]] const Placement* placementOfFinding() const;
 };
-
-[[nodiscard]] std::string passName(int number);
 
 /// The line with its last weight change made a touch, or its last touch a step; nothing where that is not said by one
 /// word.

@@ -11,15 +11,19 @@ namespace lc {
 const std::vector<CareMark>& allCareMarks() {
     // Cautions that teachers give; common practice, no source.
     static const std::vector<CareMark> marks{
-        {"clearance", "Kicks and sweeping legs need room: look behind you, keep them low where others stand near."},
-        {"small-base", "Fast turns want a small base: feet close, weight over one foot, eyes early to the front."},
-        {"balance", "A large step into a turn throws you off: make it smaller, or turn less."},
-        {"no-pull", "Joined hands show the turn and do not pull: no force through the arms, let go when it hurts."},
-        {"dry-floor", "Jumps, stomps and slides want a dry, even floor that gives a little."},
-        {"shoes", "Shoes that let the foot turn, and hold the heel."},
-        {"warm-up", "Warm up before this one, and begin it slowly."},
-        {"rest", "Rest between full runs; stop when you are tired."},
-        {"volume", "Keep the music at a comfortable volume."}};
+        {"clearance",
+         Core::sentence("Kicks and sweeping legs need room: look behind you, keep them low where others stand near.")},
+        {"small-base",
+         Core::sentence("Fast turns want a small base: feet close, weight over one foot, eyes early to the front.")},
+        {"balance", Core::sentence("A large step into a turn throws you off: make it smaller, or turn less.")},
+        {"no-pull",
+         Core::sentence(
+             "Joined hands show the turn and do not pull: no force through the arms, let go when it hurts.")},
+        {"dry-floor", Core::sentence("Jumps, stomps and slides want a dry, even floor that gives a little.")},
+        {"shoes", Core::sentence("Shoes that let the foot turn, and hold the heel.")},
+        {"warm-up", Core::sentence("Warm up before this one, and begin it slowly.")},
+        {"rest", Core::sentence("Rest between full runs; stop when you are tired.")},
+        {"volume", Core::sentence("Keep the music at a comfortable volume.")}};
     return marks;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/sentence.h"
 #include "core/notation/action.h"
 
 #include <string>
@@ -11,7 +12,7 @@ namespace lc {
 /// A calm word of caution. It claims no medical number; qualified teachers and the house rules of the hall come first.
 struct CareMark {
     std::string_view code; ///< as written in a line after #: "clearance"
-    std::string_view sentence;
+    Sentence sentence;
 };
 
 /// Every care mark there is.

@@ -170,10 +170,10 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
         j["count"] = toCountString(f.at + counts(1));
         const Role* role = findRole(document.routine, f.key.role);
         j["role"] = role ? Json(role->name) : Json();
-        j["text"] = f.headline + ". " + f.text;
+        j["text"] = f.headline.english() + ". " + f.text.english();
         j["remedies"] = Json::array();
         for (const Remedy& remedy : remediesFor(document, landing, f))
-            j["remedies"].push_back({{"text", remedy.title}, {"price", remedy.price}});
+            j["remedies"].push_back({{"text", remedy.title.english()}, {"price", remedy.price.english()}});
         out["findings"].push_back(std::move(j));
     }
     return jsonText(out);
@@ -204,13 +204,13 @@ std::string landingAsText(const Document& document, const Landing& landing) {
     int number = 0;
     constexpr int withRemedies = 50; // a remedy is tried on the whole dance before it is told
     for (const Finding& f : landing.findings) {
-        out += "\n" + std::to_string(++number) + ". " + f.headline + ". " + f.text + "\n";
+        out += "\n" + std::to_string(++number) + ". " + f.headline.english() + ". " + f.text.english() + "\n";
         if (number == withRemedies + 1)
             out += "   What could be done is told of the first " + std::to_string(withRemedies) +
                    " only; mend those first.\n";
         if (number > withRemedies) continue;
         for (const Remedy& remedy : remediesFor(document, landing, f))
-            out += "   - " + remedy.title + (remedy.price.empty() ? "" : " " + remedy.price) + "\n";
+            out += "   - " + remedy.title.english() + (remedy.price.empty() ? "" : " " + remedy.price.english()) + "\n";
     }
     return out;
 }

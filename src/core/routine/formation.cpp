@@ -1,5 +1,7 @@
 #include "core/routine/formation.h"
 
+#include "core/base/sentence.h"
+
 #include <array>
 
 namespace lc {
@@ -48,25 +50,29 @@ Eighths facingAtFirst(Formation formation, std::size_t role) {
     return {facingEachOther && role % 2 == 1 ? 4 : 0};
 }
 
-std::string facingInWords(Formation formation, Eighths facing) {
-    static constexpr std::array<std::string_view, 8> alignments{"the line of dance",
-                                                                "diagonally to the wall",
-                                                                "the wall",
-                                                                "diagonally to the wall, against the line",
-                                                                "against the line of dance",
-                                                                "diagonally to the centre, against the line",
-                                                                "the centre",
-                                                                "diagonally to the centre"};
-    if (isTravelling(formation)) return std::string(alignments[static_cast<std::size_t>(facingIndex(facing))]);
-    return toClock(facing);
+Sentence facingSaid(Formation formation, Eighths facing) {
+    if (!isTravelling(formation)) return Sentence::verbatim(toClock(facing));
+    const std::array<Sentence, 8> alignments{Core::sentence("the line of dance"),
+                                             Core::sentence("diagonally to the wall"),
+                                             Core::sentence("the wall"),
+                                             Core::sentence("diagonally to the wall, against the line"),
+                                             Core::sentence("against the line of dance"),
+                                             Core::sentence("diagonally to the centre, against the line"),
+                                             Core::sentence("the centre"),
+                                             Core::sentence("diagonally to the centre")};
+    return alignments[static_cast<std::size_t>(facingIndex(facing))];
 }
 
-std::string placeInWords(Eighths orbit) {
+std::string facingInWords(Formation formation, Eighths facing) { return facingSaid(formation, facing).english(); }
+
+Sentence orbitSaid(Eighths orbit) {
     const int index = facingIndex(orbit);
-    if (index == 0) return "home";
-    if (index == 4) return "exchanged";
+    if (index == 0) return Core::sentence("home");
+    if (index == 4) return Core::sentence("exchanged");
     const std::string turn = turnInWords({index}); // "¼ R"
-    return turn.substr(0, turn.find(' ')) + " round";
+    return Core::sentence("%1 round", turn.substr(0, turn.find(' ')));
 }
+
+std::string placeInWords(Eighths orbit) { return orbitSaid(orbit).english(); }
 
 } // namespace lc

@@ -8,6 +8,8 @@
 
 namespace lc {
 
+class Sentence;
+
 /// How the dancers stand, as far as it decides what facings and places mean.
 enum class Formation {
     Solo,        ///< everyone for themselves, facing the front
@@ -38,9 +40,11 @@ inline constexpr Formation allFormations[] = {Formation::Solo,       Formation::
 /// The facing in words: "12", or "the line of dance", "diagonally to the wall" for those who travel: the line of dance
 /// runs counter-clockwise round the hall, the wall is to its right, the centre to its left (common practice of ballroom
 /// manuals, from memory).
-[[nodiscard]] std::string facingInWords(Formation formation, Eighths facing);
+[[nodiscard]] Sentence facingSaid(Formation formation, Eighths facing);
+[[nodiscard]] std::string facingInWords(Formation formation, Eighths facing); ///< the same in English
 
 /// Where somebody stands after walking `orbit` round the partner or the middle: "home", "exchanged", "¼ round".
-[[nodiscard]] std::string placeInWords(Eighths orbit);
+[[nodiscard]] Sentence orbitSaid(Eighths orbit);
+[[nodiscard]] std::string placeInWords(Eighths orbit); ///< the same in English
 
 } // namespace lc

@@ -1,6 +1,7 @@
 #include "core/routine/music_place.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/sentence.h"
 
 #include <charconv>
 #include <cmath>
@@ -73,10 +74,12 @@ std::optional<MusicPlace> musicPlaceAt(const CountGrid& grid, Tick at) {
     return MusicPlace{phrase.label, at - counts(phrase.firstCount), *seconds};
 }
 
-std::string toWords(const MusicPlace& place) {
-    if (place.section.empty()) return "at " + clockText(place.at);
-    if (place.into == Tick{}) return "on the 1 of " + place.section;
-    return "in " + place.section + ", after " + toSpokenCount(place.into);
+Sentence placeSaid(const MusicPlace& place) {
+    if (place.section.empty()) return Core::sentence("at %1", AsClock{place.at});
+    if (place.into == Tick{}) return Core::sentence("on the 1 of %1", place.section);
+    return Core::sentence("in %1, after %2", place.section, AsCount{place.into});
 }
+
+std::string toWords(const MusicPlace& place) { return placeSaid(place).english(); }
 
 } // namespace lc

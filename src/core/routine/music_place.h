@@ -9,6 +9,8 @@
 
 namespace lc {
 
+class Sentence;
+
 /// Where the place lies in a song: in the section of its name, of several of that name in the one nearest to its time;
 /// a section that the song does not have leaves nothing, a place without a section its time. Whole counts are kept.
 [[nodiscard]] std::optional<Tick> tickOf(const MusicPlace& place, const CountGrid& grid);
@@ -20,6 +22,7 @@ namespace lc {
 [[nodiscard]] std::pair<std::string, int> kindAndNumber(const std::string& label);
 
 /// "in Bridge, after 16"; "on the 1 of Bridge".
-[[nodiscard]] std::string toWords(const MusicPlace& place);
+[[nodiscard]] Sentence placeSaid(const MusicPlace& place);
+[[nodiscard]] std::string toWords(const MusicPlace& place); ///< the same in English
 
 } // namespace lc

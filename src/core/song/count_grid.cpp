@@ -1,6 +1,7 @@
 #include "core/song/count_grid.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/sentence.h"
 
 #include <algorithm>
 #include <cassert>
@@ -208,12 +209,14 @@ std::string CountGrid::phraseInWords(std::size_t phrase) const {
     return p.label + (p.sharesLabel ? " (" + clockText(p.start) + ")" : "");
 }
 
-std::string CountGrid::placeInWords(Tick at) const {
+Sentence CountGrid::place(Tick at) const {
     const auto phrase = phraseAt(at);
-    if (!phrase) return at < Tick{} ? "the pick-up" : "after the song";
+    if (!phrase) return at < Tick{} ? Core::sentence("the pick-up") : Core::sentence("after the song");
     const CountPhrase& p = m_phrases[static_cast<std::size_t>(*phrase)];
-    return "count " + toSpokenCount(at - counts(p.firstCount) + counts(1)) + " of " +
-           phraseInWords(static_cast<std::size_t>(*phrase));
+    return Core::sentence("count %1 of %2", AsCount{at - counts(p.firstCount) + counts(1)},
+                          phraseInWords(static_cast<std::size_t>(*phrase)));
 }
+
+std::string CountGrid::placeInWords(Tick at) const { return place(at).english(); }
 
 } // namespace lc

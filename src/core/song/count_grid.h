@@ -10,6 +10,8 @@
 
 namespace lc {
 
+class Sentence;
+
 /// One count of the music.
 struct CountCell {
     Seconds start = 0;
@@ -87,7 +89,8 @@ public:
     [[nodiscard]] std::string phraseInWords(std::size_t phrase) const;
     /// "count 17 of Chorus 2": the phrase and the 1-based count in it, in words a dancer would say; "(0:41)" behind a
     /// name that several phrases have.
-    [[nodiscard]] std::string placeInWords(Tick at) const;
+    [[nodiscard]] Sentence place(Tick at) const;
+    [[nodiscard]] std::string placeInWords(Tick at) const; ///< the same in English
 
 private:
     struct Node { // corresponding places in counts and in seconds, tempo constant between two

@@ -60,8 +60,9 @@ private Q_SLOTS:
         QCOMPARE(landing.performance.passes[2].tag, counts(4));
         QCOMPARE(open(handout), QStringList{"Have fun with it!"});
         for (const Finding& f : landing.findings)
-            QVERIFY2(f.severity != Severity::Misses,
-                     f.headline.c_str()); // the song is laid out as the hand-out says: an intro, then the passes
+            QVERIFY2(
+                f.severity != Severity::Misses,
+                f.headline.english().c_str()); // the song is laid out as the hand-out says: an intro, then the passes
         QCOMPARE(landing.performance.start, counts(16));
         QCOMPARE(routine.unsettled.size(), std::size_t{2}); // what the head claims, which is kept, and a remark
         QVERIFY(!HandoutClaims(routine).isOpen(routine.unsettled[0]));
@@ -145,7 +146,8 @@ private Q_SLOTS:
         const bool wrong = std::any_of(landing.findings.begin(), landing.findings.end(),
                                        [](const Finding& f) { return f.key.code == finding::wrongFoot; });
         QCOMPARE(wrong, std::string_view(QTest::currentDataTag()) == "hofkreis.txt"); // its cut leaves the other foot
-        for (const Finding& f : landing.findings) QVERIFY2(f.key.code != finding::notation, f.headline.c_str());
+        for (const Finding& f : landing.findings)
+            QVERIFY2(f.key.code != finding::notation, f.headline.english().c_str());
     }
     /// Tags by other names and without steps, what only looks like a claim, and the tempo alone.
     void whatIsSaidOfPasses() {
@@ -220,7 +222,8 @@ private Q_SLOTS:
         const Landing landing = land(h.document);
         QCOMPARE(landing.performance.passes.front().counts, counts(8));
         QVERIFY(landing.performance.passes.front().roles.front().freeOut == Foot::Left);
-        for (const Finding& f : landing.findings) QVERIFY2(f.key.code != finding::wrongFoot, f.headline.c_str());
+        for (const Finding& f : landing.findings)
+            QVERIFY2(f.key.code != finding::wrongFoot, f.headline.english().c_str());
     }
     void namesAboveStepsAreTheirHeadings() {
         const Handout handout = must(readHandout(
@@ -300,7 +303,7 @@ private Q_SLOTS:
             "Odd One\n1-4 vine R\n5-6 florble R, step L\n7&8 shuffle L R R\nRestart somewhere\nTag: be merry\nAnd then they all bow deeply to the hall\n";
         const Handout handout = must(readHandout(text));
         QCOMPARE(handout.lines.size(), std::size_t{7});
-        for (const HandoutLine& line : handout.lines) QVERIFY2(!line.understood.empty(), line.text.c_str());
+        for (const HandoutLine& line : handout.lines) QVERIFY2(!line.understood.empty(), line.text.english().c_str());
         QCOMPARE(open(handout).size(), 5);
     }
 

@@ -18,8 +18,8 @@ std::string danced(const Document& d) {
             out += footLetter(r.freeOut) + toClock(r.facingOut) + std::to_string(r.orbitOut.value) + ",";
         out += "\n";
     }
-    for (const Finding& f : landing.findings) out += f.key.code + " " + f.headline + "\n";
-    for (const Finding& f : landing.muted) out += "(" + f.key.code + " " + f.headline + ")\n";
+    for (const Finding& f : landing.findings) out += f.key.code + " " + f.headline.english() + "\n";
+    for (const Finding& f : landing.muted) out += "(" + f.key.code + " " + f.headline.english() + ")\n";
     return out;
 }
 

@@ -120,7 +120,7 @@ private Q_SLOTS:
         except(d, 2, e);
         const auto f = findingWith(land(d).findings, finding::barsElsewhere);
         QVERIFY(f);
-        QVERIFY2(test::q(f->text).contains("The pass ends 4 counts early."), f->text.c_str());
+        QVERIFY2(test::q(f->text).contains("The pass ends 4 counts early."), f->text.english().c_str());
         QVERIFY(mends(d, finding::barsElsewhere, "Dance the bars as they are written."));
         // where the music has bars of three it is right
         d = must(applyEdit(d, SetSong{{},
@@ -186,7 +186,7 @@ private Q_SLOTS:
         d = must(applyEdit(d, BindAccent{test::pass(d, 2).id, placed, counts(8), d.moments[0].id}));
         const auto f = findingWith(land(d).findings, finding::accent);
         QCOMPARE(test::q(f->headline), "Count 9 of part A in pass 2 is 2 counts early for “the big hit”");
-        QVERIFY2(test::q(f->text).contains("1000 ms before the moment"), f->text.c_str());
+        QVERIFY2(test::q(f->text).contains("1000 ms before the moment"), f->text.english().c_str());
         QVERIFY(mends(d, finding::accent, "Wait 2 counts before pass 2."));
         QVERIFY(mends(d, finding::accent, "Add a tag of 2 counts after pass 1."));
         QVERIFY(mends(d, finding::accent, "Let the accent go."));
@@ -221,7 +221,7 @@ private Q_SLOTS:
         except(d, 1, e);
         const auto f = findingWith(land(d).findings, finding::canonTrim);
         QVERIFY(f && f->severity == Severity::Doubtful); // they face different ways then
-        QVERIFY2(test::q(f->text).contains("2 from row 2"), f->text.c_str());
+        QVERIFY2(test::q(f->text).contains("2 from row 2"), f->text.english().c_str());
         QVERIFY(mends(d, finding::canonTrim, "Let every role finish"));
     }
     void whatIsBoundToAPlaceThatIsNotThere() {
@@ -245,7 +245,8 @@ private Q_SLOTS:
         const auto findings = land(d, limits).findings;
         const auto f = findingWith(findings, finding::turnSpeed);
         QVERIFY(f);
-        QVERIFY2(test::q(f->text).contains("480°/s at the song's tempo; your own limit is 360°/s"), f->text.c_str());
+        QVERIFY2(test::q(f->text).contains("480°/s at the song's tempo; your own limit is 360°/s"),
+                 f->text.english().c_str());
         QCOMPARE(f->at, counts(32)); // not where the song is slow
         QVERIFY(findingWith(findings, finding::largeStep));
         QVERIFY(!findingWith(land(d).findings, finding::turnSpeed)); // no limit of the program's own

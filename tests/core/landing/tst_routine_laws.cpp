@@ -202,12 +202,13 @@ private Q_SLOTS:
             for (const Finding& f : landing.findings)
                 for (const Remedy& remedy : remediesFor(d, landing, f)) {
                     History<Document> history(d);
-                    history.push(must(applyEdits(d, remedy.edits)), remedy.title);
+                    history.push(must(applyEdits(d, remedy.edits)), remedy.title.english());
                     const Landing after = land(history.current());
                     const bool there = std::any_of(after.findings.begin(), after.findings.end(),
                                                    [&](const Finding& g) { return g.key == f.key; });
-                    QVERIFY2(!there || test::q(remedy.price).contains("turned round for"),
-                             (std::to_string(seed) + ": " + f.headline + " / " + remedy.title).c_str());
+                    QVERIFY2(
+                        !there || test::q(remedy.price).contains("turned round for"),
+                        (std::to_string(seed) + ": " + f.headline.english() + " / " + remedy.title.english()).c_str());
                     history.undo();
                     QVERIFY(toJson(history.current()) == json);
                     ++applied;

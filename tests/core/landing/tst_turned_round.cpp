@@ -45,9 +45,9 @@ private Q_SLOTS:
         QCOMPARE(landing.turned[0].musicCount, counts(1));
         const auto f = findingWith(landing.findings, finding::turnedRound);
         QVERIFY(f);
-        QVERIFY2(test::q(f->text).contains("the dancers say 5 where the music says 1"), f->text.c_str());
-        QVERIFY2(test::q(f->text).contains("leader right and follower left"), f->text.c_str());
-        QVERIFY2(test::q(f->text).contains("The breaks fall on 1 and 5 of the music."), f->text.c_str());
+        QVERIFY2(test::q(f->text).contains("the dancers say 5 where the music says 1"), f->text.english().c_str());
+        QVERIFY2(test::q(f->text).contains("leader right and follower left"), f->text.english().c_str());
+        QVERIFY2(test::q(f->text).contains("The breaks fall on 1 and 5 of the music."), f->text.english().c_str());
     }
     void s13IsPutRightByATouch_data() {
         QTest::addColumn<bool>("onTwo");
@@ -61,13 +61,13 @@ private Q_SLOTS:
         const Document d = test::withOrder(basic("verse 68 | chorus 64 | outro 60", onTwo), "A x24");
         const Landing landing = land(d);
         const Finding f = *findingWith(landing.findings, finding::turnedRound);
-        QVERIFY2(test::q(f.text).contains("The breaks fall on " + breaks), f.text.c_str());
+        QVERIFY2(test::q(f.text).contains("The breaks fall on " + breaks), f.text.english().c_str());
         const auto remedies = remediesFor(d, landing, f);
         const auto touch = titled(remedies, "a touch");
         QVERIFY2(touch, qPrintable(titles(remedies).join('\n')));
         QCOMPARE(test::q(touch->title), "Begin again on the music's 1, after 4 of pass 9, the last change a touch.");
         QVERIFY2(test::q(touch->price).contains("On the music's 1 then: leader left, follower right."),
-                 touch->price.c_str());
+                 touch->price.english().c_str());
         const Landing after = land(must(applyEdits(d, touch->edits)));
         QVERIFY(!findingWith(after.findings, finding::turnedRound));
         QVERIFY(!findingWith(after.findings, finding::wrongFoot));
@@ -81,7 +81,7 @@ private Q_SLOTS:
         QCOMPARE(landing.turned.size(), 1U);
         QCOMPARE(landing.turned[0].to, counts(136));
         const Finding f = *findingWith(landing.findings, finding::turnedRound);
-        QVERIFY2(test::q(f.text).contains("At count 1 of Outro they agree again."), f.text.c_str());
+        QVERIFY2(test::q(f.text).contains("At count 1 of Outro they agree again."), f.text.english().c_str());
         const auto remedies = remediesFor(d, landing, f);
         const auto leave = titled(remedies, "comes right by itself");
         QVERIFY2(leave, qPrintable(titles(remedies).join('\n')));
@@ -153,7 +153,7 @@ private Q_SLOTS:
             const Landing after = land(must(applyEdits(d, r.edits)));
             Tick turned;
             for (const TurnedSpan& s : after.turned) turned = turned + (s.to - s.from);
-            QVERIFY2(turned <= counts(8), r.title.c_str());
+            QVERIFY2(turned <= counts(8), r.title.english().c_str());
             QCOMPARE(test::q(r.price).contains("turned round for"), turned > Tick{});
         }
         d = test::withOrder(basic("verse 66 | chorus 64"), "A x15");

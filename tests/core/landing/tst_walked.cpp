@@ -372,7 +372,7 @@ private Q_SLOTS:
                     while (walker.aheadAt(ends, there) < 0) ++there;
                     QVERIFY2(test::q(f.text).contains("At " + test::q(landing.grid.placeInWords(counts(there))) +
                                                       " they agree again"),
-                             f.text.c_str());
+                             f.text.english().c_str());
                 }
                 again += says;
                 if (seed % 20 != 0) continue; // remedies are tried one by one, which takes its time
