@@ -224,7 +224,7 @@ private Q_SLOTS:
         rig.window->stage<app::ListenStage>().findChild<QComboBox*>("momentKind")->setCurrentIndex(2);
         QTest::keyClick(text, Qt::Key_Return);
         QCOMPARE(rig.session->doc.document().moments.size(), std::size_t{1});
-        QCOMPARE(q(rig.session->doc.document().moments[0].text), QString("strings enter"));
+        QCOMPARE(app::q(rig.session->doc.document().moments[0].text), QString("strings enter"));
         QVERIFY(rig.session->doc.document().moments[0].kind == MomentKind::Entry);
         QVERIFY(columnShown(rig).contains("strings enter, comes in"));
         QTemporaryDir folder;
@@ -337,7 +337,7 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_1, Qt::AltModifier);
         const SongDoubt doubt = rig.session->song.doubts().front();
         QVERIFY(doubt.ofAll);
-        QVERIFY(columnShown(rig).contains("1  The whole song: " + q(doubt.about)));
+        QVERIFY(columnShown(rig).contains("1  The whole song: " + app::q(doubt.about)));
         const std::size_t last = doubt.readings.size() - 1;
         QVERIFY(last >= 2 && doubt.readings[last].share < 0.05);
         const auto shown = [&](std::size_t r) {

@@ -31,7 +31,8 @@ CountBarWords countBarWords(Session& session) {
     words.time = q(clockText(session.transport.player().playing() ? session.transport.player().position()
                                                                   : grid.secondsAt(now).value_or(0)));
     const double length = session.transport.player().songSeconds();
-    words.ofTime = length > 0 ? CountBar::tr("of %1").arg(q(clockText(length)).section(QLatin1Char('.'), 0, 0)) : QString();
+    words.ofTime =
+        length > 0 ? CountBar::tr("of %1").arg(q(clockText(length)).section(QLatin1Char('.'), 0, 0)) : QString();
     const CountCell* cell = grid.cellAt(now);
     words.count = QStringLiteral("–");
     if (!cell) {

@@ -16,9 +16,11 @@ const Language& speaksEnglish() {
 std::string joined(const std::vector<std::string>& words, Joined how, const Language& language) {
     std::string text;
     for (std::size_t i = 0; i < words.size(); ++i) {
-        if (i == 0) text = words[i];
+        if (i == 0)
+            text = words[i];
         else if (i + 1 == words.size() && how == Joined::And)
-            text = Core::sentence("%1 and %2", Sentence::verbatim(text), Sentence::verbatim(words[i])).inWords(language);
+            text =
+                Core::sentence("%1 and %2", Sentence::verbatim(text), Sentence::verbatim(words[i])).inWords(language);
         else
             text = Core::sentence("%1, %2", Sentence::verbatim(text), Sentence::verbatim(words[i])).inWords(language);
     }
@@ -75,7 +77,8 @@ std::string Sentence::inWords(const Language& language) const {
     std::string out;
     for (std::size_t i = 0; i < message.size(); ++i) {
         const char next = i + 1 < message.size() ? message[i + 1] : '\0';
-        if (message[i] != '%') out += message[i];
+        if (message[i] != '%')
+            out += message[i];
         else if (next == 'n' && m_n) {
             out += language.number(*m_n);
             ++i;
@@ -91,8 +94,8 @@ std::string Sentence::inWords(const Language& language) const {
 std::string Sentence::english() const { return inWords(speaksEnglish()); }
 
 bool Sentence::operator==(const Sentence& other) const {
-    const bool same = m_message && other.m_message ? std::strcmp(m_message, other.m_message) == 0
-                                                   : m_message == other.m_message;
+    const bool same =
+        m_message && other.m_message ? std::strcmp(m_message, other.m_message) == 0 : m_message == other.m_message;
     return same && m_n == other.m_n && m_arguments == other.m_arguments;
 }
 

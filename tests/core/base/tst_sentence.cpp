@@ -43,7 +43,7 @@ private Q_SLOTS:
         QCOMPARE(q(Core::sentence("%1 and %1", name)), "Vane vine and Vane vine");
         QCOMPARE(q(Core::sentence("the %1 foot", footWord(Foot::Left))), "the left foot");
         QCOMPARE(q(Core::sentence("at %1, on %2, for %3 s", AsClock{65.3}, AsCount{counts(5) + countFraction(1, 2)},
-                             AsDecimals{0.254, 2})),
+                                  AsDecimals{0.254, 2})),
                  "at 1:05.3, on 5½, for 0.25 s");
     }
 
@@ -53,7 +53,7 @@ private Q_SLOTS:
         QCOMPARE(q(Core::sentence("%n is no number here")), "%n is no number here");
         QCOMPARE(q(Core::sentence("ends with %")), "ends with %");
         QCOMPARE(q(Core::sentence("%1", std::string("50 %1 %n"))), "50 %1 %n"); // a name is not read again
-        QCOMPARE(q(Core::sentence("either | or")), "either | or");            // one form only
+        QCOMPARE(q(Core::sentence("either | or")), "either | or");              // one form only
     }
 
     void oneAndSeveral() {
