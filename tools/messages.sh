@@ -7,7 +7,8 @@ lupdate=$(command -v lupdate || echo /usr/lib/qt6/bin/lupdate)
 folder=$(mktemp -d)
 new=$folder/lift-count.ts
 trap 'rm -rf "$folder"' EXIT
-"$lupdate" -silent -locations none -no-obsolete -tr-function-alias tr+=sentence,tr+=plural src -I src -ts "$new" 2> >(grep -v 'lacks Q_OBJECT macro\|unknown namespace' >&2)
+find src -name '*.cpp' -o -name '*.h' | LC_ALL=C sort >"$folder/files" # the order of a folder is not the same everywhere
+"$lupdate" -silent -locations none -no-obsolete -tr-function-alias tr+=sentence,tr+=plural -I src "@$folder/files" -ts "$new" 2> >(grep -v 'lacks Q_OBJECT macro\|unknown namespace' >&2)
 if [ "${1:-}" = --check ]; then
   cmp -s "$new" translations/lift-count.ts && { echo "The messages are collected."; exit 0; }
   echo "translations/lift-count.ts is not up to date: run tools/messages.sh."

@@ -172,7 +172,7 @@ void MainWindow::showStage(const QByteArray& id) {
 }
 
 void MainWindow::bring(Stage& stage) {
-    m_leftStart = true;
+    if (stage.about().whenBlank != Stage::WhenBlank::Itself) m_leftStart = true;
     showStage(stage);
 }
 
