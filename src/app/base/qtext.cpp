@@ -4,6 +4,7 @@
 #include <QLocale>
 
 #include <algorithm>
+#include <climits>
 
 namespace lc::app {
 
@@ -15,8 +16,8 @@ public:
     [[nodiscard]] std::string message(const char* english, const char* comment,
                                       std::optional<std::int64_t> n) const override {
         if (!n) return QCoreApplication::translate("Core", english, comment).toStdString();
-        // translate() puts its %n in by itself; a number that no language decides a form by stays for us
-        const int form = static_cast<int>(std::min<std::int64_t>(*n, 1'000'000));
+        const int form =
+            static_cast<int>(std::clamp<std::int64_t>(*n, 0, INT_MAX)); // translate() puts its %n in itself
         const QString words = QCoreApplication::translate("Core", english, comment, form);
         const qsizetype divider = words.indexOf(QLatin1Char('|')); // nobody translated it: it has both forms
         if (divider < 0) return words.toStdString();

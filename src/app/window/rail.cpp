@@ -18,6 +18,7 @@ Rail::Rail(std::vector<Stage*> stages, const Theme& theme, QWidget* parent)
 
 void Rail::setStage(const Stage& stage) {
     m_stage = &stage;
+    m_lines = stage.legend();
     update();
 }
 
@@ -55,9 +56,8 @@ void Rail::paintState(QPainter& p, const Entry& entry) const {
 void Rail::paintLegend(QPainter& p) const {
     const Palette& c = m_theme.colours();
     const auto px = [this](int n) { return m_theme.px(n); };
-    const std::vector<LegendLine> lines = m_stage->legend();
-    if (lines.empty()) return;
-    const int n = static_cast<int>(lines.size());
+    if (m_lines.empty()) return;
+    const int n = static_cast<int>(m_lines.size());
     const int top = entries().back().area.bottom() + px(22); // below the stages, whatever the height
     const int y0 = std::max(top, height() - n * px(22) - px(96));
     const int step = std::clamp((height() - y0 - px(30)) / n, px(14), px(22));
@@ -70,7 +70,7 @@ void Rail::paintLegend(QPainter& p) const {
     p.drawText(QRect(0, y - px(14), px(80), px(18)), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("?"));
     p.fillRect(QRect(px(16), y + px(7), px(64), 1), c.rule);
     y += px(24);
-    for (const LegendLine& line : lines) {
+    for (const LegendLine& line : m_lines) {
         if (y > height() - px(4)) break;
         line.mark(p, px(21), y - px(4));
         p.setFont(m_theme.words(11));

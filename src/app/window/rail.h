@@ -39,6 +39,7 @@ private:
     std::vector<Stage*> m_stages;
     const Theme& m_theme;
     const Stage* m_stage = nullptr;
+    std::vector<LegendLine> m_lines; ///< of its legend
     bool m_legend = true;
 };
 

@@ -1,5 +1,7 @@
 #include "core/base/tick.h"
 
+#include "core/base/vulgar_fractions.h"
+
 #include <array>
 #include <cassert>
 #include <charconv>
@@ -24,22 +26,9 @@ std::string toSpokenCount(Tick t) {
     const std::int64_t magnitude = negative ? -t.value : t.value;
     const std::int64_t whole = magnitude / ticksPerCount;
     const std::int64_t rest = magnitude % ticksPerCount;
-    struct Sign {
-        std::int64_t numerator, denominator;
-        const char* text;
-    };
-    static constexpr std::array<Sign, 9> signs{{{1, 2, "½"},
-                                                {1, 3, "⅓"},
-                                                {2, 3, "⅔"},
-                                                {1, 4, "¼"},
-                                                {3, 4, "¾"},
-                                                {1, 8, "⅛"},
-                                                {3, 8, "⅜"},
-                                                {5, 8, "⅝"},
-                                                {7, 8, "⅞"}}};
     std::string fraction = toCountString({rest});
-    for (const auto& sign : signs)
-        if (rest * sign.denominator == sign.numerator * ticksPerCount) fraction = sign.text;
+    for (const VulgarFraction& part : vulgarFractions)
+        if (rest * part.over == part.value * ticksPerCount) fraction = part.sign;
     std::string text = negative ? "−" : "";
     if (whole != 0) text += std::to_string(whole) + (fraction.find('/') != std::string::npos ? " " : "");
     return text + fraction;

@@ -1,5 +1,7 @@
 #include "core/notation/notation_lexer.h"
 
+#include "core/base/vulgar_fractions.h"
+
 #include <algorithm>
 #include <array>
 #include <charconv>
@@ -14,20 +16,6 @@ bool isSpace(char c) { return c == ' ' || c == '\t' || c == '\n' || c == '\r'; }
 bool isLetter(char c) {
     return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || static_cast<unsigned char>(c) >= 0x80;
 }
-
-struct Vulgar {
-    std::string_view text;
-    std::int64_t value, over;
-};
-constexpr std::array<Vulgar, 9> vulgars{{{"½", 1, 2},
-                                         {"¼", 1, 4},
-                                         {"¾", 3, 4},
-                                         {"⅛", 1, 8},
-                                         {"⅜", 3, 8},
-                                         {"⅝", 5, 8},
-                                         {"⅞", 7, 8},
-                                         {"⅓", 1, 3},
-                                         {"⅔", 2, 3}}};
 
 class Lexer {
 public:
@@ -79,10 +67,10 @@ private:
             token.over = over;
             return true;
         }
-        for (const Vulgar& v : vulgars) // 1½
-            if (m_line.substr(end, v.text.size()) == v.text) {
+        for (const VulgarFraction& v : vulgarFractions) // 1½
+            if (m_line.substr(end, v.sign.size()) == v.sign) {
                 const auto whole = valueOf(m_at, end);
-                Token& token = push(TokenKind::Turn, m_at, end + v.text.size());
+                Token& token = push(TokenKind::Turn, m_at, end + v.sign.size());
                 token.value = whole * v.over + v.value;
                 token.over = v.over;
                 return true;
@@ -93,9 +81,9 @@ private:
     }
 
     bool vulgar() {
-        for (const Vulgar& v : vulgars)
-            if (m_line.substr(m_at, v.text.size()) == v.text) {
-                Token& token = push(TokenKind::Turn, m_at, m_at + v.text.size());
+        for (const VulgarFraction& v : vulgarFractions)
+            if (m_line.substr(m_at, v.sign.size()) == v.sign) {
+                Token& token = push(TokenKind::Turn, m_at, m_at + v.sign.size());
                 token.value = v.value;
                 token.over = v.over;
                 return true;
@@ -249,7 +237,8 @@ private:
     bool startsSign(std::size_t at) const {
         const auto starts = [&](std::string_view sign) { return m_line.substr(at, sign.size()) == sign; };
         return starts("“") || starts("”") || starts("…") || starts("–") ||
-               std::any_of(vulgars.begin(), vulgars.end(), [&](const Vulgar& v) { return starts(v.text); });
+               std::any_of(vulgarFractions.begin(), vulgarFractions.end(),
+                           [&](const VulgarFraction& v) { return starts(v.sign); });
     }
 
     template <typename KindOf>

@@ -1,5 +1,7 @@
 #include "core/said/said_tokens.h"
 
+#include "core/base/vulgar_fractions.h"
+
 #include "core/notation/step_words.h"
 
 #include <algorithm>
@@ -14,19 +16,6 @@ namespace {
 bool isDigit(char c) { return c >= '0' && c <= '9'; }
 bool isSpace(char c) { return c == ' ' || c == '\t' || c == '\r'; }
 
-struct Sign {
-    std::string_view text;
-    std::int64_t value, over;
-};
-constexpr std::array<Sign, 9> parts{{{"½", 1, 2},
-                                     {"¼", 1, 4},
-                                     {"¾", 3, 4},
-                                     {"⅛", 1, 8},
-                                     {"⅜", 3, 8},
-                                     {"⅝", 5, 8},
-                                     {"⅞", 7, 8},
-                                     {"⅓", 1, 3},
-                                     {"⅔", 2, 3}}};
 constexpr std::array<std::string_view, 9> breaks{",", ";", "|", "/", ".", "\n", "•", "→", "·"};
 constexpr std::array<std::string_view, 4> dashes{"–", "—", "‐", "‑"};
 constexpr std::array<std::string_view, 6> otherSpaces{"\u00A0", "\u202F", "\u2009", "\u200B",
@@ -116,14 +105,15 @@ private:
 
     bool at(std::string_view sign, std::size_t from) const { return m_text.substr(from, sign.size()) == sign; }
 
-    const Sign* partAt(std::size_t from) const {
-        const auto found = std::find_if(parts.begin(), parts.end(), [&](const Sign& s) { return at(s.text, from); });
-        return found == parts.end() ? nullptr : &*found;
+    const VulgarFraction* partAt(std::size_t from) const {
+        const auto found = std::find_if(vulgarFractions.begin(), vulgarFractions.end(),
+                                        [&](const VulgarFraction& f) { return at(f.sign, from); });
+        return found == vulgarFractions.end() ? nullptr : &*found;
     }
 
     bool number() {
-        if (const Sign* part = partAt(m_at)) {
-            known(Sense::Fraction, m_at + part->text.size(), part->value, part->over);
+        if (const VulgarFraction* part = partAt(m_at)) {
+            known(Sense::Fraction, m_at + part->sign.size(), part->value, part->over);
             return true;
         }
         const std::size_t end = digitsEnd(m_text, m_at);
@@ -137,8 +127,8 @@ private:
         if (end + 1 < m_text.size() && m_text[end] == '/' && isDigit(m_text[end + 1])) {
             const std::size_t overEnd = digitsEnd(m_text, end + 1);
             known(Sense::Fraction, overEnd, value, valueOf(m_text.substr(end + 1, overEnd - end - 1)));
-        } else if (const Sign* part = end < m_text.size() ? partAt(end) : nullptr) {
-            known(Sense::Fraction, end + part->text.size(), value * part->over + part->value, part->over);
+        } else if (const VulgarFraction* part = end < m_text.size() ? partAt(end) : nullptr) {
+            known(Sense::Fraction, end + part->sign.size(), value * part->over + part->value, part->over);
         } else if (end < m_text.size() && (m_text[end] == 'x' || at("×", end)) &&
                    !letterAt(end + (m_text[end] == 'x' ? 1 : 2))) {
             known(Sense::Times, end + (m_text[end] == 'x' ? 1 : 2), value).spelled = true;
