@@ -4,7 +4,7 @@
 set -euo pipefail
 cd "$(dirname "$0")"
 tools/install_packages.sh
-cmake --preset dev
-cmake --build --preset dev
+cmake --preset check
+cmake --build --preset check
 export XDG_RUNTIME_DIR="${XDG_RUNTIME_DIR:-$(mktemp -d)}"
-ctest --preset dev --output-on-failure -j"$(nproc)"
+ctest --preset check --output-on-failure -j"$(nproc)"

@@ -69,10 +69,10 @@ Result<Output> runRank(const RankOptions& options) {
     if (!costs) return tl::unexpected(costs.error());
     wishes.plan.costs = *costs;
     if (!options.family.empty()) {
-        const TempoRange* range = tempoRangeOf(options.family);
+        const FamilyTempo* range = tempoRangeOf(options.family);
         if (!range) {
             std::string all;
-            for (const TempoRange& one : tempoRanges()) all += (all.empty() ? "" : ", ") + one.family;
+            for (const FamilyTempo& one : tempoRanges()) all += (all.empty() ? "" : ", ") + one.family;
             return fail(ErrorCode::NotFound,
                         "“" + options.family + "” is no dance family that has a tempo here. There are: " + all + ".");
         }

@@ -14,7 +14,9 @@ namespace lc {
 
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("Sheet", text); }
+struct Sheet {
+    Q_DECLARE_TR_FUNCTIONS(Sheet)
+};
 QString q(const std::string& text) { return QString::fromStdString(text); }
 QString esc(const std::string& text) { return q(text).toHtmlEscaped(); }
 
@@ -38,44 +40,47 @@ QString style(SheetKind kind) {
 
 QString tempoLine(const Document& document, const Landing& landing) {
     QStringList words;
-    if (!document.song.title.empty()) words << tr("to “%1”").arg(esc(document.song.title));
-    if (const auto tempo = medianTempo(*document.map)) words << tr("%1 bpm").arg(std::lround(*tempo));
+    if (!document.song.title.empty()) words << Sheet::tr("to “%1”").arg(esc(document.song.title));
+    if (const auto tempo = medianTempo(*document.map)) words << Sheet::tr("%1 bpm").arg(std::lround(*tempo));
     if (!document.map->beats.empty())
-        words << esc(toString(document.map->metre)) + tr(", counted in %1").arg(q(setNames(landing.grid.regularSet())));
+        words << esc(toString(document.map->metre)) +
+                     Sheet::tr(", counted in %1").arg(q(setNames(landing.grid.regularSet())));
     return words.join(QStringLiteral(", "));
 }
 
 QString exceptionCell(const Routine& routine, const PassPerformance& pass) {
     QStringList words;
-    if (pass.cut) words << tr("RESTART after %1").arg(q(toSpokenCount(pass.counts)));
+    if (pass.cut) words << Sheet::tr("RESTART after %1").arg(q(toSpokenCount(pass.counts)));
     if (pass.tag > Tick{}) {
         const Figure* danced = pass.exceptions.tag ? findFigure(routine, pass.exceptions.tag->figure) : nullptr;
-        words << tr("TAG of %1, %2")
+        words << Sheet::tr("TAG of %1, %2")
                      .arg(q(toSpokenCount(pass.tag)),
-                          danced ? (danced->name.empty() ? tr("steps") : esc(danced->name)) : tr("wait"));
+                          danced ? (danced->name.empty() ? Sheet::tr("steps") : esc(danced->name)) : Sheet::tr("wait"));
     }
-    if (pass.wait > Tick{} && pass.number > 1) words.prepend(tr("WAIT %1").arg(q(toSpokenCount(pass.wait))));
-    if (!pass.exceptions.bridges.empty()) words << tr("BRIDGE");
-    if (pass.exceptions.mirrored) words << tr("OTHER SIDE");
-    if (pass.exceptions.exchanged) words << tr("PLACES EXCHANGED");
-    if (pass.exceptions.canon) words << tr("CANON");
+    if (pass.wait > Tick{} && pass.number > 1) words.prepend(Sheet::tr("WAIT %1").arg(q(toSpokenCount(pass.wait))));
+    if (!pass.exceptions.bridges.empty()) words << Sheet::tr("BRIDGE");
+    if (pass.exceptions.mirrored) words << Sheet::tr("OTHER SIDE");
+    if (pass.exceptions.exchanged) words << Sheet::tr("PLACES EXCHANGED");
+    if (pass.exceptions.canon) words << Sheet::tr("CANON");
     if (!pass.exceptions.changes.empty() || (pass.exceptions.ending && pass.exceptions.ending->danced))
-        words << tr("CHANGED, see above");
-    return words.join(tr(", then "));
+        words << Sheet::tr("CHANGED, see above");
+    return words.join(Sheet::tr(", then "));
 }
 
 QString passTable(const Document& document, const Landing& landing, bool large) {
     QString html = QStringLiteral("<table width=\"100%\"><tr>");
-    QStringList heads{tr("pass"), tr("part"), tr("where"), tr("face")};
-    if (!large) heads << tr("time") << tr("count") << tr("music") << tr("free foot") << tr("counts");
+    QStringList heads{Sheet::tr("pass"), Sheet::tr("part"), Sheet::tr("where"), Sheet::tr("face")};
+    if (!large)
+        heads << Sheet::tr("time") << Sheet::tr("count") << Sheet::tr("music") << Sheet::tr("free foot")
+              << Sheet::tr("counts");
     heads << QString();
     for (const QString& head : heads) html += QStringLiteral("<th class=\"small\">%1</th>").arg(head);
     html += QStringLiteral("</tr>");
     for (const PassPerformance& pass : landing.performance.passes) {
         const PassRow row = passRow(document, landing, pass);
-        QString where = row.phrase ? esc(row.phraseLabel) : tr("after the song");
+        QString where = row.phrase ? esc(row.phraseLabel) : Sheet::tr("after the song");
         if (row.phraseOffset && *row.phraseOffset > Tick{})
-            where += tr(", count %1").arg(q(toSpokenCount(*row.phraseOffset + counts(1))));
+            where += Sheet::tr(", count %1").arg(q(toSpokenCount(*row.phraseOffset + counts(1))));
         html += QStringLiteral("<tr><td class=\"n b\">%1</td><td class=\"b\">%2</td><td>%3</td><td class=\"n\">%4</td>")
                     .arg(pass.number)
                     .arg(esc(row.partName), where, q(toClock(row.facing)));
@@ -92,13 +97,15 @@ QString passTable(const Document& document, const Landing& landing, bool large) 
 }
 
 QString stepWords(const Action& action, const FootedAction& footed) {
-    QString words = action.kind == ActionKind::Wait && action.words.empty() ? tr("wait") : esc(action.words);
+    QString words = action.kind == ActionKind::Wait && action.words.empty() ? Sheet::tr("wait") : esc(action.words);
     if (words.isEmpty())
-        words = action.kind == ActionKind::NoWeight ? tr("touch") : action.turn.value ? QString() : tr("step");
+        words = action.kind == ActionKind::NoWeight ? Sheet::tr("touch")
+                : action.turn.value                 ? QString()
+                                                    : Sheet::tr("step");
     if (footed.foot)
-        words += QStringLiteral(" ") + (*footed.foot == Foot::Left    ? tr("left")
-                                        : *footed.foot == Foot::Right ? tr("right")
-                                                                      : tr("both feet"));
+        words += QStringLiteral(" ") + (*footed.foot == Foot::Left    ? Sheet::tr("left")
+                                        : *footed.foot == Foot::Right ? Sheet::tr("right")
+                                                                      : Sheet::tr("both feet"));
     if (action.turn.value) words += QStringLiteral(", ") + q(turnInWords(action.turn));
     return words.trimmed();
 }
@@ -146,13 +153,13 @@ QString partTable(const Document& document, const Landing& landing, const PartRe
 } // namespace
 
 QString cautions() {
-    return tr(
+    return Sheet::tr(
         "Warm up first. Dry floor, shoes that let the foot turn, room around kicks. Rest between full runs. Music at a comfortable volume. "
         "A qualified teacher and the rules of the house come first.");
 }
 
 QString sheetHtml(const Document& document, const Landing& landing, SheetKind kind) {
-    const QString title = document.title.empty() ? tr("Routine without a name") : esc(document.title);
+    const QString title = document.title.empty() ? Sheet::tr("Routine without a name") : esc(document.title);
     QString html =
         QStringLiteral(
             "<!DOCTYPE html><html><head><meta charset=\"utf-8\"/><title>%1</title><style>%2</style></head><body>")
@@ -166,22 +173,22 @@ QString sheetHtml(const Document& document, const Landing& landing, SheetKind ki
     for (const ExceptionRule& rule : exceptionRules(document, landing))
         if (!rule.when.empty()) rules << q(ruleInWords(rule));
     if (!rules.isEmpty())
-        html +=
-            QStringLiteral("<p>%1</p>").arg(tr("To remember: %1").arg(rules.join(QLatin1Char(' '))).toHtmlEscaped());
+        html += QStringLiteral("<p>%1</p>")
+                    .arg(Sheet::tr("To remember: %1").arg(rules.join(QLatin1Char(' '))).toHtmlEscaped());
     const auto steps = [&] {
         for (const auto& part : landing.performance.parts) {
             if (part->length == Tick{}) continue;
             html +=
                 QStringLiteral("<h2>%1</h2>")
-                    .arg(tr("Part %1, %2")
+                    .arg(Sheet::tr("Part %1, %2")
                              .arg(esc(findPart(document.routine, part->part)->name), q(countsInWords(part->length))));
             html += partTable(document, landing, *part);
         }
     };
     if (kind == SheetKind::Full) steps();
-    html += QStringLiteral("<h2>%1</h2>").arg(tr("Order of passes")) +
+    html += QStringLiteral("<h2>%1</h2>").arg(Sheet::tr("Order of passes")) +
             passTable(document, landing, kind == SheetKind::Floor);
-    if (landing.performance.passes.empty()) html += QStringLiteral("<p>%1</p>").arg(tr("No passes yet."));
+    if (landing.performance.passes.empty()) html += QStringLiteral("<p>%1</p>").arg(Sheet::tr("No passes yet."));
     html += QStringLiteral("<p class=\"small\">%1</p></body></html>").arg(cautions());
     return html;
 }

@@ -565,5 +565,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(ArrangeWindowTest)
+LIFTCOUNT_TEST(ArrangeWindowTest)
 #include "tst_arrange_window.moc"

@@ -320,5 +320,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(FaultsWindowTest)
+LIFTCOUNT_TEST(FaultsWindowTest)
 #include "tst_faults_window.moc"

@@ -222,5 +222,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(HandStatementsTest)
+LIFTCOUNT_TEST(HandStatementsTest)
 #include "tst_hand_statements.moc"

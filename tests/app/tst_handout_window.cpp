@@ -277,5 +277,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(HandoutWindowTest)
+LIFTCOUNT_TEST(HandoutWindowTest)
 #include "tst_handout_window.moc"

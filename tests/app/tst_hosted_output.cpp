@@ -1,4 +1,6 @@
 // The sound does not stop when the interface is held up.
+#include "support/test_program.h"
+
 #include "app/base/hosted_output.h"
 #include "audio/playing/player.h"
 
@@ -101,5 +103,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(HostedOutputTest)
+LIFTCOUNT_TEST(HostedOutputTest)
 #include "tst_hosted_output.moc"

@@ -402,5 +402,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(ListenWindowTest)
+LIFTCOUNT_TEST(ListenWindowTest)
 #include "tst_listen_window.moc"

@@ -1,3 +1,5 @@
+#include "support/test_program.h"
+
 #include "app/base/theme.h"
 #include "app/widgets/marks.h"
 #include "app/window/command_box.h"
@@ -96,5 +98,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(MarksTest)
+LIFTCOUNT_TEST(MarksTest)
 #include "tst_marks.moc"

@@ -294,5 +294,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(PapersTest)
+LIFTCOUNT_TEST(PapersTest)
 #include "tst_papers.moc"

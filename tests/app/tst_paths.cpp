@@ -1,3 +1,5 @@
+#include "support/test_program.h"
+
 #include "app/arrange/rank_worker.h"
 #include "app/base/paths.h"
 #include "core/base/files.h"
@@ -52,5 +54,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PathsTest)
+LIFTCOUNT_TEST(PathsTest)
 #include "tst_paths.moc"

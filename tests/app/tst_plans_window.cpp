@@ -219,5 +219,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(PlansWindowTest)
+LIFTCOUNT_TEST(PlansWindowTest)
 #include "tst_plans_window.moc"

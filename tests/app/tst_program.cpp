@@ -89,5 +89,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(ProgramTest)
+LIFTCOUNT_TEST(ProgramTest)
 #include "tst_program.moc"

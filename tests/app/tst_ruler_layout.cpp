@@ -93,5 +93,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(RulerLayoutTest)
+LIFTCOUNT_TEST(RulerLayoutTest)
 #include "tst_ruler_layout.moc"

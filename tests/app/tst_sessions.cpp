@@ -1,5 +1,7 @@
 // The four sessions of a window, each alone: a document without sound, a transport without a window, a song without a
 // player's device.
+#include "support/test_program.h"
+
 #include "app/base/session.h"
 #include "audio/playing/silent_output.h"
 #include "core/song/structure_text.h"
@@ -123,5 +125,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(SessionsTest)
+LIFTCOUNT_TEST(SessionsTest)
 #include "tst_sessions.moc"

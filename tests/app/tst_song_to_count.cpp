@@ -104,5 +104,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(SongToCountTest)
+LIFTCOUNT_TEST(SongToCountTest)
 #include "tst_song_to_count.moc"

@@ -225,5 +225,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(SongsWindowTest)
+LIFTCOUNT_TEST(SongsWindowTest)
 #include "tst_songs_window.moc"

@@ -212,5 +212,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(StagesTest)
+LIFTCOUNT_TEST(StagesTest)
 #include "tst_stages.moc"

@@ -503,5 +503,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(StepsWindowTest)
+LIFTCOUNT_TEST(StepsWindowTest)
 #include "tst_steps_window.moc"

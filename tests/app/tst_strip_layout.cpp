@@ -170,5 +170,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(StripLayoutTest)
+LIFTCOUNT_TEST(StripLayoutTest)
 #include "tst_strip_layout.moc"

@@ -394,5 +394,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(WindowTest)
+LIFTCOUNT_TEST(WindowTest)
 #include "tst_window.moc"

@@ -1,3 +1,5 @@
+#include "support/test_program.h"
+
 #include "app/base/worker.h"
 
 #include <QSignalSpy>
@@ -160,5 +162,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(WorkerTest)
+LIFTCOUNT_TEST(WorkerTest)
 #include "tst_worker.moc"

@@ -210,5 +210,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(AnalysisTest)
+LIFTCOUNT_TEST(AnalysisTest)
 #include "tst_analysis.moc"

@@ -273,5 +273,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(AudioFileTest)
+LIFTCOUNT_TEST(AudioFileTest)
 #include "tst_audio_file.moc"

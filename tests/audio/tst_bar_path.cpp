@@ -352,5 +352,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(BarPathTest)
+LIFTCOUNT_TEST(BarPathTest)
 #include "tst_bar_path.moc"

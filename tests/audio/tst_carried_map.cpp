@@ -156,5 +156,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(CarriedMapTest)
+LIFTCOUNT_TEST(CarriedMapTest)
 #include "tst_carried_map.moc"

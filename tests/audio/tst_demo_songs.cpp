@@ -116,5 +116,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(DemoSongsTest)
+LIFTCOUNT_TEST(DemoSongsTest)
 #include "tst_demo_songs.moc"

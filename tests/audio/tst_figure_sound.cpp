@@ -88,5 +88,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FigureSoundTest)
+LIFTCOUNT_TEST(FigureSoundTest)
 #include "tst_figure_sound.moc"

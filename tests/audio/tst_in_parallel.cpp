@@ -114,5 +114,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(InParallelTest)
+LIFTCOUNT_TEST(InParallelTest)
 #include "tst_in_parallel.moc"

@@ -308,5 +308,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(ListeningTest)
+LIFTCOUNT_TEST(ListeningTest)
 #include "tst_listening.moc"

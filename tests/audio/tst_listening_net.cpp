@@ -90,5 +90,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(ListeningNetTest)
+LIFTCOUNT_TEST(ListeningNetTest)
 #include "tst_listening_net.moc"

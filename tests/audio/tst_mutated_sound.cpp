@@ -162,5 +162,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(MutatedSoundTest)
+LIFTCOUNT_TEST(MutatedSoundTest)
 #include "tst_mutated_sound.moc"

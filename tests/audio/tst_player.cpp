@@ -127,5 +127,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(PlayerTest)
+LIFTCOUNT_TEST(PlayerTest)
 #include "tst_player.moc"

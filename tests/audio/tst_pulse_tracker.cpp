@@ -167,5 +167,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PulseTrackerTest)
+LIFTCOUNT_TEST(PulseTrackerTest)
 #include "tst_pulse_tracker.moc"

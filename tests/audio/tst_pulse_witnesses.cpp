@@ -78,5 +78,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PulseWitnessesTest)
+LIFTCOUNT_TEST(PulseWitnessesTest)
 #include "tst_pulse_witnesses.moc"

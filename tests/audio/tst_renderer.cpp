@@ -163,5 +163,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(RendererTest)
+LIFTCOUNT_TEST(RendererTest)
 #include "tst_renderer.moc"

@@ -297,5 +297,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SongDoubtsTest)
+LIFTCOUNT_TEST(SongDoubtsTest)
 #include "tst_song_doubts.moc"

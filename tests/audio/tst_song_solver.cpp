@@ -332,5 +332,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SongSolverTest)
+LIFTCOUNT_TEST(SongSolverTest)
 #include "tst_song_solver.moc"

@@ -43,5 +43,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SongSoundTest)
+LIFTCOUNT_TEST(SongSoundTest)
 #include "tst_song_sound.moc"

@@ -112,5 +112,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SongSpliceTest)
+LIFTCOUNT_TEST(SongSpliceTest)
 #include "tst_song_splice.moc"

@@ -306,5 +306,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(StatedTest)
+LIFTCOUNT_TEST(StatedTest)
 #include "tst_stated.moc"

@@ -75,5 +75,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TapFactsTest)
+LIFTCOUNT_TEST(TapFactsTest)
 #include "tst_tap_facts.moc"

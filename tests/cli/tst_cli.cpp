@@ -1,32 +1,16 @@
 // The command line as a user runs it: what it prints, where, and how it exits.
-#include "support/core_support.h"
+#include "support/cli_run.h"
 
 #include "core/document/document_file.h"
 
 #include <QJsonArray>
-#include <QJsonDocument>
-#include <QJsonObject>
-#include <QProcess>
 #include <QRegularExpression>
-#include <QTemporaryDir>
 
 using namespace lc;
+using test::demo;
 using test::must;
-
-namespace {
-struct Ran {
-    int exit = -1;
-    QByteArray out, err;
-    QJsonObject json() const { return QJsonDocument::fromJson(out).object(); }
-};
-Ran run(const QStringList& arguments) {
-    QProcess p;
-    p.start(LIFTCOUNT_BINARY_DIR "/lift-count-cli", arguments);
-    if (!p.waitForFinished(120000)) return {};
-    return {p.exitCode(), p.readAllStandardOutput(), p.readAllStandardError()};
-}
-const char* const demo = LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.liftcount";
-} // namespace
+using test::Ran;
+using test::run;
 
 class CliTest : public QObject {
     Q_OBJECT
@@ -583,5 +567,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(CliTest)
+LIFTCOUNT_TEST(CliTest)
 #include "tst_cli.moc"

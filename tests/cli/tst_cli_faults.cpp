@@ -1,6 +1,6 @@
 // What the command line makes of faulty input and faulty places to write to: one clear sentence, exit 1, nothing lost.
 #include "support/audio_support.h"
-#include "support/core_support.h"
+#include "support/cli_run.h"
 
 #include "audio/sound/audio_file.h"
 #include "core/base/plain_text.h"
@@ -8,10 +8,6 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QJsonArray>
-#include <QJsonDocument>
-#include <QJsonObject>
-#include <QProcess>
-#include <QTemporaryDir>
 
 #include <filesystem>
 #include <random>
@@ -21,28 +17,6 @@
 using namespace lc;
 
 namespace {
-struct Ran {
-    int exit = -1;
-    QByteArray out, err;
-};
-/// The arguments as bytes: not every name is UTF-8. Through the shell, which hands them on as they are; quoted.
-Ran run(const QList<QByteArray>& arguments, const QByteArray& redirect = {}) {
-    QByteArray line = LIFTCOUNT_BINARY_DIR "/lift-count-cli";
-    for (QByteArray argument : arguments) line += " '" + argument.replace("'", "'\\''") + "'";
-    QTemporaryDir folder;
-    QFile script(folder.filePath("run.sh"));
-    if (!script.open(QIODevice::WriteOnly)) qFatal("no script");
-    script.write(line + " " + redirect + "\n");
-    script.close();
-    QProcess p;
-    p.start("sh", {script.fileName()});
-    if (!p.waitForFinished(120000)) {
-        p.kill();
-        return {};
-    }
-    return {p.exitCode(), p.readAllStandardOutput(), p.readAllStandardError()};
-}
-const char* const demo = LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.liftcount";
 bool oneSentence(const QByteArray& err) {
     return err.size() > 20 && err.count('\n') == 1 && !err.contains("terminate") && !err.contains("should not");
 }
@@ -67,23 +41,23 @@ private Q_SLOTS:
                   "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: R\xFC"
                   "cken\n  everyone: 1-8 walk L\npart: A\n  R\xFC"
                   "cken\norder: A x2\n");
-        const Ran r = run({"land", routine});
+        const test::Ran r = test::runInShell({"land", routine});
         QVERIFY2(r.exit == 0, r.err.constData());
         QVERIFY(r.out.contains("Tänze"));
         QVERIFY(r.err.contains("not UTF-8") && r.err.contains("tanz.txt"));
         const QByteArray labels = write("l.txt", "0.5\t8.5\tRefr\xE3o\n8.5\t16.5\tStr\xF3"
                                                  "fe\n");
-        const Ran map = run({"map", "--import", labels, "--format", "json"});
+        const test::Ran map = test::runInShell({"map", "--import", labels, "--format", "json"});
         QVERIFY2(map.exit == 0, map.err.constData());
         QVERIFY(map.out.contains("Refrão") && map.err.contains("not UTF-8"));
         const QByteArray facts = write("f.txt", "# Takt eins f\xFCr alle\none 0.5\n");
-        QCOMPARE(run({"map", "--import", labels, "--confirm", facts}).exit, 0);
+        QCOMPARE(test::runInShell({"map", "--import", labels, "--confirm", facts}).exit, 0);
     }
     void argumentsThatAreNoTextAreNamed() {
         for (const QList<QByteArray>& arguments : {QList<QByteArray>{"count", "1 step\xFF 2"},
                                                    {"map", "--structure", "verse\xC3 16", "--bpm", "120"},
-                                                   {"rank", demo, demo, "--family", "walz\xE4"}}) {
-            const Ran r = run(arguments);
+                                                   {"rank", test::demo, test::demo, "--family", "walz\xE4"}}) {
+            const test::Ran r = test::runInShell(arguments);
             QCOMPARE(r.exit, 1);
             QVERIFY2(oneSentence(r.err) && r.err.contains("UTF-8") && isUtf8(r.err.toStdString()), r.err.constData());
         }
@@ -92,16 +66,17 @@ private Q_SLOTS:
         const QByteArray routine = write(
             "l\xF6sung.txt",
             "Lift Count routine\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\n");
-        QCOMPARE(run({"land", routine}).exit, 0);
-        const Ran ranked = run({"rank", demo, routine, "--json"});
+        QCOMPARE(test::runInShell({"land", routine}).exit, 0);
+        const test::Ran ranked = test::runInShell({"rank", test::demo, routine, "--json"});
         QVERIFY2(ranked.exit == 0, ranked.err.constData());
         QVERIFY(!QJsonDocument::fromJson(ranked.out).object()["fits"].toArray().isEmpty());
         QVERIFY(!ranked.out.contains("UTF-8"));
-        const Ran western =
-            run({"rank", demo,
-                 write("t.txt", "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\n"),
-                 "--json"});
-        const Ran both = run({"rank", demo, write("n.txt", "Lift Count routine\ntitle: T\xE4nze\nroles: everyone\n")});
+        const test::Ran western = test::runInShell(
+            {"rank", test::demo,
+             write("t.txt", "Lift Count routine\ntitle: T\xE4nze\nsong: verse 16\ntempo: 120\nroles: everyone\n"),
+             "--json"});
+        const test::Ran both = test::runInShell(
+            {"rank", test::demo, write("n.txt", "Lift Count routine\ntitle: T\xE4nze\nroles: everyone\n")});
         QVERIFY2(both.out.contains("It has no beats yet. “") && both.out.contains("not UTF-8"), both.out.constData());
         QVERIFY2(QJsonDocument::fromJson(western.out)
                      .object()["fits"]
@@ -110,7 +85,7 @@ private Q_SLOTS:
                      .toString()
                      .contains("not UTF-8"),
                  western.out.constData());
-        const Ran bad = run({"land", write("\xE4.liftcount", "{}")});
+        const test::Ran bad = test::runInShell({"land", write("\xE4.liftcount", "{}")});
         QCOMPARE(bad.exit, 1);
         QVERIFY(oneSentence(bad.err) && isUtf8(bad.err.toStdString()));
     }
@@ -155,7 +130,7 @@ private Q_SLOTS:
                     a = write("mutant.txt", changed);
                 else if (a == "TEXT")
                     a = changed;
-            const Ran r = run(arguments);
+            const test::Ran r = test::runInShell(arguments);
             QVERIFY2(r.exit == 0 || r.exit == 1, (QByteArray::number(r.exit) + ": " + changed).constData());
             if (r.exit == 1) {
                 ++sentences;
@@ -170,29 +145,32 @@ private Q_SLOTS:
         const QByteArray routine = write(
             "esc.txt",
             "Lift Count routine\ntitle: x\nsong: verse 16\ntempo: 120\nroles: everyone\nfigure: W\n  everyone: 1-8 walk L\npart: A\n  W\norder: A A\nmoment: 1 s, lyric, \"y\"\n");
-        QVERIFY(!run({"land", routine}).out.contains('\x1B'));
-        const Ran r = run({"count", "1 step 2 \x1B[31mred"});
+        QVERIFY(!test::runInShell({"land", routine}).out.contains('\x1B'));
+        const test::Ran r = test::runInShell({"count", "1 step 2 \x1B[31mred"});
         QVERIFY(!r.out.contains('\x1B') && !r.err.contains('\x1B'));
-        const Ran missing = run({"land", "no\x1B[2Jwhere"});
+        const test::Ran missing = test::runInShell({"land", "no\x1B[2Jwhere"});
         QCOMPARE(missing.exit, 1);
         QVERIFY(!missing.err.contains('\x1B'));
     }
     void pipesAndDevicesAreNotReplaced() {
         const QByteArray link = m_folder.path().toUtf8() + "/null";
         std::filesystem::create_symlink("/dev/null", link.toStdString());
-        QCOMPARE(run({"map", "--structure", "verse 16", "--bpm", "120", "--format", "csv", "-o", link}).exit, 0);
+        QCOMPARE(
+            test::runInShell({"map", "--structure", "verse 16", "--bpm", "120", "--format", "csv", "-o", link}).exit,
+            0);
         QVERIFY(std::filesystem::is_character_file("/dev/null"));
         QVERIFY(std::filesystem::is_symlink(link.toStdString()));
         const QByteArray pipe = m_folder.path().toUtf8() + "/pipe";
         QCOMPARE(::mkfifo(pipe.constData(), 0600), 0);
-        const Ran read = run({"map", "--structure", "verse 16", "--bpm", "120", "--format", "csv", "-o", pipe},
+        const test::Ran read =
+            test::runInShell({"map", "--structure", "verse 16", "--bpm", "120", "--format", "csv", "-o", pipe},
                              "& cat '" + pipe + "'; wait");
         QVERIFY2(read.out.startsWith("time_s,"), read.out.constData());
         QVERIFY(std::filesystem::is_fifo(pipe.toStdString()));
-        const Ran nobody = run({"map", "--structure", "verse 16", "--bpm", "120", "-o", pipe});
+        const test::Ran nobody = test::runInShell({"map", "--structure", "verse 16", "--bpm", "120", "-o", pipe});
         QCOMPARE(nobody.exit, 1);
         QVERIFY2(oneSentence(nobody.err) && nobody.err.contains("nothing reads"), nobody.err.constData());
-        const Ran asInput = run({"land", pipe});
+        const test::Ran asInput = test::runInShell({"land", pipe});
         QCOMPARE(asInput.exit, 1);
         QVERIFY2(asInput.err.contains("is a pipe"), asInput.err.constData());
         for (const QList<QByteArray>& arguments :
@@ -200,17 +178,19 @@ private Q_SLOTS:
               {"map", "/dev/zero"},
               {"map", "--import", "/dev/zero"},
               {"map", "--structure", "a 8", "--bpm", "100", "--confirm", "/dev/zero"}}) {
-            const Ran r = run(arguments);
+            const test::Ran r = test::runInShell(arguments);
             QCOMPARE(r.exit, 1);
             QVERIFY2(r.err.contains("is a device"), r.err.constData());
         }
-        const Ran folder = run({"map", "--structure", "a 8", "--bpm", "100", "--confirm", m_folder.path().toUtf8()});
+        const test::Ran folder =
+            test::runInShell({"map", "--structure", "a 8", "--bpm", "100", "--confirm", m_folder.path().toUtf8()});
         QCOMPARE(folder.exit, 1);
         QVERIFY2(folder.err.contains("is a folder"), folder.err.constData());
     }
     void aFullStandardOutputIsAFault() {
         for (const QByteArray format : {"text", "json", "midi"}) {
-            const Ran r = run({"map", "--structure", "verse 16", "--bpm", "120", "--format", format}, "> /dev/full");
+            const test::Ran r =
+                test::runInShell({"map", "--structure", "verse 16", "--bpm", "120", "--format", format}, "> /dev/full");
             QCOMPARE(r.exit, 1);
             QVERIFY2(oneSentence(r.err) && r.err.contains("standard output"), r.err.constData());
         }
@@ -219,20 +199,20 @@ private Q_SLOTS:
         const QByteArray out = m_folder.path().toUtf8() + "/mended.wav",
                          table = m_folder.path().toUtf8() + "/mended.csv";
         write("mended.csv", "somebody else's\n");
-        const Ran refused = run({"mend", demo, "-o", out, "--i-may-change-this-recording"});
+        const test::Ran refused = test::runInShell({"mend", test::demo, "-o", out, "--i-may-change-this-recording"});
         QCOMPARE(refused.exit, 1);
         QVERIFY2(oneSentence(refused.err) && refused.err.contains("mended.csv"), refused.err.constData());
         QVERIFY(!QFile::exists(QString::fromUtf8(out)));
         write("mended.wav", "the file from before");
-        const Ran full =
-            run({"mend", demo, "-o", out, "--i-may-change-this-recording", "--overwrite"}); // room enough: written
+        const test::Ran full = test::runInShell(
+            {"mend", test::demo, "-o", out, "--i-may-change-this-recording", "--overwrite"}); // room enough: written
         QCOMPARE(full.exit, 0);
         QVERIFY(QFile(QString::fromUtf8(out)).size() > 1'000'000);
         write("mended.wav", "the file from before");
         QFile::remove(QString::fromUtf8(table));
         QProcess p;
         p.start("sh", {"-c", QString("ulimit -f 100; exec '%1' mend '%2' -o '%3' --i-may-change-this-recording")
-                                 .arg(LIFTCOUNT_BINARY_DIR "/lift-count-cli", demo, QString::fromUtf8(out))});
+                                 .arg(LIFTCOUNT_BINARY_DIR "/lift-count-cli", test::demo, QString::fromUtf8(out))});
         QVERIFY(p.waitForFinished(60000));
         QCOMPARE(p.exitStatus(), QProcess::NormalExit);
         QCOMPARE(p.exitCode(), 1);
@@ -257,20 +237,20 @@ private Q_SLOTS:
         for (int minute = 0; minute < 180; ++minute)
             sf_writef_float(file, block.data(), static_cast<sf_count_t>(block.size()));
         sf_close(file);
-        const Ran whole = run({"map", path});
+        const test::Ran whole = test::runInShell({"map", path});
         QCOMPARE(whole.exit, 1);
         QVERIFY(whole.err.contains("longer than 90 minutes"));
-        const Ran part = run({"map", path, "--seconds-limit", "60", "--json"});
+        const test::Ran part = test::runInShell({"map", path, "--seconds-limit", "60", "--json"});
         QVERIFY2(part.exit == 0, part.err.constData());
         const QJsonObject map = QJsonDocument::fromJson(part.out).object();
         QVERIFY(qAbs(map["tempo_bpm"].toDouble() - 120) < 1);
         QVERIFY(map["beats"].toArray().last().toObject()["time_s"].toDouble() < 60.5);
         const QByteArray song = LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.ogg";
-        const Ran all = run({"map", song, "--format", "csv"}),
-                  huge = run({"map", song, "--format", "csv", "--seconds-limit", "900000000"});
+        const test::Ran all = test::runInShell({"map", song, "--format", "csv"}),
+                        huge = test::runInShell({"map", song, "--format", "csv", "--seconds-limit", "900000000"});
         QVERIFY(huge.exit == 0 && huge.out == all.out);
     }
 };
 
-QTEST_GUILESS_MAIN(CliFaultsTest)
+LIFTCOUNT_TEST(CliFaultsTest)
 #include "tst_cli_faults.moc"

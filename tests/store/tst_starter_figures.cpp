@@ -76,5 +76,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(StarterFiguresTest)
+LIFTCOUNT_TEST(StarterFiguresTest)
 #include "tst_starter_figures.moc"

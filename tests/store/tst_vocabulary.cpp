@@ -317,5 +317,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(VocabularyTest)
+LIFTCOUNT_TEST(VocabularyTest)
 #include "tst_vocabulary.moc"

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "support/test_program.h"
+
 #include "audio/sound/audio_buffer.h"
 
 #include <cmath>

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "support/test_program.h"
+
 #include "audio/listening/bar_path.h"
 
 #include <cstddef>

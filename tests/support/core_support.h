@@ -1,5 +1,7 @@
 #pragma once
 
+#include "support/test_program.h"
+
 #include "core/edits/edits.h"
 #include "core/landing/findings.h"
 #include "core/routine/order_text.h"
@@ -54,6 +56,9 @@ inline Document withLine(Document document, const std::string& part, const std::
 inline Document withOrder(const Document& document, const std::string& order) {
     return must(applyEdit(document, SetOrder{must(readOrder(document.routine, order))}));
 }
+
+/// The dance as it comes out on the document's song.
+inline Performance danced(const Document& d) { return unroll(d.routine, CountGrid(*d.map, d.scheme)); }
 
 /// 1-based pass.
 inline const Pass& pass(const Document& document, std::size_t number) { return document.routine.passes.at(number - 1); }

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "support/test_program.h"
+
 #include "app/arrange/arrange_stage.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"

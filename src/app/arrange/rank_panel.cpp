@@ -41,7 +41,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     m_family->setObjectName(QStringLiteral("rankFamily"));
     m_family->setAccessibleName(tr("Dance family whose tempo is wanted"));
     m_family->addItem(tr("any tempo"));
-    for (const TempoRange& range : tempoRanges())
+    for (const FamilyTempo& range : tempoRanges())
         m_family->addItem(tr("%1, %2 to %3 bpm").arg(q(range.family)).arg(range.from).arg(range.to), q(range.family));
     row->addWidget(m_family);
     row->addStretch();
@@ -119,7 +119,8 @@ void RankPanel::choose(Ranked what) {
 FitWishes RankPanel::wishes() const {
     FitWishes wishes;
     if (const auto plan = m_plans.leave()) wishes.plan = *plan;
-    if (const TempoRange* range = tempoRangeOf(m_family->currentData().toString().toStdString())) wishes.tempo = *range;
+    if (const FamilyTempo* range = tempoRangeOf(m_family->currentData().toString().toStdString()))
+        wishes.tempo = *range;
     return wishes;
 }
 

@@ -64,18 +64,18 @@ void TempoPanel::refresh() {
     const auto bpm = medianTempo(*m_session.doc.document().map);
     m_table->clearRows();
     m_shown.clear();
-    for (const TempoRange& range : tempoRanges()) m_shown.push_back(&range);
+    for (const FamilyTempo& range : tempoRanges()) m_shown.push_back(&range);
     const Metre& metre = m_session.doc.document().map->metre;
     if (bpm) // what fits this song comes first
-        std::stable_sort(m_shown.begin(), m_shown.end(), [&](const TempoRange* a, const TempoRange* b) {
-            const auto rank = [&](const TempoRange& range) {
+        std::stable_sort(m_shown.begin(), m_shown.end(), [&](const FamilyTempo* a, const FamilyTempo* b) {
+            const auto rank = [&](const FamilyTempo& range) {
                 const TempoFit fit = fitTempo(*bpm, range);
                 return std::tuple(!suitsMetre(range, metre), std::abs(std::log(fit.percent / 100)), fit.felt != 1);
             };
             return rank(*a) < rank(*b);
         });
-    for (const TempoRange* shown : m_shown) {
-        const TempoRange& range = *shown;
+    for (const FamilyTempo* shown : m_shown) {
+        const FamilyTempo& range = *shown;
         const TempoFit fit = bpm ? fitTempo(*bpm, range) : TempoFit{};
         m_table->addRow(
             {q(range.family), QString::number(range.beatsInBar), tr("%1 to %2").arg(range.from).arg(range.to),

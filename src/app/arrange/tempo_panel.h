@@ -38,7 +38,7 @@ private:
     QLabel *m_says, *m_pace;
     QPushButton* m_play;
     PlainTable* m_table;
-    std::vector<const TempoRange*> m_shown; ///< of each row
+    std::vector<const FamilyTempo*> m_shown; ///< of each row
 };
 
 } // namespace lc::app

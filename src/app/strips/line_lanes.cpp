@@ -74,17 +74,17 @@ namespace {
 QString wordOf(const PerformedAction& a) {
     QString word = a.action ? q(a.action->words) : QString();
     if (a.kind == ActionKind::NoWeight && a.action && a.action->kind == ActionKind::Step)
-        word = word.isEmpty() ? tr("touch") : word + tr(", a touch"); // the last change of the pass
+        word = word.isEmpty() ? Strips::tr("touch") : word + Strips::tr(", a touch"); // the last change of the pass
     if (!word.isEmpty()) return word;
     switch (a.kind) {
-    case ActionKind::Wait: return tr("wait");
-    case ActionKind::NoWeight: return tr("touch");
-    case ActionKind::Hop: return tr("hop");
-    case ActionKind::Jump: return tr("jump");
-    case ActionKind::Free: return tr("free");
-    case ActionKind::Untimed: return tr("not timed");
-    case ActionKind::Gesture: return tr("gesture");
-    case ActionKind::Step: return tr("step");
+    case ActionKind::Wait: return Strips::tr("wait");
+    case ActionKind::NoWeight: return Strips::tr("touch");
+    case ActionKind::Hop: return Strips::tr("hop");
+    case ActionKind::Jump: return Strips::tr("jump");
+    case ActionKind::Free: return Strips::tr("free");
+    case ActionKind::Untimed: return Strips::tr("not timed");
+    case ActionKind::Gesture: return Strips::tr("gesture");
+    case ActionKind::Step: return Strips::tr("step");
     }
     return word;
 }
@@ -92,15 +92,18 @@ QString wordOf(const PerformedAction& a) {
 /// "L", "R, no weight", with the turn and the way it leaves the dancer facing.
 QString footLine(const PerformedAction& a, Formation formation) {
     QStringList words;
-    if (a.foot) words << (*a.foot == Foot::Left ? tr("L") : *a.foot == Foot::Right ? tr("R") : tr("both"));
-    if (a.kind == ActionKind::NoWeight) words << tr("no weight");
+    if (a.foot)
+        words << (*a.foot == Foot::Left    ? Strips::tr("L")
+                  : *a.foot == Foot::Right ? Strips::tr("R")
+                                           : Strips::tr("both"));
+    if (a.kind == ActionKind::NoWeight) words << Strips::tr("no weight");
     QString line = words.join(QStringLiteral(", "));
     if (a.action && a.action->turn.value != 0)
         line += (line.isEmpty() ? QString() : QStringLiteral(" ")) + q(turnInWords(a.action->turn)) +
-                tr(" faces %1").arg(q(facingInWords(formation, a.facingAfter)));
+                Strips::tr(" faces %1").arg(q(facingInWords(formation, a.facingAfter)));
     if (a.action && a.action->orbit.value != 0)
         line += (line.isEmpty() ? QString() : QStringLiteral(" ")) +
-                tr("round %1, %2").arg(q(turnInWords(a.action->orbit)), q(placeInWords(a.orbitAfter)));
+                Strips::tr("round %1, %2").arg(q(turnInWords(a.action->orbit)), q(placeInWords(a.orbitAfter)));
     return line;
 }
 

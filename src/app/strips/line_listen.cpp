@@ -33,7 +33,7 @@ void LinePainter::listenRuler() const {
                   one ? m_c.ink : m_c.ink2, below);
             const Bar& bar = m_scene.document->map->bars[static_cast<std::size_t>(cell.bar)];
             if (bar.beats != m_scene.document->map->metre.beats) {
-                const QString length = tr("of %1").arg(bar.beats);
+                const QString length = Strips::tr("of %1").arg(bar.beats);
                 const double advance = QFontMetricsF(bold).horizontalAdvance(length);
                 const bool wide =
                     below + advance <
@@ -65,7 +65,7 @@ void LinePainter::moments() const {
     std::vector<Place> places;
     for (const Moment& moment : m_scene.document->moments) places.push_back({moment.at, q(moment.text)});
     for (const Fermata& held : m_scene.document->map->fermatas)
-        places.push_back({held.start, tr("held %1 s").arg(QString::number(held.end - held.start, 'f', 1))});
+        places.push_back({held.start, Strips::tr("held %1 s").arg(QString::number(held.end - held.start, 'f', 1))});
     std::sort(places.begin(), places.end(), [](const Place& a, const Place& b) { return a.at < b.at; });
     const QFont font = m_theme.words(11, Weight::Semibold);
     const QFontMetricsF metrics(font);

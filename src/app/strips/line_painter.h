@@ -7,10 +7,16 @@
 #include <QCoreApplication>
 #include <QPainter>
 
-namespace lc::app::strips {
+namespace lc::app {
 
-/// Words of the strips in the person's language.
-inline QString tr(const char* text) { return QCoreApplication::translate("Strips", text); }
+/// What the strips say.
+struct Strips {
+    Q_DECLARE_TR_FUNCTIONS(Strips)
+};
+
+} // namespace lc::app
+
+namespace lc::app::strips {
 
 /// Paints one line of a page of strips. Made for the line, used once.
 class LinePainter {

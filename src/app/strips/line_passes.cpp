@@ -43,11 +43,11 @@ void LinePainter::restLine() const {
     m_p.setPen(pen);
     const double y = m_rect.bottom() - 1.5 * m_s;
     m_p.drawLine(QPointF(x(m_from), y), QPointF(x(end) - 2, y));
-    text(x(m_from) + 4 * m_s, m_rect.bottom() - 6 * m_s, tr("before the dance"), m_theme.words(12), m_c.ink2);
+    text(x(m_from) + 4 * m_s, m_rect.bottom() - 6 * m_s, Strips::tr("before the dance"), m_theme.words(12), m_c.ink2);
 }
 
 QString LinePainter::tagWords(const PassPerformance& pass) const {
-    QString words = tr("tag %1").arg(q(toSpokenCount(pass.tag)));
+    QString words = Strips::tr("tag %1").arg(q(toSpokenCount(pass.tag)));
     if (const Figure* figure =
             pass.exceptions.tag ? findFigure(m_scene.document->routine, pass.exceptions.tag->figure) : nullptr;
         figure && !figure->name.empty())
@@ -144,15 +144,16 @@ void LinePainter::flag(const PassPerformance& pass, const QColor& ink) const {
             m_p.drawRect(box.adjusted(-2, -2, 2, 2));
         }
         if (restartBefore(pass))
-            tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, tr("restart"), ink,
-                true);
+            tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, Strips::tr("restart"),
+                ink, true);
         after = box.right();
     } else if (pass.start < m_from && pass.start + pass.counts > m_from) {
-        after = m_line.set > 0
-                    ? x(m_from)
-                    : tab(x(m_from), tabTop,
-                          tr("%1 from %2").arg(pass.number).arg(q(toSpokenCount(m_from - pass.start + counts(1)))), ink,
-                          false);
+        after =
+            m_line.set > 0
+                ? x(m_from)
+                : tab(x(m_from), tabTop,
+                      Strips::tr("%1 from %2").arg(pass.number).arg(q(toSpokenCount(m_from - pass.start + counts(1)))),
+                      ink, false);
     } else if (pass.start >= m_to)
         return marksOfPass(pass, ink);
     else if (pass.start + pass.counts <= m_from)
@@ -168,7 +169,7 @@ void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double
     const QFont font = m_theme.words(eight ? 13 : 12, Weight::Semibold);
     const QFontMetricsF metrics(font);
     const auto& spans = danced().readingOf(pass).figures;
-    const QString cut = pass.cut ? tr("cut after %1").arg(q(toSpokenCount(pass.counts))) : QString();
+    const QString cut = pass.cut ? Strips::tr("cut after %1").arg(q(toSpokenCount(pass.counts))) : QString();
     for (std::size_t i = 0; i < spans.size(); ++i) {
         const FigureSpan& span = spans[i];
         const Tick start = pass.start + span.start;
@@ -192,9 +193,10 @@ void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double
         double used = metrics.horizontalAdvance(shown) + 12 * m_s;
         QString more;
         if (eight)
-            more = start < m_from ? tr("the other %1").arg(q(toSpokenCount(end - m_from)))
-                   : end > m_to   ? tr("%1 of %2").arg(q(toSpokenCount(m_to - start)), q(toSpokenCount(span.length)))
-                                  : q(countsInWords(span.length));
+            more = start < m_from ? Strips::tr("the other %1").arg(q(toSpokenCount(end - m_from)))
+                   : end > m_to
+                       ? Strips::tr("%1 of %2").arg(q(toSpokenCount(m_to - start)), q(toSpokenCount(span.length)))
+                       : q(countsInWords(span.length));
         if (end == pass.danceEnd() && !cut.isEmpty() && end <= m_to)
             more += (more.isEmpty() ? QString() : QStringLiteral(", ")) + cut;
         const QFont small = m_theme.words(12);
@@ -212,7 +214,7 @@ void LinePainter::marksOfPass(const PassPerformance& pass, const QColor& ink) co
         m_p.drawLine(QPointF(x(pass.begin()) + 1, m_rect.bottom() - 1.5 * m_s),
                      QPointF(x(std::min(pass.start, m_to)) - 2, m_rect.bottom() - 1.5 * m_s));
         const QFont font = m_theme.words(11, Weight::Semibold);
-        const QString words = tr("wait %1").arg(q(toSpokenCount(pass.wait)));
+        const QString words = Strips::tr("wait %1").arg(q(toSpokenCount(pass.wait)));
         text(x(pass.begin()) + 3 * m_s, m_rect.bottom() - 6 * m_s,
              QFontMetricsF(font).elidedText(words, Qt::ElideRight,
                                             std::max(0.0, x(std::min(pass.start, m_to)) - x(pass.begin()) - 6 * m_s)),
@@ -236,29 +238,28 @@ bool LinePainter::restartBefore(const PassPerformance& pass) const {
 namespace lc::app {
 
 QString figureInWords(const Routine& routine, const FigureSpan& span, const PassPerformance& pass) {
-    using strips::tr;
     QString name;
     if (const Figure* figure = findFigure(routine, span.figure); figure && !figure->name.empty())
         name = q(figure->name);
     else if (span.bridge && !span.figure.valid())
-        name = tr("wait");
+        name = Strips::tr("wait");
     else if (const Part* part = findPart(routine, pass.part))
-        name = tr("part %1").arg(q(part->name));
-    if (!span.version.empty()) name += tr(", %1").arg(q(span.version));
-    if (!span.bars.none()) name += tr(", in %1").arg(span.bars.danced);
-    if (span.mirrored != pass.exceptions.mirrored) name += tr(", other side");
-    if (span.exchanged != pass.exceptions.exchanged) name += tr(", exchanged");
+        name = Strips::tr("part %1").arg(q(part->name));
+    if (!span.version.empty()) name += Strips::tr(", %1").arg(q(span.version));
+    if (!span.bars.none()) name += Strips::tr(", in %1").arg(span.bars.danced);
+    if (span.mirrored != pass.exceptions.mirrored) name += Strips::tr(", other side");
+    if (span.exchanged != pass.exceptions.exchanged) name += Strips::tr(", exchanged");
     return name;
 }
 
 QStringList passMarks(const PassPerformance& pass) {
-    using strips::tr;
     QStringList words;
-    if (pass.exceptions.canon) words << (pass.exceptions.canon->ripple ? tr("canon, ripple") : tr("canon"));
-    if (pass.exceptions.mirrored) words << tr("other side");
-    if (pass.exceptions.exchanged) words << tr("exchanged");
-    if (pass.pinned) words << tr("pinned");
-    if (!pass.fromMusic.empty()) words << tr("by the music");
+    if (pass.exceptions.canon)
+        words << (pass.exceptions.canon->ripple ? Strips::tr("canon, ripple") : Strips::tr("canon"));
+    if (pass.exceptions.mirrored) words << Strips::tr("other side");
+    if (pass.exceptions.exchanged) words << Strips::tr("exchanged");
+    if (pass.pinned) words << Strips::tr("pinned");
+    if (!pass.fromMusic.empty()) words << Strips::tr("by the music");
     return words;
 }
 

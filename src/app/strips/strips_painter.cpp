@@ -268,8 +268,8 @@ void LinePainter::leftMargin() const {
     if (m_scene.content == StripContent::Listen) {
         const Phrase& bars = m_scene.document->map->phrases[static_cast<std::size_t>(m_line.phrase)];
         text(left, y + 15 * m_s,
-             bars.bars == 1 ? tr("bar %1").arg(bars.firstBar + 1)
-                            : tr("bars %1–%2").arg(bars.firstBar + 1).arg(bars.firstBar + bars.bars),
+             bars.bars == 1 ? Strips::tr("bar %1").arg(bars.firstBar + 1)
+                            : Strips::tr("bars %1–%2").arg(bars.firstBar + 1).arg(bars.firstBar + bars.bars),
              m_theme.words(12), m_c.ink2);
         text(m_layout.left - 10 * m_s, y, QString::number(phrase.counts), m_theme.numbers(12), m_c.ink2,
              Qt::AlignRight);
@@ -298,7 +298,8 @@ void LinePainter::eightMargin() const {
         text(left, y, QFontMetricsF(name).elidedText(q(phrase.label), Qt::ElideRight, room), name, m_c.ink);
     y += 17 * m_s;
     const QString set = q(setName(m_line.counts));
-    text(left, y, tr("%1 %2").arg(set.startsWith(QStringLiteral("set")) ? tr("set") : set).arg(m_line.set),
+    text(left, y,
+         Strips::tr("%1 %2").arg(set.startsWith(QStringLiteral("set")) ? Strips::tr("set") : set).arg(m_line.set),
          m_theme.words(13, Weight::Bold), m_c.ink);
     if (const auto seconds = m_grid.secondsAt(m_from))
         text(m_layout.left - 8 * m_s, y, q(clockText(*seconds)), m_theme.numbers(11), m_c.ink2, Qt::AlignRight);
@@ -314,7 +315,7 @@ void LinePainter::eightMargin() const {
         const Tick from = std::max(m_from, pass.start);
         if (from < pass.end())
             text(left, m_rect.bottom() - 5 * m_s,
-                 tr("pass %1, %2–%3")
+                 Strips::tr("pass %1, %2–%3")
                      .arg(pass.number)
                      .arg(q(toSpokenCount(from - pass.start + counts(1))),
                           q(toSpokenCount(std::min(m_to, pass.end()) - pass.start))),
@@ -348,7 +349,7 @@ void LinePainter::rightMargin() const {
     }
     if (m_scene.content == StripContent::Listen) {
         if (phrase.confirmed && m_line.lineOfPhrase == 0)
-            verdictMark(LineVerdict::Kind::Lands, left, middle, tr("stated"), {});
+            verdictMark(LineVerdict::Kind::Lands, left, middle, Strips::tr("stated"), {});
         return;
     }
     const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
@@ -413,7 +414,7 @@ QString foldInWords(const FoldedPhrases& fold, const Landing& landing) {
     const auto& phrases = landing.grid.phrases();
     const auto& passes = landing.performance.passes;
     const PassPerformance& first = passes[fold.firstPass];
-    QString words = strips::tr("passes %1–%2 alike, %3 each")
+    QString words = Strips::tr("passes %1–%2 alike, %3 each")
                         .arg(first.number)
                         .arg(passes[fold.lastPass].number)
                         .arg(q(countsInWords(first.counts)));
@@ -422,9 +423,9 @@ QString foldInWords(const FoldedPhrases& fold, const Landing& landing) {
         if (const QString name = q(phrases[static_cast<std::size_t>(p)].label); !names.contains(name)) names << name;
     words +=
         names.size() <= 3
-            ? strips::tr(", in %1").arg(names.join(QStringLiteral(", ")))
-            : strips::tr(", %1 to %2").arg(names.front(), q(phrases[static_cast<std::size_t>(fold.end - 1)].label));
-    return words + strips::tr(" · click or Enter unfolds them");
+            ? Strips::tr(", in %1").arg(names.join(QStringLiteral(", ")))
+            : Strips::tr(", %1 to %2").arg(names.front(), q(phrases[static_cast<std::size_t>(fold.end - 1)].label));
+    return words + Strips::tr(" · click or Enter unfolds them");
 }
 
 void paintHeading(QPainter& painter, const StripLayout& layout, const StripScene& scene, double top) {
@@ -452,14 +453,14 @@ LineVerdict lineVerdict(const StripLine& line, const Landing& landing) {
         const auto miss = phraseMiss(landing.grid, pass.start);
         if (!miss) continue;
         if (lands(landing.grid, pass)) {
-            if (verdict.kind == LineVerdict::Kind::None) verdict = {LineVerdict::Kind::Lands, strips::tr("lands"), {}};
+            if (verdict.kind == LineVerdict::Kind::None) verdict = {LineVerdict::Kind::Lands, Strips::tr("lands"), {}};
             continue;
         }
         const bool over = *miss > Tick{};
         const QString amount = q(toSpokenCount(over ? *miss : -*miss));
         return {over ? LineVerdict::Kind::Over : LineVerdict::Kind::Short,
-                over ? strips::tr("%1 over").arg(amount) : strips::tr("%1 short").arg(amount),
-                strips::tr("pass %1").arg(pass.number)};
+                over ? Strips::tr("%1 over").arg(amount) : Strips::tr("%1 short").arg(amount),
+                Strips::tr("pass %1").arg(pass.number)};
     }
     return verdict;
 }

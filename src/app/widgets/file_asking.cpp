@@ -15,15 +15,17 @@ namespace lc::app {
 
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("FileAsking", text); }
+struct Files {
+    Q_DECLARE_TR_FUNCTIONS(Files)
+};
 
 bool mayReplace(QWidget* parent, const QString& path) {
     QMessageBox box(parent);
     box.setObjectName(QStringLiteral("replace"));
-    box.setText(tr("“%1” is there already.").arg(readable(QFileInfo(path).fileName())));
-    box.setInformativeText(tr("Writing would put the new file in its place."));
-    auto* replace = box.addButton(tr("Replace it"), QMessageBox::DestructiveRole);
-    auto* back = box.addButton(tr("Go back"), QMessageBox::RejectRole);
+    box.setText(Files::tr("“%1” is there already.").arg(readable(QFileInfo(path).fileName())));
+    box.setInformativeText(Files::tr("Writing would put the new file in its place."));
+    auto* replace = box.addButton(Files::tr("Replace it"), QMessageBox::DestructiveRole);
+    auto* back = box.addButton(Files::tr("Go back"), QMessageBox::RejectRole);
     box.setDefaultButton(back);
     box.exec();
     return box.clickedButton() == replace;
@@ -84,7 +86,7 @@ QString titleAsFileName(const Document& document, const QString& otherwise) {
 bool writeAndTell(Session& session, const QString& path, const std::string& bytes) {
     const auto written = writeFileAtomically(fileName(path), bytes);
     if (written)
-        session.messages.tell(QCoreApplication::translate("Files", "Written: %1").arg(readable(path)));
+        session.messages.tell(Files::tr("Written: %1").arg(readable(path)));
     else
         session.messages.tell(written.error());
     return written.has_value();

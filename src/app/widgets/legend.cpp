@@ -12,7 +12,9 @@ namespace {
 
 using Mark = std::function<void(QPainter&, double, double)>;
 
-QString tr(const char* text) { return QCoreApplication::translate("Legend", text); }
+struct Legend {
+    Q_DECLARE_TR_FUNCTIONS(Legend)
+};
 
 /// A triangle that points down, for what falls on a moment of the song.
 Mark pointer(const Theme& theme) {
@@ -46,7 +48,7 @@ Mark step(const Theme& theme, std::optional<Foot> foot, ActionKind kind, bool be
 }
 
 LegendLine stop(const Theme& theme) {
-    return {tr("stop"), [&theme](QPainter& p, double x, double y) {
+    return {Legend::tr("stop"), [&theme](QPainter& p, double x, double y) {
                 drawHatch(p, QRectF(x - theme.px(6), y - theme.px(6), theme.px(13), theme.px(12)),
                           theme.colours().hatch, theme.px(5));
             }};
@@ -56,16 +58,16 @@ LegendLine stop(const Theme& theme) {
 
 std::vector<LegendLine> legendOfSong(const Theme& theme) {
     return {
-        {tr("phrase"), bars(theme, {{-5, -6, 3, 13}, {-5, -6, 10, 3}})},
-        {tr("bar"),
+        {Legend::tr("phrase"), bars(theme, {{-5, -6, 3, 13}, {-5, -6, 10, 3}})},
+        {Legend::tr("bar"),
          [&theme](QPainter& p, double x, double y) {
              p.fillRect(QRectF(x, y - theme.px(6), 1, theme.px(13)), theme.colours().ink2);
          }},
-        {tr("beat"),
+        {Legend::tr("beat"),
          [&theme](QPainter& p, double x, double y) {
              p.fillRect(QRectF(x, y - theme.px(1), 1, theme.px(5)), theme.colours().ink3);
          }},
-        {tr("doubt"),
+        {Legend::tr("doubt"),
          [&theme](QPainter& p, double x, double y) {
              QPen pen(theme.colours().ink, 2);
              pen.setDashPattern({2, 1.5});
@@ -73,26 +75,28 @@ std::vector<LegendLine> legendOfSong(const Theme& theme) {
              p.setBrush(Qt::NoBrush);
              p.drawRect(QRectF(x - theme.px(6), y - theme.px(5), theme.px(12), theme.px(10)));
          }},
-        {tr("moment"), pointer(theme)},
-        {tr("stated"), square(theme)},
+        {Legend::tr("moment"), pointer(theme)},
+        {Legend::tr("stated"), square(theme)},
         stop(theme),
     };
 }
 
 std::vector<LegendLine> legendOfSteps(const Theme& theme) {
     return {
-        {tr("left"), step(theme, Foot::Left, ActionKind::Step)},
-        {tr("right"), step(theme, Foot::Right, ActionKind::Step)},
-        {tr("both"), step(theme, Foot::Both, ActionKind::Jump)},
-        {tr("no weight"), step(theme, Foot::Left, ActionKind::NoWeight)},
-        {tr("on the &"), step(theme, Foot::Left, ActionKind::Step, true)},
-        {tr("wait"), step(theme, std::nullopt, ActionKind::Wait)},
-        {tr("no foot"), step(theme, std::nullopt, ActionKind::Gesture)},
-        {tr("turn"), [&theme](QPainter& p, double x,
-                              double y) { drawTurn(p, x, y + theme.px(2), false, theme.px(5), theme.colours().ink); }},
+        {Legend::tr("left"), step(theme, Foot::Left, ActionKind::Step)},
+        {Legend::tr("right"), step(theme, Foot::Right, ActionKind::Step)},
+        {Legend::tr("both"), step(theme, Foot::Both, ActionKind::Jump)},
+        {Legend::tr("no weight"), step(theme, Foot::Left, ActionKind::NoWeight)},
+        {Legend::tr("on the &"), step(theme, Foot::Left, ActionKind::Step, true)},
+        {Legend::tr("wait"), step(theme, std::nullopt, ActionKind::Wait)},
+        {Legend::tr("no foot"), step(theme, std::nullopt, ActionKind::Gesture)},
+        {Legend::tr("turn"),
+         [&theme](QPainter& p, double x, double y) {
+             drawTurn(p, x, y + theme.px(2), false, theme.px(5), theme.colours().ink);
+         }},
         stop(theme),
-        {tr("tag"), bars(theme, {{-6, -2, 13, 1}, {-6, 1, 13, 2}})},
-        {tr("they say"),
+        {Legend::tr("tag"), bars(theme, {{-6, -2, 13, 1}, {-6, 1, 13, 2}})},
+        {Legend::tr("they say"),
          [&theme](QPainter& p, double x, double y) {
              const QRectF box(x - theme.px(5), y - theme.px(6), theme.px(10), theme.px(11));
              p.setPen(theme.colours().ink);
@@ -101,9 +105,9 @@ std::vector<LegendLine> legendOfSteps(const Theme& theme) {
              p.setFont(theme.numbers(9, true));
              p.drawText(box, Qt::AlignCenter, QStringLiteral("5"));
          }},
-        {tr("accent"), pointer(theme)},
-        {tr("lands"), square(theme)},
-        {tr("finding"),
+        {Legend::tr("accent"), pointer(theme)},
+        {Legend::tr("lands"), square(theme)},
+        {Legend::tr("finding"),
          [&theme](QPainter& p, double x, double y) {
              drawDiamond(p, x, y, theme.px(7), {}, theme.numbers(8), theme.colours().ink, theme.colours().onInk);
          }},

@@ -64,7 +64,6 @@ std::vector<double> onesHeard(const std::vector<BeatCues>& cues) {
 constexpr double reachSeconds =
     0.030; // beyond which an onset belongs to another moment; half the shortest sixteenth danced
 constexpr double harmonySpan = 0.5;
-constexpr int listeningRate = 44100; // of OnsetListener and SpectrumListener
 
 double harmonyChange(const SpectralFrames& spectra, double seconds, double span) {
     return difference(spectra.mean(seconds - span, seconds - 0.02).chroma,
@@ -88,7 +87,7 @@ std::vector<float> peaksAround(const std::vector<float>& function, double rate) 
 
 SongListener::SongListener(int sampleRate, int channels)
     : m_channels(static_cast<std::size_t>(channels)), m_sampleRate(sampleRate) {
-    if (sampleRate != listeningRate) m_resampler = std::make_unique<StreamResampler>(sampleRate, listeningRate, 1);
+    if (sampleRate != usualRate) m_resampler = std::make_unique<StreamResampler>(sampleRate, usualRate, 1);
 }
 
 void SongListener::add(const float* interleaved, std::size_t samples) {

@@ -74,13 +74,12 @@ std::string bytesOf(const SongFeatures& song) {
 /// Four seconds in which there is something of everything that is listened for: clicks on beats, tones that change,
 /// noise that grows, and silence. Always the same samples.
 AudioBuffer knownSound() {
-    constexpr int rate = 44100;
     AudioBuffer sound;
-    sound.sampleRate = rate;
+    sound.sampleRate = usualRate;
     sound.channels = 2;
     std::uint32_t dice = 1;
-    for (int i = 0; i < 4 * rate; ++i) {
-        const double t = static_cast<double>(i) / rate;
+    for (int i = 0; i < 4 * usualRate; ++i) {
+        const double t = static_cast<double>(i) / usualRate;
         dice = dice * 1664525U + 1013904223U; // linear congruence, Numerical Recipes (Press et al. 1992), section 7.1
         const double noise = static_cast<double>(dice >> 8) / (1 << 24) - 0.5;
         const double beat = std::fmod(t, 0.5);

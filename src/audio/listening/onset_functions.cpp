@@ -1,6 +1,7 @@
 #include "audio/listening/onset_functions.h"
 
 #include "audio/listening/fourier.h"
+#include "audio/sound/audio_buffer.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,11 +10,10 @@ namespace lc {
 
 namespace {
 
-constexpr int rate = 44100;
 constexpr std::size_t hop = 256;
-constexpr std::size_t window = 1024; // 23 ms: short enough for drums, long enough for a bass note's fundamental
+constexpr std::size_t shortWindow = 1024; // 23 ms: short enough for drums, long enough for a bass note's fundamental
 constexpr int bandsPerOctave = 12;
-constexpr std::size_t lag = 2;         // frames between which a rise is measured, as in the source
+constexpr std::size_t riseLag = 2;     // frames between which a rise is measured, as in the source
 constexpr double levelSeconds = 4;     // span over which a function is levelled
 constexpr float spectrumGain = 100.0F; // of magnitudes relative to the song's level, before the logarithm
 
@@ -22,7 +22,7 @@ std::vector<std::pair<std::size_t, std::size_t>> bands(std::size_t bins) {
     std::vector<std::pair<std::size_t, std::size_t>> out;
     double edge = 1;
     const double step = std::pow(2.0, 1.0 / bandsPerOctave);
-    for (std::size_t from = 1; from < bins && static_cast<double>(from) * rate / window < 17000;) {
+    for (std::size_t from = 1; from < bins && static_cast<double>(from) * usualRate / shortWindow < 17000;) {
         edge *= step;
         const std::size_t to = std::max(from + 1, std::min(bins, static_cast<std::size_t>(std::lround(edge))));
         if (static_cast<double>(to) < edge - 0.5) edge = static_cast<double>(to);
@@ -54,8 +54,8 @@ void levelled(std::vector<float>& values, double framesPerSecond) {
 } // namespace
 
 struct OnsetListener::State {
-    RealFourier fourier{window};
-    SlidingWindow windows{window, hop};
+    RealFourier fourier{shortWindow};
+    SlidingWindow windows{shortWindow, hop};
     std::size_t bins = fourier.bins();
     std::vector<std::pair<std::size_t, std::size_t>> bandOf = bands(bins);
     std::vector<float> magnitude = std::vector<float>(bins, 0.0F), before = magnitude;
@@ -96,11 +96,11 @@ void OnsetListener::State::frame(const float* samples) {
         peaks.push_back(*std::max_element(magnitude.begin() + static_cast<std::ptrdiff_t>(from),
                                           magnitude.begin() + static_cast<std::ptrdiff_t>(to)));
     out.complexDomain.push_back(complexSum);
-    out.level.push_back(std::sqrt(sum) * 4.0F / static_cast<float>(window));
+    out.level.push_back(std::sqrt(sum) * 4.0F / static_cast<float>(shortWindow));
 }
 
 OnsetListener::OnsetListener() : m_state(std::make_unique<State>()) {
-    m_state->out.rate = static_cast<double>(rate) / hop;
+    m_state->out.rate = static_cast<double>(usualRate) / hop;
 }
 OnsetListener::~OnsetListener() = default;
 
@@ -114,14 +114,16 @@ OnsetFunctions OnsetListener::finish() {
     State& s = *m_state;
     s.windows.finish(s.windows.size() / hop + 1, [&](const float* it) { s.frame(it); });
     const double rms = std::sqrt(s.energy / std::max<double>(1, static_cast<double>(s.windows.size())));
-    const float gain = rms > 1e-9 ? static_cast<float>(static_cast<double>(spectrumGain) / (rms * window / 4)) : 0.0F;
-    const auto lowEnd = static_cast<std::size_t>(180.0 * window / rate) + 1;
-    const auto highStart = static_cast<std::size_t>(5000.0 * window / rate);
+    const float gain =
+        rms > 1e-9 ? static_cast<float>(static_cast<double>(spectrumGain) / (rms * shortWindow / 4)) : 0.0F;
+    const auto lowEnd = static_cast<std::size_t>(180.0 * shortWindow / usualRate) + 1;
+    const auto highStart = static_cast<std::size_t>(5000.0 * shortWindow / usualRate);
     const std::size_t width = s.bandOf.size();
-    std::vector<std::vector<float>> history(lag + 1, std::vector<float>(width, 0.0F)); // log bands of the last frames
+    std::vector<std::vector<float>> history(riseLag + 1,
+                                            std::vector<float>(width, 0.0F)); // log bands of the last frames
     for (std::size_t f = 0; f < s.out.level.size(); ++f) {
-        std::vector<float>& now = history[f % (lag + 1)];
-        const std::vector<float>& old = history[(f + 1) % (lag + 1)]; // lag frames ago
+        std::vector<float>& now = history[f % (riseLag + 1)];
+        const std::vector<float>& old = history[(f + 1) % (riseLag + 1)]; // lag frames ago
         for (std::size_t k = 0; k < width; ++k) now[k] = std::log1p(gain * s.peaks[f * width + k]);
         float flux = 0, low = 0, high = 0;
         for (std::size_t k = 0; k < width; ++k) {
@@ -135,7 +137,7 @@ OnsetFunctions OnsetListener::finish() {
         s.out.high.push_back(high);
     }
     for (auto* function : {&s.out.flux, &s.out.complexDomain, &s.out.low, &s.out.high}) {
-        for (std::size_t i = 0; i < std::min<std::size_t>(lag + 2, function->size()); ++i)
+        for (std::size_t i = 0; i < std::min<std::size_t>(riseLag + 2, function->size()); ++i)
             (*function)[i] = 0; // the sound's own edge
         levelled(*function, s.out.rate);
     }

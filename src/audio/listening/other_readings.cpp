@@ -15,9 +15,9 @@ namespace lc {
 
 namespace {
 
-constexpr double sameTempo = 0.06; // of ln
-constexpr double sameBars = 0.02;  // of ln: pulses so near have the same bars
-constexpr const char* samePulse = "the same";
+constexpr double ourTempo = 0.06; // of ln
+constexpr double sameBars = 0.02; // of ln: pulses so near have the same bars
+constexpr const char* samePulseText = "the same";
 
 /// What each pulse is called by one who counts ours; empty: nothing that is asked about.
 class PulseNames {
@@ -29,7 +29,7 @@ public:
     const std::string& of(std::size_t pulse) const { return m_called[pulse]; }
 
     bool hasOurTempo(const PulseCandidate& other) const {
-        return std::abs(std::log(m_d.pulse.period / other.period)) < sameTempo;
+        return std::abs(std::log(m_d.pulse.period / other.period)) < ourTempo;
     }
 
 private:
@@ -37,7 +37,7 @@ private:
     /// beat that it lies later.
     std::string nameOf(const PulseCandidate& other) const {
         const auto near = [&](double factor) {
-            return std::abs(std::log(m_d.pulse.period / other.period / factor)) < sameTempo;
+            return std::abs(std::log(m_d.pulse.period / other.period / factor)) < ourTempo;
         };
         for (const auto& [factor, text] : {std::pair{2.0, "twice as fast"},
                                            {0.5, "half as fast"},
@@ -55,13 +55,13 @@ private:
                            : text;
         if (!hasOurTempo(other)) return {};
         const double shift = laterThanOurs(other.beats);
-        for (const auto& [part, text] : {std::pair{0.0, samePulse},
+        for (const auto& [part, text] : {std::pair{0.0, samePulseText},
                                          {0.25, "a quarter of a beat later"},
                                          {1.0 / 3, "a third of a beat later"},
                                          {0.5, "half a beat later"},
                                          {2.0 / 3, "two thirds of a beat later"},
                                          {0.75, "a quarter of a beat earlier"},
-                                         {1.0, samePulse}})
+                                         {1.0, samePulseText}})
             if (std::abs(shift - part) < (part == 0.0 || part == 1.0 ? 0.125 : 0.05)) return text;
         return "the beat falls elsewhere";
     }
@@ -106,7 +106,7 @@ public:
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
             const double odds = std::exp(r.score - m_d.reading.score);
             const std::string& text = m_names.of(r.pulse);
-            if (r.pulse == m_d.reading.pulse || text == samePulse)
+            if (r.pulse == m_d.reading.pulse || text == samePulseText)
                 ours += odds;
             else if (!text.empty()) {
                 OtherReading& o = found[text];
@@ -190,7 +190,7 @@ private:
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
             if (std::abs(std::log(other.period / m_d.pulse.period)) > sameBars ||
-                r.grouping.empty() != m_d.reading.grouping.empty() || m_names.of(r.pulse) != samePulse)
+                r.grouping.empty() != m_d.reading.grouping.empty() || m_names.of(r.pulse) != samePulseText)
                 continue;
             const double odds = std::exp(r.score - m_d.reading.score);
             const Metre metre = metreOf(r);

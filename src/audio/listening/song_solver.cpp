@@ -21,14 +21,13 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t fewestBeats = 8;
 constexpr double steadyEnough = 0.25; // median relative change between neighbouring beats, beyond it there is no pulse
 constexpr double fastestWithSix =
-    0.62;                          // seconds of a beat of three parts; bars of four of them are then said as two of 6/8
-constexpr double sameTempo = 0.08; // of ln: what a stated tempo still covers
-constexpr double nearTempo = 0.03; // … and what it means
-constexpr double offTempo = 6.0;   // what a reading loses that is only covered
-constexpr double besideBeat = 0.2; // of a beat: nearer to a stated place it only leans
+    0.62; // seconds of a beat of three parts; bars of four of them are then said as two of 6/8
+constexpr double coveredTempo = 0.08;      // of ln: what a stated tempo still covers
+constexpr double nearTempo = 0.03;         // … and what it means
+constexpr double offTempo = 6.0;           // what a reading loses that is only covered
+constexpr double besideBeat = 0.2;         // of a beat: nearer to a stated place it only leans
 constexpr double besideSoftBeat = 0.3;     // … where notes swell
 constexpr double missedBeat = 4.0;         // what a reading loses for stated beats beside its pulse
 constexpr double missedPlace = 4.0;        // what a reading loses for each stated place without a beat of its own
@@ -227,9 +226,9 @@ private:
             double score = r.score;
             score -= missedBy(pulse);
             if (m_stated.metre && !fitsMetre(r)) score -= refused;
-            if (period > 0 && std::abs(std::log(pulse.period / period)) < sameTempo) score += samePulse;
+            if (period > 0 && std::abs(std::log(pulse.period / period)) < coveredTempo) score += samePulse;
             if (m_stated.tempo && awayFromTempo(pulse) > nearTempo)
-                score -= (awayFromTempo(pulse) > sameTempo ? refused : offTempo) * (1 + awayFromTempo(pulse));
+                score -= (awayFromTempo(pulse) > coveredTempo ? refused : offTempo) * (1 + awayFromTempo(pulse));
             if (score > best) {
                 best = score;
                 chosen = &r;

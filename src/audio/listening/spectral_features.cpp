@@ -1,6 +1,7 @@
 #include "audio/listening/spectral_features.h"
 
 #include "audio/listening/fourier.h"
+#include "audio/sound/audio_buffer.h"
 
 #include <algorithm>
 #include <cmath>
@@ -8,8 +9,7 @@
 namespace lc {
 
 namespace {
-constexpr int rate = 44100;
-constexpr std::size_t window = 4096; // 93 ms at 44.1 kHz: parts semitones from about 200 Hz up
+constexpr std::size_t longWindow = 4096; // 93 ms at 44.1 kHz: parts semitones from about 200 Hz up
 } // namespace
 
 void SpectralFrames::sumUp() {
@@ -67,8 +67,8 @@ double SpectralFrames::pitchRise(double seconds, double span) const {
 
 struct SpectrumListener::State {
     static constexpr std::size_t hop = 882; // SpectralFrames::step at 44.1 kHz
-    RealFourier fourier{window};
-    SlidingWindow windows{window, hop};
+    RealFourier fourier{longWindow};
+    SlidingWindow windows{longWindow, hop};
     std::vector<int> pitchClass;
     std::vector<bool> bassRegister;
     std::vector<std::size_t> band;
@@ -84,7 +84,7 @@ SpectrumListener::State::State() {
     bassRegister.assign(bins, false);
     band.assign(bins, 0);
     for (std::size_t b = 1; b < bins; ++b) {
-        const double hertz = static_cast<double>(b) * rate / window;
+        const double hertz = static_cast<double>(b) * usualRate / longWindow;
         bassRegister[b] = hertz >= 35 && hertz < 260;
         if (hertz >= 35 && hertz <= 4000) // A4 = 440 Hz (ISO 16)
             pitchClass[b] = ((static_cast<int>(std::lround(12 * std::log2(hertz / 440))) + 9) % 12 + 12) % 12;
@@ -94,7 +94,7 @@ SpectrumListener::State::State() {
 
 void SpectrumListener::State::frame(const float* samples) {
     float energy = 0; // of the hop around the frame's middle
-    for (const float* s = samples + window / 2 - hop / 2; s < samples + window / 2 - hop / 2 + hop; ++s)
+    for (const float* s = samples + longWindow / 2 - hop / 2; s < samples + longWindow / 2 - hop / 2 + hop; ++s)
         energy += *s * *s;
     fourier.transform(samples);
     const float* spectrum = fourier.spectrum();

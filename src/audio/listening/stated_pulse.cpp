@@ -14,7 +14,6 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t fewestBeats = 8;
 constexpr double leans = 0.3;          // of a beat: a beat that near to a stated place is the one that was meant
 constexpr std::size_t swayOver = 4;    // beats over which the music comes back from a beat that leans
 constexpr std::size_t slipAround = 24; // beats

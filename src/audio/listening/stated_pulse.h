@@ -5,6 +5,8 @@
 
 namespace lc {
 
+constexpr std::size_t fewestBeats = 8; ///< of a pulse that says anything
+
 /// A beat near a stated place leans to it, and those around it less. Where the pulse slipped by a part of a beat, one
 /// statement brings the whole stretch back and closes the slip. Else a pulse that has no beat near where one was stated
 /// is followed again through all stated places, as far as where the two ways meet again. `parts`: beats of the map in

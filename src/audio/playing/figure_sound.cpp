@@ -11,10 +11,8 @@ namespace lc {
 
 namespace {
 
-constexpr int rate = 44100;
-
 void mix(AudioBuffer& into, double seconds, const std::vector<float>& mono, float gain) {
-    const auto from = static_cast<std::int64_t>(std::llround(seconds * rate));
+    const auto from = static_cast<std::int64_t>(std::llround(seconds * usualRate));
     for (std::size_t i = 0; i < mono.size(); ++i) {
         const std::int64_t frame = from + static_cast<std::int64_t>(i);
         if (frame < 0 || static_cast<std::size_t>(frame) >= into.frames()) continue;
@@ -26,9 +24,9 @@ void mix(AudioBuffer& into, double seconds, const std::vector<float>& mono, floa
 
 /// A shoe on a wooden floor: a low, short knock. Made here, so it needs no file or licence.
 std::vector<float> stepSound() {
-    std::vector<float> sound(static_cast<std::size_t>(0.06 * rate));
+    std::vector<float> sound(static_cast<std::size_t>(0.06 * usualRate));
     for (std::size_t i = 0; i < sound.size(); ++i) {
-        const double t = static_cast<double>(i) / rate;
+        const double t = static_cast<double>(i) / usualRate;
         sound[i] = static_cast<float>(0.5 * std::min(1.0, t / 0.001) * std::exp(-t / 0.012) *
                                       std::sin(2 * std::numbers::pi * 190 * t));
     }
@@ -44,9 +42,10 @@ FigureSound soundOfFigure(const FigureSoundAsked& asked, Voice& voice) {
     out.startSeconds = -asked.tempo.seconds(counts(-countIn)); // what falls before count 1 has room in any case
     const auto place = [&](Tick at) { return out.startSeconds + asked.tempo.seconds(at); };
     const double total = place(asked.length * asked.times);
-    out.sound = {rate, 2, std::vector<float>(static_cast<std::size_t>(std::ceil(total * rate)) * 2)};
+    out.sound = {usualRate, 2, std::vector<float>(static_cast<std::size_t>(std::ceil(total * usualRate)) * 2)};
     if (asked.clicks) {
-        const std::vector<float> one = clickSound(ClickKind::Set, rate), other = clickSound(ClickKind::Count, rate);
+        const std::vector<float> one = clickSound(ClickKind::Set, usualRate),
+                                 other = clickSound(ClickKind::Count, usualRate);
         for (std::int64_t c = asked.countIn ? -asked.set : 0; counts(c) < asked.length * asked.times; ++c) {
             const std::int64_t music = wholeCounts(asked.musicStart) - 1 + c;
             mix(out.sound, place(counts(c)), ((music % asked.set) + asked.set) % asked.set == 0 ? one : other, 0.7F);

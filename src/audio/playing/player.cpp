@@ -7,8 +7,8 @@
 namespace lc {
 
 Player::Player(std::unique_ptr<AudioOutput> output, Filling filling)
-    : m_output(std::move(output)), m_filling(filling), m_renderer(std::make_unique<SongRenderer>(nullptr, 44100, 0)),
-      m_ring(ringFrames * 2) {
+    : m_output(std::move(output)), m_filling(filling),
+      m_renderer(std::make_unique<SongRenderer>(nullptr, usualRate, 0)), m_ring(ringFrames * 2) {
     if (m_filling == Filling::Ahead) m_filler = std::jthread([this](const std::stop_token& stop) { fillLoop(stop); });
 }
 
@@ -23,7 +23,7 @@ Player::~Player() {
 void Player::setSong(std::shared_ptr<const SongSound> song, double silentSeconds) {
     pause();
     change([&] {
-        m_renderer = std::make_unique<SongRenderer>(std::move(song), 44100, silentSeconds);
+        m_renderer = std::make_unique<SongRenderer>(std::move(song), usualRate, silentSeconds);
         m_rendered = 0;
         m_renderer->setClicks(m_clicks);
         m_renderer->setClicksHeard(m_clicksHeard);

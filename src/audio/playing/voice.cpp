@@ -68,7 +68,7 @@ Result<std::shared_ptr<const AudioBuffer>> Voice::say(const std::string& text) {
         espeak_Synchronize() != EE_OK)
         return fail(ErrorCode::NotFound, "The voice could not say “" + text + "”. Counts are clicked instead.");
     trim(sound);
-    auto kept = std::make_shared<const AudioBuffer>(resampled(std::move(sound), 44100));
+    auto kept = std::make_shared<const AudioBuffer>(resampled(std::move(sound), usualRate));
     m_kept.emplace(text, kept);
     return kept;
 }

@@ -5,9 +5,12 @@
 
 namespace lc {
 
+/// Frames a second of what is listened to and of what the program makes itself: that of most recordings.
+constexpr int usualRate = 44100;
+
 /// Decoded sound: interleaved samples, nominally −1 to 1.
 struct AudioBuffer {
-    int sampleRate = 44100;
+    int sampleRate = usualRate;
     int channels = 2; ///< 1 or 2
     std::vector<float> samples;
 

@@ -98,7 +98,7 @@ Result<SongStream> SongStream::open(const std::string& path, double mostSeconds)
         state->promised = state->most;
     }
     state->channels = state->fromChannels == 1 ? 1 : 2;
-    state->rate = state->fromRate < lowestRate || state->fromRate > highestRate ? 44100 : state->fromRate;
+    state->rate = state->fromRate < lowestRate || state->fromRate > highestRate ? usualRate : state->fromRate;
     state->block.resize(static_cast<std::size_t>(blockFrames * state->fromChannels));
     if (state->rate != state->fromRate)
         state->resampler = std::make_unique<StreamResampler>(state->fromRate, state->rate, state->channels);

@@ -23,7 +23,7 @@ Rebar barsFrom(const Field& field) {
 }
 
 /// A length of `least` or more counts.
-Tick lengthFrom(const Field& field, Tick least) {
+Tick stretchFrom(const Field& field, Tick least) {
     const Tick length = field.count();
     if (length < least || length > counts(100'000))
         field.bad(least > Tick{} ? "should be above 0" : "should not be below 0");
@@ -49,7 +49,7 @@ MusicPlace placeFrom(const Field& field) {
     MusicPlace place;
     place.at = field["at_s"].seconds();
     if (const auto section = field.maybe("section")) place.section = section->text();
-    if (const auto into = field.maybe("into")) place.into = lengthFrom(*into, Tick{});
+    if (const auto into = field.maybe("into")) place.into = stretchFrom(*into, Tick{});
     return place;
 }
 
@@ -126,12 +126,12 @@ void putInto(Json& out, const PassExceptions& e) {
 PassExceptions exceptionsFrom(const Field& field) {
     PassExceptions e;
     // of an exception bound to the music the place says after how many counts
-    if (const auto after = field.maybe("restart_after")) e.restart = Restart{lengthFrom(*after, Tick{}), false};
+    if (const auto after = field.maybe("restart_after")) e.restart = Restart{stretchFrom(*after, Tick{}), false};
     if (const auto on = field.maybe("turn_on")) {
         if (!e.restart) on->bad("stands without a restart");
         e.restart->turnOn = on->yes();
     }
-    if (const auto tag = field.maybe("tag")) e.tag = Tag{lengthFrom(*tag, Tick{1}), false};
+    if (const auto tag = field.maybe("tag")) e.tag = Tag{stretchFrom(*tag, Tick{1}), false};
     if (const auto from = field.maybe("tag_counts_from_one")) {
         if (!e.tag) from->bad("stands without a tag");
         e.tag->countFromOne = from->yes();
@@ -144,7 +144,8 @@ PassExceptions exceptionsFrom(const Field& field) {
     if (const auto bridges = field.maybe("bridges"))
         for (const Field& b : bridges->items()) {
             b.onlyKeys({"id", "after", "counts", "figure"});
-            Bridge bridge{b["id"].id<ExceptionId>(), lengthFrom(b["after"], Tick{}), lengthFrom(b["counts"], Tick{1})};
+            Bridge bridge{b["id"].id<ExceptionId>(), stretchFrom(b["after"], Tick{}),
+                          stretchFrom(b["counts"], Tick{1})};
             if (const auto figure = b.maybe("figure")) bridge.figure = figure->id<FigureId>();
             e.bridges.push_back(bridge);
         }
@@ -171,19 +172,19 @@ PassExceptions exceptionsFrom(const Field& field) {
         }
     e.mirrored = yesFrom(field, "mirrored");
     e.exchanged = yesFrom(field, "exchanged");
-    if (const auto wait = field.maybe("wait")) e.wait = lengthFrom(*wait, Tick{});
+    if (const auto wait = field.maybe("wait")) e.wait = stretchFrom(*wait, Tick{});
     if (const auto ending = field.maybe("ending")) {
         ending->onlyKeys({"after", "part", "danced"});
-        e.ending = Ending{lengthFrom((*ending)["after"], Tick{}), (*ending)["part"].id<PartId>()};
+        e.ending = Ending{stretchFrom((*ending)["after"], Tick{}), (*ending)["part"].id<PartId>()};
         if (const auto danced = ending->maybe("danced")) e.ending->danced = danced->yes();
     }
     if (const auto canon = field.maybe("canon")) {
         canon->onlyKeys({"apart", "ripple", "entries", "from", "to"});
-        Canon c{lengthFrom((*canon)["apart"], Tick{1})};
+        Canon c{stretchFrom((*canon)["apart"], Tick{1})};
         c.ripple = yesFrom(*canon, "ripple");
         if (const auto entries = canon->maybe("entries"))
             for (const Field& role : entries->items()) c.entries.push_back(role.id<RoleId>());
-        if (const auto from = canon->maybe("from")) c.from = lengthFrom(*from, Tick{});
+        if (const auto from = canon->maybe("from")) c.from = stretchFrom(*from, Tick{});
         if (const auto to = canon->maybe("to")) {
             c.to = to->count();
             if (*c.to <= c.from) to->bad("should be after its beginning");

@@ -19,15 +19,9 @@
 
 namespace lc {
 
-namespace {
+namespace handout {
 
-using handout::Draft;
-using handout::Figure;
-using handout::LineSense;
-using handout::partOf;
-using handout::RoleSteps;
-using handout::Section;
-using handout::senseOf;
+namespace {
 
 /// Figures, parts and what else a hand-out says, until it becomes a routine.
 class Reader {
@@ -35,7 +29,7 @@ public:
     explicit Reader(const OwnWords& words) { m_choices.words = words; }
 
     Result<Handout> read(std::string_view pasted) {
-        const std::vector<handout::TextLine> lines = handout::textLines(pasted);
+        const std::vector<TextLine> lines = textLines(pasted);
         if (lines.size() > mostLines)
             return fail(ErrorCode::BadNotation,
                         "This hand-out has more than " + std::to_string(mostLines) + " lines. Paste the dance alone.");
@@ -261,7 +255,7 @@ private:
     bool sectionAgain(std::size_t number, std::string_view line) {
         if (m_section && (!m_section->roles.empty() || !m_section->others.empty()))
             return false; // inside a section the steps say it
-        const auto said = handout::placeAgain(m_draft, line, m_part);
+        const auto said = placeAgain(m_draft, line, m_part);
         if (!said) return false;
         if (m_section && m_section->heading) m_stands[*m_section->heading].figure = m_draft.figures.back().name;
         m_section.reset();
@@ -313,8 +307,7 @@ private:
         m_section.reset();
         if (section.roles.empty() &&
             section.heading) { // "Section 2: walk, walk, triple step": the title is what is danced
-            if (const auto again =
-                    handout::placeAgain(m_draft, section.name, section.part)) { // "Section 3: repeat section 1"
+            if (const auto again = placeAgain(m_draft, section.name, section.part)) { // "Section 3: repeat section 1"
                 m_out.lines[*section.heading].understood = *again;
                 m_stands[*section.heading].figure = m_draft.figures.back().name;
                 return;
@@ -327,7 +320,7 @@ private:
             }
             section.roles.push_back({"everyone", {{*section.heading, section.name}}});
         }
-        handout::shareOut(section.roles);
+        shareOut(section.roles);
         Figure figure{uniqueName(section.name), section.part, {}, {}, false};
         for (const std::size_t place : section.others) m_stands[place].figure = figure.name;
         if (section.heading) m_stands[*section.heading].figure = figure.name;
@@ -343,10 +336,10 @@ private:
     }
 
     /// A role's line in a figure; tells each line of the hand-out what became of it.
-    std::optional<handout::SectionLine> lineOf(const RoleSteps& role, std::optional<std::int64_t> first,
-                                               const std::string& figure) {
-        handout::SectionLine read = handout::readSection(role, first, m_choices);
-        for (const handout::LeftLine& left : read.left) {
+    std::optional<SectionLine> lineOf(const RoleSteps& role, std::optional<std::int64_t> first,
+                                      const std::string& figure) {
+        SectionLine read = readSection(role, first, m_choices);
+        for (const LeftLine& left : read.left) {
             tell(left.place, left.why, true);
             m_stands[left.place] = {figure, role.role, true};
             m_out.lines[left.place].steps = left.text;
@@ -437,7 +430,7 @@ private:
     void tellWhatWasTaken() {
         if (m_draft.intro && !m_draft.bpm)
             m_out.lines[m_introLine].understood +=
-                "; at " + std::to_string(handout::usualTempo) + " beats a minute while no song is chosen";
+                "; at " + std::to_string(usualTempo) + " beats a minute while no song is chosen";
         if (m_draft.order.empty() && m_titleLine)
             m_out.lines[*m_titleLine].understood +=
                 "; danced in " +
@@ -453,7 +446,7 @@ private:
                 m_out.lines[m_orderLine].open = true;
             }
         const auto passes = static_cast<std::int64_t>(m_draft.passParts().size());
-        std::erase_if(m_draft.exceptions, [&](const handout::Exception& e) {
+        std::erase_if(m_draft.exceptions, [&](const Exception& e) {
             if (e.pass >= 1 && e.pass <= passes) return false;
             m_out.lines[e.line].understood += "; but there are " + numbered(passes, "pass", "passes");
             m_out.lines[e.line].open = true;
@@ -464,10 +457,10 @@ private:
     Handout m_out;
     Draft m_draft;
     std::string m_part;
-    NotationChoices m_choices;                 ///< with the person's words
-    const handout::TextLine* m_next = nullptr; ///< the line behind the one at hand
-    std::map<std::size_t, Stand> m_stands;     ///< of lines, by their place in m_out.lines
-    std::set<std::size_t> m_asked;             ///< lines that are open only because their steps are asked about
+    NotationChoices m_choices;             ///< with the person's words
+    const TextLine* m_next = nullptr;      ///< the line behind the one at hand
+    std::map<std::size_t, Stand> m_stands; ///< of lines, by their place in m_out.lines
+    std::set<std::size_t> m_asked;         ///< lines that are open only because their steps are asked about
     bool m_titled = false;
     std::vector<std::pair<std::size_t, LineSense>> m_claims; ///< lines that say counts or walls
     std::size_t m_orderLine = 0, m_introLine = 0;
@@ -480,6 +473,8 @@ private:
 
 } // namespace
 
+} // namespace handout
+
 std::string openLinesInWords(const Handout& handout, std::size_t most) {
     std::string out;
     std::size_t told = 0;
@@ -491,6 +486,6 @@ std::string openLinesInWords(const Handout& handout, std::size_t most) {
     return out;
 }
 
-Result<Handout> readHandout(std::string_view text, const OwnWords& words) { return Reader(words).read(text); }
+Result<Handout> readHandout(std::string_view text, const OwnWords& words) { return handout::Reader(words).read(text); }
 
 } // namespace lc

@@ -21,7 +21,7 @@ constexpr std::array<const char*, 16> numbers{"one",      "two",      "three",  
                                               "thirteen", "fourteen", "fifteen", "sixteen"};
 
 /// What one role does in one figure, from count 1.
-struct Section {
+struct Stretch {
     std::vector<Action> actions;
     Tick length;
 };
@@ -35,7 +35,7 @@ std::string joined(const Lines& lines) {
 }
 
 /// A line in the notation, divided where a set begins.
-Lines inNotation(const Section& section, const NotationChoices& choices) {
+Lines inNotation(const Stretch& section, const NotationChoices& choices) {
     const std::string line = printNotation(section.actions, section.length, choices);
     Lines out;
     std::size_t from = 0;
@@ -72,7 +72,7 @@ struct Beat {
 
 /// The section by its counts; nothing where it has moments that letters do not say, or steps longer than a count that
 /// no wait can stand for.
-std::optional<std::vector<Beat>> beatsOf(const Section& section, const NotationChoices& choices, bool spelled) {
+std::optional<std::vector<Beat>> beatsOf(const Stretch& section, const NotationChoices& choices, bool spelled) {
     std::vector<Beat> out;
     for (std::int64_t n = 1; n <= wholeCounts(section.length); ++n) out.push_back({std::to_string(n), n, {}});
     if (!isWhole(section.length) || out.empty()) return std::nullopt;
@@ -101,7 +101,7 @@ std::optional<std::vector<Beat>> beatsOf(const Section& section, const NotationC
 }
 
 /// "1-4 side R, behind, side, touch" and "5&6 side, close, side": counts of one kind together.
-std::optional<Lines> inRanges(const Section& section, const NotationChoices& choices) {
+std::optional<Lines> inRanges(const Stretch& section, const NotationChoices& choices) {
     const auto beats = beatsOf(section, choices, false);
     if (!beats) return std::nullopt;
     Lines out;
@@ -127,7 +127,7 @@ std::optional<Lines> inRanges(const Section& section, const NotationChoices& cho
 }
 
 /// "side right, behind, side, touch" where each takes a count; else "one side right and close two side …".
-std::vector<Lines> inWords(const Section& section, const NotationChoices& choices) {
+std::vector<Lines> inWords(const Stretch& section, const NotationChoices& choices) {
     const auto beats = beatsOf(section, choices, true);
     std::vector<Lines> out;
     if (!beats) return out;
@@ -209,7 +209,7 @@ private:
             line("Section " + std::to_string(++number) +
                  (figure && !figure->name.empty() ? ": " + oneLine(figure->name) : ""));
             for (std::size_t r = 0; r < reading.roles.size(); ++r) {
-                const Section section = cut(reading.roles[r], span);
+                const Stretch section = cut(reading.roles[r], span);
                 const Lines lines = linesOf(section);
                 const std::string role = m_routine.roles.size() > 1 ? roleName(r) + ": " : "";
                 for (const std::string& one : lines) line(role + one);
@@ -232,8 +232,8 @@ private:
                                                                                   : "row " + std::to_string(r + 1);
     }
 
-    static Section cut(const PartRoleReading& role, const FigureSpan& span) {
-        Section out{{}, span.length};
+    static Stretch cut(const PartRoleReading& role, const FigureSpan& span) {
+        Stretch out{{}, span.length};
         for (Action a : role.actions) {
             if (a.anchor() < span.start || a.anchor() >= span.start + span.length) continue;
             a.at = a.at - span.start;
@@ -244,7 +244,7 @@ private:
     }
 
     /// Whether a hand-out's reader has the section again, asking nothing.
-    bool readsBack(const Section& section, const Lines& lines) const {
+    bool readsBack(const Stretch& section, const Lines& lines) const {
         NotationReading meant;
         meant.actions = section.actions;
         meant.length = section.length;
@@ -262,7 +262,7 @@ private:
         return danced(read) == danced(meant);
     }
 
-    Lines linesOf(const Section& section) const {
+    Lines linesOf(const Stretch& section) const {
         if (m_manner == HandoutManner::Words)
             for (const Lines& lines : inWords(section, m_routine.choices))
                 if (readsBack(section, lines)) return lines;
@@ -311,7 +311,7 @@ private:
         if (!pass.tagReading) return std::string();
         const PartReading& reading = *m_landing.performance.readings[*pass.tagReading];
         if (reading.roles.size() != 1 || reading.length != pass.tag) return std::nullopt;
-        const Section section{reading.roles.front().actions, reading.length};
+        const Stretch section{reading.roles.front().actions, reading.length};
         return ": " + joined(linesOf(section));
     }
 

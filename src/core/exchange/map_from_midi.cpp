@@ -11,8 +11,8 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostBeats = 100'000;
-constexpr std::size_t barsOfADraftPhrase = 8; // where the file says nothing of phrases
+constexpr std::size_t mostMidiBeats = 100'000;
+constexpr std::size_t barsOfAMidiPhrase = 8; // where the file says nothing of phrases
 
 /// Seconds of a tick; ticks are asked for in ascending order.
 class TempoClock {
@@ -82,8 +82,9 @@ Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const Im
             draft.bars.push_back(draft.beats.size());
             ++barsOfMetre[{metre.beats, metre.unit}];
         }
-        if (draft.beats.size() >= mostBeats)
-            return fail(ErrorCode::Unreadable, "The MIDI file has more than " + std::to_string(mostBeats) + " beats.");
+        if (draft.beats.size() >= mostMidiBeats)
+            return fail(ErrorCode::Unreadable,
+                        "The MIDI file has more than " + std::to_string(mostMidiBeats) + " beats.");
         draft.beats.push_back(clock.at(tick));
         inBar = (inBar + 1) % metre.beats;
         tick += 4.0 * midi->ticksPerQuarter / metre.unit;
@@ -110,9 +111,9 @@ Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const Im
              marker.text});
     }
     if (draft.phrases.empty()) {
-        for (std::size_t bar = 0; bar < draft.bars.size(); bar += barsOfADraftPhrase)
+        for (std::size_t bar = 0; bar < draft.bars.size(); bar += barsOfAMidiPhrase)
             draft.phrases.push_back({draft.bars[bar], {}});
-        note = "The MIDI file has no markers: phrases of " + std::to_string(barsOfADraftPhrase) +
+        note = "The MIDI file has no markers: phrases of " + std::to_string(barsOfAMidiPhrase) +
                " bars were drawn. State where they start.";
     } else if (draft.bars.size() > 1 && draft.phrases.front().beat == draft.bars[1]) {
         draft.bars.erase(

@@ -1,5 +1,7 @@
 #include "core/figures/fill_orders.h"
 
+#include "core/base/ascending.h"
+
 #include <algorithm>
 #include <numeric>
 
@@ -95,8 +97,7 @@ Result<Filling> fillCounts(Tick total, std::vector<Tick> lengths, std::size_t mo
             return fail(ErrorCode::BadValue, "A figure is at least a quarter of a count long.");
     if (total <= Tick{} || total > longestFilled)
         return fail(ErrorCode::BadValue, "Between one and 4096 counts can be filled.");
-    std::sort(lengths.begin(), lengths.end());
-    lengths.erase(std::unique(lengths.begin(), lengths.end()), lengths.end());
+    ascending(lengths);
     Filling out;
     out.lengths = std::move(lengths);
     std::vector<std::int64_t> times(out.lengths.size(), 0);

@@ -11,26 +11,26 @@ namespace lc {
 
 namespace {
 
-struct Way {
+struct Going {
     double right = 0;
     double forward = 0;
 };
 
-Way turned(Way way, int eighths) {
+Going turned(Going way, int eighths) {
     const double angle = eighths * std::numbers::pi / 4; // clockwise seen from above
     return {way.right * std::cos(angle) + way.forward * std::sin(angle),
             way.forward * std::cos(angle) - way.right * std::sin(angle)};
 }
 
 /// A direction in the room, against the front of the beginning.
-std::optional<Way> roomWay(const std::string& toward) {
+std::optional<Going> roomWay(const std::string& toward) {
     static constexpr std::array<std::string_view, 8> clock{"12", "1:30", "3", "4:30", "6", "7:30", "9", "10:30"};
     for (std::size_t i = 0; i < clock.size(); ++i)
         if (toward == clock[i]) return turned({0, 1}, static_cast<int>(i));
     return std::nullopt;
 }
 
-Way bodyWay(BodyDirection direction, Foot foot) {
+Going bodyWay(BodyDirection direction, Foot foot) {
     const double side = foot == Foot::Left ? -1 : 1;
     switch (direction) {
     case BodyDirection::Forward: return {0, 1};
@@ -62,9 +62,9 @@ Travel travelOf(const RoleReading& role) {
             const StepMeaning meaning = meaningOf(action.words);
             const auto room = roomWay(action.toward);
             const double size = meaning.size == StepSize::Small ? 0.5 : meaning.size == StepSize::Large ? 1.5 : 1;
-            const Way way = room                ? *room
-                            : meaning.direction ? turned(bodyWay(*meaning.direction, *role.feet[i].foot), facing)
-                                                : Way{};
+            const Going way = room                ? *room
+                              : meaning.direction ? turned(bodyWay(*meaning.direction, *role.feet[i].foot), facing)
+                                                  : Going{};
             // A rock puts the weight there and the replace takes it home: neither travels.
             if (!saysWord(action.words, "rock") && !saysWord(action.words, "replace")) {
                 travel.right += way.right * size;

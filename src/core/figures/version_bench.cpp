@@ -14,7 +14,7 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostVersions = 2000;
+constexpr std::size_t mostBenchVersions = 2000;
 
 Tick lastStepOf(const FigureReading& reading) {
     Tick last;
@@ -35,9 +35,9 @@ Tick remainderOf(Tick length, Tick musicStart, Tick set) {
     return over == 0 ? Tick{} : set - Tick{over};
 }
 
-class Maker {
+class BenchMaker {
 public:
-    Maker(const FigureReading& reading, const BenchAsked& asked) : m_reading(reading), m_asked(asked) {}
+    BenchMaker(const FigureReading& reading, const BenchAsked& asked) : m_reading(reading), m_asked(asked) {}
 
     Bench run() {
         if (m_reading.roles.empty() || !m_reading.readable() || m_reading.length == Tick{}) {
@@ -102,7 +102,7 @@ private:
             }
             roles.push_back(std::move(*versions));
         }
-        if (roles.front().size() > mostVersions) {
+        if (roles.front().size() > mostBenchVersions) {
             m_out.problem = "There are " + std::to_string(roles.front().size()) +
                             " versions. Change fewer steps to see them side by side.";
             return;
@@ -235,6 +235,6 @@ private:
 
 } // namespace
 
-Bench makeBench(const FigureReading& reading, const BenchAsked& asked) { return Maker(reading, asked).run(); }
+Bench makeBench(const FigureReading& reading, const BenchAsked& asked) { return BenchMaker(reading, asked).run(); }
 
 } // namespace lc

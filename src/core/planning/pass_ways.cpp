@@ -1,6 +1,7 @@
 // Which ways there are to dance a pass, and what each is charged.
 #include "core/planning/pass_manners.h"
 
+#include "core/base/ascending.h"
 #include "core/routine/part_reading.h"
 
 #include <algorithm>
@@ -8,11 +9,6 @@
 namespace lc {
 
 namespace {
-
-void ascending(std::vector<Tick>& all) {
-    std::sort(all.begin(), all.end());
-    all.erase(std::unique(all.begin(), all.end()), all.end());
-}
 
 std::string key(const char* kind, std::int64_t a, std::int64_t b = 0, const std::string& more = {}) {
     return std::string(kind) + " " + std::to_string(a) + " " + std::to_string(b) + " " + more;

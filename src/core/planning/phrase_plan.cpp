@@ -1,5 +1,6 @@
 #include "core/planning/phrase_plan.h"
 
+#include "core/base/ascending.h"
 #include "core/base/text_rows.h"
 #include "core/planning/plan_graph.h"
 
@@ -48,11 +49,6 @@ std::optional<Error> wrong(const PhrasePlanAsked& asked) {
             return bad("A turn done with count " + toSpokenCount(turn.at) + " does not lie in the dance of " +
                        countsInWords(asked.dance) + ".");
     return std::nullopt;
-}
-
-void ascending(std::vector<Tick>& all) {
-    std::sort(all.begin(), all.end());
-    all.erase(std::unique(all.begin(), all.end()), all.end());
 }
 
 class PhrasePlanner {

@@ -11,7 +11,7 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostPlaces = 2'000'000;
+constexpr std::size_t mostRoutinePlaces = 2'000'000;
 constexpr std::int64_t impossible = INT64_MAX / 4;
 constexpr const char* notPossible =
     "Nothing is possible: a pinned start cannot be kept whatever is done. Take the pin away, or allow more.";
@@ -123,7 +123,7 @@ private:
                 for (std::uint32_t w = 0; const PassStep& step : m_manners.steps(m, place->first))
                     if (const bool ends = manners[m].ways[w++].ends; step.possible && step.end < m_grid.end() && !ends)
                         index.try_emplace(step.end, 0);
-            if (index.size() > mostPlaces || m_task.stopped()) return false;
+            if (index.size() > mostRoutinePlaces || m_task.stopped()) return false;
         }
         for (auto& [at, i] : index) i = static_cast<std::uint32_t>(m_places.size()), m_places.push_back(at);
         const std::size_t stages = m_manners.stages(), end = m_places.size() - 1;
@@ -224,7 +224,7 @@ private:
                         there->second.cost = cost;
                 }
             }
-            if (places.size() > mostPlaces || m_task.stopped()) return false;
+            if (places.size() > mostRoutinePlaces || m_task.stopped()) return false;
         }
         m_endings.clear();
         std::uint32_t n = 0;

@@ -40,8 +40,8 @@ struct SongFit {
 
 struct FitWishes {
     RoutinePlanWishes plan;
-    std::optional<TempoRange> tempo; ///< where the dance wants one
-    std::int64_t percentCost = 1;    ///< each whole per cent that the tempo has to change
+    std::optional<FamilyTempo> tempo; ///< where the dance wants one
+    std::int64_t percentCost = 1;     ///< each whole per cent that the tempo has to change
 };
 
 /// The routine on the song of another document, planned as is wished. Never fails: what is wrong is the fit's problem.

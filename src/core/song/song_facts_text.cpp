@@ -1,8 +1,8 @@
 // The lines of a facts file.
 #include "core/base/clock_text.h"
+#include "core/base/text_rows.h"
 #include "core/song/song_facts.h"
 
-#include <charconv>
 #include <cmath>
 #include <numeric>
 
@@ -21,16 +21,6 @@ std::vector<std::string_view> wordsOf(std::string_view line) {
         line.remove_prefix(to);
     }
     return words;
-}
-
-template <typename T>
-std::optional<T> number(std::string_view word) {
-    T value{};
-    const auto [end, error] = std::from_chars(word.data(), word.data() + word.size(), value);
-    if (error != std::errc{} || end != word.data() + word.size()) return std::nullopt;
-    if constexpr (std::is_floating_point_v<T>)
-        if (!std::isfinite(value)) return std::nullopt;
-    return value;
 }
 
 std::string groupsText(const std::vector<int>& grouping) {
@@ -83,7 +73,7 @@ private:
     }
     double value(std::size_t at, const char* what) {
         m_most = std::max(m_most, at + 1);
-        const auto read = at < m_words.size() ? number<double>(m_words[at]) : std::nullopt;
+        const auto read = at < m_words.size() ? wholeNumber<double>(m_words[at]) : std::nullopt;
         if (!read) say(std::string("Here ") + what + " is missing.");
         return read.value_or(0);
     }
@@ -103,7 +93,7 @@ private:
     }
     int whole(std::size_t at) {
         m_most = std::max(m_most, at + 1);
-        const auto read = at < m_words.size() ? number<int>(m_words[at]) : std::nullopt;
+        const auto read = at < m_words.size() ? wholeNumber<int>(m_words[at]) : std::nullopt;
         if (!read || *read < 1 || *read > 4096) say("Here a number of beats is missing.");
         return read.value_or(1);
     }

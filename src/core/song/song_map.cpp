@@ -1,10 +1,10 @@
 #include "core/song/song_map.h"
 
 #include "core/base/quantile.h"
+#include "core/base/text_rows.h"
 
 #include <algorithm>
 #include <cassert>
-#include <charconv>
 #include <cmath>
 #include <cstdlib>
 #include <map>
@@ -20,13 +20,6 @@ std::string kindOf(const std::string& label) {
     return last == std::string::npos ? label : label.substr(0, last + 1);
 }
 
-std::optional<int> wholeNumber(std::string_view text) {
-    int value = 0;
-    const auto [rest, error] = std::from_chars(text.data(), text.data() + text.size(), value);
-    if (error != std::errc{} || rest != text.data() + text.size()) return std::nullopt;
-    return value;
-}
-
 } // namespace
 
 Result<Metre> parseMetre(std::string_view text) {
@@ -37,8 +30,8 @@ Result<Metre> parseMetre(std::string_view text) {
     const std::string_view head = text.substr(0, colon);
     const auto slash = head.find('/');
     if (slash == std::string_view::npos) return bad("write it like 4/4, 3/4, 6/8 or 7/8:3+2+2.");
-    const auto beats = wholeNumber(head.substr(0, slash));
-    const auto unit = wholeNumber(head.substr(slash + 1));
+    const auto beats = wholeNumber<int>(head.substr(0, slash));
+    const auto unit = wholeNumber<int>(head.substr(slash + 1));
     if (!beats || *beats < 1 || *beats > 24) return bad("a bar has 1 to 24 beats.");
     if (!unit || (*unit != 2 && *unit != 4 && *unit != 8 && *unit != 16)) return bad("a beat is a 2, 4, 8 or 16.");
     Metre metre{*beats, *unit, {}};
@@ -46,7 +39,7 @@ Result<Metre> parseMetre(std::string_view text) {
         std::string_view rest = text.substr(colon + 1);
         while (!rest.empty()) {
             const auto plus = rest.find('+');
-            const auto group = wholeNumber(rest.substr(0, plus));
+            const auto group = wholeNumber<int>(rest.substr(0, plus));
             if (!group || *group < 1) return bad("groups are written like 3+2+2.");
             metre.grouping.push_back(*group);
             if (plus == rest.size() - 1) return bad("a group is missing after the last +.");

@@ -1,8 +1,8 @@
 #include "core/song/structure_text.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/text_rows.h"
 
-#include <charconv>
 #include <cmath>
 #include <numeric>
 #include <optional>
@@ -30,14 +30,6 @@ struct Item {
     std::optional<Bpm> to;
 };
 
-template <typename Number>
-std::optional<Number> number(std::string_view text) {
-    Number value{};
-    const auto [rest, error] = std::from_chars(text.data(), text.data() + text.size(), value);
-    if (error != std::errc{} || rest != text.data() + text.size()) return std::nullopt;
-    return value;
-}
-
 tl::unexpected<Error> wrong(std::size_t at, const std::string& why) {
     return fail(ErrorCode::BadNotation, "Structure, character " + std::to_string(at + 1) + ": " + why,
                 "character " + std::to_string(at + 1));
@@ -61,7 +53,7 @@ std::vector<Word> wordsOf(std::string_view text, std::size_t base) {
 }
 
 Result<Bpm> readTempo(std::string_view text, std::size_t at) {
-    const auto bpm = number<double>(text);
+    const auto bpm = wholeNumber<double>(text);
     if (!bpm || !std::isfinite(*bpm)) return wrong(at, "after @ comes a tempo such as @112 or @112>90.");
     if (*bpm < slowestBpm || *bpm > fastestBpm) return wrong(at, "a tempo lies between 10 and 600 bpm.");
     return *bpm;
@@ -91,17 +83,17 @@ Result<Item> readItem(std::string_view text, std::size_t base) {
             continue;
         }
         // The last whole number of an item is its beats, so that a section may be called "verse 2".
-        if (number<int>(word.text))
+        if (wholeNumber<int>(word.text))
             countAt = i;
-        else if (word.text.back() == 's' && number<double>(word.text.substr(0, word.text.size() - 1))) {
-            item.held = number<double>(word.text.substr(0, word.text.size() - 1));
+        else if (word.text.back() == 's' && wholeNumber<double>(word.text.substr(0, word.text.size() - 1))) {
+            item.held = wholeNumber<double>(word.text.substr(0, word.text.size() - 1));
             if (*item.held <= 0 || !std::isfinite(*item.held))
                 return wrong(word.at, "a fermata lasts longer than no time.");
         }
     }
     if (!countAt)
         return wrong(base + text.size(), "how many beats? Write a number after the name, for example “verse 32”.");
-    item.beats = *number<int>(words[*countAt].text);
+    item.beats = *wholeNumber<int>(words[*countAt].text);
     if (item.beats < 1 || item.beats > mostBeats)
         return wrong(words[*countAt].at, "a section has 1 to " + std::to_string(mostBeats) + " beats.");
     for (std::size_t w = 0; w < *countAt; ++w) {

@@ -10,7 +10,7 @@
 namespace lc {
 
 /// How fast a family of dances is usually danced, in beats a minute.
-struct TempoRange {
+struct FamilyTempo {
     std::string family; ///< "waltz", "cha-cha"
     int beatsInBar = 4;
     Bpm from = 0;
@@ -21,9 +21,9 @@ struct TempoRange {
 
 /// The ranges at hand, by family. Those of a published source are given there in bars a minute; here they are times the
 /// beats of a bar. All values are from memory and were not held against the text.
-[[nodiscard]] const std::vector<TempoRange>& tempoRanges();
+[[nodiscard]] const std::vector<FamilyTempo>& tempoRanges();
 /// By family, in any case; nullptr for one that is not there.
-[[nodiscard]] const TempoRange* tempoRangeOf(std::string_view family);
+[[nodiscard]] const FamilyTempo* tempoRangeOf(std::string_view family);
 
 /// A tempo against a range.
 struct TempoFit {
@@ -34,9 +34,9 @@ struct TempoFit {
 
 /// The least change of tempo that brings it into the range, whether the beats are felt as they are, half or twice as
 /// fast; of equal changes as they are. `bpm` above 0.
-[[nodiscard]] TempoFit fitTempo(Bpm bpm, const TempoRange& range);
+[[nodiscard]] TempoFit fitTempo(Bpm bpm, const FamilyTempo& range);
 
 /// Whether bars of the metre go with the dance's: in three with three, all else with two and four (6/8 is felt in two).
-[[nodiscard]] bool suitsMetre(const TempoRange& range, const Metre& metre);
+[[nodiscard]] bool suitsMetre(const FamilyTempo& range, const Metre& metre);
 
 } // namespace lc

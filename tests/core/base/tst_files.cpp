@@ -195,5 +195,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FilesTest)
+LIFTCOUNT_TEST(FilesTest)
 #include "tst_files.moc"

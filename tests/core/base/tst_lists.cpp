@@ -33,5 +33,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(ListsTest)
+LIFTCOUNT_TEST(ListsTest)
 #include "tst_lists.moc"

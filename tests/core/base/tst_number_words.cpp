@@ -25,5 +25,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(NumberWordsTest)
+LIFTCOUNT_TEST(NumberWordsTest)
 #include "tst_number_words.moc"

@@ -137,5 +137,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PlainTextTest)
+LIFTCOUNT_TEST(PlainTextTest)
 #include "tst_plain_text.moc"

@@ -117,5 +117,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SentenceTest)
+LIFTCOUNT_TEST(SentenceTest)
 #include "tst_sentence.moc"

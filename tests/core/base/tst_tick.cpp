@@ -89,5 +89,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TickTest)
+LIFTCOUNT_TEST(TickTest)
 #include "tst_tick.moc"

@@ -361,5 +361,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(DocumentFileTest)
+LIFTCOUNT_TEST(DocumentFileTest)
 #include "tst_document_file.moc"

@@ -1,3 +1,5 @@
+#include "support/test_program.h"
+
 #include "core/document/history.h"
 
 #include <QtTest>
@@ -59,5 +61,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(HistoryTest)
+LIFTCOUNT_TEST(HistoryTest)
 #include "tst_history.moc"

@@ -171,5 +171,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(EditsTest)
+LIFTCOUNT_TEST(EditsTest)
 #include "tst_edits.moc"

@@ -146,5 +146,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FigureFileTest)
+LIFTCOUNT_TEST(FigureFileTest)
 #include "tst_figure_file.moc"

@@ -330,5 +330,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(HandoutTest)
+LIFTCOUNT_TEST(HandoutTest)
 #include "tst_handout.moc"

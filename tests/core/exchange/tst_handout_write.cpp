@@ -294,5 +294,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(HandoutWriteTest)
+LIFTCOUNT_TEST(HandoutWriteTest)
 #include "tst_handout_write.moc"

@@ -110,5 +110,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(MapExportTest)
+LIFTCOUNT_TEST(MapExportTest)
 #include "tst_map_export.moc"

@@ -292,5 +292,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(MapImportTest)
+LIFTCOUNT_TEST(MapImportTest)
 #include "tst_map_import.moc"

@@ -308,5 +308,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(RoutineTextTest)
+LIFTCOUNT_TEST(RoutineTextTest)
 #include "tst_routine_text.moc"

@@ -225,5 +225,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FigureCardTest)
+LIFTCOUNT_TEST(FigureCardTest)
 #include "tst_figure_card.moc"

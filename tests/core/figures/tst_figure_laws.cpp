@@ -231,5 +231,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FigureLawsTest)
+LIFTCOUNT_TEST(FigureLawsTest)
 #include "tst_figure_laws.moc"

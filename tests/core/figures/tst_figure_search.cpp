@@ -83,5 +83,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FigureSearchTest)
+LIFTCOUNT_TEST(FigureSearchTest)
 #include "tst_figure_search.moc"

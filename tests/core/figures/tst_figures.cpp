@@ -322,5 +322,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FiguresTest)
+LIFTCOUNT_TEST(FiguresTest)
 #include "tst_figures.moc"

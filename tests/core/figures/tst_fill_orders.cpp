@@ -146,5 +146,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FillOrdersTest)
+LIFTCOUNT_TEST(FillOrdersTest)
 #include "tst_fill_orders.moc"

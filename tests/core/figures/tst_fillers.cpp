@@ -221,5 +221,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FillersTest)
+LIFTCOUNT_TEST(FillersTest)
 #include "tst_fillers.moc"

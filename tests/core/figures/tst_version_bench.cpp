@@ -80,5 +80,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(VersionBenchTest)
+LIFTCOUNT_TEST(VersionBenchTest)
 #include "tst_version_bench.moc"

@@ -274,5 +274,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(VersionsTest)
+LIFTCOUNT_TEST(VersionsTest)
 #include "tst_versions.moc"

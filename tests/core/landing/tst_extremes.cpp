@@ -99,7 +99,7 @@ private Q_SLOTS:
         QStringList here;
         for (std::uint32_t seed = 1; seed <= 120; ++seed) {
             const Document d = test::RandomRoutine(seed).make();
-            const Performance p = unroll(d.routine, CountGrid(*d.map, d.scheme));
+            const Performance p = test::danced(d);
             QStringList row, starts;
             row << test::q(toCountString(p.passes.front().begin()));
             for (const PassPerformance& pass : p.passes) {
@@ -126,5 +126,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(ExtremesTest)
+LIFTCOUNT_TEST(ExtremesTest)
 #include "tst_extremes.moc"

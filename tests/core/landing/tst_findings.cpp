@@ -135,5 +135,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FindingsTest)
+LIFTCOUNT_TEST(FindingsTest)
 #include "tst_findings.moc"

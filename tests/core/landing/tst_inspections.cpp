@@ -294,5 +294,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(InspectionsTest)
+LIFTCOUNT_TEST(InspectionsTest)
 #include "tst_inspections.moc"

@@ -10,7 +10,7 @@ namespace {
 
 Document after(const Document& d, const Remedy& remedy) { return test::must(applyEdits(d, remedy.edits)); }
 
-bool titled(const std::vector<Remedy>& remedies, const QString& title) {
+bool isOffered(const std::vector<Remedy>& remedies, const QString& title) {
     for (const Remedy& r : remedies)
         if (test::q(r.title) == title) return true;
     return false;
@@ -36,7 +36,7 @@ private Q_SLOTS:
         QVERIFY(!remedies.empty());
         QCOMPARE(test::q(remedies[0].title),
                  "Add a tag of 16 counts after pass 3."); // both land; the tag brings nothing new
-        QVERIFY(titled(remedies, "Cut pass 3 after 16."));
+        QVERIFY(isOffered(remedies, "Cut pass 3 after 16."));
         for (const Remedy& r : remedies)
             if (test::q(r.title) == "Cut pass 3 after 16.") {
                 QVERIFY(test::q(r.price).contains("Every pass then starts a phrase."));
@@ -50,9 +50,9 @@ private Q_SLOTS:
             test::withLine(test::documentOn("a 32 | b 8 | c 8 | d 20 | e 64"), "A", test::walk(32)), "A A A");
         // pass 3 at 64 lies in d+16; cuts of pass 2 after 8 and 16 land, and a tag of 4
         const auto remedies = remediesOf(d, finding::offPhrase);
-        QVERIFY(titled(remedies, "Cut pass 2 after 8."));
-        QVERIFY(titled(remedies, "Cut pass 2 after 16."));
-        QVERIFY(titled(remedies, "Add a tag of 4 counts after pass 2."));
+        QVERIFY(isOffered(remedies, "Cut pass 2 after 8."));
+        QVERIFY(isOffered(remedies, "Cut pass 2 after 16."));
+        QVERIFY(isOffered(remedies, "Add a tag of 4 counts after pass 2."));
     }
     void whatACutBringsIsSaid() {
         Document d = test::withLine(test::documentOn("a 16 | b 3 | c 16 | d 16"), "A", "1 step R 2-16 walk");
@@ -79,8 +79,8 @@ private Q_SLOTS:
                             "A A"),
             1, 4);
         const auto remedies = remediesOf(d, finding::turnCut);
-        QVERIFY(titled(remedies, "Finish the turn: cut pass 1 after 5."));
-        QVERIFY(titled(remedies, "Leave the turn out."));
+        QVERIFY(isOffered(remedies, "Finish the turn: cut pass 1 after 5."));
+        QVERIFY(isOffered(remedies, "Leave the turn out."));
         for (const Remedy& r : remedies) QVERIFY(!test::findingWith(land(after(d, r)).findings, finding::turnCut));
     }
     void theShorterRoleWaits() {
@@ -97,7 +97,7 @@ private Q_SLOTS:
         QCOMPARE(test::q(remedies.at(0).title), "End pass 3 with the song, after 16, and take out the last pass.");
         const Document ended = after(d, remedies[0]);
         QCOMPARE(land(ended).performance.end, counts(80));
-        QVERIFY(titled(remedies, "Take out the last 2 passes."));
+        QVERIFY(isOffered(remedies, "Take out the last 2 passes."));
         d = test::withOrder(d, "A");
         remedies = remediesOf(d, finding::leftOver);
         QCOMPARE(test::q(remedies.at(0).title), "Add 1 more pass of A.");
@@ -117,7 +117,7 @@ private Q_SLOTS:
         const Document d = test::withOrder(
             test::withLine(test::documentOn("a 16 | b 16"), "A", "1 walk R 2-7 walk 8 touch"), "A A A A");
         const auto remedies = remediesOf(d, finding::wrongFoot);
-        QVERIFY(titled(remedies, "Step instead of the last touch of part A."));
+        QVERIFY(isOffered(remedies, "Step instead of the last touch of part A."));
         for (const Remedy& r : remedies)
             if (test::q(r.title).startsWith("Step on"))
                 QVERIFY(!test::findingWith(land(after(d, r)).findings, finding::wrongFoot));
@@ -183,5 +183,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(RemediesTest)
+LIFTCOUNT_TEST(RemediesTest)
 #include "tst_remedies.moc"

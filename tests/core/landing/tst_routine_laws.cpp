@@ -87,7 +87,7 @@ private Q_SLOTS:
     void startsAreSumsAndNothingIsLeftOut() {
         for (std::uint32_t seed = 1; seed <= 300; ++seed) {
             const Document d = test::RandomRoutine(seed).make();
-            const Performance p = unroll(d.routine, CountGrid(*d.map, d.scheme));
+            const Performance p = test::danced(d);
             QCOMPARE(p.passes.size(), d.routine.passes.size());
             Tick at = p.passes.front().begin();
             for (const PassPerformance& pass : p.passes) {
@@ -113,7 +113,7 @@ private Q_SLOTS:
         int passes = 0;
         for (std::uint32_t seed = 1; seed <= 300; ++seed) {
             const Document d = test::RandomRoutine(seed).make();
-            const Performance p = unroll(d.routine, CountGrid(*d.map, d.scheme));
+            const Performance p = test::danced(d);
             for (std::size_t r = 0; r < p.roles.size(); ++r) {
                 int facing = p.passes.front().roles[r].facingIn.value;
                 int orbit = 0;
@@ -218,5 +218,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(RoutineLawsTest)
+LIFTCOUNT_TEST(RoutineLawsTest)
 #include "tst_routine_laws.moc"

@@ -35,5 +35,5 @@ private Q_SLOTS:
     void nothingSteppedIsSaid() { QCOMPARE(test::q(paceInWords(land(newDocument()))), "Nothing is stepped yet."); }
 };
 
-QTEST_APPLESS_MAIN(RoutinePaceTest)
+LIFTCOUNT_TEST(RoutinePaceTest)
 #include "tst_routine_pace.moc"

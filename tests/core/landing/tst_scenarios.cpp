@@ -235,5 +235,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(ScenariosTest)
+LIFTCOUNT_TEST(ScenariosTest)
 #include "tst_scenarios.moc"

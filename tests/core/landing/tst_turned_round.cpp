@@ -187,5 +187,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TurnedRoundTest)
+LIFTCOUNT_TEST(TurnedRoundTest)
 #include "tst_turned_round.moc"

@@ -288,7 +288,7 @@ private Q_SLOTS:
         for (int seed = 1; seed <= test::cases(2000); ++seed) {
             const Walker walker(static_cast<std::uint32_t>(seed));
             const Document d = walker.document();
-            const Performance p = unroll(d.routine, CountGrid(*d.map, d.scheme));
+            const Performance p = test::danced(d);
             const std::vector<WalkedEnd> ends = walker.walk();
             QCOMPARE(p.passes.size(), ends.size());
             for (std::size_t i = 0; i < ends.size(); ++i) {
@@ -389,5 +389,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(WalkedTest)
+LIFTCOUNT_TEST(WalkedTest)
 #include "tst_walked.moc"

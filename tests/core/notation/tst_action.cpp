@@ -52,5 +52,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(ActionTest)
+LIFTCOUNT_TEST(ActionTest)
 #include "tst_action.moc"

@@ -147,5 +147,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(CoupleTest)
+LIFTCOUNT_TEST(CoupleTest)
 #include "tst_couple.moc"

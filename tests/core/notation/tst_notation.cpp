@@ -386,5 +386,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(NotationTest)
+LIFTCOUNT_TEST(NotationTest)
 #include "tst_notation.moc"

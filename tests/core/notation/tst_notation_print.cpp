@@ -167,5 +167,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(NotationPrintTest)
+LIFTCOUNT_TEST(NotationPrintTest)
 #include "tst_notation_print.moc"

@@ -208,5 +208,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SayingTest)
+LIFTCOUNT_TEST(SayingTest)
 #include "tst_saying.moc"

@@ -140,5 +140,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(ExceptionRuleTest)
+LIFTCOUNT_TEST(ExceptionRuleTest)
 #include "tst_exception_rule.moc"

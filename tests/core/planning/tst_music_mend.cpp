@@ -238,5 +238,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(MusicMendTest)
+LIFTCOUNT_TEST(MusicMendTest)
 #include "tst_music_mend.moc"

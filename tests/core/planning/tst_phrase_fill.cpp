@@ -255,5 +255,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PhraseFillTest)
+LIFTCOUNT_TEST(PhraseFillTest)
 #include "tst_phrase_fill.moc"

@@ -266,5 +266,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PhrasePlanTest)
+LIFTCOUNT_TEST(PhrasePlanTest)
 #include "tst_phrase_plan.moc"

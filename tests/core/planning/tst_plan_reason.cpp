@@ -6,15 +6,13 @@
 #include "core/planning/plan_reason.h"
 
 using namespace lc;
+using test::gridOf;
 using test::must;
+using test::plansOf;
 using test::ticks;
 
 namespace {
 
-CountGrid gridOf(const Document& d) { return {*d.map, d.scheme}; }
-RoutinePlans plansOf(const Document& d, const RoutinePlanWishes& wishes) {
-    return must(planRoutine(d, gridOf(d), wishes));
-}
 QString why(const Document& d, const RoutinePlanWishes& wishes) {
     return test::q(whyNotAllLands(d, gridOf(d), wishes, plansOf(d, wishes)));
 }
@@ -179,5 +177,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PlanReasonTest)
+LIFTCOUNT_TEST(PlanReasonTest)
 #include "tst_plan_reason.moc"

@@ -4,12 +4,10 @@
 
 using namespace lc;
 using test::must;
+using test::plansOf;
 
 namespace {
 
-RoutinePlans plansOf(const Document& d, const RoutinePlanWishes& wishes = {}) {
-    return must(planRoutine(d, land(d).grid, wishes));
-}
 QString said(const Document& d, const RoutinePlan& plan) { return test::q(planInWords(d, land(d), plan)); }
 
 } // namespace
@@ -66,5 +64,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PlanWordsTest)
+LIFTCOUNT_TEST(PlanWordsTest)
 #include "tst_plan_words.moc"

@@ -11,16 +11,12 @@
 #include <set>
 
 using namespace lc;
+using test::gridOf;
 using test::must;
+using test::plansOf;
 using test::ticks;
 
 namespace {
-
-CountGrid gridOf(const Document& d) { return {*d.map, d.scheme}; }
-
-RoutinePlans plansOf(const Document& d, const RoutinePlanWishes& wishes = {}) {
-    return must(planRoutine(d, gridOf(d), wishes));
-}
 
 /// What is in `all` and not in `known`.
 template <typename T, typename Same>
@@ -626,5 +622,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(RoutinePlanTest)
+LIFTCOUNT_TEST(RoutinePlanTest)
 #include "tst_routine_plan.moc"

@@ -101,14 +101,14 @@ private Q_SLOTS:
     void publishedTempos() {
         QFETCH(double, from);
         QFETCH(double, to);
-        const TempoRange* range = tempoRangeOf(QTest::currentDataTag());
+        const FamilyTempo* range = tempoRangeOf(QTest::currentDataTag());
         QVERIFY(range && range->published());
         QCOMPARE(range->from / range->beatsInBar, from);
         QCOMPARE(range->to / range->beatsInBar, to);
     }
     void rangesAreWhole() {
         int practice = 0;
-        for (const TempoRange& range : tempoRanges()) {
+        for (const FamilyTempo& range : tempoRanges()) {
             QVERIFY2(range.from > 0 && range.from < range.to && range.beatsInBar >= 2, range.family.c_str());
             QVERIFY(!range.source.empty());
             practice += !range.published();
@@ -117,7 +117,7 @@ private Q_SLOTS:
         QVERIFY(tempoRangeOf("WALTZ") && !tempoRangeOf("no such dance"));
     }
     void halfAndDoubleAreFelt() {
-        const TempoRange range{"x", 4, 160, 200, "common practice, no source"};
+        const FamilyTempo range{"x", 4, 160, 200, "common practice, no source"};
         QCOMPARE(fitTempo(180, range).percent, 100.0);
         QCOMPARE(fitTempo(90, range).felt, 2.0);
         QVERIFY(fitTempo(90, range).fits());
@@ -128,7 +128,7 @@ private Q_SLOTS:
         QVERIFY(qAbs(fitTempo(220, range).percent - 100 * 200.0 / 220) < 1e-9);
     }
     void metresSuit() {
-        const TempoRange &waltz = *tempoRangeOf("waltz"), &polka = *tempoRangeOf("polka");
+        const FamilyTempo &waltz = *tempoRangeOf("waltz"), &polka = *tempoRangeOf("polka");
         for (const auto& [metre, three] :
              {std::pair{"3/4", true}, {"4/4", false}, {"2/4", false}, {"6/8", false}, {"7/8", false}}) {
             QCOMPARE(suitsMetre(waltz, must(parseMetre(metre))), three);
@@ -150,5 +150,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SongRankingTest)
+LIFTCOUNT_TEST(SongRankingTest)
 #include "tst_song_ranking.moc"

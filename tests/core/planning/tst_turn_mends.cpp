@@ -112,5 +112,5 @@ private Q_SLOTS:
     void anIndexThatIsNoneGivesNothing() { QVERIFY(turnMends(basics(0, false), land(basics(0, false)), 7).empty()); }
 };
 
-QTEST_APPLESS_MAIN(TurnMendsTest)
+LIFTCOUNT_TEST(TurnMendsTest)
 #include "tst_turn_mends.moc"

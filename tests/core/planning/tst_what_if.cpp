@@ -65,5 +65,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(WhatIfTest)
+LIFTCOUNT_TEST(WhatIfTest)
 #include "tst_what_if.moc"

@@ -77,5 +77,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(LikePassesTest)
+LIFTCOUNT_TEST(LikePassesTest)
 #include "tst_like_passes.moc"

@@ -170,5 +170,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SheetHeaderTest)
+LIFTCOUNT_TEST(SheetHeaderTest)
 #include "tst_sheet_header.moc"

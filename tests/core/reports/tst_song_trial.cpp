@@ -109,5 +109,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SongTrialTest)
+LIFTCOUNT_TEST(SongTrialTest)
 #include "tst_song_trial.moc"

@@ -4,6 +4,7 @@
 
 using namespace lc;
 using test::addFigure;
+using test::danced;
 using test::except;
 using test::must;
 
@@ -12,8 +13,6 @@ namespace {
 void place(Document& d, const std::string& part, FigureId figure, int times = 1) {
     test::placeFigure(d, part, figure, times);
 }
-
-Performance danced(const Document& d) { return unroll(d.routine, CountGrid(*d.map, d.scheme)); }
 
 QStringList counted(const Performance& p) {
     QStringList all;
@@ -356,5 +355,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(ExceptionsTest)
+LIFTCOUNT_TEST(ExceptionsTest)
 #include "tst_exceptions.moc"

@@ -73,5 +73,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(OrderTextTest)
+LIFTCOUNT_TEST(OrderTextTest)
 #include "tst_order_text.moc"

@@ -3,10 +3,7 @@
 #include <rapidcheck.h>
 
 using namespace lc;
-
-namespace {
-Performance danced(const Document& d) { return unroll(d.routine, CountGrid(*d.map, d.scheme)); }
-} // namespace
+using test::danced;
 
 class PerformanceTest : public QObject {
     Q_OBJECT
@@ -144,5 +141,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(PerformanceTest)
+LIFTCOUNT_TEST(PerformanceTest)
 #include "tst_performance.moc"

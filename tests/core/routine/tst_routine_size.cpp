@@ -92,5 +92,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(RoutineSizeTest)
+LIFTCOUNT_TEST(RoutineSizeTest)
 #include "tst_routine_size.moc"

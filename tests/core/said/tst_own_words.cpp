@@ -297,5 +297,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(OwnWordsTest)
+LIFTCOUNT_TEST(OwnWordsTest)
 #include "tst_own_words.moc"

@@ -406,5 +406,5 @@ private:
     }
 };
 
-QTEST_APPLESS_MAIN(SaidLinesTest)
+LIFTCOUNT_TEST(SaidLinesTest)
 #include "tst_said_lines.moc"

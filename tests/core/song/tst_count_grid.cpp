@@ -185,5 +185,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(CountGridTest)
+LIFTCOUNT_TEST(CountGridTest)
 #include "tst_count_grid.moc"

@@ -114,5 +114,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(FactsTextTest)
+LIFTCOUNT_TEST(FactsTextTest)
 #include "tst_facts_text.moc"

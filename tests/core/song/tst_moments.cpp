@@ -81,5 +81,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(MomentsTest)
+LIFTCOUNT_TEST(MomentsTest)
 #include "tst_moments.moc"

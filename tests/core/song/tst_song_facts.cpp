@@ -172,5 +172,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SongFactsTest)
+LIFTCOUNT_TEST(SongFactsTest)
 #include "tst_song_facts.moc"

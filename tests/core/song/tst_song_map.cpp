@@ -97,5 +97,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(SongMapTest)
+LIFTCOUNT_TEST(SongMapTest)
 #include "tst_song_map.moc"

@@ -93,5 +93,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(StructureTextTest)
+LIFTCOUNT_TEST(StructureTextTest)
 #include "tst_structure_text.moc"

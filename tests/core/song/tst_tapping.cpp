@@ -116,5 +116,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TappingTest)
+LIFTCOUNT_TEST(TappingTest)
 #include "tst_tapping.moc"

@@ -76,5 +76,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TempoCurveTest)
+LIFTCOUNT_TEST(TempoCurveTest)
 #include "tst_tempo_curve.moc"
