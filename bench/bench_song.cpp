@@ -37,7 +37,7 @@ int main(int argc, char** argv) {
         const auto start = Clock::now();
         const auto song = lc::decodeSong(path);
         if (!song) {
-            std::fprintf(stderr, "%s\n", song.error().message.c_str());
+            std::fprintf(stderr, "%s\n", song.error().message.english().c_str());
             return 1;
         }
         const auto decoded = Clock::now();

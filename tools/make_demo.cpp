@@ -14,7 +14,7 @@ using namespace lc;
 namespace {
 
 int complain(const Error& error) {
-    std::fprintf(stderr, "%s\n", error.message.c_str());
+    std::fprintf(stderr, "%s\n", error.message.english().c_str());
     return 1;
 }
 
@@ -52,7 +52,7 @@ std::vector<FigureCard> figures() {
 } // namespace
 
 int main(int argc, char** argv) {
-    if (argc != 2) return complain({ErrorCode::BadValue, "Usage: make_demo FOLDER", {}});
+    if (argc != 2) return complain({ErrorCode::BadValue, Core::sentence("Usage: make_demo FOLDER"), {}});
     const std::filesystem::path folder = std::filesystem::absolute(argv[1]);
     const std::string songPath = (folder / "copper-weathervane.ogg").string();
     const auto song = decodeSong(songPath);

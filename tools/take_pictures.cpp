@@ -239,7 +239,7 @@ int main(int argc, char** argv) {
     const auto show = [&](const char* text, int count, const char* name) {
         const auto routine = routineFromText(text);
         if (!routine) {
-            QTextStream(stderr) << QString::fromStdString(routine.error().message) << Qt::endl;
+            QTextStream(stderr) << QString::fromStdString(routine.error().message.english()) << Qt::endl;
             return;
         }
         session.doc.startWith(*routine);

@@ -4,6 +4,166 @@
 <context>
     <name>Core</name>
     <message>
+        <source>That routine has no song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The analysis was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No steady pulse was found in this recording: it is shorter than four seconds. It can still be played.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are no kept features.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The kept features cannot be used.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No steady pulse was found in this recording. It can still be played; tap along, or type its structure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A fact lies outside the song, which ends after %1 seconds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The stated bars exclude each other. Forget one of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are no taps to count by.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The two recordings have too little in common to carry the map over. Open the other one as a song of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The voice is not here: the package espeak-ng-data is missing. Counts are clicked instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The voice could not say “%1”. Counts are clicked instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be written. Choose another folder or make room. The file from before is untouched.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is empty.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a sound file that can be read. Try WAV, FLAC, OGG, MP3, M4A or a video with sound.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has %2 channels at %3 Hz, which cannot be played.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%2 is longer than %1 minutes. Cut the piece you dance to out of it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 holds no sound.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The routine has no figure “%1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts of the music begin with 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A set has at least one count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no pass “%1”. Passes are numbered from 1; the routine has %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The routine has no part “%1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” says no count. Write 3@65: pass 3 begins on count 65.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no dance family that has a tempo here. There are: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The routine has no recording, so no sound can be written. Without -o the cuts are listed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is the recording itself, which stays as it is. Give another name with -o.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is there already, and the map of the mended song would take its place. Give another name with -o, or add --overwrite.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no tempo. Write --tempo auto, or beats a minute from 10 to 600.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A typed structure needs its tempo: add --bpm, for example --bpm 112.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slow and quick last longer than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no format of a map.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A figure is longer than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A bar has at least a part of a count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is filled is longer than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file %1 could not be read to its end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of the table has text behind a closed quotation mark. Put the whole cell into quotes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of the table has a quotation mark that is not closed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o&apos;clock.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>left</source>
         <translation type="unfinished"></translation>
     </message>
@@ -16,7 +176,59 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>%1 is a folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a pipe, not a file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a device, not a file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no file %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be written: %2 The file from before is untouched.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is far too large: more than %2 MB. Is it the right file?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2 (line %3). Save it as plain text in UTF-8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is damaged UTF-16</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is not text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has bytes that are not UTF-8</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>%1 and %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -31,6 +243,1156 @@
     </message>
     <message>
         <source>%1 counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not a count. Write a number such as 12 or 3/4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is too large for a count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” does not divide evenly: a count has 20160 parts. Use halves, thirds, … up to tenths, 12ths, 16ths or 32nds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no origin of a song map.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” was changed by another window or program since it was opened here. Save under another name, or overwrite it if you are sure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be 10 to 600</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This routine file is damaged: %1 %2. The file was left as it is; take a copy of it from before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is not a Lift Count routine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This routine was written by a newer Lift Count (format %1; this one reads up to %2). It was left as it is. Update Lift Count to open it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should not be below 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should have either a figure or a part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stands without a restart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stands without a tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is no change of a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has no field “at”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be after its beginning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is empty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stands twice in one figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should have 8 roles at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should lie between %1 and 4096 counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should lie above 0 and at most at 64 counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should have own_and before own_a, both inside the count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be an object</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has an unknown field “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has no field “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be a list</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be a text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be a number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be a finite number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should lie within a million seconds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be a whole number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is too large</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should lie between %1 and %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be true or false</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (byte %2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at byte %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the text breaks off or is not JSON</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one of its fields</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has a value of the wrong kind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should have one entry for each beat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should lie between 0 and 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should lie between 0.4 and 0.8</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>does not hold together: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be after from_s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be 2 or -2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be at most a tenth of a second</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be later than at_s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is no kind of fact that this version knows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stands twice with one school</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should have 1 to 8 roles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should have at least one part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>puts the part inside itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should have at most 5000 passes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>should be L, R or B</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is no figure of this routine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is no role of this routine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is above last_id</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is used twice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>points to nothing in the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part is named by one word, such as A or Ending.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is a part “%1” already. Take another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That role is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A role needs a name, such as leader or row 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A routine has at most 8 roles.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A role needs a name, such as follower or row 2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A routine needs at least one role.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A figure needs a name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A routine has at most 2000 figures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That figure is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That line is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This line stands in no figure&apos;s section, so it cannot be a remark of one. Take it out, or write what it says where it belongs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The figure of this line is no longer there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That part is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A routine needs at least one part.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A place holds one figure or one part.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part %1 cannot be put there: it would lie inside itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A bar has 1 to 24 counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part has at most 2000 figures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Figures cannot be moved before one of themselves.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A routine has at most %1 passes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That pass is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A restart comes after at least a part of a count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tag is longer than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A bridge is longer than nothing, and stands in the pass.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A wait is not shorter than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An ending begins in the pass.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In a canon the entries are apart by more than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A canon ends after it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A role enters a canon once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A routine has at most 2000 exceptions bound to the music.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is to be done at this place of the music. Say a restart, a tag or another exception.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That exception is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That moment is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An accent lies in its figure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A routine has at most 2000 accents.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That accent is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That fact is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A set has 1 to 16 bars.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A routine has at most 2000 words of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That word is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A moment needs a name in your own words, such as “the big stop”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A song has at most 2000 moments.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A moment lies in the song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no role “%1”. The roles are %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which steps? Those typed in parts are numbered as they stand there: steps 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there are no steps “%1” before this line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no figure “%1” in this text. Add “figure: %2” with its lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no part “%1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” cannot be done to a placed figure. Known are mirrored, exchanged, version …, in bars of 3 for 4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write the bars as danced and as written: “in bars of 3 for 4”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“figure %1” leads into no part.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part %1 has no figure %2; it has %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no place in a part. Write for example A 3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” says no place. Write “Bridge, after 16”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name the section of the song: “Bridge, after 16”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after how many counts? Write for example “after 16”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” has no meaning here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what of this figure? Write for example “figure 3 mirrored”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” cannot be done to a figure. Known are mirrored, exchanged, in version …, in bars of 3 for 4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, pinned to, remembered by.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no part “%1” to end with.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where is it added? Write “add after figure 2: Sway” or “add at the head: Sway”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how far apart do they enter? Write “canon 2 apart”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” has no meaning in a canon. Known are ripple, together, from, to, enters.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>so many figures are not added to that pass.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no stance. Write “leader: left free, facing 12”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be read: %2 %3. Nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file of figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no file of figures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These figures were written by a newer Lift Count (format %1; this one reads up to %2). Update Lift Count to read them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The table is empty. Its first row names the columns: name, line of everyone, …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Column %1 of the table is called “%2”, which means nothing here. Take it out, or name it as the export does.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The column “%1” stands twice in the table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The table has no column “name”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of the table has %2 cells, the header has %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1the versions are no JSON text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of the table: %2 %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of the table has a value of the wrong kind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1a figure needs a name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This hand-out has more than %1 lines. Paste the dance alone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not read, since too much before it could not be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lyrics, line %1: the offset is a number of milliseconds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is more than %1 lines of words.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has no line that begins with a time such as [1:05.30].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The MIDI file has more than %1 beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The MIDI file is over before its second beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, line %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the first line should read “%1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a row has four columns: time, bar, beat in the bar, phrase.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no time in seconds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bar, beat and phrase are whole numbers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its time does not come after the row before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>that is more than %1 beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bar %1 begins with beat %2, not with 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bar %1 does not follow bar %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>beat %1 does not follow beat %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>phrase %1 does not begin on a bar after phrase %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The CSV has no beats. It needs one row for each beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The CSV has no bars: every row is a pick-up (bar −1). Number the bars from 0.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a line has a start, an end and a label, with tabs between them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>start and end are seconds, such as 12.345.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it ends before it starts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a stop says its beats, such as “stop 4”, and has a length.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The label file names no phrases.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No label in the file has a length. A phrase needs a start and an end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The labels reach over more than %1 beats at this tempo.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The labels are over before a second beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no song map. Known are %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The MIDI file could not be made: no room in the folder for temporary files.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A song without beats has no tempo to write as MIDI.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first beat lies before the recording; MIDI has no time before 0.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The MIDI file could not be made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A beat longer than 16 seconds cannot be written as MIDI.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The MIDI track could not be closed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it does not begin like a MIDI file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its header breaks off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it holds several songs (format 2); save them one by one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its clock is film frames, which have no beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a track breaks off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an event cannot be read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The MIDI file cannot be read at byte %1: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are no passes to paste. Copy some first: choose them in the list of passes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this routine has no part “%1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the text begins with the line “%1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the part would lie inside itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not known here. Lines begin with title, level, song, tempo, metre, first beat, fact, moment, counting, feel, word, roles, formation, start, opening, figure, part, order, pass, in the music, accent, unsettled, or left as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this is said already in line %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no song to which it belongs. Add a line such as “song: intro 16 | verse 32”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the tempo is a number of beats a minute, such as 112.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a moment is a time, a kind and a name: “moment: 13 s, hit, the big stop”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the counting is a unit and the bars of a set: “counting: beat, 2 bars”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a routine has at most 8 roles.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a role needs a name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two roles are called “%1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a frame is “entry 2, close 2”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not known of a figure. Known are %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a figure needs a name: “figure: Vane vine”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a part is named by one word, such as A or Ending.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is a part “%1” already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there are no passes yet. Say the order of the parts first: “order: A A B”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this pass has been told already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write “accent: pass 2, figure 1, count 9, moment 1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the song has no moments. Add “moment: 13 s, hit, the big stop”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” does not say where the line of the hand-out stands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not known here. A line that is not settled has text and why.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” does not say which finding is left as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is nothing of this kind above it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line %1 is indented, but stands under nothing. Begin it at the margin.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no time in seconds. Write for example 12.5 s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a whole number from %1 to %2 is missing behind “%3”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” should be a whole number from %2 to %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” says nothing about the feel. Known are slow, quick, &amp;, a, stomp without weight.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slow and quick last longer than nothing, and &amp; comes before a inside a count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a word is its name, the school that means it so, if any, and its steps: “word: zwirl step, Hofkreis = 1 step &amp; step 2 step”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The line cannot be read to its end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At character %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A foot is not free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It may mean: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, then the %2 foot is free; read so now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, then the %2 foot is free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Claimed %1, built %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its steps fill %1 more than it is called.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its steps fill %1, %2 short.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let step %1 last %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The feet stay as they are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Call it a figure of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a wait of %1 at its end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has %2, %3 %4: +%5, %1 misses the meet point at %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Both make %n weight change, so the feet agree all the same.|Both make %n weight changes, so the feet agree all the same.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The roles do not end together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 waits %2 at the end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The roles miss each other at the end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The roles miss each other at %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At this meet point %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two lines say different holds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On %1 %2 says “%3”, %4 “%5”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No room for a body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Entry %1 and close %2 fill all of its %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A version cannot be read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The version “%1” has a line that cannot be read to its end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A version has another length</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The version “%1” has %2, the figure %3. What follows it moves.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A version leaves another foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The version “%1” leaves the %2 foot free, the figure the %3. Versions that share a place must leave the same foot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>half a bar is left over.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to the next bar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No whole number of bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 = %2 bars of %3; %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A step is quicker than your limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step on %1 has %2 s at this tempo; your own limit is %3 s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A turn is faster than your limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The turn on %1 runs at %2°/s at this tempo; your own limit is %3°/s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tail is not written yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After %1 the line goes on with “…”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not timed yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What happens in %1 from %2 on has no times yet. It makes an even number of weight changes, for it comes with the %3 foot free and leaves the %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What happens in %1 from %2 on has no times yet. It makes an odd number of weight changes, for it comes with the %3 foot free and leaves the %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say the lengths of the figures that may fill the counts, such as 6 and 8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A figure is at least a quarter of a count long.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between one and 4096 counts can be filled.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are more than 100,000 ways to fill %1 with these lengths. Take fewer of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fillers are made for 1 to 64 whole counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the figure&apos;s counts first; its versions stand here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are %1 versions. Change fewer steps to see them side by side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The roles have no version in common: their steps fall differently.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The line can be said in its own feel only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1 of %2 is no step with weight. Choose another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are more than 20,000 versions of this line. Change fewer steps, or a shorter line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No step of this line lasts exactly one count; only such steps are stretched or doubled.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No two steps of one count follow each other in this line, so none can share a count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>At most one pair of this line can share a count. Ask for no more than that.|At most %n pairs of this line can share a count. Ask for no more than that.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The steps of this line can be stretched by one count at most. Ask for no more than that.|The steps of this line can be stretched by %n counts at most. Ask for no more than that.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>A version changes one step or more, stretches it to two counts or more, and fills more than nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That bridge is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That change is no longer there; nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no music at that place to bind it to.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No pass is danced there that could keep it.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -110,15 +1472,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A step is quicker than your limit</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it has %1 s at the song&apos;s tempo; your own limit is %2 s.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A turn is faster than your limit</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -320,10 +1674,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>At character %1: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 has %2, %3 has %4.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -341,10 +1691,6 @@
     </message>
     <message>
         <source>In %1 %2 is %3 short</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -399,10 +1745,6 @@
     </message>
     <message>
         <source>no step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -846,6 +2188,526 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Nothing stands in these brackets. Write a position or a hold, such as [open] or [L-R].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A height needs the hands that are held, as in [L-R low].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no position or hold. Known are closed, open, promenade, counter-promenade, shadow, outside, back to back, L-R and the like, both hands, crossed hands, no hands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A hand is held twice here. Each hand holds one other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” lasts %2, but the next step comes before that is over.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Claimed %1, built %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count %1 says the %2 foot, but the %2 foot carries the weight.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>If the stomp on %1 takes no weight, write stomp-up there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” stands beside a silent %2. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the end of a silent %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a part of count %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a filler word, no step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts, character %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A dash stands between two counts, as in 1-4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” closes nothing here. Parts of a count stand in braces, as in 2{side, close, side}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“…” says that the rest is not written yet; nothing follows it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is opened here and not closed. Write %2 at its end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” means nothing here. Write counts, words, L or R.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After 7 a silent 8 was put before this 1. Write “8 wait” to say so.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This line is said in slow and quick. Keep to one way of counting in a line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The line is longer than %1 counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A range needs its last count, as in 1-4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A range goes up: %1-%2 or later.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“e” has no place in a swung count: &amp; and a both fall at 2/3. Say the line straight, or use &amp;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“e” has no place in a count of your own: &amp; falls at %1, a at %2. Use one of these.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“e” has no place in a count of thirds: &amp; falls at 1/3, a at 2/3. Say the line straight or by quarters.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This line is said in slow and quick; give the step its own length, as in Q:1/2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is read as the end of a silent %2. If it belongs to %3, write it next to the number: %4%5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp; and a fall on the same moment in a swung count (2/3). Take one of them, or say the line by thirds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is in this count already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” comes before what was said last. In a count the order is e &amp; a.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This line is said in counts. Keep to one way of counting in a line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A letter needs a count, not slow or quick.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A length follows its count, as in 1:2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A length stands before the brace, as in 2:2{side, close, side}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A length is a number of counts such as 2, 3/2 or 1/2 that divides a count evenly.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” needs its count before it, as in “1 %2”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A turn is counted in eighths: 1/8, 1/4, 3/8, 1/2 … up to 8 whole turns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which way? Write %1 R or %2 L.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two feet on one count. Say one of them, or “both”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A brace follows its count, as in 2{side, close, side}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“{” is opened here and not closed. Write } at its end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Braces divide a count into 2 to 32 parts, as in 2{side, close, side} or 2{3}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One count does not divide evenly into %1 parts. 1 to 10, 12, 14, 15, 16, 18, 20, 21, 24 and 32 divide a count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 counts do not divide evenly into %2 parts. 1 to 10, 12, 14, 15, 16, 18, 20, 21, 24 and 32 divide a count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” has no place inside braces: they hold the parts of one span, divided by commas.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing stands between these quotation marks. Write what is called out here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A cue is called here already: “%1”. Put both into one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After + stands what goes on beside the feet, as in “4 touch + clap”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“@%1” is no direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o&apos;clock, or a word such as @line or @window.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“#%1” is no care mark. Known are %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is there already. Use &amp; for the half, or go on to %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 comes after %2. Counts go up, or begin again at 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A count is a number from 1 to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The page %1 is empty or damaged: there is no text in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The page %1 has more than 20 MB of text. Copy the dance out of it and paste that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The document %1 is damaged, has a password or is too large, and cannot be read. Save it anew without a password, or copy its text and paste that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print %1 is damaged and cannot be read. Save it anew, or copy its text and paste that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print %1 has a password. Save it without one, or copy its text and paste that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print %1 has %2 pages. Copy the dance out of it and paste that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print %1 has more than 20 MB of text. Copy the dance out of it and paste that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print %1 has no text in it, only pictures of text. Type the dance, or have the text recognised by another program and paste it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No cuts and repeats that cost less than %1 put it right, and there are too many dearer ones to compare. Plan the dance instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are too many cuts to compare them all. Allow shorter ones.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cost of a %1 is %2. Costs are whole numbers from 0 on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The song has no bars yet. Open a song or type its structure first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The routine has no passes yet. Give the order of the parts first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts of this song are longer than its bars, so that whole bars cannot be cut. Count it by beats for this.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dance does not begin with a bar of the music, so that whole bars cannot put it right. Change where it starts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comparing cuts was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The song has no phrases yet. Open a song or type its structure first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A %1 of %2 is none. It has to be above 0 counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A cut after %1 leaves nothing of a pass. Cuts are above 0 counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The part for the opening or the ending is not in the routine any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part %1 has no counts yet, so that passes of it cannot be planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More than %1 different exceptions are possible: more than dancers can tell apart. Allow fewer cuts, tags or changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No figure at hand may be used. Allow other lengths or levels.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are too many ways to compare. Ask for fewer counts, or allow fewer figures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between one and 256 counts can be filled, not %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each figure may come at least once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filling was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The song has no phrases. Give their lengths in counts, for example 32,32,16,32.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A phrase has %1. Every phrase needs a length above 0.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The song is longer than %1 counts. Plan it in pieces.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dance has %1. It needs a length above 0.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dance is longer than %1 counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A cut after %1 does not lie inside the dance of %2. Cuts are above 0 and below the dance&apos;s length.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tag of %1 is none. Tags are above 0 counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tag of %1 is longer than any song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 different cuts and %2 different tags are allowed: more than dancers can tell apart. Allow at most %3 together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A turn done with count %1 does not lie in the dance of %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are too many places where a pass could begin. Allow fewer cuts and tags, or such in whole counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are too many ways to compare them all. Allow fewer cuts and tags.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A turn of %1 leaves the eighths of the clock. Use eighths of a turn, such as 1/4 or -3/8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cost of %1 is %2. Costs are whole numbers from 0 to %3; the higher, the more is done to avoid it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no cost. Write for example miss=10,restart=3; the costs are %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cost “%1” is no whole number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a pass that misses</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a restart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each different kind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each count it misses by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a wait at the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a bridge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a figure as a tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a figure changed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a pass in shorter bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an opening</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an ending</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a change in the first quarter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a change in the last quarter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each different place of a change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a cut inside a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a cut inside a turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step made a touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an accent that misses</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the wrong facing at the end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the music ends inside a pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the wrong foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is possible: a pinned start cannot be kept whatever is done. Take the pin away, or allow more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Exceptions could stand at more different places than can be told apart. Let places cost nothing, or allow fewer exceptions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are too many places where a pass could begin. Allow fewer cuts and tags.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are too many ways to compare them all. Allow fewer exceptions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Planning was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has no beats yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The place where the dance starts is not there; it is planned from the first phrase.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Best plan there, for %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no formation. Known are %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>the line of dance</source>
         <translation type="unfinished"></translation>
     </message>
@@ -902,6 +2764,612 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Order, character %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” repeats the part before it; name the part first, as in “A x4”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a part is repeated 1 to %1 times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no part “%1”. The parts are %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more than %1 passes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part %1 lies inside itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts lie in parts, %1 deep and deeper, from part %2 on. Nobody keeps count of that; place the figures themselves.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part %1 comes to more than %2 figures with the parts that lie in it. That is more than anybody dances; place fewer parts in parts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The passes come to more than %1 figures in all. That is more than anybody dances; take passes out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The passes come to more than %1 steps in all. That is more than anybody dances; take passes out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far is this turn?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>half</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a quarter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>once round</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>three quarters</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which way is this turn?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to the left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to the right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 feet are said for %2 steps. Say the first foot alone, or all of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The turn is read on step %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” says how something is danced, not what. Is it a touch or a step?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a touch, without weight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step, with weight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1 %2” can be one step or two. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one: %1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two: %1, then %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A foot and “%1” can be one step or two. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one: a %1 of that foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two: a step, then a %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where does “%1” belong?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is a step of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it goes with what follows it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“cross %1” can be one step or two. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two: a cross, then %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one: a cross %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two: a step to the %1, then %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one: the %1 foot closes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one: a %1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two: a %1, then %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“step %1” can be one step or two. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two: a step, then %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one: the step that closes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does “and” join two steps, or is it a half count?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it only joins them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the step after it is danced on the half count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is this another %1, or a step?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a %1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These counts lead in; the line begins with the 1 after them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>danced on %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is something danced on these counts, or do they lead in?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>danced on 1 to %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do these counts lead in, or is something danced on them?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>they lead in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” has no place in a count that is %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A dash stands between two counts, as in 1-4, or for a silent count after others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is this the count after %1, or %2 itself?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a silent %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing is danced on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the feet of its steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the figure again, on the other foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the figure again, on each of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steps of their own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>What does the foot behind it say?|What do the feet behind it say?</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>What does the foot behind “%1” say?|What do the feet behind “%1” say?</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Is this danced for %1 counts, or on count %2?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for %1 counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on count %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say one step before count 2, or say count 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is this danced on count %1 or after it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after it, on count %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Are these %1 steps, or is it a step on count %2?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step on count %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” stands before the first count. Say on which count it is danced, or say the line without counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is “and” the half count here, or does it join two words?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the half count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it joins them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is danced %1 times?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all that stands before it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the step: %1 steps of %2 counts each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing of that length is said before it that could be repeated.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 counts are said for it, but what is repeated has %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is it danced on the other foot?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no: on the same</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is said before it that could be repeated.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A line is repeated 2 to 64 times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>only what follows the last comma</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is this turn a step, or does only the body turn?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step: weight goes to the other foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>only the body turns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does this turn take a count of its own?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yes: weight goes to the other foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no: it is danced with the step %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say slow or quick before each step of this line, or counts instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two steps are said on one slow or quick. Say slow or quick before each.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long is this?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>quick</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it says where the figure goes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no word that is known here. What does it say?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>your own: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as %1 has it: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it is usual</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” has several meanings. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something is said here on a count that is silent.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the count after them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the last of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on each of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One step is named for %1 counts. On which is it danced?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on these counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step on each count, then this</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is this danced on these counts or after them?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This figure has %1 steps, and the counts leave room for one. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one step of that name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its own rhythm, over what follows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The counts say another rhythm than the words. Which is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the words, from count %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the words, in their own rhythm from count %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step on each count as far as they go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as many as there are counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step on each count, then the words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n count is said, but %1. Which is meant?|%n counts are said, but %1. Which is meant?</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step is named|%n steps are named</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>it only says how the step is danced</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step of its own, with weight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step of its own, without weight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>without weight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The line says that the weight is on the %1 foot, but by its steps that foot is free.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A word and the name of its school have at most 80 letters each.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give %1 as one to four words.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no word: a name has letters alone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 always means the same (a count, a foot, a side, …) and cannot be given another meaning.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The meaning of %1 has at most 400 letters.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The meaning of %1 cannot be read: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The meaning of %1 can be meant in several ways: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The meaning of %1 has counts, steps and turns alone, from count 1 and over at most 64 counts: 1 behind &amp; side 2 side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step as %1|%n steps as %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step as %1, without weight|%n steps as %1, the last without weight</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step as %1, %2 with weight|%n steps as %1, %2 with weight</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>it only says how a step is danced</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>something beside the feet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count %1 lies outside the song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That moment lies before the first beat or after the last.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>the pick-up</source>
         <translation type="unfinished"></translation>
     </message>
@@ -913,34 +3381,402 @@
         <source>count %1 of %2</source>
         <translation type="unfinished"></translation>
     </message>
-</context>
-<context>
-    <name>FigureEditor</name>
     <message>
-        <source>straight: &amp; is ½</source>
+        <source>“%1” is no way of counting. Known are beat, half-beat, two-beats, bar and bar-group.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>swung: &amp; and a are ⅔</source>
+        <source>“%1” is no kind of moment. Known are hit, stop, entry, change, lyric and other.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>rolling by thirds: &amp; ⅓, a ⅔</source>
+        <source>Bars %1 to %2 are not in the song, which has %3.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>rolling by quarters: &amp; ½, a ¾</source>
+        <source>Nothing would be left of the song.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>own fractions …</source>
+        <source>There are no beats yet for: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This lies outside the song&apos;s beats: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These exclude each other, since there is one beat for both: %1, and %2. Forget one of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These exclude each other: %1, and %2. Forget one of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A bar has 1 to 24 beats, not %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here a tempo in beats a minute is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tempo lies between 10 and 600 beats a minute.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A held beat ends after it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is more than a %2 needs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Facts, line %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here a time in seconds, such as 12.345, is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A time is not negative.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part of the song ends after it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here a number of beats is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A bar has 1 to 24 beats, with groups such as 7:3+2+2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A stop ends after it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not a metre: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write it like 4/4, 3/4, 6/8 or 7/8:3+2+2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a bar has 1 to 24 beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a beat is a 2, 4, 8 or 16.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>groups are written like 3+2+2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a group is missing after the last +.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its groups must add up to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beat %1 has no time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beat %1 is not later than the beat before it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pick-up is longer than the song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bar %1 does not follow the bar before it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bar %1 has no beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The groups of bar %1 do not add up to its beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bars do not cover all beats of the song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Phrase %1 does not follow the phrase before it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The phrases do not cover all bars of the song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A stop ends before it starts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The song ends before its last beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Structure, character %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after @ comes a tempo such as @112 or @112&gt;90.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tempo lies between 10 and 600 bpm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is nothing between two bars. Write a section, for example “verse 32”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a fermata lasts longer than no time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many beats? Write a number after the name, for example “verse 32”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a section has 1 to %1 beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a number needs a name before it, for example “verse 32”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is one word too many. Part the sections with |.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how long is it held? Write for example “fermata 1 3.2s”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>only a fermata has seconds; a section has beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the pick-up comes before everything else.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” belongs to a section: name the section first, for example “verse 16 | stop 4”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the song has more than %1 beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tempo lies between 10 and 600 bpm, not %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first beat needs a time in seconds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Too few taps agree with each other. Tap at least four, better sixteen, one on each beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The taps lie before the song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 is damaged and cannot be read. It was left as it is: put a copy from before in its place, or move it away to begin a new one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 may only be read here. Nothing was changed; figures can still be taken into a routine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 cannot be opened. Look whether its folder is there and may be written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 could not be written: the disk is full. Nothing was changed; make room and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 could not be written: the disk is full or gone. Nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 is being written by another window. Nothing was changed; try again in a moment.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 could not be used (%2). Nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 holds a figure “%2” that cannot be read: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A figure needs a name before it goes into the vocabulary.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file %1 is a database of something else, no vocabulary of Lift Count. It was left as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The vocabulary %1 was written by a newer Lift Count (format %2; this one reads up to %3). It was left as it is. Update Lift Count to use it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This figure is no longer in the vocabulary.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” was changed by another window in the meantime. Nothing was changed here; look at it as it is now and change it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is in the vocabulary already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A figure cannot be merged with itself. Choose two.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This word is no longer in the vocabulary.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>Files</name>
     <message>
+        <source>“%1” is there already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing would put the new file in its place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Replace it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Written: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Legend</name>
+    <message>
+        <source>stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>phrase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bar</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>beat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>doubt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>moment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stated</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>both</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no weight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the &amp;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>they say</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>accent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finding</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1052,42 +3888,7 @@
     </message>
 </context>
 <context>
-    <name>VersionsPage</name>
-    <message>
-        <source>stretch or double</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>stretch steps</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>two steps in a count</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>other feel</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>other start count</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>other foot</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>other side</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ornament in step</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>lc</name>
+    <name>Sheet</name>
     <message>
         <source>to “%1”</source>
         <translation type="unfinished"></translation>
@@ -1234,9 +4035,105 @@
     </message>
 </context>
 <context>
-    <name>lc::app</name>
+    <name>Strips</name>
+    <message>
+        <source>touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, a touch</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>jump</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not timed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gesture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>L</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>R</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>both</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no weight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> faces %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>round %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>held %1 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before the dance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tag %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>restart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cut after %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the other %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wait %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1284,43 +4181,23 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is there already.</source>
+        <source>bar %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Writing would put the new file in its place.</source>
+        <source>bars %1–%2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Replace it</source>
+        <source>%1 %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Go back</source>
+        <source>set</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>stop</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>phrase</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bar</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>beat</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>doubt</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>moment</source>
+        <source>pass %1, %2–%3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1328,43 +4205,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>left</source>
+        <source>passes %1–%2 alike, %3 each</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>right</source>
+        <source>, %1 to %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>both</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no weight</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the &amp;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no foot</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>turn</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>tag</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>they say</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>accent</source>
+        <source> · click or Enter unfolds them</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1372,7 +4221,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>finding</source>
+        <source>%1 over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 short</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pass %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2562,6 +5419,26 @@
 </context>
 <context>
     <name>lc::app::FigureEditor</name>
+    <message>
+        <source>straight: &amp; is ½</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>swung: &amp; and a are ⅔</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rolling by thirds: &amp; ⅓, a ⅔</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rolling by quarters: &amp; ½, a ¾</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>own fractions …</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>Name of the figure</source>
         <translation type="unfinished"></translation>
@@ -6727,6 +9604,38 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
 <context>
     <name>lc::app::VersionsPage</name>
     <message>
+        <source>stretch or double</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stretch steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two steps in a count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other feel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other start count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ornament in step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>What is changed</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6938,168 +9847,6 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
     </message>
     <message>
         <source>Something went wrong that should not: %1. Nothing was changed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>lc::app::strips</name>
-    <message>
-        <source>touch</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, a touch</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>wait</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>hop</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>jump</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>free</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>not timed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>gesture</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>L</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>R</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>both</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no weight</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> faces %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>round %1, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>passes %1–%2 alike, %3 each</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, in %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, %1 to %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> · click or Enter unfolds them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>lands</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 over</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 short</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>pass %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>lc::app::strips::LinePainter</name>
-    <message>
-        <source>of %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>held %1 s</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>before the dance</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>tag %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>restart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 from %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>cut after %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the other %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 of %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>wait %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bar %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bars %1–%2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>set</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>pass %1, %2–%3</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>stated</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

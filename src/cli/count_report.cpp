@@ -70,17 +70,17 @@ std::string countAsJson(const StepsReading& read, const FigureCard& card, const 
     out["free_foot_out"] = footLetter(feet.empty() ? in : feet.back().freeAfter);
     out["turn"] = turnInWords(turn);
     out["notes"] = Json::array();
-    for (const NotationRemark& note : reading.notes) out["notes"].push_back(note.text);
+    for (const NotationRemark& note : reading.notes) out["notes"].push_back(note.text.english());
     out["questions"] = Json::array();
     for (const NotationQuestion& question : reading.questions) {
         Json answers = Json::array();
         for (const NotationAnswer& answer : question.answers)
-            answers.push_back({{"text", answer.text},
+            answers.push_back({{"text", answer.text.english()},
                                {"notation", answer.line},
                                {"length", toCountString(answer.length)},
                                {"free_foot_out", footLetter(answer.freeAfter)},
                                {"taken", answer.taken}});
-        out["questions"].push_back({{"text", question.text}, {"answers", std::move(answers)}});
+        out["questions"].push_back({{"text", question.text.english()}, {"answers", std::move(answers)}});
     }
     if (!reading.couple.empty()) out["couple"] = toString(reading.couple);
     if (reading.unfinished) out["unfinished"] = true;
@@ -108,10 +108,10 @@ std::string countAsJson(const StepsReading& read, const FigureCard& card, const 
     out["findings"] = Json::array();
     for (const FigureFinding& f : inspectFigure(card, figure, around.look)) {
         Json remedies = Json::array();
-        for (const FigureRemedy& remedy : f.remedies) remedies.push_back({{"text", remedy.text}});
+        for (const FigureRemedy& remedy : f.remedies) remedies.push_back({{"text", remedy.text.english()}});
         out["findings"].push_back({{"code", f.code},
                                    {"severity", toString(f.severity)},
-                                   {"text", f.headline + ". " + f.text},
+                                   {"text", f.headline.english() + ". " + f.text.english()},
                                    {"remedies", std::move(remedies)}});
     }
     return jsonText(out);
@@ -142,11 +142,11 @@ std::string countAsText(const StepsReading& read, const FigureCard& card, const 
                              : "") +
                "\n";
     }
-    for (const NotationRemark& note : reading.notes) out += "note: " + note.text + "\n";
+    for (const NotationRemark& note : reading.notes) out += "note: " + note.text.english() + "\n";
     for (const NotationQuestion& question : reading.questions) {
-        out += "question: " + question.text + "\n";
+        out += "question: " + question.text.english() + "\n";
         for (const NotationAnswer& answer : question.answers)
-            out += "  " + answer.text + ": " + answer.line + " (" + countsInWords(answer.length) + ", then " +
+            out += "  " + answer.text.english() + ": " + answer.line + " (" + countsInWords(answer.length) + ", then " +
                    freeFootInWords(answer.freeAfter) + " free)" + (answer.taken ? ", read so" : "") + "\n";
     }
     const FigureReading figure = figureOf(card, reading, around, in);
@@ -160,7 +160,8 @@ std::string countAsText(const StepsReading& read, const FigureCard& card, const 
     }
     for (const FigureFinding& f : inspectFigure(card, figure, around.look))
         if (f.code != figure_finding::ambiguous && f.code != figure_finding::footNotFree)
-            out += toString(f.severity) + ": " + f.headline + ". " + f.text + "\n"; // those stand above and below
+            out += toString(f.severity) + ": " + f.headline.english() + ". " + f.text.english() +
+                   "\n"; // those stand above and below
     for (const CareMark& mark : careFor(reading.actions, reading.couple))
         out += "care: " + mark.sentence.english() + "\n";
     return out;

@@ -83,7 +83,8 @@ Result<Output> runBodies(const BodiesOptions& options) {
     const std::vector<ReadFigure> figures = figuresOf(*document);
     const auto frame = std::find_if(figures.begin(), figures.end(),
                                     [&](const ReadFigure& f) { return f.card.name == options.figure; });
-    if (frame == figures.end()) return fail(ErrorCode::NotFound, "The routine has no figure “" + options.figure + "”.");
+    if (frame == figures.end())
+        return fail(ErrorCode::NotFound, Core::sentence("The routine has no figure “%1”.", options.figure));
     Json out{{"figure", options.figure},
              {"entry", toCountString(frame->card.facts.entry)},
              {"close", toCountString(frame->card.facts.close)},
@@ -107,10 +108,10 @@ Result<Output> runBodies(const BodiesOptions& options) {
 Result<Output> runMeet(const MeetOptions& options) {
     const auto moment = parseCount(options.moment);
     if (!moment) return tl::unexpected(moment.error());
-    if (*moment < counts(1)) return fail(ErrorCode::BadValue, "Counts of the music begin with 1.");
+    if (*moment < counts(1)) return fail(ErrorCode::BadValue, Core::sentence("Counts of the music begin with 1."));
     const auto set = parseCount(options.set);
     if (!set) return tl::unexpected(set.error());
-    if (*set <= Tick{}) return fail(ErrorCode::BadValue, "A set has at least one count.");
+    if (*set <= Tick{}) return fail(ErrorCode::BadValue, Core::sentence("A set has at least one count."));
     const NotationChoices choices;
     std::vector<std::string> lines{options.notation};
     if (options.stretch > 0 || options.twice > 0) {

@@ -20,7 +20,7 @@ namespace {
 /// Everything on its way to a person or a program; a full disk or a closed pipe is a fault like any other.
 int finish(const lc::Result<lc::cli::Output>& result) {
     if (!result) {
-        std::fprintf(stderr, "%s\n", lc::shown(result.error().message).c_str());
+        std::fprintf(stderr, "%s\n", lc::shown(result.error().message.english()).c_str());
         return 1;
     }
     std::fputs(lc::shown(result->notes).c_str(), stderr);

@@ -18,15 +18,15 @@ Result<PassId> passNumbered(const Document& document, std::string_view text) {
     std::size_t n = 0;
     for (const Pass& pass : document.routine.passes)
         if (findPart(document.routine, pass.part) && number && ++n == *number) return pass.id;
-    return fail(ErrorCode::BadValue, "There is no pass “" + std::string(trimmed(text)) +
-                                         "”. Passes are numbered from 1; the routine has " +
-                                         std::to_string(document.routine.passes.size()) + ".");
+    return fail(ErrorCode::BadValue,
+                Core::sentence("There is no pass “%1”. Passes are numbered from 1; the routine has %2.",
+                               std::string(trimmed(text)), document.routine.passes.size()));
 }
 
 Result<std::optional<PartId>> partNamed(const Document& document, const std::string& name) {
     if (name.empty()) return std::optional<PartId>{};
     if (const Part* part = findPartNamed(document.routine, name)) return std::optional(part->id);
-    return fail(ErrorCode::NotFound, "The routine has no part “" + name + "”.");
+    return fail(ErrorCode::NotFound, Core::sentence("The routine has no part “%1”.", name));
 }
 
 Result<RoutinePlanWishes> wishesOf(const PlanOptions& options, const Document& document) {
@@ -52,7 +52,8 @@ Result<RoutinePlanWishes> wishesOf(const PlanOptions& options, const Document& d
         const auto& figures = document.routine.figures;
         const auto figure =
             std::find_if(figures.begin(), figures.end(), [&](const Figure& f) { return f.name == name; });
-        if (figure == figures.end()) return fail(ErrorCode::NotFound, "The routine has no figure “" + name + "”.");
+        if (figure == figures.end())
+            return fail(ErrorCode::NotFound, Core::sentence("The routine has no figure “%1”.", name));
         wishes.fills.push_back(figure->id);
     }
     for (const auto& [name, target] :
@@ -83,7 +84,7 @@ Result<RoutinePlanWishes> wishesOf(const PlanOptions& options, const Document& d
         const auto count =
             at == std::string_view::npos
                 ? fail(ErrorCode::BadValue,
-                       "“" + std::string(piece) + "” says no count. Write 3@65: pass 3 begins on count 65.")
+                       Core::sentence("“%1” says no count. Write 3@65: pass 3 begins on count 65.", std::string(piece)))
                 : parseCount(trimmed(piece.substr(at + 1)));
         if (!count) return tl::unexpected(count.error());
         wishes.starts.push_back({*pass, *count - counts(1)});

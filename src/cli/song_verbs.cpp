@@ -34,8 +34,8 @@ std::string fitsAsJson(const std::vector<SongFit>& fits) {
                         {"of", toCountString(f.lastPass)},
                         {"facing", toClock(f.endingFacing)}}}});
         else
-            j["problem"] = f.problem;
-        if (!f.remark.empty()) j["remark"] = f.remark;
+            j["problem"] = f.problem.english();
+        if (!f.remark.empty()) j["remark"] = f.remark.english();
         out["fits"].push_back(std::move(j));
     }
     return jsonText(out);
@@ -53,7 +53,7 @@ std::string fitsAsText(const std::vector<SongFit>& fits) {
             out += ": cost " + std::to_string(f.cost) + ", " + numbered(f.exceptions, "exception", "exceptions") +
                    ", " + numbered(f.misses, "miss", "misses") + ", " + numbered(f.stops, "stop", "stops") +
                    ", last pass " + endingInWords(f);
-        if (!f.note().empty()) out += (f.problem.empty() ? ". " : ": ") + f.note();
+        if (!f.note().empty()) out += (f.problem.empty() ? ". " : ": ") + f.note().english();
         out += "\n";
     }
     return out;
@@ -73,8 +73,9 @@ Result<Output> runRank(const RankOptions& options) {
         if (!range) {
             std::string all;
             for (const FamilyTempo& one : tempoRanges()) all += (all.empty() ? "" : ", ") + one.family;
-            return fail(ErrorCode::NotFound,
-                        "“" + options.family + "” is no dance family that has a tempo here. There are: " + all + ".");
+            return fail(
+                ErrorCode::NotFound,
+                Core::sentence("“%1” is no dance family that has a tempo here. There are: %2.", options.family, all));
         }
         wishes.tempo = *range;
     }
@@ -96,18 +97,22 @@ Result<Output> runMend(const MendOptions& options) {
     std::string notes;
     if (!options.out.empty() && !mends->mends.empty()) {
         if (document->song.path.empty())
-            return fail(ErrorCode::NotFound,
-                        "The routine has no recording, so no sound can be written. Without -o the cuts are listed.");
+            return fail(
+                ErrorCode::NotFound,
+                Core::sentence(
+                    "The routine has no recording, so no sound can be written. Without -o the cuts are listed."));
         std::error_code same;
         if (std::filesystem::equivalent(options.out, document->song.path, same))
-            return fail(ErrorCode::BadValue,
-                        "That is the recording itself, which stays as it is. Give another name with -o.");
+            return fail(
+                ErrorCode::BadValue,
+                Core::sentence("That is the recording itself, which stays as it is. Give another name with -o."));
         const std::string table = std::filesystem::path(options.out).replace_extension(".csv").string();
         if (std::filesystem::exists(table, same) && !options.overwrite)
             return fail(
                 ErrorCode::BadValue,
-                shownName(table) +
-                    " is there already, and the map of the mended song would take its place. Give another name with -o, or add --overwrite.");
+                Core::sentence(
+                    "%1 is there already, and the map of the mended song would take its place. Give another name with -o, or add --overwrite.",
+                    shownName(table)));
         const auto sound = openSong(document->song.path);
         if (!sound) return tl::unexpected(sound.error());
         const auto song = editSong(*document->map, mends->mends.front().spans,

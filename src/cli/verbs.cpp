@@ -77,12 +77,14 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
         const auto read = readFacts("tempo " + options.tempo);
         if (!read)
             return fail(ErrorCode::BadValue,
-                        "“" + options.tempo + "” is no tempo. Write --tempo auto, or beats a minute from 10 to 600.");
+                        Core::sentence("“%1” is no tempo. Write --tempo auto, or beats a minute from 10 to 600.",
+                                       options.tempo));
         if (!says(TempoFact{})) facts.push_back(read->front());
     }
     if (!options.structure.empty()) {
         if (options.bpm == 0)
-            return fail(ErrorCode::BadValue, "A typed structure needs its tempo: add --bpm, for example --bpm 112.");
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("A typed structure needs its tempo: add --bpm, for example --bpm 112."));
         auto map = mapFromStructure(options.structure, options.bpm, metre, options.offset);
         if (!map) return tl::unexpected(map.error());
         std::erase_if(facts,
@@ -103,7 +105,7 @@ Result<Output> write(const std::string& path, std::string bytes, std::string not
 }
 
 /// A length in counts that is above 0; `otherwise` says why it must be.
-Result<Tick> positiveCounts(const std::string& text, const char* otherwise) {
+Result<Tick> positiveCounts(const std::string& text, const Sentence& otherwise) {
     auto length = parseCount(text);
     if (length && *length <= Tick{}) return fail(ErrorCode::BadValue, otherwise);
     return length;
@@ -115,7 +117,7 @@ Result<NotationChoices> choicesOf(const std::string& feel, const std::string& sl
     if (!read) return tl::unexpected(read.error());
     choices.feel = *read;
     for (const auto& [text, target] : {std::pair{&slow, &choices.slow}, std::pair{&quick, &choices.quick}}) {
-        const auto length = positiveCounts(*text, "Slow and quick last longer than nothing.");
+        const auto length = positiveCounts(*text, Core::sentence("Slow and quick last longer than nothing."));
         if (!length) return tl::unexpected(length.error());
         *target = *length;
     }
@@ -141,7 +143,7 @@ Result<Output> runMap(const MapOptions& options) {
     const auto reading = mapOf(options, notes);
     if (!reading) return tl::unexpected(reading.error());
     const MapFormat* format = mapFormatNamed(options.format);
-    if (!format) return fail(ErrorCode::BadValue, "“" + shown(options.format) + "” is no format of a map.");
+    if (!format) return fail(ErrorCode::BadValue, Core::sentence("“%1” is no format of a map.", shown(options.format)));
     auto bytes = format->write({reading->map, reading->doubts, {}});
     if (!bytes) return tl::unexpected(bytes.error());
     auto output = write(options.outFile, std::move(*bytes), std::move(notes));
@@ -154,14 +156,14 @@ Result<Output> runCount(const CountOptions& options) {
     if (!choices) return tl::unexpected(choices.error());
     std::optional<Tick> claimed;
     if (!options.length.empty()) {
-        const auto length = positiveCounts(options.length, "A figure is longer than nothing.");
+        const auto length = positiveCounts(options.length, Core::sentence("A figure is longer than nothing."));
         if (!length) return tl::unexpected(length.error());
         claimed = *length;
     }
     const StepsReading read = readSteps(options.notation, *choices, claimed);
     const NotationReading& reading = read.reading;
     if (reading.error) return tl::unexpected(notationError(options.notation, reading));
-    const auto bar = positiveCounts(options.bar, "A bar has at least a part of a count.");
+    const auto bar = positiveCounts(options.bar, Core::sentence("A bar has at least a part of a count."));
     if (!bar) return tl::unexpected(bar.error());
     CountSurroundings around{footOf(options.foot), {}, {}};
     around.look.choices = *choices;
@@ -180,7 +182,7 @@ Result<Output> runVersions(const VersionsOptions& options) {
     asked.times = options.stretch > 0 ? options.stretch : options.twice;
     asked.longest = options.longest;
     asked.free = footOf(options.foot);
-    const auto to = positiveCounts(options.to, "What is filled is longer than nothing.");
+    const auto to = positiveCounts(options.to, Core::sentence("What is filled is longer than nothing."));
     if (!to) return tl::unexpected(to.error());
     asked.to = *to;
     const auto versions = rhythmVersions(options.notation, asked, *choices);

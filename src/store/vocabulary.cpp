@@ -23,35 +23,53 @@ constexpr int applicationId = 0x4C434631; // "LCF1": tells our files from other 
 std::string fileName(const std::string& path) { return shown(std::filesystem::path(path).filename().string()); }
 
 Error errorOf(int code, const std::string& path) {
-    const std::string file = "The vocabulary " + fileName(path);
+    const std::string file = fileName(path);
     switch (code & 0xFF) {
     case SQLITE_NOTADB:
     case SQLITE_CORRUPT:
         return {
             ErrorCode::Unreadable,
-            file +
-                " is damaged and cannot be read. It was left as it is: put a copy from before in its place, or move it away to begin a new one.",
+            Core::sentence(
+                "The vocabulary %1 is damaged and cannot be read. It was left as it is: put a copy from before in its place, or move it away to begin a new one.",
+                file),
             path};
     case SQLITE_READONLY:
     case SQLITE_PERM:
     case SQLITE_AUTH:
-        return {ErrorCode::Unwritable,
-                file + " may only be read here. Nothing was changed; figures can still be taken into a routine.", path};
+        return {
+            ErrorCode::Unwritable,
+            Core::sentence(
+                "The vocabulary %1 may only be read here. Nothing was changed; figures can still be taken into a routine.",
+                file),
+            path};
     case SQLITE_CANTOPEN:
-        return {ErrorCode::Unwritable, file + " cannot be opened. Look whether its folder is there and may be written.",
+        return {ErrorCode::Unwritable,
+                Core::sentence(
+                    "The vocabulary %1 cannot be opened. Look whether its folder is there and may be written.", file),
                 path};
     case SQLITE_FULL:
-        return {ErrorCode::Unwritable,
-                file + " could not be written: the disk is full. Nothing was changed; make room and try again.", path};
+        return {
+            ErrorCode::Unwritable,
+            Core::sentence(
+                "The vocabulary %1 could not be written: the disk is full. Nothing was changed; make room and try again.",
+                file),
+            path};
     case SQLITE_IOERR:
-        return {ErrorCode::Unwritable, file + " could not be written: the disk is full or gone. Nothing was changed.",
+        return {ErrorCode::Unwritable,
+                Core::sentence("The vocabulary %1 could not be written: the disk is full or gone. Nothing was changed.",
+                               file),
                 path};
     case SQLITE_BUSY:
     case SQLITE_LOCKED:
         return {ErrorCode::ChangedOnDisk,
-                file + " is being written by another window. Nothing was changed; try again in a moment.", path};
+                Core::sentence(
+                    "The vocabulary %1 is being written by another window. Nothing was changed; try again in a moment.",
+                    file),
+                path};
     default:
-        return {ErrorCode::Unwritable, file + " could not be used (" + sqlite3_errstr(code) + "). Nothing was changed.",
+        return {ErrorCode::Unwritable,
+                Core::sentence("The vocabulary %1 could not be used (%2). Nothing was changed.", file,
+                               std::string(sqlite3_errstr(code))),
                 path};
     }
 }
@@ -134,14 +152,14 @@ Result<VocabularyFigure> figureFrom(const Statement& row, const std::string& pat
     auto card = cardFromJson(row.text(2));
     if (!card)
         return tl::unexpected(Error{ErrorCode::Unreadable,
-                                    "The vocabulary " + fileName(path) + " holds a figure “" + shown(row.text(3)) +
-                                        "” that cannot be read: " + card.error().message,
+                                    Core::sentence("The vocabulary %1 holds a figure “%2” that cannot be read: %3",
+                                                   fileName(path), shown(row.text(3)), card.error().message),
                                     path});
     return VocabularyFigure{row.text(0), row.number(1), std::move(*card)};
 }
 
 tl::unexpected<Error> noName() {
-    return fail(ErrorCode::BadValue, "A figure needs a name before it goes into the vocabulary.");
+    return fail(ErrorCode::BadValue, Core::sentence("A figure needs a name before it goes into the vocabulary."));
 }
 
 } // namespace
@@ -175,10 +193,12 @@ Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
         const auto pages = pragma(m_db, "page_count", m_path);
         if (!pages) return tl::unexpected(pages.error());
         if (*pages > 0)
-            return fail(ErrorCode::Unreadable,
-                        "The file " + fileName(m_path) +
-                            " is a database of something else, no vocabulary of Lift Count. It was left as it is.",
-                        m_path);
+            return fail(
+                ErrorCode::Unreadable,
+                Core::sentence(
+                    "The file %1 is a database of something else, no vocabulary of Lift Count. It was left as it is.",
+                    fileName(m_path)),
+                m_path);
         Transaction transaction(m_db);
         if (transaction.code() != SQLITE_OK) return tl::unexpected(errorOf(transaction.code(), m_path));
         const std::string sql =
@@ -194,16 +214,19 @@ Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
         return {};
     }
     if (*id != applicationId)
-        return fail(ErrorCode::Unreadable,
-                    "The file " + fileName(m_path) +
-                        " is a database of something else, no vocabulary of Lift Count. It was left as it is.",
-                    m_path);
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence(
+                "The file %1 is a database of something else, no vocabulary of Lift Count. It was left as it is.",
+                fileName(m_path)),
+            m_path);
     if (*version > vocabularyVersion)
-        return fail(ErrorCode::NewerVersion,
-                    "The vocabulary " + fileName(m_path) + " was written by a newer Lift Count (format " +
-                        std::to_string(*version) + "; this one reads up to " + std::to_string(vocabularyVersion) +
-                        "). It was left as it is. Update Lift Count to use it.",
-                    m_path);
+        return fail(
+            ErrorCode::NewerVersion,
+            Core::sentence(
+                "The vocabulary %1 was written by a newer Lift Count (format %2; this one reads up to %3). It was left as it is. Update Lift Count to use it.",
+                fileName(m_path), *version, vocabularyVersion),
+            m_path);
     Statement check(m_db, "SELECT count(*) FROM figures");
     if (const int code = check.step(); code != SQLITE_ROW)
         return tl::unexpected(errorOf(code == SQLITE_ERROR ? SQLITE_CORRUPT : code, m_path));
@@ -230,7 +253,7 @@ std::int64_t Vocabulary::othersChanges() const {
     return statement.step() == SQLITE_ROW ? statement.number(0) : 0;
 }
 
-Result<std::vector<VocabularyFigure>> Vocabulary::all(std::vector<std::string>* unreadable) const {
+Result<std::vector<VocabularyFigure>> Vocabulary::all(std::vector<Text>* unreadable) const {
     Statement statement(m_db, "SELECT id, revision, card, name FROM figures ORDER BY name COLLATE NOCASE, id");
     std::vector<VocabularyFigure> figures;
     int code = 0;
@@ -248,7 +271,8 @@ Result<std::vector<VocabularyFigure>> Vocabulary::all(std::vector<std::string>* 
 Result<VocabularyFigure> Vocabulary::find(const std::string& id) const {
     Statement statement(m_db, "SELECT id, revision, card, name FROM figures WHERE id = ?1");
     const int code = statement.bind(1, id).step();
-    if (code == SQLITE_DONE) return fail(ErrorCode::NotFound, "This figure is no longer in the vocabulary.", m_path);
+    if (code == SQLITE_DONE)
+        return fail(ErrorCode::NotFound, Core::sentence("This figure is no longer in the vocabulary."), m_path);
     if (code != SQLITE_ROW) return tl::unexpected(errorOf(code, m_path));
     return figureFrom(statement, m_path);
 }
@@ -293,8 +317,9 @@ Result<VocabularyFigure> Vocabulary::change(const VocabularyFigure& known, const
         if (!now) return tl::unexpected(now.error());
         return fail(
             ErrorCode::ChangedOnDisk,
-            "“" + known.card.name +
-                "” was changed by another window in the meantime. Nothing was changed here; look at it as it is now and change it again.",
+            Core::sentence(
+                "“%1” was changed by another window in the meantime. Nothing was changed here; look at it as it is now and change it again.",
+                known.card.name),
             m_path);
     }
     return VocabularyFigure{known.id, known.revision + 1, to};
@@ -305,7 +330,7 @@ Result<void> Vocabulary::remove(const std::string& id) {
     const int code = statement.bind(1, id).step();
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     if (sqlite3_changes(m_db) == 0)
-        return fail(ErrorCode::NotFound, "This figure is no longer in the vocabulary.", m_path);
+        return fail(ErrorCode::NotFound, Core::sentence("This figure is no longer in the vocabulary."), m_path);
     return {};
 }
 
@@ -317,13 +342,15 @@ Result<VocabularyFigure> Vocabulary::restore(const VocabularyFigure& figure) {
                          .bind(4, cardToJson(figure.card))
                          .step();
     if ((code & 0xFF) == SQLITE_CONSTRAINT)
-        return fail(ErrorCode::ChangedOnDisk, "“" + figure.card.name + "” is in the vocabulary already.", m_path);
+        return fail(ErrorCode::ChangedOnDisk, Core::sentence("“%1” is in the vocabulary already.", figure.card.name),
+                    m_path);
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     return VocabularyFigure{figure.id, figure.revision + 1, figure.card};
 }
 
 Result<VocabularyFigure> Vocabulary::merge(const std::string& kept, const std::string& other) {
-    if (kept == other) return fail(ErrorCode::BadValue, "A figure cannot be merged with itself. Choose two.");
+    if (kept == other)
+        return fail(ErrorCode::BadValue, Core::sentence("A figure cannot be merged with itself. Choose two."));
     Transaction transaction(m_db);
     if (transaction.code() != SQLITE_OK) return tl::unexpected(errorOf(transaction.code(), m_path));
     const auto first = find(kept);
@@ -367,7 +394,7 @@ Result<void> Vocabulary::forgetWord(const std::string& name, const std::string& 
     const int code = statement.bind(1, name).bind(2, school).step();
     if (code != SQLITE_DONE) return tl::unexpected(errorOf(code, m_path));
     if (sqlite3_changes(m_db) == 0)
-        return fail(ErrorCode::NotFound, "This word is no longer in the vocabulary.", m_path);
+        return fail(ErrorCode::NotFound, Core::sentence("This word is no longer in the vocabulary."), m_path);
     return {};
 }
 

@@ -45,7 +45,7 @@ public:
 
     /// All figures by name. Those that cannot be read are left out and stay in the file; a sentence that names each is
     /// put into `unreadable`.
-    [[nodiscard]] Result<std::vector<VocabularyFigure>> all(std::vector<std::string>* unreadable = nullptr) const;
+    [[nodiscard]] Result<std::vector<VocabularyFigure>> all(std::vector<Text>* unreadable = nullptr) const;
     [[nodiscard]] Result<VocabularyFigure> find(const std::string& id) const;
 
     [[nodiscard]] Result<VocabularyFigure> add(const FigureCard& card);

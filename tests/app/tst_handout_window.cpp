@@ -260,7 +260,7 @@ private Q_SLOTS:
         QTest::keyClicks(rig.window->focusWidget(), "walk, zwirl, walk ");
         const auto& questions = desk.reading().roles[0].line.questions;
         QCOMPARE(questions.size(), std::size_t{1});
-        QCOMPARE(QString::fromStdString(questions[0].answers[1].text), "as Nordsaal has it: a touch, without weight");
+        QCOMPARE(app::q(questions[0].answers[1].text), "as Nordsaal has it: a touch, without weight");
         for (int row = page.table().rowCount(); row-- > 0;) {
             if (page.table().rowText(row)[0] != "zwirl") continue;
             page.table().setCurrentCell(row, 0);

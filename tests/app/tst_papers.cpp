@@ -245,8 +245,8 @@ private Q_SLOTS:
         file.close();
         const auto read = readRoutineFile(file.fileName().toStdString());
         QVERIFY(!read);
-        QVERIFY2(test::q(read.error().message).contains(says), read.error().message.c_str());
-        QVERIFY(read.error().message.find("“paper”") != std::string::npos);
+        QVERIFY2(test::q(read.error().message).contains(says), read.error().message.english().c_str());
+        QVERIFY(read.error().message.english().find("“paper”") != std::string::npos);
     }
     void tooManyPages() {
         QBuffer out;
@@ -261,7 +261,7 @@ private Q_SLOTS:
         }
         const auto read = paperText(out.data().toStdString(), "“book”");
         QVERIFY(!read);
-        QVERIFY(read.error().message.find("101 pages") != std::string::npos);
+        QVERIFY(read.error().message.english().find("101 pages") != std::string::npos);
     }
     /// Of a page that is nested beyond what the parser takes, it reads what comes before; it neither crashes nor goes
     /// on for ever.

@@ -35,7 +35,7 @@ Truth truthOf(const QString& csv) {
 
 SongMap mapped(const QString& ogg) {
     const auto song = decodeSong(ogg.toStdString());
-    if (!song) qFatal("%s", song.error().message.c_str());
+    if (!song) qFatal("%s", song.error().message.english().c_str());
     return test::must(analyseSong(song->sound));
 }
 

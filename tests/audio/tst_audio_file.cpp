@@ -59,7 +59,7 @@ private Q_SLOTS:
             [](sf_count_t i, int) { return 0.3F * static_cast<float>(std::sin(0.05 * static_cast<double>(i))); },
             format);
         const auto song = decode(qPrintable(name));
-        QVERIFY2(song, song ? "" : song.error().message.c_str());
+        QVERIFY2(song, song ? "" : song.error().message.english().c_str());
         QCOMPARE(song->sound.channels, 2);
         QVERIFY(qAbs(song->sound.seconds() - 2.0) < 0.06); // MP3 pads its last frame
         float loudest = 0;
@@ -112,7 +112,7 @@ private Q_SLOTS:
         QVERIFY(ffmpeg.waitForFinished());
         QVERIFY2(ffmpeg.exitCode() == 0, ffmpeg.readAllStandardError().constData());
         const auto decoded = decode(qPrintable(name));
-        QVERIFY2(decoded, decoded ? "" : decoded.error().message.c_str());
+        QVERIFY2(decoded, decoded ? "" : decoded.error().message.english().c_str());
         const auto reference = resampled(mono(song), decoded->sound.sampleRate);
         const auto sound = mono(decoded->sound);
         const int reach = sound.sampleRate / 10;
@@ -196,7 +196,7 @@ private Q_SLOTS:
         QVERIFY(whole.open(QIODevice::ReadOnly));
         writeBytes(at("cut.flac"), whole.readAll().left(static_cast<int>(whole.size() / 2)));
         const auto song = decode("cut.flac");
-        QVERIFY2(song, song ? "" : song.error().message.c_str());
+        QVERIFY2(song, song ? "" : song.error().message.english().c_str());
         QVERIFY(song->sound.seconds() < 6 && song->sound.seconds() > 3);
         QVERIFY2(test::q(song->warning).contains("breaks off"), song->warning.c_str());
     }
@@ -215,7 +215,7 @@ private Q_SLOTS:
         bytes[21] = static_cast<char>(bytes[21] | 0x0F);
         writeBytes(at("liar.flac"), bytes);
         const auto song = decode("liar.flac");
-        QVERIFY2(song, song ? "" : song.error().message.c_str());
+        QVERIFY2(song, song ? "" : song.error().message.english().c_str());
         QCOMPARE(song->sound.frames(), std::size_t(441000));
         QVERIFY2(test::q(song->warning).contains("breaks off"), song->warning.c_str());
         QVERIFY(song->sound.samples.capacity() * sizeof(float) < 2'000'000'000U); // never more than the longest song

@@ -107,7 +107,7 @@ private Q_SLOTS:
             const auto song = decodeSong(damaged.toStdString());
             if (!song) {
                 ++sentences;
-                QVERIFY2(song.error().message.size() > 20, song.error().message.c_str());
+                QVERIFY2(song.error().message.english().size() > 20, song.error().message.english().c_str());
                 continue;
             }
             ++songs;

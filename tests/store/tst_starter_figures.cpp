@@ -35,7 +35,8 @@ private Q_SLOTS:
             const auto findings = inspectFigure(card, read, around);
             QVERIFY2(
                 findings.empty(),
-                (card.name + ": " + (findings.empty() ? "" : findings.front().headline + ". " + findings.front().text))
+                (card.name + ": " +
+                 (findings.empty() ? "" : findings.front().headline.english() + ". " + findings.front().text.english()))
                     .c_str());
             for (const RoleReading& role : read.roles) {
                 QVERIFY2(role.line.notes.empty() && role.line.questions.empty(), card.name.c_str());

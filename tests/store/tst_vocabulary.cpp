@@ -166,12 +166,12 @@ private Q_SLOTS:
         sqlite3_close(db);
         const auto vocabulary = opened(path);
         QVERIFY(vocabulary->add(card("Whole")).has_value());
-        std::vector<std::string> unreadable;
+        std::vector<Text> unreadable;
         const auto all = test::must(vocabulary->all(&unreadable));
         QCOMPARE(all.size(), std::size_t{1}); // the others are shown
         QCOMPARE(test::q(all[0].card.name), "Whole");
         QCOMPARE(unreadable.size(), std::size_t{1});
-        QVERIFY2(test::q(unreadable[0]).contains("“Torn”"), unreadable[0].c_str());
+        QVERIFY2(test::q(unreadable[0]).contains("“Torn”"), unreadable[0].english().c_str());
     }
     /// Killed at random moments of its first start: the file is either not made yet or has all its starters.
     void aFirstStartThatEndsLeavesAllOrNothing() {
@@ -300,8 +300,8 @@ private Q_SLOTS:
         setrlimit(RLIMIT_FSIZE, &old);
         std::signal(SIGXFSZ, oldSignal);
         QVERIFY(!refused);
-        QVERIFY2(refused.error().code == ErrorCode::Unwritable, refused.error().message.c_str());
-        QVERIFY2(test::q(refused.error().message).contains("disk is full"), refused.error().message.c_str());
+        QVERIFY2(refused.error().code == ErrorCode::Unwritable, refused.error().message.english().c_str());
+        QVERIFY2(test::q(refused.error().message).contains("disk is full"), refused.error().message.english().c_str());
         QCOMPARE(test::must(vocabulary->all()).size(), std::size_t{1});
         QVERIFY(vocabulary->add(card("After")).has_value());
         QCOMPARE(test::must(opened(path)->all()).size(), std::size_t{2});

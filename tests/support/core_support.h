@@ -31,7 +31,7 @@ inline QString q(const Text& text) { return q(text.english()); }
 /// The value of a result that must be there; the error's sentence is printed otherwise.
 template <typename T>
 T must(Result<T> result) {
-    if (!result) qFatal("%s", result.error().message.c_str());
+    if (!result) qFatal("%s", result.error().message.english().c_str());
     return std::move(*result);
 }
 

@@ -131,7 +131,7 @@ void SongTrialPanel::tryFile(const QString& path) {
                    [this, path](const Result<SongOfFile>& other) {
                        if (!other) return show(tl::unexpected(other.error()), path);
                        if (other->document.map->beats.empty())
-                           return show(fail(ErrorCode::NoPulse, "That routine has no song."), path);
+                           return show(fail(ErrorCode::NoPulse, Core::sentence("That routine has no song.")), path);
                        show(songOf(other->document), tr("the song of %1").arg(q(other->document.title)));
                        if (!other->note.empty()) Q_EMIT m_session.messages.told(q(other->note));
                    });
@@ -195,10 +195,10 @@ void SongTrialPanel::refresh() {
             auto trial = tryOnSong(document, *landing, edits);
             if (!trial) return tl::unexpected(trial.error());
             Tried out{std::move(*trial), {}};
-            out.words = trialInWords(out.trial);
+            out.words = Sentence::verbatim(trialInWords(out.trial));
             const auto then = applyEdits(document, out.trial.edits);
             if (then && leave && !then->routine.passes.empty() && !task.stopped())
-                out.words += " " + bestPlanInWords(*then, out.trial.then.grid, *leave);
+                out.words += bestPlanInWords(*then, out.trial.then.grid, *leave);
             return out;
         },
         [this](Result<Tried> tried) { showTried(std::move(tried)); });

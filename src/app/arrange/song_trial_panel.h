@@ -43,7 +43,7 @@ public:
 private:
     struct Tried {
         SongTrial trial;
-        std::string words;
+        Text words;
     };
     /// `takeable`: a tempo is only asked about, since the recording keeps its own.
     void show(Result<std::vector<Edit>> edits, const QString& title, bool takeable = true);

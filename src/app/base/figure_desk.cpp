@@ -77,7 +77,7 @@ void FigureDesk::readVocabulary() {
     m_figuresChanged = true;
     if (!m_vocabulary) return;
     m_othersChanges = m_vocabulary->othersChanges();
-    std::vector<std::string> unreadable;
+    std::vector<Text> unreadable;
     auto all = m_vocabulary->all(&unreadable);
     if (!all) {
         m_problem = q(all.error().message);

@@ -33,7 +33,7 @@ Result<std::shared_ptr<LoadedSong>> loadSong(const QString& path, bool analyse, 
     song->loudness = std::make_shared<const LoudnessCurve>(loudnessOf(*song->sound));
     if (analyse) {
         song->heard = hear(*song->sound, song->print.hash, task.part(readingPart, 1));
-        if (!song->heard) return fail(ErrorCode::Cancelled, "The analysis was stopped.");
+        if (!song->heard) return fail(ErrorCode::Cancelled, Core::sentence("The analysis was stopped."));
         song->reading = solveSong(*song->heard);
     }
     return song;

@@ -54,11 +54,11 @@ private:
 
 const std::vector<std::pair<Feel, const char*>>& feels() {
     static const std::vector<std::pair<Feel, const char*>> all{
-        {Feel::Straight, QT_TRANSLATE_NOOP("FigureEditor", "straight: & is ½")},
-        {Feel::Swing, QT_TRANSLATE_NOOP("FigureEditor", "swung: & and a are ⅔")},
-        {Feel::RollingThirds, QT_TRANSLATE_NOOP("FigureEditor", "rolling by thirds: & ⅓, a ⅔")},
-        {Feel::RollingQuarters, QT_TRANSLATE_NOOP("FigureEditor", "rolling by quarters: & ½, a ¾")},
-        {Feel::Own, QT_TRANSLATE_NOOP("FigureEditor", "own fractions …")}};
+        {Feel::Straight, QT_TRANSLATE_NOOP("lc::app::FigureEditor", "straight: & is ½")},
+        {Feel::Swing, QT_TRANSLATE_NOOP("lc::app::FigureEditor", "swung: & and a are ⅔")},
+        {Feel::RollingThirds, QT_TRANSLATE_NOOP("lc::app::FigureEditor", "rolling by thirds: & ⅓, a ⅔")},
+        {Feel::RollingQuarters, QT_TRANSLATE_NOOP("lc::app::FigureEditor", "rolling by quarters: & ½, a ¾")},
+        {Feel::Own, QT_TRANSLATE_NOOP("lc::app::FigureEditor", "own fractions …")}};
     return all;
 }
 

@@ -19,14 +19,14 @@ namespace {
 
 const std::vector<std::pair<BenchKind, const char*>>& kinds() {
     static const std::vector<std::pair<BenchKind, const char*>> all{
-        {BenchKind::StretchOrDouble, QT_TRANSLATE_NOOP("VersionsPage", "stretch or double")},
-        {BenchKind::Stretch, QT_TRANSLATE_NOOP("VersionsPage", "stretch steps")},
-        {BenchKind::Double, QT_TRANSLATE_NOOP("VersionsPage", "two steps in a count")},
-        {BenchKind::OtherFeel, QT_TRANSLATE_NOOP("VersionsPage", "other feel")},
-        {BenchKind::OtherStart, QT_TRANSLATE_NOOP("VersionsPage", "other start count")},
-        {BenchKind::OtherFoot, QT_TRANSLATE_NOOP("VersionsPage", "other foot")},
-        {BenchKind::OtherSide, QT_TRANSLATE_NOOP("VersionsPage", "other side")},
-        {BenchKind::Ornament, QT_TRANSLATE_NOOP("VersionsPage", "ornament in step")}};
+        {BenchKind::StretchOrDouble, QT_TRANSLATE_NOOP("lc::app::VersionsPage", "stretch or double")},
+        {BenchKind::Stretch, QT_TRANSLATE_NOOP("lc::app::VersionsPage", "stretch steps")},
+        {BenchKind::Double, QT_TRANSLATE_NOOP("lc::app::VersionsPage", "two steps in a count")},
+        {BenchKind::OtherFeel, QT_TRANSLATE_NOOP("lc::app::VersionsPage", "other feel")},
+        {BenchKind::OtherStart, QT_TRANSLATE_NOOP("lc::app::VersionsPage", "other start count")},
+        {BenchKind::OtherFoot, QT_TRANSLATE_NOOP("lc::app::VersionsPage", "other foot")},
+        {BenchKind::OtherSide, QT_TRANSLATE_NOOP("lc::app::VersionsPage", "other side")},
+        {BenchKind::Ornament, QT_TRANSLATE_NOOP("lc::app::VersionsPage", "ornament in step")}};
     return all;
 }
 

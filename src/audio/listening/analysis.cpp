@@ -9,9 +9,10 @@ constexpr double shortestSong = 4;
 tl::unexpected<Error> tooShort() {
     return fail(
         ErrorCode::NoPulse,
-        "No steady pulse was found in this recording: it is shorter than four seconds. It can still be played.");
+        Core::sentence(
+            "No steady pulse was found in this recording: it is shorter than four seconds. It can still be played."));
 }
-tl::unexpected<Error> stopped() { return fail(ErrorCode::Cancelled, "The analysis was stopped."); }
+tl::unexpected<Error> stopped() { return fail(ErrorCode::Cancelled, Core::sentence("The analysis was stopped.")); }
 } // namespace
 
 Result<HeardSong> hearSound(const AudioBuffer& sound, const Task& task) {

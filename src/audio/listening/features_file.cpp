@@ -107,9 +107,11 @@ Result<void> saveFeatures(const SongFeatures& song, const std::string& path) {
 
 Result<SongFeatures> loadFeatures(const std::string& path) {
     auto read = readFile(path, mostFeatureBytes);
-    if (!read) return fail(ErrorCode::NotFound, "There are no kept features.", path);
+    if (!read) return fail(ErrorCode::NotFound, Core::sentence("There are no kept features."), path);
     std::string bytes = std::move(*read);
-    const auto bad = [&] { return fail(ErrorCode::Unreadable, "The kept features cannot be used.", path); };
+    const auto bad = [&] {
+        return fail(ErrorCode::Unreadable, Core::sentence("The kept features cannot be used."), path);
+    };
     const std::string head = std::string(magic, sizeof magic) + featuresMaker();
     if (bytes.size() < head.size() + hashLength) return bad();
     const std::string hash = bytes.substr(bytes.size() - hashLength);

@@ -28,7 +28,7 @@ Result<HeardSong> hearKept(const SongSound& sound, const std::string& hash, cons
                            const Task& task) {
     if (auto before = heardBefore(hash, folder, task)) return std::move(*before);
     SongFeatures features = songFeatures(sound, task.part(0, 0.6));
-    if (task.stopped()) return fail(ErrorCode::Cancelled, "The analysis was stopped.");
+    if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("The analysis was stopped."));
     keep(features, hash, folder);
     return hearSong(std::move(features), task.part(0.6, 1));
 }

@@ -44,7 +44,8 @@ constexpr double refused = 1000.0; // what a reading loses for a stated tempo or
 tl::unexpected<Error> noPulse() {
     return fail(
         ErrorCode::NoPulse,
-        "No steady pulse was found in this recording. It can still be played; tap along, or type its structure.");
+        Core::sentence(
+            "No steady pulse was found in this recording. It can still be played; tap along, or type its structure."));
 }
 
 std::vector<std::size_t> oddStarts(const BarPath& path, int usual) {
@@ -77,9 +78,9 @@ public:
         if (auto conflict = conflictIn(m_facts)) return tl::unexpected(*conflict);
         for (double at : m_stated.places)
             if (at > m_song.features.seconds + 1)
-                return fail(ErrorCode::BadValue, "A fact lies outside the song, which ends after " +
-                                                     std::to_string(static_cast<int>(m_song.features.seconds)) +
-                                                     " seconds.");
+                return fail(ErrorCode::BadValue,
+                            Core::sentence("A fact lies outside the song, which ends after %1 seconds.",
+                                           static_cast<int>(m_song.features.seconds)));
         if (auto drawn = beatsAndBars(); !drawn) return tl::unexpected(drawn.error());
         dropTail();
         for (const OwnPart& part : m_ownParts)
@@ -315,7 +316,8 @@ private:
                 m_known.oddNear = oddStarts(*heard, m_reading.beatsPerBar);
         }
         const auto bars = solveBars(m_one, m_reading.beatsPerBar, prices, m_known);
-        if (!bars) return fail(ErrorCode::BadValue, "The stated bars exclude each other. Forget one of them.");
+        if (!bars)
+            return fail(ErrorCode::BadValue, Core::sentence("The stated bars exclude each other. Forget one of them."));
         m_reading.bars = *bars;
         return {};
     }
@@ -474,7 +476,7 @@ Result<HeardSong> hearSong(SongFeatures features, const Task& task) {
     if (!song.metre.readings.empty())
         song.refined = refinedPulse(song.features, song.metre.pulses[song.metre.readings.front().pulse]);
     song.pulse = hasPulse(song.features);
-    if (task.stopped()) return fail(ErrorCode::Cancelled, "The analysis was stopped.");
+    if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("The analysis was stopped."));
     return song;
 }
 

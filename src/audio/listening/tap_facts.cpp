@@ -169,7 +169,7 @@ private:
 
 Result<std::vector<SongFact>> factsFromTaps(const HeardSong& song, const std::vector<SongFact>& stated,
                                             const TapFit& fit, TapTarget target) {
-    if (fit.places.size() < 2) return fail(ErrorCode::BadValue, "There are no taps to count by.");
+    if (fit.places.size() < 2) return fail(ErrorCode::BadValue, Core::sentence("There are no taps to count by."));
     TapReader reader(song, stated, fit);
     return target == TapTarget::Beats ? reader.beats() : reader.ones();
 }

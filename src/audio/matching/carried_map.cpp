@@ -115,7 +115,8 @@ Result<CarriedMap> carryMap(const SongMap& map, const std::vector<SongFact>& fac
     if (out.match.covered(std::min(from.seconds, to.features.seconds)) < fewestInCommon)
         return fail(
             ErrorCode::BadValue,
-            "The two recordings have too little in common to carry the map over. Open the other one as a song of its own.");
+            Core::sentence(
+                "The two recordings have too little in common to carry the map over. Open the other one as a song of its own."));
 
     // What the other recording has of its own is solved in it, at the metre and the tempo to be expected.
     const auto& stretches = out.match.stretches();

@@ -77,7 +77,7 @@ SongFit fitFile(const Document& document, const std::string& path, Ranked what, 
         fit = what == Ranked::Songs ? fitSong(document, other->document, wishes)
                                     : fitSong(other->document, document, wishes);
         fit.name = other->document.title;
-        if (!other->note.empty()) fit.remark += (fit.remark.empty() ? "" : " ") + other->note;
+        fit.remark += Sentence::verbatim(other->note);
     }
     if (fit.name.empty()) fit.name = shown(std::filesystem::path(path).stem().string());
     fit.file = path;

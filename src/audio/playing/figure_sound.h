@@ -24,7 +24,7 @@ struct FigureSoundAsked {
 struct FigureSound {
     AudioBuffer sound;       ///< stereo, 44.1 kHz
     double startSeconds = 0; ///< of the figure's count 1
-    std::string problem;     ///< why there is no voice; empty when all is well
+    Text problem;            ///< why there is no voice; empty when all is well
 };
 
 /// A figure as clicks, soft step clicks and spoken counts, without a song. What falls before count 1 is heard in the

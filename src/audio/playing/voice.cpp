@@ -61,12 +61,14 @@ Result<std::shared_ptr<const AudioBuffer>> Voice::say(const std::string& text) {
     const int rate = espeakRate();
     if (rate <= 0)
         return fail(ErrorCode::NotFound,
-                    "The voice is not here: the package espeak-ng-data is missing. Counts are clicked instead.");
+                    Core::sentence(
+                        "The voice is not here: the package espeak-ng-data is missing. Counts are clicked instead."));
     AudioBuffer sound{rate, 1, {}};
     const std::string word = spokenWord(text);
     if (espeak_Synth(word.c_str(), word.size() + 1, 0, POS_CHARACTER, 0, espeakCHARS_UTF8, nullptr, &sound) != EE_OK ||
         espeak_Synchronize() != EE_OK)
-        return fail(ErrorCode::NotFound, "The voice could not say “" + text + "”. Counts are clicked instead.");
+        return fail(ErrorCode::NotFound,
+                    Core::sentence("The voice could not say “%1”. Counts are clicked instead.", text));
     trim(sound);
     auto kept = std::make_shared<const AudioBuffer>(resampled(std::move(sound), usualRate));
     m_kept.emplace(text, kept);

@@ -26,7 +26,7 @@ Result<void> readThrough(SongStream& stream, const Task& task, Room room, Take t
     for (std::size_t read = 0;;) {
         const auto more = stream.next(block);
         if (!more) return tl::unexpected(more.error());
-        if (task.stopped()) return fail(ErrorCode::Cancelled, "Reading was stopped.");
+        if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("Reading was stopped."));
         if (!*more) return {};
         read += block.size();
         if (read > believed && believed < promised) room(believed = std::max(read, std::min(promised, 4 * read)));
@@ -74,8 +74,9 @@ Result<void> writeSound(const AudioBuffer& sound, const std::string& path) {
         const auto unwritable = [&] {
             return fail(
                 ErrorCode::Unwritable,
-                shownName(path) +
-                    " could not be written. Choose another folder or make room. The file from before is untouched.",
+                Core::sentence(
+                    "%1 could not be written. Choose another folder or make room. The file from before is untouched.",
+                    shownName(path)),
                 path);
         };
         std::unique_ptr<SNDFILE, decltype(&sf_close)> file(sf_open(scrap.c_str(), SFM_WRITE, &info), &sf_close);

@@ -20,8 +20,8 @@ constexpr int lowestRate = 32000;  // below this treble is missing but playing d
 constexpr int highestRate = 48000; // above this nothing is heard and everything costs more
 constexpr std::int64_t blockFrames = 1 << 15;
 
-tl::unexpected<Error> unreadable(const std::string& path, const std::string& why) {
-    return fail(ErrorCode::Unreadable, shownName(path) + " " + why, path);
+tl::unexpected<Error> unreadable(const std::string& path, Sentence why) {
+    return fail(ErrorCode::Unreadable, std::move(why), path);
 }
 
 /// Weights of a channel in the left and right of the mix. Order of channels as WAVE has it: L R C LFE Ls Rs …
@@ -70,20 +70,22 @@ SongStream::~SongStream() = default;
 Result<SongStream> SongStream::open(const std::string& path, double mostSeconds) {
     if (const auto regular = checkRegularFile(path); !regular) return tl::unexpected(regular.error());
     std::error_code error;
-    if (fs::file_size(path, error) == 0) return unreadable(path, "is empty.");
+    if (fs::file_size(path, error) == 0) return unreadable(path, Core::sentence("%1 is empty.", shownName(path)));
     auto state = std::make_unique<State>();
     state->path = path;
     state->file = openWithSndfile(path);
     if (!state->file) state->file = openWithLibav(path);
     if (!state->file)
-        return unreadable(path,
-                          "is not a sound file that can be read. Try WAV, FLAC, OGG, MP3, M4A or a video with sound.");
+        return unreadable(
+            path, Core::sentence(
+                      "%1 is not a sound file that can be read. Try WAV, FLAC, OGG, MP3, M4A or a video with sound.",
+                      shownName(path)));
     state->fromChannels = state->file->channels();
     state->fromRate = state->file->sampleRate();
     if (state->fromChannels < 1 || state->fromChannels > mostSourceChannels || state->fromRate < 1000 ||
         state->fromRate > 1'000'000)
-        return unreadable(path, "has " + std::to_string(state->fromChannels) + " channels at " +
-                                    std::to_string(state->fromRate) + " Hz, which cannot be played.");
+        return unreadable(path, Core::sentence("%1 has %2 channels at %3 Hz, which cannot be played.", shownName(path),
+                                               state->fromChannels, state->fromRate));
     const bool limited = mostSeconds > 0 && mostSeconds < longestSongSeconds;
     state->mostIsAnError = !limited;
     state->most = static_cast<std::int64_t>((limited ? mostSeconds : longestSongSeconds) * state->fromRate);
@@ -93,8 +95,9 @@ Result<SongStream> SongStream::open(const std::string& path, double mostSeconds)
         // bit for ten samples.
         const double couldHold = static_cast<double>(fs::file_size(path, error)) * 80;
         if (!limited && static_cast<double>(state->promised) <= couldHold)
-            return unreadable(path, "is longer than " + std::to_string(static_cast<int>(longestSongSeconds / 60)) +
-                                        " minutes. Cut the piece you dance to out of it first.");
+            return unreadable(
+                path, Core::sentence("%2 is longer than %1 minutes. Cut the piece you dance to out of it first.",
+                                     static_cast<int>(longestSongSeconds / 60), shownName(path)));
         state->promised = state->most;
     }
     state->channels = state->fromChannels == 1 ? 1 : 2;
@@ -126,10 +129,11 @@ Result<bool> SongStream::next(std::vector<float>& samples) {
             asked > 0 ? std::clamp<std::int64_t>(s.file->read(s.block.data(), asked), 0, asked) : 0;
         s.read += got;
         if (s.mostIsAnError && s.read > s.most)
-            return unreadable(s.path, "is longer than " + std::to_string(static_cast<int>(longestSongSeconds / 60)) +
-                                          " minutes. Cut the piece you dance to out of it first.");
+            return unreadable(
+                s.path, Core::sentence("%2 is longer than %1 minutes. Cut the piece you dance to out of it first.",
+                                       static_cast<int>(longestSongSeconds / 60), shownName(s.path)));
         s.ended = got == 0;
-        if (s.ended && s.read == 0) return unreadable(s.path, "holds no sound.");
+        if (s.ended && s.read == 0) return unreadable(s.path, Core::sentence("%1 holds no sound.", shownName(s.path)));
         for (std::int64_t i = 0; i < got * s.fromChannels; ++i)
             if (float& value = s.block[static_cast<std::size_t>(i)]; !std::isfinite(value)) {
                 value = 0;

@@ -38,7 +38,8 @@ Result<FileFingerprint> fingerprintFile(const std::string& path) {
         print.bytes += got;
     }
     if (!in.eof())
-        return fail(ErrorCode::Unreadable, "The file " + shownName(path) + " could not be read to its end.", path);
+        return fail(ErrorCode::Unreadable, Core::sentence("The file %1 could not be read to its end.", shownName(path)),
+                    path);
     print.hash = hexadecimal(XXH3_128bits_digest(state.get()));
     return print;
 }

@@ -56,15 +56,17 @@ Result<std::vector<std::vector<std::string>>> parseCsv(std::string_view text) {
         else if (c == '\r' && i + 1 < text.size() && text[i + 1] == '\n')
             continue;
         else if (closed)
-            return fail(ErrorCode::Unreadable,
-                        "Row " + std::to_string(rows.size() + 1) +
-                            " of the table has text behind a closed quotation mark. Put the whole cell into quotes.");
+            return fail(
+                ErrorCode::Unreadable,
+                Core::sentence(
+                    "Row %1 of the table has text behind a closed quotation mark. Put the whole cell into quotes.",
+                    rows.size() + 1));
         else
             cell += c;
     }
     if (quoted)
-        return fail(ErrorCode::Unreadable, "Row " + std::to_string(rows.size() + 1) +
-                                               " of the table has a quotation mark that is not closed.");
+        return fail(ErrorCode::Unreadable,
+                    Core::sentence("Row %1 of the table has a quotation mark that is not closed.", rows.size() + 1));
     if (!cell.empty() || !row.empty() || closed) endRow();
     return rows;
 }

@@ -13,8 +13,9 @@ std::string toClock(Eighths facing) {
 Result<Eighths> parseClock(std::string_view text) {
     for (int i = 0; i < 8; ++i)
         if (text == toClock({i})) return Eighths{i};
-    return fail(ErrorCode::BadValue,
-                "“" + std::string(text) + "” is no facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock.");
+    return fail(
+        ErrorCode::BadValue,
+        Core::sentence("“%1” is no facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock.", std::string(text)));
 }
 
 std::string turnInWords(Eighths rotation) {

@@ -32,10 +32,10 @@ struct Descriptor {
     int it;
 };
 
-const char* kindOf(mode_t mode) {
-    if (S_ISDIR(mode)) return "is a folder.";
-    if (S_ISFIFO(mode) || S_ISSOCK(mode)) return "is a pipe, not a file.";
-    return "is a device, not a file.";
+Sentence isNoFile(const std::string& name, mode_t mode) {
+    if (S_ISDIR(mode)) return Core::sentence("%1 is a folder.", name);
+    if (S_ISFIFO(mode) || S_ISSOCK(mode)) return Core::sentence("%1 is a pipe, not a file.", name);
+    return Core::sentence("%1 is a device, not a file.", name);
 }
 
 std::string whyUnreadable(int code) {
@@ -50,8 +50,8 @@ std::string whyUnreadable(int code) {
 
 tl::unexpected<Error> unreadable(const std::string& path, int code) {
     if (code == ENOENT || code == ENOTDIR)
-        return fail(ErrorCode::NotFound, "There is no file " + named(path) + ".", path);
-    return fail(ErrorCode::Unreadable, named(path) + " " + whyUnreadable(code), path);
+        return fail(ErrorCode::NotFound, Core::sentence("There is no file %1.", named(path)), path);
+    return fail(ErrorCode::Unreadable, Core::sentence("%1 %2", named(path), whyUnreadable(code)), path);
 }
 
 std::string whyUnwritable(int code) {
@@ -74,7 +74,8 @@ std::string whyUnwritable(int code) {
 
 tl::unexpected<Error> unwritable(const std::string& path, int code) {
     return fail(ErrorCode::Unwritable,
-                named(path) + " could not be written: " + whyUnwritable(code) + " The file from before is untouched.",
+                Core::sentence("%1 could not be written: %2 The file from before is untouched.", named(path),
+                               whyUnwritable(code)),
                 path);
 }
 
@@ -156,7 +157,7 @@ Result<void> checkRegularFile(const std::string& path) {
     if (file.it < 0) return unreadable(path, errno);
     struct stat there {};
     if (::fstat(file.it, &there) != 0) return unreadable(path, errno);
-    if (!S_ISREG(there.st_mode)) return fail(ErrorCode::Unreadable, named(path) + " " + kindOf(there.st_mode), path);
+    if (!S_ISREG(there.st_mode)) return fail(ErrorCode::Unreadable, isNoFile(named(path), there.st_mode), path);
     return {};
 }
 
@@ -165,18 +166,18 @@ Result<std::string> readFile(const std::string& path, std::uint64_t most, const 
     if (file.it < 0) return unreadable(path, errno);
     struct stat there {};
     if (::fstat(file.it, &there) != 0) return unreadable(path, errno);
-    if (!S_ISREG(there.st_mode)) return fail(ErrorCode::Unreadable, named(path) + " " + kindOf(there.st_mode), path);
+    if (!S_ISREG(there.st_mode)) return fail(ErrorCode::Unreadable, isNoFile(named(path), there.st_mode), path);
     const auto tooLarge = [&] {
-        return fail(ErrorCode::Unreadable,
-                    named(path) + " is far too large: more than " + std::to_string(most >> 20) +
-                        " MB. Is it the right file?",
-                    path);
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence("%1 is far too large: more than %2 MB. Is it the right file?", named(path), most >> 20),
+            path);
     };
     if (static_cast<std::uint64_t>(there.st_size) > most) return tooLarge();
     std::string bytes;
     constexpr std::size_t block = 1U << 20;
     for (std::size_t have = 0;;) {
-        if (task.stopped()) return fail(ErrorCode::Cancelled, "Reading was stopped.", path);
+        if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("Reading was stopped."), path);
         bytes.resize(have + std::min<std::size_t>(
                                 block, std::max<std::size_t>(
                                            4096, static_cast<std::size_t>(there.st_size) -
@@ -201,8 +202,8 @@ Result<ScrapFile> ScrapFile::beside(const std::string& target) {
     const Target to = targetOf(target);
     if (to.problem != 0) return unwritable(target, to.problem);
     if (to.there.st_mode != 0 && !S_ISREG(to.there.st_mode))
-        return fail(ErrorCode::Unwritable, named(target) + " " + kindOf(to.there.st_mode) + " Choose another name.",
-                    target);
+        return fail(ErrorCode::Unwritable,
+                    Core::sentence("%1 Choose another name.", isNoFile(named(target), to.there.st_mode)), target);
     clearOldScraps(to.path);
     ScrapFile scrap;
     scrap.m_asked = target;

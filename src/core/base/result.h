@@ -1,12 +1,14 @@
 #pragma once
 
+#include "core/base/sentence.h"
+
 #include <string>
 #include <tl/expected.hpp>
 #include <utility>
 
 namespace lc {
 
-/// What kind of thing went wrong; the app translates by this code, the text carries the particulars.
+/// What kind of thing went wrong.
 enum class ErrorCode {
     NotFound,      ///< a file or a named thing is not there
     Unreadable,    ///< it is there but cannot be read as what it should be
@@ -23,8 +25,8 @@ enum class ErrorCode {
 /// A mistake that a person or a file can cause: what, where and what to do, in one plain sentence or two.
 struct Error {
     ErrorCode code = ErrorCode::BadValue;
-    std::string message; ///< whole sentence(s) in UTF-8
-    std::string context; ///< file name, field path or "character 12"; may be empty
+    Text message;        ///< whole sentences
+    std::string context; ///< where, for programs: file name, field path or "character 12"; may be empty
 
     bool operator==(const Error&) const = default;
 };
@@ -33,7 +35,7 @@ template <typename T>
 using Result = tl::expected<T, Error>;
 
 /// Shorthand for returning an error from a function of type Result<T>.
-[[nodiscard]] inline tl::unexpected<Error> fail(ErrorCode code, std::string message, std::string context = {}) {
+[[nodiscard]] inline tl::unexpected<Error> fail(ErrorCode code, Text message, std::string context = {}) {
     return tl::unexpected<Error>(Error{code, std::move(message), std::move(context)});
 }
 

@@ -1,6 +1,7 @@
 #include "core/base/sentence.h"
 
 #include "core/base/clock_text.h"
+#include "core/base/tick.h"
 
 #include <cstring>
 
@@ -21,6 +22,8 @@ std::string joined(const std::vector<std::string>& words, Joined how, const Lang
         else if (i + 1 == words.size() && how == Joined::And)
             text =
                 Core::sentence("%1 and %2", Sentence::verbatim(text), Sentence::verbatim(words[i])).inWords(language);
+        else if (how == Joined::Semicolons)
+            text = Core::sentence("%1; %2", Sentence::verbatim(text), Sentence::verbatim(words[i])).inWords(language);
         else
             text = Core::sentence("%1, %2", Sentence::verbatim(text), Sentence::verbatim(words[i])).inWords(language);
     }
@@ -39,12 +42,14 @@ std::string Language::number(std::int64_t n) const { return std::to_string(n); }
 
 std::string Language::decimals(double value, int digits) const { return lc::decimals(value, digits); }
 
+AsCount::AsCount(Tick count) : ticks(count.value) {}
+
 std::string Argument::inWords(const Language& language) const {
     struct Speaker {
         const Argument& argument;
         const Language& language;
         std::string operator()(std::int64_t n) const { return language.number(n); }
-        std::string operator()(const AsCount& c) const { return toSpokenCount(c.count); }
+        std::string operator()(const AsCount& c) const { return toSpokenCount(Tick{c.ticks}); }
         std::string operator()(const AsClock& c) const { return clockText(c.seconds); }
         std::string operator()(const AsDecimals& d) const { return language.decimals(d.value, d.digits); }
         std::string operator()(const std::string& name) const { return name; }

@@ -1,12 +1,11 @@
 #pragma once
 
-#include "core/base/tick.h"
-
-#include <concepts>
 #include <cstdint>
 #include <memory>
 #include <optional>
 #include <string>
+#include <string_view>
+#include <type_traits>
 #include <utility>
 #include <variant>
 #include <vector>
@@ -17,10 +16,13 @@ namespace lc {
 
 class Language;
 class Sentence;
+class Text;
+struct Tick;
 
 /// A count as it is said: "5", "2½".
 struct AsCount {
-    Tick count;
+    explicit AsCount(Tick count);
+    std::int64_t ticks = 0;
     bool operator==(const AsCount&) const = default;
 };
 
@@ -39,29 +41,32 @@ struct AsDecimals {
 
 /// Several values in a row.
 enum class Joined {
-    And,    ///< "a, b and c"
-    Commas, ///< "a, b, c"
+    And,        ///< "a, b and c"
+    Commas,     ///< "a, b, c"
+    Semicolons, ///< "a; b; c"
 };
 
 /// A value in a sentence, kept as what it is until it is put into words: a number, a count, a time, a name (which is
 /// not translated), another sentence, or a list of values.
 class Argument {
 public:
-    template <std::integral Number>
+    template <typename Number, typename = std::enable_if_t<std::is_integral_v<Number>>>
     Argument(Number n) : m_value(static_cast<std::int64_t>(n)) {} // NOLINT: meant to be implicit
     Argument(AsCount count) : m_value(count) {}
     Argument(AsClock clock) : m_value(clock) {}
     Argument(AsDecimals number) : m_value(number) {}
     Argument(std::string name) : m_value(std::move(name)) {}
+    Argument(std::string_view name) : m_value(std::string(name)) {}
     Argument(const char*) = delete; ///< words are a sentence of their own: Core::sentence("…")
     Argument(const Sentence& sentence);
+    Argument(const Text& sentences);
     Argument(std::vector<Argument> values, Joined joined) : m_value(joined), m_parts(std::move(values)) {}
 
     [[nodiscard]] std::string inWords(const Language& language) const;
     bool operator==(const Argument&) const;
 
 private:
-    using Nested = std::shared_ptr<const Sentence>;
+    using Nested = std::shared_ptr<const Text>;
     std::variant<std::int64_t, AsCount, AsClock, AsDecimals, std::string, Nested, Joined> m_value;
     std::vector<Argument> m_parts; ///< of a list
 };
@@ -89,8 +94,6 @@ private:
     std::optional<std::int64_t> m_n; ///< decides the form
     std::vector<Argument> m_arguments;
 };
-
-inline Argument::Argument(const Sentence& sentence) : m_value(std::make_shared<const Sentence>(sentence)) {}
 
 } // namespace lc
 
@@ -120,6 +123,10 @@ public:
     Text() = default;
     Text(Sentence first) { *this += std::move(first); } // NOLINT: meant to be implicit
 
+    Text& operator+=(const Text& more) {
+        m_sentences.insert(m_sentences.end(), more.m_sentences.begin(), more.m_sentences.end());
+        return *this;
+    }
     Text& operator+=(Sentence more) {
         if (!more.empty()) m_sentences.push_back(std::move(more));
         return *this;
@@ -132,6 +139,9 @@ public:
 private:
     std::vector<Sentence> m_sentences;
 };
+
+inline Argument::Argument(const Sentence& sentence) : m_value(std::make_shared<const Text>(sentence)) {}
+inline Argument::Argument(const Text& sentences) : m_value(std::make_shared<const Text>(sentences)) {}
 
 /// How sentences are put into words. This one speaks English.
 class Language {

@@ -35,25 +35,26 @@ std::string toSpokenCount(Tick t) {
 }
 
 Result<Tick> parseCount(std::string_view text) {
-    const auto bad = [&](const char* why) {
-        return fail(ErrorCode::BadValue, "“" + std::string(text) + "” " + why, std::string(text));
+    const auto bad = [&](const Sentence& why) { return fail(ErrorCode::BadValue, why, std::string(text)); };
+    const auto noCount = [&] {
+        return bad(Core::sentence("“%1” is not a count. Write a number such as 12 or 3/4.", text));
     };
     std::int64_t numerator = 0;
     std::int64_t denominator = 1;
     const char* const end = text.data() + text.size();
     auto [rest, error] = std::from_chars(text.data(), end, numerator);
-    if (error != std::errc{}) return bad("is not a count. Write a number such as 12 or 3/4.");
+    if (error != std::errc{}) return noCount();
     if (rest != end) {
-        if (*rest != '/') return bad("is not a count. Write a number such as 12 or 3/4.");
+        if (*rest != '/') return noCount();
         const auto [rest2, error2] = std::from_chars(rest + 1, end, denominator);
-        if (error2 != std::errc{} || rest2 != end || denominator <= 0)
-            return bad("is not a count. Write a number such as 12 or 3/4.");
+        if (error2 != std::errc{} || rest2 != end || denominator <= 0) return noCount();
     }
     constexpr std::int64_t limit = INT64_MAX / ticksPerCount;
-    if (numerator > limit || numerator < -limit) return bad("is too large for a count.");
+    if (numerator > limit || numerator < -limit) return bad(Core::sentence("“%1” is too large for a count.", text));
     if ((numerator * ticksPerCount) % denominator != 0)
-        return bad(
-            "does not divide evenly: a count has 20160 parts. Use halves, thirds, … up to tenths, 12ths, 16ths or 32nds.");
+        return bad(Core::sentence(
+            "“%1” does not divide evenly: a count has 20160 parts. Use halves, thirds, … up to tenths, 12ths, 16ths or 32nds.",
+            text));
     return Tick{numerator * ticksPerCount / denominator};
 }
 

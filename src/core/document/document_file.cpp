@@ -39,7 +39,7 @@ Result<LoadedDocument> documentOfFile(std::string_view bytes, const std::string&
     auto document = documentFromJson(bytes);
     if (!document) {
         Error e = document.error();
-        e.message = shownName(path) + ": " + e.message;
+        e.message = Core::sentence("%1: %2", shownName(path), e.message);
         return tl::unexpected(e);
     }
     SongReference& song = document->song;
@@ -61,11 +61,12 @@ Result<FileFingerprint> saveDocument(const Document& document, const std::string
     if (expected && fs::exists(path, error)) {
         const auto now = fingerprintFile(path);
         if (!now || *now != *expected)
-            return fail(ErrorCode::ChangedOnDisk,
-                        "“" + shown(path) +
-                            "” was changed by another window or program since it was opened here. "
-                            "Save under another name, or overwrite it if you are sure.",
-                        path);
+            return fail(
+                ErrorCode::ChangedOnDisk,
+                Core::sentence(
+                    "“%1” was changed by another window or program since it was opened here. Save under another name, or overwrite it if you are sure.",
+                    shown(path)),
+                path);
     }
     Document onDisk = document;
     if (!document.song.path.empty()) {

@@ -14,7 +14,7 @@ TypedStructure structureFrom(const Field& field) {
     field.onlyKeys({"text", "bpm", "metre", "offset_s"});
     TypedStructure typed{field["text"].text(), field["bpm"].number(),
                          field["metre"].valueOf(parseMetre(field["metre"].text())), field["offset_s"].seconds()};
-    if (!(typed.bpm >= 10 && typed.bpm <= 600)) field["bpm"].bad("should be 10 to 600");
+    if (!(typed.bpm >= 10 && typed.bpm <= 600)) field["bpm"].bad(Core::sentence("should be 10 to 600"));
     return typed;
 }
 
@@ -81,11 +81,12 @@ Document documentFrom(const Field& field) {
     return std::move(*settled);
 }
 
-tl::unexpected<Error> damaged(const std::string& where, const std::string& why) {
+tl::unexpected<Error> damaged(const Sentence& where, const Text& why) {
     return fail(ErrorCode::Unreadable,
-                "This routine file is damaged: " + where + " " + why +
-                    ". The file was left as it is; take a copy of it from before.",
-                where);
+                Core::sentence(
+                    "This routine file is damaged: %1 %2. The file was left as it is; take a copy of it from before.",
+                    where, why),
+                where.english());
 }
 
 } // namespace
@@ -132,13 +133,14 @@ Result<Document> documentFromJson(std::string_view text) {
     const auto read = [](const Json& json) -> Result<Document> {
         const Field root(json, "");
         if (!json.is_object() || !json.contains("format") || json["format"] != "liftcount")
-            return fail(ErrorCode::Unreadable, "This is not a Lift Count routine.");
+            return fail(ErrorCode::Unreadable, Core::sentence("This is not a Lift Count routine."));
         const int version = root["version"].whole<int>(1, 1'000'000);
         if (version > documentVersion)
-            return fail(ErrorCode::NewerVersion, "This routine was written by a newer Lift Count (format " +
-                                                     std::to_string(version) + "; this one reads up to " +
-                                                     std::to_string(documentVersion) +
-                                                     "). It was left as it is. Update Lift Count to open it.");
+            return fail(
+                ErrorCode::NewerVersion,
+                Core::sentence(
+                    "This routine was written by a newer Lift Count (format %1; this one reads up to %2). It was left as it is. Update Lift Count to open it.",
+                    version, documentVersion));
         return documentFrom(root);
     };
     return readJson<Document>(text, read, damaged);

@@ -26,7 +26,7 @@ Rebar barsFrom(const Field& field) {
 Tick stretchFrom(const Field& field, Tick least) {
     const Tick length = field.count();
     if (length < least || length > counts(100'000))
-        field.bad(least > Tick{} ? "should be above 0" : "should not be below 0");
+        field.bad(least > Tick{} ? Core::sentence("should be above 0") : Core::sentence("should not be below 0"));
     return length;
 }
 
@@ -68,7 +68,8 @@ Placement placementFrom(const Field& field) {
     Placement placement{field["id"].id<PlacementId>(), {}};
     if (const auto figure = field.maybe("figure")) placement.figure = figure->id<FigureId>();
     if (const auto part = field.maybe("part")) placement.part = part->id<PartId>();
-    if (placement.figure.valid() == placement.part.valid()) field.bad("should have either a figure or a part");
+    if (placement.figure.valid() == placement.part.valid())
+        field.bad(Core::sentence("should have either a figure or a part"));
     if (const auto version = field.maybe("version")) placement.version = version->text();
     placement.mirrored = yesFrom(field, "mirrored");
     placement.exchanged = yesFrom(field, "exchanged");
@@ -128,16 +129,16 @@ PassExceptions exceptionsFrom(const Field& field) {
     // of an exception bound to the music the place says after how many counts
     if (const auto after = field.maybe("restart_after")) e.restart = Restart{stretchFrom(*after, Tick{}), false};
     if (const auto on = field.maybe("turn_on")) {
-        if (!e.restart) on->bad("stands without a restart");
+        if (!e.restart) on->bad(Core::sentence("stands without a restart"));
         e.restart->turnOn = on->yes();
     }
     if (const auto tag = field.maybe("tag")) e.tag = Tag{stretchFrom(*tag, Tick{1}), false};
     if (const auto from = field.maybe("tag_counts_from_one")) {
-        if (!e.tag) from->bad("stands without a tag");
+        if (!e.tag) from->bad(Core::sentence("stands without a tag"));
         e.tag->countFromOne = from->yes();
     }
     if (const auto figure = field.maybe("tag_figure")) {
-        if (!e.tag) figure->bad("stands without a tag");
+        if (!e.tag) figure->bad(Core::sentence("stands without a tag"));
         e.tag->figure = figure->id<FigureId>();
     }
     e.lastChangeIsTouch = yesFrom(field, "last_change_is_touch");
@@ -160,11 +161,11 @@ PassExceptions exceptionsFrom(const Field& field) {
                     change.kind = kind;
                     known = true;
                 }
-            if (!known) c["kind"].bad("is no change of a figure");
+            if (!known) c["kind"].bad(Core::sentence("is no change of a figure"));
             if (const auto at = c.maybe("at"))
                 change.at = at->id<PlacementId>();
             else if (change.kind != Kind::Add)
-                c.bad("has no field “at”");
+                c.bad(Core::sentence("has no field “at”"));
             if (change.kind == Kind::Add) change.added = placementFrom(c["added"]);
             if (change.kind == Kind::Version) change.version = c["version"].text();
             if (change.kind == Kind::Bars) change.bars = barsFrom(c["bars"]);
@@ -187,7 +188,7 @@ PassExceptions exceptionsFrom(const Field& field) {
         if (const auto from = canon->maybe("from")) c.from = stretchFrom(*from, Tick{});
         if (const auto to = canon->maybe("to")) {
             c.to = to->count();
-            if (*c.to <= c.from) to->bad("should be after its beginning");
+            if (*c.to <= c.from) to->bad(Core::sentence("should be after its beginning"));
         }
         e.canon = std::move(c);
     }

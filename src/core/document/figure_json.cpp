@@ -17,11 +17,11 @@ std::vector<FigureLine> linesFrom(const Field& field) {
     for (const Field& l : field.items()) {
         l.onlyKeys({"role", "text"});
         lines.push_back({l["role"].text(), l["text"].text()});
-        if (lines.back().role.empty()) l["role"].bad("is empty");
+        if (lines.back().role.empty()) l["role"].bad(Core::sentence("is empty"));
         for (std::size_t i = 0; i + 1 < lines.size(); ++i)
-            if (lines[i].role == lines.back().role) l["role"].bad("stands twice in one figure");
+            if (lines[i].role == lines.back().role) l["role"].bad(Core::sentence("stands twice in one figure"));
     }
-    if (lines.size() > 8) field.bad("should have 8 roles at most");
+    if (lines.size() > 8) field.bad(Core::sentence("should have 8 roles at most"));
     return lines;
 }
 
@@ -29,7 +29,7 @@ std::vector<FigureLine> linesFrom(const Field& field) {
 Tick lengthFrom(const Field& field, Tick least) {
     const Tick length = field.count();
     if (length < least || length > counts(4096))
-        field.bad("should lie between " + toCountString(least) + " and 4096 counts");
+        field.bad(Core::sentence("should lie between %1 and 4096 counts", toCountString(least)));
     return length;
 }
 
@@ -52,12 +52,12 @@ NotationChoices choicesFrom(const Field& field) {
     choices.slow = field["slow"].count();
     choices.quick = field["quick"].count();
     const auto sane = [](Tick length) { return length > Tick{} && length <= counts(64); };
-    if (!sane(choices.slow)) field["slow"].bad("should lie above 0 and at most at 64 counts");
-    if (!sane(choices.quick)) field["quick"].bad("should lie above 0 and at most at 64 counts");
+    if (!sane(choices.slow)) field["slow"].bad(Core::sentence("should lie above 0 and at most at 64 counts"));
+    if (!sane(choices.quick)) field["quick"].bad(Core::sentence("should lie above 0 and at most at 64 counts"));
     if (const auto ownAnd = field.maybe("own_and")) choices.ownAnd = ownAnd->count();
     if (const auto ownA = field.maybe("own_a")) choices.ownA = ownA->count();
     if (!(choices.ownAnd > Tick{} && choices.ownAnd < choices.ownA && choices.ownA < counts(1)))
-        field.bad("should have own_and before own_a, both inside the count");
+        field.bad(Core::sentence("should have own_and before own_a, both inside the count"));
     if (const auto stomp = field.maybe("stomp_takes_weight")) choices.stompTakesWeight = stomp->yes();
     return choices;
 }

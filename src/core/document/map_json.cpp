@@ -132,10 +132,11 @@ SongMap mapFrom(const Field& field) {
     for (const Field& beat : field["beats_s"].items()) map.beats.push_back({beat.seconds(), 1.0, false});
     if (const auto confidence = field.maybe("confidence")) {
         const auto all = confidence->items();
-        if (all.size() != map.beats.size()) confidence->bad("should have one entry for each beat");
+        if (all.size() != map.beats.size()) confidence->bad(Core::sentence("should have one entry for each beat"));
         for (std::size_t i = 0; i < all.size(); ++i) {
             map.beats[i].confidence = all[i].number();
-            if (map.beats[i].confidence < 0 || map.beats[i].confidence > 1) all[i].bad("should lie between 0 and 1");
+            if (map.beats[i].confidence < 0 || map.beats[i].confidence > 1)
+                all[i].bad(Core::sentence("should lie between 0 and 1"));
         }
     }
     if (const auto confirmed = field.maybe("confirmed_beats"))
@@ -169,9 +170,10 @@ SongMap mapFrom(const Field& field) {
         }
     if (const auto swing = field.maybe("swing")) {
         map.swing = swing->number();
-        if (map.swing < 0.4 || map.swing > 0.8) swing->bad("should lie between 0.4 and 0.8");
+        if (map.swing < 0.4 || map.swing > 0.8) swing->bad(Core::sentence("should lie between 0.4 and 0.8"));
     }
-    if (auto valid = validate(map); !valid) field.bad("does not hold together: " + valid.error().message);
+    if (auto valid = validate(map); !valid)
+        field.bad(Core::sentence("does not hold together: %1", valid.error().message));
     return map;
 }
 
@@ -179,7 +181,7 @@ std::optional<SongSpan> partFrom(const Field& field) {
     const auto from = field.maybe("from_s");
     if (!from) return std::nullopt;
     const SongSpan part{from->seconds(), field["to_s"].seconds()};
-    if (part.to <= part.from) field["to_s"].bad("should be after from_s");
+    if (part.to <= part.from) field["to_s"].bad(Core::sentence("should be after from_s"));
     return part;
 }
 
@@ -189,13 +191,13 @@ SongFact factFrom(const Field& field) {
     if (kind == "pulse") {
         field.onlyKeys({"fact", "factor"});
         const int factor = field["factor"].whole<int>(-2, 2);
-        if (factor != 2 && factor != -2) field["factor"].bad("should be 2 or -2");
+        if (factor != 2 && factor != -2) field["factor"].bad(Core::sentence("should be 2 or -2"));
         return PulseFact{factor};
     }
     if (kind == "nudge") {
         field.onlyKeys({"fact", "by_s"});
         const double by = field["by_s"].number();
-        if (!(std::abs(by) <= 0.1)) field["by_s"].bad("should be at most a tenth of a second");
+        if (!(std::abs(by) <= 0.1)) field["by_s"].bad(Core::sentence("should be at most a tenth of a second"));
         return NudgeFact{by};
     }
     if (kind == "metre") {
@@ -229,7 +231,7 @@ SongFact factFrom(const Field& field) {
     if (kind == "tempo") {
         field.onlyKeys({"fact", "bpm", "from_s", "to_s"});
         const double bpm = field["bpm"].number();
-        if (!(bpm >= 10 && bpm <= 600)) field["bpm"].bad("should be 10 to 600");
+        if (!(bpm >= 10 && bpm <= 600)) field["bpm"].bad(Core::sentence("should be 10 to 600"));
         return TempoFact{bpm, partFrom(field)};
     }
     if (kind == "stop" || kind == "fermata") {
@@ -238,11 +240,11 @@ SongFact factFrom(const Field& field) {
         else
             field.onlyKeys({"fact", "at_s", "end_s"});
         const Seconds end = field["end_s"].seconds();
-        if (!(end > at())) field["end_s"].bad("should be later than at_s");
+        if (!(end > at())) field["end_s"].bad(Core::sentence("should be later than at_s"));
         if (kind == "fermata") return FermataFact{at(), end};
         return StopFact{at(), end, field["beats"].whole<int>(1, 4096)};
     }
-    field["fact"].bad("is no kind of fact that this version knows");
+    field["fact"].bad(Core::sentence("is no kind of fact that this version knows"));
 }
 
 } // namespace lc

@@ -93,7 +93,7 @@ private:
             if (const auto school = w.maybe("school")) word.school = school->text();
             auto checked = w.valueOf(checkedWord(word));
             for (const OwnWord& other : m_routine.choices.words.meanings(checked.name))
-                if (other.school == checked.school) w["name"].bad("stands twice with one school");
+                if (other.school == checked.school) w["name"].bad(Core::sentence("stands twice with one school"));
             m_routine.choices.words.keep(std::move(checked));
         }
     }
@@ -104,7 +104,8 @@ private:
             m_routine.roles.push_back({r["id"].id<RoleId>(), r["name"].text()});
             m_roles.add(r["id"], m_routine.roles.back().id, m_routine.lastId);
         }
-        if (m_routine.roles.empty() || m_routine.roles.size() > 8) m_field["roles"].bad("should have 1 to 8 roles");
+        if (m_routine.roles.empty() || m_routine.roles.size() > 8)
+            m_field["roles"].bad(Core::sentence("should have 1 to 8 roles"));
     }
 
     void figures() {
@@ -135,9 +136,9 @@ private:
             p.onlyKeys({"id", "name", "figures"});
             m_routine.parts.push_back({p["id"].id<PartId>(), p["name"].text(), {}});
             m_parts.add(p["id"], m_routine.parts.back().id, m_routine.lastId);
-            if (m_routine.parts.back().name.empty()) p["name"].bad("is empty");
+            if (m_routine.parts.back().name.empty()) p["name"].bad(Core::sentence("is empty"));
         }
-        if (m_routine.parts.empty()) m_field["parts"].bad("should have at least one part");
+        if (m_routine.parts.empty()) m_field["parts"].bad(Core::sentence("should have at least one part"));
         std::size_t i = 0;
         for (const Field& p : m_field["parts"].items()) { // after all are known: a part may lie in one before it
             for (const Field& u : p["figures"].items()) {
@@ -147,7 +148,7 @@ private:
             ++i;
         }
         if (const auto circle = putsPartInItself(m_routine))
-            m_field["parts"].items()[circle->part]["figures"].bad("puts the part inside itself");
+            m_field["parts"].items()[circle->part]["figures"].bad(Core::sentence("puts the part inside itself"));
     }
 
     /// Everything that exceptions point to must be there.
@@ -183,13 +184,14 @@ private:
             Pass pass{exceptionsFrom(p), p["id"].id<PassId>(), p["part"].id<PartId>()};
             m_passes.add(p["id"], pass.id, m_routine.lastId);
             m_parts.needs(p["part"], pass.part);
-            if (pass.restart && pass.restart->after <= Tick{}) p["restart_after"].bad("should be above 0");
+            if (pass.restart && pass.restart->after <= Tick{})
+                p["restart_after"].bad(Core::sentence("should be above 0"));
             check(p, pass);
             if (const auto pinned = p.maybe("pinned")) pass.pinned = placeFrom(*pinned);
             if (const auto mark = p.maybe("mark")) pass.mark = mark->text();
             m_routine.passes.push_back(std::move(pass));
         }
-        if (m_routine.passes.size() > 5000) m_field["passes"].bad("should have at most 5000 passes");
+        if (m_routine.passes.size() > 5000) m_field["passes"].bad(Core::sentence("should have at most 5000 passes"));
     }
 
     void atMusic() {
@@ -229,7 +231,7 @@ private:
             m_roles.needs(r["role"], stance.role);
             if (const auto free = r.maybe("free_foot")) {
                 const std::string letter = free->text();
-                if (letter != "L" && letter != "R" && letter != "B") free->bad("should be L, R or B");
+                if (letter != "L" && letter != "R" && letter != "B") free->bad(Core::sentence("should be L, R or B"));
                 stance.free = letter == "L" ? Foot::Left : letter == "R" ? Foot::Right : Foot::Both;
             }
             if (const auto facing = r.maybe("facing")) stance.facing = facing->valueOf(parseClock(facing->text()));
@@ -259,11 +261,11 @@ private:
             seen.add(u["id"], line.id, m_routine.lastId);
             if (const auto figure = u.maybe("figure")) {
                 line.figure = figure->id<FigureId>();
-                if (!findFigure(m_routine, line.figure)) figure->bad("is no figure of this routine");
+                if (!findFigure(m_routine, line.figure)) figure->bad(Core::sentence("is no figure of this routine"));
             }
             if (const auto role = u.maybe("role")) {
                 line.role = role->id<RoleId>();
-                if (!findRole(m_routine, line.role)) role->bad("is no role of this routine");
+                if (!findRole(m_routine, line.role)) role->bad(Core::sentence("is no role of this routine"));
                 line.at = u["at"].whole<std::uint32_t>(0, 10'000'000);
             }
             if (const auto claimed = u.maybe("counts")) line.counts = claimed->whole<std::int64_t>(1, 4096);

@@ -13,11 +13,11 @@ template <typename IdType>
 class IdsSeen {
 public:
     void add(const Field& field, IdType id, std::uint32_t last) {
-        if (id.value > last) field.bad("is above last_id");
-        if (!m_seen.insert(id).second) field.bad("is used twice");
+        if (id.value > last) field.bad(Core::sentence("is above last_id"));
+        if (!m_seen.insert(id).second) field.bad(Core::sentence("is used twice"));
     }
     void needs(const Field& field, IdType id) const {
-        if (m_seen.count(id) == 0) field.bad("points to nothing in the file");
+        if (m_seen.count(id) == 0) field.bad(Core::sentence("points to nothing in the file"));
     }
 
 private:

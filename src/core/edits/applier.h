@@ -21,7 +21,7 @@ Id<Tag> newId(Routine& routine) {
     return Id<Tag>{++routine.lastId};
 }
 
-tl::unexpected<Error> gone(const char* what);
+tl::unexpected<Error> gone(Sentence why);
 
 template <typename Container, typename IdType>
 auto* byId(Container& items, IdType id) {

@@ -17,10 +17,10 @@ std::string freeLetter(const Routine& routine) {
 
 Result<std::string> partName(const Routine& routine, const std::string& name, PartId except) {
     if (name.empty() || name.find_first_of(" \t\n,*;:()[]\"") != std::string::npos)
-        return fail(ErrorCode::BadValue, "A part is named by one word, such as A or Ending.");
+        return fail(ErrorCode::BadValue, Core::sentence("A part is named by one word, such as A or Ending."));
     for (const Part& part : routine.parts)
         if (part.name == name && part.id != except)
-            return fail(ErrorCode::BadValue, "There is a part “" + name + "” already. Take another name.");
+            return fail(ErrorCode::BadValue, Core::sentence("There is a part “%1” already. Take another name.", name));
     return name;
 }
 
@@ -58,16 +58,18 @@ bool contains(const std::vector<PlacementId>& ids, PlacementId id) {
 
 Result<void> Applier::operator()(const RenameRole& e) {
     Role* role = byId(routine().roles, e.role);
-    if (!role) return gone("role");
-    if (e.name.empty()) return fail(ErrorCode::BadValue, "A role needs a name, such as leader or row 1.");
+    if (!role) return gone(Core::sentence("That role is no longer there; nothing was changed."));
+    if (e.name.empty())
+        return fail(ErrorCode::BadValue, Core::sentence("A role needs a name, such as leader or row 1."));
     role->name = e.name;
     return {};
 }
 
 Result<void> Applier::operator()(const AddRole& e) {
     Routine& r = routine();
-    if (r.roles.size() >= mostRoles) return fail(ErrorCode::BadValue, "A routine has at most 8 roles.");
-    if (e.name.empty()) return fail(ErrorCode::BadValue, "A role needs a name, such as follower or row 2.");
+    if (r.roles.size() >= mostRoles) return fail(ErrorCode::BadValue, Core::sentence("A routine has at most 8 roles."));
+    if (e.name.empty())
+        return fail(ErrorCode::BadValue, Core::sentence("A role needs a name, such as follower or row 2."));
     const RoleId id = newId<RoleTag>(r);
     r.roles.push_back({id, e.name});
     for (Figure& figure : r.figures) figure.lines.push_back({id, ""});
@@ -76,8 +78,8 @@ Result<void> Applier::operator()(const AddRole& e) {
 
 Result<void> Applier::operator()(const RemoveRole& e) {
     Routine& r = routine();
-    if (r.roles.size() < 2) return fail(ErrorCode::BadValue, "A routine needs at least one role.");
-    if (!byId(r.roles, e.role)) return gone("role");
+    if (r.roles.size() < 2) return fail(ErrorCode::BadValue, Core::sentence("A routine needs at least one role."));
+    if (!byId(r.roles, e.role)) return gone(Core::sentence("That role is no longer there; nothing was changed."));
     std::erase_if(r.roles, [&](const Role& role) { return role.id == e.role; });
     for (Figure& figure : r.figures)
         std::erase_if(figure.lines, [&](const RoleLine& line) { return line.role == e.role; });
@@ -104,8 +106,9 @@ Result<void> Applier::operator()(const SetLevel& e) {
 
 Result<void> Applier::operator()(const AddFigure& e) {
     Routine& r = routine();
-    if (e.card.name.empty()) return fail(ErrorCode::BadValue, "A figure needs a name.");
-    if (r.figures.size() >= mostFigures) return fail(ErrorCode::BadValue, "A routine has at most 2000 figures.");
+    if (e.card.name.empty()) return fail(ErrorCode::BadValue, Core::sentence("A figure needs a name."));
+    if (r.figures.size() >= mostFigures)
+        return fail(ErrorCode::BadValue, Core::sentence("A routine has at most 2000 figures."));
     r.figures.push_back({newId<FigureTag>(r), e.card.name, linesForRoles(e.card, r.roles), e.card.claimed, e.card.facts,
                          e.vocabularyId});
     made.figures.push_back(r.figures.back().id);
@@ -114,8 +117,9 @@ Result<void> Applier::operator()(const AddFigure& e) {
 
 Result<void> Applier::operator()(const ChangeFigure& e) {
     Figure* figure = byId(routine().figures, e.figure);
-    if (!figure) return gone("figure");
-    if (e.card.name.empty() && !figure->name.empty()) return fail(ErrorCode::BadValue, "A figure needs a name.");
+    if (!figure) return gone(Core::sentence("That figure is no longer there; nothing was changed."));
+    if (e.card.name.empty() && !figure->name.empty())
+        return fail(ErrorCode::BadValue, Core::sentence("A figure needs a name."));
     *figure = {figure->id,     e.card.name,  linesForRoles(e.card, routine().roles),
                e.card.claimed, e.card.facts, figure->vocabularyId};
     return {};
@@ -123,7 +127,7 @@ Result<void> Applier::operator()(const ChangeFigure& e) {
 
 Result<void> Applier::operator()(const RemoveFigure& e) {
     Routine& r = routine();
-    if (!byId(r.figures, e.figure)) return gone("figure");
+    if (!byId(r.figures, e.figure)) return gone(Core::sentence("That figure is no longer there; nothing was changed."));
     std::erase_if(r.figures, [&](const Figure& f) { return f.id == e.figure; });
     std::vector<PlacementId> placements;
     for (Part& part : r.parts) {
@@ -154,7 +158,7 @@ Result<void> Applier::operator()(const SettleLine& e) {
     Routine& r = routine();
     const auto found = std::find_if(r.unsettled.begin(), r.unsettled.end(),
                                     [&](const UnsettledLine& line) { return line.id == e.line; });
-    if (found == r.unsettled.end()) return gone("line");
+    if (found == r.unsettled.end()) return gone(Core::sentence("That line is no longer there; nothing was changed."));
     const UnsettledLine line = *found;
     r.unsettled.erase(found);
     Figure* figure = byId(r.figures, line.figure);
@@ -162,12 +166,13 @@ Result<void> Applier::operator()(const SettleLine& e) {
         if (!figure)
             return fail(
                 ErrorCode::BadValue,
-                "This line stands in no figure's section, so it cannot be a remark of one. Take it out, or write what it says where it belongs.");
+                Core::sentence(
+                    "This line stands in no figure's section, so it cannot be a remark of one. Take it out, or write what it says where it belongs."));
         std::string& notes = figure->facts.notes;
         notes += (notes.empty() ? "" : "\n") + line.text;
     } else if (e.how == SettleLine::How::PutBack) {
         if (!figure || !line.role.valid())
-            return fail(ErrorCode::BadValue, "The figure of this line is no longer there.");
+            return fail(ErrorCode::BadValue, Core::sentence("The figure of this line is no longer there."));
         auto role = std::find_if(figure->lines.begin(), figure->lines.end(),
                                  [&](const RoleLine& l) { return l.role == line.role; });
         if (role == figure->lines.end()) role = figure->lines.insert(figure->lines.end(), {line.role, {}});
@@ -183,8 +188,9 @@ Result<void> Applier::operator()(const SettleLine& e) {
 
 Result<void> Applier::operator()(const SetFigureLine& e) {
     Figure* figure = byId(routine().figures, e.figure);
-    if (!figure) return gone("figure");
-    if (!byId(routine().roles, e.role)) return gone("role");
+    if (!figure) return gone(Core::sentence("That figure is no longer there; nothing was changed."));
+    if (!byId(routine().roles, e.role))
+        return gone(Core::sentence("That role is no longer there; nothing was changed."));
     for (RoleLine& line : figure->lines)
         if (line.role == e.role) {
             line.text = e.text;
@@ -206,7 +212,7 @@ Result<void> Applier::operator()(const AddPart& e) {
 
 Result<void> Applier::operator()(const RenamePart& e) {
     Part* part = byId(routine().parts, e.part);
-    if (!part) return gone("part");
+    if (!part) return gone(Core::sentence("That part is no longer there; nothing was changed."));
     const auto name = partName(routine(), e.name, e.part);
     if (!name) return tl::unexpected(name.error());
     part->name = *name;
@@ -216,8 +222,8 @@ Result<void> Applier::operator()(const RenamePart& e) {
 Result<void> Applier::operator()(const RemovePart& e) {
     Routine& r = routine();
     const Part* part = byId(r.parts, e.part);
-    if (!part) return gone("part");
-    if (r.parts.size() < 2) return fail(ErrorCode::BadValue, "A routine needs at least one part.");
+    if (!part) return gone(Core::sentence("That part is no longer there; nothing was changed."));
+    if (r.parts.size() < 2) return fail(ErrorCode::BadValue, Core::sentence("A routine needs at least one part."));
     const std::vector<Placement> placements = part->figures;
     std::vector<PlacementId> lost;
     for (const Placement& p : placements) lost.push_back(p.id);
@@ -247,7 +253,7 @@ Result<void> Applier::operator()(const RemovePart& e) {
 Result<void> Applier::operator()(const DuplicatePart& e) {
     Routine& r = routine();
     const Part* part = byId(r.parts, e.part);
-    if (!part) return gone("part");
+    if (!part) return gone(Core::sentence("That part is no longer there; nothing was changed."));
     std::string wanted = e.name.empty() ? part->name + "’" : e.name;
     while (e.name.empty() && findPartNamed(r, wanted)) wanted += "’";
     const auto name = partName(r, wanted, {});
@@ -270,8 +276,8 @@ Result<void> Applier::operator()(const DuplicatePart& e) {
 Result<void> Applier::operator()(const SetLine& e) {
     Routine& r = routine();
     Part* part = byId(r.parts, e.part);
-    if (!part) return gone("part");
-    if (!byId(r.roles, e.role)) return gone("role");
+    if (!part) return gone(Core::sentence("That part is no longer there; nothing was changed."));
+    if (!byId(r.roles, e.role)) return gone(Core::sentence("That role is no longer there; nothing was changed."));
     for (const Placement& placed : part->figures)
         if (const Figure* figure = findFigure(r, placed.figure); figure && figure->name.empty())
             return (*this)(SetFigureLine{figure->id, e.role, e.text});
@@ -285,32 +291,35 @@ Result<void> Applier::operator()(const SetLine& e) {
 Result<void> Applier::valid(const Placement& placement, PartId in) {
     Routine& r = routine();
     if (placement.part.valid() == placement.figure.valid())
-        return fail(ErrorCode::BadValue, "A place holds one figure or one part.");
-    if (placement.figure.valid() && !byId(r.figures, placement.figure)) return gone("figure");
+        return fail(ErrorCode::BadValue, Core::sentence("A place holds one figure or one part."));
+    if (placement.figure.valid() && !byId(r.figures, placement.figure))
+        return gone(Core::sentence("That figure is no longer there; nothing was changed."));
     if (placement.part.valid()) {
         const Part* inner = byId(r.parts, placement.part);
-        if (!inner) return gone("part");
+        if (!inner) return gone(Core::sentence("That part is no longer there; nothing was changed."));
         if (in.valid() && containsPart(r, placement.part, in))
             return fail(ErrorCode::BadValue,
-                        "Part " + inner->name + " cannot be put there: it would lie inside itself.");
+                        Core::sentence("Part %1 cannot be put there: it would lie inside itself.", inner->name));
     }
     const auto sane = [](int n) { return n >= 1 && n <= 24; };
     if (!placement.bars.none() && !(sane(placement.bars.written) && sane(placement.bars.danced)))
-        return fail(ErrorCode::BadValue, "A bar has 1 to 24 counts.");
+        return fail(ErrorCode::BadValue, Core::sentence("A bar has 1 to 24 counts."));
     return {};
 }
 
 Result<void> Applier::insertPlacement(PartId into, Placement placement, PlacementId before) {
     Routine& r = routine();
     Part* part = byId(r.parts, into);
-    if (!part) return gone("part");
+    if (!part) return gone(Core::sentence("That part is no longer there; nothing was changed."));
     if (auto fits = valid(placement, into); !fits) return fits;
-    if (part->figures.size() >= mostFigures) return fail(ErrorCode::BadValue, "A part has at most 2000 figures.");
+    if (part->figures.size() >= mostFigures)
+        return fail(ErrorCode::BadValue, Core::sentence("A part has at most 2000 figures."));
     auto at = part->figures.end();
     if (before.valid()) {
         at = std::find_if(part->figures.begin(), part->figures.end(),
                           [&](const Placement& p) { return p.id == before; });
-        if (at == part->figures.end()) return gone("figure");
+        if (at == part->figures.end())
+            return gone(Core::sentence("That figure is no longer there; nothing was changed."));
     }
     part->figures.insert(at, std::move(placement));
     return {};
@@ -319,7 +328,7 @@ Result<void> Applier::insertPlacement(PartId into, Placement placement, Placemen
 Result<void> Applier::operator()(const PlaceFigure& e) {
     Routine& r = routine();
     const Part* part = byId(r.parts, e.part);
-    if (!part) return gone("part");
+    if (!part) return gone(Core::sentence("That part is no longer there; nothing was changed."));
     const std::vector<Placement> before = part->figures;
     const Placement placed{newId<PlacementTag>(r), e.figure};
     if (auto done = insertPlacement(e.part, placed, e.before); !done) return done;
@@ -354,7 +363,7 @@ Result<void> Applier::operator()(const PlaceFigures& e) {
 Result<void> Applier::operator()(const PlacePart& e) {
     Routine& r = routine();
     const Part* part = byId(r.parts, e.part);
-    if (!part) return gone("part");
+    if (!part) return gone(Core::sentence("That part is no longer there; nothing was changed."));
     const std::vector<Placement> before = part->figures;
     const Placement placed{newId<PlacementTag>(r), {}, e.inner};
     if (auto done = insertPlacement(e.part, placed, e.before); !done) return done;
@@ -365,7 +374,7 @@ Result<void> Applier::operator()(const PlacePart& e) {
 
 Result<void> Applier::operator()(const ChangePlacement& e) {
     const Found found = findPlacement(routine(), e.placement.id);
-    if (!found.part) return gone("figure");
+    if (!found.part) return gone(Core::sentence("That figure is no longer there; nothing was changed."));
     if (auto fits = valid(e.placement, found.part->id); !fits) return fits;
     const std::vector<Placement> before{*found.at};
     *found.at = e.placement;
@@ -377,7 +386,7 @@ Result<void> Applier::operator()(const RemovePlacements& e) {
     std::vector<Placement> removed;
     for (PlacementId id : e.placements) {
         const Found found = findPlacement(routine(), id);
-        if (!found.part) return gone("figure");
+        if (!found.part) return gone(Core::sentence("That figure is no longer there; nothing was changed."));
         removed.push_back(*found.at);
         found.part->figures.erase(found.at);
     }
@@ -393,13 +402,14 @@ Result<void> Applier::operator()(const DuplicatePlacements& e) {
     std::size_t behind = 0;
     for (PlacementId id : e.placements) {
         const Found found = findPlacement(r, id);
-        if (!found.part || (part && part != found.part)) return gone("figure");
+        if (!found.part || (part && part != found.part))
+            return gone(Core::sentence("That figure is no longer there; nothing was changed."));
         part = found.part;
         behind = std::max(behind, static_cast<std::size_t>(found.at - part->figures.begin()) + 1);
     }
-    if (!part) return gone("figure");
+    if (!part) return gone(Core::sentence("That figure is no longer there; nothing was changed."));
     if (part->figures.size() + e.placements.size() > mostFigures)
-        return fail(ErrorCode::BadValue, "A part has at most 2000 figures.");
+        return fail(ErrorCode::BadValue, Core::sentence("A part has at most 2000 figures."));
     for (const Placement& placed : part->figures)
         if (contains(e.placements, placed.id)) copies.push_back(placed);
     for (Placement& copy : copies) copy.id = newId<PlacementTag>(r);
@@ -410,11 +420,11 @@ Result<void> Applier::operator()(const DuplicatePlacements& e) {
 Result<void> Applier::operator()(const MovePlacements& e) {
     Routine& r = routine();
     if (contains(e.placements, e.before))
-        return fail(ErrorCode::BadValue, "Figures cannot be moved before one of themselves.");
+        return fail(ErrorCode::BadValue, Core::sentence("Figures cannot be moved before one of themselves."));
     std::vector<Placement> moved;
     for (PlacementId id : e.placements) {
         const Found found = findPlacement(r, id);
-        if (!found.part) return gone("figure");
+        if (!found.part) return gone(Core::sentence("That figure is no longer there; nothing was changed."));
         moved.push_back(*found.at);
         found.part->figures.erase(found.at);
     }
@@ -428,7 +438,8 @@ Result<void> Applier::operator()(const ReversePlacements& e) {
     std::vector<std::size_t> places;
     for (PlacementId id : e.placements) {
         const Found found = findPlacement(routine(), id);
-        if (!found.part || (part && part != found.part)) return gone("figure");
+        if (!found.part || (part && part != found.part))
+            return gone(Core::sentence("That figure is no longer there; nothing was changed."));
         part = found.part;
         places.push_back(static_cast<std::size_t>(found.at - part->figures.begin()));
     }

@@ -41,7 +41,7 @@ std::vector<Pass> reorder(Routine& routine, const std::vector<PartId>& order) {
 }
 
 tl::unexpected<Error> tooMany() {
-    return fail(ErrorCode::BadValue, "A routine has at most " + std::to_string(mostPasses) + " passes.");
+    return fail(ErrorCode::BadValue, Core::sentence("A routine has at most %1 passes.", mostPasses));
 }
 
 /// Accents of passes that are no longer there go with them.
@@ -65,7 +65,7 @@ Result<void> Applier::operator()(const SetOrder& e) {
     Routine& r = routine();
     if (e.order.size() > mostPasses) return tooMany();
     for (PartId part : e.order)
-        if (!byId(r.parts, part)) return gone("part");
+        if (!byId(r.parts, part)) return gone(Core::sentence("That part is no longer there; nothing was changed."));
     r.passes = reorder(r, e.order);
     forgetAccents(r);
     return {};
@@ -78,7 +78,8 @@ Result<void> Applier::operator()(const InsertPasses& e) {
     if (r.passes.size() + e.passes.size() > mostPasses) return tooMany();
     auto at = static_cast<std::ptrdiff_t>(std::min(e.at, r.passes.size()));
     for (Pass pass : e.passes) {
-        if (!byId(r.parts, pass.part)) return gone("part");
+        if (!byId(r.parts, pass.part))
+            return gone(Core::sentence("That part is no longer there; nothing was changed."));
         if (auto fits = valid(pass, pass.part); !fits) return fits;
         pass.id = newId<PassTag>(r);
         giveIds(pass, true);
@@ -90,7 +91,7 @@ Result<void> Applier::operator()(const InsertPasses& e) {
 Result<void> Applier::operator()(const MovePass& e) {
     auto& passes = routine().passes;
     const auto from = indexOfPass(routine(), e.pass);
-    if (!from) return gone("pass");
+    if (!from) return gone(Core::sentence("That pass is no longer there; nothing was changed."));
     Pass moved = passes[*from];
     passes.erase(passes.begin() + static_cast<std::ptrdiff_t>(*from));
     passes.insert(passes.begin() + static_cast<std::ptrdiff_t>(std::min(e.to, passes.size())), std::move(moved));
@@ -107,16 +108,16 @@ Result<void> Applier::operator()(const RemovePasses& e) {
 
 Result<void> Applier::operator()(const SetRestart& e) {
     Pass* pass = byId(routine().passes, e.pass);
-    if (!pass) return gone("pass");
+    if (!pass) return gone(Core::sentence("That pass is no longer there; nothing was changed."));
     if (e.restart && e.restart->after <= Tick{})
-        return fail(ErrorCode::BadValue, "A restart comes after at least a part of a count.");
+        return fail(ErrorCode::BadValue, Core::sentence("A restart comes after at least a part of a count."));
     pass->restart = e.restart;
     return {};
 }
 
 Result<void> Applier::operator()(const SetTag& e) {
     Pass* pass = byId(routine().passes, e.pass);
-    if (!pass) return gone("pass");
+    if (!pass) return gone(Core::sentence("That pass is no longer there; nothing was changed."));
     PassExceptions next = *pass;
     next.tag = e.tag;
     if (auto fits = valid(next, pass->part); !fits) return fits;
@@ -126,7 +127,7 @@ Result<void> Applier::operator()(const SetTag& e) {
 
 Result<void> Applier::operator()(const SetLastChangeIsTouch& e) {
     Pass* pass = byId(routine().passes, e.pass);
-    if (!pass) return gone("pass");
+    if (!pass) return gone(Core::sentence("That pass is no longer there; nothing was changed."));
     pass->lastChangeIsTouch = e.touch;
     return {};
 }
@@ -134,42 +135,50 @@ Result<void> Applier::operator()(const SetLastChangeIsTouch& e) {
 Result<void> Applier::valid(PassExceptions& exceptions, PartId of) {
     Routine& r = routine();
     if (exceptions.restart && exceptions.restart->after <= Tick{} && of.valid())
-        return fail(ErrorCode::BadValue, "A restart comes after at least a part of a count.");
+        return fail(ErrorCode::BadValue, Core::sentence("A restart comes after at least a part of a count."));
     if (exceptions.tag) {
-        if (exceptions.tag->figure.valid() && !byId(r.figures, exceptions.tag->figure)) return gone("figure");
-        if (exceptions.tag->counts <= Tick{}) return fail(ErrorCode::BadValue, "A tag is longer than nothing.");
+        if (exceptions.tag->figure.valid() && !byId(r.figures, exceptions.tag->figure))
+            return gone(Core::sentence("That figure is no longer there; nothing was changed."));
+        if (exceptions.tag->counts <= Tick{})
+            return fail(ErrorCode::BadValue, Core::sentence("A tag is longer than nothing."));
     }
     for (const Bridge& bridge : exceptions.bridges) {
-        if (bridge.figure.valid() && !byId(r.figures, bridge.figure)) return gone("figure");
+        if (bridge.figure.valid() && !byId(r.figures, bridge.figure))
+            return gone(Core::sentence("That figure is no longer there; nothing was changed."));
         if (bridge.counts <= Tick{} || bridge.after < Tick{})
-            return fail(ErrorCode::BadValue, "A bridge is longer than nothing, and stands in the pass.");
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("A bridge is longer than nothing, and stands in the pass."));
     }
     std::stable_sort(exceptions.bridges.begin(), exceptions.bridges.end(),
                      [](const Bridge& a, const Bridge& b) { return a.after < b.after; });
-    if (exceptions.wait < Tick{}) return fail(ErrorCode::BadValue, "A wait is not shorter than nothing.");
+    if (exceptions.wait < Tick{})
+        return fail(ErrorCode::BadValue, Core::sentence("A wait is not shorter than nothing."));
     for (const FigureChange& change : exceptions.changes) {
         const bool atHead = change.kind == FigureChange::Kind::Add && !change.at.valid();
-        if (!atHead && of.valid() && !liesIn(r, of, change.at)) return gone("figure");
+        if (!atHead && of.valid() && !liesIn(r, of, change.at))
+            return gone(Core::sentence("That figure is no longer there; nothing was changed."));
         if (change.kind == FigureChange::Kind::Add)
             if (auto fits = valid(change.added, of); !fits) return fits;
         if (change.kind == FigureChange::Kind::Bars &&
             (change.bars.written < 1 || change.bars.written > 24 || change.bars.danced < 1 || change.bars.danced > 24))
-            return fail(ErrorCode::BadValue, "A bar has 1 to 24 counts.");
+            return fail(ErrorCode::BadValue, Core::sentence("A bar has 1 to 24 counts."));
     }
     if (exceptions.ending) {
-        if (!byId(r.parts, exceptions.ending->part)) return gone("part");
-        if (exceptions.ending->after < Tick{}) return fail(ErrorCode::BadValue, "An ending begins in the pass.");
+        if (!byId(r.parts, exceptions.ending->part))
+            return gone(Core::sentence("That part is no longer there; nothing was changed."));
+        if (exceptions.ending->after < Tick{})
+            return fail(ErrorCode::BadValue, Core::sentence("An ending begins in the pass."));
     }
     if (exceptions.canon) {
         const Canon& canon = *exceptions.canon;
         if (canon.apart <= Tick{} || canon.apart > counts(4096))
-            return fail(ErrorCode::BadValue, "In a canon the entries are apart by more than nothing.");
+            return fail(ErrorCode::BadValue, Core::sentence("In a canon the entries are apart by more than nothing."));
         if (canon.from < Tick{} || (canon.to && *canon.to <= canon.from))
-            return fail(ErrorCode::BadValue, "A canon ends after it begins.");
+            return fail(ErrorCode::BadValue, Core::sentence("A canon ends after it begins."));
         for (RoleId role : canon.entries)
-            if (!byId(r.roles, role)) return gone("role");
+            if (!byId(r.roles, role)) return gone(Core::sentence("That role is no longer there; nothing was changed."));
         if (std::set<RoleId>(canon.entries.begin(), canon.entries.end()).size() != canon.entries.size())
-            return fail(ErrorCode::BadValue, "A role enters a canon once.");
+            return fail(ErrorCode::BadValue, Core::sentence("A role enters a canon once."));
     }
     return {};
 }
@@ -185,7 +194,7 @@ void Applier::giveIds(PassExceptions& exceptions, bool fresh) {
 
 Result<void> Applier::operator()(const SetExceptions& e) {
     Pass* pass = byId(routine().passes, e.pass);
-    if (!pass) return gone("pass");
+    if (!pass) return gone(Core::sentence("That pass is no longer there; nothing was changed."));
     PassExceptions next = e.exceptions;
     if (auto fits = valid(next, pass->part); !fits) return fits;
     giveIds(next, false);
@@ -195,14 +204,14 @@ Result<void> Applier::operator()(const SetExceptions& e) {
 
 Result<void> Applier::operator()(const PinPass& e) {
     Pass* pass = byId(routine().passes, e.pass);
-    if (!pass) return gone("pass");
+    if (!pass) return gone(Core::sentence("That pass is no longer there; nothing was changed."));
     pass->pinned = e.place;
     return {};
 }
 
 Result<void> Applier::operator()(const SetMark& e) {
     Pass* pass = byId(routine().passes, e.pass);
-    if (!pass) return gone("pass");
+    if (!pass) return gone(Core::sentence("That pass is no longer there; nothing was changed."));
     pass->mark = e.mark;
     return {};
 }
@@ -210,10 +219,12 @@ Result<void> Applier::operator()(const SetMark& e) {
 Result<void> Applier::operator()(const AddMusicException& e) {
     Routine& r = routine();
     if (r.atMusic.size() >= mostExceptions)
-        return fail(ErrorCode::BadValue, "A routine has at most 2000 exceptions bound to the music.");
+        return fail(ErrorCode::BadValue, Core::sentence("A routine has at most 2000 exceptions bound to the music."));
     if (e.what.none())
-        return fail(ErrorCode::BadValue,
-                    "Nothing is to be done at this place of the music. Say a restart, a tag or another exception.");
+        return fail(
+            ErrorCode::BadValue,
+            Core::sentence(
+                "Nothing is to be done at this place of the music. Say a restart, a tag or another exception."));
     MusicException exception{newId<ExceptionTag>(r), e.place, e.what, e.mark};
     if (auto fits = valid(exception.what, {}); !fits) return fits;
     giveIds(exception.what, false);
@@ -223,7 +234,7 @@ Result<void> Applier::operator()(const AddMusicException& e) {
 
 Result<void> Applier::operator()(const ChangeMusicException& e) {
     MusicException* found = byId(routine().atMusic, e.exception.id);
-    if (!found) return gone("exception");
+    if (!found) return gone(Core::sentence("That exception is no longer there; nothing was changed."));
     MusicException next = e.exception;
     if (auto fits = valid(next.what, {}); !fits) return fits;
     giveIds(next.what, false);
@@ -233,37 +244,40 @@ Result<void> Applier::operator()(const ChangeMusicException& e) {
 
 Result<void> Applier::operator()(const RemoveMusicException& e) {
     return std::erase_if(routine().atMusic, [&](const MusicException& m) { return m.id == e.exception; }) == 0
-               ? Done(gone("exception"))
+               ? Done(gone(Core::sentence("That exception is no longer there; nothing was changed.")))
                : Done{};
 }
 
 Result<void> Applier::operator()(const BindAccent& e) {
     Routine& r = routine();
     const Pass* pass = byId(r.passes, e.pass);
-    if (!pass) return gone("pass");
-    if (!byId(document.moments, e.moment)) return gone("moment");
+    if (!pass) return gone(Core::sentence("That pass is no longer there; nothing was changed."));
+    if (!byId(document.moments, e.moment))
+        return gone(Core::sentence("That moment is no longer there; nothing was changed."));
     const auto isAdded = [&](const FigureChange& change) {
         return change.kind == FigureChange::Kind::Add && change.added.id == e.placement;
     };
     if (!liesIn(r, pass->part, e.placement) && std::none_of(pass->changes.begin(), pass->changes.end(), isAdded))
-        return gone("figure");
-    if (e.at < Tick{}) return fail(ErrorCode::BadValue, "An accent lies in its figure.");
+        return gone(Core::sentence("That figure is no longer there; nothing was changed."));
+    if (e.at < Tick{}) return fail(ErrorCode::BadValue, Core::sentence("An accent lies in its figure."));
     std::erase_if(r.accents,
                   [&](const BoundAccent& a) { return a.pass == e.pass && a.placement == e.placement && a.at == e.at; });
-    if (r.accents.size() >= mostExceptions) return fail(ErrorCode::BadValue, "A routine has at most 2000 accents.");
+    if (r.accents.size() >= mostExceptions)
+        return fail(ErrorCode::BadValue, Core::sentence("A routine has at most 2000 accents."));
     r.accents.push_back({newId<AccentTag>(r), e.pass, e.placement, e.at, e.moment});
     return {};
 }
 
 Result<void> Applier::operator()(const RemoveAccent& e) {
     return std::erase_if(routine().accents, [&](const BoundAccent& a) { return a.id == e.accent; }) == 0
-               ? Done(gone("accent"))
+               ? Done(gone(Core::sentence("That accent is no longer there; nothing was changed.")))
                : Done{};
 }
 
 Result<void> Applier::operator()(const SetOpening& e) {
     for (const RoleStance& stance : e.opening.roles)
-        if (!byId(routine().roles, stance.role)) return gone("role");
+        if (!byId(routine().roles, stance.role))
+            return gone(Core::sentence("That role is no longer there; nothing was changed."));
     routine().opening = e.opening;
     return {};
 }

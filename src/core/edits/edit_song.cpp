@@ -55,14 +55,16 @@ Result<void> Applier::operator()(const AddMoment& e) {
 }
 
 Result<void> Applier::operator()(const ChangeMoment& e) {
-    if (!byId(document.moments, e.moment)) return gone("moment");
+    if (!byId(document.moments, e.moment))
+        return gone(Core::sentence("That moment is no longer there; nothing was changed."));
     std::erase_if(document.moments, [&](const Moment& m) { return m.id == e.moment; });
     return putMoment({e.moment, e.at, e.kind, e.text});
 }
 
 Result<void> Applier::operator()(const RemoveMoment& e) {
-    return std::erase_if(document.moments, [&](const Moment& m) { return m.id == e.moment; }) == 0 ? gone("moment")
-                                                                                                   : Done{};
+    return std::erase_if(document.moments, [&](const Moment& m) { return m.id == e.moment; }) == 0
+               ? gone(Core::sentence("That moment is no longer there; nothing was changed."))
+               : Done{};
 }
 
 Result<void> Applier::operator()(const SetLyrics& e) {
@@ -84,7 +86,8 @@ Result<void> Applier::operator()(const StateFact& e) {
 }
 
 Result<void> Applier::operator()(const ForgetFact& e) {
-    if (e.index >= document.facts.size()) return gone("fact");
+    if (e.index >= document.facts.size())
+        return gone(Core::sentence("That fact is no longer there; nothing was changed."));
     auto facts = document.facts;
     facts.erase(facts.begin() + static_cast<std::ptrdiff_t>(e.index));
     const auto before = document.map;
@@ -99,14 +102,14 @@ Result<void> Applier::operator()(const SolveAround& e) {
 
 Result<void> Applier::operator()(const SetScheme& e) {
     if (e.scheme.barsPerSet < 1 || e.scheme.barsPerSet > 16)
-        return fail(ErrorCode::BadValue, "A set has 1 to 16 bars.");
+        return fail(ErrorCode::BadValue, Core::sentence("A set has 1 to 16 bars."));
     document.scheme = e.scheme;
     return {};
 }
 
 Result<void> Applier::operator()(const SetChoices& e) {
     if (e.choices.slow <= Tick{} || e.choices.quick <= Tick{})
-        return fail(ErrorCode::BadValue, "Slow and quick last longer than nothing.");
+        return fail(ErrorCode::BadValue, Core::sentence("Slow and quick last longer than nothing."));
     const OwnWords words = document.routine.choices.words;
     document.routine.choices = e.choices;
     document.routine.choices.words = words;
@@ -118,19 +121,24 @@ Result<void> Applier::operator()(const KeepWord& e) {
     if (!word) return tl::unexpected(word.error());
     document.routine.choices.words.keep(std::move(*word));
     if (document.routine.choices.words.all().size() > mostWords)
-        return fail(ErrorCode::BadValue, "A routine has at most 2000 words of its own.");
+        return fail(ErrorCode::BadValue, Core::sentence("A routine has at most 2000 words of its own."));
     return {};
 }
 
 Result<void> Applier::operator()(const ForgetWord& e) {
-    return document.routine.choices.words.forget(e.name, e.school) ? Result<void>{} : gone("word");
+    return document.routine.choices.words.forget(e.name, e.school)
+               ? Result<void>{}
+               : gone(Core::sentence("That word is no longer there; nothing was changed."));
 }
 
 Result<void> Applier::putMoment(Moment moment) {
     if (moment.text.empty())
-        return fail(ErrorCode::BadValue, "A moment needs a name in your own words, such as “the big stop”.");
-    if (document.moments.size() >= mostMoments) return fail(ErrorCode::BadValue, "A song has at most 2000 moments.");
-    if (!(moment.at >= 0 && moment.at < 1e6)) return fail(ErrorCode::BadValue, "A moment lies in the song.");
+        return fail(ErrorCode::BadValue,
+                    Core::sentence("A moment needs a name in your own words, such as “the big stop”."));
+    if (document.moments.size() >= mostMoments)
+        return fail(ErrorCode::BadValue, Core::sentence("A song has at most 2000 moments."));
+    if (!(moment.at >= 0 && moment.at < 1e6))
+        return fail(ErrorCode::BadValue, Core::sentence("A moment lies in the song."));
     const auto after = std::upper_bound(document.moments.begin(), document.moments.end(), moment.at,
                                         [](Seconds at, const Moment& m) { return at < m.at; });
     document.moments.insert(after, std::move(moment));

@@ -5,9 +5,7 @@
 
 namespace lc {
 
-tl::unexpected<Error> edits::gone(const char* what) {
-    return fail(ErrorCode::NotFound, std::string("That ") + what + " is no longer there; nothing was changed.");
-}
+tl::unexpected<Error> edits::gone(Sentence why) { return fail(ErrorCode::NotFound, std::move(why)); }
 
 namespace {
 

@@ -45,20 +45,22 @@ RoleId ExceptionReader::roleNamed(const Line& line, const std::string& name) con
         if (role.name == name) return role.id;
     std::string known;
     for (const Role& role : m_document.routine.roles) known += (known.empty() ? "" : ", ") + role.name;
-    bad(line, "there is no role “" + name + "”. The roles are " + known + ".");
+    bad(line, Core::sentence("there is no role “%1”. The roles are %2.", name, known));
 }
 
 FigureId ExceptionReader::figureNamed(const Line& line, const std::string& text) const {
     if (const auto typed = behind(text, "steps")) {
-        if (typed->empty()) bad(line, "which steps? Those typed in parts are numbered as they stand there: steps 1.");
+        if (typed->empty())
+            bad(line, Core::sentence("which steps? Those typed in parts are numbered as they stand there: steps 1."));
         const auto n = wholeNumber<std::size_t>(*typed);
-        if (!n || *n < 1 || *n > m_typed.size()) bad(line, "there are no steps “" + *typed + "” before this line.");
+        if (!n || *n < 1 || *n > m_typed.size())
+            bad(line, Core::sentence("there are no steps “%1” before this line.", *typed));
         return m_typed[*n - 1];
     }
     const std::string name = unquoted(text);
     for (const Figure& figure : m_document.routine.figures)
         if (figure.name == name && !name.empty()) return figure.id;
-    bad(line, "there is no figure “" + name + "” in this text. Add “figure: " + name + "” with its lines.");
+    bad(line, Core::sentence("there is no figure “%1” in this text. Add “figure: %2” with its lines.", name, name));
 }
 
 Placement ExceptionReader::placementIn(const Line& line, const std::string& text) const {
@@ -66,7 +68,7 @@ Placement ExceptionReader::placementIn(const Line& line, const std::string& text
     Placement placed{{}, {}};
     if (const auto part = behind(all.front(), "part"); part && all.front().front() != '"') {
         const Part* inner = findPartNamed(m_document.routine, *part);
-        if (!inner) bad(line, "there is no part “" + *part + "”.");
+        if (!inner) bad(line, Core::sentence("there is no part “%1”.", *part));
         placed.part = inner->id;
     } else
         placed.figure = figureNamed(line, all.front());
@@ -81,15 +83,17 @@ Placement ExceptionReader::placementIn(const Line& line, const std::string& text
             placed.bars = barsIn(line, *bars);
         else
             bad(line,
-                "“" + all[i] +
-                    "” cannot be done to a placed figure. Known are mirrored, exchanged, version …, in bars of 3 for 4.");
+                Core::sentence(
+                    "“%1” cannot be done to a placed figure. Known are mirrored, exchanged, version …, in bars of 3 for 4.",
+                    all[i]));
     }
     return placed;
 }
 
 Rebar ExceptionReader::barsIn(const Line& line, const std::string& text) const {
     const auto split = text.find(" for ");
-    if (split == std::string::npos) bad(line, "write the bars as danced and as written: “in bars of 3 for 4”.");
+    if (split == std::string::npos)
+        bad(line, Core::sentence("write the bars as danced and as written: “in bars of 3 for 4”."));
     return {wholeIn(line, text.substr(split + 5), 1, 24), wholeIn(line, text.substr(0, split), 1, 24)};
 }
 
@@ -97,11 +101,11 @@ PlacementId ExceptionReader::placementAt(const Line& line, PartId part, std::str
     const Part* in = findPart(m_document.routine, part);
     PlacementId id;
     for (std::string_view piece : pieces(trimmed(path), '.')) {
-        if (!in) bad(line, "“figure " + std::string(path) + "” leads into no part.");
+        if (!in) bad(line, Core::sentence("“figure %1” leads into no part.", std::string(path)));
         const auto n = wholeNumber<std::size_t>(piece);
         if (!n || *n < 1 || *n > in->figures.size())
-            bad(line, "part " + in->name + " has no figure " + std::string(piece) + "; it has " +
-                          std::to_string(in->figures.size()) + ".");
+            bad(line, Core::sentence("part %1 has no figure %2; it has %3.", in->name, std::string(piece),
+                                     in->figures.size()));
         const Placement& placed = in->figures[*n - 1];
         id = placed.id;
         in = placed.part.valid() ? findPart(m_document.routine, placed.part) : nullptr;
@@ -112,7 +116,8 @@ PlacementId ExceptionReader::placementAt(const Line& line, PartId part, std::str
 PlacementId ExceptionReader::placementAddressed(const Line& line, const std::string& text) const {
     const auto space = text.find(' ');
     const Part* part = findPartNamed(m_document.routine, text.substr(0, space));
-    if (!part || space == std::string::npos) bad(line, "“" + text + "” is no place in a part. Write for example A 3.");
+    if (!part || space == std::string::npos)
+        bad(line, Core::sentence("“%1” is no place in a part. Write for example A 3.", text));
     return placementAt(line, part->id, text.substr(space + 1));
 }
 
@@ -128,16 +133,16 @@ MusicPlace ExceptionReader::placeIn(const Line& line, const std::string& text) c
         } else if (place.section.empty())
             place.section = unquoted(piece);
         else
-            bad(line, "“" + piece + "” says no place. Write “Bridge, after 16”.");
+            bad(line, Core::sentence("“%1” says no place. Write “Bridge, after 16”.", piece));
     }
-    if (place.section.empty() && !near) bad(line, "name the section of the song: “Bridge, after 16”.");
+    if (place.section.empty() && !near) bad(line, Core::sentence("name the section of the song: “Bridge, after 16”."));
     return place;
 }
 
 std::pair<Tick, Tick> ExceptionReader::ofAndAfter(const Line& line, const std::string& text, bool atMusic) const {
     const auto split = text.find(" after ");
     if (split == std::string::npos) {
-        if (!atMusic) bad(line, "after how many counts? Write for example “after 16”.");
+        if (!atMusic) bad(line, Core::sentence("after how many counts? Write for example “after 16”."));
         return {countIn(line, text), Tick{}};
     }
     return {countIn(line, trimmed(std::string_view(text).substr(0, split))),
@@ -147,7 +152,7 @@ std::pair<Tick, Tick> ExceptionReader::ofAndAfter(const Line& line, const std::s
 Tick ExceptionReader::afterIn(const Line& line, const std::string& text, bool atMusic) const {
     if (text.empty() && atMusic) return {};
     const auto after = behind(text, "after");
-    if (!after) bad(line, "after how many counts? Write for example “after 16”.");
+    if (!after) bad(line, Core::sentence("after how many counts? Write for example “after 16”."));
     return countIn(line, *after);
 }
 
@@ -160,7 +165,7 @@ void ExceptionReader::exception(const Line& line, PassExceptions& e, PartId part
     };
     const auto rest = [&](std::size_t from, auto known) {
         for (std::size_t i = from; i < all.size(); ++i)
-            if (!known(all[i])) bad(line, "“" + all[i] + "” has no meaning here.");
+            if (!known(all[i])) bad(line, Core::sentence("“%1” has no meaning here.", all[i]));
     };
     if (const auto restart = behind(first, "restart")) {
         e.restart = Restart{afterIn(line, *restart, atMusic), false};
@@ -200,7 +205,8 @@ void ExceptionReader::exception(const Line& line, PassExceptions& e, PartId part
         e.canon = canonIn(line, *canon, all);
     else if (const auto figure = behind(first, "figure")) {
         const auto space = figure->find(' ', part.valid() ? 0 : figure->find(' ') + 1);
-        if (space == std::string::npos) bad(line, "what of this figure? Write for example “figure 3 mirrored”.");
+        if (space == std::string::npos)
+            bad(line, Core::sentence("what of this figure? Write for example “figure 3 mirrored”."));
         const std::string said(trimmed(std::string_view(*figure).substr(space)));
         FigureChange change{Kind::Mirror, address(figure->substr(0, space))};
         if (said == "mirrored")
@@ -215,20 +221,21 @@ void ExceptionReader::exception(const Line& line, PassExceptions& e, PartId part
             change.bars = barsIn(line, *bars);
         } else
             bad(line,
-                "“" + said +
-                    "” cannot be done to a figure. Known are mirrored, exchanged, in version …, in bars of 3 for 4.");
+                Core::sentence(
+                    "“%1” cannot be done to a figure. Known are mirrored, exchanged, in version …, in bars of 3 for 4.",
+                    said));
         e.changes.push_back(std::move(change));
     } else
         bad(line,
-            "“" + first +
-                "” is no exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, "
-                "pinned to, remembered by.");
+            Core::sentence(
+                "“%1” is no exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, pinned to, remembered by.",
+                first));
 }
 
 Ending ExceptionReader::endingIn(const Line& line, const std::string& text, bool danced, bool atMusic) const {
     const auto space = std::min(text.find(' '), text.size());
     const Part* part = findPartNamed(m_document.routine, text.substr(0, space));
-    if (!part) bad(line, "there is no part “" + text.substr(0, space) + "” to end with.");
+    if (!part) bad(line, Core::sentence("there is no part “%1” to end with.", text.substr(0, space)));
     return {afterIn(line, std::string(trimmed(std::string_view(text).substr(space))), atMusic), part->id, danced};
 }
 
@@ -240,7 +247,7 @@ FigureChange ExceptionReader::addedIn(const Line& line, const std::string& text,
     if (const auto after = behind(where, "after figure"))
         change.at = address(*after);
     else if (where != "at the head")
-        bad(line, "where is it added? Write “add after figure 2: Sway” or “add at the head: Sway”.");
+        bad(line, Core::sentence("where is it added? Write “add after figure 2: Sway” or “add at the head: Sway”."));
     change.added = placementIn(line, what);
     return change;
 }
@@ -248,7 +255,7 @@ FigureChange ExceptionReader::addedIn(const Line& line, const std::string& text,
 Canon ExceptionReader::canonIn(const Line& line, const std::string& text, const std::vector<std::string>& all) const {
     const auto space = std::min(text.find(' '), text.size());
     if (trimmed(std::string_view(text).substr(space)) != "apart")
-        bad(line, "how far apart do they enter? Write “canon 2 apart”.");
+        bad(line, Core::sentence("how far apart do they enter? Write “canon 2 apart”."));
     Canon canon{countIn(line, text.substr(0, space))};
     for (std::size_t i = 1; i < all.size(); ++i) {
         if (all[i] == "ripple")
@@ -262,7 +269,8 @@ Canon ExceptionReader::canonIn(const Line& line, const std::string& text, const 
         else if (const auto enters = behind(all[i], "enters"))
             canon.entries.push_back(roleNamed(line, unquoted(*enters)));
         else
-            bad(line, "“" + all[i] + "” has no meaning in a canon. Known are ripple, together, from, to, enters.");
+            bad(line, Core::sentence("“%1” has no meaning in a canon. Known are ripple, together, from, to, enters.",
+                                     all[i]));
     }
     return canon;
 }
@@ -290,7 +298,7 @@ PlacementId ExceptionReader::addedTo(const Line& line, const Pass& pass, const s
     int n = wholeIn(line, ordinal, 1, 2000);
     for (const FigureChange& c : pass.changes)
         if (c.kind == FigureChange::Kind::Add && --n == 0) return c.added.id;
-    bad(line, "so many figures are not added to that pass.");
+    bad(line, Core::sentence("so many figures are not added to that pass."));
 }
 
 RoleStance ExceptionReader::stanceIn(const Line& line, const std::string& role, const std::string& words) const {
@@ -305,7 +313,7 @@ RoleStance ExceptionReader::stanceIn(const Line& line, const std::string& role, 
         else if (const auto facing = behind(piece, "facing"))
             stance.facing = need(line, parseClock(*facing));
         else if (!piece.empty())
-            bad(line, "“" + piece + "” is no stance. Write “leader: left free, facing 12”.");
+            bad(line, Core::sentence("“%1” is no stance. Write “leader: left free, facing 12”.", piece));
     }
     return stance;
 }

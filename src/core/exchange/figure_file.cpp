@@ -34,10 +34,11 @@ bool isList(const std::string& column) {
 
 /// Runs a reader of JSON and turns what it throws into an error.
 template <typename T, typename Read>
-Result<T> guarded(std::string_view text, const char* what, Read read) {
-    const auto damaged = [&](const std::string& where, const std::string& why) {
+Result<T> guarded(std::string_view text, const Sentence& what, Read read) {
+    const auto damaged = [&](const Sentence& where, const Text& why) {
         return fail(ErrorCode::Unreadable,
-                    std::string(what) + " cannot be read: " + where + " " + why + ". Nothing was changed.", where);
+                    Core::sentence("%1 cannot be read: %2 %3. Nothing was changed.", what, where, why),
+                    where.english());
     };
     return readJson<T>(text, read, damaged);
 }
@@ -60,7 +61,7 @@ std::vector<std::string> divided(const std::string& text) {
 std::string cardToJson(const FigureCard& card) { return jsonText(toJson(card), -1); }
 
 Result<FigureCard> cardFromJson(std::string_view text) {
-    return guarded<FigureCard>(text, "A figure",
+    return guarded<FigureCard>(text, Core::sentence("A figure"),
                                [](const Json& json) -> Result<FigureCard> { return figureCardFrom(Field(json, "")); });
 }
 
@@ -71,22 +72,23 @@ std::string figuresToJson(const std::vector<FigureCard>& figures) {
 }
 
 Result<std::vector<FigureCard>> figuresFromJson(std::string_view text) {
-    return guarded<std::vector<FigureCard>>(
-        text, "The file of figures", [](const Json& json) -> Result<std::vector<FigureCard>> {
-            if (!json.is_object() || !json.contains("format") || json["format"] != "liftcount-figures")
-                return fail(ErrorCode::Unreadable, "This is no file of figures.");
-            const Field root(json, "");
-            root.onlyKeys({"format", "version", "figures"});
-            const int version = root["version"].whole<int>(1, 1'000'000);
-            if (version > figuresVersion)
-                return fail(ErrorCode::NewerVersion, "These figures were written by a newer Lift Count (format " +
-                                                         std::to_string(version) + "; this one reads up to " +
-                                                         std::to_string(figuresVersion) +
-                                                         "). Update Lift Count to read them.");
-            std::vector<FigureCard> figures;
-            for (const Field& f : root["figures"].items()) figures.push_back(figureCardFrom(f));
-            return figures;
-        });
+    return guarded<std::vector<
+        FigureCard>>(text, Core::sentence("The file of figures"), [](const Json& json) -> Result<std::vector<FigureCard>> {
+        if (!json.is_object() || !json.contains("format") || json["format"] != "liftcount-figures")
+            return fail(ErrorCode::Unreadable, Core::sentence("This is no file of figures."));
+        const Field root(json, "");
+        root.onlyKeys({"format", "version", "figures"});
+        const int version = root["version"].whole<int>(1, 1'000'000);
+        if (version > figuresVersion)
+            return fail(
+                ErrorCode::NewerVersion,
+                Core::sentence(
+                    "These figures were written by a newer Lift Count (format %1; this one reads up to %2). Update Lift Count to read them.",
+                    version, figuresVersion));
+        std::vector<FigureCard> figures;
+        for (const Field& f : root["figures"].items()) figures.push_back(figureCardFrom(f));
+        return figures;
+    });
 }
 
 std::string figuresToCsv(const std::vector<FigureCard>& figures) {
@@ -131,7 +133,7 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
     if (!rows) return tl::unexpected(rows.error());
     if (rows->empty())
         return fail(ErrorCode::Unreadable,
-                    "The table is empty. Its first row names the columns: name, line of everyone, …");
+                    Core::sentence("The table is empty. Its first row names the columns: name, line of everyone, …"));
     const std::vector<std::string>& header = rows->front();
     const std::vector<std::string> known = columns();
     bool named = false;
@@ -141,14 +143,16 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
         const bool means = std::find(known.begin(), known.end(), column) != known.end() ||
                            (column.starts_with(linePrefix) && column.size() > linePrefix.size());
         if (!means)
-            return fail(ErrorCode::Unreadable,
-                        "Column " + std::to_string(c + 1) + " of the table is called “" + column +
-                            "”, which means nothing here. Take it out, or name it as the export does.");
+            return fail(
+                ErrorCode::Unreadable,
+                Core::sentence(
+                    "Column %1 of the table is called “%2”, which means nothing here. Take it out, or name it as the export does.",
+                    c + 1, column));
         if (std::find(header.begin(), header.begin() + static_cast<std::ptrdiff_t>(c), column) !=
             header.begin() + static_cast<std::ptrdiff_t>(c))
-            return fail(ErrorCode::Unreadable, "The column “" + column + "” stands twice in the table.");
+            return fail(ErrorCode::Unreadable, Core::sentence("The column “%1” stands twice in the table.", column));
     }
-    if (!named) return fail(ErrorCode::Unreadable, "The table has no column “name”.");
+    if (!named) return fail(ErrorCode::Unreadable, Core::sentence("The table has no column “name”."));
     std::vector<FigureCard> figures;
     for (std::size_t r = 1; r < rows->size(); ++r) {
         const std::vector<std::string>& row = (*rows)[r];
@@ -156,9 +160,8 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
             return "Row " + std::to_string(r + 1) + ", column “" + column + "”: ";
         };
         if (row.size() != header.size())
-            return fail(ErrorCode::Unreadable, "Row " + std::to_string(r + 1) + " of the table has " +
-                                                   std::to_string(row.size()) + " cells, the header has " +
-                                                   std::to_string(header.size()) + ".");
+            return fail(ErrorCode::Unreadable, Core::sentence("Row %1 of the table has %2 cells, the header has %3.",
+                                                              r + 1, row.size(), header.size()));
         // The cells make a JSON card, so that one reader checks both forms.
         Json card{{"name", ""}, {"lines", Json::array()}};
         Json facts = Json::object(), choices = Json::object();
@@ -180,7 +183,8 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
             else if (column == "versions") {
                 Json versions = Json::parse(cell, nullptr, false);
                 if (versions.is_discarded())
-                    return fail(ErrorCode::Unreadable, place(column) + "the versions are no JSON text.");
+                    return fail(ErrorCode::Unreadable,
+                                Core::sentence("%1the versions are no JSON text.", place(column)));
                 facts[column] = std::move(versions);
             } else
                 facts[column] = cell;
@@ -195,13 +199,13 @@ Result<std::vector<FigureCard>> figuresFromCsv(std::string_view text) {
         try {
             figures.push_back(figureCardFrom(Field(card, "")));
         } catch (const BadField& bad) {
-            return fail(ErrorCode::Unreadable,
-                        "Row " + std::to_string(r + 1) + " of the table: " + bad.path + " " + bad.why + ".");
+            return fail(ErrorCode::Unreadable, Core::sentence("Row %1 of the table: %2 %3.", r + 1, bad.path, bad.why));
         } catch (const Json::exception&) {
             return fail(ErrorCode::Unreadable,
-                        "Row " + std::to_string(r + 1) + " of the table has a value of the wrong kind.");
+                        Core::sentence("Row %1 of the table has a value of the wrong kind.", r + 1));
         }
-        if (figures.back().name.empty()) return fail(ErrorCode::Unreadable, place("name") + "a figure needs a name.");
+        if (figures.back().name.empty())
+            return fail(ErrorCode::Unreadable, Core::sentence("%1a figure needs a name.", place("name")));
     }
     return figures;
 }

@@ -32,7 +32,7 @@ public:
         const std::vector<TextLine> lines = textLines(pasted);
         if (lines.size() > mostLines)
             return fail(ErrorCode::BadNotation,
-                        "This hand-out has more than " + std::to_string(mostLines) + " lines. Paste the dance alone.");
+                        Core::sentence("This hand-out has more than %1 lines. Paste the dance alone.", mostLines));
         for (std::size_t i = 0; i < lines.size(); ++i) {
             m_next = i + 1 < lines.size() ? &lines[i + 1] : nullptr;
             if (lines[i].numbersPage)
@@ -44,7 +44,8 @@ public:
         if (m_draft.figures.empty())
             return fail(
                 ErrorCode::BadNotation,
-                "No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.");
+                Core::sentence(
+                    "No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”."));
         dropWhatIsNotThere();
         auto document = routineFromText(m_draft.routineText());
         if (!document) return tl::unexpected(document.error());
@@ -187,7 +188,8 @@ private:
                 if (!counts && isWhole(read.reading.length)) counts = wholeCounts(read.reading.length);
                 if (counts && read.reading.length != lc::counts(*counts))
                     otherwise = "; its steps take " + countsInWords(read.reading.length);
-                for (const NotationQuestion& question : read.reading.questions) otherwise += "; " + question.text;
+                for (const NotationQuestion& question : read.reading.questions)
+                    otherwise += "; " + question.text.english();
             }
         }
         if (sense.passes.empty() || !counts) {
@@ -224,7 +226,8 @@ private:
         const bool empty = read.reading.length == Tick{} || read.reading.actions.empty();
         std::size_t unknown = 0;
         for (const NotationQuestion& q : read.reading.questions)
-            unknown += q.text.find("no word that is known") != std::string::npos;
+            unknown += std::any_of(q.answers.begin(), q.answers.end(),
+                                   [](const NotationAnswer& a) { return a.word.has_value(); });
         const bool counted = line.front() >= '0' && line.front() <= '9';
         const bool prose = unknown > 0 && !counted && unknown * 2 >= read.reading.actions.size();
         if (m_titled && !counted && standsBeforeSteps() &&
@@ -340,7 +343,7 @@ private:
                                       const std::string& figure) {
         SectionLine read = readSection(role, first, m_choices);
         for (const LeftLine& left : read.left) {
-            tell(left.place, left.why, true);
+            tell(left.place, left.why.english(), true);
             m_stands[left.place] = {figure, role.role, true};
             m_out.lines[left.place].steps = left.text;
             m_out.lines[left.place].begin = m_out.lines[left.place].finish = static_cast<std::uint32_t>(left.at);
@@ -362,9 +365,9 @@ private:
         }
         const auto placeOf = [&](std::size_t byte) { return lines[one ? 0 : read.steps.at(byte)].place; };
         for (const NotationQuestion& question : read.reading.questions)
-            tell(placeOf(question.begin), question.text, true, true);
+            tell(placeOf(question.begin), question.text.english(), true, true);
         for (const NotationRemark& note : read.reading.notes)
-            if (note.kind == RemarkKind::FootNotFree) tell(placeOf(note.begin), note.text, true, true);
+            if (note.kind == RemarkKind::FootNotFree) tell(placeOf(note.begin), note.text.english(), true, true);
         return read;
     }
 

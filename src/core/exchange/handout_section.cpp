@@ -68,14 +68,14 @@ void shareOut(std::vector<RoleSteps>& roles) {
 SectionLine readSection(RoleSteps steps, std::optional<std::int64_t> first, const NotationChoices& choices) {
     SectionLine out;
     out.steps = std::move(steps);
-    const auto leaveOut = [&](std::size_t k, std::string why) {
+    const auto leaveOut = [&](std::size_t k, Text why) {
         out.left.push_back({out.steps.lines[k].place, out.steps.begin(k), std::move(why), out.steps.lines[k].text});
     };
     StepsReading read = readSteps(out.steps.said(), choices);
     while (read.reading.error) {
         if (out.left.size() == mostWrong) {
             for (std::size_t k = 0; k < out.steps.lines.size(); ++k)
-                leaveOut(k, "not read, since too much before it could not be");
+                leaveOut(k, Core::sentence("not read, since too much before it could not be"));
             out.steps.lines.clear();
             return out;
         }

@@ -43,7 +43,7 @@ void shareOut(std::vector<RoleSteps>& roles);
 struct LeftLine {
     std::size_t place = 0;
     std::size_t at = 0; ///< the byte of what is left at which it stood
-    std::string why;
+    Text why;
     std::string text; ///< its steps
 };
 

@@ -73,9 +73,9 @@ private:
         for (const NotationQuestion& question : steps.read.questions) {
             if (asRead && (question.begin < line.begin || question.begin >= std::max(line.finish, line.begin + 1)))
                 continue;
-            HandoutQuestion out{question.text, {}, false};
+            HandoutQuestion out{question.text.english(), {}, false};
             for (const NotationAnswer& answer : question.answers) {
-                const std::string text = answer.text + ": " + countsInWords(answer.length) + ", then " +
+                const std::string text = answer.text.english() + ": " + countsInWords(answer.length) + ", then " +
                                          freeFootInWords(answer.freeAfter) + " free";
                 out.answers.push_back({text,
                                        {answer.word ? Edit(KeepWord{*answer.word})

@@ -63,7 +63,7 @@ Result<std::vector<LyricLine>> readLyrics(std::string_view text) {
                 const auto ms = wholeNumber<int>(value);
                 if (!ms || std::abs(*ms) > 600'000)
                     return fail(ErrorCode::Unreadable,
-                                "Lyrics, line " + std::to_string(i + 1) + ": the offset is a number of milliseconds.",
+                                Core::sentence("Lyrics, line %1: the offset is a number of milliseconds.", i + 1),
                                 "line " + std::to_string(i + 1));
                 earlier = *ms / 1000.0;
             } else if (times.empty()) { // a tag such as [ti:…]
@@ -77,10 +77,11 @@ Result<std::vector<LyricLine>> readLyrics(std::string_view text) {
         if (words.empty()) continue;
         for (Seconds time : times) lines.push_back({time, words});
         if (lines.size() > mostLines)
-            return fail(ErrorCode::Unreadable, "That is more than " + std::to_string(mostLines) + " lines of words.");
+            return fail(ErrorCode::Unreadable, Core::sentence("That is more than %1 lines of words.", mostLines));
     }
     if (lines.empty())
-        return fail(ErrorCode::Unreadable, "The file has no line that begins with a time such as [1:05.30].");
+        return fail(ErrorCode::Unreadable,
+                    Core::sentence("The file has no line that begins with a time such as [1:05.30]."));
     for (LyricLine& line : lines) line.at = std::max(0.0, line.at - earlier);
     std::stable_sort(lines.begin(), lines.end(), [](const LyricLine& a, const LyricLine& b) { return a.at < b.at; });
     return lines;

@@ -23,7 +23,8 @@ Result<std::string> writeLyrics(const MapToWrite& what) {
     if (lines.empty())
         return fail(
             ErrorCode::BadValue,
-            "No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file.");
+            Core::sentence(
+                "No line of words is marked in the song. Mark a moment (M) of the kind words, or import an LRC file."));
     return lyricsToLrc(lines);
 }
 

@@ -83,14 +83,14 @@ Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const Im
             ++barsOfMetre[{metre.beats, metre.unit}];
         }
         if (draft.beats.size() >= mostMidiBeats)
-            return fail(ErrorCode::Unreadable,
-                        "The MIDI file has more than " + std::to_string(mostMidiBeats) + " beats.");
+            return fail(ErrorCode::Unreadable, Core::sentence("The MIDI file has more than %1 beats.", mostMidiBeats));
         draft.beats.push_back(clock.at(tick));
         inBar = (inBar + 1) % metre.beats;
         tick += 4.0 * midi->ticksPerQuarter / metre.unit;
         if (next < midi->metres.size()) tick = std::min(tick, static_cast<double>(midi->metres[next].tick));
     }
-    if (draft.beats.size() < 2) return fail(ErrorCode::Unreadable, "The MIDI file is over before its second beat.");
+    if (draft.beats.size() < 2)
+        return fail(ErrorCode::Unreadable, Core::sentence("The MIDI file is over before its second beat."));
     draft.end = clock.at(tick);
     int most = 0;
     for (const auto& [kind, bars] : barsOfMetre)

@@ -20,9 +20,9 @@ namespace {
 constexpr std::size_t mostBeats = 100'000;
 constexpr Seconds longest = 6 * 3600.0;
 
-tl::unexpected<Error> inLine(const char* what, std::size_t line, const std::string& why) {
-    const std::string place = "line " + std::to_string(line);
-    return fail(ErrorCode::Unreadable, std::string(what) + ", " + place + ": " + why, place);
+tl::unexpected<Error> inLine(const char* what, std::size_t line, const Text& why) {
+    return fail(ErrorCode::Unreadable, Core::sentence("%1, line %2: %3", std::string(what), line, why),
+                "line " + std::to_string(line));
 }
 
 bool goodTime(const std::optional<double>& time) { return time && *time > -60 && *time < longest; }
@@ -85,7 +85,7 @@ Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints) 
     const auto lines = textLines(text);
     const std::string_view header = "time_s,bar_index,beat_in_bar,phrase_index";
     if (lines.empty() || lines.front().substr(0, header.size()) != header)
-        return inLine("CSV", 1, "the first line should read “" + std::string(header) + "”.");
+        return inLine("CSV", 1, Core::sentence("the first line should read “%1”.", std::string(header)));
     MapDraft draft;
     int bar = -1;
     int phrase = -1;
@@ -95,38 +95,36 @@ Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints) 
         if (trimmed(lines[i]).empty()) continue;
         const std::size_t line = i + 1;
         const auto cells = pieces(lines[i], ',');
-        if (cells.size() < 4) return inLine("CSV", line, "a row has four columns: time, bar, beat in the bar, phrase.");
+        if (cells.size() < 4)
+            return inLine("CSV", line, Core::sentence("a row has four columns: time, bar, beat in the bar, phrase."));
         const auto time = wholeNumber<double>(trimmed(cells[0]));
         const auto rowBar = wholeNumber<int>(trimmed(cells[1]));
         const auto rowBeat = wholeNumber<int>(trimmed(cells[2]));
         const auto rowPhrase = wholeNumber<int>(trimmed(cells[3]));
-        if (!goodTime(time)) return inLine("CSV", line, "“" + std::string(cells[0]) + "” is no time in seconds.");
-        if (!rowBar || !rowBeat || !rowPhrase) return inLine("CSV", line, "bar, beat and phrase are whole numbers.");
+        if (!goodTime(time))
+            return inLine("CSV", line, Core::sentence("“%1” is no time in seconds.", std::string(cells[0])));
+        if (!rowBar || !rowBeat || !rowPhrase)
+            return inLine("CSV", line, Core::sentence("bar, beat and phrase are whole numbers."));
         if (!draft.beats.empty() && *time <= draft.beats.back())
-            return inLine("CSV", line, "its time does not come after the row before.");
+            return inLine("CSV", line, Core::sentence("its time does not come after the row before."));
         if (draft.beats.size() >= mostBeats)
-            return inLine("CSV", line, "that is more than " + std::to_string(mostBeats) + " beats.");
+            return inLine("CSV", line, Core::sentence("that is more than %1 beats.", mostBeats));
         const std::size_t beat = draft.beats.size();
         if (*rowBar == bar + 1) {
             if (*rowBeat != 1)
                 return inLine("CSV", line,
-                              "bar " + std::to_string(*rowBar) + " begins with beat " + std::to_string(*rowBeat) +
-                                  ", not with 1.");
+                              Core::sentence("bar %1 begins with beat %2, not with 1.", *rowBar, *rowBeat));
             draft.bars.push_back(beat);
             if (bar == -1 && beat > 0) pickupBar = beatInBar;
         } else if (*rowBar != bar) {
-            return inLine("CSV", line,
-                          "bar " + std::to_string(*rowBar) + " does not follow bar " + std::to_string(bar) + ".");
+            return inLine("CSV", line, Core::sentence("bar %1 does not follow bar %2.", *rowBar, bar));
         } else if (beatInBar != 0 && *rowBeat != beatInBar + 1 && !(bar == -1 && *rowBeat == 1 && beatInBar == 1)) {
-            return inLine("CSV", line,
-                          "beat " + std::to_string(*rowBeat) + " does not follow beat " + std::to_string(beatInBar) +
-                              ".");
+            return inLine("CSV", line, Core::sentence("beat %1 does not follow beat %2.", *rowBeat, beatInBar));
         }
         if (*rowPhrase != phrase) {
             if (*rowPhrase != phrase + 1 || *rowBar == bar)
                 return inLine("CSV", line,
-                              "phrase " + std::to_string(*rowPhrase) + " does not begin on a bar after phrase " +
-                                  std::to_string(phrase) + ".");
+                              Core::sentence("phrase %1 does not begin on a bar after phrase %2.", *rowPhrase, phrase));
             draft.phrases.push_back({beat, {}});
         }
         bar = *rowBar;
@@ -135,10 +133,10 @@ Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints) 
         draft.beats.push_back(*time);
     }
     if (draft.beats.size() < 2)
-        return fail(ErrorCode::Unreadable, "The CSV has no beats. It needs one row for each beat.");
+        return fail(ErrorCode::Unreadable, Core::sentence("The CSV has no beats. It needs one row for each beat."));
     if (draft.bars.empty())
         return fail(ErrorCode::Unreadable,
-                    "The CSV has no bars: every row is a pick-up (bar −1). Number the bars from 0.");
+                    Core::sentence("The CSV has no bars: every row is a pick-up (bar −1). Number the bars from 0."));
     draft.end = 2 * draft.beats.back() - draft.beats[draft.beats.size() - 2];
     draft.metre = metreOf(draft.bars, draft.beats.size(), hints);
     if (pickupBar > 0 && pickupBar <= 24 && pickupBar != draft.metre.beats && !hints.metre)
@@ -157,36 +155,39 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
             continue; // a backslash: frequencies, which nobody dances
         const auto cells = pieces(lines[i], '\t');
         if (cells.size() < 3)
-            return inLine("Labels", i + 1, "a line has a start, an end and a label, with tabs between them.");
+            return inLine("Labels", i + 1,
+                          Core::sentence("a line has a start, an end and a label, with tabs between them."));
         const auto start = wholeNumber<double>(trimmed(cells[0]));
         const auto end = wholeNumber<double>(trimmed(cells[1]));
         if (!goodTime(start) || !goodTime(end))
-            return inLine("Labels", i + 1, "start and end are seconds, such as 12.345.");
-        if (*end < *start) return inLine("Labels", i + 1, "it ends before it starts.");
+            return inLine("Labels", i + 1, Core::sentence("start and end are seconds, such as 12.345."));
+        if (*end < *start) return inLine("Labels", i + 1, Core::sentence("it ends before it starts."));
         std::string label(lines[i].substr(cells[0].size() + cells[1].size() + 2));
         if (label.rfind("stop ", 0) == 0) {
             const auto beats = wholeNumber<int>(std::string_view(label).substr(5));
             if (!beats || *beats < 1 || *beats > 4096 || *end <= *start)
-                return inLine("Labels", i + 1, "a stop says its beats, such as “stop 4”, and has a length.");
+                return inLine("Labels", i + 1,
+                              Core::sentence("a stop says its beats, such as “stop 4”, and has a length."));
             draft.stops.push_back({*start, *end, *beats});
         } else
             rows.push_back({*start, *end, std::move(label)});
     }
-    if (rows.empty()) return fail(ErrorCode::Unreadable, "The label file names no phrases.");
+    if (rows.empty()) return fail(ErrorCode::Unreadable, Core::sentence("The label file names no phrases."));
     std::stable_sort(rows.begin(), rows.end(), [](const LabelRow& a, const LabelRow& b) { return a.start < b.start; });
     std::stable_sort(draft.stops.begin(), draft.stops.end(),
                      [](const Stop& a, const Stop& b) { return a.start < b.start; });
     for (std::size_t i = 0; i + 1 < rows.size(); ++i) rows[i].end = rows[i + 1].start; // a phrase runs to the next
     std::erase_if(rows, [](const LabelRow& row) { return row.end - row.start < 0.05; });
     if (rows.empty())
-        return fail(ErrorCode::Unreadable, "No label in the file has a length. A phrase needs a start and an end.");
+        return fail(ErrorCode::Unreadable,
+                    Core::sentence("No label in the file has a length. A phrase needs a start and an end."));
     draft.metre = hints.metre.value_or(Metre{});
     const Seconds beat = hints.bpm ? 60 / *hints.bpm : reckonedBeat(rows, draft.stops, draft.metre.beats);
     for (const LabelRow& row : rows) {
         const auto beats = static_cast<std::size_t>(std::max(1L, std::lround((row.end - row.start) / beat)));
         if (draft.beats.size() + beats > mostBeats)
             return fail(ErrorCode::Unreadable,
-                        "The labels reach over more than " + std::to_string(mostBeats) + " beats at this tempo.");
+                        Core::sentence("The labels reach over more than %1 beats at this tempo.", mostBeats));
         const std::size_t first = draft.beats.size();
         draft.phrases.push_back({first, row.label});
         for (std::size_t b = 0; b < beats; ++b) {
@@ -195,7 +196,8 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
                                   static_cast<double>(b) * (row.end - row.start) / static_cast<double>(beats));
         }
     }
-    if (draft.beats.size() < 2) return fail(ErrorCode::Unreadable, "The labels are over before a second beat.");
+    if (draft.beats.size() < 2)
+        return fail(ErrorCode::Unreadable, Core::sentence("The labels are over before a second beat."));
     draft.end = rows.back().end;
     auto map = mapFromDraft(draft);
     if (!map) return tl::unexpected(map.error());
@@ -221,7 +223,8 @@ Result<ImportedMap> importMap(const std::string& bytes, const std::string& name,
         std::vector<std::string> known;
         for (const MapFormat& one : mapFormats())
             if (one.recognises) known.emplace_back(one.described);
-        return fail(ErrorCode::Unreadable, shownName(name) + " is no song map. Known are " + listOf(known) + ".", name);
+        return fail(ErrorCode::Unreadable,
+                    Core::sentence("%1 is no song map. Known are %2.", shownName(name), listOf(known)), name);
     }
     auto map = format->read(text->text, hints);
     if (map && text->western) map->note = text->note(shownName(name)) + (map->note.empty() ? "" : " " + map->note);

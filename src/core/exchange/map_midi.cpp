@@ -54,7 +54,7 @@ private:
 Result<std::vector<std::uint8_t>> bytesOf(smf_t* file) {
     const auto failed = [] {
         return fail(ErrorCode::Unwritable,
-                    "The MIDI file could not be made: no room in the folder for temporary files.");
+                    Core::sentence("The MIDI file could not be made: no room in the folder for temporary files."));
     };
     std::string path = (std::filesystem::temp_directory_path() / "lift-count-XXXXXX").string();
     const int descriptor = ::mkstemp(path.data());
@@ -71,12 +71,14 @@ Result<std::vector<std::uint8_t>> bytesOf(smf_t* file) {
 } // namespace
 
 Result<std::vector<std::uint8_t>> mapToMidi(const SongMap& map) {
-    if (map.beats.empty()) return fail(ErrorCode::BadValue, "A song without beats has no tempo to write as MIDI.");
+    if (map.beats.empty())
+        return fail(ErrorCode::BadValue, Core::sentence("A song without beats has no tempo to write as MIDI."));
     if (map.beats.front().time < 0)
-        return fail(ErrorCode::BadValue, "The first beat lies before the recording; MIDI has no time before 0.");
+        return fail(ErrorCode::BadValue,
+                    Core::sentence("The first beat lies before the recording; MIDI has no time before 0."));
     const std::unique_ptr<smf_t, decltype(&smf_delete)> file(smf_new(), &smf_delete);
     if (smf_set_ppqn(file.get(), pulsesPerQuarter) != 0)
-        return fail(ErrorCode::Unwritable, "The MIDI file could not be made.");
+        return fail(ErrorCode::Unwritable, Core::sentence("The MIDI file could not be made."));
     MetaTrack track(file.get());
     const int pulsesPerBeat = pulsesPerQuarter * 4 / map.metre.unit;
     const double quartersPerBeat = 4.0 / map.metre.unit;
@@ -117,12 +119,13 @@ Result<std::vector<std::uint8_t>> mapToMidi(const SongMap& map) {
         const Seconds next = i + 1 < map.beats.size() ? map.beats[i + 1].time : map.end;
         const long tempo = std::lround((next * 1e6 - written) / quartersPerBeat);
         if (tempo < 1 || static_cast<double>(tempo) > longestQuarterMicroseconds)
-            return fail(ErrorCode::BadValue, "A beat longer than 16 seconds cannot be written as MIDI.");
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("A beat longer than 16 seconds cannot be written as MIDI."));
         track.tempo(pulse, tempo);
         written += static_cast<double>(tempo) * quartersPerBeat;
         pulse = firstBeatPulse + static_cast<int>(i + 1) * pulsesPerBeat;
     }
-    if (!track.end(pulse)) return fail(ErrorCode::BadValue, "The MIDI track could not be closed.");
+    if (!track.end(pulse)) return fail(ErrorCode::BadValue, Core::sentence("The MIDI track could not be closed."));
     return bytesOf(file.get());
 }
 

@@ -14,25 +14,26 @@ public:
     explicit Reader(const std::vector<std::uint8_t>& bytes) : m_bytes(bytes) {}
 
     Result<MidiTiming> run() {
-        if (!tagIs("MThd")) return wrong("it does not begin like a MIDI file");
+        if (!tagIs("MThd")) return wrong(Core::sentence("it does not begin like a MIDI file"));
         m_at = 4;
         const std::uint32_t headerLength = number(4);
         const std::size_t headerEnd = m_at + headerLength;
-        if (headerLength < 6 || headerEnd > m_bytes.size()) return wrong("its header breaks off");
+        if (headerLength < 6 || headerEnd > m_bytes.size()) return wrong(Core::sentence("its header breaks off"));
         const std::uint32_t format = number(2);
         number(2); // tracks: those that are there are read
         const std::uint32_t division = number(2);
-        if (format > 1) return wrong("it holds several songs (format 2); save them one by one");
-        if ((division & 0x8000) != 0 || division == 0) return wrong("its clock is film frames, which have no beats");
+        if (format > 1) return wrong(Core::sentence("it holds several songs (format 2); save them one by one"));
+        if ((division & 0x8000) != 0 || division == 0)
+            return wrong(Core::sentence("its clock is film frames, which have no beats"));
         m_out.ticksPerQuarter = static_cast<int>(division);
         m_at = headerEnd;
         while (m_at + 8 <= m_bytes.size()) {
             const bool track = tagIs("MTrk");
             m_at += 4;
             const std::uint32_t length = number(4);
-            if (length > m_bytes.size() - m_at) return wrong("a track breaks off");
+            if (length > m_bytes.size() - m_at) return wrong(Core::sentence("a track breaks off"));
             const std::size_t end = m_at + length;
-            if (track && !readTrack(end)) return wrong("an event cannot be read");
+            if (track && !readTrack(end)) return wrong(Core::sentence("an event cannot be read"));
             m_at = end;
         }
         const auto byTick = [](const auto& a, const auto& b) { return a.tick < b.tick; };
@@ -44,9 +45,9 @@ public:
     }
 
 private:
-    tl::unexpected<Error> wrong(const std::string& why) const {
-        const std::string place = "byte " + std::to_string(m_at);
-        return fail(ErrorCode::Unreadable, "The MIDI file cannot be read at " + place + ": " + why + ".", place);
+    tl::unexpected<Error> wrong(const Text& why) const {
+        return fail(ErrorCode::Unreadable, Core::sentence("The MIDI file cannot be read at byte %1: %2.", m_at, why),
+                    "byte " + std::to_string(m_at));
     }
 
     bool tagIs(std::string_view tag) const {

@@ -25,7 +25,8 @@ struct Against {
 };
 
 [[noreturn]] void nothingToPaste() {
-    throw BadLine{0, "There are no passes to paste. Copy some first: choose them in the list of passes."};
+    throw BadLine{0,
+                  Core::sentence("There are no passes to paste. Copy some first: choose them in the list of passes.")};
 }
 
 std::vector<Edit> editsOf(const Document& document, const Pass& pass, std::string_view text, PassWords words) {
@@ -59,7 +60,7 @@ std::vector<Edit> editsOf(const Document& document, const Pass& pass, std::strin
 
 Result<std::vector<Edit>> passFromText(const Document& document, PassId pass, std::string_view text, PassWords words) {
     const auto index = indexOfPass(document.routine, pass);
-    if (!index) return fail(ErrorCode::NotFound, "That pass is no longer there; nothing was changed.");
+    if (!index) return fail(ErrorCode::NotFound, Core::sentence("That pass is no longer there; nothing was changed."));
     return withLineNamed([&] { return editsOf(document, document.routine.passes[*index], text, words); });
 }
 
@@ -72,7 +73,7 @@ Result<std::vector<Pass>> passesFromText(const Document& document, std::string_v
         for (std::size_t i = 1; i < lines.size(); ++i) {
             const auto [key, name] = keyed(lines[i]);
             const Part* part = key == "pass" ? findPartNamed(document.routine, name) : nullptr;
-            if (!part) bad(lines[i], "this routine has no part “" + name + "”.");
+            if (!part) bad(lines[i], Core::sentence("this routine has no part “%1”.", name));
             Pass pass{{}, {}, part->id};
             for (const Line& one : lines[i].inside) against.said.passLine(one, part->id, pass, pass.pinned, pass.mark);
             out.push_back(std::move(pass));
@@ -85,7 +86,7 @@ Result<std::vector<Edit>> musicFromText(const Document& document, ExceptionId ex
     const auto found = std::find_if(document.routine.atMusic.begin(), document.routine.atMusic.end(),
                                     [&](const MusicException& m) { return m.id == exception; });
     if (found == document.routine.atMusic.end())
-        return fail(ErrorCode::NotFound, "That exception is no longer there; nothing was changed.");
+        return fail(ErrorCode::NotFound, Core::sentence("That exception is no longer there; nothing was changed."));
     return withLineNamed([&]() -> std::vector<Edit> {
         const Against against(document);
         MusicException next{found->id, found->place, {}, {}};

@@ -30,7 +30,7 @@ Result<RoutineFile> readRoutineFile(const std::string& path, const Task& task, c
     if (!looksLikeRoutineText(text->text)) {
         auto handout = readHandout(text->text, words);
         if (!handout) {
-            handout.error().message = name + ": " + handout.error().message;
+            handout.error().message = Core::sentence("%1: %2", name, handout.error().message);
             return tl::unexpected(handout.error());
         }
         const std::string open = openLinesInWords(*handout), note = text->note(name);
@@ -39,7 +39,7 @@ Result<RoutineFile> readRoutineFile(const std::string& path, const Task& task, c
     }
     auto read = routineFromText(text->text);
     if (!read) {
-        read.error().message = name + ": " + read.error().message;
+        read.error().message = Core::sentence("%1: %2", name, read.error().message);
         return tl::unexpected(read.error());
     }
     return RoutineFile{std::move(*read), std::nullopt, text->note(name), {}};

@@ -36,7 +36,7 @@ public:
     Document read(std::string_view text) {
         const std::vector<Line> lines = text_tree::linesOf(text);
         if (lines.empty() || lines.front().text != routineTextHead)
-            throw BadLine{1, "the text begins with the line “" + std::string(routineTextHead) + "”."};
+            throw BadLine{1, Core::sentence("the text begins with the line “%1”.", std::string(routineTextHead))};
         for (std::size_t i = 1; i < lines.size(); ++i) sort(lines[i]);
         song();
         head();
@@ -44,7 +44,7 @@ public:
         for (const Line* line : m_parts) addPart(*line);
         for (std::size_t i = 0; i < m_parts.size(); ++i) fillPart(*m_parts[i], i);
         if (const auto circle = putsPartInItself(routine()))
-            bad(m_parts[circle->part]->inside[circle->figure], "the part would lie inside itself.");
+            bad(m_parts[circle->part]->inside[circle->figure], Core::sentence("the part would lie inside itself."));
         if (const auto size = checkSize(routine()); !size && !m_parts.empty())
             bad(*m_parts.back(), size.error().message);
         for (const Line* line : m_loose) typedSteps(*line);
@@ -101,12 +101,12 @@ private:
             m_head[key] = once(line, m_head.count(key) ? m_head[key] : nullptr);
         else
             bad(line,
-                "“" + key +
-                    "” is not known here. Lines begin with title, level, song, tempo, metre, first beat, fact, moment, counting, feel, word, roles, formation, start, opening, "
-                    "figure, part, order, pass, in the music, accent, unsettled, or left as it is.");
+                Core::sentence(
+                    "“%1” is not known here. Lines begin with title, level, song, tempo, metre, first beat, fact, moment, counting, feel, word, roles, formation, start, opening, figure, part, order, pass, in the music, accent, unsettled, or left as it is.",
+                    key));
     }
     const Line* once(const Line& line, const Line* before) {
-        if (before) bad(line, "this is said already in line " + std::to_string(before->number) + ".");
+        if (before) bad(line, Core::sentence("this is said already in line %1.", before->number));
         return &line;
     }
     const Line* headLine(const char* key) const {
@@ -122,13 +122,14 @@ private:
             for (const char* key : {"tempo", "metre", "first beat"})
                 if (const Line* other = headLine(key))
                     bad(*other,
-                        "there is no song to which it belongs. Add a line such as “song: intro 16 | verse 32”.");
+                        Core::sentence(
+                            "there is no song to which it belongs. Add a line such as “song: intro 16 | verse 32”."));
         } else {
             TypedStructure typed;
             typed.text = valueOf(*line);
             if (const Line* tempo = headLine("tempo")) {
                 const auto bpm = wholeNumber<double>(trimmed(valueOf(*tempo)));
-                if (!bpm) bad(*tempo, "the tempo is a number of beats a minute, such as 112.");
+                if (!bpm) bad(*tempo, Core::sentence("the tempo is a number of beats a minute, such as 112."));
                 typed.bpm = *bpm;
             }
             if (const Line* metre = headLine("metre")) typed.metre = need(*metre, parseMetre(valueOf(*metre)));
@@ -141,7 +142,8 @@ private:
             for (const SongFact& one : need(*fact, readFacts(valueOf(*fact)))) apply(*fact, StateFact{one});
         for (const Line* m : m_moments) {
             const auto all = commaPieces(valueOf(*m));
-            if (all.size() != 3) bad(*m, "a moment is a time, a kind and a name: “moment: 13 s, hit, the big stop”.");
+            if (all.size() != 3)
+                bad(*m, Core::sentence("a moment is a time, a kind and a name: “moment: 13 s, hit, the big stop”."));
             apply(*m, AddMoment{secondsIn(*m, all[0]), need(*m, parseMomentKind(all[1])), unquoted(all[2])});
         }
     }
@@ -153,7 +155,8 @@ private:
         if (const Line* line = headLine("counting")) {
             const auto all = commaPieces(valueOf(*line));
             m_document.scheme.unit = need(*line, parseCountUnit(all.front()));
-            if (all.size() > 2) bad(*line, "the counting is a unit and the bars of a set: “counting: beat, 2 bars”.");
+            if (all.size() > 2)
+                bad(*line, Core::sentence("the counting is a unit and the bars of a set: “counting: beat, 2 bars”."));
             if (all.size() == 2)
                 m_document.scheme.barsPerSet = wholeIn(*line, all[1].substr(0, all[1].find(' ')), 1, 16);
         }
@@ -161,14 +164,14 @@ private:
         for (const Line* word : m_words) apply(*word, KeepWord{wordIn(*word, valueOf(*word))});
         if (const Line* line = headLine("roles")) {
             const auto names = commaPieces(valueOf(*line));
-            if (names.size() > 8) bad(*line, "a routine has at most 8 roles.");
+            if (names.size() > 8) bad(*line, Core::sentence("a routine has at most 8 roles."));
             r.roles.clear();
             for (const std::string& name : names) {
-                if (unquoted(name).empty()) bad(*line, "a role needs a name.");
+                if (unquoted(name).empty()) bad(*line, Core::sentence("a role needs a name."));
                 r.roles.push_back({RoleId{fresh()}, unquoted(name)});
                 for (std::size_t i = 0; i + 1 < r.roles.size(); ++i)
                     if (r.roles[i].name == r.roles.back().name)
-                        bad(*line, "two roles are called “" + r.roles[i].name + "”.");
+                        bad(*line, Core::sentence("two roles are called “%1”.", r.roles[i].name));
             }
         }
         r.figures.clear();
@@ -248,7 +251,7 @@ private:
                 else if (const auto close = behind(piece, "close"))
                     f.close = countIn(line, *close);
                 else
-                    bad(line, "a frame is “entry 2, close 2”.");
+                    bad(line, Core::sentence("a frame is “entry 2, close 2”."));
             }
         } else if (key == "version") {
             const auto names = commaPieces(rest);
@@ -259,12 +262,12 @@ private:
             }
             f.versions.push_back(std::move(version));
         } else
-            bad(line, "“" + key + "” is not known of a figure. Known are " + knownOfFigures() + ".");
+            bad(line, Core::sentence("“%1” is not known of a figure. Known are %2.", key, knownOfFigures()));
     }
 
     void figure(const Line& line) {
         Figure figure{FigureId{fresh()}, unquoted(valueOf(line)), {}, std::nullopt, {}, {}};
-        if (figure.name.empty()) bad(line, "a figure needs a name: “figure: Vane vine”.");
+        if (figure.name.empty()) bad(line, Core::sentence("a figure needs a name: “figure: Vane vine”."));
         body(line.inside, figure);
         routine().figures.push_back(std::move(figure));
     }
@@ -272,8 +275,8 @@ private:
     void addPart(const Line& line) {
         const std::string name = valueOf(line);
         if (name.empty() || name.find_first_of(" \t,*;:()[]\"") != std::string::npos)
-            bad(line, "a part is named by one word, such as A or Ending.");
-        if (findPartNamed(routine(), name)) bad(line, "there is a part “" + name + "” already.");
+            bad(line, Core::sentence("a part is named by one word, such as A or Ending."));
+        if (findPartNamed(routine(), name)) bad(line, Core::sentence("there is a part “%1” already.", name));
         routine().parts.push_back({PartId{fresh()}, name, {}});
     }
 
@@ -307,7 +310,7 @@ private:
     const Pass& passIn(const Line& line, std::string_view number) {
         const int n = wholeIn(line, number, 1, static_cast<int>(std::max<std::size_t>(1, routine().passes.size())));
         if (routine().passes.empty())
-            bad(line, "there are no passes yet. Say the order of the parts first: “order: A A B”.");
+            bad(line, Core::sentence("there are no passes yet. Say the order of the parts first: “order: A A B”."));
         return routine().passes[static_cast<std::size_t>(n - 1)];
     }
 
@@ -322,7 +325,7 @@ private:
         if (!rest.empty()) m_said.passLine(Line{line.number, rest, {}}, written.part, e, pinned, mark);
         for (const Line& one : line.inside) m_said.passLine(one, written.part, e, pinned, mark);
         if (!written.none() || std::count(m_told.begin(), m_told.end(), written.id) > 0)
-            bad(line, "this pass has been told already.");
+            bad(line, Core::sentence("this pass has been told already."));
         m_told.push_back(written.id);
         apply(line, SetExceptions{written.id, e, {}});
         if (pinned) apply(line, PinPass{written.id, pinned});
@@ -337,11 +340,12 @@ private:
 
     void accent(const Line& line) {
         const auto all = commaPieces(valueOf(line));
-        if (all.size() != 4) bad(line, "write “accent: pass 2, figure 1, count 9, moment 1”.");
+        if (all.size() != 4) bad(line, Core::sentence("write “accent: pass 2, figure 1, count 9, moment 1”."));
         const auto number = behind(all[0], "pass");
         const auto count = behind(all[2], "count");
         const auto moment = behind(all[3], "moment");
-        if (!number || !count || !moment) bad(line, "write “accent: pass 2, figure 1, count 9, moment 1”.");
+        if (!number || !count || !moment)
+            bad(line, Core::sentence("write “accent: pass 2, figure 1, count 9, moment 1”."));
         const Pass& in = passIn(line, *number);
         BindAccent bind{in.id, {}, countIn(line, *count) - counts(1), {}};
         if (const auto added = behind(all[1], "added figure"))
@@ -349,7 +353,8 @@ private:
         else if (const auto figure = behind(all[1], "figure"))
             bind.placement = m_said.placementAt(line, in.part, *figure);
         const int m = wholeIn(line, *moment, 1, static_cast<int>(std::max<std::size_t>(1, m_document.moments.size())));
-        if (m_document.moments.empty()) bad(line, "the song has no moments. Add “moment: 13 s, hit, the big stop”.");
+        if (m_document.moments.empty())
+            bad(line, Core::sentence("the song has no moments. Add “moment: 13 s, hit, the big stop”."));
         bind.moment = m_document.moments[static_cast<std::size_t>(m - 1)].id;
         apply(line, bind);
     }
@@ -371,7 +376,7 @@ private:
             else if (const auto walls = behind(all[i], "walls"))
                 out.walls = wholeIn(line, *walls, 1, 4096);
             else
-                bad(line, "“" + all[i] + "” does not say where the line of the hand-out stands.");
+                bad(line, Core::sentence("“%1” does not say where the line of the hand-out stands.", all[i]));
         }
         for (const Line& inside : line.inside) {
             const auto [key, rest] = keyed(inside);
@@ -380,7 +385,8 @@ private:
             else if (key == "why")
                 out.why = manyLines(rest);
             else
-                bad(inside, "“" + key + "” is not known here. A line that is not settled has text and why.");
+                bad(inside,
+                    Core::sentence("“%1” is not known here. A line that is not settled has text and why.", key));
         }
         routine().unsettled.push_back(std::move(out));
     }
@@ -398,7 +404,7 @@ private:
                 muted.key.pass = passIn(line, *pass).id;
             else if (const auto part = behind(all[i], "part")) {
                 const Part* found = findPartNamed(routine(), *part);
-                if (!found) bad(line, "there is no part “" + *part + "”.");
+                if (!found) bad(line, Core::sentence("there is no part “%1”.", *part));
                 muted.key.part = found->id;
             } else if (const auto role = behind(all[i], "role"))
                 muted.key.role = m_said.roleNamed(line, unquoted(*role));
@@ -428,7 +434,7 @@ private:
                 muted.key.thing = thingOfNumber(routine(), muted.key.code,
                                                 static_cast<std::uint32_t>(wholeIn(line, *number, 1, 2'000'000'000)));
             else
-                bad(line, "“" + all[i] + "” does not say which finding is left as it is.");
+                bad(line, Core::sentence("“%1” does not say which finding is left as it is.", all[i]));
         }
         routine().muted.push_back(std::move(muted));
     }
@@ -436,7 +442,7 @@ private:
     template <typename Item>
     static const Item& nth(const Line& line, const std::string& text, const std::vector<Item>& items) {
         const int n = wholeIn(line, text, 1, static_cast<int>(std::max<std::size_t>(1, items.size())));
-        if (items.empty()) bad(line, "there is nothing of this kind above it.");
+        if (items.empty()) bad(line, Core::sentence("there is nothing of this kind above it."));
         return items[static_cast<std::size_t>(n - 1)];
     }
 

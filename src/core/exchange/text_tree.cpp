@@ -26,10 +26,10 @@ Result<std::vector<Line>> readTree(std::string_view text) {
         while (open.size() > 1 && indent < open.back().indent) open.pop_back();
         if (indent > open.back().indent) {
             if (open.back().lines->empty())
-                return fail(ErrorCode::BadNotation,
-                            "Line " + std::to_string(number) +
-                                " is indented, but stands under nothing. Begin it at the margin.",
-                            "line " + std::to_string(number));
+                return fail(
+                    ErrorCode::BadNotation,
+                    Core::sentence("Line %1 is indented, but stands under nothing. Begin it at the margin.", number),
+                    "line " + std::to_string(number));
             open.push_back({indent, &open.back().lines->back().inside});
         }
         open.back().lines->push_back({number, std::string(words), {}});

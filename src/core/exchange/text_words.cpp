@@ -4,7 +4,7 @@
 
 namespace lc::text_tree {
 
-void bad(const Line& line, const std::string& why) { throw BadLine{line.number, why}; }
+void bad(const Line& line, const Text& why) { throw BadLine{line.number, why}; }
 
 std::vector<Line> linesOf(std::string_view text) {
     auto tree = readTree(text);
@@ -39,18 +39,16 @@ double secondsIn(const Line& line, std::string_view text) {
     if (!text.empty() && text.back() == 's') text = trimmed(text.substr(0, text.size() - 1));
     const auto seconds = wholeNumber<double>(text);
     if (!seconds || *seconds > 1e6 || *seconds < -1e6)
-        bad(line, "“" + std::string(text) + "” is no time in seconds. Write for example 12.5 s.");
+        bad(line, Core::sentence("“%1” is no time in seconds. Write for example 12.5 s.", std::string(text)));
     return *seconds;
 }
 
 int wholeIn(const Line& line, std::string_view text, int least, int most) {
     const auto n = wholeNumber<int>(trimmed(text));
     if (trimmed(text).empty())
-        bad(line, "a whole number from " + std::to_string(least) + " to " + std::to_string(most) +
-                      " is missing behind “" + line.text + "”.");
+        bad(line, Core::sentence("a whole number from %1 to %2 is missing behind “%3”.", least, most, line.text));
     if (!n || *n < least || *n > most)
-        bad(line, "“" + std::string(text) + "” should be a whole number from " + std::to_string(least) + " to " +
-                      std::to_string(most) + ".");
+        bad(line, Core::sentence("“%1” should be a whole number from %2 to %3.", std::string(text), least, most));
     return *n;
 }
 
@@ -71,11 +69,12 @@ NotationChoices choicesIn(const Line& line, const std::string& text) {
             choices.stompTakesWeight = false;
         else
             bad(line,
-                "“" + all[i] + "” says nothing about the feel. Known are slow, quick, &, a, stomp without weight.");
+                Core::sentence("“%1” says nothing about the feel. Known are slow, quick, &, a, stomp without weight.",
+                               all[i]));
     }
     if (choices.slow <= Tick{} || choices.quick <= Tick{} || choices.ownAnd <= Tick{} ||
         choices.ownAnd >= choices.ownA || choices.ownA >= counts(1))
-        bad(line, "slow and quick last longer than nothing, and & comes before a inside a count.");
+        bad(line, Core::sentence("slow and quick last longer than nothing, and & comes before a inside a count."));
     return choices;
 }
 
@@ -84,7 +83,8 @@ OwnWord wordIn(const Line& line, const std::string& text) {
     const auto names = sides.size() == 2 ? commaPieces(sides[0]) : std::vector<std::string>{};
     if (names.empty() || names.size() > 2)
         bad(line,
-            "a word is its name, the school that means it so, if any, and its steps: “word: zwirl step, Hofkreis = 1 step & step 2 step”.");
+            Core::sentence(
+                "a word is its name, the school that means it so, if any, and its steps: “word: zwirl step, Hofkreis = 1 step & step 2 step”."));
     return {unquoted(names[0]), names.size() == 2 ? unquoted(names[1]) : std::string(), manyLines(sides[1])};
 }
 

@@ -18,10 +18,10 @@ namespace lc::text_tree {
 /// withLineNamed().
 struct BadLine {
     int number; ///< 0 = of no line
-    std::string why;
+    Text why;
 };
 
-[[noreturn]] void bad(const Line& line, const std::string& why);
+[[noreturn]] void bad(const Line& line, const Text& why);
 
 template <typename T>
 T need(const Line& line, Result<T> result) {
@@ -35,9 +35,9 @@ auto withLineNamed(Read read) -> Result<decltype(read())> {
     try {
         return read();
     } catch (const BadLine& wrong) {
-        const std::string place = wrong.number > 0 ? "line " + std::to_string(wrong.number) : std::string();
-        return fail(ErrorCode::BadNotation,
-                    (place.empty() ? std::string() : "Line " + std::to_string(wrong.number) + ": ") + wrong.why, place);
+        if (wrong.number == 0) return fail(ErrorCode::BadNotation, wrong.why);
+        return fail(ErrorCode::BadNotation, Core::sentence("Line %1: %2", wrong.number, wrong.why),
+                    "line " + std::to_string(wrong.number));
     }
 }
 

@@ -36,15 +36,15 @@ public:
     }
 
 private:
-    FigureFinding& add(const char* code, Severity severity, std::string headline, std::string text,
-                       std::string role = {}) {
-        if (!text.empty() && text[0] >= 'a' && text[0] <= 'z' && !several())
-            text[0] = static_cast<char>(text[0] - 'a' + 'A'); // no role's name stands before it
+    FigureFinding& add(const char* code, Severity severity, Sentence headline, Text text, std::string role = {}) {
         m_out.push_back({code, severity, std::move(headline), std::move(text), std::move(role), 0, 0, {}});
         return m_out.back();
     }
     [[nodiscard]] bool several() const { return m_read.roles.size() > 1; }
-    [[nodiscard]] std::string of(const RoleReading& role) const { return several() ? role.role + ": " : std::string(); }
+    /// With the name of the role before it where there are several.
+    [[nodiscard]] Text of(const RoleReading& role, const Text& text) const {
+        return several() ? Text(Core::sentence("%1: %2", role.role, text)) : text;
+    }
 
     [[nodiscard]] FigureCard withLine(const std::string& role, std::string text) const {
         FigureCard card = m_card;
@@ -56,32 +56,37 @@ private:
     void remarks(const RoleReading& role) {
         if (role.line.error) {
             FigureFinding& f =
-                add(figure_finding::notation, Severity::Misses, "The line cannot be read to its end",
-                    of(role) + "at character " + std::to_string(characterNumber(role.text, role.line.error->begin)) +
-                        ": " + role.line.error->text,
+                add(figure_finding::notation, Severity::Misses, Core::sentence("The line cannot be read to its end"),
+                    of(role, Core::sentence("At character %1: %2", characterNumber(role.text, role.line.error->begin),
+                                            role.line.error->text)),
                     role.role);
             f.begin = role.line.error->begin;
             f.finish = role.line.error->finish;
         }
         for (const NotationRemark& note : role.line.notes) {
             if (note.kind != RemarkKind::FootNotFree) continue;
-            FigureFinding& f = add(figure_finding::footNotFree, Severity::Doubtful, "A foot is not free",
-                                   of(role) + note.text, role.role);
+            FigureFinding& f = add(figure_finding::footNotFree, Severity::Doubtful,
+                                   Core::sentence("A foot is not free"), of(role, note.text), role.role);
             f.begin = note.begin;
             f.finish = note.finish;
             break; // what follows from the first is not said again
         }
         for (const NotationQuestion& question : role.line.questions) {
-            std::string text = of(role) + "it may mean";
-            for (std::size_t i = 0; i < question.answers.size(); ++i)
-                text += (i == 0 ? ": " : "; ") + question.answers[i].text;
-            FigureFinding& f = add(figure_finding::ambiguous, Severity::Doubtful, question.text, text + ".", role.role);
+            std::vector<Argument> meanings;
+            for (const NotationAnswer& answer : question.answers) meanings.emplace_back(answer.text);
+            FigureFinding& f =
+                add(figure_finding::ambiguous, Severity::Doubtful, question.text,
+                    of(role, Core::sentence("It may mean: %1.", Argument(std::move(meanings), Joined::Semicolons))),
+                    role.role);
             f.begin = question.begin;
             f.finish = question.finish;
             for (const NotationAnswer& answer : question.answers)
-                f.remedies.push_back({"It is " + answer.text,
-                                      countsInWords(answer.length) + ", then the " + freeFootInWords(answer.freeAfter) +
-                                          " foot is free" + (answer.taken ? "; read so now" : ""),
+                f.remedies.push_back({Core::sentence("It is %1", answer.text),
+                                      answer.taken
+                                          ? Core::sentence("%1, then the %2 foot is free; read so now",
+                                                           inCounts(answer.length), footWord(answer.freeAfter))
+                                          : Core::sentence("%1, then the %2 foot is free", inCounts(answer.length),
+                                                           footWord(answer.freeAfter)),
                                       withLine(role.role, answer.line), answer.word});
         }
     }
@@ -114,30 +119,28 @@ private:
     void claim() {
         if (!m_card.claimed || *m_card.claimed == m_read.length || m_read.length == Tick{}) return;
         const Tick by = m_read.length - *m_card.claimed;
-        const std::string built =
-            "Claimed " + toSpokenCount(*m_card.claimed) + ", built " + toSpokenCount(m_read.length);
+        const Sentence built = Core::sentence("Claimed %1, built %2", AsCount{*m_card.claimed}, AsCount{m_read.length});
         FigureFinding& f =
             add(figure_finding::claimed, Severity::Misses, built,
-                by > Tick{} ? "Its steps fill " + countsInWords(by) + " more than it is called."
-                            : "Its steps fill " + countsInWords(m_read.length) + ", " + toSpokenCount(-by) + " short.");
+                by > Tick{} ? Core::sentence("Its steps fill %1 more than it is called.", inCounts(by))
+                            : Core::sentence("Its steps fill %1, %2 short.", inCounts(m_read.length), AsCount{-by}));
         if (by < Tick{} && isWhole(by) && wholeCounts(-by) <= 4) {
             const int longer = static_cast<int>(wholeCounts(-by));
             const std::size_t steps = m_read.roles.front().line.actions.size();
             for (std::size_t step = (steps + 1) / 2; step >= 1;
                  --step) // the middle first, as it is least in the way of the joints
                 if (auto card = stretched(step, longer)) {
-                    f.remedies.push_back(
-                        {"Let step " + std::to_string(step) + " last " + countsInWords(counts(1 + longer)),
-                         "The feet stay as they are.", *card});
+                    f.remedies.push_back({Core::sentence("Let step %1 last %2", step, inCounts(counts(1 + longer))),
+                                          Core::sentence("The feet stay as they are."), *card});
                     break;
                 }
         }
         FigureCard renamed = m_card;
         renamed.claimed = m_read.length;
-        f.remedies.push_back({"Call it a figure of " + toSpokenCount(m_read.length), {}, renamed});
+        f.remedies.push_back({Core::sentence("Call it a figure of %1", AsCount{m_read.length}), {}, renamed});
         if (by < Tick{})
-            f.remedies.push_back({"Add a wait of " + countsInWords(-by) + " at its end", "The feet stay as they are.",
-                                  filledWithWaits(*m_card.claimed)});
+            f.remedies.push_back({Core::sentence("Add a wait of %1 at its end", inCounts(-by)),
+                                  Core::sentence("The feet stay as they are."), filledWithWaits(*m_card.claimed)});
     }
 
     void unequalRoles() {
@@ -146,16 +149,17 @@ private:
         const auto [shortest, longest] = std::minmax_element(m_read.roles.begin(), m_read.roles.end(), less);
         const Tick by = longest->line.length - shortest->line.length;
         if (by <= Tick{}) return;
-        std::string text = longest->role + " has " + countsInWords(longest->line.length) + ", " + shortest->role + " " +
-                           toSpokenCount(shortest->line.length) + ": +" + toSpokenCount(by) + ", " + longest->role +
-                           " misses the meet point at " + toSpokenCount(shortest->line.length) + ".";
+        Text text =
+            Core::sentence("%1 has %2, %3 %4: +%5, %1 misses the meet point at %4.", longest->role,
+                           inCounts(longest->line.length), shortest->role, AsCount{shortest->line.length}, AsCount{by});
         if (longest->changes == shortest->changes)
-            text +=
-                " Both make " + std::to_string(longest->changes) + " weight changes, so the feet agree all the same.";
-        FigureFinding& f =
-            add(figure_finding::unequalRoles, Severity::Misses, "The roles do not end together", text, longest->role);
+            text += Core::plural(
+                "Both make %n weight change, so the feet agree all the same.|Both make %n weight changes, so the feet agree all the same.",
+                nullptr, static_cast<std::int64_t>(longest->changes));
+        FigureFinding& f = add(figure_finding::unequalRoles, Severity::Misses,
+                               Core::sentence("The roles do not end together"), text, longest->role);
         const NotationReading waits = readSteps(shortest->text, m_read.choices, m_read.length).reading;
-        f.remedies.push_back({shortest->role + " waits " + countsInWords(by) + " at the end",
+        f.remedies.push_back({Core::sentence("%1 waits %2 at the end", shortest->role, inCounts(by)),
                               {},
                               withLine(shortest->role, printNotation(waits, m_read.choices))});
     }
@@ -169,9 +173,9 @@ private:
             });
             if (point.met || (lengthsDiffer && &point == &m_read.meetPoints.back())) continue; // told by unequalRoles()
             add(figure_finding::meet, Severity::Misses,
-                end ? "The roles miss each other at the end"
-                    : "The roles miss each other at " + toSpokenCount(point.at + counts(1)),
-                "At this meet point " + point.why + ".");
+                end ? Core::sentence("The roles miss each other at the end")
+                    : Core::sentence("The roles miss each other at %1", AsCount{point.at + counts(1)}),
+                Core::sentence("At this meet point %1.", point.why));
         }
     }
 
@@ -186,9 +190,9 @@ private:
                        (a.feet && b.feet && *a.feet != *b.feet);
             };
             const auto tell = [&](Tick at, const CoupleState& a, const CoupleState& b) {
-                add(figure_finding::hold, Severity::Misses, "Two lines say different holds",
-                    "On " + toSpokenCount(at + counts(1)) + " " + first.role + " says “" + toString(a) + "”, " +
-                        other.role + " “" + toString(b) + "”.",
+                add(figure_finding::hold, Severity::Misses, Core::sentence("Two lines say different holds"),
+                    Core::sentence("On %1 %2 says “%3”, %4 “%5”.", AsCount{at + counts(1)}, first.role, toString(a),
+                                   other.role, toString(b)),
                     other.role);
             };
             if (differ(first.coupleIn, other.coupleIn)) {
@@ -209,32 +213,31 @@ private:
         const Tick entry = m_card.facts.entry, close = m_card.facts.close;
         if (entry == Tick{} && close == Tick{}) return;
         if (entry + close >= m_read.length)
-            add(figure_finding::frame, Severity::Doubtful, "No room for a body",
-                "Entry " + toSpokenCount(entry) + " and close " + toSpokenCount(close) + " fill all of its " +
-                    countsInWords(m_read.length) + ".");
+            add(figure_finding::frame, Severity::Doubtful, Core::sentence("No room for a body"),
+                Core::sentence("Entry %1 and close %2 fill all of its %3.", AsCount{entry}, AsCount{close},
+                               inCounts(m_read.length)));
     }
 
     void versions() {
         for (const FigureVersion& version : m_card.facts.versions) {
             const FigureReading other = readFigureLines(
                 version.lines, m_read.choices, m_read.roles.empty() ? Foot::Left : m_read.roles.front().freeIn);
-            const std::string named = "version “" + version.name + "”";
             if (!other.readable()) {
-                add(figure_finding::versionSlot, Severity::Misses, "A version cannot be read",
-                    "The " + named + " has a line that cannot be read to its end.");
+                add(figure_finding::versionSlot, Severity::Misses, Core::sentence("A version cannot be read"),
+                    Core::sentence("The version “%1” has a line that cannot be read to its end.", version.name));
                 continue;
             }
             if (other.length != m_read.length)
-                add(figure_finding::versionSlot, Severity::Doubtful, "A version has another length",
-                    "The " + named + " has " + countsInWords(other.length) + ", the figure " +
-                        toSpokenCount(m_read.length) + ". What follows it moves.");
+                add(figure_finding::versionSlot, Severity::Doubtful, Core::sentence("A version has another length"),
+                    Core::sentence("The version “%1” has %2, the figure %3. What follows it moves.", version.name,
+                                   inCounts(other.length), AsCount{m_read.length}));
             for (std::size_t r = 0; r < std::min(other.roles.size(), m_read.roles.size()); ++r)
                 if (other.roles[r].freeOut != m_read.roles[r].freeOut)
-                    add(figure_finding::versionSlot, Severity::Misses, "A version leaves another foot",
-                        of(m_read.roles[r]) + "the " + named + " leaves the " +
-                            freeFootInWords(other.roles[r].freeOut) + " foot free, the figure the " +
-                            freeFootInWords(m_read.roles[r].freeOut) +
-                            ". Versions that share a place must leave the same foot.");
+                    add(figure_finding::versionSlot, Severity::Misses, Core::sentence("A version leaves another foot"),
+                        of(m_read.roles[r],
+                           Core::sentence(
+                               "The version “%1” leaves the %2 foot free, the figure the %3. Versions that share a place must leave the same foot.",
+                               version.name, footWord(other.roles[r].freeOut), footWord(m_read.roles[r].freeOut))));
         }
     }
 
@@ -244,11 +247,12 @@ private:
         const Tick inBars{m_read.length.value * ticksPerCount / bar.value};
         const bool exact = m_read.length.value * ticksPerCount % bar.value == 0;
         const std::int64_t over = m_read.length.value % bar.value;
-        add(figure_finding::halfBar, Severity::Note, "No whole number of bars",
-            countsInWords(m_read.length) +
-                (exact ? " = " + toSpokenCount(inBars) + " bars of " + toSpokenCount(bar) : std::string()) + "; " +
-                (over * 2 == bar.value ? "half a bar is left over."
-                                       : toSpokenCount(bar - Tick{over}) + " to the next bar."));
+        const Sentence left = over * 2 == bar.value ? Core::sentence("half a bar is left over.")
+                                                    : Core::sentence("%1 to the next bar.", AsCount{bar - Tick{over}});
+        add(figure_finding::halfBar, Severity::Note, Core::sentence("No whole number of bars"),
+            exact
+                ? Core::sentence("%1 = %2 bars of %3; %4", inCounts(m_read.length), AsCount{inBars}, AsCount{bar}, left)
+                : Core::sentence("%1; %2", inCounts(m_read.length), left));
     }
 
     void pace() {
@@ -257,18 +261,19 @@ private:
             const auto& limits = m_around.limits;
             if (limits.shortestStepSeconds && pace.shortestStepSeconds &&
                 *pace.shortestStepSeconds < *limits.shortestStepSeconds - 1e-9)
-                add(figure_finding::quickStep, Severity::Doubtful, "A step is quicker than your limit",
-                    of(role) + "the step on " + toSpokenCount(pace.shortestAt + counts(1)) + " has " +
-                        decimals(*pace.shortestStepSeconds, 2) + " s at this tempo; your own limit is " +
-                        decimals(*limits.shortestStepSeconds, 2) + " s.",
+                add(figure_finding::quickStep, Severity::Doubtful, Core::sentence("A step is quicker than your limit"),
+                    of(role,
+                       Core::sentence("The step on %1 has %2 s at this tempo; your own limit is %3 s.",
+                                      AsCount{pace.shortestAt + counts(1)}, AsDecimals{*pace.shortestStepSeconds, 2},
+                                      AsDecimals{*limits.shortestStepSeconds, 2})),
                     role.role);
             if (limits.turnDegreesPerSecond && pace.turnDegreesPerSecond &&
                 *pace.turnDegreesPerSecond > *limits.turnDegreesPerSecond + 1e-9)
-                add(figure_finding::turnSpeed, Severity::Doubtful, "A turn is faster than your limit",
-                    of(role) + "the turn on " + toSpokenCount(pace.fastestTurnAt + counts(1)) + " runs at " +
-                        std::to_string(std::llround(*pace.turnDegreesPerSecond)) +
-                        "°/s at this tempo; your own limit is " +
-                        std::to_string(std::llround(*limits.turnDegreesPerSecond)) + "°/s.",
+                add(figure_finding::turnSpeed, Severity::Doubtful, Core::sentence("A turn is faster than your limit"),
+                    of(role,
+                       Core::sentence("The turn on %1 runs at %2°/s at this tempo; your own limit is %3°/s.",
+                                      AsCount{pace.fastestTurnAt + counts(1)}, std::llround(*pace.turnDegreesPerSecond),
+                                      std::llround(*limits.turnDegreesPerSecond))),
                     role.role);
         }
     }
@@ -276,19 +281,25 @@ private:
     void notes() {
         for (const RoleReading& role : m_read.roles) {
             if (role.line.unfinished)
-                add(figure_finding::unfinished, Severity::Note, "The tail is not written yet",
-                    of(role) + "after " + countsInWords(role.line.length) + " the line goes on with “…”.", role.role);
+                add(figure_finding::unfinished, Severity::Note, Core::sentence("The tail is not written yet"),
+                    of(role, Core::sentence("After %1 the line goes on with “…”.", inCounts(role.line.length))),
+                    role.role);
             for (std::size_t i = 0; i < role.line.actions.size(); ++i) {
                 const Action& action = role.line.actions[i];
                 if (action.kind != ActionKind::Untimed) continue;
                 const Foot before = i == 0 ? role.freeIn : role.feet[i - 1].freeAfter;
                 const bool even = !action.said || *action.said == before;
-                add(figure_finding::untimed, Severity::Note, "Not timed yet",
-                    of(role) + "what happens in " + countsInWords(action.length) + " from " +
-                        toSpokenCount(action.at + counts(1)) + " on has no times yet. It makes an " +
-                        (even ? "even" : "odd") + " number of weight changes, for it comes with the " +
-                        freeFootInWords(before) + " foot free and leaves the " +
-                        freeFootInWords(action.said.value_or(before)) + ".",
+                add(figure_finding::untimed, Severity::Note, Core::sentence("Not timed yet"),
+                    of(role,
+                       even
+                           ? Core::sentence(
+                                 "What happens in %1 from %2 on has no times yet. It makes an even number of weight changes, for it comes with the %3 foot free and leaves the %4.",
+                                 inCounts(action.length), AsCount{action.at + counts(1)}, footWord(before),
+                                 footWord(action.said.value_or(before)))
+                           : Core::sentence(
+                                 "What happens in %1 from %2 on has no times yet. It makes an odd number of weight changes, for it comes with the %3 foot free and leaves the %4.",
+                                 inCounts(action.length), AsCount{action.at + counts(1)}, footWord(before),
+                                 footWord(action.said.value_or(before)))),
                     role.role);
                 break;
             }

@@ -30,8 +30,8 @@ inline constexpr const char* turnSpeed = "figure-turn-speed";  ///< a turn is fa
 
 /// An edit that puts a finding right.
 struct FigureRemedy {
-    std::string text;  ///< what to do: "Let step 3 last two counts"
-    std::string gives; ///< what comes of it; may be empty
+    Sentence text;  ///< what to do: "Let step 3 last two counts"
+    Sentence gives; ///< what comes of it; may be empty
     FigureCard after;
     std::optional<OwnWord> word =
         std::nullopt; ///< keeping this meaning settles it, too, and for every line that says the word
@@ -41,8 +41,8 @@ struct FigureRemedy {
 struct FigureFinding {
     std::string code;
     Severity severity = Severity::Note;
-    std::string headline;
-    std::string text;
+    Sentence headline;
+    Text text;
     std::string role;      ///< whose line it speaks of; empty = the figure
     std::size_t begin = 0; ///< bytes of that line, half-open
     std::size_t finish = 0;

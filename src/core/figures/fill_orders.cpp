@@ -91,20 +91,23 @@ void addOrders(const Filling& filling, const FillCombination& combination, std::
 
 Result<Filling> fillCounts(Tick total, std::vector<Tick> lengths, std::size_t mostOrders) {
     if (lengths.empty())
-        return fail(ErrorCode::BadValue, "Say the lengths of the figures that may fill the counts, such as 6 and 8.");
+        return fail(ErrorCode::BadValue,
+                    Core::sentence("Say the lengths of the figures that may fill the counts, such as 6 and 8."));
     for (Tick length : lengths)
         if (length < countFraction(1, 4))
-            return fail(ErrorCode::BadValue, "A figure is at least a quarter of a count long.");
+            return fail(ErrorCode::BadValue, Core::sentence("A figure is at least a quarter of a count long."));
     if (total <= Tick{} || total > longestFilled)
-        return fail(ErrorCode::BadValue, "Between one and 4096 counts can be filled.");
+        return fail(ErrorCode::BadValue, Core::sentence("Between one and 4096 counts can be filled."));
     ascending(lengths);
     Filling out;
     out.lengths = std::move(lengths);
     std::vector<std::int64_t> times(out.lengths.size(), 0);
     const bool divides = total.value % grainOf(out.lengths) == 0;
     if (divides && !combine(out.lengths, 0, total, times, out.combinations))
-        return fail(ErrorCode::BadValue, "There are more than 100,000 ways to fill " + countsInWords(total) +
-                                             " with these lengths. Take fewer of them.");
+        return fail(
+            ErrorCode::BadValue,
+            Core::sentence("There are more than 100,000 ways to fill %1 with these lengths. Take fewer of them.",
+                           countsInWords(total)));
     std::stable_sort(out.combinations.begin(), out.combinations.end(),
                      [](const FillCombination& a, const FillCombination& b) {
                          return std::accumulate(a.times.begin(), a.times.end(), std::int64_t{}) <

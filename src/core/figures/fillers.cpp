@@ -59,7 +59,7 @@ std::vector<FillerPiece> barePieces() {
 
 Result<Fillers> fillersFor(const FillersAsked& asked, const std::vector<FillerPiece>& pieces) {
     if (!isWhole(asked.counts) || asked.counts < counts(1) || asked.counts > counts(mostCounts))
-        return fail(ErrorCode::BadValue, "Fillers are made for 1 to 64 whole counts.");
+        return fail(ErrorCode::BadValue, Core::sentence("Fillers are made for 1 to 64 whole counts."));
     const auto total = static_cast<std::size_t>(wholeCounts(asked.counts));
     // From the end backwards: state (counts left, foot free).
     std::vector<std::array<State, 2>> states(total + 1);

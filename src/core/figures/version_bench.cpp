@@ -41,7 +41,7 @@ public:
 
     Bench run() {
         if (m_reading.roles.empty() || !m_reading.readable() || m_reading.length == Tick{}) {
-            m_out.problem = "Write the figure's counts first; its versions stand here.";
+            m_out.problem = Core::sentence("Write the figure's counts first; its versions stand here.");
             return std::move(m_out);
         }
         switch (m_asked.kind) {
@@ -49,12 +49,12 @@ public:
         case BenchKind::Double: rhythm(false); break;
         case BenchKind::StretchOrDouble: {
             rhythm(true);
-            const std::string stretched = std::exchange(m_out.problem, {});
+            Text stretched = std::exchange(m_out.problem, {});
             rhythm(false);
             if (!m_out.versions.empty())
-                m_out.problem.clear();
+                m_out.problem = {};
             else
-                m_out.problem = stretched + " " + m_out.problem;
+                m_out.problem = stretched += m_out.problem;
             break;
         }
         case BenchKind::OtherFeel: feels(); break;
@@ -97,14 +97,16 @@ private:
             asked.free = role.freeIn;
             auto versions = rhythmVersions(role.text, asked, m_reading.choices);
             if (!versions) {
-                m_out.problem = (m_reading.roles.size() > 1 ? role.role + ": " : "") + versions.error().message;
+                m_out.problem = m_reading.roles.size() > 1
+                                    ? Text(Core::sentence("%1: %2", role.role, versions.error().message))
+                                    : versions.error().message;
                 return;
             }
             roles.push_back(std::move(*versions));
         }
         if (roles.front().size() > mostBenchVersions) {
-            m_out.problem = "There are " + std::to_string(roles.front().size()) +
-                            " versions. Change fewer steps to see them side by side.";
+            m_out.problem = Core::sentence("There are %1 versions. Change fewer steps to see them side by side.",
+                                           roles.front().size());
             return;
         }
         for (const RhythmVersion& first : roles.front()) {
@@ -124,7 +126,7 @@ private:
             m_out.versions.push_back(std::move(version));
         }
         if (m_out.versions.size() == before) {
-            m_out.problem = "The roles have no version in common: their steps fall differently.";
+            m_out.problem = Core::sentence("The roles have no version in common: their steps fall differently.");
             return;
         }
         const auto n = m_out.versions.size() - before;
@@ -164,7 +166,7 @@ private:
             m_out.versions.push_back(std::move(version));
         }
         m_out.heading = "the same line in the other feels that it can be said in";
-        if (m_out.versions.empty()) m_out.problem = "The line can be said in its own feel only.";
+        if (m_out.versions.empty()) m_out.problem = Core::sentence("The line can be said in its own feel only.");
     }
 
     template <typename Change>
@@ -204,8 +206,8 @@ private:
         for (std::size_t i = 0; i < last.line.actions.size(); ++i)
             if (last.line.actions[i].usesFoot() && ++ordinal == m_asked.step) index = i;
         if (index == last.line.actions.size() || last.line.actions[index].kind != ActionKind::Step) {
-            m_out.problem = "Step " + std::to_string(m_asked.step) + " of " + last.role +
-                            " is no step with weight. Choose another.";
+            m_out.problem =
+                Core::sentence("Step %1 of %2 is no step with weight. Choose another.", m_asked.step, last.role);
             return;
         }
         for (const Ornament& ornament : ornamentsAt(last, index, m_asked.tempo, m_asked.limits, m_reading.choices)) {

@@ -41,7 +41,7 @@ struct Bench {
     std::vector<BenchVersion> versions;
     std::string heading; ///< "one step stretched to two counts: 5 versions of 6 counts, right foot free, 2 counts left
                          ///< in the eight"
-    std::string problem; ///< why there are none
+    Text problem;        ///< why there are none
 };
 
 /// The versions of a figure. At most 2000; more are said in `problem`. A couple's roles change the same steps.

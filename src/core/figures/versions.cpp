@@ -74,8 +74,10 @@ public:
         each(counting);
         if (count == 0) return fail(ErrorCode::BadValue, tooFew());
         if (count > mostVersions)
-            return fail(ErrorCode::BadValue,
-                        "There are more than 20,000 versions of this line. Change fewer steps, or a shorter line.");
+            return fail(
+                ErrorCode::BadValue,
+                Core::sentence(
+                    "There are more than 20,000 versions of this line. Change fewer steps, or a shorter line."));
         std::vector<RhythmVersion> out;
         out.reserve(count);
         each([&](const Choice& choice) {
@@ -94,21 +96,23 @@ private:
             pairUp(choice, m_hasNext, mostPairs(m_hasNext), 0, m_asked.times, found);
     }
 
-    [[nodiscard]] std::string tooFew() const {
+    [[nodiscard]] Sentence tooFew() const {
         if (m_steps.empty())
-            return "No step of this line lasts exactly one count; only such steps are stretched or doubled.";
-        const auto times = [](int n, const char* one, const char* many) {
-            return n == 1 ? std::string("one ") + one : std::to_string(n) + " " + many;
-        };
+            return Core::sentence(
+                "No step of this line lasts exactly one count; only such steps are stretched or doubled.");
         if (m_asked.change == RhythmChange::Double) {
             const int most = mostPairs(m_hasNext).front();
-            return most == 0 ? "No two steps of one count follow each other in this line, so none can share a count."
-                             : "At most " + times(most, "pair", "pairs") +
-                                   " of this line can share a count. Ask for no more than that.";
+            return most == 0
+                       ? Core::sentence(
+                             "No two steps of one count follow each other in this line, so none can share a count.")
+                       : Core::plural(
+                             "At most one pair of this line can share a count. Ask for no more than that.|At most %n pairs of this line can share a count. Ask for no more than that.",
+                             nullptr, most);
         }
         const int most = static_cast<int>(m_steps.size()) * (m_asked.longest - 1);
-        return "The steps of this line can be stretched by " + times(most, "count", "counts") +
-               " at most. Ask for no more than that.";
+        return Core::plural(
+            "The steps of this line can be stretched by one count at most. Ask for no more than that.|The steps of this line can be stretched by %n counts at most. Ask for no more than that.",
+            nullptr, most);
     }
 
     [[nodiscard]] RhythmVersion version(const Choice& choice) const {
@@ -172,7 +176,8 @@ Result<std::vector<RhythmVersion>> rhythmVersions(std::string_view line, const V
     if (asked.times < 1 || asked.longest < 2 || asked.to <= Tick{})
         return fail(
             ErrorCode::BadValue,
-            "A version changes one step or more, stretches it to two counts or more, and fills more than nothing.");
+            Core::sentence(
+                "A version changes one step or more, stretches it to two counts or more, and fills more than nothing."));
     NotationReading reading = readSteps(line, choices).reading;
     if (reading.error) return tl::unexpected(notationError(line, reading));
     return Maker(std::move(reading), asked, choices).run();

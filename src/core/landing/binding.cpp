@@ -29,7 +29,7 @@ Result<std::vector<Edit>> bindToMusic(const Document& document, const Landing& l
     const auto danced = std::find_if(landing.performance.passes.begin(), landing.performance.passes.end(),
                                      [&](const PassPerformance& p) { return p.id == id; });
     if (!index || danced == landing.performance.passes.end())
-        return fail(ErrorCode::NotFound, "That pass is no longer there; nothing was changed.");
+        return fail(ErrorCode::NotFound, Core::sentence("That pass is no longer there; nothing was changed."));
     PassExceptions rest = document.routine.passes[*index];
     PassExceptions what;
     Tick at = danced->start;
@@ -52,14 +52,14 @@ Result<std::vector<Edit>> bindToMusic(const Document& document, const Landing& l
     case Kind::Touch: std::swap(what.lastChangeIsTouch, rest.lastChangeIsTouch); break;
     case Kind::Bridge:
         if (which.index >= rest.bridges.size())
-            return fail(ErrorCode::NotFound, "That bridge is no longer there; nothing was changed.");
+            return fail(ErrorCode::NotFound, Core::sentence("That bridge is no longer there; nothing was changed."));
         what.bridges = {rest.bridges[which.index]};
         at = bridgeStart(which.index);
         rest.bridges.erase(rest.bridges.begin() + static_cast<std::ptrdiff_t>(which.index));
         break;
     case Kind::Change:
         if (which.index >= rest.changes.size())
-            return fail(ErrorCode::NotFound, "That change is no longer there; nothing was changed.");
+            return fail(ErrorCode::NotFound, Core::sentence("That change is no longer there; nothing was changed."));
         what.changes = {rest.changes[which.index]};
         rest.changes.erase(rest.changes.begin() + static_cast<std::ptrdiff_t>(which.index));
         break;
@@ -77,7 +77,7 @@ Result<std::vector<Edit>> bindToMusic(const Document& document, const Landing& l
     case Kind::Canon: std::swap(what.canon, rest.canon); break;
     }
     const auto place = musicPlaceAt(landing.grid, at);
-    if (!place) return fail(ErrorCode::OutsideSong, "There is no music at that place to bind it to.");
+    if (!place) return fail(ErrorCode::OutsideSong, Core::sentence("There is no music at that place to bind it to."));
     if (what.restart) what.restart->after = {};
     for (Bridge& bridge : what.bridges) bridge.after = {};
     if (what.ending) what.ending->after = {};
@@ -102,7 +102,7 @@ Result<std::vector<Edit>> bindToPass(const Document& document, const Landing& la
                 bridge.id = {};
         return std::vector<Edit>{RemoveMusicException{id}, SetExceptions{pass.id, std::move(e), "keep with the pass"}};
     }
-    return fail(ErrorCode::NotFound, "No pass is danced there that could keep it.");
+    return fail(ErrorCode::NotFound, Core::sentence("No pass is danced there that could keep it."));
 }
 
 } // namespace lc

@@ -87,11 +87,8 @@ void figures(Inspection& in, const PartReading& reading, std::set<FigureId>& tol
         for (const FigureFinding& one : inspectFigure(card, readFigure(card, in.routine.choices), around)) {
             if (saidElsewhere.count(one.code) > 0) continue;
             const Sentence name = in.figureName(figure->id, reading.part);
-            std::string headline = one.headline;
-            if (!headline.empty() && headline[0] >= 'A' && headline[0] <= 'Z')
-                headline[0] = static_cast<char>(headline[0] - 'A' + 'a');
             Finding& f = in.add(finding::ofFigure, one.severity, in.firstPlace(reading.part),
-                                Core::sentence("%1: %2", name, headline), Sentence::verbatim(one.text));
+                                Core::sentence("%1: %2", name, one.headline), one.text);
             f.key.code = one.code;
             f.key.thing = figure->id;
             if (const auto role = std::find_if(in.routine.roles.begin(), in.routine.roles.end(),

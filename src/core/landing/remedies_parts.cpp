@@ -43,9 +43,9 @@ void ofFigure(Search& in) {
     FigureSurroundings around;
     around.choices = in.document.routine.choices;
     for (const FigureFinding& one : inspectFigure(card, readFigure(card, around.choices), around))
-        if (one.code == in.finding.key.code && Text(Sentence::verbatim(one.text)) == in.finding.text)
+        if (one.code == in.finding.key.code && one.text == in.finding.text)
             for (const FigureRemedy& remedy : one.remedies)
-                in.propose(Sentence::verbatim(remedy.text + "."),
+                in.propose(Core::sentence("%1.", remedy.text),
                            remedy.word ? std::vector<Edit>{KeepWord{*remedy.word}}
                                        : std::vector<Edit>{ChangeFigure{figure->id, remedy.after}});
 }

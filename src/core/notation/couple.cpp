@@ -52,20 +52,23 @@ public:
         if (m_state.empty() && m_height == HoldHeight::Unsaid)
             return tl::unexpected(CoupleTextError{
                 0, m_text.size(),
-                "Nothing stands in these brackets. Write a position or a hold, such as [open] or [L-R]."});
+                Core::sentence(
+                    "Nothing stands in these brackets. Write a position or a hold, such as [open] or [L-R].")});
         if (m_height != HoldHeight::Unsaid) {
             if (!m_state.hold || m_state.hold->pairs.empty())
-                return tl::unexpected(CoupleTextError{m_heightAt, m_heightEnd,
-                                                      "A height needs the hands that are held, as in [L-R low]."});
+                return tl::unexpected(
+                    CoupleTextError{m_heightAt, m_heightEnd,
+                                    Core::sentence("A height needs the hands that are held, as in [L-R low].")});
             m_state.hold->height = m_height;
         }
         return m_state;
     }
 
 private:
-    std::string unknown(std::size_t end) const {
-        return "“" + std::string(m_text.substr(m_at, end - m_at)) +
-               "” is no position or hold. Known are closed, open, promenade, counter-promenade, shadow, outside, back to back, L-R and the like, both hands, crossed hands, no hands.";
+    Sentence unknown(std::size_t end) const {
+        return Core::sentence(
+            "“%1” is no position or hold. Known are closed, open, promenade, counter-promenade, shadow, outside, back to back, L-R and the like, both hands, crossed hands, no hands.",
+            m_text.substr(m_at, end - m_at));
     }
     bool take(std::string_view words) {
         if (m_text.substr(m_at, words.size()) != words) return false;
@@ -113,7 +116,7 @@ private:
         auto& pairs = m_state.hold->pairs;
         for (const HandPair& have : pairs)
             if (have.first == *first || have.second == *second) {
-                m_why = "A hand is held twice here. Each hand holds one other.";
+                m_why = Core::sentence("A hand is held twice here. Each hand holds one other.");
                 return false;
             }
         pairs.push_back({*first, *second});
@@ -128,7 +131,7 @@ private:
     HoldHeight m_height = HoldHeight::Unsaid;
     std::size_t m_heightAt = 0;
     std::size_t m_heightEnd = 0;
-    std::string m_why;
+    Sentence m_why;
 };
 
 } // namespace

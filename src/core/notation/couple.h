@@ -51,7 +51,7 @@ struct CoupleState {
 struct CoupleTextError {
     std::size_t begin = 0;
     std::size_t finish = 0;
-    std::string text;
+    Sentence text;
 };
 
 /// Reads what stands in square brackets in a line: positions (closed, open, promenade, counter-promenade, shadow,

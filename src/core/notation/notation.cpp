@@ -71,9 +71,10 @@ void layOut(NotationReading& reading, std::vector<Moment> moments, const Notatio
                 end = std::min(end, next);
             else if (end > next) {
                 if (!reading.error)
-                    reading.error = NotationRemark{m.begin, m.finish,
-                                                   "“" + m.label + "” lasts " + countsInWords(*m.length) +
-                                                       ", but the next step comes before that is over."};
+                    reading.error =
+                        NotationRemark{m.begin, m.finish,
+                                       Core::sentence("“%1” lasts %2, but the next step comes before that is over.",
+                                                      m.label, inCounts(*m.length))};
                 break;
             }
         }
@@ -90,7 +91,7 @@ void layOut(NotationReading& reading, std::vector<Moment> moments, const Notatio
 void claim(NotationReading& reading, Tick claimed) {
     if (reading.length > claimed)
         reading.notes.push_back({0, 0,
-                                 "Claimed " + toSpokenCount(claimed) + ", built " + toSpokenCount(reading.length) + ".",
+                                 Core::sentence("Claimed %1, built %2.", AsCount{claimed}, AsCount{reading.length}),
                                  RemarkKind::Length});
     else {
         addWaits(reading, reading.length, claimed);
@@ -104,11 +105,10 @@ void checkFeet(NotationReading& reading) {
     for (std::size_t i = 0; i < footed.size(); ++i) {
         const Action& action = reading.actions[i];
         if (footed[i].conflict) {
-            const std::string foot = *footed[i].foot == Foot::Left ? "left" : "right";
-            std::string text =
-                "Count " + action.label + " says the " + foot + " foot, but the " + foot + " foot carries the weight.";
+            Text text = Core::sentence("Count %1 says the %2 foot, but the %2 foot carries the weight.", action.label,
+                                       footWord(*footed[i].foot));
             if (before && isStomp(before->words) && before->kind == ActionKind::Step)
-                text += " If the stomp on " + before->label + " takes no weight, write stomp-up there.";
+                text += Core::sentence("If the stomp on %1 takes no weight, write stomp-up there.", before->label);
             reading.notes.push_back({action.begin, action.finish, std::move(text), RemarkKind::FootNotFree});
         }
         if (action.usesFoot()) before = &action;
@@ -132,14 +132,11 @@ NotationReading readLine(std::string_view text, const NotationChoices& choices, 
 /// The ways to mean a letter after a silent count: its half, the end of the silent count, or a word that fills the
 /// voice.
 NotationQuestion askAbout(std::string_view text, const DoubtfulLetter& d, const NotationChoices& choices) {
-    NotationQuestion question{d.begin,
-                              d.finish,
-                              "“" + d.letter + "” stands beside a silent " + std::to_string(d.silent) +
-                                  ". Which is meant?",
-                              {}};
+    NotationQuestion question{
+        d.begin, d.finish, Core::sentence("“%1” stands beside a silent %2. Which is meant?", d.letter, d.silent), {}};
     const std::string before(text.substr(0, d.begin));
     const std::string after(text.substr(d.finish));
-    const auto offer = [&](std::string words, const std::string& instead, bool taken) {
+    const auto offer = [&](Sentence words, const std::string& instead, bool taken) {
         std::string line = before + instead + after;
         std::vector<DoubtfulLetter> still;
         const NotationReading meant = readLine(line, choices, still);
@@ -151,9 +148,9 @@ NotationQuestion askAbout(std::string_view text, const DoubtfulLetter& d, const 
     const std::string said = std::to_string(d.saidLast);
     const std::string silent = std::to_string(d.silent);
     const std::string glue = before.empty() || before.back() == ' ' ? "" : " ";
-    offer("the end of a silent " + silent, glue + silent + " wait " + d.letter, !d.ofTheSaid);
-    offer("a part of count " + said, glue + said + d.letter, d.ofTheSaid);
-    if (!d.ofTheSaid) offer("a filler word, no step", glue + "\"" + d.letter + "\"", false);
+    offer(Core::sentence("the end of a silent %1", silent), glue + silent + " wait " + d.letter, !d.ofTheSaid);
+    offer(Core::sentence("a part of count %1", said), glue + said + d.letter, d.ofTheSaid);
+    if (!d.ofTheSaid) offer(Core::sentence("a filler word, no step"), glue + "\"" + d.letter + "\"", false);
     return question;
 }
 
@@ -179,8 +176,9 @@ std::size_t characterNumber(std::string_view text, std::size_t byte) {
 
 Error notationError(std::string_view text, const NotationReading& reading) {
     assert(reading.error);
-    const std::string place = "character " + std::to_string(characterNumber(text, reading.error->begin));
-    return {ErrorCode::BadNotation, "Counts, " + place + ": " + reading.error->text, place};
+    const std::size_t place = characterNumber(text, reading.error->begin);
+    return {ErrorCode::BadNotation, Core::sentence("Counts, character %1: %2", place, reading.error->text),
+            "character " + std::to_string(place)};
 }
 
 } // namespace lc

@@ -22,7 +22,7 @@ enum class RemarkKind {
 struct NotationRemark {
     std::size_t begin = 0; ///< bytes, half-open
     std::size_t finish = 0;
-    std::string text;
+    Text text;
     RemarkKind kind = RemarkKind::Error;
 
     bool operator==(const NotationRemark&) const = default;
@@ -30,7 +30,7 @@ struct NotationRemark {
 
 /// One way to mean a place that can be meant in several.
 struct NotationAnswer {
-    std::string text;            ///< "the end of a silent 4"
+    Sentence text;               ///< "the end of a silent 4"
     std::string line;            ///< the whole line, written so that only this is meant
     Tick length;                 ///< of the line, meant so
     Foot freeAfter = Foot::Both; ///< the foot that is free at its end
@@ -45,7 +45,7 @@ struct NotationAnswer {
 struct NotationQuestion {
     std::size_t begin = 0; ///< bytes, half-open
     std::size_t finish = 0;
-    std::string text;
+    Sentence text;
     std::vector<NotationAnswer> answers; ///< at least two
 
     bool operator==(const NotationQuestion&) const = default;

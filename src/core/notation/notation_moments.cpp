@@ -47,8 +47,8 @@ private:
     const Token* peek(std::size_t ahead = 1) const {
         return m_next + ahead < m_tokens.size() ? &m_tokens[m_next + ahead] : nullptr;
     }
-    void error(const Token& at, std::string text) { m_error = NotationRemark{at.begin, at.finish, std::move(text)}; }
-    void note(const Token& at, std::string text) {
+    void error(const Token& at, Text text) { m_error = NotationRemark{at.begin, at.finish, std::move(text)}; }
+    void note(const Token& at, Text text) {
         m_notes.push_back({at.begin, at.finish, std::move(text), RemarkKind::Reading});
     }
 
@@ -63,12 +63,13 @@ private:
         case TokenKind::Turn: readTurn(); break;
         case TokenKind::Foot: readFoot(); break;
         case TokenKind::Word: readWord(); break;
-        case TokenKind::Dash: error(t, "A dash stands between two counts, as in 1-4."); break;
+        case TokenKind::Dash: error(t, Core::sentence("A dash stands between two counts, as in 1-4.")); break;
         case TokenKind::Open: readParts(); break;
         case TokenKind::Comma:
         case TokenKind::Close:
-            error(t, "“" + t.text +
-                         "” closes nothing here. Parts of a count stand in braces, as in 2{side, close, side}.");
+            error(t, Core::sentence(
+                         "“%1” closes nothing here. Parts of a count stand in braces, as in 2{side, close, side}.",
+                         t.text));
             break;
         case TokenKind::Couple: readCouple(); break;
         case TokenKind::Cue: readCue(); break;
@@ -77,18 +78,19 @@ private:
         case TokenKind::Toward: readToward(); break;
         case TokenKind::Care: readCare(); break;
         case TokenKind::Unfinished:
-            if (peek()) error(t, "“…” says that the rest is not written yet; nothing follows it.");
+            if (peek()) error(t, Core::sentence("“…” says that the rest is not written yet; nothing follows it."));
             m_unfinished = true;
             ++m_next;
             break;
         case TokenKind::Unclosed:
-            error(t, "“" + t.text + "” is opened here and not closed. Write " +
-                         (t.text == "["   ? "]"
-                          : t.text == "“" ? "”"
-                                          : "\"") +
-                         " at its end.");
+            error(t, Core::sentence("“%1” is opened here and not closed. Write %2 at its end.", t.text,
+                                    std::string(t.text == "["   ? "]"
+                                                : t.text == "“" ? "”"
+                                                                : "\"")));
             break;
-        case TokenKind::Unknown: error(t, "“" + t.text + "” means nothing here. Write counts, words, L or R."); break;
+        case TokenKind::Unknown:
+            error(t, Core::sentence("“%1” means nothing here. Write counts, words, L or R.", t.text));
+            break;
         }
     }
 
@@ -114,7 +116,8 @@ private:
             error(t, outOfOrder(t.text, n, m_lastNumber));
             return std::nullopt;
         }
-        if (meant->silentEight) note(t, "After 7 a silent 8 was put before this 1. Write “8 wait” to say so.");
+        if (meant->silentEight)
+            note(t, Core::sentence("After 7 a silent 8 was put before this 1. Write “8 wait” to say so."));
         m_base = meant->base;
         return meant->count();
     }
@@ -128,7 +131,9 @@ private:
 
     void readNumber() {
         const Token t = token();
-        if (m_slowQuick) return error(t, "This line is said in slow and quick. Keep to one way of counting in a line.");
+        if (m_slowQuick)
+            return error(t,
+                         Core::sentence("This line is said in slow and quick. Keep to one way of counting in a line."));
         if (t.value == m_lastNumber && peek() && peek()->kind == TokenKind::Sub &&
             peek()->gluedLeft) { // "3 touch 3& close": the number once more for its letter
             ++m_next;
@@ -136,19 +141,19 @@ private:
         }
         const auto first = absoluteCount(t);
         if (!first) return;
-        if (*first > mostCounts) return error(t, "The line is longer than " + std::to_string(mostCounts) + " counts.");
+        if (*first > mostCounts) return error(t, Core::sentence("The line is longer than %1 counts.", mostCounts));
         flushLeading(*first);
         if (m_error) return;
         const Token* dash = peek();
         const Token* last = peek(2);
         if (dash && dash->kind == TokenKind::Dash) {
             if (!last || last->kind != TokenKind::Number)
-                return error(*dash, "A range needs its last count, as in 1-4.");
+                return error(*dash, Core::sentence("A range needs its last count, as in 1-4."));
             if (last->value <= t.value || last->value > mostCounts)
-                return error(*last, "A range goes up: " + t.text + "-" + std::to_string(t.value + 1) + " or later.");
+                return error(*last, Core::sentence("A range goes up: %1-%2 or later.", t.text, t.value + 1));
             m_rangeStart = m_moments.size();
             if (*first + last->value - t.value > mostCounts)
-                return error(*last, "The line is longer than " + std::to_string(mostCounts) + " counts.");
+                return error(*last, Core::sentence("The line is longer than %1 counts.", mostCounts));
             const std::int64_t base = *first - t.value;
             if (saysRun(3)) { // one action whose steps are the dancer's own, or not written yet
                 Moment& moment = openMoment(t, counts(*first - 1));
@@ -178,11 +183,13 @@ private:
         error(
             t,
             m_choices.feel == Feel::Swing
-                ? "“e” has no place in a swung count: & and a both fall at 2/3. Say the line straight, or use &."
+                ? Core::sentence(
+                      "“e” has no place in a swung count: & and a both fall at 2/3. Say the line straight, or use &.")
             : m_choices.feel == Feel::Own
-                ? "“e” has no place in a count of your own: & falls at " + toSpokenCount(m_choices.ownAnd) + ", a at " +
-                      toSpokenCount(m_choices.ownA) + ". Use one of these."
-                : "“e” has no place in a count of thirds: & falls at 1/3, a at 2/3. Say the line straight or by quarters.");
+                ? Core::sentence("“e” has no place in a count of your own: & falls at %1, a at %2. Use one of these.",
+                                 AsCount{m_choices.ownAnd}, AsCount{m_choices.ownA})
+                : Core::sentence(
+                      "“e” has no place in a count of thirds: & falls at 1/3, a at 2/3. Say the line straight or by quarters."));
         return std::nullopt;
     }
 
@@ -190,7 +197,8 @@ private:
     void readSub() {
         const Token t = token();
         if (m_slowQuick)
-            return error(t, "This line is said in slow and quick; give the step its own length, as in Q:1/2.");
+            return error(
+                t, Core::sentence("This line is said in slow and quick; give the step its own length, as in Q:1/2."));
         const auto fraction = fractionOf(t);
         if (!fraction) return;
         m_rangeStart.reset();
@@ -214,9 +222,11 @@ private:
         if (nextIsNumber && !sameMoment) {
             const std::int64_t before = next->value > m_lastNumber ? m_base + next->value - 1 : m_count;
             if (before != count && before > count) {
-                note(t, "“" + t.text + "” is read as the end of a silent " + std::to_string(before - m_base) +
-                            ". If it belongs to " + std::to_string(count - m_base) +
-                            ", write it next to the number: " + std::to_string(count - m_base) + t.text + ".");
+                note(
+                    t,
+                    Core::sentence(
+                        "“%1” is read as the end of a silent %2. If it belongs to %3, write it next to the number: %4%5.",
+                        t.text, before - m_base, count - m_base, count - m_base, t.text));
                 m_doubtful.push_back({t.begin, t.finish, t.text, m_lastNumber, before - m_base, false});
                 count = before;
                 m_count = count;
@@ -235,10 +245,12 @@ private:
             return error(
                 t,
                 m_choices.feel == Feel::Swing
-                    ? "& and a fall on the same moment in a swung count (2/3). Take one of them, or say the line by thirds."
-                    : "“" + t.text + "” is in this count already.");
+                    ? Core::sentence(
+                          "& and a fall on the same moment in a swung count (2/3). Take one of them, or say the line by thirds.")
+                    : Core::sentence("“%1” is in this count already.", t.text));
         if (*fraction < m_subInCount)
-            return error(t, "“" + t.text + "” comes before what was said last. In a count the order is e & a.");
+            return error(
+                t, Core::sentence("“%1” comes before what was said last. In a count the order is e & a.", t.text));
         openMoment(t, counts(count - 1) + *fraction);
         m_subInCount = *fraction;
         ++m_next;
@@ -257,8 +269,8 @@ private:
             if (m_leading[i].fraction <= last) {
                 m_moments.resize(i);
                 return error(m_leading[i].token,
-                             "“" + m_leading[i].token.text +
-                                 "” comes before what was said last. In a count the order is e & a.");
+                             Core::sentence("“%1” comes before what was said last. In a count the order is e & a.",
+                                            m_leading[i].token.text));
             }
             last = m_leading[i].fraction;
             m_moments[i].at = counts(firstCount - 2) + m_leading[i].fraction;
@@ -269,8 +281,9 @@ private:
     void readSlowQuick() {
         const Token t = token();
         if (m_count != 0 && !m_slowQuick)
-            return error(t, "This line is said in counts. Keep to one way of counting in a line.");
-        if (!m_leading.empty()) return error(m_leading.front().token, "A letter needs a count, not slow or quick.");
+            return error(t, Core::sentence("This line is said in counts. Keep to one way of counting in a line."));
+        if (!m_leading.empty())
+            return error(m_leading.front().token, Core::sentence("A letter needs a count, not slow or quick."));
         m_slowQuick = true;
         m_rangeStart.reset();
         Moment& moment = openMoment(t, m_slowQuickEnd);
@@ -279,14 +292,14 @@ private:
         m_count = 1;
         ++m_next;
         if (m_slowQuickEnd > counts(mostCounts))
-            error(t, "The line is longer than " + std::to_string(mostCounts) + " counts.");
+            error(t, Core::sentence("The line is longer than %1 counts.", mostCounts));
     }
 
     void readLength() {
         const Token t = token();
-        if (m_moments.empty()) return error(t, "A length follows its count, as in 1:2.");
+        if (m_moments.empty()) return error(t, Core::sentence("A length follows its count, as in 1:2."));
         if (m_tokens[m_next - 1].kind == TokenKind::Close)
-            return error(t, "A length stands before the brace, as in 2:2{side, close, side}.");
+            return error(t, Core::sentence("A length stands before the brace, as in 2:2{side, close, side}."));
         const auto said = lengthOf(t);
         if (!said) return;
         Moment& moment = m_moments.back();
@@ -300,13 +313,13 @@ private:
     std::optional<Tick> lengthOf(const Token& t) {
         if (t.value >= 1 && t.over >= 1 && t.value <= mostCounts && (t.value * ticksPerCount) % t.over == 0)
             return countFraction(t.value, t.over);
-        error(t, "A length is a number of counts such as 2, 3/2 or 1/2 that divides a count evenly.");
+        error(t, Core::sentence("A length is a number of counts such as 2, 3/2 or 1/2 that divides a count evenly."));
         return std::nullopt;
     }
 
     bool needMoment(const Token& t) {
         if (!m_moments.empty()) return true;
-        error(t, "“" + t.text + "” needs its count before it, as in “1 " + t.text + "”.");
+        error(t, Core::sentence("“%1” needs its count before it, as in “1 %2”.", t.text, t.text));
         return false;
     }
 
@@ -314,12 +327,12 @@ private:
         const Token t = token();
         if (!needMoment(t)) return;
         if (t.over < 1 || (t.value * 8) % t.over != 0 || t.value < 1 || t.value * 8 / t.over > 64)
-            return error(t, "A turn is counted in eighths: 1/8, 1/4, 3/8, 1/2 … up to 8 whole turns.");
+            return error(t, Core::sentence("A turn is counted in eighths: 1/8, 1/4, 3/8, 1/2 … up to 8 whole turns."));
         std::size_t ahead = 1;
         while (peek(ahead) && peek(ahead)->kind == TokenKind::Word && isTurnWord(*peek(ahead))) ++ahead;
         const Token* way = peek(ahead);
         if (!way || way->kind != TokenKind::Foot || way->text == "B")
-            return error(t, "Which way? Write " + t.text + " R or " + t.text + " L.");
+            return error(t, Core::sentence("Which way? Write %1 R or %2 L.", t.text, t.text));
         const int eighths = static_cast<int>(t.value * 8 / t.over);
         Moment& moment = m_rangeStart ? m_moments[*m_rangeStart] : m_moments.back();
         const bool orbits = takeRound(moment.roundMiddle);
@@ -380,7 +393,7 @@ private:
             return;
         }
         if (m_moments.back().foot && *m_moments.back().foot != foot)
-            return error(t, "Two feet on one count. Say one of them, or “both”.");
+            return error(t, Core::sentence("Two feet on one count. Say one of them, or “both”."));
         forOpenMoments(t, [&](Moment& moment) { moment.foot = foot; });
     }
 
@@ -410,27 +423,34 @@ private:
         const TokenKind before = m_next > 0 ? m_tokens[m_next - 1].kind : TokenKind::Unknown;
         if (m_moments.empty() || (before != TokenKind::Number && before != TokenKind::Length &&
                                   before != TokenKind::Slow && before != TokenKind::Quick))
-            return error(open, "A brace follows its count, as in 2{side, close, side}.");
+            return error(open, Core::sentence("A brace follows its count, as in 2{side, close, side}."));
         std::size_t close = m_next + 1;
         std::int64_t parts = 1;
         while (close < m_tokens.size() && m_tokens[close].kind != TokenKind::Close &&
                m_tokens[close].kind != TokenKind::Open)
             if (m_tokens[close++].kind == TokenKind::Comma) ++parts;
         if (close == m_tokens.size() || m_tokens[close].kind == TokenKind::Open)
-            return error(open, "“{” is opened here and not closed. Write } at its end.");
+            return error(open, Core::sentence("“{” is opened here and not closed. Write } at its end."));
         const bool plain = close == m_next + 2 && m_tokens[m_next + 1].kind == TokenKind::Number;
         if (plain) parts = m_tokens[m_next + 1].value;
         if (parts < 2 || parts > 32)
-            return error(open, "Braces divide a count into 2 to 32 parts, as in 2{side, close, side} or 2{3}.");
+            return error(
+                open, Core::sentence("Braces divide a count into 2 to 32 parts, as in 2{side, close, side} or 2{3}."));
 
         const std::size_t first = m_rangeStart.value_or(m_moments.size() - 1);
         const Moment whole = m_moments[first];
         const Tick span = m_rangeStart ? counts(static_cast<std::int64_t>(m_moments.size() - first))
                                        : whole.length.value_or(counts(1));
         if (span.value % parts != 0)
-            return error(open, toSpokenCount(span) + (span == counts(1) ? " count does" : " counts do") +
-                                   " not divide evenly into " + std::to_string(parts) +
-                                   " parts. 1 to 10, 12, 14, 15, 16, 18, 20, 21, 24 and 32 divide a count.");
+            return error(
+                open,
+                span == counts(1)
+                    ? Core::sentence(
+                          "One count does not divide evenly into %1 parts. 1 to 10, 12, 14, 15, 16, 18, 20, 21, 24 and 32 divide a count.",
+                          parts)
+                    : Core::sentence(
+                          "%1 counts do not divide evenly into %2 parts. 1 to 10, 12, 14, 15, 16, 18, 20, 21, 24 and 32 divide a count.",
+                          AsCount{span}, parts));
         m_moments.resize(first);
         m_rangeStart.reset();
         ++m_next;
@@ -453,8 +473,9 @@ private:
         const Token t = token();
         if (isCountToken(t) || t.kind == TokenKind::Length || t.kind == TokenKind::Dash ||
             t.kind == TokenKind::Unfinished)
-            return error(t, "“" + t.text +
-                                "” has no place inside braces: they hold the parts of one span, divided by commas.");
+            return error(
+                t, Core::sentence(
+                       "“%1” has no place inside braces: they hold the parts of one span, divided by commas.", t.text));
         readOne();
     }
 
@@ -481,10 +502,11 @@ private:
         const Token t = token();
         if (!needMoment(t)) return;
         if (t.text.find_first_not_of(' ') == std::string::npos)
-            return error(t, "Nothing stands between these quotation marks. Write what is called out here.");
+            return error(
+                t, Core::sentence("Nothing stands between these quotation marks. Write what is called out here."));
         Moment& moment = m_moments[m_rangeStart.value_or(m_moments.size() - 1)];
         if (!moment.cue.empty())
-            return error(t, "A cue is called here already: “" + moment.cue + "”. Put both into one.");
+            return error(t, Core::sentence("A cue is called here already: “%1”. Put both into one.", moment.cue));
         moment.cue = t.text;
         moment.finish = t.finish;
         ++m_next;
@@ -501,7 +523,7 @@ private:
             forOpenMoments(word, [&](Moment& moment) { moment.beside.push_back(word.text); });
             any = true;
         }
-        if (!any) error(t, "After + stands what goes on beside the feet, as in “4 touch + clap”.");
+        if (!any) error(t, Core::sentence("After + stands what goes on beside the feet, as in “4 touch + clap”."));
     }
 
     void readToward() {
@@ -511,8 +533,9 @@ private:
         if (t.text[0] >= '0' && t.text[0] <= '9' && std::find(clock.begin(), clock.end(), t.text) == clock.end())
             return error(
                 t,
-                "“@" + t.text +
-                    "” is no direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock, or a word such as @line or @window.");
+                Core::sentence(
+                    "“@%1” is no direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock, or a word such as @line or @window.",
+                    t.text));
         forOpenMoments(t, [&](Moment& moment) { moment.toward = t.text; });
     }
 
@@ -522,7 +545,7 @@ private:
         if (!careMark(t.text)) {
             std::string known;
             for (const CareMark& mark : allCareMarks()) known += (known.empty() ? "#" : ", #") + std::string(mark.code);
-            return error(t, "“#" + t.text + "” is no care mark. Known are " + known + ".");
+            return error(t, Core::sentence("“#%1” is no care mark. Known are %2.", t.text, known));
         }
         Moment& moment = m_moments[m_rangeStart.value_or(m_moments.size() - 1)];
         if (std::find(moment.care.begin(), moment.care.end(), t.text) == moment.care.end())

@@ -28,13 +28,11 @@ struct SetNumber {
 }
 
 /// Why a number cannot follow `last`.
-[[nodiscard]] inline std::string outOfOrder(const std::string& said, std::int64_t n, std::int64_t last) {
-    return n == last ? said + " is there already. Use & for the half, or go on to " + std::to_string(n + 1) + "."
-                     : said + " comes after " + std::to_string(last) + ". Counts go up, or begin again at 1.";
+[[nodiscard]] inline Sentence outOfOrder(const std::string& said, std::int64_t n, std::int64_t last) {
+    return n == last ? Core::sentence("%1 is there already. Use & for the half, or go on to %2.", said, n + 1)
+                     : Core::sentence("%1 comes after %2. Counts go up, or begin again at 1.", said, last);
 }
 
-[[nodiscard]] inline std::string noCount() {
-    return "A count is a number from 1 to " + std::to_string(mostCounts) + ".";
-}
+[[nodiscard]] inline Sentence noCount() { return Core::sentence("A count is a number from 1 to %1.", mostCounts); }
 
 } // namespace lc::notation

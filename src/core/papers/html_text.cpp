@@ -128,12 +128,15 @@ Result<std::string> textIn(const char* encoding, std::string_view bytes, const s
                            HTML_PARSE_COMPACT),
         xmlFreeDoc);
     const xmlNode* root = page ? xmlDocGetRootElement(page.get()) : nullptr;
-    if (!root) return fail(ErrorCode::Unreadable, "The page " + name + " is empty or damaged: there is no text in it.");
+    if (!root)
+        return fail(ErrorCode::Unreadable,
+                    Core::sentence("The page %1 is empty or damaged: there is no text in it.", name));
     Lines lines;
     Walk(lines).over(root);
     if (lines.tooLong())
-        return fail(ErrorCode::Unreadable,
-                    "The page " + name + " has more than 20 MB of text. Copy the dance out of it and paste that.");
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence("The page %1 has more than 20 MB of text. Copy the dance out of it and paste that.", name));
     lines.endLine();
     return lines.take();
 }

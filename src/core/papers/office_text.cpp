@@ -56,8 +56,9 @@ private:
 Error damaged(const std::string& name) {
     return {
         ErrorCode::Unreadable,
-        "The document " + name +
-            " is damaged, has a password or is too large, and cannot be read. Save it anew without a password, or copy its text and paste that.",
+        Core::sentence(
+            "The document %1 is damaged, has a password or is too large, and cannot be read. Save it anew without a password, or copy its text and paste that.",
+            name),
         name};
 }
 

@@ -64,19 +64,21 @@ Result<std::string> textOfPdf(std::string_view bytes, const std::string& name) {
     const std::unique_ptr<poppler::document> print(
         poppler::document::load_from_raw_data(bytes.data(), static_cast<int>(bytes.size())));
     if (!print)
-        return fail(ErrorCode::Unreadable,
-                    "The print " + name +
-                        " is damaged and cannot be read. Save it anew, or copy its text and paste that.",
-                    name);
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence("The print %1 is damaged and cannot be read. Save it anew, or copy its text and paste that.",
+                           name),
+            name);
     if (print->is_locked())
-        return fail(ErrorCode::Unreadable,
-                    "The print " + name + " has a password. Save it without one, or copy its text and paste that.",
-                    name);
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence("The print %1 has a password. Save it without one, or copy its text and paste that.", name),
+            name);
     if (print->pages() > mostPages)
-        return fail(ErrorCode::Unreadable,
-                    "The print " + name + " has " + std::to_string(print->pages()) +
-                        " pages. Copy the dance out of it and paste that.",
-                    name);
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence("The print %1 has %2 pages. Copy the dance out of it and paste that.", name, print->pages()),
+            name);
     std::string out;
     for (int n = 0; n < print->pages(); ++n) {
         const std::unique_ptr<poppler::page> page(print->create_page(n));
@@ -86,14 +88,16 @@ Result<std::string> textOfPdf(std::string_view bytes, const std::string& name) {
         out += withTabs(unwrapped(std::string(utf8.begin(), utf8.end())));
         if (out.size() > mostText)
             return fail(ErrorCode::Unreadable,
-                        "The print " + name + " has more than 20 MB of text. Copy the dance out of it and paste that.",
+                        Core::sentence(
+                            "The print %1 has more than 20 MB of text. Copy the dance out of it and paste that.", name),
                         name);
     }
     if (out.find_first_not_of(" \t\r\n\f") == std::string::npos)
         return fail(
             ErrorCode::Unreadable,
-            "The print " + name +
-                " has no text in it, only pictures of text. Type the dance, or have the text recognised by another program and paste it.",
+            Core::sentence(
+                "The print %1 has no text in it, only pictures of text. Type the dance, or have the text recognised by another program and paste it.",
+                name),
             name);
     return out;
 }

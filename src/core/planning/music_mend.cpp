@@ -12,7 +12,7 @@ namespace lc {
 namespace {
 
 constexpr std::size_t mostPlaces = 400'000;
-Error bad(std::string text) { return {ErrorCode::BadValue, std::move(text), {}}; }
+Error bad(Text text) { return {ErrorCode::BadValue, std::move(text), {}}; }
 
 /// The dance as a row of starts, whatever the music.
 class DanceRow {
@@ -58,14 +58,16 @@ public:
                 if (out.mends.empty())
                     return fail(
                         ErrorCode::BadValue,
-                        "No cuts and repeats that cost less than " + std::to_string(within) +
-                            " put it right, and there are too many dearer ones to compare. Plan the dance instead.");
+                        Core::sentence(
+                            "No cuts and repeats that cost less than %1 put it right, and there are too many dearer ones to compare. Plan the dance instead.",
+                            within));
                 out.nextCost = within - more / 2 + 1;
                 return out;
             }
             const BestPaths best = bestPaths(m_graph, m_wishes.most + 1, m_task);
             if (!best.exact)
-                return fail(ErrorCode::BadValue, "There are too many cuts to compare them all. Allow shorter ones.");
+                return fail(ErrorCode::BadValue,
+                            Core::sentence("There are too many cuts to compare them all. Allow shorter ones."));
             out = {};
             for (const PlanPath& path : best.paths) {
                 if (left && path.cost > within) break; // another that was left out may be cheaper
@@ -167,12 +169,13 @@ private:
                                          {"miss", m_wishes.miss},
                                          {"dance left unfinished", m_wishes.unfinished}})
             if (cost < 0)
-                return bad("The cost of a " + std::string(name) + " is " + std::to_string(cost) +
-                           ". Costs are whole numbers from 0 on.");
+                return bad(Core::sentence("The cost of a %1 is %2. Costs are whole numbers from 0 on.",
+                                          std::string(name), cost));
         if (m_map.bars.empty() || m_grid.phrases().empty())
-            return bad("The song has no bars yet. Open a song or type its structure first.");
+            return bad(Core::sentence("The song has no bars yet. Open a song or type its structure first."));
         const auto& passes = m_landing.performance.passes;
-        if (passes.empty()) return bad("The routine has no passes yet. Give the order of the parts first.");
+        if (passes.empty())
+            return bad(Core::sentence("The routine has no passes yet. Give the order of the parts first."));
         m_dance.emplace(m_landing);
         m_counts.assign(m_map.bars.size(), Tick{});
         m_setStart.assign(m_map.bars.size() + 1, true); // the end of the song is one too
@@ -190,14 +193,14 @@ private:
             m_phraseStart[bar] = cell.phraseOffset == 0 && cell.barStart;
         }
         if (std::any_of(m_counts.begin(), m_counts.end(), [](Tick t) { return t == Tick{}; }))
-            return bad(
-                "Counts of this song are longer than its bars, so that whole bars cannot be cut. Count it by beats for this.");
+            return bad(Core::sentence(
+                "Counts of this song are longer than its bars, so that whole bars cannot be cut. Count it by beats for this."));
         m_first = m_map.bars.size();
         for (std::size_t b = 0; b < first.size(); ++b)
             if (counts(first[b]) == passes.front().start) m_first = b;
         if (m_first == m_map.bars.size())
-            return bad(
-                "The dance does not begin with a bar of the music, so that whole bars cannot put it right. Change where it starts.");
+            return bad(Core::sentence(
+                "The dance does not begin with a bar of the music, so that whole bars cannot put it right. Change where it starts."));
         return std::nullopt;
     }
 
@@ -258,7 +261,7 @@ private:
 Result<MusicMends> mendMusic(const Document& document, const Landing& landing, const MusicMendWishes& wishes,
                              const Task& task) {
     auto mends = MusicMender(document, landing, wishes, task).mends();
-    if (task.stopped()) return fail(ErrorCode::Cancelled, "Comparing cuts was stopped.");
+    if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("Comparing cuts was stopped."));
     return mends;
 }
 

@@ -10,7 +10,7 @@
 namespace lc {
 
 namespace {
-Error bad(std::string text) { return {ErrorCode::BadValue, std::move(text), {}}; }
+Error bad(Text text) { return {ErrorCode::BadValue, std::move(text), {}}; }
 } // namespace
 
 PassManners::PassManners(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes,
@@ -20,20 +20,22 @@ PassManners::PassManners(const Document& document, const CountGrid& grid, const 
 
 std::optional<Error> PassManners::wrongWishes() const {
     if (auto cost = wrongCost(m_wishes.costs)) return cost;
-    if (m_grid.phrases().empty()) return bad("The song has no phrases yet. Open a song or type its structure first.");
+    if (m_grid.phrases().empty())
+        return bad(Core::sentence("The song has no phrases yet. Open a song or type its structure first."));
     for (const auto& [name, lengths] :
          {std::pair{"tag", &m_wishes.tags}, {"bridge", &m_wishes.bridges}, {"wait", &m_wishes.waits}})
         for (const Tick length : *lengths)
             if (length <= Tick{})
-                return bad("A " + std::string(name) + " of " + countsInWords(length) +
-                           " is none. It has to be above 0 counts.");
+                return bad(Core::sentence("A %1 of %2 is none. It has to be above 0 counts.", std::string(name),
+                                          countsInWords(length)));
     if (m_wishes.cuts)
         for (const Tick cut : *m_wishes.cuts)
             if (cut <= Tick{})
-                return bad("A cut after " + countsInWords(cut) + " leaves nothing of a pass. Cuts are above 0 counts.");
+                return bad(Core::sentence("A cut after %1 leaves nothing of a pass. Cuts are above 0 counts.",
+                                          countsInWords(cut)));
     for (const auto& part : {m_wishes.opening, m_wishes.ending})
         if (part && !findPart(m_routine, *part))
-            return bad("The part for the opening or the ending is not in the routine any more.");
+            return bad(Core::sentence("The part for the opening or the ending is not in the routine any more."));
     return std::nullopt;
 }
 
@@ -42,7 +44,7 @@ std::optional<Error> PassManners::lay() {
     for (const Pass& pass : m_routine.passes)
         if (findPart(m_routine, pass.part)) m_passes.push_back(&pass);
     if (m_passes.empty() || m_passes.back()->id == m_opener)
-        return bad("The routine has no passes yet. Give the order of the parts first.");
+        return bad(Core::sentence("The routine has no passes yet. Give the order of the parts first."));
     const PartId part = m_passes.back()->part;
     m_endless = std::all_of(m_passes.begin(), m_passes.end(),
                             [&](const Pass* p) { return p->part == part || p->id == m_opener; });
@@ -85,8 +87,8 @@ std::optional<Error> PassManners::lay() {
         m_start = tickOf(*first.pinned, m_grid).value_or(m_start + first.wait) - first.wait;
     for (PassManner& manner : m_manners) {
         if (manner.reading->length <= Tick{})
-            return bad("Part " + findPart(m_routine, manner.pass.part)->name +
-                       " has no counts yet, so that passes of it cannot be planned.");
+            return bad(Core::sentence("Part %1 has no counts yet, so that passes of it cannot be planned.",
+                                      findPart(m_routine, manner.pass.part)->name));
         if (auto error = layWays(manner)) return error;
     }
     return std::nullopt;

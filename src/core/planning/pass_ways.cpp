@@ -109,8 +109,9 @@ std::optional<Error> PassManners::charge(const PassManner& manner, PassWay& way)
     if (m_kindCosts.size() > mostKinds)
         return Error{
             ErrorCode::BadValue,
-            "More than " + std::to_string(mostKinds) +
-                " different exceptions are possible: more than dancers can tell apart. Allow fewer cuts, tags or changes.",
+            Core::sentence(
+                "More than %1 different exceptions are possible: more than dancers can tell apart. Allow fewer cuts, tags or changes.",
+                mostKinds),
             {}};
     for (const std::size_t kind : kinds) way.charged.kinds.set(kind);
     way.charged.exceptions = static_cast<int>(kinds.size());

@@ -48,12 +48,14 @@ public:
 
     Result<PhraseFills> fills() {
         if (m_usable.empty())
-            return fail(ErrorCode::BadValue, "No figure at hand may be used. Allow other lengths or levels.");
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("No figure at hand may be used. Allow other lengths or levels."));
         const State first{m_asked.length, m_asked.free, 0, coupleIndex(m_asked.couple)};
         const std::vector<std::uint64_t> ways = waysFrom(first);
         if (m_known.size() > mostStates)
-            return fail(ErrorCode::BadValue,
-                        "There are too many ways to compare. Ask for fewer counts, or allow fewer figures.");
+            return fail(
+                ErrorCode::BadValue,
+                Core::sentence("There are too many ways to compare. Ask for fewer counts, or allow fewer figures."));
         PhraseFills out;
         std::uint64_t all = 0;
         for (const std::uint64_t n : ways) all = sum(all, n);
@@ -249,10 +251,10 @@ Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<P
                                const Task& task) {
     if (asked.length <= Tick{} || asked.length > counts(256))
         return fail(ErrorCode::BadValue,
-                    "Between one and 256 counts can be filled, not " + countsInWords(asked.length) + ".");
-    if (asked.mostTimes == 0) return fail(ErrorCode::BadValue, "Each figure may come at least once.");
+                    Core::sentence("Between one and 256 counts can be filled, not %1.", countsInWords(asked.length)));
+    if (asked.mostTimes == 0) return fail(ErrorCode::BadValue, Core::sentence("Each figure may come at least once."));
     auto fills = Filler(asked, figures, task).fills();
-    if (task.stopped()) return fail(ErrorCode::Cancelled, "Filling was stopped.");
+    if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("Filling was stopped."));
     return fills;
 }
 

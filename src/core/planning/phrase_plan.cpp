@@ -15,39 +15,40 @@ constexpr std::int64_t longestSong = 100'000; // counts
 constexpr std::size_t mostPlaces = 2'000'000;
 
 std::optional<Error> wrong(const PhrasePlanAsked& asked) {
-    const auto bad = [](std::string text) { return Error{ErrorCode::BadValue, std::move(text), {}}; };
+    const auto bad = [](Text text) { return Error{ErrorCode::BadValue, std::move(text), {}}; };
     if (asked.phrases.empty())
-        return bad("The song has no phrases. Give their lengths in counts, for example 32,32,16,32.");
+        return bad(Core::sentence("The song has no phrases. Give their lengths in counts, for example 32,32,16,32."));
     Tick end;
     for (const Tick phrase : asked.phrases) {
         if (phrase <= Tick{})
-            return bad("A phrase has " + countsInWords(phrase) + ". Every phrase needs a length above 0.");
+            return bad(Core::sentence("A phrase has %1. Every phrase needs a length above 0.", countsInWords(phrase)));
         if (phrase > counts(longestSong) || end > counts(longestSong))
-            return bad("The song is longer than " + std::to_string(longestSong) + " counts. Plan it in pieces.");
+            return bad(Core::sentence("The song is longer than %1 counts. Plan it in pieces.", longestSong));
         end += phrase;
     }
     if (asked.dance <= Tick{})
-        return bad("The dance has " + countsInWords(asked.dance) + ". It needs a length above 0.");
+        return bad(Core::sentence("The dance has %1. It needs a length above 0.", countsInWords(asked.dance)));
     if (asked.dance > counts(longestSong))
-        return bad("The dance is longer than " + std::to_string(longestSong) + " counts.");
+        return bad(Core::sentence("The dance is longer than %1 counts.", longestSong));
     for (const Tick cut : asked.cuts)
         if (cut <= Tick{} || cut >= asked.dance)
-            return bad("A cut after " + countsInWords(cut) + " does not lie inside the dance of " +
-                       countsInWords(asked.dance) + ". Cuts are above 0 and below the dance's length.");
+            return bad(Core::sentence(
+                "A cut after %1 does not lie inside the dance of %2. Cuts are above 0 and below the dance's length.",
+                countsInWords(cut), countsInWords(asked.dance)));
     for (const Tick tag : asked.tags)
         if (tag <= Tick{})
-            return bad("A tag of " + countsInWords(tag) + " is none. Tags are above 0 counts.");
+            return bad(Core::sentence("A tag of %1 is none. Tags are above 0 counts.", countsInWords(tag)));
         else if (tag > counts(longestSong))
-            return bad("A tag of " + countsInWords(tag) + " is longer than any song.");
+            return bad(Core::sentence("A tag of %1 is longer than any song.", countsInWords(tag)));
     if (asked.cuts.size() + asked.tags.size() > mostKinds)
-        return bad(std::to_string(asked.cuts.size()) + " different cuts and " + std::to_string(asked.tags.size()) +
-                   " different tags are allowed: more than dancers can tell apart. Allow at most " +
-                   std::to_string(mostKinds) + " together.");
+        return bad(Core::sentence(
+            "%1 different cuts and %2 different tags are allowed: more than dancers can tell apart. Allow at most %3 together.",
+            asked.cuts.size(), asked.tags.size(), mostKinds));
     if (auto cost = wrongCost(asked.costs)) return cost;
     for (const TurnDone& turn : asked.turns)
         if (turn.at <= Tick{} || turn.at > asked.dance)
-            return bad("A turn done with count " + toSpokenCount(turn.at) + " does not lie in the dance of " +
-                       countsInWords(asked.dance) + ".");
+            return bad(Core::sentence("A turn done with count %1 does not lie in the dance of %2.",
+                                      toSpokenCount(turn.at), countsInWords(asked.dance)));
     return std::nullopt;
 }
 
@@ -69,10 +70,12 @@ public:
         if (!build())
             return fail(
                 ErrorCode::BadValue,
-                "There are too many places where a pass could begin. Allow fewer cuts and tags, or such in whole counts.");
+                Core::sentence(
+                    "There are too many places where a pass could begin. Allow fewer cuts and tags, or such in whole counts."));
         const BestPaths best = bestPaths(m_graph, m_asked.most + 1);
         if (!best.exact)
-            return fail(ErrorCode::BadValue, "There are too many ways to compare them all. Allow fewer cuts and tags.");
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("There are too many ways to compare them all. Allow fewer cuts and tags."));
         PhrasePlans out;
         for (std::size_t i = 0; i < std::min(m_asked.most, best.paths.size()); ++i)
             out.plans.push_back(planOf(best.paths[i]));
@@ -193,8 +196,9 @@ Result<std::vector<TurnDone>> parseTurns(std::string_view text) {
         const auto wrong = [&] {
             return fail(
                 ErrorCode::BadValue,
-                "“" + std::string(piece) +
-                    "” is no turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28.");
+                Core::sentence(
+                    "“%1” is no turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28.",
+                    std::string(piece)));
         };
         if (at == std::string_view::npos) return wrong();
         std::string_view part = trimmed(piece.substr(0, at));
@@ -204,8 +208,9 @@ Result<std::vector<TurnDone>> parseTurns(std::string_view text) {
         if (!turn || !count) return wrong();
         if (turn->value * 8 % ticksPerCount != 0)
             return fail(ErrorCode::BadValue,
-                        "A turn of " + std::string(part) +
-                            " leaves the eighths of the clock. Use eighths of a turn, such as 1/4 or -3/8.");
+                        Core::sentence(
+                            "A turn of %1 leaves the eighths of the clock. Use eighths of a turn, such as 1/4 or -3/8.",
+                            std::string(part)));
         out.push_back({{static_cast<int>(turn->value * 8 / ticksPerCount)}, *count});
     }
     return out;

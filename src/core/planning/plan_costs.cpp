@@ -11,12 +11,14 @@ namespace {
 constexpr std::int64_t dearest = 1'000'000'000;
 constexpr std::size_t ofPhrases = 4; // of costNames() belong to PlanCosts
 
-std::optional<Error> wrong(const std::string& words, std::int64_t cost) {
+std::optional<Error> wrong(const Sentence& words, std::int64_t cost) {
     if (cost >= 0 && cost <= dearest) return std::nullopt;
-    return Error{ErrorCode::BadValue,
-                 "The cost of " + words + " is " + std::to_string(cost) + ". Costs are whole numbers from 0 to " +
-                     std::to_string(dearest) + "; the higher, the more is done to avoid it.",
-                 {}};
+    return Error{
+        ErrorCode::BadValue,
+        Core::sentence(
+            "The cost of %1 is %2. Costs are whole numbers from 0 to %3; the higher, the more is done to avoid it.",
+            words, cost, dearest),
+        {}};
 }
 
 Result<RoutineCosts> parse(std::string_view text, std::size_t known) {
@@ -33,9 +35,10 @@ Result<RoutineCosts> parse(std::string_view text, std::size_t known) {
         if (is == std::string_view::npos || (!foot && name == names.begin() + static_cast<std::ptrdiff_t>(known))) {
             std::string all;
             for (std::size_t i = 0; i < known; ++i) all += (i == 0 ? "" : ", ") + std::string(names[i].key);
-            return fail(ErrorCode::BadValue, "“" + std::string(piece) +
-                                                 "” is no cost. Write for example miss=10,restart=3; the costs are " +
-                                                 all + (known > ofPhrases ? ", wrong_foot." : "."));
+            if (known > ofPhrases) all += ", wrong_foot";
+            return fail(
+                ErrorCode::BadValue,
+                Core::sentence("“%1” is no cost. Write for example miss=10,restart=3; the costs are %2.", piece, all));
         }
         const std::string_view number = trimmed(piece.substr(is + 1));
         if (foot && number == "never") {
@@ -43,7 +46,8 @@ Result<RoutineCosts> parse(std::string_view text, std::size_t known) {
             continue;
         }
         const auto value = wholeNumber<std::int64_t>(number);
-        if (!value) return fail(ErrorCode::BadValue, "The cost “" + std::string(piece) + "” is no whole number.");
+        if (!value)
+            return fail(ErrorCode::BadValue, Core::sentence("The cost “%1” is no whole number.", std::string(piece)));
         if (foot)
             costs.wrongFoot = *value;
         else
@@ -56,27 +60,27 @@ Result<RoutineCosts> parse(std::string_view text, std::size_t known) {
 
 const std::vector<CostName>& costNames() {
     using C = RoutineCosts;
-    static const std::vector<CostName> all{{"miss", "a pass that misses", &C::miss},
-                                           {"restart", "a restart", &C::restart},
-                                           {"tag", "a tag", &C::tag},
-                                           {"kind", "each different kind", &C::kind},
-                                           {"miss_count", "each count it misses by", &C::missCount},
-                                           {"wait", "a wait at the start", &C::wait},
-                                           {"bridge", "a bridge", &C::bridge},
-                                           {"fill", "a figure as a tag", &C::fill},
-                                           {"change", "a figure changed", &C::change},
-                                           {"bars", "a pass in shorter bars", &C::bars},
-                                           {"opening", "an opening", &C::opening},
-                                           {"ending", "an ending", &C::ending},
-                                           {"early", "a change in the first quarter", &C::early},
-                                           {"late", "a change in the last quarter", &C::late},
-                                           {"place", "each different place of a change", &C::place},
-                                           {"figure_cut", "a cut inside a figure", &C::figureCut},
-                                           {"turn_cut", "a cut inside a turn", &C::turnCut},
-                                           {"touch", "a step made a touch", &C::touch},
-                                           {"accent", "an accent that misses", &C::accent},
-                                           {"facing", "the wrong facing at the end", &C::facing},
-                                           {"cut_off", "the music ends inside a pass", &C::cutOff}};
+    static const std::vector<CostName> all{{"miss", Core::sentence("a pass that misses"), &C::miss},
+                                           {"restart", Core::sentence("a restart"), &C::restart},
+                                           {"tag", Core::sentence("a tag"), &C::tag},
+                                           {"kind", Core::sentence("each different kind"), &C::kind},
+                                           {"miss_count", Core::sentence("each count it misses by"), &C::missCount},
+                                           {"wait", Core::sentence("a wait at the start"), &C::wait},
+                                           {"bridge", Core::sentence("a bridge"), &C::bridge},
+                                           {"fill", Core::sentence("a figure as a tag"), &C::fill},
+                                           {"change", Core::sentence("a figure changed"), &C::change},
+                                           {"bars", Core::sentence("a pass in shorter bars"), &C::bars},
+                                           {"opening", Core::sentence("an opening"), &C::opening},
+                                           {"ending", Core::sentence("an ending"), &C::ending},
+                                           {"early", Core::sentence("a change in the first quarter"), &C::early},
+                                           {"late", Core::sentence("a change in the last quarter"), &C::late},
+                                           {"place", Core::sentence("each different place of a change"), &C::place},
+                                           {"figure_cut", Core::sentence("a cut inside a figure"), &C::figureCut},
+                                           {"turn_cut", Core::sentence("a cut inside a turn"), &C::turnCut},
+                                           {"touch", Core::sentence("a step made a touch"), &C::touch},
+                                           {"accent", Core::sentence("an accent that misses"), &C::accent},
+                                           {"facing", Core::sentence("the wrong facing at the end"), &C::facing},
+                                           {"cut_off", Core::sentence("the music ends inside a pass"), &C::cutOff}};
     return all;
 }
 
@@ -89,7 +93,7 @@ std::optional<Error> wrongCost(const PlanCosts& costs) {
 std::optional<Error> wrongCost(const RoutineCosts& costs) {
     for (const CostName& name : costNames())
         if (auto error = wrong(name.words, costs.*(name.cost))) return error;
-    return costs.wrongFoot ? wrong("the wrong foot", *costs.wrongFoot) : std::nullopt;
+    return costs.wrongFoot ? wrong(Core::sentence("the wrong foot"), *costs.wrongFoot) : std::nullopt;
 }
 
 Result<PlanCosts> parseCosts(std::string_view text) {

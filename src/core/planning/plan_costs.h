@@ -47,8 +47,8 @@ struct RoutineCosts : PlanCosts {
 
 /// One cost with its names.
 struct CostName {
-    const char* key;   ///< in text: "miss_count"
-    const char* words; ///< "each count that it misses by": what it charges
+    const char* key; ///< in text: "miss_count"
+    Sentence words;  ///< "each count that it misses by": what it charges
     std::int64_t RoutineCosts::*cost;
 };
 /// All costs but wrongFoot in the order in which they are shown; the four of PlanCosts first.

@@ -13,11 +13,17 @@ namespace {
 
 constexpr std::size_t mostRoutinePlaces = 2'000'000;
 constexpr std::int64_t impossible = INT64_MAX / 4;
-constexpr const char* notPossible =
-    "Nothing is possible: a pinned start cannot be kept whatever is done. Take the pin away, or allow more.";
-constexpr const char* tooManyKinds =
-    "Exceptions could stand at more different places than can be told apart. Let places cost nothing, or allow fewer exceptions.";
-constexpr const char* tooMany = "There are too many places where a pass could begin. Allow fewer cuts and tags.";
+Sentence notPossible() {
+    return Core::sentence(
+        "Nothing is possible: a pinned start cannot be kept whatever is done. Take the pin away, or allow more.");
+}
+Sentence tooManyKinds() {
+    return Core::sentence(
+        "Exceptions could stand at more different places than can be told apart. Let places cost nothing, or allow fewer exceptions.");
+}
+Sentence tooMany() {
+    return Core::sentence("There are too many places where a pass could begin. Allow fewer cuts and tags.");
+}
 
 class RoutinePlanner {
 public:
@@ -36,8 +42,8 @@ public:
                           false,
                           m_manners.feetIndex(opening.free)};
         m_kindsOfWays = m_manners.kindCosts().size();
-        if (!layBounds(first.at)) return fail(ErrorCode::BadValue, tooMany);
-        if (bound(first.at, 0) >= impossible) return fail(ErrorCode::BadValue, notPossible);
+        if (!layBounds(first.at)) return fail(ErrorCode::BadValue, tooMany());
+        if (bound(first.at, 0) >= impossible) return fail(ErrorCode::BadValue, notPossible());
         const std::int64_t step = 2 * m_wishes.costs.kind + m_wishes.costs.restart + m_wishes.costs.tag + 1;
         std::int64_t within = bound(first.at, 0) + step;
         for (std::size_t listed = m_wishes.differ ? 4 * m_wishes.most + 1 : m_wishes.most + 1;; listed *= 4) {
@@ -77,8 +83,8 @@ private:
         for (;; within += more *= 2) {
             m_graph.nodes.clear();
             m_left = false;
-            if (!build(first, within)) return fail(ErrorCode::BadValue, tooMany);
-            if (m_manners.kindCosts().size() > mostKinds) return fail(ErrorCode::BadValue, tooManyKinds);
+            if (!build(first, within)) return fail(ErrorCode::BadValue, tooMany());
+            if (m_manners.kindCosts().size() > mostKinds) return fail(ErrorCode::BadValue, tooManyKinds());
             m_graph.kindCosts = m_manners.kindCosts();
             best = bestPaths(m_graph, listed, m_task);
             if (!best.exact || !m_left) break;
@@ -88,8 +94,9 @@ private:
             more = 0;
         }
         if (!best.exact)
-            return fail(ErrorCode::BadValue, "There are too many ways to compare them all. Allow fewer exceptions.");
-        if (best.paths.empty()) return fail(ErrorCode::BadValue, notPossible);
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("There are too many ways to compare them all. Allow fewer exceptions."));
+        if (best.paths.empty()) return fail(ErrorCode::BadValue, notPossible());
         return best;
     }
 
@@ -392,12 +399,12 @@ Result<Opened> openedBy(const Document& document, const RoutinePlanWishes& wishe
 Result<RoutinePlans> planRoutine(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes,
                                  const Task& task) {
     auto plans = RoutinePlanner(document, grid, wishes, {}, task).plans();
-    if (task.stopped()) return fail(ErrorCode::Cancelled, "Planning was stopped.");
+    if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("Planning was stopped."));
     if (!wishes.opening || !findPart(document.routine, *wishes.opening)) return plans;
     const auto opened = openedBy(document, wishes);
     if (!opened) return plans;
     auto others = RoutinePlanner(opened->document, grid, opened->wishes, opened->opener, task).plans();
-    if (task.stopped()) return fail(ErrorCode::Cancelled, "Planning was stopped.");
+    if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("Planning was stopped."));
     if (!others) return plans;
     if (!plans) plans = RoutinePlans{};
     std::int64_t next = plans->nextCost;

@@ -25,7 +25,7 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
     if (const auto bpm = medianTempo(*song.map)) fit.bpm = *bpm;
     if (wishes.tempo && fit.bpm > 0) fit.percent = fitTempo(fit.bpm, *wishes.tempo).percent;
     if (song.map->beats.empty()) {
-        fit.problem = "It has no beats yet.";
+        fit.problem = Core::sentence("It has no beats yet.");
         return fit;
     }
     const auto trial = tryOnSong(routine, land(routine), songOf(song));
@@ -35,7 +35,8 @@ SongFit fitSong(const Document& routine, const Document& song, const FitWishes& 
         return fit;
     }
     if (trial->startLost)
-        fit.remark = "The place where the dance starts is not there; it is planned from the first phrase.";
+        fit.remark =
+            Core::sentence("The place where the dance starts is not there; it is planned from the first phrase.");
     RoutinePlanWishes plan = wishes.plan;
     plan.most = 1;
     plan.differ = false;
@@ -83,7 +84,7 @@ std::string fitsToCsv(const std::vector<SongFit>& fits) {
         out += csvRow({f.name, f.file, decimals(f.bpm, 1), f.metre, decimals(f.percent, 1), number(f.cost),
                        number(f.exceptions), number(f.misses), std::to_string(f.stops),
                        planned ? toCountString(f.ending) : "", planned ? toCountString(f.lastPass) : "",
-                       planned ? toClock(f.endingFacing) : "", f.problem});
+                       planned ? toClock(f.endingFacing) : "", f.problem.english()});
     }
     return out;
 }

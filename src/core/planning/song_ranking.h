@@ -29,10 +29,13 @@ struct SongFit {
     Tick lastPass; ///< counts it has
     Eighths endingFacing;
     Formation formation = Formation::Rows; ///< of the routine: how facings are said
-    std::string remark;                    ///< what is to be known of the plan; may be empty
-    std::string problem;                   ///< why it cannot be planned; empty otherwise
+    Text remark;                           ///< what is to be known of the plan; may be empty
+    Text problem;                          ///< why it cannot be planned; empty otherwise
     /// Problem and remark, whichever there are.
-    [[nodiscard]] std::string note() const { return problem + (problem.empty() || remark.empty() ? "" : " ") + remark; }
+    [[nodiscard]] Text note() const {
+        Text both = problem;
+        return both += remark;
+    }
     /// What it is ranked by: the plan's cost, and the tempo's.
     [[nodiscard]] std::int64_t total(std::int64_t percentCost) const;
     bool operator==(const SongFit&) const = default;

@@ -36,15 +36,15 @@ std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
     return out;
 }
 
-std::string bestPlanInWords(const Document& then, const CountGrid& grid, RoutinePlanWishes wishes) {
+Text bestPlanInWords(const Document& then, const CountGrid& grid, RoutinePlanWishes wishes) {
     wishes.most = 1;
     wishes.differ = false;
     wishes.kept.clear();
     wishes.starts.clear();
     const auto plans = planRoutine(then, grid, wishes);
     if (!plans) return plans.error().message;
-    return "Best plan there, for " + std::to_string(plans->plans.front().cost) + ": " +
-           planInWords(then, land(then, grid), plans->plans.front());
+    return Core::sentence("Best plan there, for %1: %2", plans->plans.front().cost,
+                          planInWords(then, land(then, grid), plans->plans.front()));
 }
 
 } // namespace lc

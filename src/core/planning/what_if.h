@@ -21,6 +21,6 @@ struct WhatIf {
 
 /// The best plan of the routine as `then` has it, in a sentence: "Best plan there, for 5: One restart …"; what is wrong
 /// where there is none.
-[[nodiscard]] std::string bestPlanInWords(const Document& then, const CountGrid& grid, RoutinePlanWishes wishes);
+[[nodiscard]] Text bestPlanInWords(const Document& then, const CountGrid& grid, RoutinePlanWishes wishes);
 
 } // namespace lc

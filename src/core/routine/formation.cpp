@@ -39,7 +39,7 @@ Result<Formation> parseFormation(std::string_view text) {
         if (text == name.inFiles) return name.formation;
     std::string known;
     for (const Name& name : names) known += (known.empty() ? "" : ", ") + std::string(name.inFiles);
-    return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is no formation. Known are " + known + ".");
+    return fail(ErrorCode::BadValue, Core::sentence("“%1” is no formation. Known are %2.", std::string(text), known));
 }
 
 bool isTravelling(Formation formation) { return formation == Formation::Couples || formation == Formation::OpenChain; }

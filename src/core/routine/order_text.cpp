@@ -43,9 +43,10 @@ std::optional<int> times(std::string_view word) {
 
 Result<std::vector<PartId>> readOrder(const Routine& routine, std::string_view text) {
     std::vector<PartId> order;
-    const auto wrong = [&](std::size_t at, const std::string& why) {
-        const std::string place = "character " + std::to_string(characterNumber(text, at));
-        return fail(ErrorCode::BadNotation, "Order, " + place + ": " + why, place);
+    const auto wrong = [&](std::size_t at, const Text& why) {
+        const auto place = characterNumber(text, at);
+        return fail(ErrorCode::BadNotation, Core::sentence("Order, character %1: %2", place, why),
+                    "character " + std::to_string(place));
     };
     std::size_t at = 0;
     while (at < text.size()) {
@@ -57,10 +58,10 @@ Result<std::vector<PartId>> readOrder(const Routine& routine, std::string_view t
         std::string_view word = text.substr(at, end - at);
         if (const auto n = times(word)) {
             if (order.empty())
-                return wrong(at, "“" + std::string(word) +
-                                     "” repeats the part before it; name the part first, as in “A x4”.");
+                return wrong(at, Core::sentence("“%1” repeats the part before it; name the part first, as in “A x4”.",
+                                                std::string(word)));
             if (*n < 1 || *n > mostPasses)
-                return wrong(at, "a part is repeated 1 to " + std::to_string(mostPasses) + " times.");
+                return wrong(at, Core::sentence("a part is repeated 1 to %1 times.", mostPasses));
             order.insert(order.end(), static_cast<std::size_t>(*n - 1), order.back());
         } else {
             const Part* part = partNamed(routine, word);
@@ -71,7 +72,7 @@ Result<std::vector<PartId>> readOrder(const Routine& routine, std::string_view t
                     part = partNamed(routine, word.substr(0, split));
                     repeat = *repeats;
                     if (repeat < 1 || repeat > mostPasses)
-                        return wrong(at + split, "a part is repeated 1 to " + std::to_string(mostPasses) + " times.");
+                        return wrong(at + split, Core::sentence("a part is repeated 1 to %1 times.", mostPasses));
                 }
             if (!part && word.find_first_not_of("ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz") ==
                              std::string_view::npos) {
@@ -84,12 +85,12 @@ Result<std::vector<PartId>> readOrder(const Routine& routine, std::string_view t
                 }
             }
             if (!part)
-                return wrong(at, "there is no part “" + std::string(word) + "”. The parts are " +
-                                     namesInWords(routine) + ".");
+                return wrong(at, Core::sentence("there is no part “%1”. The parts are %2.", std::string(word),
+                                                namesInWords(routine)));
             order.insert(order.end(), static_cast<std::size_t>(repeat), part->id);
         }
         if (order.size() > static_cast<std::size_t>(mostPasses))
-            return wrong(at, "more than " + std::to_string(mostPasses) + " passes.");
+            return wrong(at, Core::sentence("more than %1 passes.", mostPasses));
         at = end;
     }
     return order;

@@ -66,27 +66,34 @@ Result<void> checkSize(const Routine& routine) {
     for (const Part& part : routine.parts) {
         const auto size = sizes.of(part.id);
         if (!size)
-            return fail(ErrorCode::BadValue,
-                        size.error() == Trouble::InItself
-                            ? "Part " + part.name + " lies inside itself."
-                            : "Parts lie in parts, " + std::to_string(deepestPart) + " deep and deeper, from part " +
-                                  part.name + " on. Nobody keeps count of that; place the figures themselves.");
+            return fail(
+                ErrorCode::BadValue,
+                size.error() == Trouble::InItself
+                    ? Core::sentence("Part %1 lies inside itself.", part.name)
+                    : Core::sentence(
+                          "Parts lie in parts, %1 deep and deeper, from part %2 on. Nobody keeps count of that; place the figures themselves.",
+                          deepestPart, part.name));
         if (size->figures > mostFiguresInPart)
             return fail(
                 ErrorCode::BadValue,
-                "Part " + part.name + " comes to more than " + std::to_string(mostFiguresInPart) +
-                    " figures with the parts that lie in it. That is more than anybody dances; place fewer parts in parts.");
+                Core::sentence(
+                    "Part %1 comes to more than %2 figures with the parts that lie in it. That is more than anybody dances; place fewer parts in parts.",
+                    part.name, mostFiguresInPart));
     }
     Size all;
     for (const Pass& pass : routine.passes)
         if (const auto size = sizes.of(pass.part))
             all = {std::min(beyond, all.figures + size->figures), std::min(beyond, all.steps + size->steps), 1};
     if (all.figures > mostFiguresDanced || all.steps > mostStepsDanced)
-        return fail(ErrorCode::BadValue,
-                    "The passes come to more than " +
-                        std::to_string(all.figures > mostFiguresDanced ? mostFiguresDanced : mostStepsDanced) +
-                        (all.figures > mostFiguresDanced ? " figures" : " steps") +
-                        " in all. That is more than anybody dances; take passes out.");
+        return fail(
+            ErrorCode::BadValue,
+            all.figures > mostFiguresDanced
+                ? Core::sentence(
+                      "The passes come to more than %1 figures in all. That is more than anybody dances; take passes out.",
+                      mostFiguresDanced)
+                : Core::sentence(
+                      "The passes come to more than %1 steps in all. That is more than anybody dances; take passes out.",
+                      mostStepsDanced));
     return {};
 }
 

@@ -16,7 +16,7 @@ inline constexpr std::size_t mostDoubts = 12; ///< as many questions as a person
 
 /// One way to mean a place, with the word that it would be kept as.
 struct Meaning {
-    std::string text;
+    Sentence text;
     std::optional<OwnWord> word = std::nullopt; ///< not checked: some that are said cannot be kept
 };
 
@@ -24,7 +24,7 @@ struct Meaning {
 struct Doubt {
     std::size_t begin = 0; ///< bytes of the line, half-open
     std::size_t finish = 0;
-    std::string text;
+    Sentence text;
     std::vector<Meaning> answers; ///< the first is taken
 };
 
@@ -45,13 +45,13 @@ public:
     }
 
     /// The answer that is taken.
-    std::size_t ask(std::size_t begin, std::size_t finish, std::string text, const std::vector<std::string>& answers) {
+    std::size_t ask(std::size_t begin, std::size_t finish, Sentence text, const std::vector<Sentence>& answers) {
         std::vector<Meaning> meanings;
-        for (const std::string& answer : answers) meanings.push_back({answer});
+        for (const Sentence& answer : answers) meanings.push_back({answer});
         return askMeaning(begin, finish, std::move(text), std::move(meanings));
     }
     /// The same, where an answer may be kept as a word.
-    std::size_t askMeaning(std::size_t begin, std::size_t finish, std::string text, std::vector<Meaning> answers) {
+    std::size_t askMeaning(std::size_t begin, std::size_t finish, Sentence text, std::vector<Meaning> answers) {
         if (full()) return 0;
         const auto pick = m_picks.find(m_doubts.size());
         m_doubts.push_back({begin, finish, std::move(text), std::move(answers)});
@@ -64,11 +64,11 @@ public:
     const KnownFigure* figure(std::string line, int turnAt) {
         return &m_figures.emplace_back(std::move(line), turnAt).figure;
     }
-    void note(std::size_t begin, std::size_t finish, std::string text) {
+    void note(std::size_t begin, std::size_t finish, Text text) {
         m_notes.push_back({begin, finish, std::move(text), RemarkKind::Reading});
     }
     /// The first of all that cannot be read.
-    void refuse(std::size_t begin, std::size_t finish, std::string text) {
+    void refuse(std::size_t begin, std::size_t finish, Text text) {
         if (!m_error) m_error = NotationRemark{begin, finish, std::move(text), RemarkKind::Error};
     }
 

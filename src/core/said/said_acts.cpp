@@ -29,13 +29,15 @@ std::string turnOf(const Chunk& c, Asker& asker) {
     std::optional<Foot> side = c.side;
     if (turn == 0) {
         static constexpr std::array<std::pair<std::int64_t, std::int64_t>, 4> sizes{{{1, 2}, {1, 4}, {1, 1}, {3, 4}}};
-        const auto [t, o] = sizes[asker.ask(c.begin, c.finish, "How far is this turn?",
-                                            {"half", "a quarter", "once round", "three quarters"})];
+        const auto [t, o] = sizes[asker.ask(c.begin, c.finish, Core::sentence("How far is this turn?"),
+                                            {Core::sentence("half"), Core::sentence("a quarter"),
+                                             Core::sentence("once round"), Core::sentence("three quarters")})];
         turn = t;
         over = o;
     }
     if (!side)
-        side = asker.ask(c.begin, c.finish, "Which way is this turn?", {"to the left", "to the right"}) == 0
+        side = asker.ask(c.begin, c.finish, Core::sentence("Which way is this turn?"),
+                         {Core::sentence("to the left"), Core::sentence("to the right")}) == 0
                    ? Foot::Left
                    : Foot::Right;
     const std::int64_t common = std::gcd(turn, over);
@@ -75,8 +77,8 @@ Acts figureActs(const Chunk& c, const NotationChoices& choices, bool shorter, As
     if (toSide > 0) read = notation::readMoments(lineOf(c, shorter, true), choices);
     if (c.feet.size() > 1 && c.feet.size() - toSide != footed)
         asker.refuse(c.begin, c.finish,
-                     std::to_string(c.feet.size()) + " feet are said for " + std::to_string(footed) +
-                         " steps. Say the first foot alone, or all of them.");
+                     Core::sentence("%1 feet are said for %2 steps. Say the first foot alone, or all of them.",
+                                    c.feet.size(), footed));
     std::size_t feet = toSide;
     for (const notation::Moment& m : read.moments) {
         Act act;
@@ -99,14 +101,7 @@ Acts figureActs(const Chunk& c, const NotationChoices& choices, bool shorter, As
         add(out.acts.front().body, c.own);
         out.length = counts(wholeCounts(out.acts.back().at) + 1);
     }
-    if (c.turns)
-        asker.note(c.begin, c.finish,
-                   "The turn is read on the " + std::to_string(c.figure->turnAt + 1) +
-                       (c.figure->turnAt == 0   ? "st"
-                        : c.figure->turnAt == 1 ? "nd"
-                        : c.figure->turnAt == 2 ? "rd"
-                                                : "th") +
-                       " step.");
+    if (c.turns) asker.note(c.begin, c.finish, Core::sentence("The turn is read on step %1.", c.figure->turnAt + 1));
     return out;
 }
 

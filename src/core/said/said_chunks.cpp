@@ -56,9 +56,10 @@ void Parter::close() {
 
 void Parter::onlyHow(Chunk& c) {
     const bool weight =
-        m_asker.ask(c.begin, c.finish,
-                    "“" + c.words.front() + "” says how something is danced, not what. Is it a touch or a step?",
-                    {"a touch, without weight", "a step, with weight"}) == 1;
+        m_asker.ask(
+            c.begin, c.finish,
+            Core::sentence("“%1” says how something is danced, not what. Is it a touch or a step?", c.words.front()),
+            {Core::sentence("a touch, without weight"), Core::sentence("a step, with weight")}) == 1;
     c.words.insert(c.words.begin(), weight ? "step" : "touch");
     c.verb = true;
 }
@@ -175,19 +176,23 @@ bool Parter::joinsStep(const SaidToken& t) {
         if (swings(t.text) && c.feet.empty() && (c.words.back() == "forward" || c.words.back() == "back"))
             return m_asker.ask(
                        m_now->begin, t.finish,
-                       "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
-                       {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
+                       Core::sentence("“%1 %2” can be one step or two. Which is meant?", c.words.back(), t.text),
+                       {Core::sentence("one: %1 %2", t.text, c.words.back()),
+                        Core::sentence("two: %1, then %2", c.words.back(), t.text)}) == 0;
         if (!in(travelling, t.text)) return false;
         if (t.text == "rock" || (t.text == "step" && endsGroup())) return true;
-        return m_asker.ask(
-                   c.begin, t.finish, "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
-                   {"one: " + t.text + " " + c.words.back(), "two: " + c.words.back() + ", then " + t.text}) == 0;
+        return m_asker.ask(c.begin, t.finish,
+                           Core::sentence("“%1 %2” can be one step or two. Which is meant?", c.words.back(), t.text),
+                           {Core::sentence("one: %1 %2", t.text, c.words.back()),
+                            Core::sentence("two: %1, then %2", c.words.back(), t.text)}) == 0;
     }
     if (!c.feet.empty() && c.words.empty()) {                                    // a foot, then a step
         if (!m_out.chunks.empty() && m_out.chunks.back().footOnly) return false; // "left right left touch"
         if (noWeight(t.text))
-            return m_asker.ask(c.begin, t.finish, "A foot and “" + t.text + "” can be one step or two. Which is meant?",
-                               {"one: a " + t.text + " of that foot", "two: a step, then a " + t.text}) == 0;
+            return m_asker.ask(c.begin, t.finish,
+                               Core::sentence("A foot and “%1” can be one step or two. Which is meant?", t.text),
+                               {Core::sentence("one: a %1 of that foot", t.text),
+                                Core::sentence("two: a step, then a %1", t.text)}) == 0;
         return true;
     }
     if (t.text == "point" && (c.words.back() == "heel" || c.words.back() == "toe")) return false;
@@ -204,8 +209,8 @@ bool Parter::splitsBefore(const SaidToken& t) {
     Chunk& c = *m_now;
     if (!c.leading || c.words.empty()) return false;
     const std::string first = c.words.front();
-    if (m_asker.ask(c.begin, t.finish, "Where does “" + first + "” belong?",
-                    {"it is a step of its own", "it goes with what follows it"}) == 1)
+    if (m_asker.ask(c.begin, t.finish, Core::sentence("Where does “%1” belong?", first),
+                    {Core::sentence("it is a step of its own"), Core::sentence("it goes with what follows it")}) == 1)
         return false;
     Chunk lead;
     lead.words = {first};
@@ -263,8 +268,9 @@ bool Parter::crossesInto(const SaidToken& t) {
         t.text == "in" || t.text == "cross")
         return false; // "cross side behind"
     if (t.text != "back" && t.text != "forward") return true;
-    return m_asker.ask(m_now->begin, t.finish, "“cross " + t.text + "” can be one step or two. Which is meant?",
-                       {"two: a cross, then " + t.text, "one: a cross " + t.text}) == 1;
+    return m_asker.ask(
+               m_now->begin, t.finish, Core::sentence("“cross %1” can be one step or two. Which is meant?", t.text),
+               {Core::sentence("two: a cross, then %1", t.text), Core::sentence("one: a cross %1", t.text)}) == 1;
 }
 
 bool Parter::stepsThenCloses(const SaidToken& t) {
@@ -274,8 +280,10 @@ bool Parter::stepsThenCloses(const SaidToken& t) {
     if ((before && behind) || (next() && next()->is(Sense::Foot) && footOf(*next()) != m_now->feet.front()))
         return false; // "side R, L close, side R"; the foot that closes is said behind it
     const std::string side = m_now->feet.front() == Foot::Left ? "left" : "right";
-    if (m_asker.ask(m_now->begin, t.finish, "“" + side + " " + t.text + "” can be one step or two. Which is meant?",
-                    {"two: a step to the " + side + ", then " + t.text, "one: the " + side + " foot closes"}) == 1)
+    if (m_asker.ask(m_now->begin, t.finish,
+                    Core::sentence("“%1 %2” can be one step or two. Which is meant?", side, t.text),
+                    {Core::sentence("two: a step to the %1, then %2", side, t.text),
+                     Core::sentence("one: the %1 foot closes", side)}) == 1)
         return false;
     m_now->words = {"side"};
     m_now->direction = true;
@@ -288,19 +296,20 @@ bool Parter::besideATouch(const SaidToken& t) {
         m_out.chunks.size() <= m_group)
         return false;
     const bool alternates = m_out.chunks.back().direction && !m_out.chunks.back().verb;
-    const std::string one = "one: a " + c.words.back() + " " + t.text,
-                      two = "two: a " + c.words.back() + ", then " + t.text;
-    const auto pick = m_asker.ask(c.begin, t.finish,
-                                  "“" + c.words.back() + " " + t.text + "” can be one step or two. Which is meant?",
-                                  alternates ? std::vector{two, one} : std::vector{one, two});
+    const Sentence one = Core::sentence("one: a %1 %2", c.words.back(), t.text),
+                   two = Core::sentence("two: a %1, then %2", c.words.back(), t.text);
+    const auto pick = m_asker.ask(
+        c.begin, t.finish, Core::sentence("“%1 %2” can be one step or two. Which is meant?", c.words.back(), t.text),
+        alternates ? std::vector{two, one} : std::vector{one, two});
     return (pick == 0) == alternates;
 }
 
 bool Parter::closesAfterStep(const SaidToken& t) {
     if (!in(closings, t.text) || t.text == "in place" || t.text == "place") return false;
     if (m_now->words.back() != "step" || !m_now->feet.empty()) return false;
-    return m_asker.ask(m_now->begin, t.finish, "“step " + t.text + "” can be one step or two. Which is meant?",
-                       {"two: a step, then " + t.text, "one: the step that closes"}) == 0;
+    return m_asker.ask(
+               m_now->begin, t.finish, Core::sentence("“step %1” can be one step or two. Which is meant?", t.text),
+               {Core::sentence("two: a step, then %1", t.text), Core::sentence("one: the step that closes")}) == 0;
 }
 
 void Parter::manner(const SaidToken& t) {
@@ -338,8 +347,10 @@ void Parter::conjunction(const SaidToken& t) {
         m_with = true;
         return;
     }
-    const bool half = m_asker.ask(t.begin, t.finish, "Does “and” join two steps, or is it a half count?",
-                                  {"it only joins them", "the step after it is danced on the half count"}) == 1;
+    const bool half =
+        m_asker.ask(t.begin, t.finish, Core::sentence("Does “and” join two steps, or is it a half count?"),
+                    {Core::sentence("it only joins them"),
+                     Core::sentence("the step after it is danced on the half count")}) == 1;
     close();
     m_onAnd = half;
 }
@@ -388,8 +399,9 @@ void goesOnTouching(const Chunk& before, Chunk& next, Asker& asker) {
         in(closings, next.words.front()))
         return;
     const std::string& verb = before.words.front();
-    if (asker.ask(next.begin, next.finish, "Is this another " + verb + ", or a step?",
-                  {"a " + verb + " " + next.words.front(), "a step " + next.words.front()}) == 1)
+    if (asker.ask(next.begin, next.finish, Core::sentence("Is this another %1, or a step?", verb),
+                  {Core::sentence("a %1 %2", verb, next.words.front()),
+                   Core::sentence("a step %1", next.words.front())}) == 1)
         return;
     next.words.insert(next.words.begin(), verb);
     next.verb = true;

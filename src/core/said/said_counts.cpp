@@ -31,14 +31,14 @@ std::size_t Counts::leadIn() {
     const SaidToken* then = at(k);
     const std::size_t begin = m_tokens.front().begin, finish = m_tokens[k - 1].finish;
     if (then && then->is(Sense::Count) && then->value == 1) {
-        m_asker.note(begin, finish, "These counts lead in; the line begins with the 1 after them.");
+        m_asker.note(begin, finish, Core::sentence("These counts lead in; the line begins with the 1 after them."));
         m_spoken = true;
         return k;
     }
-    const std::string danced = "danced on " + std::to_string(first) + " to " + std::to_string(last);
+    const Sentence danced = Core::sentence("danced on %1 to %2", first, last);
     if (!then) {
-        if (m_asker.ask(begin, finish, "Is something danced on these counts, or do they lead in?",
-                        {danced, "danced on 1 to " + std::to_string(said)}) == 1)
+        if (m_asker.ask(begin, finish, Core::sentence("Is something danced on these counts, or do they lead in?"),
+                        {danced, Core::sentence("danced on 1 to %1", said)}) == 1)
             m_lessBy = first - 1;
         else
             m_waitsBefore = first - 1;
@@ -59,8 +59,8 @@ std::size_t Counts::leadIn() {
         then->is(Sense::Times))
         return 0;
     m_spoken = true;
-    return m_asker.ask(begin, finish, "Do these counts lead in, or is something danced on them?",
-                       {"they lead in", danced}) == 0
+    return m_asker.ask(begin, finish, Core::sentence("Do these counts lead in, or is something danced on them?"),
+                       {Core::sentence("they lead in"), danced}) == 0
                ? k
                : 0;
 }
@@ -133,7 +133,7 @@ bool Counts::letter(std::size_t i, std::vector<Mark>& marks) {
     const auto place = letterPlace(letter[0], m_choices);
     if (!place) {
         m_asker.refuse(t.begin, t.finish,
-                       "“" + letter + "” has no place in a count that is " + feelName(m_choices.feel) + ".");
+                       Core::sentence("“%1” has no place in a count that is %2.", letter, feelName(m_choices.feel)));
         return false;
     }
     Mark& m = mark(marks, t, m_base + m_last);
@@ -147,8 +147,9 @@ bool Counts::dash(std::size_t& i, std::vector<Mark>& marks, bool& range) {
     const SaidToken& t = m_tokens[i];
     const SaidToken* next = at(i + 1);
     if (marks.empty()) {
-        m_asker.refuse(t.begin, t.finish,
-                       "A dash stands between two counts, as in 1-4, or for a silent count after others.");
+        m_asker.refuse(
+            t.begin, t.finish,
+            Core::sentence("A dash stands between two counts, as in 1-4, or for a silent count after others."));
         return false;
     }
     const bool apart = t.spaceBefore && t.spaceAfter, follows = next && next->is(Sense::Count);
@@ -161,7 +162,7 @@ bool Counts::dash(std::size_t& i, std::vector<Mark>& marks, bool& range) {
     }
     if (follows && next->value <= m_last && next->value != 1) {
         m_asker.refuse(next->begin, next->finish,
-                       "A range goes up: " + std::to_string(m_last) + "-" + std::to_string(m_last + 1) + " or later.");
+                       Core::sentence("A range goes up: %1-%2 or later.", m_last, m_last + 1));
         return false;
     }
     ++m_last;
@@ -183,8 +184,9 @@ bool Counts::holdsNextCount(std::size_t i, const std::vector<Mark>& marks) {
                                      [](const SaidToken& t) { return t.is(Sense::Count) && t.spelled; });
     if (spelled || m_heldBefore) return true;
     const std::string n = std::to_string(m_last), after = std::to_string(m_last + 1);
-    return m_asker.ask(m_tokens[i].begin, m_tokens[i].finish, "Is this the count after " + n + ", or " + n + " itself?",
-                       {"a silent " + after, "nothing is danced on " + n}) == 0;
+    return m_asker.ask(m_tokens[i].begin, m_tokens[i].finish,
+                       Core::sentence("Is this the count after %1, or %2 itself?", n, n),
+                       {Core::sentence("a silent %1", after), Core::sentence("nothing is danced on %1", n)}) == 0;
 }
 
 } // namespace lc::said

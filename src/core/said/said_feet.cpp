@@ -64,20 +64,22 @@ void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
         enum class Way { Its, Again, Own };
         struct Meant {
             Way way;
-            std::string text;
+            Sentence text;
             std::int64_t counts; // of the whole line
         };
         std::vector<Meant> ways;
         if (given == 1 && size.alternates && behind + 1 == size.steps)
-            ways.push_back({Way::Its, "the feet of its steps", all - feet});
+            ways.push_back({Way::Its, Core::sentence("the feet of its steps"), all - feet});
         ways.push_back({Way::Again,
-                        times == 1 ? "the figure again, on the other foot" : "the figure again, on each of them",
+                        times == 1 ? Core::sentence("the figure again, on the other foot")
+                                   : Core::sentence("the figure again, on each of them"),
                         all - feet + static_cast<std::int64_t>(times) * size.counts});
-        ways.push_back({Way::Own, behind == 1 ? "a step of its own" : "steps of their own", all});
+        ways.push_back(
+            {Way::Own, behind == 1 ? Core::sentence("a step of its own") : Core::sentence("steps of their own"), all});
         if (!figure.figure->shorter.empty() && said == all - 1) ways.back().counts = said; // a vine of three
         if (said > 0 && std::any_of(ways.begin(), ways.end(), [&](const Meant& w) { return w.counts == said; }))
             std::erase_if(ways, [&](const Meant& w) { return w.counts != said; });
-        std::vector<std::string> answers;
+        std::vector<Sentence> answers;
         for (const Meant& w : ways) answers.push_back(w.text);
         const std::size_t last = i + behind;
         const std::string_view name =
@@ -85,10 +87,14 @@ void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
         const Way way =
             ways[ways.size() == 1
                      ? 0
-                     : asker.ask(chunks[i + 1].begin, chunks[last].finish,
-                                 "What " + std::string(behind == 1 ? "does the foot" : "do the feet") + " behind " +
-                                     (name.empty() ? "it" : "“" + std::string(name) + "”") + " say?",
-                                 answers)]
+                     : asker.ask(
+                           chunks[i + 1].begin, chunks[last].finish,
+                           name.empty()
+                               ? Core::plural("What does the foot behind it say?|What do the feet behind it say?",
+                                              nullptr, static_cast<std::int64_t>(behind))
+                               : Core::plural("What does the foot behind “%1” say?|What do the feet behind “%1” say?",
+                                              nullptr, static_cast<std::int64_t>(behind), name),
+                           answers)]
                 .way;
         if (way == Way::Its) {
             for (std::size_t k = i + 1; k <= last; ++k) figure.feet.push_back(chunks[k].feet.front());

@@ -175,9 +175,10 @@ private:
             m_tokens.begin() + static_cast<std::ptrdiff_t>(*behind), m_tokens.end(),
             [](const SaidToken& t) { return t.is(Sense::Hold) || t.is(Sense::Filler) || t.kind == TokenKind::Break; });
         const std::string number = std::to_string(how.value);
-        if (!waits && m_asker.ask(how.begin, m_tokens[m_from + 1].finish,
-                                  "Is this danced for " + number + " counts, or on count " + number + "?",
-                                  {"for " + number + " counts", "on count " + number}) == 1)
+        if (!waits &&
+            m_asker.ask(how.begin, m_tokens[m_from + 1].finish,
+                        Core::sentence("Is this danced for %1 counts, or on count %2?", number, number),
+                        {Core::sentence("for %1 counts", number), Core::sentence("on count %1", number)}) == 1)
             return false;
         Segment segment;
         segment.range = true;
@@ -195,7 +196,7 @@ private:
             Chunks walked = partsOf({m_tokens.data() + g.from, g.to - g.from});
             if (walked.chunks.size() != 1 || walked.chunks.front().kind != Chunk::Kind::Step) {
                 m_asker.refuse(m_tokens[g.from].begin, m_tokens[g.to - 1].finish,
-                               "Say one step before count 2, or say count 1.");
+                               Core::sentence("Say one step before count 2, or say count 1."));
                 return true;
             }
             std::vector<Chunk> all(static_cast<std::size_t>(g.counts), walked.chunks.front());
@@ -204,9 +205,9 @@ private:
                 std::vector<Chunk> last = partsOf({m_tokens.data() + g.lastFrom, g.lastTo - g.lastFrom}).chunks;
                 const bool onLast =
                     !g.comma && m_asker.ask(m_tokens[g.lastFrom].begin, m_tokens[g.lastTo - 1].finish,
-                                            "Is this danced on count " + std::to_string(g.counts) + " or after it?",
-                                            {"after it, on count " + std::to_string(g.counts + 1),
-                                             "on count " + std::to_string(g.counts)}) == 1;
+                                            Core::sentence("Is this danced on count %1 or after it?", g.counts),
+                                            {Core::sentence("after it, on count %1", g.counts + 1),
+                                             Core::sentence("on count %1", g.counts)}) == 1;
                 if (onLast) all.pop_back();
                 all.insert(all.end(), last.begin(), last.end());
             }
@@ -226,9 +227,8 @@ private:
                 return false;
         return m_asker.ask(
                    first->begin, what->finish,
-                   "Are these " + std::to_string(first->value) + " steps, or is it a step on count " +
-                       std::to_string(first->value) + "?",
-                   {std::to_string(first->value) + " steps", "a step on count " + std::to_string(first->value)}) == 0;
+                   Core::sentence("Are these %1 steps, or is it a step on count %2?", first->value, first->value),
+                   {Core::sentence("%1 steps", first->value), Core::sentence("a step on count %1", first->value)}) == 0;
     }
 
     void severalSteps() {
@@ -249,8 +249,9 @@ private:
         else if (!t.is(Sense::Filler) && t.kind != TokenKind::Clock && t.kind != TokenKind::Remark)
             m_asker.refuse(
                 t.begin, t.finish,
-                "“" + t.text +
-                    "” stands before the first count. Say on which count it is danced, or say the line without counts.");
+                Core::sentence(
+                    "“%1” stands before the first count. Say on which count it is danced, or say the line without counts.",
+                    t.text));
         return i + 1;
     }
 
@@ -266,8 +267,8 @@ private:
             for (std::size_t k = from + 1; k + 1 < to; ++k) // "1 side and close 2 side"
                 if (m_tokens[k].is(Sense::And) && !m_tokens[k + 1].is(Sense::Gesture) &&
                     m_asker.ask(m_tokens[k].begin, m_tokens[k].finish,
-                                "Is “and” the half count here, or does it join two words?",
-                                {"the half count", "it joins them"}) == 0) {
+                                Core::sentence("Is “and” the half count here, or does it join two words?"),
+                                {Core::sentence("the half count"), Core::sentence("it joins them")}) == 0) {
                     say(std::move(segment), from, k);
                     Segment half;
                     if (m_counts.letter(k, half.marks)) say(std::move(half), k + 1, to);
@@ -300,9 +301,9 @@ private:
                         [](const Mark& m) { return m.silent || !m.letter.empty(); }))
             return;
         const std::int64_t each = counts / t.value;
-        if (m_asker.ask(t.begin, t.finish, "What is danced " + std::to_string(t.value) + " times?",
-                        {"all that stands before it", "the step: " + std::to_string(t.value) + " steps of " +
-                                                          std::to_string(each) + " counts each"}) == 0)
+        if (m_asker.ask(t.begin, t.finish, Core::sentence("What is danced %1 times?", t.value),
+                        {Core::sentence("all that stands before it"),
+                         Core::sentence("the step: %1 steps of %2 counts each", t.value, each)}) == 0)
             return;
         m_heeded = times;
         std::vector<Chunk> all;
@@ -329,20 +330,21 @@ private:
         const auto [from, to] = *again.counts;
         if (from < 1 || to < from || m_writer.empty()) {
             m_asker.refuse(m_tokens[i].begin, finish,
-                           "Nothing of that length is said before it that could be repeated.");
+                           Core::sentence("Nothing of that length is said before it that could be repeated."));
             return again.next;
         }
         if (to - from + 1 != length) {
-            m_asker.refuse(m_tokens[i].begin, finish,
-                           std::to_string(length) + " counts are said for it, but what is repeated has " +
-                               std::to_string(to - from + 1) + ".");
+            m_asker.refuse(
+                m_tokens[i].begin, finish,
+                Core::sentence("%1 counts are said for it, but what is repeated has %2.", length, to - from + 1));
             return again.next;
         }
         if (again.side && !again.other) {
             const auto foot = m_writer.footOn(from, to);
-            again.other = foot ? *foot != *again.side
-                               : m_asker.ask(m_tokens[i].begin, finish, "Is it danced on the other foot?",
-                                             {"yes", "no: on the same"}) == 0;
+            again.other =
+                foot ? *foot != *again.side
+                     : m_asker.ask(m_tokens[i].begin, finish, Core::sentence("Is it danced on the other foot?"),
+                                   {Core::sentence("yes"), Core::sentence("no: on the same")}) == 0;
         }
         m_writer.copy(from, to, first, again.other);
         m_counts.reached(first + length - 1);
@@ -357,7 +359,7 @@ private:
         if (!t.is(Sense::Times) && meant.counts) return againOn({}, i);
         const std::int64_t times = timesOf(t);
         if (m_writer.empty())
-            m_asker.refuse(t.begin, t.finish, "Nothing is said before it that could be repeated.");
+            m_asker.refuse(t.begin, t.finish, Core::sentence("Nothing is said before it that could be repeated."));
         else if (times > 0)
             m_counts.reached(m_writer.repeat(times, t.is(Sense::OtherFoot) || (t.is(Sense::Repeat) && meant.other)));
         return t.is(Sense::Repeat) ? meant.next : i + 1;
@@ -367,7 +369,7 @@ private:
     std::int64_t timesOf(const SaidToken& t) {
         const std::int64_t times = t.is(Sense::Times) ? t.value : 2;
         if (times >= 1 && times <= 64) return times;
-        m_asker.refuse(t.begin, t.finish, "A line is repeated 2 to 64 times.");
+        m_asker.refuse(t.begin, t.finish, Core::sentence("A line is repeated 2 to 64 times."));
         return 0;
     }
 
@@ -418,7 +420,7 @@ private:
     std::size_t repeatIn(std::vector<Chunk>& all, std::size_t group, std::size_t i, bool onlyGroup) {
         const SaidToken& t = m_tokens[i];
         if (all.empty()) {
-            m_asker.refuse(t.begin, t.finish, "Nothing is said before it that could be repeated.");
+            m_asker.refuse(t.begin, t.finish, Core::sentence("Nothing is said before it that could be repeated."));
             return i;
         }
         const std::int64_t times = timesOf(t);
@@ -426,8 +428,9 @@ private:
         if (onlyGroup || t.group)
             first = group;
         else if (t.is(Sense::Times) && group > 0 &&
-                 m_asker.ask(t.begin, t.finish, "What is danced " + std::to_string(t.value) + " times?",
-                             {"all that stands before it", "only what follows the last comma"}) == 1)
+                 m_asker.ask(t.begin, t.finish, Core::sentence("What is danced %1 times?", t.value),
+                             {Core::sentence("all that stands before it"),
+                              Core::sentence("only what follows the last comma")}) == 1)
             first = group;
         std::vector<Chunk> once(all.begin() + static_cast<std::ptrdiff_t>(first), all.end());
         bool other = t.is(Sense::OtherFoot);
@@ -446,8 +449,9 @@ private:
     void settleTurns(std::vector<Chunk>& chunks) {
         if (chunks.size() == 1 && chunks.front().kind == Chunk::Kind::Turn) {
             Chunk& c = chunks.front();
-            if (m_asker.ask(c.begin, c.finish, "Is this turn a step, or does only the body turn?",
-                            {"a step: weight goes to the other foot", "only the body turns"}) == 0)
+            if (m_asker.ask(c.begin, c.finish, Core::sentence("Is this turn a step, or does only the body turn?"),
+                            {Core::sentence("a step: weight goes to the other foot"),
+                             Core::sentence("only the body turns")}) == 0)
                 return;
             c.kind = Chunk::Kind::Step;
             c.words = {"settle"};
@@ -456,8 +460,10 @@ private:
         for (std::size_t k = 0; k < chunks.size(); ++k) {
             if (chunks[k].kind != Chunk::Kind::Turn) continue;
             const std::string with = k > 0 ? "before it" : "after it";
-            if (m_asker.ask(chunks[k].begin, chunks[k].finish, "Does this turn take a count of its own?",
-                            {"yes: weight goes to the other foot", "no: it is danced with the step " + with}) == 0)
+            if (m_asker.ask(chunks[k].begin, chunks[k].finish,
+                            Core::sentence("Does this turn take a count of its own?"),
+                            {Core::sentence("yes: weight goes to the other foot"),
+                             Core::sentence("no: it is danced with the step %1", with)}) == 0)
                 continue;
             Chunk& step = chunks[k > 0 ? k - 1 : 1];
             step.turn = chunks[k].turn;
@@ -483,18 +489,21 @@ private:
             }
             const bool hold = t.is(Sense::Hold);
             if (!t.is(Sense::Slow) && !t.is(Sense::Quick) && !hold)
-                return m_asker.refuse(t.begin, t.finish,
-                                      "Say slow or quick before each step of this line, or counts instead.");
+                return m_asker.refuse(
+                    t.begin, t.finish,
+                    Core::sentence("Say slow or quick before each step of this line, or counts instead."));
             const std::size_t from = ++i;
             while (i < m_tokens.size() && !m_tokens[i].is(Sense::Slow) && !m_tokens[i].is(Sense::Quick) &&
                    !m_tokens[i].is(Sense::Hold) && !endsWords(i))
                 ++i;
             const Chunks said = partsOf({m_tokens.data() + from, i - from});
             if (said.chunks.size() > 1 || (!said.chunks.empty() && said.chunks.front().kind == Chunk::Kind::Figure))
-                return m_asker.refuse(said.chunks.back().begin, said.chunks.back().finish,
-                                      "Two steps are said on one slow or quick. Say slow or quick before each.");
+                return m_asker.refuse(
+                    said.chunks.back().begin, said.chunks.back().finish,
+                    Core::sentence("Two steps are said on one slow or quick. Say slow or quick before each."));
             if (hold) {
-                const bool slow = m_asker.ask(t.begin, t.finish, "How long is this?", {"quick", "slow"}) == 1;
+                const bool slow = m_asker.ask(t.begin, t.finish, Core::sentence("How long is this?"),
+                                              {Core::sentence("quick"), Core::sentence("slow")}) == 1;
                 m_writer.putLong(slow ? "S" : "Q", "wait", t.begin, t.finish);
                 continue;
             }

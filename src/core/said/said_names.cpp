@@ -15,8 +15,9 @@ void Parter::figure(const SaidToken& t, const KnownFigure& known) {
     bool joins = bare && (!m_now->direction || (known.line.find('*') != std::string_view::npos &&
                                                 m_now->words.size() == 1 && !in(closings, m_now->words.front())));
     if (joins && m_now->direction && !endsGroup())
-        joins = m_asker.ask(m_now->begin, t.finish, "Where does “" + m_now->words.front() + "” belong?",
-                            {"it says where the figure goes", "it is a step of its own"}) == 0;
+        joins = m_asker.ask(
+                    m_now->begin, t.finish, Core::sentence("Where does “%1” belong?", m_now->words.front()),
+                    {Core::sentence("it says where the figure goes"), Core::sentence("it is a step of its own")}) == 0;
     if (joins) {
         given = std::move(*m_now);
         m_now.reset();
@@ -47,7 +48,7 @@ void Parter::unknown(const SaidToken& t) {
     const std::string nearest = asks && ahead == 1 ? m_asker.nearest(t.text) : std::string();
     const std::vector<Meaning> meanings = meaningsOf(word, nearest, asks ? 10 : 1);
     const std::size_t pick = m_asker.askMeaning(
-        t.begin, finish, "“" + word.name + "” is no word that is known here. What does it say?", meanings);
+        t.begin, finish, Core::sentence("“%1” is no word that is known here. What does it say?", word.name), meanings);
     m_at += ahead - 1;
     SaidToken meant = t;
     meant.finish = finish;
@@ -88,13 +89,13 @@ void Parter::ownWord(const SaidToken& t) {
     const bool onlySchools =
         std::all_of(t.own.begin(), t.own.end(), [](const OwnWord& w) { return !w.school.empty(); });
     if (t.own.size() == 1 && !(usual && onlySchools)) return mean(t, t.own.front());
-    std::vector<std::string> answers;
+    std::vector<Sentence> answers;
     for (const OwnWord& word : t.own)
-        answers.push_back((word.school.empty() ? "your own: " : "as " + word.school + " has it: ") +
-                          meaningInWords(word));
-    if (usual && onlySchools) answers.push_back("as it is usual");
+        answers.push_back(word.school.empty() ? Core::sentence("your own: %1", meaningInWords(word))
+                                              : Core::sentence("as %1 has it: %2", word.school, meaningInWords(word)));
+    if (usual && onlySchools) answers.push_back(Core::sentence("as it is usual"));
     const std::size_t pick =
-        m_asker.ask(t.begin, t.finish, "“" + t.text + "” has several meanings. Which is meant?", answers);
+        m_asker.ask(t.begin, t.finish, Core::sentence("“%1” has several meanings. Which is meant?", t.text), answers);
     if (pick < t.own.size()) return mean(t, t.own[pick]);
     SaidToken known = t;
     known.sense = usual->sense;

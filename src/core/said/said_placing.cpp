@@ -22,7 +22,7 @@ public:
     bool run() {
         std::vector<Chunk>& chunks = m_segment.chunks;
         if (m_free.empty()) {
-            m_at.asker.refuse(begin(), finish(), "Something is said here on a count that is silent.");
+            m_at.asker.refuse(begin(), finish(), Core::sentence("Something is said here on a count that is silent."));
             return true;
         }
         m_spoken = m_free.size() > 1 && chunks.size() > 1;
@@ -37,7 +37,7 @@ public:
 private:
     std::size_t begin() const { return m_segment.chunks.front().begin; }
     std::size_t finish() const { return m_segment.chunks.back().finish; }
-    std::size_t ask(std::string text, std::vector<std::string> answers) {
+    std::size_t ask(Sentence text, std::vector<Sentence> answers) {
         return m_at.asker.ask(begin(), finish(), std::move(text), std::move(answers));
     }
     Acts acts(bool shorter = false) { return actsOf(m_segment.chunks, m_at.choices, shorter, m_at.asker); }
@@ -74,11 +74,12 @@ private:
         const Acts one = acts();
         if (m_free.size() == 1) return m_at.writer.putOn(m_segment.marks, one);
         if (!m_letters && m_segment.range) return m_at.writer.putOnEach(m_segment.marks, one.acts.front());
-        const std::string after = "on the count after them", last = "on the last of them", each = "on each of them";
-        const std::vector<std::string> answers =
+        const Sentence after = Core::sentence("on the count after them"), last = Core::sentence("on the last of them"),
+                       each = Core::sentence("on each of them");
+        const std::vector<Sentence> answers =
             m_spelled ? std::vector{after, last, each} : std::vector{last, each, after};
-        const std::string& meant = answers[ask(
-            "One step is named for " + std::to_string(m_free.size()) + " counts. On which is it danced?", answers)];
+        const Sentence& meant = answers[ask(
+            Core::sentence("One step is named for %1 counts. On which is it danced?", m_free.size()), answers)];
         if (meant == each)
             m_at.writer.putOnEach(m_segment.marks, one.acts.front());
         else if (meant == last)
@@ -124,8 +125,9 @@ private:
             const bool listed = m_figures && m_free.size() > 1 && !m_letters && !m_segment.range &&
                                 m_segment.stop >= m_at.tokens.size();
             if (listed) { // "one two triple step"
-                const std::string on = "on these counts", then = "a step on each count, then this";
-                const bool after = (ask("Is this danced on these counts or after them?",
+                const Sentence on = Core::sentence("on these counts"),
+                               then = Core::sentence("a step on each count, then this");
+                const bool after = (ask(Core::sentence("Is this danced on these counts or after them?"),
                                         m_spelled ? std::vector{then, on} : std::vector{on, then}) == 0) == m_spelled;
                 if (after) {
                     putAfter(acts(shorter));
@@ -142,13 +144,12 @@ private:
         const Acts own = acts();
         if (own.acts.size() == m_free.size() && !m_figures) return m_at.writer.putOn(m_segment.marks, own);
         m_spoken = m_spoken || m_figures; // two words on one count are in the notation, too
-        const std::string from = std::to_string(first() - m_at.counts.lessBy()),
-                          named = std::to_string(own.acts.size()) + (own.acts.size() == 1 ? " step is" : " steps are") +
-                                  " named";
+        const std::int64_t from = first() - m_at.counts.lessBy();
         if (m_free.size() == 1 && m_figures && m_segment.chunks.size() == 1) { // "1 rock step 2 …"
-            if (ask("This figure has " + std::to_string(own.acts.size()) +
-                        " steps, and the counts leave room for one. Which is meant?",
-                    {"one step of that name", "its own rhythm, over what follows"}) == 1)
+            if (ask(Core::sentence("This figure has %1 steps, and the counts leave room for one. Which is meant?",
+                                   own.acts.size()),
+                    {Core::sentence("one step of that name"), Core::sentence("its own rhythm, over what follows")}) ==
+                1)
                 return putNatural(own, first());
             Chunk one = m_segment.chunks.front();
             one.kind = Chunk::Kind::Step;
@@ -156,19 +157,22 @@ private:
             return m_at.writer.putOn(m_segment.marks, actsOf({one}, m_at.choices, false, m_at.asker));
         }
         if (own.acts.size() == m_free.size()) {
-            if (ask("The counts say another rhythm than the words. Which is meant?",
-                    {"the counts", "the words, from count " + from}) == 0)
+            if (ask(Core::sentence("The counts say another rhythm than the words. Which is meant?"),
+                    {Core::sentence("the counts"), Core::sentence("the words, from count %1", from)}) == 0)
                 return m_at.writer.putOn(m_segment.marks, own);
             return putNatural(own, first());
         }
-        std::vector<std::string> answers{"the words, in their own rhythm from count " + from,
-                                         own.acts.size() < m_free.size() ? "a step on each count as far as they go"
-                                                                         : "as many as there are counts"};
+        std::vector<Sentence> answers{Core::sentence("the words, in their own rhythm from count %1", from),
+                                      own.acts.size() < m_free.size()
+                                          ? Core::sentence("a step on each count as far as they go")
+                                          : Core::sentence("as many as there are counts")};
         const bool follow = m_figures && !m_segment.range && m_segment.stop >= m_at.tokens.size();
-        if (follow) answers.insert(answers.begin(), "a step on each count, then the words");
+        if (follow) answers.insert(answers.begin(), Core::sentence("a step on each count, then the words"));
         const std::size_t pick =
-            ask(std::to_string(m_free.size()) + (m_free.size() == 1 ? " count is" : " counts are") + " said, but " +
-                    named + ". Which is meant?",
+            ask(Core::plural("%n count is said, but %1. Which is meant?|%n counts are said, but %1. Which is meant?",
+                             nullptr, static_cast<std::int64_t>(m_free.size()),
+                             Core::plural("%n step is named|%n steps are named", nullptr,
+                                          static_cast<std::int64_t>(own.acts.size()))),
                 answers);
         if (follow && pick == 0)
             putAfter(own);

@@ -24,7 +24,7 @@ std::string lineOf(const UnknownWord& word, const std::vector<std::string>& rhyt
 
 std::vector<Meaning> meaningsOf(const UnknownWord& word, const std::string& nearest, std::size_t most) {
     std::vector<Meaning> out;
-    const auto add = [&](std::string text, OwnWord meant) {
+    const auto add = [&](Sentence text, OwnWord meant) {
         if (out.size() < most) out.push_back({std::move(text), std::move(meant)});
     };
     const auto figure = [&](const std::vector<std::string>& rhythm, bool lastTouches) {
@@ -32,20 +32,20 @@ std::vector<Meaning> meaningsOf(const UnknownWord& word, const std::string& near
             add(stepsInWords(rhythm, rhythm.size() - (lastTouches ? 1 : 0), lastTouches),
                 {word.name, {}, lineOf(word, rhythm, lastTouches)});
     };
-    const auto manner = [&] { add("it only says how the step is danced", {word.bare, {}, {}}); };
+    const auto manner = [&] { add(Core::sentence("it only says how the step is danced"), {word.bare, {}, {}}); };
     if (word.rhythm.size() > 1) {
         figure(word.rhythm, false);
         figure(word.rhythm, true);
     }
     if (word.besideStep) manner();
-    add("a step of its own, with weight", {word.name, {}, lineOf(word, {"1"}, false)});
-    add("a step of its own, without weight", {word.name, {}, lineOf(word, {"1"}, true)});
+    add(Core::sentence("a step of its own, with weight"), {word.name, {}, lineOf(word, {"1"}, false)});
+    add(Core::sentence("a step of its own, without weight"), {word.name, {}, lineOf(word, {"1"}, true)});
     if (!word.besideStep) manner();
     if (word.rhythm.empty()) {
         figure({"1", "2"}, false);
         figure({"1", "&", "2"}, false);
     }
-    if (!nearest.empty() && out.size() < most) out.push_back({"“" + nearest + "”"});
+    if (!nearest.empty() && out.size() < most) out.push_back({Core::sentence("“%1”", nearest)});
     return out;
 }
 
@@ -98,19 +98,19 @@ void askOfUnknownWords(NotationReading& reading, const NotationChoices& choices)
         asked.push_back(a.words);
         const std::string name = small(a.words), nearest = nearestWord(name);
         NotationQuestion question{
-            a.begin, a.finish, "“" + name + "” is no word that is known here. What does it say?", {}};
-        const auto answer = [&](std::string text, const std::string& words, const std::optional<OwnWord>& word,
-                                bool taken, bool touches = false) {
+            a.begin, a.finish, Core::sentence("“%1” is no word that is known here. What does it say?", name), {}};
+        const auto answer = [&](Sentence text, const std::string& words, const std::optional<OwnWord>& word, bool taken,
+                                bool touches = false) {
             const std::string line = printNotation(reworded(reading, a.words, words, touches), choices);
             const NotationReading meant = readNotation(line, choices);
             if (!meant.error)
                 question.answers.push_back(
                     {std::move(text), line, meant.length, freeAtEnd(meant.actions), taken, keepable(word)});
         };
-        answer("a step, with weight", "step " + a.words, OwnWord{name, {}, "1 step " + name}, true);
-        answer("without weight", "touch " + a.words, OwnWord{name, {}, "1 touch " + name}, false, true);
+        answer(Core::sentence("a step, with weight"), "step " + a.words, OwnWord{name, {}, "1 step " + name}, true);
+        answer(Core::sentence("without weight"), "touch " + a.words, OwnWord{name, {}, "1 touch " + name}, false, true);
         if (!nearest.empty())
-            answer("“" + nearest + "”", nearest, std::nullopt, false,
+            answer(Core::sentence("“%1”", nearest), nearest, std::nullopt, false,
                    kindOf(std::array{nearest}, choices) == ActionKind::NoWeight);
         if (question.answers.size() > 1) reading.questions.push_back(std::move(question));
     }

@@ -60,11 +60,11 @@ void checkWeight(NotationReading& reading, const std::vector<said::WeightRemark>
         for (std::size_t i = 0; i < feet.size(); ++i)
             if (reading.actions[i].begin < said.begin && reading.actions[i].usesFoot()) free = feet[i].freeAfter;
         if (free && *free == said.weight)
-            reading.notes.push_back({said.begin, said.finish,
-                                     std::string("The line says that the weight is on the ") +
-                                         (said.weight == Foot::Left ? "left" : "right") +
-                                         " foot, but by its steps that foot is free.",
-                                     RemarkKind::FootNotFree});
+            reading.notes.push_back(
+                {said.begin, said.finish,
+                 Core::sentence("The line says that the weight is on the %1 foot, but by its steps that foot is free.",
+                                footWord(said.weight)),
+                 RemarkKind::FootNotFree});
     }
 }
 

@@ -39,10 +39,11 @@ Result<OwnWord> checkedWord(OwnWord word) {
     const auto tokens = said::saidTokens(word.name);
     const std::string called = "“" + word.name + "”";
     if (word.name.size() > longestName || word.school.size() > longestName)
-        return fail(ErrorCode::BadValue, "A word and the name of its school have at most 80 letters each.");
+        return fail(ErrorCode::BadValue,
+                    Core::sentence("A word and the name of its school have at most 80 letters each."));
     std::string name = nameOf(tokens, word.name);
     if (tokens.empty() || std::count(name.begin(), name.end(), ' ') >= static_cast<std::ptrdiff_t>(said::mostWords))
-        return fail(ErrorCode::BadValue, "Give " + called + " as one to four words.");
+        return fail(ErrorCode::BadValue, Core::sentence("Give %1 as one to four words.", called));
     const bool words = std::all_of(tokens.begin(), tokens.end(), [](const said::SaidToken& t) {
         return t.kind == said::TokenKind::Unknown || t.kind == said::TokenKind::Known;
     });
@@ -50,46 +51,50 @@ Result<OwnWord> checkedWord(OwnWord word) {
     const bool unknown = std::any_of(tokens.begin(), tokens.end(),
                                      [](const said::SaidToken& t) { return t.kind == said::TokenKind::Unknown; });
     if (!words || !isUtf8(name) || shown(name) != name || name.find_first_of("0123456789&") != std::string::npos)
-        return fail(ErrorCode::BadValue, called + " is no word: a name has letters alone.");
+        return fail(ErrorCode::BadValue, Core::sentence("%1 is no word: a name has letters alone.", called));
     if (known ? !mayBeGiven(known->sense)
               : !unknown && !std::any_of(tokens.begin(), tokens.end(),
                                          [](const said::SaidToken& t) { return mayBeGiven(t.sense); }))
-        return fail(ErrorCode::BadValue,
-                    called +
-                        " always means the same (a count, a foot, a side, …) and cannot be given another meaning.");
+        return fail(
+            ErrorCode::BadValue,
+            Core::sentence("%1 always means the same (a count, a foot, a side, …) and cannot be given another meaning.",
+                           called));
     word.name = std::move(name);
     if (word.line.empty()) return word;
     if (word.line.size() > longestLine)
-        return fail(ErrorCode::BadValue, "The meaning of " + called + " has at most 400 letters.");
+        return fail(ErrorCode::BadValue, Core::sentence("The meaning of %1 has at most 400 letters.", called));
     const NotationReading read = readNotation(word.line);
     if (read.error)
-        return fail(ErrorCode::BadValue, "The meaning of " + called + " cannot be read: " + read.error->text);
-    if (!read.questions.empty())
         return fail(ErrorCode::BadValue,
-                    "The meaning of " + called + " can be meant in several ways: " + read.questions.front().text);
+                    Core::sentence("The meaning of %1 cannot be read: %2", called, read.error->text));
+    if (!read.questions.empty())
+        return fail(ErrorCode::BadValue, Core::sentence("The meaning of %1 can be meant in several ways: %2", called,
+                                                        read.questions.front().text));
     if (read.actions.empty() || read.actions.front().kind == ActionKind::Wait || !read.couple.empty() ||
         read.unfinished || read.length > counts(64) ||
         !std::all_of(read.actions.begin(), read.actions.end(), onlySteps))
         return fail(
             ErrorCode::BadValue,
-            "The meaning of " + called +
-                " has counts, steps and turns alone, from count 1 and over at most 64 counts: 1 behind & side 2 side.");
+            Core::sentence(
+                "The meaning of %1 has counts, steps and turns alone, from count 1 and over at most 64 counts: 1 behind & side 2 side.",
+                called));
     return word;
 }
 
-std::string stepsInWords(const std::vector<std::string>& rhythm, std::size_t weights, bool lastTouches) {
+Sentence stepsInWords(const std::vector<std::string>& rhythm, std::size_t weights, bool lastTouches) {
     std::string said;
     const auto isNumber = [](const std::string& s) { return !s.empty() && s.back() >= '0' && s.back() <= '9'; };
     for (const std::string& label : rhythm) said += (isNumber(said) && isNumber(label) ? " " : "") + label;
-    const std::string last = weights == rhythm.size() ? ""
-                             : weights + 1 == rhythm.size() && lastTouches
-                                 ? ", the last without weight"
-                                 : ", " + std::to_string(weights) + " with weight";
-    return std::to_string(rhythm.size()) + " steps as " + said + last;
+    const auto steps = static_cast<std::int64_t>(rhythm.size());
+    if (weights == rhythm.size()) return Core::plural("%n step as %1|%n steps as %1", nullptr, steps, said);
+    if (weights + 1 == rhythm.size() && lastTouches)
+        return Core::plural("%n step as %1, without weight|%n steps as %1, the last without weight", nullptr, steps,
+                            said);
+    return Core::plural("%n step as %1, %2 with weight|%n steps as %1, %2 with weight", nullptr, steps, said, weights);
 }
 
-std::string meaningInWords(const OwnWord& word) {
-    if (word.line.empty()) return "it only says how a step is danced";
+Sentence meaningInWords(const OwnWord& word) {
+    if (word.line.empty()) return Core::sentence("it only says how a step is danced");
     const NotationReading read = readNotation(word.line);
     std::vector<std::string> rhythm;
     std::size_t weights = 0;
@@ -98,8 +103,10 @@ std::string meaningInWords(const OwnWord& word) {
         rhythm.push_back(a.label);
         if (a.changesWeight()) ++weights;
     }
-    if (rhythm.size() == 1 && read.actions.front().kind == ActionKind::Gesture) return "something beside the feet";
-    if (rhythm.size() == 1) return weights == 1 ? "a step, with weight" : "a touch, without weight";
+    if (rhythm.size() == 1 && read.actions.front().kind == ActionKind::Gesture)
+        return Core::sentence("something beside the feet");
+    if (rhythm.size() == 1)
+        return weights == 1 ? Core::sentence("a step, with weight") : Core::sentence("a touch, without weight");
     return stepsInWords(rhythm, weights, !read.actions.empty() && !read.actions.back().changesWeight());
 }
 

@@ -16,10 +16,10 @@ namespace lc {
 [[nodiscard]] Result<OwnWord> checkedWord(OwnWord word);
 
 /// "3 steps as 1&2", "a touch, without weight", "it only says how a step is danced".
-[[nodiscard]] std::string meaningInWords(const OwnWord& word);
+[[nodiscard]] Sentence meaningInWords(const OwnWord& word);
 
 /// "3 steps as 1&2, the last without weight": steps on counts, `weights` of which take weight.
-[[nodiscard]] std::string stepsInWords(const std::vector<std::string>& rhythm, std::size_t weights, bool lastTouches);
+[[nodiscard]] Sentence stepsInWords(const std::vector<std::string>& rhythm, std::size_t weights, bool lastTouches);
 
 /// The words of a line that is one step on count 1 and says no foot and no turn.
 [[nodiscard]] std::optional<std::vector<std::string>> singleStep(std::string_view line);

@@ -155,7 +155,8 @@ const CountCell* CountGrid::cell(std::int64_t count) const {
 
 Result<Seconds> CountGrid::secondsAt(Tick at) const {
     if (m_nodes.empty() || at < m_nodes.front().at || at > m_nodes.back().at)
-        return fail(ErrorCode::OutsideSong, "Count " + toSpokenCount(at + counts(1)) + " lies outside the song.");
+        return fail(ErrorCode::OutsideSong,
+                    Core::sentence("Count %1 lies outside the song.", toSpokenCount(at + counts(1))));
     auto after =
         std::upper_bound(m_nodes.begin(), m_nodes.end(), at, [](Tick t, const Node& node) { return t < node.at; });
     if (after == m_nodes.end()) return m_nodes.back().time;
@@ -167,7 +168,8 @@ Result<Seconds> CountGrid::secondsAt(Tick at) const {
 
 Result<Tick> CountGrid::tickAt(Seconds time) const {
     if (m_nodes.empty() || !(time >= m_nodes.front().time) || time > m_nodes.back().time)
-        return fail(ErrorCode::OutsideSong, "That moment lies before the first beat or after the last.");
+        return fail(ErrorCode::OutsideSong,
+                    Core::sentence("That moment lies before the first beat or after the last."));
     auto after = std::upper_bound(m_nodes.begin(), m_nodes.end(), time,
                                   [](Seconds t, const Node& node) { return t < node.time; });
     if (after == m_nodes.end()) return m_nodes.back().at;

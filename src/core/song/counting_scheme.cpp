@@ -109,8 +109,8 @@ Result<CountUnit> parseCountUnit(std::string_view text) {
     for (const auto& [value, name] : unitNames)
         if (text == name) return value;
     return fail(ErrorCode::BadValue,
-                "“" + std::string(text) +
-                    "” is no way of counting. Known are beat, half-beat, two-beats, bar and bar-group.");
+                Core::sentence("“%1” is no way of counting. Known are beat, half-beat, two-beats, bar and bar-group.",
+                               std::string(text)));
 }
 
 } // namespace lc

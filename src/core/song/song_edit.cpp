@@ -35,10 +35,9 @@ std::vector<BarSpan> withBarsTwice(std::size_t bars, BarSpan again) { return {{0
 Result<EditedSong> editSong(const SongMap& map, std::vector<BarSpan> spans, Seconds tail) {
     for (const BarSpan& span : spans)
         if (span.first >= span.end || span.end > map.bars.size())
-            return fail(ErrorCode::BadValue, "Bars " + std::to_string(span.first + 1) + " to " +
-                                                 std::to_string(span.end) + " are not in the song, which has " +
-                                                 std::to_string(map.bars.size()) + ".");
-    if (spans.empty()) return fail(ErrorCode::BadValue, "Nothing would be left of the song.");
+            return fail(ErrorCode::BadValue, Core::sentence("Bars %1 to %2 are not in the song, which has %3.",
+                                                            span.first + 1, span.end, map.bars.size()));
+    if (spans.empty()) return fail(ErrorCode::BadValue, Core::sentence("Nothing would be left of the song."));
     std::vector<BarSpan> joined;
     for (const BarSpan& span : spans)
         if (!joined.empty() && joined.back().end == span.first)

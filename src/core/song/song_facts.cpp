@@ -154,10 +154,11 @@ struct Anchor {
 };
 
 Result<std::ptrdiff_t> beatAt(const SongMap& map, Seconds at, const SongFact& fact) {
-    if (map.beats.empty()) return fail(ErrorCode::BadValue, "There are no beats yet for: " + describe(fact) + ".");
+    if (map.beats.empty())
+        return fail(ErrorCode::BadValue, Core::sentence("There are no beats yet for: %1.", describe(fact)));
     const Seconds margin = 1.0;
     if (at < map.beats.front().time - margin || at > map.end + margin)
-        return fail(ErrorCode::BadValue, "This lies outside the song's beats: " + describe(fact) + ".");
+        return fail(ErrorCode::BadValue, Core::sentence("This lies outside the song's beats: %1.", describe(fact)));
     return static_cast<std::ptrdiff_t>(nearestBeat(map, at));
 }
 
@@ -178,9 +179,11 @@ Result<void> moveBeats(SongMap& map, const std::vector<SongFact>& facts) {
         const auto other = std::find_if(taken.begin(), taken.end(), [&](const auto& t) { return t.first == *beat; });
         if (std::abs(nearest.time - *at) > sameBeat) {
             if (other != taken.end())
-                return fail(ErrorCode::BadValue,
-                            "These exclude each other, since there is one beat for both: " + describe(*other->second) +
-                                ", and " + describe(fact) + ". Forget one of them.");
+                return fail(
+                    ErrorCode::BadValue,
+                    Core::sentence(
+                        "These exclude each other, since there is one beat for both: %1, and %2. Forget one of them.",
+                        describe(*other->second), describe(fact)));
             for (Fermata& held : map.fermatas)
                 if (std::abs(held.start - nearest.time) < 0.001) held.start = *at;
             nearest.time = *at;
@@ -225,8 +228,9 @@ Result<void> applyBars(SongMap& map, std::vector<Anchor> anchors) {
     for (std::size_t i = 0; i + 1 < anchors.size(); ++i) {
         const auto* bar = std::get_if<BarFact>(anchors[i].fact);
         if (bar && anchors[i + 1].beat > anchors[i].beat && anchors[i + 1].beat < anchors[i].beat + bar->beats)
-            return fail(ErrorCode::BadValue, "These exclude each other: " + describe(*anchors[i].fact) + ", and " +
-                                                 describe(*anchors[i + 1].fact) + ". Forget one of them.");
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("These exclude each other: %1, and %2. Forget one of them.",
+                                       describe(*anchors[i].fact), describe(*anchors[i + 1].fact)));
     }
     Working work = unpack(map);
     if (work.bars.empty()) work.bars.push_back({anchors.front().beat, {}, false, true, false, {}});
@@ -364,7 +368,7 @@ std::optional<SongMap> beatsWithin(const SongMap& map, const SongSpan& part, Bpm
 Result<void> applyParts(SongMap& map, const std::vector<SongFact>& facts) {
     const auto inSong = [&](const SongSpan& part, const SongFact& fact) -> Result<void> {
         if (map.beats.empty() || part.from > map.end || part.to < map.beats.front().time)
-            return fail(ErrorCode::BadValue, "This lies outside the song's beats: " + describe(fact) + ".");
+            return fail(ErrorCode::BadValue, Core::sentence("This lies outside the song's beats: %1.", describe(fact)));
         return {};
     };
     for (const SongFact& fact : facts) {
@@ -433,7 +437,7 @@ Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& 
         const auto* bar = std::get_if<BarFact>(&fact);
         if (!one && !bar) continue;
         if (bar && (bar->beats < 1 || bar->beats > 24))
-            return fail(ErrorCode::BadValue, "A bar has 1 to 24 beats, not " + std::to_string(bar->beats) + ".");
+            return fail(ErrorCode::BadValue, Core::sentence("A bar has 1 to 24 beats, not %1.", bar->beats));
         const auto beat = beatAt(map, one ? one->at : bar->at, fact);
         if (!beat) return tl::unexpected(beat.error());
         anchors.push_back({*beat, &fact});

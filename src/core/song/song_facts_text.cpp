@@ -44,8 +44,8 @@ public:
         else if (kind == "bar")
             fact = bar();
         else if (kind == "tempo") {
-            const Bpm bpm = inside(value(1, "a tempo in beats a minute"), 10, 600,
-                                   "A tempo lies between 10 and 600 beats a minute.");
+            const Bpm bpm = inside(value(1, Core::sentence("Here a tempo in beats a minute is missing.")), 10, 600,
+                                   Core::sentence("A tempo lies between 10 and 600 beats a minute."));
             fact = TempoFact{bpm, within(2)};
         } else if (kind == "metre")
             fact = metre();
@@ -55,32 +55,34 @@ public:
             fact = stop();
         else if (kind == "fermata") {
             const Seconds from = time(1), to = time(2);
-            if (to <= from) say("A held beat ends after it begins.");
+            if (to <= from) say(Core::sentence("A held beat ends after it begins."));
             fact = FermataFact{from, to};
         } else
-            say("“" + std::string(kind) +
-                "” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.");
+            say(Core::sentence("“%1” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.",
+                               std::string(kind)));
         if (!m_error && m_words.size() > m_most)
-            say("“" + std::string(m_words[m_most]) + "” is more than a " + std::string(kind) + " needs.");
+            say(Core::sentence("“%1” is more than a %2 needs.", std::string(m_words[m_most]), std::string(kind)));
         if (m_error) return tl::unexpected(*m_error);
         return std::optional<SongFact>(std::move(fact));
     }
 
 private:
-    void say(const std::string& text) {
-        const std::string place = "line " + std::to_string(m_line);
-        if (!m_error) m_error = Error{ErrorCode::BadNotation, "Facts, " + place + ": " + text, place};
+    void say(const Text& text) {
+        if (!m_error)
+            m_error = Error{ErrorCode::BadNotation, Core::sentence("Facts, line %1: %2", m_line, text),
+                            "line " + std::to_string(m_line)};
     }
-    double value(std::size_t at, const char* what) {
+    double value(std::size_t at, const Sentence& what) {
         m_most = std::max(m_most, at + 1);
         const auto read = at < m_words.size() ? wholeNumber<double>(m_words[at]) : std::nullopt;
-        if (!read) say(std::string("Here ") + what + " is missing.");
+        if (!read) say(what);
         return read.value_or(0);
     }
     Seconds time(std::size_t at) {
-        return inside(value(at, "a time in seconds, such as 12.345,"), 0, 1e6, "A time is not negative.");
+        return inside(value(at, Core::sentence("Here a time in seconds, such as 12.345, is missing.")), 0, 1e6,
+                      Core::sentence("A time is not negative."));
     }
-    double inside(double number, double from, double to, const char* otherwise) {
+    double inside(double number, double from, double to, const Sentence& otherwise) {
         if (number < from || number > to) say(otherwise);
         return number;
     }
@@ -88,13 +90,13 @@ private:
     std::optional<SongSpan> within(std::size_t at) {
         if (m_words.size() <= at) return std::nullopt;
         const SongSpan span{time(at), time(at + 1)};
-        if (span.to <= span.from) say("A part of the song ends after it begins.");
+        if (span.to <= span.from) say(Core::sentence("A part of the song ends after it begins."));
         return span;
     }
     int whole(std::size_t at) {
         m_most = std::max(m_most, at + 1);
         const auto read = at < m_words.size() ? wholeNumber<int>(m_words[at]) : std::nullopt;
-        if (!read || *read < 1 || *read > 4096) say("Here a number of beats is missing.");
+        if (!read || *read < 1 || *read > 4096) say(Core::sentence("Here a number of beats is missing."));
         return read.value_or(1);
     }
     SongFact bar() {
@@ -106,7 +108,7 @@ private:
             parseMetre(std::string(m_words[2].substr(0, colon)) + "/4" +
                        std::string(colon == std::string_view::npos ? std::string_view{} : m_words[2].substr(colon)));
         if (!metre)
-            say("A bar has 1 to 24 beats, with groups such as 7:3+2+2.");
+            say(Core::sentence("A bar has 1 to 24 beats, with groups such as 7:3+2+2."));
         else {
             fact.beats = metre->beats;
             fact.grouping = metre->grouping;
@@ -122,7 +124,7 @@ private:
     SongFact stop() {
         const Seconds from = time(1), to = time(2);
         const int beats = whole(3);
-        if (to <= from) say("A stop ends after it begins.");
+        if (to <= from) say(Core::sentence("A stop ends after it begins."));
         return StopFact{from, to, beats};
     }
 
@@ -171,9 +173,10 @@ Result<std::vector<SongFact>> readFacts(std::string_view text) {
 
 std::optional<Error> conflictIn(const std::vector<SongFact>& facts) {
     const auto exclude = [](const SongFact& a, const SongFact& b) {
-        return Error{ErrorCode::BadValue,
-                     "These exclude each other: " + describe(a) + ", and " + describe(b) + ". Forget one of them.",
-                     {}};
+        return Error{
+            ErrorCode::BadValue,
+            Core::sentence("These exclude each other: %1, and %2. Forget one of them.", describe(a), describe(b)),
+            {}};
     };
     for (const SongFact& a : facts)
         for (const SongFact& b : facts) {

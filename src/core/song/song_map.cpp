@@ -23,30 +23,32 @@ std::string kindOf(const std::string& label) {
 } // namespace
 
 Result<Metre> parseMetre(std::string_view text) {
-    const auto bad = [&](const std::string& why) {
-        return fail(ErrorCode::BadValue, "“" + std::string(text) + "” is not a metre: " + why, std::string(text));
+    const auto bad = [&](const Text& why) {
+        return fail(ErrorCode::BadValue, Core::sentence("“%1” is not a metre: %2", std::string(text), why),
+                    std::string(text));
     };
     const auto colon = text.find(':');
     const std::string_view head = text.substr(0, colon);
     const auto slash = head.find('/');
-    if (slash == std::string_view::npos) return bad("write it like 4/4, 3/4, 6/8 or 7/8:3+2+2.");
+    if (slash == std::string_view::npos) return bad(Core::sentence("write it like 4/4, 3/4, 6/8 or 7/8:3+2+2."));
     const auto beats = wholeNumber<int>(head.substr(0, slash));
     const auto unit = wholeNumber<int>(head.substr(slash + 1));
-    if (!beats || *beats < 1 || *beats > 24) return bad("a bar has 1 to 24 beats.");
-    if (!unit || (*unit != 2 && *unit != 4 && *unit != 8 && *unit != 16)) return bad("a beat is a 2, 4, 8 or 16.");
+    if (!beats || *beats < 1 || *beats > 24) return bad(Core::sentence("a bar has 1 to 24 beats."));
+    if (!unit || (*unit != 2 && *unit != 4 && *unit != 8 && *unit != 16))
+        return bad(Core::sentence("a beat is a 2, 4, 8 or 16."));
     Metre metre{*beats, *unit, {}};
     if (colon != std::string_view::npos) {
         std::string_view rest = text.substr(colon + 1);
         while (!rest.empty()) {
             const auto plus = rest.find('+');
             const auto group = wholeNumber<int>(rest.substr(0, plus));
-            if (!group || *group < 1) return bad("groups are written like 3+2+2.");
+            if (!group || *group < 1) return bad(Core::sentence("groups are written like 3+2+2."));
             metre.grouping.push_back(*group);
-            if (plus == rest.size() - 1) return bad("a group is missing after the last +.");
+            if (plus == rest.size() - 1) return bad(Core::sentence("a group is missing after the last +."));
             rest = plus == std::string_view::npos ? std::string_view{} : rest.substr(plus + 1);
         }
         if (std::accumulate(metre.grouping.begin(), metre.grouping.end(), 0) != metre.beats)
-            return bad("its groups must add up to " + std::to_string(metre.beats) + ".");
+            return bad(Core::sentence("its groups must add up to %1.", metre.beats));
     }
     return metre;
 }
@@ -59,33 +61,34 @@ std::string toString(const Metre& metre) {
 }
 
 Result<void> validate(const SongMap& map) {
-    const auto bad = [](std::string message) { return fail(ErrorCode::BadValue, std::move(message)); };
+    const auto bad = [](Text message) { return fail(ErrorCode::BadValue, std::move(message)); };
     for (std::size_t i = 0; i < map.beats.size(); ++i) {
-        if (!std::isfinite(map.beats[i].time)) return bad("Beat " + std::to_string(i) + " has no time.");
+        if (!std::isfinite(map.beats[i].time)) return bad(Core::sentence("Beat %1 has no time.", i));
         if (i > 0 && map.beats[i].time <= map.beats[i - 1].time)
-            return bad("Beat " + std::to_string(i) + " is not later than the beat before it.");
+            return bad(Core::sentence("Beat %1 is not later than the beat before it.", i));
     }
-    if (map.pickupBeats > map.beats.size()) return bad("The pick-up is longer than the song.");
+    if (map.pickupBeats > map.beats.size()) return bad(Core::sentence("The pick-up is longer than the song."));
     std::size_t next = map.pickupBeats;
     for (std::size_t i = 0; i < map.bars.size(); ++i) {
         const Bar& bar = map.bars[i];
-        if (bar.firstBeat != next) return bad("Bar " + std::to_string(i + 1) + " does not follow the bar before it.");
-        if (bar.beats < 1) return bad("Bar " + std::to_string(i + 1) + " has no beats.");
+        if (bar.firstBeat != next) return bad(Core::sentence("Bar %1 does not follow the bar before it.", i + 1));
+        if (bar.beats < 1) return bad(Core::sentence("Bar %1 has no beats.", i + 1));
         if (!bar.grouping.empty() && std::accumulate(bar.grouping.begin(), bar.grouping.end(), 0) != bar.beats)
-            return bad("The groups of bar " + std::to_string(i + 1) + " do not add up to its beats.");
+            return bad(Core::sentence("The groups of bar %1 do not add up to its beats.", i + 1));
         next += static_cast<std::size_t>(bar.beats);
     }
-    if (next != map.beats.size()) return bad("The bars do not cover all beats of the song.");
+    if (next != map.beats.size()) return bad(Core::sentence("The bars do not cover all beats of the song."));
     std::size_t nextBar = 0;
     for (std::size_t i = 0; i < map.phrases.size(); ++i) {
         if (map.phrases[i].firstBar != nextBar || map.phrases[i].bars == 0)
-            return bad("Phrase " + std::to_string(i + 1) + " does not follow the phrase before it.");
+            return bad(Core::sentence("Phrase %1 does not follow the phrase before it.", i + 1));
         nextBar += map.phrases[i].bars;
     }
-    if (nextBar != map.bars.size()) return bad("The phrases do not cover all bars of the song.");
+    if (nextBar != map.bars.size()) return bad(Core::sentence("The phrases do not cover all bars of the song."));
     for (const Stop& stop : map.stops)
-        if (!(stop.start < stop.end)) return bad("A stop ends before it starts.");
-    if (!map.beats.empty() && !(map.end > map.beats.back().time)) return bad("The song ends before its last beat.");
+        if (!(stop.start < stop.end)) return bad(Core::sentence("A stop ends before it starts."));
+    if (!map.beats.empty() && !(map.end > map.beats.back().time))
+        return bad(Core::sentence("The song ends before its last beat."));
     return {};
 }
 

@@ -30,8 +30,8 @@ struct Item {
     std::optional<Bpm> to;
 };
 
-tl::unexpected<Error> wrong(std::size_t at, const std::string& why) {
-    return fail(ErrorCode::BadNotation, "Structure, character " + std::to_string(at + 1) + ": " + why,
+tl::unexpected<Error> wrong(std::size_t at, const Text& why) {
+    return fail(ErrorCode::BadNotation, Core::sentence("Structure, character %1: %2", at + 1, why),
                 "character " + std::to_string(at + 1));
 }
 
@@ -54,15 +54,18 @@ std::vector<Word> wordsOf(std::string_view text, std::size_t base) {
 
 Result<Bpm> readTempo(std::string_view text, std::size_t at) {
     const auto bpm = wholeNumber<double>(text);
-    if (!bpm || !std::isfinite(*bpm)) return wrong(at, "after @ comes a tempo such as @112 or @112>90.");
-    if (*bpm < slowestBpm || *bpm > fastestBpm) return wrong(at, "a tempo lies between 10 and 600 bpm.");
+    if (!bpm || !std::isfinite(*bpm))
+        return wrong(at, Core::sentence("after @ comes a tempo such as @112 or @112>90."));
+    if (*bpm < slowestBpm || *bpm > fastestBpm)
+        return wrong(at, Core::sentence("a tempo lies between 10 and 600 bpm."));
     return *bpm;
 }
 
 Result<Item> readItem(std::string_view text, std::size_t base) {
     std::vector<Word> words = wordsOf(text, base);
     if (words.empty())
-        return wrong(base, "there is nothing between two bars. Write a section, for example “verse 32”.");
+        return wrong(base,
+                     Core::sentence("there is nothing between two bars. Write a section, for example “verse 32”."));
     Item item;
     item.at = words.front().at;
     std::optional<std::size_t> countAt;
@@ -88,29 +91,32 @@ Result<Item> readItem(std::string_view text, std::size_t base) {
         else if (word.text.back() == 's' && wholeNumber<double>(word.text.substr(0, word.text.size() - 1))) {
             item.held = wholeNumber<double>(word.text.substr(0, word.text.size() - 1));
             if (*item.held <= 0 || !std::isfinite(*item.held))
-                return wrong(word.at, "a fermata lasts longer than no time.");
+                return wrong(word.at, Core::sentence("a fermata lasts longer than no time."));
         }
     }
     if (!countAt)
-        return wrong(base + text.size(), "how many beats? Write a number after the name, for example “verse 32”.");
+        return wrong(base + text.size(),
+                     Core::sentence("how many beats? Write a number after the name, for example “verse 32”."));
     item.beats = *wholeNumber<int>(words[*countAt].text);
     if (item.beats < 1 || item.beats > mostBeats)
-        return wrong(words[*countAt].at, "a section has 1 to " + std::to_string(mostBeats) + " beats.");
+        return wrong(words[*countAt].at, Core::sentence("a section has 1 to %1 beats.", mostBeats));
     for (std::size_t w = 0; w < *countAt; ++w) {
         if (words[w].text.front() == '@') continue;
         if (!item.name.empty()) item.name += ' ';
         item.name += words[w].text;
     }
-    if (item.name.empty()) return wrong(item.at, "a number needs a name before it, for example “verse 32”.");
+    if (item.name.empty())
+        return wrong(item.at, Core::sentence("a number needs a name before it, for example “verse 32”."));
     for (std::size_t w = *countAt + 1; w < words.size(); ++w) {
         const bool isHold = item.held && words[w].text.back() == 's';
         if (words[w].text.front() != '@' && !isHold)
-            return wrong(words[w].at,
-                         "“" + std::string(words[w].text) + "” is one word too many. Part the sections with |.");
+            return wrong(words[w].at, Core::sentence("“%1” is one word too many. Part the sections with |.",
+                                                     std::string(words[w].text)));
     }
     if (item.name == "fermata" && !item.held)
-        return wrong(item.at, "how long is it held? Write for example “fermata 1 3.2s”.");
-    if (item.name != "fermata" && item.held) return wrong(item.at, "only a fermata has seconds; a section has beats.");
+        return wrong(item.at, Core::sentence("how long is it held? Write for example “fermata 1 3.2s”."));
+    if (item.name != "fermata" && item.held)
+        return wrong(item.at, Core::sentence("only a fermata has seconds; a section has beats."));
     return item;
 }
 
@@ -122,18 +128,20 @@ public:
         if (item.from) m_bpm = *item.from;
         const bool extends = item.name == "stop" || item.name == "bar" || item.name == "fermata";
         if (item.name == "pickup") {
-            if (!m_map.beats.empty()) return wrong(item.at, "the pick-up comes before everything else.");
+            if (!m_map.beats.empty())
+                return wrong(item.at, Core::sentence("the pick-up comes before everything else."));
             addBeats(item);
             m_map.pickupBeats = m_map.beats.size();
             m_barRoom = 0;
             return {};
         }
         if (extends && m_map.phrases.empty())
-            return wrong(item.at,
-                         "“" + item.name +
-                             "” belongs to a section: name the section first, for example “verse 16 | stop 4”.");
+            return wrong(
+                item.at,
+                Core::sentence("“%1” belongs to a section: name the section first, for example “verse 16 | stop 4”.",
+                               item.name));
         if (m_map.beats.size() + static_cast<std::size_t>(item.beats) > mostBeats)
-            return wrong(item.at, "the song has more than " + std::to_string(mostBeats) + " beats.");
+            return wrong(item.at, Core::sentence("the song has more than %1 beats.", mostBeats));
         if (!extends) {
             m_barRoom = 0;
             m_map.phrases.push_back({m_map.bars.size(), 0, capitalised(item.name), true});
@@ -200,8 +208,10 @@ private:
 
 Result<SongMap> mapFromStructure(std::string_view text, Bpm bpm, const Metre& metre, Seconds offset) {
     if (!std::isfinite(bpm) || bpm < slowestBpm || bpm > fastestBpm)
-        return fail(ErrorCode::BadValue, "A tempo lies between 10 and 600 bpm, not " + numberText(bpm) + ".");
-    if (!std::isfinite(offset)) return fail(ErrorCode::BadValue, "The first beat needs a time in seconds.");
+        return fail(ErrorCode::BadValue,
+                    Core::sentence("A tempo lies between 10 and 600 bpm, not %1.", numberText(bpm)));
+    if (!std::isfinite(offset))
+        return fail(ErrorCode::BadValue, Core::sentence("The first beat needs a time in seconds."));
     Builder builder(bpm, metre, offset);
     std::size_t from = 0;
     while (from <= text.size()) {

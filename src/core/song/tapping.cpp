@@ -129,8 +129,9 @@ double rootMeanSquare(const std::vector<Placed>& taps, const std::vector<Seconds
 
 Result<TapFit> fitTaps(std::vector<Seconds> taps, Seconds latency) {
     const auto tooFew = [] {
-        return fail(ErrorCode::BadValue,
-                    "Too few taps agree with each other. Tap at least four, better sixteen, one on each beat.");
+        return fail(
+            ErrorCode::BadValue,
+            Core::sentence("Too few taps agree with each other. Tap at least four, better sixteen, one on each beat."));
     };
     std::sort(taps.begin(), taps.end());
     if (taps.size() < fewestTaps) return tooFew();
@@ -178,14 +179,15 @@ Result<TapFit> fitTaps(std::vector<Seconds> taps, Seconds latency) {
 }
 
 Result<SongMap> mapFromTaps(const TapFit& fit, int beatsInTap, const Metre& metre, Seconds end) {
-    if (fit.places.size() < 2 || beatsInTap < 1) return fail(ErrorCode::BadValue, "There are no taps to count by.");
+    if (fit.places.size() < 2 || beatsInTap < 1)
+        return fail(ErrorCode::BadValue, Core::sentence("There are no taps to count by."));
     std::vector<Seconds> beats;
     for (std::size_t i = 0; i + 1 < fit.places.size(); ++i)
         for (int k = 0; k < beatsInTap; ++k)
             beats.push_back(fit.places[i] + (fit.places[i + 1] - fit.places[i]) * k / beatsInTap);
     beats.push_back(fit.places.back());
     std::erase_if(beats, [](Seconds t) { return t < 0; });
-    if (beats.size() < 2) return fail(ErrorCode::BadValue, "The taps lie before the song.");
+    if (beats.size() < 2) return fail(ErrorCode::BadValue, Core::sentence("The taps lie before the song."));
     const Seconds first = beats[1] - beats[0];
     const Seconds last = beats.back() - beats[beats.size() - 2];
     std::size_t before = 0;

@@ -67,7 +67,8 @@ private Q_SLOTS:
     void aFaultWhileReadingIsSaid() {
         const auto read = readFile("/proc/self/mem", 1U << 20);
         QVERIFY(!read && read.error().code == ErrorCode::Unreadable);
-        QVERIFY2(test::q(read.error().message).contains("could not be read to its end"), read.error().message.c_str());
+        QVERIFY2(test::q(read.error().message).contains("could not be read to its end"),
+                 read.error().message.english().c_str());
     }
     void readingCanBeStopped() {
         QVERIFY(writeFileAtomically(path("b"), "text"));
@@ -182,7 +183,7 @@ private Q_SLOTS:
         QVERIFY(writeFileAtomically(path("lib.wav"), "before"));
         const auto failed = replaceFile(path("lib.wav"), [](const std::string& scrap) -> Result<void> {
             if (!QString::fromStdString(scrap).endsWith(".wav")) qFatal("the ending is lost");
-            return fail(ErrorCode::Unwritable, "no");
+            return fail(ErrorCode::Unwritable, Core::sentence("no"));
         });
         QVERIFY(!failed);
         QCOMPARE(bytes("lib.wav"), QByteArray("before"));

@@ -67,7 +67,7 @@ private Q_SLOTS:
         const auto result = parseCount(text.toStdString());
         QVERIFY(!result);
         QVERIFY(result.error().code == ErrorCode::BadValue);
-        QVERIFY(result.error().message.size() > 15);
+        QVERIFY(result.error().message.english().size() > 15);
     }
     void clockTimesRoundToTenths() {
         QCOMPARE(test::q(clockText(0)), "0:00.0");

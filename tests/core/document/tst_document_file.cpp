@@ -146,7 +146,7 @@ private Q_SLOTS:
     void everythingComesBack() {
         const Document d = rich();
         const auto back = documentFromJson(toJson(d));
-        QVERIFY2(back, back ? "" : back.error().message.c_str());
+        QVERIFY2(back, back ? "" : back.error().message.english().c_str());
         QVERIFY(*back == d);
         QVERIFY(*back->map == *d.map);
         QVERIFY(saveDocument(d, path("a.liftcount")));
@@ -196,7 +196,7 @@ private Q_SLOTS:
         text.replace(QRegularExpression("\"part\": " + test::q(a) + "\\b"), "\"part\": " + test::q(b));
         const auto loaded = documentFromJson(text.toStdString());
         QVERIFY(!loaded);
-        QVERIFY2(test::q(loaded.error().message).contains("inside itself"), loaded.error().message.c_str());
+        QVERIFY2(test::q(loaded.error().message).contains("inside itself"), loaded.error().message.english().c_str());
     }
     void theFirstVersionIsReadToo() {
         const Document d = test::withOrder(test::withLine(test::documentOn("song 32"), "A", "1 2"), "A A");
@@ -234,7 +234,7 @@ private Q_SLOTS:
         write(m_folder.filePath("bad.liftcount"), text);
         const auto loaded = loadDocument(path("bad.liftcount"));
         QVERIFY(!loaded);
-        QVERIFY2(test::q(loaded.error().message).contains(says), loaded.error().message.c_str());
+        QVERIFY2(test::q(loaded.error().message).contains(says), loaded.error().message.english().c_str());
         QCOMPARE(read(m_folder.filePath("bad.liftcount")), text); // untouched
     }
     /// Format 2 had a plain number for what a muted finding speaks of.
@@ -255,7 +255,7 @@ private Q_SLOTS:
         QVERIFY(text.contains("\"muted\": []"));
         text.replace("\"muted\": []", "\"muted\": " + entries);
         const auto read = documentFromJson(text.toStdString());
-        QVERIFY2(read, read ? "" : read.error().message.c_str());
+        QVERIFY2(read, read ? "" : read.error().message.english().c_str());
         const auto& muted = read->routine.muted;
         QCOMPARE(muted.size(), std::size_t(6));
         QVERIFY(muted[0].key.thing == FindingThing(figure));

@@ -89,7 +89,7 @@ private Q_SLOTS:
         QFETCH(QString, says);
         const auto result = figuresFromText(text.toStdString());
         QVERIFY(!result);
-        QVERIFY2(test::q(result.error().message).contains(says), result.error().message.c_str());
+        QVERIFY2(test::q(result.error().message).contains(says), result.error().message.english().c_str());
     }
     void wrongTablesAreNamedByRowAndColumn_data() {
         QTest::addColumn<QString>("text");
@@ -112,7 +112,7 @@ private Q_SLOTS:
         QFETCH(QString, says);
         const auto result = figuresFromCsv(text.toStdString());
         QVERIFY(!result);
-        QVERIFY2(test::q(result.error().message).contains(says), result.error().message.c_str());
+        QVERIFY2(test::q(result.error().message).contains(says), result.error().message.english().c_str());
     }
     void aPlainTableIsEnough() {
         const auto cards = test::must(

@@ -312,7 +312,7 @@ private Q_SLOTS:
              {"", "\n\n", "Dear all,\nplease bring shoes to the hall on Friday.\n", "%PDF-1.4 %\xE2\xE3"}) {
             const auto handout = readHandout(text);
             QVERIFY(!handout);
-            QVERIFY(handout.error().message.find("No line of this text") != std::string::npos);
+            QVERIFY(handout.error().message.english().find("No line of this text") != std::string::npos);
         }
         std::string longText;
         while (longText.size() < 10'000'000) longText += "1-2 rock back L, recover R\n";

@@ -139,7 +139,7 @@ private Q_SLOTS:
         QFile file(path);
         QVERIFY(file.open(QIODevice::ReadOnly));
         const auto read = importMap(file.readAll().toStdString(), "other.mid");
-        QVERIFY2(read, read ? "" : read.error().message.c_str());
+        QVERIFY2(read, read ? "" : read.error().message.english().c_str());
         const SongMap& map = read->map;
         QCOMPARE(map.beats.size(), std::size_t{18});
         QCOMPARE(map.bars.size(), std::size_t{5});
@@ -156,7 +156,7 @@ private Q_SLOTS:
         const auto read = mapFromMidi(midi(
             "4d546864 00000006 0000 0001 0060 4d54726b 0000003b 00 ff5804 04021808 00 ff5103 07a120"
             "00 c005 00 c12e 00 c246 00 923060 00 3c60 60 914340 60 904c20 8140 823040 00 3c40 00 814340 00 804c40 00 ff2f00"));
-        QVERIFY2(read, read ? "" : read.error().message.c_str());
+        QVERIFY2(read, read ? "" : read.error().message.english().c_str());
         QCOMPARE(read->map.beats.size(), std::size_t{4});
         QCOMPARE(read->map.beats[3].time, 1.5);
         QCOMPARE(read->map.bars.size(), std::size_t{1});

@@ -126,7 +126,9 @@ private Q_SLOTS:
                        text.find("song:") -
                            text.find("# The song")); // a song not typed is remarked upon; read back it is typed
             const auto back = routineFromText(text);
-            QVERIFY2(back, (std::to_string(seed) + ": " + (back ? "" : back.error().message) + "\n" + text).c_str());
+            QVERIFY2(
+                back,
+                (std::to_string(seed) + ": " + (back ? "" : back.error().message.english()) + "\n" + text).c_str());
             QVERIFY2(routineToText(*back) == text,
                      (std::to_string(seed) + "\n" + text + "\n----\n" + routineToText(*back)).c_str());
             QVERIFY2(danced(*back) == danced(d),
@@ -141,7 +143,7 @@ private Q_SLOTS:
                 const std::string text = passToText(d, pass.id);
                 QCOMPARE(text.empty(), pass.none() && !pass.pinned && pass.mark.empty());
                 const auto same = passFromText(d, pass.id, text);
-                QVERIFY2(same, (text + (same ? "" : same.error().message)).c_str());
+                QVERIFY2(same, (text + (same ? "" : same.error().message.english())).c_str());
                 QVERIFY2(same->empty(),
                          (std::to_string(seed) + "\n" + text).c_str()); // nothing to change: identities are kept too
                 const auto none = passFromText(d, pass.id, "");
@@ -243,7 +245,7 @@ private Q_SLOTS:
                                                 ? "Line 10: a whole number from 1 to 2 is missing"
                                                 : "Line 10: “"),
                      wrong);
-            QVERIFY2(!read && read.error().message.find("Line 10") != std::string::npos, wrong);
+            QVERIFY2(!read && read.error().message.english().find("Line 10") != std::string::npos, wrong);
         }
     }
     void wrongTextNamesItsLine_data() {
@@ -281,7 +283,7 @@ private Q_SLOTS:
         if (QString(QTest::currentDataTag()) == "indented") text = "  title: a";
         const auto read = routineFromText(text.toStdString());
         QVERIFY(!read);
-        QVERIFY2(test::q(read.error().message).contains(says), read.error().message.c_str());
+        QVERIFY2(test::q(read.error().message).contains(says), read.error().message.english().c_str());
     }
     void anythingIsReadOrRefused() { // a mail may hold anything: nothing crashes, and what is read writes itself again
         const std::string text = example;
@@ -299,7 +301,7 @@ private Q_SLOTS:
             if (const auto d = routineFromText(other)) {
                 ++read;
                 const auto again = routineFromText(routineToText(*d));
-                QVERIFY2(again, (other + "\n" + (again ? "" : again.error().message)).c_str());
+                QVERIFY2(again, (other + "\n" + (again ? "" : again.error().message.english())).c_str());
                 QVERIFY2(routineToText(*again) == routineToText(*d),
                          (other + "\n-----\n" + routineToText(*d) + "\n-----\n" + routineToText(*again)).c_str());
             }

@@ -77,8 +77,8 @@ private Q_SLOTS:
                                            "1 step R 2 touch L 3 meet L 4 step R"));
         const FigureFinding* f = findingOf(all, figure_finding::meet);
         QVERIFY(f);
-        QVERIFY2(test::q(f->headline).contains("at 3"), f->headline.c_str());
-        QVERIFY2(test::q(f->text).contains("both have the left free"), f->text.c_str());
+        QVERIFY2(test::q(f->headline).contains("at 3"), f->headline.english().c_str());
+        QVERIFY2(test::q(f->text).contains("both have the left free"), f->text.english().c_str());
     }
     void claimedAndBuiltAreCompared() {
         const auto all = findingsOf([] {
@@ -129,7 +129,7 @@ private Q_SLOTS:
         FigureCard card = everyone("V", "1 side R 2 close L 3 side R 4 touch L");
         card.facts.versions = {
             {"advanced", "improver", {{"everyone", "1 side R & close L 2 side R 3 back L 4 close R"}}}};
-        QVERIFY2(findingsOf(card).empty(), findingsOf(card).empty() ? "" : findingsOf(card)[0].text.c_str());
+        QVERIFY2(findingsOf(card).empty(), findingsOf(card).empty() ? "" : findingsOf(card)[0].text.english().c_str());
         card.facts.versions = {{"wrong foot", "", {{"everyone", "1 side R 2 close L 3 side R 4 close L"}}}};
         QVERIFY(test::q(findingOf(findingsOf(card), figure_finding::versionSlot)->text)
                     .contains("must leave the same foot"));
@@ -148,7 +148,7 @@ private Q_SLOTS:
         const auto all = findingsOf(card, around);
         QVERIFY(findingOf(all, figure_finding::turnSpeed));
         QVERIFY2(test::q(findingOf(all, figure_finding::turnSpeed)->text).contains("480°/s"),
-                 findingOf(all, figure_finding::turnSpeed)->text.c_str());
+                 findingOf(all, figure_finding::turnSpeed)->text.english().c_str());
         QVERIFY(!findingOf(all, figure_finding::quickStep));
         around.tempo = 0.4;
         QVERIFY(findingOf(findingsOf(everyone("Quick", "1 & 2"), around), figure_finding::quickStep));
@@ -188,7 +188,7 @@ private Q_SLOTS:
         const auto all = findingsOf(untimed, inThrees());
         QCOMPARE(all.size(), std::size_t{2}); // one for each role, both notes
         QVERIFY(all[0].code == figure_finding::untimed && all[0].severity == Severity::Note);
-        QVERIFY2(test::q(all[0].text).contains("an even number"), all[0].text.c_str());
+        QVERIFY2(test::q(all[0].text).contains("an even number"), all[0].text.english().c_str());
         const FigureCard timed = couple("Turning", "1 step L 1/4 R 2 step R 1/4 R 3 step L 1/4 R 4-6 wait",
                                         "1 step R 1/4 L 2 step L 1/4 L 3 step R 1/4 L 4 step L 5 step R 6 step L");
         const FigureReading read = readFigure(timed);

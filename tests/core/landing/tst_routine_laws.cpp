@@ -188,7 +188,7 @@ private Q_SLOTS:
             const Document d = test::RandomRoutine(seed).make();
             const std::string json = toJson(d);
             const auto back = documentFromJson(json);
-            QVERIFY2(back, back ? "" : back.error().message.c_str());
+            QVERIFY2(back, back ? "" : back.error().message.english().c_str());
             QVERIFY(*back == d);
             QVERIFY(toJson(*back) == json);
         }

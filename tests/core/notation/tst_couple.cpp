@@ -36,7 +36,7 @@ private Q_SLOTS:
         QFETCH(QString, text);
         QFETCH(QString, printed);
         const auto state = parseCouple(text.toStdString());
-        QVERIFY2(state.has_value(), state ? "" : state.error().text.c_str());
+        QVERIFY2(state.has_value(), state ? "" : state.error().text.english().c_str());
         QCOMPARE(test::q(toString(*state)), printed);
         QVERIFY(parseCouple(toString(*state)).value() == *state);
     }
@@ -66,7 +66,7 @@ private Q_SLOTS:
         QFETCH(QString, says);
         const auto state = parseCouple(text.toStdString());
         QVERIFY(!state);
-        QVERIFY2(test::q(state.error().text).contains(says), state.error().text.c_str());
+        QVERIFY2(test::q(state.error().text).contains(says), state.error().text.english().c_str());
         QCOMPARE(static_cast<int>(state.error().begin), begin);
         QCOMPARE(static_cast<int>(state.error().finish), finish);
     }

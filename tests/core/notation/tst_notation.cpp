@@ -120,7 +120,7 @@ private Q_SLOTS:
         QFETCH(QString, length);
         QFETCH(QString, feet);
         const NotationReading reading = readNotation(text.toStdString());
-        QVERIFY2(!reading.error, reading.error ? reading.error->text.c_str() : "");
+        QVERIFY2(!reading.error, reading.error ? reading.error->text.english().c_str() : "");
         QCOMPARE(onsets(reading), at);
         QCOMPARE(test::q(toCountString(reading.length)), length);
         QCOMPARE(feetOf(reading), feet);
@@ -213,7 +213,7 @@ private Q_SLOTS:
         const std::string line = text.toStdString();
         const NotationReading reading = readNotation(line);
         QVERIFY(reading.error);
-        QVERIFY2(test::q(reading.error->text).contains(says), reading.error->text.c_str());
+        QVERIFY2(test::q(reading.error->text).contains(says), reading.error->text.english().c_str());
         QCOMPARE(static_cast<int>(characterNumber(line, reading.error->begin)), character);
         QVERIFY(test::q(notationError(line, reading).message).contains("character " + QString::number(character)));
     }
@@ -257,7 +257,7 @@ private Q_SLOTS:
 
     void turnsBelongToTheirStep() {
         const auto reading = readNotation("1 step R 2 1/4 R 3 step ½ turn L 4 1½ left 5:2 full turn R");
-        QVERIFY2(!reading.error, reading.error ? reading.error->text.c_str() : "");
+        QVERIFY2(!reading.error, reading.error ? reading.error->text.english().c_str() : "");
         QCOMPARE(reading.actions.size(), std::size_t{5});
         QCOMPARE(reading.actions[0].turn.value, 0);
         QCOMPARE(reading.actions[1].turn.value, 2);
@@ -293,7 +293,7 @@ private Q_SLOTS:
         QCOMPARE(question.answers.size(), std::size_t{3});
         QStringList said;
         for (const NotationAnswer& answer : question.answers) {
-            said << test::q(answer.text + ": " + answer.line + " = " + toCountString(answer.length) + " " +
+            said << test::q(answer.text.english() + ": " + answer.line + " = " + toCountString(answer.length) + " " +
                             footLetter(answer.freeAfter) + (answer.taken ? " *" : ""));
             const NotationReading again = readNotation(answer.line);
             QVERIFY(!again.error && again.questions.empty()); // written so that only this is meant
@@ -307,7 +307,7 @@ private Q_SLOTS:
     void whatElseALineSays() {
         const NotationReading r = readNotation(
             "[closed, R-L waist] 1 break forward small L! \"out\" @3 [L-R low, same foot] #balance 3/4 R:3 + look 2 side large led 3 own kick meet …");
-        QVERIFY2(!r.error, r.error ? r.error->text.c_str() : "");
+        QVERIFY2(!r.error, r.error ? r.error->text.english().c_str() : "");
         QVERIFY(r.unfinished);
         QCOMPARE(test::q(toString(r.couple)), "closed, R-L waist");
         const Action& a = r.actions[0];

@@ -167,7 +167,7 @@ private Q_SLOTS:
             };
             play(0, 0, 0, 0);
             const auto mends = mendMusic(d, landing, wishes);
-            QVERIFY2(mends, mends ? "" : mends.error().message.c_str());
+            QVERIFY2(mends, mends ? "" : mends.error().message.english().c_str());
             if (mends->mends.front().joints > 4) continue; // more than were tried
             QCOMPARE(mends->mends.front().cost, best);
             ++compared;

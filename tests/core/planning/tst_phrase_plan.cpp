@@ -243,7 +243,7 @@ private Q_SLOTS:
         QFETCH(QString, says);
         const auto plans = planPhrases(a);
         QVERIFY(!plans);
-        QVERIFY2(test::q(plans.error().message).contains(says), plans.error().message.c_str());
+        QVERIFY2(test::q(plans.error().message).contains(says), plans.error().message.english().c_str());
     }
     void noCutsAndNoTagsIsAnswered() {
         const PhrasePlans plans = must(planPhrases(asked({32, 16, 32}, 32, {}, {})));

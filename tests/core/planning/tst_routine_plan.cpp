@@ -478,7 +478,7 @@ private Q_SLOTS:
                 };
             from(d, 0, {}, nullptr);
             const auto plans = planRoutine(d, grid, wishes);
-            QVERIFY2(plans, plans ? "" : plans.error().message.c_str());
+            QVERIFY2(plans, plans ? "" : plans.error().message.english().c_str());
             std::set<std::int64_t> mine;
             for (const RoutinePlan& plan : plans->plans) {
                 mine.insert(plan.cost);
@@ -596,7 +596,8 @@ private Q_SLOTS:
         d = must(applyEdit(d, PinPass{test::pass(d, 2).id, musicPlaceAt(gridOf(d), counts(4))}));
         const auto none = planRoutine(d, gridOf(d), {});
         QVERIFY(!none);
-        QVERIFY2(test::q(none.error().message).contains("pinned start cannot be kept"), none.error().message.c_str());
+        QVERIFY2(test::q(none.error().message).contains("pinned start cannot be kept"),
+                 none.error().message.english().c_str());
     }
     void badInputIsASentence() {
         const Document d = test::withOrder(test::withLine(test::documentOn("a 32"), "A", test::walk(8)), "A");

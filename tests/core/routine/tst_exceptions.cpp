@@ -259,7 +259,7 @@ private Q_SLOTS:
         QCOMPARE(p.readingOf(p.passes[0]).figures[1].path.size(), 3U);
         const auto inside = applyEdit(d, PlacePart{findPartNamed(d.routine, "A")->id, whole});
         QVERIFY(!inside);
-        QVERIFY2(test::q(inside.error().message).contains("inside itself"), inside.error().message.c_str());
+        QVERIFY2(test::q(inside.error().message).contains("inside itself"), inside.error().message.english().c_str());
         QVERIFY(!applyEdit(d, PlacePart{whole, whole}));
     }
     void anEndingAndAnOptionalOne() {

@@ -56,9 +56,9 @@ private Q_SLOTS:
         QFETCH(QString, says);
         const auto order = readOrder(m_routine, text.toStdString());
         QVERIFY(!order);
-        QVERIFY2(test::q(order.error().message).contains(says), order.error().message.c_str());
+        QVERIFY2(test::q(order.error().message).contains(says), order.error().message.english().c_str());
         QVERIFY2(test::q(order.error().message).contains("character " + QString::number(character)),
-                 order.error().message.c_str());
+                 order.error().message.english().c_str());
     }
     void anOrderReadsBack() {
         QVERIFY(rc::check("readOrder inverts orderText", [this] {

@@ -86,7 +86,7 @@ private Q_SLOTS:
         std::vector<PartId> order(13, d.routine.parts.back().id);
         const auto many = applyEdit(d, SetOrder{order});
         QVERIFY(!many);
-        QVERIFY2(test::q(many.error().message).contains("take passes out"), many.error().message.c_str());
+        QVERIFY2(test::q(many.error().message).contains("take passes out"), many.error().message.english().c_str());
         order.resize(2);
         QVERIFY(applyEdit(d, SetOrder{order}));
     }

@@ -124,7 +124,7 @@ private Q_SLOTS:
         if (word)
             QCOMPARE(test::q(word->name) + ": " + test::q(meaningInWords(*word)), comes);
         else
-            QVERIFY2(test::q(word.error().message).contains(comes), word.error().message.c_str());
+            QVERIFY2(test::q(word.error().message).contains(comes), word.error().message.english().c_str());
     }
 
     void linesThatSayThem_data() {
@@ -150,7 +150,7 @@ private Q_SLOTS:
                                               {"bogen", "", "1 step 2 step 1/2 R 3 step"}});
         const StepsReading read = readSteps(line.toStdString(), choices);
         QVERIFY2(!read.reading.error && read.reading.questions.empty(),
-                 read.reading.error ? read.reading.error->text.c_str() : "asks");
+                 read.reading.error ? read.reading.error->text.english().c_str() : "asks");
         QCOMPARE(danced(read.reading), comes);
         if (!read.line.empty())
             QVERIFY(sameDance(read.reading,

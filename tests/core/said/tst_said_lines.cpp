@@ -159,12 +159,12 @@ private Q_SLOTS:
             const bool same = !read.reading.error && meaningOf(read.reading) == row.meant, asked = asks(read.reading);
             const QByteArray told =
                 row.line + "\n      read " +
-                (read.reading.error ? QByteArray::fromStdString(read.reading.error->text)
+                (read.reading.error ? QByteArray::fromStdString(read.reading.error->text.english())
                                     : shown(meaningOf(read.reading))) +
                 "\n      meant " + shown(row.meant) + "\n      as " + QByteArray::fromStdString(read.line) +
                 (read.reading.questions.empty()
                      ? ""
-                     : "\n      ? " + QByteArray::fromStdString(read.reading.questions.front().text));
+                     : "\n      ? " + QByteArray::fromStdString(read.reading.questions.front().text.english()));
             if (!same && !asked) silent += told;
             if (row.want == "asks") continue;
             ++wanted;
@@ -223,7 +223,7 @@ private Q_SLOTS:
                          row.line.constData());
             for (const NotationQuestion& question : read.reading.questions) {
                 QVERIFY2(question.answers.front().taken && question.answers.front().line == read.line,
-                         (row.line + "\n" + QByteArray::fromStdString(question.text)).constData());
+                         (row.line + "\n" + QByteArray::fromStdString(question.text.english())).constData());
                 for (const NotationAnswer& answer : question.answers) {
                     ++answers;
                     const StepsReading meant = readSteps(answer.line);
@@ -289,7 +289,7 @@ private Q_SLOTS:
     void aWordThatNobodyKnowsIsAskedAbout() {
         const NotationReading read = readSteps("walk, florble, walk").reading;
         QCOMPARE(read.questions.size(), std::size_t{1});
-        QVERIFY(read.questions[0].text.find("florble") != std::string::npos);
+        QVERIFY(read.questions[0].text.english().find("florble") != std::string::npos);
         const NotationReading misspelt = readSteps("walk, wlak, kick").reading;
         QCOMPARE(misspelt.questions.size(), std::size_t{1});
         QCOMPARE(misspelt.questions[0].answers.back().line, std::string("1 walk 2 walk 3 kick"));

@@ -80,7 +80,7 @@ private Q_SLOTS:
         QFETCH(QString, says);
         const auto facts = readFacts(text.toStdString());
         QVERIFY(!facts);
-        QVERIFY2(test::q(facts.error().message).contains(says), facts.error().message.c_str());
+        QVERIFY2(test::q(facts.error().message).contains(says), facts.error().message.english().c_str());
     }
     void linesComeBack() {
         const bool holds = rc::check("readFacts of factLine is the fact", [] {

@@ -57,7 +57,7 @@ private Q_SLOTS:
             bad.replace(at, std::string(from).size(), to);
             const auto read = documentFromJson(bad);
             QVERIFY(!read);
-            QVERIFY2(test::q(read.error().message).contains(says), read.error().message.c_str());
+            QVERIFY2(test::q(read.error().message).contains(says), read.error().message.english().c_str());
         }
     }
     void anotherMapKeepsMomentsAndForgetsFacts() {

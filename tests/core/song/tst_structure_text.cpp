@@ -82,9 +82,9 @@ private Q_SLOTS:
         QFETCH(QString, says);
         const auto map = mapFromStructure(text.toStdString(), 120, {});
         QVERIFY(!map);
-        QVERIFY2(test::q(map.error().message).contains(says), map.error().message.c_str());
+        QVERIFY2(test::q(map.error().message).contains(says), map.error().message.english().c_str());
         QVERIFY2(test::q(map.error().message).contains("character " + QString::number(character) + ":"),
-                 map.error().message.c_str());
+                 map.error().message.english().c_str());
     }
     void valuesOutsideTheirRangeAreRefused() {
         QVERIFY(!mapFromStructure("verse 8", 0, {}));
