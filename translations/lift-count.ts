@@ -192,7 +192,51 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %2</source>
+        <source>%1 may not be read by you. Change its permissions, or copy it to a folder of yours.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be read to its end: the disk or stick reports a fault. Try to copy it, or take another copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be read: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>you may not write there. Choose another folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the disk is full. Make room or choose another folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is larger than the system allows here. Choose another folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the folder does not exist. Choose another folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a folder has that name. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing reads from that pipe.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>that is a disk, not a file. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the name is too long. Choose a shorter one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -208,19 +252,31 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %2 (line %3). Save it as plain text in UTF-8.</source>
+        <source>is larger than %1 MB</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>is damaged UTF-16</source>
+        <source>is nested more than %1 deep</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>is not text</source>
+        <source>has more than %1 fields in one object</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>has bytes that are not UTF-8</source>
+        <source>has more than %1 values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not text (line %2). Save it as plain text in UTF-8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is damaged UTF-16 (line %2). Save it as plain text in UTF-8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has bytes that are not UTF-8 (line %2). Save it as plain text in UTF-8.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1312,6 +1368,18 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>they should be on the same foot, but %1 has the %2 free and %3 the %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>they should be on opposite feet, but both have the %1 free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 goes on for %2 more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Say the lengths of the figures that may fill the counts, such as 6 and 8.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1630,10 +1698,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1, after %2.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1745,6 +1809,10 @@
     </message>
     <message>
         <source>no step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2205,6 +2273,26 @@
     </message>
     <message>
         <source>“%1” is no feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>straight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>swung</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rolling by thirds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rolling by quarters</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in fractions of its own</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5406,14 +5494,6 @@
     </message>
     <message>
         <source>Figures written to %1: %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” was changed elsewhere in the meantime and stays as it is.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” was given another meaning in the meantime and keeps it.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9741,6 +9821,17 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
     </message>
     <message>
         <source>another version</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::VocabularyUndo</name>
+    <message>
+        <source>“%1” was given another meaning in the meantime and keeps it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” was changed elsewhere in the meantime and stays as it is.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -185,6 +185,14 @@ Result<std::unique_ptr<Vocabulary>> Vocabulary::open(const std::string& path, co
 }
 
 Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
+    const auto somethingElse = [this] {
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence(
+                "The file %1 is a database of something else, no vocabulary of Lift Count. It was left as it is.",
+                fileName(m_path)),
+            m_path);
+    };
     const auto id = pragma(m_db, "application_id", m_path);
     if (!id) return tl::unexpected(id.error());
     const auto version = pragma(m_db, "user_version", m_path);
@@ -192,13 +200,7 @@ Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
     if (*id == 0 && *version == 0) {
         const auto pages = pragma(m_db, "page_count", m_path);
         if (!pages) return tl::unexpected(pages.error());
-        if (*pages > 0)
-            return fail(
-                ErrorCode::Unreadable,
-                Core::sentence(
-                    "The file %1 is a database of something else, no vocabulary of Lift Count. It was left as it is.",
-                    fileName(m_path)),
-                m_path);
+        if (*pages > 0) return somethingElse();
         Transaction transaction(m_db);
         if (transaction.code() != SQLITE_OK) return tl::unexpected(errorOf(transaction.code(), m_path));
         const std::string sql =
@@ -213,13 +215,7 @@ Result<void> Vocabulary::prepareFile(const std::vector<FigureCard>& starters) {
         if (const int code = transaction.commit(); code != SQLITE_OK) return tl::unexpected(errorOf(code, m_path));
         return {};
     }
-    if (*id != applicationId)
-        return fail(
-            ErrorCode::Unreadable,
-            Core::sentence(
-                "The file %1 is a database of something else, no vocabulary of Lift Count. It was left as it is.",
-                fileName(m_path)),
-            m_path);
+    if (*id != applicationId) return somethingElse();
     if (*version > vocabularyVersion)
         return fail(
             ErrorCode::NewerVersion,

@@ -20,7 +20,7 @@
 namespace lc::app {
 
 FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject* parent)
-    : QObject(parent), m_session(session), m_path(vocabularyPath), m_words(session) {
+    : QObject(parent), m_session(session), m_path(vocabularyPath), m_words(session), m_history(m_words) {
     m_keep = new QTimer(this);
     m_keep->setSingleShot(true);
     m_keep->setInterval(900);
@@ -33,6 +33,7 @@ FigureDesk::FigureDesk(Session& session, const QString& vocabularyPath, QObject*
         Q_EMIT cardChanged();
     });
     connect(&m_words, &WordDesk::told, this, &FigureDesk::told);
+    connect(&m_history, &VocabularyUndo::told, this, &FigureDesk::told);
     connect(&m_words, &WordDesk::changed, this, [this] { // lines are read with other words
         if (!m_opened) return;
         reload();
@@ -53,6 +54,7 @@ void FigureDesk::open() {
     if (opened) {
         m_vocabulary = std::move(*opened);
         m_words.setVocabulary(m_vocabulary.get());
+        m_history.setVocabulary(m_vocabulary.get());
         if (m_vocabulary->isReadOnly())
             Q_EMIT told(tr(
                 "The vocabulary may only be read here: figures can be taken into a routine, and what you change in them stays in the routine."));
@@ -261,16 +263,18 @@ bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, c
     return false;
 }
 
-void FigureDesk::record(Step step) {
-    for (const Change& change : step.figures) {
+void FigureDesk::keep(const VocabularyStep& step) {
+    for (const FigureChange& change : step.figures) {
         if (change.after)
             put(*change.after);
         else if (change.before)
             drop(change.before->id);
     }
-    m_undo.push_back(std::move(step));
-    m_redo.clear();
-    if (m_undo.size() > 200) m_undo.erase(m_undo.begin());
+}
+
+void FigureDesk::record(VocabularyStep step) {
+    keep(step);
+    m_history.record(std::move(step));
 }
 
 void FigureDesk::newFigure() {
@@ -396,7 +400,7 @@ void FigureDesk::importFile(const QString& path) {
             const auto& [cards, warning] = *read;
             auto added = m_vocabulary->addAll(cards);
             if (!added) return tellProblem(added.error());
-            Step step;
+            VocabularyStep step;
             for (const VocabularyFigure& figure : *added) step.figures.push_back({std::nullopt, figure});
             record(std::move(step));
             reload();
@@ -426,55 +430,20 @@ const ShownFigure* FigureDesk::twin() const {
     return found == m_figures.end() ? nullptr : &*found;
 }
 
-bool FigureDesk::applyOne(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to,
-                          Change& now) {
-    if (!m_vocabulary) return false;
-    if (from && to) { // the revision in the file is newer than the one remembered: what is there now is changed back
-        auto there = m_vocabulary->find(from->id);
-        if (there && there->card != from->card) {
-            Q_EMIT told(tr("“%1” was changed elsewhere in the meantime and stays as it is.").arg(q(from->card.name)));
-            return false;
-        }
-        auto changed = there ? m_vocabulary->change(*there, to->card) : there;
-        if (!changed) return tellProblem(changed.error()), false;
-        now = {*there, *changed};
-    } else if (to) {
-        auto back = m_vocabulary->restore(*to);
-        if (!back) return tellProblem(back.error()), false;
-        now = {std::nullopt, *back};
-    } else {
-        if (auto gone = m_vocabulary->remove(from->id); !gone) return tellProblem(gone.error()), false;
-        now = {*from, std::nullopt};
-    }
-    if (now.after)
-        put(*now.after);
-    else
-        drop(now.before->id);
-    return true;
+void FigureDesk::undo() {
+    keepNow();
+    show(m_history.undo());
 }
 
-std::optional<FigureDesk::Step> FigureDesk::apply(const Step& step, bool back) {
-    if (step.word) {
-        const WordChange change = back ? WordChange{step.word->after, step.word->before} : *step.word;
-        const OwnWord& word = change.before ? *change.before : *change.after;
-        m_words.read();
-        if (m_words.kept(word) != change.before) {
-            Q_EMIT told(tr("“%1” was given another meaning in the meantime and keeps it.").arg(q(word.name)));
-            return std::nullopt;
-        }
-        return m_words.make(change) ? std::optional(step) : std::nullopt;
-    }
-    std::vector<Change> done;
-    for (std::size_t i = 0; i < step.figures.size(); ++i) {
-        const Change& change = back ? step.figures[step.figures.size() - 1 - i] : step.figures[i];
-        Change now;
-        if (!applyOne(back ? change.after : change.before, back ? change.before : change.after, now))
-            break; // what was done before it stands, and is told
-        done.push_back(std::move(now));
-    }
+void FigureDesk::redo() { show(m_history.redo()); }
+
+/// What undo or redo did: the figure that was changed last is chosen.
+void FigureDesk::show(const std::optional<VocabularyStep>& done) {
+    if (!done) return;
+    keep(*done);
     reload();
-    if (!done.empty()) {
-        const Change& last = done.back();
+    if (!done->figures.empty()) {
+        const FigureChange& last = done->figures.back();
         const QString key = q((last.after ? *last.after : *last.before).id);
         if (last.after)
             m_chosen = key;
@@ -482,25 +451,6 @@ std::optional<FigureDesk::Step> FigureDesk::apply(const Step& step, bool back) {
             m_chosen = m_found.empty() ? QString() : m_figures[m_found.front()].key();
     }
     read();
-    if (done.empty()) return std::nullopt;
-    return Step{std::move(done)};
-}
-
-void FigureDesk::undo() {
-    keepNow();
-    if (m_undo.empty()) return;
-    const Step step = std::move(m_undo.back());
-    m_undo.pop_back();
-    if (apply(step, true)) m_redo.push_back(step);
-    Q_EMIT chosenChanged();
-    Q_EMIT cardChanged();
-}
-
-void FigureDesk::redo() {
-    if (m_redo.empty()) return;
-    const Step step = std::move(m_redo.back());
-    m_redo.pop_back();
-    if (auto done = apply(step, false)) m_undo.push_back(std::move(*done));
     Q_EMIT chosenChanged();
     Q_EMIT cardChanged();
 }

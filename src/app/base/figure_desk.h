@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/base/qtext.h"
-#include "app/base/word_desk.h"
+#include "app/base/vocabulary_undo.h"
 #include "app/base/worker.h"
 #include "core/edits/edits.h"
 #include "core/figures/figure_findings.h"
@@ -88,8 +88,8 @@ public:
     /// Another figure of the vocabulary with the chosen one's name or lines; null for none.
     [[nodiscard]] const ShownFigure* twin() const;
 
-    [[nodiscard]] bool canUndo() const { return m_dirty || !m_undo.empty(); }
-    [[nodiscard]] bool canRedo() const { return !m_redo.empty(); }
+    [[nodiscard]] bool canUndo() const { return m_dirty || m_history.canUndo(); }
+    [[nodiscard]] bool canRedo() const { return m_history.canRedo(); }
     void undo();
     void redo();
 
@@ -126,24 +126,14 @@ Q_SIGNALS:
     void told(const QString& sentence);
 
 private:
-    /// One change of the vocabulary: nothing before = added, nothing after = removed.
-    struct Change {
-        std::optional<VocabularyFigure> before, after;
-    };
     void readVocabulary();                    ///< all of it, from the file
     void put(const VocabularyFigure& figure); ///< into what was read: new, or changed
     void drop(const std::string& id);
     void reload(); ///< the list, from what was read and the routine
     void read();
-    /// What one undo takes back: changes of figures, or one of a word.
-    struct Step {
-        std::vector<Change> figures;
-        std::optional<WordChange> word = {};
-    };
-    void record(Step step);
-    /// Makes each change of a step, or its reverse, and gives what was really done; nothing where it cannot be.
-    std::optional<Step> apply(const Step& step, bool back);
-    bool applyOne(const std::optional<VocabularyFigure>& from, const std::optional<VocabularyFigure>& to, Change& now);
+    void keep(const VocabularyStep& step); ///< into what was read
+    void record(VocabularyStep step);      ///< that, and for undo
+    void show(const std::optional<VocabularyStep>& done);
     void tellProblem(const Error& error);
     void passFigures(); ///< on to the words, where figures changed
     /// The routine's choices, for a figure of the vocabulary with its words.
@@ -163,6 +153,7 @@ private:
     };
     std::vector<Kept> m_kept; ///< the vocabulary as it was read last
     WordDesk m_words;
+    VocabularyUndo m_history;
     bool m_figuresChanged = true;     ///< since they were passed on as words
     NotationChoices m_keptWith;       ///< the choices that its digests were made with
     std::int64_t m_othersChanges = 0; ///< of the vocabulary when it was read
@@ -176,7 +167,6 @@ private:
     std::vector<FigureFinding> m_findings;
     bool m_dirty = false;
     QTimer* m_keep;
-    std::vector<Step> m_undo, m_redo;
     BodyLimits m_limits;
     SayAs m_say = SayAs::Music;
     Tick m_musicStart = counts(1);

@@ -38,37 +38,45 @@ Sentence isNoFile(const std::string& name, mode_t mode) {
     return Core::sentence("%1 is a device, not a file.", name);
 }
 
-std::string whyUnreadable(int code) {
+tl::unexpected<Error> unreadable(const std::string& path, int code) {
+    const std::string name = named(path);
     switch (code) {
+    case ENOENT:
+    case ENOTDIR: return fail(ErrorCode::NotFound, Core::sentence("There is no file %1.", name), path);
     case EACCES:
-    case EPERM: return "may not be read by you. Change its permissions, or copy it to a folder of yours.";
+    case EPERM:
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence("%1 may not be read by you. Change its permissions, or copy it to a folder of yours.", name),
+            path);
     case EIO:
-        return "could not be read to its end: the disk or stick reports a fault. Try to copy it, or take another copy.";
-    default: return "cannot be read: " + std::string(std::strerror(code)) + ".";
+        return fail(
+            ErrorCode::Unreadable,
+            Core::sentence(
+                "%1 could not be read to its end: the disk or stick reports a fault. Try to copy it, or take another copy.",
+                name),
+            path);
+    default:
+        return fail(ErrorCode::Unreadable,
+                    Core::sentence("%1 cannot be read: %2.", name, std::string(std::strerror(code))), path);
     }
 }
 
-tl::unexpected<Error> unreadable(const std::string& path, int code) {
-    if (code == ENOENT || code == ENOTDIR)
-        return fail(ErrorCode::NotFound, Core::sentence("There is no file %1.", named(path)), path);
-    return fail(ErrorCode::Unreadable, Core::sentence("%1 %2", named(path), whyUnreadable(code)), path);
-}
-
-std::string whyUnwritable(int code) {
+Sentence whyUnwritable(int code) {
     switch (code) {
     case EACCES:
     case EPERM:
-    case EROFS: return "you may not write there. Choose another folder.";
+    case EROFS: return Core::sentence("you may not write there. Choose another folder.");
     case ENOSPC:
-    case EDQUOT: return "the disk is full. Make room or choose another folder.";
-    case EFBIG: return "it is larger than the system allows here. Choose another folder.";
+    case EDQUOT: return Core::sentence("the disk is full. Make room or choose another folder.");
+    case EFBIG: return Core::sentence("it is larger than the system allows here. Choose another folder.");
     case ENOENT:
-    case ENOTDIR: return "the folder does not exist. Choose another folder.";
-    case EISDIR: return "a folder has that name. Choose another name.";
-    case ENXIO: return "nothing reads from that pipe.";
-    case ENOTBLK: return "that is a disk, not a file. Choose another name.";
-    case ENAMETOOLONG: return "the name is too long. Choose a shorter one.";
-    default: return std::string(std::strerror(code)) + ".";
+    case ENOTDIR: return Core::sentence("the folder does not exist. Choose another folder.");
+    case EISDIR: return Core::sentence("a folder has that name. Choose another name.");
+    case ENXIO: return Core::sentence("nothing reads from that pipe.");
+    case ENOTBLK: return Core::sentence("that is a disk, not a file. Choose another name.");
+    case ENAMETOOLONG: return Core::sentence("the name is too long. Choose a shorter one.");
+    default: return Core::sentence("%1.", std::string(std::strerror(code)));
     }
 }
 

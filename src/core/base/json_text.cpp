@@ -5,8 +5,7 @@
 namespace lc {
 
 JsonExcess beyondBounds(std::string_view text, const JsonBounds& bounds) {
-    if (text.size() > bounds.bytes)
-        return {"is larger than " + std::to_string(bounds.bytes >> 20) + " MB", bounds.bytes};
+    if (text.size() > bounds.bytes) return {Core::sentence("is larger than %1 MB", bounds.bytes >> 20), bounds.bytes};
     std::vector<std::size_t> keys; // of each object that is open; of a list 0
     std::size_t values = 1;
     bool inString = false;
@@ -23,8 +22,7 @@ JsonExcess beyondBounds(std::string_view text, const JsonBounds& bounds) {
         case '"': inString = true; break;
         case '{':
         case '[':
-            if (keys.size() >= bounds.depth)
-                return {"is nested more than " + std::to_string(bounds.depth) + " deep", i};
+            if (keys.size() >= bounds.depth) return {Core::sentence("is nested more than %1 deep", bounds.depth), i};
             keys.push_back(0);
             ++values;
             break;
@@ -34,12 +32,12 @@ JsonExcess beyondBounds(std::string_view text, const JsonBounds& bounds) {
             break;
         case ':':
             if (!keys.empty() && ++keys.back() > bounds.keys)
-                return {"has more than " + std::to_string(bounds.keys) + " fields in one object", i};
+                return {Core::sentence("has more than %1 fields in one object", bounds.keys), i};
             break;
         case ',': ++values; break;
         default: break;
         }
-        if (values > bounds.values) return {"has more than " + std::to_string(bounds.values) + " values", i};
+        if (values > bounds.values) return {Core::sentence("has more than %1 values", bounds.values), i};
     }
     return {};
 }

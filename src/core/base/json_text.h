@@ -32,7 +32,7 @@ struct JsonBounds {
 /// Why a text is beyond the bounds, as the end of a sentence ("is nested more than 48 deep"), and at which byte. Empty
 /// where it is within. O(length), no memory.
 struct JsonExcess {
-    std::string why;
+    Sentence why; ///< what follows “the text”; empty when nothing is
     std::size_t byte = 0;
 };
 [[nodiscard]] JsonExcess beyondBounds(std::string_view text, const JsonBounds& bounds = {});

@@ -52,10 +52,14 @@ constexpr std::array<char16_t, 32> westernHigh{0x20AC, 0,      0x201A, 0x0192, 0
 
 bool isControl(unsigned char c) { return (c < 0x20 && c != '\t' && c != '\n' && c != '\r' && c != '\f') || c == 0x7F; }
 
-tl::unexpected<Error> noText(const std::string& name, std::string_view bytes, std::size_t at, const Sentence& why) {
-    const auto line = 1 + std::count(bytes.begin(), bytes.begin() + static_cast<std::ptrdiff_t>(at), '\n');
+auto lineOf(std::string_view bytes, std::size_t at) {
+    return 1 + std::count(bytes.begin(), bytes.begin() + static_cast<std::ptrdiff_t>(at), '\n');
+}
+
+tl::unexpected<Error> noText(const std::string& name, std::string_view bytes, std::size_t at) {
     return fail(ErrorCode::Unreadable,
-                Core::sentence("%1 %2 (line %3). Save it as plain text in UTF-8.", name, why, line), name);
+                Core::sentence("%1 is not text (line %2). Save it as plain text in UTF-8.", name, lineOf(bytes, at)),
+                name);
 }
 
 Result<ForeignText> fromUtf16(std::string_view bytes, const std::string& name, bool bigEndian) {
@@ -68,12 +72,15 @@ Result<ForeignText> fromUtf16(std::string_view bytes, const std::string& name, b
         char32_t c = unit(i);
         if (c >= 0xD800 && c < 0xE000) {
             const char32_t low = c < 0xDC00 && i + 3 < bytes.size() ? unit(i + 2) : 0;
-            if (low < 0xDC00 || low >= 0xE000) return noText(name, bytes, i, Core::sentence("is damaged UTF-16"));
+            if (low < 0xDC00 || low >= 0xE000)
+                return fail(ErrorCode::Unreadable,
+                            Core::sentence("%1 is damaged UTF-16 (line %2). Save it as plain text in UTF-8.", name,
+                                           lineOf(bytes, i)),
+                            name);
             c = 0x10000 + ((c - 0xD800) << 10) + (low - 0xDC00);
             i += 2;
         }
-        if (c < 0x80 && isControl(static_cast<unsigned char>(c)))
-            return noText(name, bytes, i, Core::sentence("is not text"));
+        if (c < 0x80 && isControl(static_cast<unsigned char>(c))) return noText(name, bytes, i);
         append(out.text, c);
     }
     return out;
@@ -129,20 +136,23 @@ Result<ForeignText> readForeignText(std::string_view bytes, const std::string& n
     std::size_t firstBad = std::string_view::npos;
     bool manyBytes = false; // a well-formed sequence of several bytes, which text of single bytes hardly ever has
     for (std::size_t i = 0; i < bytes.size();) {
-        if (isControl(static_cast<unsigned char>(bytes[i])))
-            return noText(name, bytes, i, Core::sentence("is not text"));
+        if (isControl(static_cast<unsigned char>(bytes[i]))) return noText(name, bytes, i);
         const std::size_t length = sequenceLength(bytes.substr(i));
         if (length == 0 && firstBad == std::string_view::npos) firstBad = i;
         manyBytes = manyBytes || length > 1;
         i += std::max<std::size_t>(1, length);
     }
     if (firstBad == std::string_view::npos) return ForeignText{std::string(bytes), false};
-    if (manyBytes) return noText(name, bytes, firstBad, Core::sentence("has bytes that are not UTF-8"));
+    if (manyBytes)
+        return fail(ErrorCode::Unreadable,
+                    Core::sentence("%1 has bytes that are not UTF-8 (line %2). Save it as plain text in UTF-8.", name,
+                                   lineOf(bytes, firstBad)),
+                    name);
     ForeignText out{{}, true};
     for (std::size_t i = 0; i < bytes.size(); ++i) {
         const auto c = static_cast<unsigned char>(bytes[i]);
         const char32_t as = c >= 0x80 && c < 0xA0 ? westernHigh[c - 0x80U] : c;
-        if (as == 0 && c != 0) return noText(name, bytes, i, Core::sentence("is not text"));
+        if (as == 0 && c != 0) return noText(name, bytes, i);
         append(out.text, as);
     }
     return out;

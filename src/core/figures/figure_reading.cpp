@@ -42,7 +42,7 @@ std::optional<FootRelation> relationAt(const RoleReading& first, const RoleReadi
 
 MeetPoint meetAt(const RoleReading& first, const RoleReading& second, Tick at) {
     MeetPoint point{at, true, {}};
-    const auto fail = [&](std::string why) {
+    const auto fail = [&](Sentence why) {
         point.met = false;
         point.why = std::move(why);
     };
@@ -51,10 +51,10 @@ MeetPoint meetAt(const RoleReading& first, const RoleReading& second, Tick at) {
     if (a == Foot::Both || b == Foot::Both) return point;
     const auto relation = relationAt(first, second, at);
     if (relation == FootRelation::Same && a != b)
-        fail("they should be on the same foot, but " + first.role + " has the " + freeFootInWords(a) + " free and " +
-             second.role + " the " + freeFootInWords(b));
+        fail(Core::sentence("they should be on the same foot, but %1 has the %2 free and %3 the %4", first.role,
+                            footWord(a), second.role, footWord(b)));
     if (relation == FootRelation::Opposite && a == b)
-        fail("they should be on opposite feet, but both have the " + freeFootInWords(a) + " free");
+        fail(Core::sentence("they should be on opposite feet, but both have the %1 free", footWord(a)));
     return point;
 }
 
@@ -118,7 +118,8 @@ FigureReading readFigureLines(const std::vector<FigureLine>& lines, const Notati
             for (const RoleReading& role : out.roles)
                 if (role.line.length != shortest) {
                     point.met = false;
-                    point.why = role.role + " goes on for " + countsInWords(role.line.length - shortest) + " more";
+                    point.why =
+                        Core::sentence("%1 goes on for %2 more", role.role, inCounts(role.line.length - shortest));
                 }
         out.meetPoints.push_back(std::move(point));
     }

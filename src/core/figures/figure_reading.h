@@ -30,7 +30,7 @@ struct RoleReading {
 struct MeetPoint {
     Tick at;
     bool met = false;
-    std::string why; ///< why not; empty when met
+    Sentence why; ///< why not; empty when met
 };
 
 /// A figure, read for all its roles.

@@ -107,7 +107,7 @@ Result<Filling> fillCounts(Tick total, std::vector<Tick> lengths, std::size_t mo
         return fail(
             ErrorCode::BadValue,
             Core::sentence("There are more than 100,000 ways to fill %1 with these lengths. Take fewer of them.",
-                           countsInWords(total)));
+                           inCounts(total)));
     std::stable_sort(out.combinations.begin(), out.combinations.end(),
                      [](const FillCombination& a, const FillCombination& b) {
                          return std::accumulate(a.times.begin(), a.times.end(), std::int64_t{}) <

@@ -85,7 +85,7 @@ Chain chainFigures(const std::vector<ChainLink>& links, Tick set) {
         for (const MeetPoint& meet : figure.meetPoints)
             if (!meet.met && !meet.why.empty())
                 joint.breaks.push_back("in " + links[i].name + ", at " + toSpokenCount(meet.at + counts(1)) + ": " +
-                                       meet.why);
+                                       meet.why.english());
         couple = couple.then(said(figure, &RoleReading::coupleIn)).then(said(figure, &RoleReading::coupleOut));
         chain.joints.push_back(std::move(joint));
         chain.length += figure.length;

@@ -159,8 +159,8 @@ private:
             for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, role.text});
             BenchVersion version = made(std::move(lines), choices);
             if (!version.reading.readable()) continue;
-            version.title = feelName(feel);
-            version.name = "said " + feelName(feel);
+            version.title = feelName(feel).english();
+            version.name = "said " + feelName(feel).english();
             version.note = feelInWords(choices);
             version.otherFeel = true;
             m_out.versions.push_back(std::move(version));

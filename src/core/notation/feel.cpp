@@ -39,21 +39,21 @@ std::optional<Tick> letterPlace(char letter, const NotationChoices& choices) {
     return std::nullopt;
 }
 
-std::string feelName(Feel feel) {
+Sentence feelName(Feel feel) {
     switch (feel) {
-    case Feel::Straight: return "straight";
-    case Feel::Swing: return "swung";
-    case Feel::RollingThirds: return "rolling by thirds";
-    case Feel::RollingQuarters: return "rolling by quarters";
-    case Feel::Own: return "in fractions of its own";
+    case Feel::Straight: return Core::sentence("straight");
+    case Feel::Swing: return Core::sentence("swung");
+    case Feel::RollingThirds: return Core::sentence("rolling by thirds");
+    case Feel::RollingQuarters: return Core::sentence("rolling by quarters");
+    case Feel::Own: return Core::sentence("in fractions of its own");
     }
     return {};
 }
 
 std::string feelInWords(const NotationChoices& choices) {
     const std::string a = toSpokenCount(*letterPlace('a', choices));
-    if (choices.feel == Feel::Swing) return feelName(choices.feel) + ": & and a are " + a;
-    return feelName(choices.feel) + ": & is " + toSpokenCount(*letterPlace('&', choices)) + ", a is " + a;
+    if (choices.feel == Feel::Swing) return feelName(choices.feel).english() + ": & and a are " + a;
+    return feelName(choices.feel).english() + ": & is " + toSpokenCount(*letterPlace('&', choices)) + ", a is " + a;
 }
 
 } // namespace lc

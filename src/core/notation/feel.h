@@ -34,7 +34,7 @@ struct NotationChoices {
 [[nodiscard]] std::optional<Tick> letterPlace(char letter, const NotationChoices& choices);
 
 /// As dancers say it: "straight", "swung", "rolling by thirds", "rolling by quarters", "in fractions of its own".
-[[nodiscard]] std::string feelName(Feel feel);
+[[nodiscard]] Sentence feelName(Feel feel);
 
 /// The feel with the values of its letters: "straight: & is ½, a is ¾".
 [[nodiscard]] std::string feelInWords(const NotationChoices& choices);

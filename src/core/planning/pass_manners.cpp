@@ -27,12 +27,12 @@ std::optional<Error> PassManners::wrongWishes() const {
         for (const Tick length : *lengths)
             if (length <= Tick{})
                 return bad(Core::sentence("A %1 of %2 is none. It has to be above 0 counts.", std::string(name),
-                                          countsInWords(length)));
+                                          inCounts(length)));
     if (m_wishes.cuts)
         for (const Tick cut : *m_wishes.cuts)
             if (cut <= Tick{})
-                return bad(Core::sentence("A cut after %1 leaves nothing of a pass. Cuts are above 0 counts.",
-                                          countsInWords(cut)));
+                return bad(
+                    Core::sentence("A cut after %1 leaves nothing of a pass. Cuts are above 0 counts.", inCounts(cut)));
     for (const auto& part : {m_wishes.opening, m_wishes.ending})
         if (part && !findPart(m_routine, *part))
             return bad(Core::sentence("The part for the opening or the ending is not in the routine any more."));

@@ -251,7 +251,7 @@ Result<PhraseFills> fillPhrase(const PhraseFillAsked& asked, const std::vector<P
                                const Task& task) {
     if (asked.length <= Tick{} || asked.length > counts(256))
         return fail(ErrorCode::BadValue,
-                    Core::sentence("Between one and 256 counts can be filled, not %1.", countsInWords(asked.length)));
+                    Core::sentence("Between one and 256 counts can be filled, not %1.", inCounts(asked.length)));
     if (asked.mostTimes == 0) return fail(ErrorCode::BadValue, Core::sentence("Each figure may come at least once."));
     auto fills = Filler(asked, figures, task).fills();
     if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("Filling was stopped."));

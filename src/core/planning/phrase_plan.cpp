@@ -21,25 +21,25 @@ std::optional<Error> wrong(const PhrasePlanAsked& asked) {
     Tick end;
     for (const Tick phrase : asked.phrases) {
         if (phrase <= Tick{})
-            return bad(Core::sentence("A phrase has %1. Every phrase needs a length above 0.", countsInWords(phrase)));
+            return bad(Core::sentence("A phrase has %1. Every phrase needs a length above 0.", inCounts(phrase)));
         if (phrase > counts(longestSong) || end > counts(longestSong))
             return bad(Core::sentence("The song is longer than %1 counts. Plan it in pieces.", longestSong));
         end += phrase;
     }
     if (asked.dance <= Tick{})
-        return bad(Core::sentence("The dance has %1. It needs a length above 0.", countsInWords(asked.dance)));
+        return bad(Core::sentence("The dance has %1. It needs a length above 0.", inCounts(asked.dance)));
     if (asked.dance > counts(longestSong))
         return bad(Core::sentence("The dance is longer than %1 counts.", longestSong));
     for (const Tick cut : asked.cuts)
         if (cut <= Tick{} || cut >= asked.dance)
             return bad(Core::sentence(
                 "A cut after %1 does not lie inside the dance of %2. Cuts are above 0 and below the dance's length.",
-                countsInWords(cut), countsInWords(asked.dance)));
+                inCounts(cut), inCounts(asked.dance)));
     for (const Tick tag : asked.tags)
         if (tag <= Tick{})
-            return bad(Core::sentence("A tag of %1 is none. Tags are above 0 counts.", countsInWords(tag)));
+            return bad(Core::sentence("A tag of %1 is none. Tags are above 0 counts.", inCounts(tag)));
         else if (tag > counts(longestSong))
-            return bad(Core::sentence("A tag of %1 is longer than any song.", countsInWords(tag)));
+            return bad(Core::sentence("A tag of %1 is longer than any song.", inCounts(tag)));
     if (asked.cuts.size() + asked.tags.size() > mostKinds)
         return bad(Core::sentence(
             "%1 different cuts and %2 different tags are allowed: more than dancers can tell apart. Allow at most %3 together.",
@@ -47,8 +47,8 @@ std::optional<Error> wrong(const PhrasePlanAsked& asked) {
     if (auto cost = wrongCost(asked.costs)) return cost;
     for (const TurnDone& turn : asked.turns)
         if (turn.at <= Tick{} || turn.at > asked.dance)
-            return bad(Core::sentence("A turn done with count %1 does not lie in the dance of %2.",
-                                      toSpokenCount(turn.at), countsInWords(asked.dance)));
+            return bad(Core::sentence("A turn done with count %1 does not lie in the dance of %2.", AsCount{turn.at},
+                                      inCounts(asked.dance)));
     return std::nullopt;
 }
 
