@@ -1,6 +1,7 @@
 #pragma once
 
 #include <array>
+#include <cstddef>
 #include <cstdint>
 #include <string_view>
 
@@ -22,5 +23,13 @@ inline constexpr std::array<VulgarFraction, 9> vulgarFractions{{{"½", 1, 2},
                                                                 {"⅞", 7, 8},
                                                                 {"⅓", 1, 3},
                                                                 {"⅔", 2, 3}}};
+
+/// The fraction whose sign the text has at byte `at`; null for none. Asked at every byte of a line: most are ASCII.
+[[nodiscard]] inline const VulgarFraction* vulgarFractionAt(std::string_view text, std::size_t at) {
+    if (at >= text.size() || static_cast<unsigned char>(text[at]) < 0x80) return nullptr;
+    for (const VulgarFraction& fraction : vulgarFractions)
+        if (text.substr(at, fraction.sign.size()) == fraction.sign) return &fraction;
+    return nullptr;
+}
 
 } // namespace lc

@@ -67,28 +67,25 @@ private:
             token.over = over;
             return true;
         }
-        for (const VulgarFraction& v : vulgarFractions) // 1½
-            if (m_line.substr(end, v.sign.size()) == v.sign) {
-                const auto whole = valueOf(m_at, end);
-                Token& token = push(TokenKind::Turn, m_at, end + v.sign.size());
-                token.value = whole * v.over + v.value;
-                token.over = v.over;
-                return true;
-            }
+        if (const VulgarFraction* part = vulgarFractionAt(m_line, end)) { // 1½
+            const auto whole = valueOf(m_at, end);
+            Token& token = push(TokenKind::Turn, m_at, end + part->sign.size());
+            token.value = whole * part->over + part->value;
+            token.over = part->over;
+            return true;
+        }
         const auto value = valueOf(m_at, end);
         push(TokenKind::Number, m_at, end).value = value;
         return true;
     }
 
     bool vulgar() {
-        for (const VulgarFraction& v : vulgarFractions)
-            if (m_line.substr(m_at, v.sign.size()) == v.sign) {
-                Token& token = push(TokenKind::Turn, m_at, m_at + v.sign.size());
-                token.value = v.value;
-                token.over = v.over;
-                return true;
-            }
-        return false;
+        const VulgarFraction* part = vulgarFractionAt(m_line, m_at);
+        if (!part) return false;
+        Token& token = push(TokenKind::Turn, m_at, m_at + part->sign.size());
+        token.value = part->value;
+        token.over = part->over;
+        return true;
     }
 
     bool sign() {
@@ -235,10 +232,9 @@ private:
 
     /// A sign of more than one byte that ends a word: ½, “, ”, …, –.
     bool startsSign(std::size_t at) const {
+        if (static_cast<unsigned char>(m_line[at]) < 0x80) return false;
         const auto starts = [&](std::string_view sign) { return m_line.substr(at, sign.size()) == sign; };
-        return starts("“") || starts("”") || starts("…") || starts("–") ||
-               std::any_of(vulgarFractions.begin(), vulgarFractions.end(),
-                           [&](const VulgarFraction& v) { return starts(v.sign); });
+        return starts("“") || starts("”") || starts("…") || starts("–") || vulgarFractionAt(m_line, at);
     }
 
     template <typename KindOf>

@@ -105,11 +105,7 @@ private:
 
     bool at(std::string_view sign, std::size_t from) const { return m_text.substr(from, sign.size()) == sign; }
 
-    const VulgarFraction* partAt(std::size_t from) const {
-        const auto found = std::find_if(vulgarFractions.begin(), vulgarFractions.end(),
-                                        [&](const VulgarFraction& f) { return at(f.sign, from); });
-        return found == vulgarFractions.end() ? nullptr : &*found;
-    }
+    const VulgarFraction* partAt(std::size_t from) const { return vulgarFractionAt(m_text, from); }
 
     bool number() {
         if (const VulgarFraction* part = partAt(m_at)) {
