@@ -4,11 +4,55 @@
 <context>
     <name>Core</name>
     <message>
-        <source>That routine has no song.</source>
+        <source>No mend of the music costs less than %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>It costs %1, %2 more than the best.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The song is %1 then; %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Last pass: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That routine has no song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>One more cannot be read either.|%n more cannot be read either.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
         <source>The analysis was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>One place could not be matched: see the doubts.|%n places could not be matched: see the doubts.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>One statement about music that is not there was left behind.|%n statements about music that is not there were left behind.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n tap|%n taps</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -22,6 +66,210 @@
     <message>
         <source>The kept features cannot be used.</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the same</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>twice as fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>half as fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>three times as fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a third as fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one and a half times as fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two thirds as fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>four times as fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a quarter as fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a third faster</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a quarter slower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, beside these beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a quarter of a beat later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a third of a beat later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>half a beat later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two thirds of a beat later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a quarter of a beat earlier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the beat falls elsewhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>every bar has %n beat|every bar has %n beats</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, beginning a beat later|%1, beginning %n beats later</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>the 1 is a beat later|the 1 is %n beats later</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>bars of %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bars of %1 in threes, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how fast the beat is, and where it falls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 bpm in threes, as it is counted here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 bpm, as it is counted here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how long a bar is, and where the 1 is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, the 1 is here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every beat in three: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every beat in two: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what a beat is made of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the metre of bars %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>here %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>here too %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the length of bar %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>bar %1 has %n beat|bar %1 has %n beats</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>bar %1 has %n beat like the others|bar %1 has %n beats like the others</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>a stop of %1, the pulse goes on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a stop of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how long the silence is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it starts a bar earlier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it starts a bar later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no phrase starts here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where a phrase starts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a phrase starts here, at bar %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a phrase starts at bar %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how long a phrase is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one phrase of %n beat, from bar %1|one phrase of %n beats, from bar %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
     <message>
         <source>No steady pulse was found in this recording. It can still be played; tap along, or type its structure.</source>
@@ -79,6 +327,20 @@
         <source>%1 holds no sound.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message numerus="yes">
+        <source>%1 has %n sample that is no number; it is played as silence.|%1 has %n samples that are not numbers; they are played as silence.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 breaks off: %2 of %3 seconds could be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 breaks off after %2 seconds: its end is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>The routine has no figure “%1”.</source>
         <translation type="unfinished"></translation>
@@ -101,6 +363,10 @@
     </message>
     <message>
         <source>“%1” says no count. Write 3@65: pass 3 begins on count 65.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is kept costs %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -161,6 +427,18 @@
     </message>
     <message>
         <source>“%1” is no facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o&apos;clock.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 R</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 L</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -267,12 +545,62 @@
         <source>has more than %1 values</source>
         <translation type="unfinished"></translation>
     </message>
+    <message numerus="yes">
+        <source>pass %1|passes %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>three</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>four</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>five</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>six</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seven</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eight</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>%1 is not text (line %2). Save it as plain text in UTF-8.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 is damaged UTF-16 (line %2). Save it as plain text in UTF-8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not UTF-8; it was read as Western European (windows-1252).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>If letters are wrong, save it as UTF-8 first.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -311,6 +639,26 @@
     </message>
     <message>
         <source>“%1” does not divide evenly: a count has 20160 parts. Use halves, thirds, … up to tenths, 12ths, 16ths or 32nds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>typed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tapped</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>imported</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>carried</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heard</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -730,6 +1078,274 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>title</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>song</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>song map, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another recording of the song</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>moment “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change the moment “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a moment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lines of words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place of the song file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>forget a fact</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>forget all facts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>way of counting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>feel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what “%1” means</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>forget what “%1” means</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name of a role</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>role %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a role</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name of a part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>figure %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a figure out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>copy of a part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place a part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how a figure is danced</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a figure out of its part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take figures out of their part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repeat figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>figures in reverse order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>insert a pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>insert passes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move a pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what makes a pass differ</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pin the start of a pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unpin the start of a pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what a pass is remembered by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>exception bound to the music</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take an exception of the music out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>accent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take an accent out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>opening stance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>formation: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>order of passes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove a pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove passes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>restart after %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take the restart out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tag of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take the tag out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>touch in place of a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step in place of a touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where the dance starts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leave a finding as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look at a finding again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steps of a line of the hand-out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a line of the hand-out as a remark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take a line of the hand-out out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put its steps back into %1, to be mended there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep it as a remark of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is settled: take it out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>there is no role “%1”. The roles are %2.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -882,11 +1498,167 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>the number of a page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>No line of this text could be read as steps. Steps are written with their counts, as in “1-2 rock back L, recover R”, or as a list, as in “walk, walk, triple step”.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>for people to read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>danced several times: write how often in the order, for example “Order: A A A”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the order of the parts: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a column for each role</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n wall|%n walls</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>level %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an intro of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 beats a minute</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the figure “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a restart, but not in which pass: write “restart in wall 3 after 16”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a restart, but not after how many counts: write “after 16”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>restart after %1 in %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its steps take %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tag, but not after which pass: write “4-count tag after wall 3”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tag, but not of how many counts: write “4-count tag”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tag of %1 after %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tag of %1 after %2, danced as written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its steps could not be read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the title</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not understood: are these steps, or a remark?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a heading with no steps below it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>goes on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steps, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steps: %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at %1 beats a minute while no song is chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>danced in %n pass until an order is written|danced in %n passes until an order is written</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>but part %1 is not written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>but there is %n pass|but there are %n passes</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Line %1, “%2”: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>… and %n line more|… and %n lines more</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>“%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 again, to the other side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>not read, since too much before it could not be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2, then %3 free</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -906,11 +1678,83 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CSV</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the map as CSV …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CSV with the columns time_s,bar_index,beat_in_bar,phrase_index</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>JSON</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the map as JSON …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MIDI</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the map as MIDI …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MIDI files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>labels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the map as labels …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>label files (start, end, label, with tabs)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WebVTT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the phrases as WebVTT …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>LRC</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the lines of words as LRC …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The MIDI file has more than %1 beats.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The MIDI file is over before its second beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The MIDI file has no markers: phrases of %1 bars were drawn.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>State where they start.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -995,6 +1839,14 @@
     </message>
     <message>
         <source>The labels are over before a second beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A label file has no beats: %1 bpm in bars of %2 fit its phrases best.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>State the tempo if they should be counted otherwise.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1190,6 +2042,96 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>twice %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>once %1|%2 times %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>at %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it ends on the other foot than it begins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it ends in the middle of an eight, after %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it ends in the middle of a set, after %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has no repetition %1, in which the turn belongs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>versions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>order of its lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other names</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>family</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>description</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in one line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>taught with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cautions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>notes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tags</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The line cannot be read to its end</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1380,6 +2322,30 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>then the %1 foot free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 foot free before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ends %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>starts %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with a turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>without a turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Say the lengths of the figures that may fill the counts, such as 6 and 8.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1400,7 +2366,115 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>the figure has no frame: say how many counts are its entry and close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entry and close leave no room for a body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its line cannot be read to the end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 are needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has no line for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a step of the figure reaches over the end of its entry or body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begins with the %1 foot, the %2 is free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leaves the %1 foot free, the close needs the %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begins with %1, here it is %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begins %1, here it is %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ends with %1, the close has %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ends %1, the close is %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs the %2 foot; the %3 is free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 begins with %2; here it is %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 begins %2; here it is %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 begins with %2; here it is %3: one role alone changes feet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in %1, at %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known: a part is free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to the right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to the left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 forward</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the spot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 &amp;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Write the figure&apos;s counts first; its versions stand here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the other foot first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to the other side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>last step on %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1408,7 +2482,57 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>%1 stretched</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The roles have no version in common: their steps fall differently.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one step stretched to two counts|%n steps stretched to two counts</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>one pair in one count|%n pairs in one count</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>no count left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 left to the 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %n version of %2, %3 foot free, %4|%1: %n versions of %2, %3 foot free, %4</source>
+        <comment>%1: one pair in one count; %4: 2 counts left to the 1</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1; %n ends with a step on %2|%1; %n end with a step on %2</source>
+        <comment>%1: all that is said before</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>said %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the same line in the other feels that it can be said in</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1416,7 +2540,55 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>leaves the %1 foot free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begun on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ends before %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>breaks on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the same figure begun on another count of the music</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Step %1 of %2 is no step with weight. Choose another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ornament of %1, step %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 s each, wrong foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 s each, over your limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 s each, fits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the time of step %1 of %2: an odd number of changes leaves the foot as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the time of step %1: an odd number of changes leaves the foot as it is</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1444,6 +2616,16 @@
         </translation>
     </message>
     <message>
+        <source>%1 + %2, %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>step %1|steps %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
         <source>A version changes one step or more, stretches it to two counts or more, and fills more than nothing.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1460,11 +2642,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>No pass is danced there that could keep it.</source>
+        <source>bind to the music</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>part %1</source>
+        <source>keep with the pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No pass is danced there that could keep it.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1816,10 +3002,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>At %1 the dancers say %2 where the music says %3, for %4.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2036,6 +3218,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>turn on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Leave the turn out.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2080,6 +3266,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>canon as a ripple</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Make the tag %1 long.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2092,6 +3282,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>bridge as long as its figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Take it out.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2101,6 +3295,10 @@
     </message>
     <message>
         <source>Dance its bars as they are written in pass %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bars as written</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2168,6 +3366,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>begin again on the 1, with a touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Begin again on the music&apos;s 1, after %1 of pass %2.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2192,6 +3394,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>it comes right at %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Unpin it.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2212,11 +3418,49 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>a wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Wait %1 less before pass %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>a shorter wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Let the accent go.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step a minute|%n steps a minute</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Nothing is stepped yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the quickest %1 s (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the fastest turn %1° a second (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; beyond your own limit for steps and turns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; beyond your own limit for steps.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; beyond your own limit for turns.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2293,6 +3537,14 @@
     </message>
     <message>
         <source>in fractions of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: &amp; and a are %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: &amp; is %2, a is %3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2484,6 +3736,26 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>music numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of the eight on its 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the figure&apos;s own numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stepped counts only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slow and quick</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>%1 is there already. Use &amp; for the half, or go on to %2.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2528,6 +3800,138 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>whenever you start %1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whenever you start %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in %1, if you start %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in an %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in a %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after an %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after a %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every second pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every third pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every fourth pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the first pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the last pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>facing %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on a phrase of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tag of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in %2; there is no short rule for it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 at the head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 danced twice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 after %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 as written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 as “%2”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to the other side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>partners exchanged in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wait of %1 before count 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bridge of %1 after %2, %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bridge of %1 after %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shorter bars as the music has them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 as a tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ending %1 after %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>No cuts and repeats that cost less than %1 put it right, and there are too many dearer ones to compare. Plan the dance instead.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2557,6 +3961,32 @@
     </message>
     <message>
         <source>Comparing cuts was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No cut and no repeat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>One change: %1|%n changes: %1</source>
+        <comment>%1: without bar 33</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1; every pass then starts a phrase.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1; %n pass does not.|%1; %n passes do not.</source>
+        <comment>do not start a phrase; %1: a change of the music</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The music ends %1 before the dance.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2760,6 +4190,170 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>The first pass begins off a phrase: change where the dance starts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After pass %1 no phrase begins any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For one, pass %1 begins %2 after pass %3 (%4), where the next phrases begin %5 counts on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For one, pass %1 begins %2 after pass %3 (%4), where the next phrases begin %5 counts on: %6 more would land it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For one, pass %1 begins %2 after pass %3 (%4), where the next phrases begin %5 counts on: %6 fewer would land it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything could land for %1, but as it is priced a miss is the lesser evil.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make a miss dearer to have it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>With all that is allowed, at least one pass misses.|With all that is allowed, at least %n passes miss.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>This plan misses more, since that is cheaper.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Allow other tags, bridges or changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>opening %1 first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one restart, %1|%2 restarts, %1</source>
+        <comment>%1: after 16 of pass 3</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>after %1 of %2 with a touch at the end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one tag, %1|%2 tags, %1</source>
+        <comment>%1: of 4 after pass 3</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>of %1 after %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no restart and no tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one more pass|%1 more passes</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>every pass then lands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one pass does not land|%1 passes do not land</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>No plan costs less than %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next costs the same.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next best costs %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whole, facing %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after %1 of %2, facing %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a line of dancers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A restart is as bad as a tag and a half, and every new kind as bad as a tag.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a line of beginners</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Few kinds, and rather a tag than a restart: everyone must remember them. Nothing in the first quarter, where they still learn it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a couple at a social</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A wait of two or four is easily led, a restart is not, and a figure may always come twice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a stage group</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is rehearsed: what matters is that all lands, with the accents.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a competition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing may miss, waits are seen, and the end is seen most.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Nothing is possible: a pinned start cannot be kept whatever is done. Take the pin away, or allow more.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2776,6 +4370,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>what makes the pass differ</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Planning was stopped.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2788,7 +4386,427 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>At once: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At once: nothing that can be done within the first set helps.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Within %n set: %1.|Within %n sets: %1.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Within %n set: nothing that can be done there helps.|Within %n sets: nothing that can be done there helps.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Leave it: at %1 the music undoes it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave it: then it differs by another amount.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave it: it stays so to the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Meanwhile the breaks are %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the last change a touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its tag left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begin again on the 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begin again on the music&apos;s 1, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wait for the 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wait %1 behind pass %2 and count from 1 on %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Never turned round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 danced turned round in all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The partner notices: a foot or a hold does not fit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A foot does not fit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Both make a touch of their last change; feet and holds fit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The feet fit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The partner need not notice: feet and holds fit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The breaks are again %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The breaks are then %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n new finding.|%n new findings.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>with both feet on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 on %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2 longer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>without %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 twice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Best plan there, for %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after the song</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lands on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no music</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 short</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no pass lands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the one pass lands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not even the one pass lands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every pass lands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none of %1 passes lands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one of %1 passes lands|%n of %1 passes land</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Restart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 after %2 (begins facing %3, leaves facing %4)|%1 after %2 (begin facing %3, leave facing %4)</source>
+        <comment>%1: pass 2, passes 2 and 7</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, cut by the start of the next</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, the turn danced to its end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Added</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in %2 after %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in %2 at its head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another version</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 as written in %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 as “%2” in %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In bars of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To the other side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Places exchanged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, then count from 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Last step a touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bridge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 before %2, which starts %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 before %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ending</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Optional ending, not danced</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 after %2, part %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Canon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, entering %2 apart, every role finishes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, entering %2 apart, all end together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pinned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 starts %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one wall|%n walls</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 bpm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>intro %1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>intro %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the one in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the one after the stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the one with the stop in it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the one after %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the only one that begins facing %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the last one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the first %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the second %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the third %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the fourth %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the fifth %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the sixth %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the seventh %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the eighth %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>There %1, here %2; %n finding there, %3 here.|There %1, here %2; %n findings there, %3 here.</source>
+        <comment>%1 and %2: 6 of 7 passes land</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 of music would be left.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dance would be %1 too long.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dance and song would end together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The place where the dance starts is not there: it would start on the first phrase.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>solo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>couples in the line of dance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>couples in a slot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an open chain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a ring</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pairs facing each other</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2838,6 +4856,27 @@
     <message>
         <source>%1 round</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 are written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n count is said, but %1|%n counts are said, but %1</source>
+        <comment>%1: 30 counts are written</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n wall is said, but the turns that are written make %1|%n walls are said, but the turns that are written make %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
     <message>
         <source>at %1</source>
@@ -3380,10 +5419,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1”</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>without weight</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3462,11 +5497,79 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>after the song</source>
+        <source>count %1 of %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>count %1 of %2</source>
+        <source>twos</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>threes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fives</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sixes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sevens</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eights</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tens</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eleven</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>elevens</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>twelve</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>twelves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sets of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3478,11 +5581,23 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>bar %1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bars %1 to %2 (%3)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Bars %1 to %2 are not in the song, which has %3.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Nothing would be left of the song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it is</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3499,6 +5614,70 @@
     </message>
     <message>
         <source>These exclude each other: %1, and %2. Forget one of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 from %2 to %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>twice as many beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>half as many beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the metre is %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a 1 at %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>the bar at %1 has %n beat|the bar at %1 has %n beats</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>a phrase starts at %1 and has %n beat|a phrase starts at %1 and has %n beats</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>a phrase starts at %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the phrase at %1 is called “%2”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a beat at %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the tempo is %1 bpm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a stop of %1 from %2 to %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every beat %1 ms earlier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every beat %1 ms later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a beat held from %1 to %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3625,6 +5804,24 @@
         <source>The song ends before its last beat.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message numerus="yes">
+        <source>%n beat|%n beats</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n bar|%n bars</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n phrase|%n phrases</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
     <message>
         <source>Structure, character %1: %2</source>
         <translation type="unfinished"></translation>
@@ -3695,6 +5892,1058 @@
     </message>
     <message>
         <source>The taps lie before the song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steady within %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>World DanceSport Federation rules; from memory</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>common practice, no source</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waltz</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tango</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>viennese waltz</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slow foxtrot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>quickstep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>samba</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cha-cha</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rumba</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>paso doble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>jive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bachata</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hustle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>jig</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lindy hop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line dance, easy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line dance, quick</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ländler</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mazurka</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>merengue</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>musette waltz</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>polka</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rotary hambo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>salsa</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>schottische</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>square and contra</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two-step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>music that the other recording did not have, or a cut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it belongs to the phrase before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every 1 is a beat later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Routine without a name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To remember: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order of passes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No passes yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, counted in %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WAIT %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>RESTART after %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>TAG of %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>BRIDGE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>OTHER SIDE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PLACES EXCHANGED</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CANON</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CHANGED, see above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, then %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>face</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>music</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>free foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, count %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>both feet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Warm up first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dry floor, shoes that let the foot turn, room around kicks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rest between full runs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Music at a comfortable volume.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A qualified teacher and the rules of the house come first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walk four</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>walks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four plain walks forward, one on each count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walk back four</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four plain walks backward.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slow walks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two walks that take two counts each: time to show the leg.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walk and touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three walks and a touch that keeps the foot free for the way back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Toe strut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heel strut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>improver</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Toe down without weight, then the heel: two counts for each foot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>March in place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Eight steps on the spot; a rest for the head.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>warm-up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cross walks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walks that pass across the line of travel.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stage</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Triple in place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>triples</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three changes of weight in two counts, on the spot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Chassé to the side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>side triple</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side, close, side in two counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shuffle forward</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forward, close, forward in two counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back, close, forward</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A triple that turns the travel round without turning the body.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Behind, side, side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A triple that begins behind and sways to the side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Locked triple</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The second step locks behind the first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Polka step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A hop before the count leads into a triple forward.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>folk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rolling triple</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>experienced</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A triple that is always rolled: its second step comes on the third third.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rock and replace</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rocks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Weight forward, and back again where it was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back rock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Weight back, and forward again where it was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rocking chair</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rock forward and back with one foot, four counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side rock, cross</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rock to the side, then cross over and wait.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cross rock, side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rock across, replace, side: the free foot changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Break and close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>half basic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Break forward, replace, close, and a count that is waited.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>break</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Crossed box</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>boxes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Across, back, side, forward: a small box on the spot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Crossed box with a quarter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The box, with a quarter turn on its third step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slow box</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slow forward, quick side, quick close, and the same back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>couple</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Box in three</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The box in bars of three.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Six with two triples</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>six-count basic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>six-count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Triple, triple, back rock: the basic of six.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Six in single time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two slow sways and a back rock: six counts, four changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Six that passes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The partner passes down the slot and both end turned round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Six to the open side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Triple into promenade, triple back, back rock.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Eight that circles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eight-count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rock, triple, two walks and a triple; both circle round once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Break on 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forward and back breaks; counts 4 and 8 are waited.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Break on 2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same walk begun in place, so that the breaks fall on 2 and 6.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lead across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The partner is led across; both face the other way after it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side and touch, both sides</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>side basic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side, close, side, touch; and back again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Break and chassé</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two breaks with a chassé after each; it begins to the side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Balance in three</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waltz balance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forward and back, with two light steps on the spot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Travelling in three</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Six steps along the line of dance.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Half turn in three</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A left half turn in six counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Twinkle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Across, side, close, to each side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hesitation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One step in three counts; the other foot draws near.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mazurka step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Glide, close, hop: the accent is on the second.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step, half turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pivot half</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step forward and turn on it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three-step turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A whole turn to the side in three steps, then a touch.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spot turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A whole turn left on the spot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paddle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four touches that push the body an eighth each time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cross behind and unwind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Toe behind, then the body unwinds on both balls; weight ends on the toe that was behind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Chain of halves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four half turns along a line: eyes first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn under the arm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back rock, then the follower turns once under the raised hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn in four steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The follower walks round once in four counts; the leader stays.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vine and touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>vines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side, behind, side, touch.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Long vine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>weave</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Eight counts to the side, behind and across in turn.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ring vine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Across, side, behind, side: for an open ring.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vine with a quarter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The third step turns a quarter; the free foot brushes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Scissor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side, close, across, and a wait.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kick-ball-change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kicks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A low kick, then two quick changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kick twice and behind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kick forward and to the side, then behind, side, side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heel switches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heel, close, heel, close: two heels in two counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Point to each side; each foot closes on the &amp;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Swinging kick</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forward, kick, back, touch: the leg swings through.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hitch and hook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forward with the knee up, back with the shin across.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stamp three</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stamps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three stamps with weight, and a silent count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stamp and clap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A stamp without weight, a clap, twice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stomp, kick, back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A stomp without weight, a low kick, and two steps home.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heel drum</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Five beats of the heels in two counts, divided as the ear likes it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ring six</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three steps to the right, a lifted foot, one step back, a lifted foot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Long, short, short</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One bar of seven, counted by its groups: 3 + 2 + 2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step-hop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A step and a hop on it, to each side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three and hop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three walks and a hop on the last foot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Setting step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side, a light cross, and place: three changes in two counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Buzz step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One foot stays in front and the other pushes round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two-step along the line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Quick, quick, slow, slow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Long walks and a close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slow, slow, quick, quick, and a slow touch: eight counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slow, quick, quick, slow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Six counts: a dance in eights asks for an extension.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ball change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two changes of weight in one count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Behind, side, front</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A linking triple that leaves the body where it faces.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step, touch and clap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side and touch, with a clap that can be taught later.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lunge and recover</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two counts down to the side, two counts home.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pose, look, breathe</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four counts without a step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Triplet run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three even runs in each count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Jump out and in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feet apart, feet together, and two counts to stand; the next foot is said by what follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Long slide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One long step to the side, and the other foot closes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Eight of your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Eight counts to dance as you like; they end with the right foot free.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>free</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3915,7 +7164,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1, %2 s</source>
+        <source>%1, %L2 s</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3976,160 +7225,13 @@
     </message>
 </context>
 <context>
-    <name>Sheet</name>
-    <message>
-        <source>to “%1”</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 bpm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, counted in %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>RESTART after %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>TAG of %1, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>steps</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>wait</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>WAIT %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>BRIDGE</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>OTHER SIDE</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>PLACES EXCHANGED</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>CANON</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>CHANGED, see above</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, then </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>pass</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>part</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>where</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>face</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>time</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>count</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>music</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>free foot</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>counts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>after the song</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, count %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>touch</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>left</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>right</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>both feet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Warm up first. Dry floor, shoes that let the foot turn, room around kicks. Rest between full runs. Music at a comfortable volume. A qualified teacher and the rules of the house come first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Routine without a name</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>To remember: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Part %1, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Order of passes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>No passes yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
     <name>Strips</name>
     <message>
         <source>touch</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, a touch</source>
+        <source>%1, a touch</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4177,7 +7279,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> faces %1</source>
+        <source>%1 faces %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4189,7 +7291,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>held %1 s</source>
+        <source>held %L1 s</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4229,19 +7331,19 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, %1</source>
+        <source>%1, %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, in %1</source>
+        <source>%1, in %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, other side</source>
+        <source>%1, other side</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, exchanged</source>
+        <source>%1, exchanged</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4277,14 +7379,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>set</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>pass %1, %2–%3</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4293,15 +7387,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>passes %1–%2 alike, %3 each</source>
+        <source>in %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, %1 to %2</source>
+        <source>%1 to %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> · click or Enter unfolds them</source>
+        <source>passes %1–%2 alike, %3 each, %4 · click or Enter unfolds them</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4936,7 +8030,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %2 of %3</source>
+        <source>%1 of %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4952,11 +8046,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>facing %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, dancers say %1</source>
+        <source>%1, dancers say %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5147,15 +8245,23 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> Keep versions on the bench to drill them here.</source>
+        <source>Begins %1× left, %2× right</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1: %2 at %3 s. Begins %4× left, %5× right%6.%7</source>
+        <source>%1: %2 at %3 s.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>: the %1 is less used, “Both sides” adds it</source>
+        <source>%1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: the %2 is less used, “Both sides” adds it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep versions on the bench to drill them here.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5167,7 +8273,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>In sets: </source>
+        <source>In sets: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5250,15 +8356,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>quickest step %1 s</source>
+        <source>quickest step %L1 s</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>fastest turn %1°/s</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 a minute</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5449,19 +8551,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> One more cannot be read either.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> %1 more cannot be read either.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The vocabulary may only be read here, so this figure stays as it is. Take it into the routine and change it there.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, as typed here</source>
+        <source>%1, as typed here</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5652,11 +8746,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1: %2, then %3 free%4</source>
+        <source>%1: %2, then %3 free  (read so now)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>  (read so now)</source>
+        <source>%1: %2, then %3 free</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5901,11 +8995,20 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, one pass</source>
+        <source>%1, one pass</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, %1 passes</source>
+        <source>%1, %2 passes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>d MMM, hh:mm</source>
+        <comment>day and time</comment>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5916,7 +9019,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, or </source>
+        <source>%1, or %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6060,11 +9163,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 from these lengths: %2. </source>
+        <source>%1 from these lengths: %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>No figures at hand have lengths that make %1. </source>
+        <source>No figures at hand have lengths that make %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6084,11 +9187,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>.</source>
+        <source>%1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>; %1 of them are shown, of every number of figures.</source>
+        <source>%1; %2 of them are shown, of every number of figures.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6104,7 +9207,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> None in figure %1.</source>
+        <source>None in figure %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7257,18 +10360,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>No mend of the music costs less than %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It costs %1, %2 more than the best.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> The song is %1 then; %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The dance lands as it is: the music need not be mended.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7325,11 +10416,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> The routine was changed meanwhile, so its song stays. Open the new one from the Song menu.</source>
+        <source>The routine was changed meanwhile, so its song stays. Open the new one from the Song menu.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, mended</source>
+        <source>%1, mended</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7417,7 +10508,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>   ↓ %1 more</source>
+        <source>%1   ↓ %2 more</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7444,19 +10535,19 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, %1</source>
+        <source>%1, %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, other side</source>
+        <source>%1, other side</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, exchanged</source>
+        <source>%1, exchanged</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, in %1</source>
+        <source>%1, in %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7540,7 +10631,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
 <context>
     <name>lc::app::PartEditor</name>
     <message>
-        <source>, %1 weight changes, starts %2, then %3 free</source>
+        <source>%1, %2 weight changes, starts %3, then %4 free</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7548,7 +10639,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, turns %1</source>
+        <source>%1, turns %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7841,15 +10932,19 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, facing %1, %2 foot free</source>
+        <source>%1, %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, places %1</source>
+        <source>%1, facing %2, %3 foot free</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>; the music says %1, the dancers who count on %2</source>
+        <source>%1, places %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; the music says %2, the dancers who count on %3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8095,10 +11190,6 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> Last pass: %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>(gone)</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8123,11 +11214,11 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> What is kept costs nothing.</source>
+        <source>What is kept costs nothing.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> What is kept costs %1.</source>
+        <source>What is kept costs %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8330,11 +11421,11 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %</source>
+        <source>%L1 %</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, other bars</source>
+        <source>%1, other bars</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8797,23 +11888,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> It lacks %1 s of the other recording.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> One place could not be matched: see the doubts.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> %1 places could not be matched: see the doubts.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> One statement about music that is not there was left behind.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> %1 statements about music that is not there were left behind.</source>
+        <source>It lacks %1 s of the other recording.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8944,7 +12019,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> The recording stays as it is; what is shown is what would be.</source>
+        <source>The recording stays as it is; what is shown is what would be.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9208,7 +12283,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, copy</source>
+        <source>%1, copy</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9331,15 +12406,24 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> left</source>
+        <source>%1 left</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> right</source>
+        <source>%1 right</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> both feet</source>
+        <source>%1 both feet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>role and step</comment>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9473,15 +12557,15 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, %1 outvoted</source>
+        <source>%1, %2 outvoted</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, %1 came twice</source>
+        <source>%1, %2 came twice</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, %1 filled in</source>
+        <source>%1, %2 filled in</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9500,7 +12584,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> The routine needs %1 to %2.</source>
+        <source>The routine needs %1 to %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9509,10 +12593,6 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
     </message>
     <message>
         <source>danced at %1 to %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> at</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9567,11 +12647,15 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>%L1 to %L2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>100 %, as it is</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %</source>
+        <source>%L1 %</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9587,7 +12671,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>This song has %1 bpm, %2.</source>
+        <source>This song has %L1 bpm, %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9821,6 +12905,10 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
     </message>
     <message>
         <source>another version</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -1,3 +1,4 @@
+#include "app/base/languages.h"
 #include "app/base/paths.h"
 #include "app/base/qt_audio_output.h"
 #include "app/base/settings.h"
@@ -8,6 +9,7 @@
 #include "core/base/plain_text.h"
 
 #include <QCommandLineParser>
+#include <QLocale>
 #include <QTimer>
 
 #include <cstdio>
@@ -61,6 +63,7 @@ int run(int argc, char** argv) {
     }
     lc::app::Program app(argc, argv);
     Options options;
+    lc::app::speak(QLocale::system().uiLanguages());
     QApplication::setApplicationDisplayName(QStringLiteral("Lift Count"));
     options.parser.process(app);
 

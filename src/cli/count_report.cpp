@@ -4,6 +4,7 @@
 #include "core/base/json_text.h"
 #include "core/base/number_words.h"
 #include "core/figures/moment_starts.h"
+#include "core/landing/routine_pace.h"
 #include "core/notation/care.h"
 
 #include <cmath>
@@ -152,7 +153,7 @@ std::string countAsText(const StepsReading& read, const FigureCard& card, const 
     const FigureReading figure = figureOf(card, reading, around, in);
     if (around.tempo && !figure.roles.empty()) {
         const Pace pace = paceOf(figure.roles.front(), *around.tempo);
-        out += numbered(std::lround(pace.stepsPerMinute), "step", "steps") + " a minute";
+        out += stepsAMinute(pace.stepsPerMinute).english();
         if (pace.shortestStepSeconds) out += ", the quickest " + decimals(*pace.shortestStepSeconds, 2) + " s";
         if (pace.turnDegreesPerSecond)
             out += ", the fastest turn " + std::to_string(std::lround(*pace.turnDegreesPerSecond)) + "° a second";

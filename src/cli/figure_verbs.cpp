@@ -93,14 +93,14 @@ Result<Output> runBodies(const BodiesOptions& options) {
     for (const ReadFigure& body : figures) {
         if (&body == &*frame) continue;
         const BodyFit fit = bodyFits(frame->card, frame->reading, body.reading);
-        Json j{{"name", body.card.name}, {"fits", fit.fits}, {"why", fit.why}};
+        Json j{{"name", body.card.name}, {"fits", fit.fits}, {"why", fit.why.english()}};
         if (fit.fits) {
             j["lines"] = Json::array();
             for (const FigureLine& line : withBody(frame->card, frame->reading, body.card, body.reading).lines)
                 j["lines"].push_back({{"role", line.role}, {"notation", line.text}});
         }
         out["bodies"].push_back(std::move(j));
-        text += body.card.name + ": " + (fit.fits ? "fits" : fit.why) + "\n";
+        text += body.card.name + ": " + (fit.fits ? "fits" : fit.why.english()) + "\n";
     }
     return Output{options.json ? jsonText(out) : text, {}};
 }

@@ -11,9 +11,9 @@ namespace {
 std::vector<std::pair<std::size_t, std::string>> otherChanges(const Document& document, const RoutinePlan& plan) {
     std::vector<std::pair<std::size_t, std::string>> out;
     for (std::size_t i = 0; i < plan.passes.size(); ++i)
-        for (std::string& what : otherExceptionsInWords(document.routine, plan.as[i],
-                                                        writtenExceptions(document.routine, plan.passes[i].pass)))
-            out.emplace_back(i + 1, std::move(what));
+        for (const OtherException& other :
+             otherExceptions(document.routine, plan.as[i], writtenExceptions(document.routine, plan.passes[i].pass)))
+            out.emplace_back(i + 1, other.words.english());
     return out;
 }
 

@@ -100,9 +100,10 @@ Result<Output> planOfRoutine(const PlanOptions& options) {
     const CountGrid grid(*document->map, document->scheme);
     const auto plans = planRoutine(*document, grid, *wishes);
     if (!plans) return tl::unexpected(plans.error());
-    std::string notes = whyNotAllLands(*document, grid, *wishes, *plans);
+    Text said = whyNotAllLands(*document, grid, *wishes, *plans);
     if (const auto price = priceOfKeeping(*document, grid, *wishes, *plans))
-        notes += (notes.empty() ? "" : " ") + std::string("What is kept costs ") + std::to_string(*price) + ".";
+        said += Core::sentence("What is kept costs %1.", *price);
+    std::string notes = said.english();
     if (!notes.empty()) notes += "\n";
     return Output{options.json ? plansAsJson(*document, *plans) : plansAsText(*document, *plans), std::move(notes)};
 }

@@ -22,7 +22,7 @@ std::string versionsAsJson(const std::vector<RhythmVersion>& versions) {
     for (const RhythmVersion& v : versions) {
         Json j;
         j["notation"] = v.notation;
-        j["name"] = v.name;
+        j["name"] = v.name.english();
         j["length"] = toCountString(v.length);
         j["changed_steps"] = v.changedSteps;
         j["feet"] = Json::array();
@@ -37,7 +37,7 @@ std::string versionsAsJson(const std::vector<RhythmVersion>& versions) {
 std::string versionsAsText(const std::vector<RhythmVersion>& versions) {
     std::string out = std::to_string(versions.size()) + (versions.size() == 1 ? " version\n" : " versions\n");
     for (const RhythmVersion& v : versions) {
-        out += v.name + ": " + v.notation + "   ";
+        out += v.name.english() + ": " + v.notation + "   ";
         for (Foot foot : v.feet) out += footLetter(foot);
         out += ", last step on " + toSpokenCount(v.lastStepAt + counts(1)) + "\n";
     }

@@ -52,7 +52,7 @@ std::string fitsAsText(const std::vector<SongFit>& fits) {
         if (f.problem.empty())
             out += ": cost " + std::to_string(f.cost) + ", " + numbered(f.exceptions, "exception", "exceptions") +
                    ", " + numbered(f.misses, "miss", "misses") + ", " + numbered(f.stops, "stop", "stops") +
-                   ", last pass " + endingInWords(f);
+                   ", last pass " + endingInWords(f).english();
         if (!f.note().empty()) out += (f.problem.empty() ? ". " : ": ") + f.note().english();
         out += "\n";
     }
@@ -133,11 +133,11 @@ Result<Output> runMend(const MendOptions& options) {
                {"misses", mend.misses},
                {"joints", mend.joints},
                {"missing_counts", toCountString(mend.missing)},
-               {"what", mendInWords(*document->map, mend)}};
+               {"what", mendInWords(*document->map, mend).english()}};
         for (const BarSpan& span : mend.spans) j["bars"].push_back({{"first", span.first}, {"end", span.end}});
         out["mends"].push_back(std::move(j));
         text += std::to_string(i + 1) + ". cost " + std::to_string(mend.cost) + ". " +
-                mendInWords(*document->map, mend) + "\n";
+                mendInWords(*document->map, mend).english() + "\n";
     }
     out["next_cost"] = mends->nextCost < 0 ? Json(nullptr) : Json(mends->nextCost);
     if (mends->nextCost >= 0) text += "No other costs less than " + std::to_string(mends->nextCost) + ".\n";

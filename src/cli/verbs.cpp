@@ -47,7 +47,7 @@ Result<SongReading> importedMap(const MapOptions& options, const std::vector<Son
     if (options.bpm > 0) hints.bpm = options.bpm;
     auto imported = importMap(*bytes, options.importFile, hints);
     if (!imported) return tl::unexpected(imported.error());
-    if (!imported->note.empty()) notes += imported->note + "\n";
+    if (!imported->note.empty()) notes += imported->note.english() + "\n";
     return around(imported->map, stated);
 }
 
@@ -56,7 +56,7 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
     if (!options.confirm.empty()) {
         const auto text = readTextFile(options.confirm);
         if (!text) return tl::unexpected(text.error());
-        if (text->western) notes += text->note(shownName(options.confirm)) + "\n";
+        if (text->western) notes += text->note(shownName(options.confirm)).english() + "\n";
         auto read = readFacts(text->text);
         if (!read) return tl::unexpected(read.error());
         facts = std::move(*read);
@@ -94,7 +94,7 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
     if (!options.importFile.empty()) return importedMap(options, facts, notes);
     const auto file = hearFile(options.audio, options.secondsLimit);
     if (!file) return tl::unexpected(file.error());
-    if (!file->warning.empty()) notes += file->warning + "\n";
+    if (!file->warning.empty()) notes += file->warning.english() + "\n";
     return solveSong(file->heard, facts);
 }
 
@@ -203,7 +203,7 @@ Result<Output> runFill(const FillOptions& options) {
 Result<Document> readRoutine(const std::string& file) {
     auto read = readRoutineFile(file);
     if (!read) return tl::unexpected(read.error());
-    if (!read->note.empty()) std::fprintf(stderr, "%s\n", read->note.c_str());
+    if (!read->note.empty()) std::fprintf(stderr, "%s\n", read->note.english().c_str());
     return std::move(read->document);
 }
 

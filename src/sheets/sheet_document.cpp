@@ -30,8 +30,9 @@ QString scaled(QString html, double scale) {
 
 QSizeF sheetPageSize() { return {595, 842}; } // A4 in points (ISO 216)
 
-std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Landing& landing, SheetKind kind) {
-    const QString html = sheetHtml(document, landing, kind);
+std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Landing& landing, SheetKind kind,
+                                             const Language& language) {
+    const QString html = sheetHtml(document, landing, kind, language);
     auto sheet = std::make_unique<QTextDocument>();
     QFont font(QStringLiteral("Lato"));
     font.setPointSizeF(10);
@@ -76,7 +77,7 @@ void printSheet(QPagedPaintDevice& device, QTextDocument& sheet) {
     }
 }
 
-QByteArray sheetPdf(const Document& document, const Landing& landing, SheetKind kind) {
+QByteArray sheetPdf(const Document& document, const Landing& landing, SheetKind kind, const Language& language) {
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
@@ -85,7 +86,7 @@ QByteArray sheetPdf(const Document& document, const Landing& landing, SheetKind 
     writer.setPageMargins(QMarginsF(0, 0, 0, 0));
     writer.setTitle(QString::fromStdString(document.title));
     writer.setCreator(QStringLiteral("Lift Count"));
-    const auto sheet = sheetDocument(document, landing, kind);
+    const auto sheet = sheetDocument(document, landing, kind, language);
     printSheet(writer, *sheet);
     return bytes;
 }

@@ -14,7 +14,7 @@ namespace lc {
 /// A sheet laid out on A4 pages, for the preview, the printer and PDF: the same in all three. A floor card is made
 /// smaller until it fits one page.
 [[nodiscard]] std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Landing& landing,
-                                                           SheetKind kind);
+                                                           SheetKind kind, const Language& language = Language());
 
 /// Size of a page of sheetDocument() in its own units (points).
 [[nodiscard]] QSizeF sheetPageSize();
@@ -23,7 +23,8 @@ namespace lc {
 void paintSheetPage(QPainter& painter, QTextDocument& sheet, int page);
 
 /// The sheet as PDF bytes, text selectable, fonts embedded.
-[[nodiscard]] QByteArray sheetPdf(const Document& document, const Landing& landing, SheetKind kind);
+[[nodiscard]] QByteArray sheetPdf(const Document& document, const Landing& landing, SheetKind kind,
+                                  const Language& language = Language());
 
 /// Paints all pages on a printer or another paged device.
 void printSheet(QPagedPaintDevice& device, QTextDocument& sheet);

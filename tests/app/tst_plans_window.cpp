@@ -22,12 +22,6 @@ QString titleOf(const ArrangeRig& rig, int plan) {
     return choice ? choice->text() : QString();
 }
 
-void doAnything(const ArrangeRig& rig, const QString& typed) {
-    rig.shortcut(Qt::Key_K, Qt::ControlModifier);
-    QTest::keyClicks(rig.window->findChild<app::CommandBox*>(), typed);
-    QTest::keyClick(rig.window->findChild<app::CommandBox*>(), Qt::Key_Return);
-}
-
 int missed(const ArrangeRig& rig) {
     int n = 0;
     for (const PassPerformance& p : rig.performance().passes) n += !lands(rig.session->doc.landing().grid, p);
@@ -184,7 +178,7 @@ private Q_SLOTS:
                          "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait");
         rig.order("A x25");
         rig.clickCount(72);
-        doAnything(rig, "put a turned-round");
+        rig.doAnything("put a turned-round");
         app::TurnsPanel& turns = rig.arrange().turns();
         QVERIFY(turns.isVisible());
         QCOMPARE(turns.mends().size(), 3U);

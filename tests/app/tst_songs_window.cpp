@@ -25,12 +25,6 @@ using test::must;
 
 namespace {
 
-void doAnything(const ArrangeRig& rig, const QString& typed) {
-    rig.shortcut(Qt::Key_K, Qt::ControlModifier);
-    QTest::keyClicks(rig.window->findChild<app::CommandBox*>(), typed);
-    QTest::keyClick(rig.window->findChild<app::CommandBox*>(), Qt::Key_Return);
-}
-
 void write(const QString& path, const QByteArray& bytes) {
     QFile file(path);
     if (!file.open(QIODevice::WriteOnly)) qFatal("cannot write %s", qPrintable(path));
@@ -62,7 +56,7 @@ private Q_SLOTS:
         ArrangeRig rig("verse 32 | chorus 32");
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A A");
-        doAnything(rig, "which song");
+        rig.doAnything("which song");
         app::RankPanel& panel = rig.arrange().ranking();
         QVERIFY(panel.isVisible());
         panel.rank(folder.path(), Ranked::Songs);
@@ -132,7 +126,7 @@ private Q_SLOTS:
         ArrangeRig rig("verse 32 | chorus 32", 124);
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A A");
-        doAnything(rig, "tempi of dances");
+        rig.doAnything("tempi of dances");
         app::TempoPanel& panel = rig.arrange().tempi();
         QVERIFY(panel.isVisible());
         QCOMPARE(panel.says(), "This song has 124.0 bpm, 4/4.");
@@ -158,7 +152,7 @@ private Q_SLOTS:
         ArrangeRig rig("verse 32 | quiet 16 | chorus 32 | outro 32");
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A x4");
-        doAnything(rig, "try the routine");
+        rig.doAnything("try the routine");
         app::SongTrialPanel& panel = rig.arrange().songTrial();
         auto* edits = panel.findChild<QComboBox*>("trialEdits");
         const int without = edits->findText("without Quiet");
@@ -175,7 +169,7 @@ private Q_SLOTS:
         ArrangeRig rig("verse 32 | chorus 36 | verse 32 | chorus 32");
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A x4");
-        doAnything(rig, "mend the music");
+        rig.doAnything("mend the music");
         app::MendPanel& panel = rig.arrange().musicMends();
         QVERIFY(panel.isVisible());
         QVERIFY2(panel.says().contains("There is no recording"), qPrintable(panel.says()));

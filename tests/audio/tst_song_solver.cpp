@@ -66,10 +66,11 @@ private Q_SLOTS:
             QCOMPARE(then.map.beats.size(), m_plain.map.beats.size());
             for (std::size_t b = 0; b < m_plain.map.bars.size(); ++b)
                 QVERIFY2(then.map.bars[b].firstBeat == m_plain.map.bars[b].firstBeat,
-                         (doubt.about + ", bar " + std::to_string(b + 1)).c_str());
+                         (doubt.about.english() + ", bar " + std::to_string(b + 1)).c_str());
             QCOMPARE(then.map.phrases.size(), m_plain.map.phrases.size());
             for (const SongDoubt& d : then.doubts)
-                QVERIFY2(d.about != doubt.about || std::abs(d.start - doubt.start) > 0.01, doubt.about.c_str());
+                QVERIFY2(d.about != doubt.about || std::abs(d.start - doubt.start) > 0.01,
+                         doubt.about.english().c_str());
         }
     }
     /// Whatever reading is accepted, its facts hold in the map that comes of it.
@@ -77,13 +78,13 @@ private Q_SLOTS:
         for (const SongDoubt& doubt : m_plain.doubts)
             for (const DoubtReading& r : doubt.readings) {
                 const auto then = solveSong(m_demo, r.facts);
-                QVERIFY2(then, r.text.c_str());
+                QVERIFY2(then, r.text.english().c_str());
                 QVERIFY(validate(then->map));
                 for (const SongFact& fact : r.facts) {
                     if (const auto* f = std::get_if<OneFact>(&fact))
-                        QVERIFY2(isBarStart(then->map, f->at), r.text.c_str());
+                        QVERIFY2(isBarStart(then->map, f->at), r.text.english().c_str());
                     if (const auto* f = std::get_if<PhraseFact>(&fact))
-                        QVERIFY2(isPhraseStart(then->map, f->at), r.text.c_str());
+                        QVERIFY2(isPhraseStart(then->map, f->at), r.text.english().c_str());
                     if (const auto* f = std::get_if<MetreFact>(&fact)) QVERIFY(then->map.metre == f->metre);
                 }
             }
@@ -119,7 +120,7 @@ private Q_SLOTS:
             default: facts = {BeatFact{at + 0.2}, MetreFact{{3, 4}}}; break;
             }
             const auto then = solveSong(m_demo, facts);
-            QVERIFY2(then, describe(facts.front()).c_str());
+            QVERIFY2(then, describe(facts.front()).english().c_str());
             QVERIFY(validate(then->map));
             if (const auto* f = std::get_if<OneFact>(&facts.front())) QVERIFY(isBarStart(then->map, f->at));
             if (const auto* f = std::get_if<PhraseFact>(&facts.front())) QVERIFY(isPhraseStart(then->map, f->at));

@@ -4,6 +4,7 @@
 
 #include "app/arrange/part_chain.h"
 #include "app/arrange/pass_panel.h"
+#include "app/window/command_box.h"
 
 #include <QAbstractItemView>
 #include <QAccessible>
@@ -40,6 +41,12 @@ struct ArrangeRig : WindowRig {
             QTest::mouseClick(arrange().editor().line(static_cast<std::size_t>(r))->viewport(), Qt::LeftButton);
             QTest::keyClicks(arrange().editor().line(static_cast<std::size_t>(r)), lines[r]);
         }
+    }
+    /// Typed into the command box.
+    void doAnything(const QString& typed) const {
+        shortcut(Qt::Key_K, Qt::ControlModifier);
+        QTest::keyClicks(&window->commandBox(), typed);
+        QTest::keyClick(&window->commandBox(), Qt::Key_Return);
     }
     void shortcutToField() const { chain().typeFigure(); }
     void order(const QString& text) const {

@@ -27,6 +27,11 @@ constexpr int cases(int all) { return sanitized ? all / 3 : all; }
 inline QString q(const std::string& text) { return QString::fromStdString(text); }
 inline QString q(const Sentence& sentence) { return q(sentence.english()); }
 inline QString q(const Text& text) { return q(text.english()); }
+inline QStringList q(const std::vector<Sentence>& sentences) {
+    QStringList all;
+    for (const Sentence& sentence : sentences) all << q(sentence);
+    return all;
+}
 
 /// The value of a result that must be there; the error's sentence is printed otherwise.
 template <typename T>

@@ -279,8 +279,7 @@ std::vector<Choice> ArrangeStage::accents() {
 std::vector<Choice> ArrangeStage::formations() {
     std::vector<Choice> all;
     for (const Formation formation : allFormations)
-        all.push_back({q(formationInWords(formation)),
-                       [this, formation] { m_session.doc.edit(SetFormation{formation}); },
+        all.push_back({q(formationSaid(formation)), [this, formation] { m_session.doc.edit(SetFormation{formation}); },
                        formation == m_session.doc.document().routine.formation});
     return all;
 }
@@ -305,7 +304,7 @@ std::vector<Place> ArrangeStage::places(const QString&) {
     const Landing& landing = m_session.doc.landing();
     for (const PassPerformance& pass : landing.performance.passes)
         all.push_back({.name = tr("pass %1").arg(pass.number),
-                       .about = q(landing.grid.placeInWords(pass.start)),
+                       .about = q(landing.grid.place(pass.start)),
                        .run = [this, id = pass.id] { goToPass(id); },
                        .brings = false});
     for (const Part& part : m_session.doc.document().routine.parts)

@@ -327,7 +327,7 @@ void ArrangeStage::changePassAtCaret(const QString& name, const std::function<vo
     PassExceptions exceptions =
         m_session.doc.document().routine.passes[*indexOfPass(m_session.doc.document().routine, pass->id)];
     change(exceptions);
-    m_session.doc.edit(SetExceptions{pass->id, std::move(exceptions), name.toStdString()});
+    m_session.doc.edit(SetExceptions{pass->id, std::move(exceptions), Sentence::verbatim(name.toStdString())});
 }
 
 void ArrangeStage::pinPassHere() {

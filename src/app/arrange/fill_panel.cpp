@@ -7,6 +7,7 @@
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
@@ -51,7 +52,9 @@ QString combinationsInWords(const Filling& filling) {
             break;
         }
     }
-    return all.join(FillPanel::tr(", or "));
+    QString out;
+    for (const QString& one : all) out = out.isEmpty() ? one : FillPanel::tr("%1, or %2").arg(out, one);
+    return out;
 }
 
 } // namespace
@@ -60,9 +63,9 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
     : QWidget(parent), m_session(session), m_desk(desk), m_editor(editor), m_worker(session.working()) {
     setAccessibleName(tr("Fill the phrase with figures"));
     auto* all = panelColumn(theme, this);
-    auto* row = new QHBoxLayout;
-    auto* below = new QHBoxLayout;
-    const auto combo = [&](QHBoxLayout* to, const char* name, const QString& what) {
+    auto* row = new FlowLayout(theme.px(6));
+    auto* below = new FlowLayout(theme.px(6));
+    const auto combo = [&](FlowLayout* to, const char* name, const QString& what) {
         auto* box = new QComboBox(this);
         box->setObjectName(QString::fromLatin1(name));
         box->setAccessibleName(what);
@@ -82,7 +85,7 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
     addWords(row, tr("turning"), theme, this);
     m_turn = combo(row, "fillPhraseTurn", tr("How much is turned in all"));
     m_turn->addItem(tr("as it comes"));
-    for (const int e : {0, 2, 4, -2}) m_turn->addItem(e == 0 ? tr("not") : q(turnInWords({e})), e);
+    for (const int e : {0, 2, 4, -2}) m_turn->addItem(e == 0 ? tr("not") : q(turnSaid({e})), e);
     row->addStretch();
     m_apply =
         addButton(row, tr("Place them"), tr("The figures of the chosen row come behind the part; Undo takes them out"),
@@ -112,7 +115,6 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
     m_own->setObjectName(QStringLiteral("fillPhraseOwn"));
     m_own->setToolTip(tr("Leave the vocabulary's other figures out"));
     below->addWidget(m_own);
-    below->addStretch();
     all->addLayout(row);
     all->addLayout(below);
     m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
@@ -259,19 +261,22 @@ QString FillPanel::says() const {
     const auto filling = fillCounts(total, lengths);
     QString words;
     if (filling && !filling->combinations.empty())
-        words = tr("%1 from these lengths: %2. ").arg(q(countsInWords(total)), combinationsInWords(*filling));
+        words =
+            tr("%1 from these lengths: %2.").arg(q(inCounts(total)), combinationsInWords(*filling)) + QLatin1Char(' ');
     else if (filling)
-        words = tr("No figures at hand have lengths that make %1. ").arg(q(countsInWords(total)));
+        words = tr("No figures at hand have lengths that make %1.").arg(q(inCounts(total))) + QLatin1Char(' ');
     if (m_fills->fills.empty())
         return words +
                (m_fills->all && *m_fills->all == 0
                     ? tr("None fits the feet, the holds and the turn wanted: ask for either foot, or another turn.")
                     : tr("None keeps the limits of variety: allow figures more often."));
-    words += m_fills->all ? tr("%L1 in all fit the feet and holds").arg(static_cast<qulonglong>(*m_fills->all))
-                          : tr("More than can be counted fit the feet and holds");
+    const QString fit = m_fills->all
+                            ? tr("%L1 in all fit the feet and holds").arg(static_cast<qulonglong>(*m_fills->all))
+                            : tr("More than can be counted fit the feet and holds");
     return words + (m_fills->listedAll
-                        ? tr(".")
-                        : tr("; %1 of them are shown, of every number of figures.").arg(m_fills->fills.size()));
+                        ? tr("%1.").arg(fit)
+                        : tr("%1; %2 of them are shown, of every number of figures.")
+                              .arg(fit, QLocale().toString(static_cast<qulonglong>(m_fills->fills.size()))));
 }
 
 void FillPanel::showOnes() {
@@ -295,10 +300,11 @@ void FillPanel::showOnes() {
     for (std::size_t f = 0; f < fill.figures.size(); ++f)
         if (!meeting.contains(f) && !(f == 0 && musicCountIn(m_from, set) == counts(1)))
             without << QString::number(f + 1);
-    m_ones->setText(
-        tr("The 1s of the music: %1.")
-            .arg(met.isEmpty() ? tr("only where it begins") : met.join(QStringLiteral(", "))) +
-        (without.isEmpty() ? QString() : tr(" None in figure %1.").arg(without.join(QStringLiteral(", ")))));
+    m_ones->setText(tr("The 1s of the music: %1.")
+                        .arg(met.isEmpty() ? tr("only where it begins") : met.join(QStringLiteral(", "))) +
+                    (without.isEmpty()
+                         ? QString()
+                         : QLatin1Char(' ') + tr("None in figure %1.").arg(without.join(QStringLiteral(", ")))));
 }
 
 void FillPanel::applyChosen() {

@@ -24,7 +24,6 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     auto* row = new QHBoxLayout;
     addWords(row, tr("Hand-out"), theme, this, true);
     m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
-    m_says->setWordWrap(false);
     row->addWidget(m_says, 1);
     m_next = addButton(row, tr("Next open line"), tr("The next line that waits to be settled"), "nextOpenLine", this);
     m_remarks =

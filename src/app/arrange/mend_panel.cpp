@@ -7,13 +7,14 @@
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
 #include "app/widgets/file_asking.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/panel_parts.h"
 #include "audio/sound/audio_file.h"
 #include "audio/sound/song_splice.h"
 #include "core/base/files.h"
-#include "core/base/number_words.h"
 #include "core/exchange/map_export.h"
+#include "core/reports/landing_report.h"
 #include "core/reports/song_trial.h"
 
 #include <QCheckBox>
@@ -32,7 +33,7 @@ MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_session(session), m_worker(session.working()), m_writer(session.working()) {
     setAccessibleName(tr("Mend the music instead of the dance"));
     auto* all = panelColumn(theme, this);
-    auto* row = new QHBoxLayout;
+    auto* row = new FlowLayout(theme.px(6));
     const auto field = [&](const char* name, const QString& what, int least, int most, int value) {
         auto* spin = numberField(name, what, least, most, theme, this);
         spin->setValue(value);
@@ -119,13 +120,11 @@ Result<MendPanel::Compared> MendPanel::compare(const Document& document, const L
             return p.start < landed.grid.end() && lands(landed.grid, p);
         });
         const std::int64_t best = out.mends.mends.front().cost;
-        QString price = mend.cost == best
-                            ? tr("No mend of the music costs less than %1.").arg(best)
-                            : tr("It costs %1, %2 more than the best.").arg(mend.cost).arg(mend.cost - best);
-        price +=
-            tr(" The song is %1 then; %2.")
-                .arg(q(countsInWords(landed.grid.end())), q(someOf(good, begun, "pass", "passes", "lands", "land")));
-        out.rows.push_back({mendInWords(*document.map, mend), price.toStdString(), std::move(landed)});
+        Text price = mend.cost == best
+                         ? Core::sentence("No mend of the music costs less than %1.", best)
+                         : Core::sentence("It costs %1, %2 more than the best.", mend.cost, mend.cost - best);
+        price += Core::sentence("The song is %1 then; %2.", inCounts(landed.grid.end()), passesThatLand(good, begun));
+        out.rows.push_back({mendInWords(*document.map, mend), std::move(price), std::move(landed)});
     }
     out.mends.mends.resize(out.rows.size()); // the row and the list stay alike
     return out;
@@ -230,13 +229,13 @@ void MendPanel::write(QString path) {
                                      .arg(readable(QFileInfo(path).fileName()), readable(QFileInfo(table).fileName()));
             if (revision != m_session.doc.revision())
                 return Q_EMIT m_session.messages.told(
-                    done +
-                    tr(" The routine was changed meanwhile, so its song stays. Open the new one from the Song menu."));
+                    done + QLatin1Char(' ') +
+                    tr("The routine was changed meanwhile, so its song stays. Open the new one from the Song menu."));
             const SongReference file{fileName(path),
                                      print->bytes,
                                      print->hash,
                                      song.map.end,
-                                     (title + tr(", mended")).toStdString(),
+                                     tr("%1, mended").arg(title).toStdString(),
                                      m_session.doc.document().song.artist};
             m_session.doc.edit(songEdited(m_session.doc.document(), song, file), tr("mend the music"));
             Q_EMIT m_session.messages.told(done);

@@ -36,7 +36,7 @@ public:
 
 private:
     struct Tried {
-        std::string title, price;
+        Text title, price;
         Landing then;
     };
     struct Compared {

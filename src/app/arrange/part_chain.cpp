@@ -209,14 +209,14 @@ void PartChain::rebuild() {
         QString name = inner                             ? tr("part %1").arg(q(inner->name))
                        : figure && !figure->name.empty() ? q(figure->name)
                                                          : tr("typed steps");
-        if (!placed.version.empty()) name += tr(", %1").arg(q(placed.version));
-        if (placed.mirrored) name += tr(", other side");
-        if (placed.exchanged) name += tr(", exchanged");
-        if (!placed.bars.none()) name += tr(", in %1").arg(placed.bars.danced);
+        if (!placed.version.empty()) name = tr("%1, %2").arg(name, q(placed.version));
+        if (placed.mirrored) name = tr("%1, other side").arg(name);
+        if (placed.exchanged) name = tr("%1, exchanged").arg(name);
+        if (!placed.bars.none()) name = tr("%1, in %2").arg(name, QString::number(placed.bars.danced));
         const QString counts = q(toSpokenCount(length));
         const QString about =
             tr("%1, %2, from count %3 of part %4")
-                .arg(name, q(countsInWords(length)), q(toSpokenCount(start + lc::counts(1))), q(part->name));
+                .arg(name, q(inCounts(length)), q(toSpokenCount(start + lc::counts(1))), q(part->name));
         all.push_back({placed.id, name, counts, about});
         key += QString::number(placed.id.value) + name + counts + about +
                (isChosen(placed.id) ? QStringLiteral("*") : QStringLiteral("|"));

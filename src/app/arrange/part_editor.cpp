@@ -31,12 +31,10 @@ QString summaryOf(const NotationReading& line) {
     const Foot out = feet.empty() ? in : feet.back().freeAfter;
     Eighths turn;
     for (const Action& a : line.actions) turn += a.turn;
-    QString words = q(countsInWords(line.length)) +
-                    PartEditor::tr(", %1 weight changes, starts %2, then %3 free")
-                        .arg(weightChanges(line.actions))
-                        .arg(needed ? q(freeFootInWords(in)) : PartEditor::tr("either foot"), q(freeFootInWords(out)));
-    if (turn.value != 0) words += PartEditor::tr(", turns %1").arg(q(turnInWords(turn)));
-    return words;
+    const QString words = PartEditor::tr("%1, %2 weight changes, starts %3, then %4 free")
+                              .arg(q(inCounts(line.length)), QString::number(weightChanges(line.actions)),
+                                   needed ? q(footWord(in)) : PartEditor::tr("either foot"), q(footWord(out)));
+    return turn.value == 0 ? words : PartEditor::tr("%1, turns %2").arg(words, q(turnSaid(turn)));
 }
 } // namespace
 
@@ -189,7 +187,7 @@ void PartEditor::showLines() {
         for (const auto& reading : m_session.doc.landing().performance.parts)
             if (reading->part == m_part)
                 about = tr("Part %1: %2. Choose a figure to see and change its lines.")
-                            .arg(q(part.name), q(countsInWords(reading->length)));
+                            .arg(q(part.name), q(inCounts(reading->length)));
     m_about->setText(about);
     m_about->setVisible(!about.isEmpty());
 }
@@ -364,7 +362,7 @@ void PartEditor::showStart() {
         if (start && counts(phrase.firstCount) == at) chosen = m_start->count() - 1;
     }
     if (start && chosen == 0) {
-        m_start->insertItem(1, q(grid.placeInWords(at)), *start);
+        m_start->insertItem(1, q(grid.place(at)), *start);
         chosen = 1;
     }
     m_start->addItem(tr("the count at the caret"));

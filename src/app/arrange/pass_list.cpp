@@ -35,9 +35,14 @@ std::optional<int> PassModel::rowOfPass(PassId pass) const {
     return std::nullopt;
 }
 
+PassRow PassModel::wordsOf(int row) const {
+    const Landing& landing = m_session.doc.landing();
+    return passRow(m_session.doc.document(), landing, landing.performance.passes[static_cast<std::size_t>(row)]);
+}
+
 QString PassModel::cell(int row, Column column) const {
     const PassPerformance& pass = m_session.doc.landing().performance.passes[static_cast<std::size_t>(row)];
-    const PassRow words = passRow(m_session.doc.document(), m_session.doc.landing(), pass);
+    const PassRow words = wordsOf(row);
     const auto optional = [](const std::optional<Tick>& t) { return t ? q(toSpokenCount(*t)) : QStringLiteral("–"); };
     switch (column) {
     case Number: return QString::number(pass.number);
@@ -49,7 +54,7 @@ QString PassModel::cell(int row, Column column) const {
     case Phrase: return words.phrase ? q(words.phraseLabel) : QStringLiteral("–");
     case Offset: return optional(words.phraseOffset);
     case Facing: return q(toClock(words.facing));
-    case FreeFoot: return q(freeFootInWords(words.freeFoot));
+    case FreeFoot: return q(footWord(words.freeFoot));
     case Danced: return q(toSpokenCount(pass.counts));
     case RestartAfter: return pass.cut ? q(toSpokenCount(pass.counts)) : QString();
     case TagCounts: return pass.tag > Tick{} ? q(toSpokenCount(pass.tag)) : QString();
@@ -79,9 +84,10 @@ QVariant PassModel::data(const QModelIndex& index, int role) const {
     case Qt::FontRole:
         if (column == Phrase || column == FreeFoot || column == PartName)
             return m_theme.words(13, column == PartName ? Weight::Bold : Weight::Regular);
-        if (column == Verdict)
-            return m_theme.words(13, cell(index.row(), Verdict) == QStringLiteral("lands") ? Weight::Regular
-                                                                                           : Weight::Bold);
+        if (column == Verdict) {
+            const PassRow row = wordsOf(index.row());
+            return m_theme.words(13, row.lands && row.phraseOffset == Tick{} ? Weight::Regular : Weight::Bold);
+        }
         return m_theme.numbers(12, column == Number);
     case Qt::ForegroundRole:
         return column == Time || column == FreeFoot ? m_theme.colours().ink2 : m_theme.colours().ink;

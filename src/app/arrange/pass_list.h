@@ -2,6 +2,7 @@
 
 #include "app/base/theme.h"
 #include "core/base/ids.h"
+#include "core/reports/landing_report.h"
 
 #include <QAbstractTableModel>
 #include <QTableView>
@@ -47,6 +48,7 @@ public:
     [[nodiscard]] std::optional<int> rowOfPass(PassId pass) const;
 
 private:
+    [[nodiscard]] PassRow wordsOf(int row) const;
     [[nodiscard]] QString cell(int row, Column column) const;
     [[nodiscard]] QString differs(PassId id) const;
     Session& m_session;

@@ -140,20 +140,20 @@ void PassPanel::refresh() {
     }
     const PassRow row = passRow(m_session.doc.document(), landing, *pass);
     m_head->setText(tr("Pass %1, part %2").arg(pass->number).arg(q(row.partName)));
-    const QString place = q(landing.grid.empty() ? std::string() : landing.grid.placeInWords(pass->start));
-    const bool timed =
-        !row.startSeconds || place.contains(QLatin1Char('(') + q(row.startClock) +
-                                            QLatin1Char(')')); // a section that shares its name says its time
-    m_where->setText(place + (timed ? QString() : QStringLiteral(", ") + q(row.startClock)) +
-                     tr(", facing %1, %2 foot free")
-                         .arg(q(facingInWords(m_session.doc.document().routine.formation, row.facing)),
-                              q(freeFootInWords(row.freeFoot))));
+    QString where = landing.grid.empty() ? QString() : q(landing.grid.place(pass->start));
+    if (row.startSeconds && // a section that shares its name says its time
+        !where.contains(QLatin1Char('(') + q(row.startClock) + QLatin1Char(')')))
+        where = tr("%1, %2").arg(where, q(row.startClock));
+    where = tr("%1, facing %2, %3 foot free")
+                .arg(where, q(facingSaid(m_session.doc.document().routine.formation, row.facing)),
+                     q(footWord(row.freeFoot)));
     if (pass->roles.size() > 1 && pass->roles.front().orbitIn.value != 0)
-        m_where->setText(m_where->text() + tr(", places %1").arg(q(placeInWords(pass->roles.front().orbitIn))));
-    QString said = q(countsInWords(pass->counts)) + QStringLiteral(", ") + q(verdict(row));
+        where = tr("%1, places %2").arg(where, q(orbitSaid(pass->roles.front().orbitIn)));
+    m_where->setText(where);
+    QString said = tr("%1, %2").arg(q(inCounts(pass->counts)), q(verdict(row)));
     if (row.musicCount && *row.musicCount != row.runningCount)
-        said += tr("; the music says %1, the dancers who count on %2")
-                    .arg(q(toSpokenCount(*row.musicCount)), q(toSpokenCount(row.runningCount)));
+        said = tr("%1; the music says %2, the dancers who count on %3")
+                   .arg(said, q(toSpokenCount(*row.musicCount)), q(toSpokenCount(row.runningCount)));
     m_counts->setText(said);
     if (!m_lines->hasFocus() || !m_error->isVisible()) {
         const auto now = passFromText(m_session.doc.document(), pass->id, m_lines->toPlainText().toStdString(),
@@ -164,7 +164,7 @@ void PassPanel::refresh() {
     }
     m_mark->blockSignals(true);
     m_mark->clear();
-    for (const std::string& mark :
+    for (const Sentence& mark :
          memoryMarks(m_session.doc.document(), landing, static_cast<std::size_t>(pass->number - 1)))
         m_mark->addItem(q(mark));
     m_mark->setCurrentIndex(-1);
@@ -225,9 +225,9 @@ void PassPanel::showMusic() {
             for (const MusicException& m : routine.atMusic) {
                 if (m.id != id) continue;
                 m_music->addWidget(paragraph(
-                    tr("%1: %2").arg(q(toWords(m.place)), q(musicToText(m_session.doc.document(), id))
-                                                              .trimmed()
-                                                              .replace(QLatin1Char('\n'), QStringLiteral("; "))),
+                    tr("%1: %2").arg(q(placeSaid(m.place)), q(musicToText(m_session.doc.document(), id))
+                                                                .trimmed()
+                                                                .replace(QLatin1Char('\n'), QStringLiteral("; "))),
                     m_theme.words(13, Weight::Semibold), m_theme.colours().ink, this));
                 auto* row = new QHBoxLayout;
                 auto* keep = new QPushButton(tr("Bind to this pass"), this);

@@ -130,7 +130,7 @@ void PlanSettings::offerRoutine() {
     const int facing = m_facing->currentIndex();
     m_facing->clear();
     m_facing->addItem(tr("any"));
-    for (int e = 0; e < 8; ++e) m_facing->addItem(q(facingInWords(routine.formation, {e})), e);
+    for (int e = 0; e < 8; ++e) m_facing->addItem(q(facingSaid(routine.formation, {e})), e);
     m_facing->setCurrentIndex(std::max(0, facing));
     std::vector<std::uint32_t> allowed;
     for (const QAction* action : m_fills->actions())

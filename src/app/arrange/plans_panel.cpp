@@ -31,8 +31,7 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_session(session), m_theme(theme), m_planner(session.working()) {
     setAccessibleName(tr("Plans that make the routine land"));
     auto* all = panelColumn(theme, this);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(theme.px(6));
+    auto* row = new FlowLayout(theme.px(6));
     addWords(row, tr("Make it land for"), theme, this, true);
     m_preset = new QComboBox(this);
     m_preset->setObjectName(QStringLiteral("planPreset"));
@@ -170,13 +169,11 @@ Result<PlansPanel::Laid> PlansPanel::lay(const Document& document, const Landing
         const auto then = applyEdits(document, plan.edits);
         if (!then) break;
         Landing after = land(*then, grid, landing.limits);
-        std::string price = proofInWords(laid.plans, i);
+        Text price = proofInWords(laid.plans, i);
         for (const ExceptionRule& rule : exceptionRules(*then, after))
-            if (!rule.when.empty()) (price += ' ') += ruleInWords(rule);
-        price += tr(" Last pass: %1.")
-                     .arg(q(endingInWords(document.routine.formation, plan.ending, plan.passes.back().counts,
-                                          plan.endingFacing)))
-                     .toStdString();
+            if (!rule.when.empty()) price += ruleInWords(rule);
+        price += Core::sentence("Last pass: %1.", endingInWords(document.routine.formation, plan.ending,
+                                                                plan.passes.back().counts, plan.endingFacing));
         laid.rows.push_back({planInWords(document, landing, plan), std::move(price), std::move(after)});
     }
     laid.plans.plans.resize(laid.rows.size()); // the row and the list stay alike
@@ -216,8 +213,7 @@ void PlansPanel::showPins() {
                     : tr("pass %1 as it is").arg(numberOf(kept.pass)),
             [this, id = kept.pass] { keepPass(id); });
     for (const WantedStart& start : m_starts)
-        pin(tr("pass %1 starts on %2")
-                .arg(numberOf(start.pass), q(m_session.doc.landing().grid.placeInWords(start.at))),
+        pin(tr("pass %1 starts on %2").arg(numberOf(start.pass), q(m_session.doc.landing().grid.place(start.at))),
             [this, id = start.pass] {
                 std::erase_if(m_starts, [&](const WantedStart& s) { return s.pass == id; });
                 m_upToDate->ask();
@@ -236,7 +232,8 @@ QString PlansPanel::says() const {
     else
         words = q(planPresets()[static_cast<std::size_t>(std::max(0, m_preset->currentIndex()))].why);
     if (m_price)
-        words += *m_price == 0 ? tr(" What is kept costs nothing.") : tr(" What is kept costs %1.").arg(*m_price);
+        words += QLatin1Char(' ') +
+                 (*m_price == 0 ? tr("What is kept costs nothing.") : tr("What is kept costs %1.").arg(*m_price));
     return words;
 }
 

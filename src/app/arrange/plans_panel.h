@@ -51,12 +51,13 @@ private:
     /// Everything that is shown of plans, worked out in the background.
     struct Laid {
         struct Row {
-            std::string title, price;
+            Sentence title;
+            Text price;
             Landing then;
         };
         RoutinePlans plans;
         std::vector<Row> rows;               ///< of each plan
-        std::string reason;                  ///< why not all lands
+        Text reason;                         ///< why not all lands
         std::optional<std::int64_t> keeping; ///< price of what is kept
     };
     void refresh();

@@ -34,7 +34,7 @@ void ProposalRow::add(const QString& title, const QString& price, const Landing&
     column->setSpacing(m_theme.px(4));
     auto* choice = new RemedyChoice(title, price, index == m_chosen, m_theme, widget());
     choice->setObjectName(m_object + QString::number(index));
-    choice->setFixedWidth(columnWidth());
+    fit(*choice);
     connect(choice, &QAbstractButton::clicked, this, [this, index] { Q_EMIT picked(index); });
     auto* mini = new MiniPages(now, std::move(then), m_theme, widget());
     mini->setFixedWidth(columnWidth());
@@ -46,13 +46,18 @@ void ProposalRow::add(const QString& title, const QString& price, const Landing&
     m_row->insertLayout(m_row->count() - 1, column);
 }
 
+void ProposalRow::fit(RemedyChoice& choice) const {
+    choice.setFixedWidth(columnWidth());
+    choice.setMinimumHeight(choice.heightForWidth(columnWidth())); // all of its words; the row scrolls
+}
+
 int ProposalRow::columnWidth() const {
     return std::clamp((viewport()->width() - 2 * m_theme.px(14)) / 3, m_theme.px(260), m_theme.px(300));
 }
 
 void ProposalRow::resizeEvent(QResizeEvent* event) {
     QScrollArea::resizeEvent(event);
-    for (RemedyChoice* choice : m_choices) choice->setFixedWidth(columnWidth());
+    for (RemedyChoice* choice : m_choices) fit(*choice);
     for (MiniPages* mini : m_minis) mini->setFixedWidth(columnWidth());
 }
 

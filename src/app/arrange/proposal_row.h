@@ -34,6 +34,7 @@ Q_SIGNALS:
     void picked(std::size_t index); ///< by the person
 
 private:
+    void fit(RemedyChoice& choice) const;
     [[nodiscard]] int columnWidth() const; ///< three stand side by side where there is room for them
 
     QString m_object;

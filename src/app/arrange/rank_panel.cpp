@@ -6,6 +6,7 @@
 #include "app/base/session.h"
 #include "app/base/wording.h"
 #include "app/widgets/file_asking.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/document/document_file.h"
@@ -27,7 +28,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     : QWidget(parent), m_session(session), m_plans(plans) {
     setAccessibleName(tr("Which song for this dance, which dance for this song"));
     auto* all = panelColumn(theme, this);
-    auto* row = new QHBoxLayout;
+    auto* row = new FlowLayout(theme.px(6));
     m_songs = addButton(
         row, tr("Songs of a folder …"),
         tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"),
@@ -42,7 +43,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     m_family->setAccessibleName(tr("Dance family whose tempo is wanted"));
     m_family->addItem(tr("any tempo"));
     for (const FamilyTempo& range : tempoRanges())
-        m_family->addItem(tr("%1, %2 to %3 bpm").arg(q(range.family)).arg(range.from).arg(range.to), q(range.family));
+        m_family->addItem(tr("%1, %2 to %3 bpm").arg(q(range.name)).arg(range.from).arg(range.to), q(range.family));
     row->addWidget(m_family);
     row->addStretch();
     m_take = addButton(row, tr("Try it"), tr("The chosen song is opened for this dance, or the chosen dance is opened"),
@@ -173,13 +174,14 @@ void RankPanel::showFits() {
         const bool planned = fit.problem.empty();
         const QString percent = std::abs(fit.percent - 100) < 0.05
                                     ? (m_family->currentData().isValid() && fit.bpm > 0 ? tr("as it is") : QString())
-                                    : tr("%1 %").arg(fit.percent, 0, 'f', 1);
+                                    : tr("%L1 %").arg(fit.percent, 0, 'f', 1);
         const auto number = [&](auto n) { return planned ? QString::number(n) : QString(); };
-        m_table->addRow({q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(),
-                         fit.bpm > 0 ? q(fit.metre) + (fit.otherBars ? tr(", other bars") : QString()) : QString(),
-                         percent, number(fit.exceptions), number(fit.misses), number(fit.cost),
-                         QString::number(fit.stops), planned ? q(endingInWords(fit)) : QString(), q(fit.note())},
-                        !planned);
+        m_table->addRow(
+            {q(fit.name), fit.bpm > 0 ? QString::number(std::lround(fit.bpm)) : QString(),
+             fit.bpm > 0 ? (fit.otherBars ? tr("%1, other bars").arg(q(fit.metre)) : q(fit.metre)) : QString(), percent,
+             number(fit.exceptions), number(fit.misses), number(fit.cost), QString::number(fit.stops),
+             planned ? q(endingInWords(fit)) : QString(), q(fit.note())},
+            !planned);
     }
     if (m_table->rowCount() > 0) m_table->selectRow(std::clamp(row, 0, m_table->rowCount() - 1));
     showNote();

@@ -195,7 +195,7 @@ void SongTrialPanel::refresh() {
             auto trial = tryOnSong(document, *landing, edits);
             if (!trial) return tl::unexpected(trial.error());
             Tried out{std::move(*trial), {}};
-            out.words = Sentence::verbatim(trialInWords(out.trial));
+            out.words = trialInWords(out.trial);
             const auto then = applyEdits(document, out.trial.edits);
             if (then && leave && !then->routine.passes.empty() && !task.stopped())
                 out.words += bestPlanInWords(*then, out.trial.then.grid, *leave);
@@ -210,7 +210,9 @@ void SongTrialPanel::showTried(Result<Tried> tried) {
     if (!tried) return m_says->setText(QStringLiteral("◆ ") + q(tried.error().message));
     m_trial = std::move(tried->trial);
     m_says->setText(q(tried->words) +
-                    (m_takeable ? QString() : tr(" The recording stays as it is; what is shown is what would be.")));
+                    (m_takeable
+                         ? QString()
+                         : QLatin1Char(' ') + tr("The recording stays as it is; what is shown is what would be.")));
     for (const PassOnTwoSongs& pass : m_trial->passes)
         m_table->addRow({QString::number(pass.number), q(pass.part), q(pass.now), q(pass.then)});
 }

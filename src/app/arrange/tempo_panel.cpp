@@ -78,11 +78,11 @@ void TempoPanel::refresh() {
         const FamilyTempo& range = *shown;
         const TempoFit fit = bpm ? fitTempo(*bpm, range) : TempoFit{};
         m_table->addRow(
-            {q(range.family), QString::number(range.beatsInBar), tr("%1 to %2").arg(range.from).arg(range.to),
-             tr("%1 to %2").arg(range.from / range.beatsInBar, 0, 'g', 3).arg(range.to / range.beatsInBar, 0, 'g', 3),
+            {q(range.name), QString::number(range.beatsInBar), tr("%1 to %2").arg(range.from).arg(range.to),
+             tr("%L1 to %L2").arg(range.from / range.beatsInBar, 0, 'g', 3).arg(range.to / range.beatsInBar, 0, 'g', 3),
              !bpm         ? QString()
              : fit.fits() ? tr("100 %, as it is")
-                          : tr("%1 %").arg(fit.percent, 0, 'f', 1),
+                          : tr("%L1 %").arg(fit.percent, 0, 'f', 1),
              fit.felt == 1  ? QString()
              : fit.felt < 1 ? tr("every other beat")
                             : tr("twice as many"),
@@ -97,7 +97,7 @@ void TempoPanel::refresh() {
 QString TempoPanel::says() const {
     const auto bpm = medianTempo(*m_session.doc.document().map);
     if (!bpm) return tr("There is no song yet. These are the tempi usual for dances; none is a rule for your floor.");
-    return tr("This song has %1 bpm, %2.").arg(*bpm, 0, 'f', 1).arg(q(toString(m_session.doc.document().map->metre)));
+    return tr("This song has %L1 bpm, %2.").arg(*bpm, 0, 'f', 1).arg(q(toString(m_session.doc.document().map->metre)));
 }
 
 void TempoPanel::showPace() {

@@ -5,6 +5,7 @@
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/panel_parts.h"
 
@@ -20,7 +21,7 @@ TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_session(session), m_worker(session.working()) {
     setAccessibleName(tr("When to put a turned-round dance right"));
     auto* all = panelColumn(theme, this);
-    auto* row = new QHBoxLayout;
+    auto* row = new FlowLayout(theme.px(6));
     addWords(row, tr("Turned round"), theme, this, true);
     m_span = new QComboBox(this);
     m_span->setObjectName(QStringLiteral("turnedSpan"));
@@ -75,8 +76,7 @@ void TurnsPanel::refresh() {
     const int chosen = m_span->currentIndex();
     m_span->clear();
     for (const TurnedSpan& span : landing.turned)
-        m_span->addItem(
-            tr("from %1 on, %2").arg(q(landing.grid.placeInWords(span.from)), q(countsInWords(span.to - span.from))));
+        m_span->addItem(tr("from %1 on, %2").arg(q(landing.grid.place(span.from)), q(inCounts(span.to - span.from))));
     m_span->setCurrentIndex(
         std::clamp(chosen, landing.turned.empty() ? -1 : 0, static_cast<int>(landing.turned.size()) - 1));
     m_mends.clear();

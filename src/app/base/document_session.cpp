@@ -27,7 +27,7 @@ bool DocumentSession::edit(const std::vector<Edit>& edits, const QString& name, 
     *next = withWordsBrought(document(), std::move(*next), m_words);
     endPreview();
     if (*next == document()) return true;
-    const std::string stepName = name.isEmpty() ? describe(edits.front()) : name.toStdString();
+    const Sentence stepName = name.isEmpty() ? describe(edits.front()) : Sentence::verbatim(name.toStdString());
     m_history.push(std::move(*next), stepName, edits.size() == 1 ? mergeKey(edits.front()) : std::string());
     refresh();
     for (const Edit& one : edits)
@@ -92,7 +92,8 @@ void DocumentSession::startWith(Document document, std::vector<HandoutLine> hand
 void DocumentSession::takeDance(Document dance, std::vector<HandoutLine> handout) {
     endPreview();
     m_handout = std::move(handout);
-    m_history.push(danceOnSong(document(), std::move(dance)), tr("take the dance of the hand-out").toStdString());
+    m_history.push(danceOnSong(document(), std::move(dance)),
+                   Sentence::verbatim(tr("take the dance of the hand-out").toStdString()));
     m_history.closeMerge();
     refresh();
 }

@@ -50,7 +50,7 @@ void FigureDesk::tellProblem(const Error& error) { Q_EMIT told(q(error.message))
 void FigureDesk::open() {
     if (m_opened) return;
     m_opened = true;
-    auto opened = Vocabulary::open(fileName(m_path), starterFigures());
+    auto opened = Vocabulary::open(fileName(m_path), starterFigures(windowLanguage()));
     if (opened) {
         m_vocabulary = std::move(*opened);
         m_words.setVocabulary(m_vocabulary.get());
@@ -92,11 +92,12 @@ void FigureDesk::readVocabulary() {
     passFigures(); // the digests are made with them
     m_keptWith = choicesAround(false);
     for (Kept& kept : m_kept) kept.digest = digestOf(kept.figure.card, m_keptWith);
-    if (!unreadable.empty())
-        Q_EMIT told(q(unreadable.front()) + (unreadable.size() == 1 ? QString()
-                                             : unreadable.size() == 2
-                                                 ? tr(" One more cannot be read either.")
-                                                 : tr(" %1 more cannot be read either.").arg(unreadable.size() - 1)));
+    if (!unreadable.empty()) {
+        Text sentence = unreadable.front();
+        if (const auto more = static_cast<std::int64_t>(unreadable.size()) - 1; more > 0)
+            sentence += Core::plural("One more cannot be read either.|%n more cannot be read either.", nullptr, more);
+        Q_EMIT told(q(sentence));
+    }
 }
 
 void FigureDesk::put(const VocabularyFigure& figure) {
@@ -131,7 +132,7 @@ void FigureDesk::reload() {
             as.lines.clear();
             for (const RoleLine& line : linesForRoles(origin->figure.card, routine.roles))
                 as.lines.push_back({findRole(routine, line.role)->name, line.text});
-            for (const std::string& what : differencesOf(as, shown.card)) shown.differs << q(what);
+            for (const Sentence& what : differencesOf(as, shown.card)) shown.differs << q(what);
             shown.likeKept = shown.differs.isEmpty();
         }
         m_figures.push_back(std::move(shown));
@@ -160,7 +161,7 @@ void FigureDesk::search(const QString& text) {
 
 QString FigureDesk::understood() const {
     QStringList all;
-    for (const std::string& text : m_query.understood) all << q(text);
+    for (const Sentence& text : m_query.understood) all << q(text);
     return all.join(QStringLiteral(", "));
 }
 
@@ -247,7 +248,7 @@ bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, c
     const bool gone = !there && there.error().code == ErrorCode::NotFound;
     if (gone || (there && there->revision != before.revision)) {
         readVocabulary();
-        typed.name += tr(", as typed here").toStdString();
+        typed.name = tr("%1, as typed here").arg(q(typed.name)).toStdString();
         if (auto added = m_vocabulary->add(typed)) {
             record({{{std::nullopt, *added}}});
             m_chosen = q(added->id);
@@ -388,14 +389,14 @@ void FigureDesk::giveToVocabulary() {
 void FigureDesk::importFile(const QString& path) {
     if (!m_vocabulary) return Q_EMIT told(m_problem);
     m_importer.start(
-        [file = fileName(path)](const Task&) -> Result<std::pair<std::vector<FigureCard>, std::string>> {
+        [file = fileName(path)](const Task&) -> Result<std::pair<std::vector<FigureCard>, Text>> {
             const auto text = readTextFile(file);
             if (!text) return tl::unexpected(text.error());
             auto cards = figuresFromText(text->text);
             if (!cards) return tl::unexpected(cards.error());
             return std::pair{std::move(*cards), text->note(shownName(file))};
         },
-        [this, path](const Result<std::pair<std::vector<FigureCard>, std::string>>& read) {
+        [this, path](const Result<std::pair<std::vector<FigureCard>, Text>>& read) {
             if (!read) return tellProblem(read.error());
             const auto& [cards, warning] = *read;
             auto added = m_vocabulary->addAll(cards);

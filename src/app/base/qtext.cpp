@@ -10,7 +10,6 @@ namespace lc::app {
 
 namespace {
 
-/// The language that the program's translators speak; English where there is none.
 class WindowLanguage : public Language {
 public:
     [[nodiscard]] std::string message(const char* english, const char* comment,
@@ -29,12 +28,22 @@ public:
     [[nodiscard]] std::string decimals(double value, int digits) const override {
         return QLocale().toString(value, 'f', digits).toStdString();
     }
+    [[nodiscard]] std::string opening(std::string words) const override {
+        QString text = q(words);
+        if (!text.isEmpty()) text.replace(0, 1, QLocale().toUpper(text.left(1)));
+        return text.toStdString();
+    }
 };
 
 } // namespace
 
-QString q(const Sentence& sentence) { return q(sentence.inWords(WindowLanguage())); }
+const Language& windowLanguage() {
+    static const WindowLanguage language;
+    return language;
+}
 
-QString q(const Text& text) { return q(text.inWords(WindowLanguage())); }
+QString q(const Sentence& sentence) { return q(sentence.inWords(windowLanguage())); }
+
+QString q(const Text& text) { return q(text.inWords(windowLanguage())); }
 
 } // namespace lc::app

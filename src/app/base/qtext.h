@@ -15,6 +15,9 @@ namespace lc::app {
 [[nodiscard]] inline QString q(const std::string& text) { return q(std::string_view(text)); }
 [[nodiscard]] inline QString q(const char* text) { return q(std::string_view(text)); }
 
+/// The language that the program's translators speak; English where there is none. Numbers are the locale's.
+[[nodiscard]] const Language& windowLanguage();
+
 /// Sentences of the core in the language of the window, with its numbers.
 [[nodiscard]] QString q(const Sentence& sentence);
 [[nodiscard]] QString q(const Text& text);

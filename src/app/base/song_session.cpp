@@ -283,7 +283,7 @@ void SongSession::importMap(const QString& path) {
 void SongSession::importLyrics(const QString& path) {
     struct Lines {
         std::vector<LyricLine> lines;
-        std::string note;
+        Text note;
     };
     const auto read = [](const std::string& file, const Task& task) -> Result<Lines> {
         const auto text = readTextFile(file, mostTextBytes, task);
@@ -304,7 +304,7 @@ void SongSession::importLyrics(const QString& path) {
 void SongSession::stateTaps(const TapFit& fit, TapTarget target, const Metre& metre) {
     const QString about =
         tr("%1 bpm tapped")
-            .arg(QString::number(60 / fit.period * (target == TapTarget::Ones ? metre.beats : 1), 'f', 1));
+            .arg(QLocale().toString(60 / fit.period * (target == TapTarget::Ones ? metre.beats : 1), 'f', 1));
     if (!solvesAnew() || document().map->beats.empty()) return tapsIntoMap(fit, target, metre, about);
     m_tapper.start([heard = m_heard, stated = document().facts, fit,
                     target](const Task&) { return factsFromTaps(*heard, stated, fit, target); },
@@ -383,12 +383,17 @@ void SongSession::takeCarried(const LoadedSong& song, CarriedMap carried) {
     Seconds missing = 0;
     for (const SongSpan& span : carried.missing) missing += span.to - span.from;
     QString sentence = tr("The map was carried over to “%1”.").arg(song.title);
-    if (missing > 0) sentence += tr(" It lacks %1 s of the other recording.").arg(std::lround(missing));
-    if (change.unmatched.size() == 1) sentence += tr(" One place could not be matched: see the doubts.");
-    if (change.unmatched.size() > 1)
-        sentence += tr(" %1 places could not be matched: see the doubts.").arg(change.unmatched.size());
-    if (lost == 1) sentence += tr(" One statement about music that is not there was left behind.");
-    if (lost > 1) sentence += tr(" %1 statements about music that is not there were left behind.").arg(lost);
+    if (missing > 0)
+        sentence += QLatin1Char(' ') + tr("It lacks %1 s of the other recording.").arg(std::lround(missing));
+    const auto add = [&](const Sentence& more) { sentence += QLatin1Char(' ') + q(more); };
+    if (const auto n = static_cast<std::int64_t>(change.unmatched.size()); n > 0)
+        add(Core::plural(
+            "One place could not be matched: see the doubts.|%n places could not be matched: see the doubts.", nullptr,
+            n));
+    if (lost > 0)
+        add(Core::plural(
+            "One statement about music that is not there was left behind.|%n statements about music that is not there were left behind.",
+            nullptr, static_cast<std::int64_t>(lost)));
     takeSound(song);
     m_heard = song.heard;
     m_doubtsFor.reset();

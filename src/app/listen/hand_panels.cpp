@@ -4,8 +4,8 @@
 #include "app/base/session.h"
 #include "app/base/wording.h"
 #include "app/listen/hand_statements.h"
+#include "app/widgets/flow_layout.h"
 #include "core/base/clock_text.h"
-#include "core/base/number_words.h"
 #include "core/song/structure_text.h"
 
 #include <QComboBox>
@@ -32,8 +32,7 @@ HandPanel::HandPanel(const QString& title, const Theme& theme, QWidget* parent) 
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
     column->setSpacing(theme.px(3));
-    m_row = new QHBoxLayout;
-    m_row->setSpacing(theme.px(8));
+    m_row = new FlowLayout(theme.px(8));
     column->addLayout(m_row);
     auto* head = paragraph(title, theme.words(13, Weight::Bold), theme.colours().ink, this);
     head->setWordWrap(false);
@@ -152,7 +151,7 @@ void SpanPanel::refresh() {
     if (beats > 0) m_counts->setValue(beats);
     m_span->setText(tr("from %1 to %2").arg(q(clockText(*m_from)), q(clockText(m_to))));
     say(beats < 1 ? tr("Put the caret where it ends, then press S again or State it.")
-                  : tr("%1 of the map as it is now.").arg(q(numbered(beats, "beat", "beats"))));
+                  : tr("%1 of the map as it is now.").arg(q(inBeats(static_cast<std::size_t>(beats)))));
 }
 
 void SpanPanel::stateIt() {
@@ -175,7 +174,7 @@ MomentPanel::MomentPanel(Session& session, HandStatements& hand, const Theme& th
     m_text->setObjectName(QStringLiteral("momentText"));
     m_text->setPlaceholderText(tr("its name, such as “the big stop”"));
     m_text->setAccessibleName(tr("Name of the moment at the caret"));
-    m_row->addWidget(m_text, 1);
+    m_row->addGrowing(m_text);
     m_kind = new QComboBox(this);
     m_kind->setObjectName(QStringLiteral("momentKind"));
     m_kind->setAccessibleName(tr("Kind of moment"));
@@ -214,7 +213,7 @@ StructurePanel::StructurePanel(Session& session, const Theme& theme, QWidget* pa
     m_text->setPlaceholderText(tr("intro 16 | verse 32 | chorus 32 | stop 4 | ending 16"));
     m_text->setToolTip(tr(
         "Beats of each section. Also: pickup 2, bar 2, stop 4, fermata 1 3.2s, @112 for a tempo, @112>90 for a change"));
-    m_row->addWidget(m_text, 100);
+    m_row->addGrowing(m_text);
     m_bpm = new QDoubleSpinBox(this);
     m_bpm->setObjectName(QStringLiteral("structureBpm"));
     m_bpm->setRange(20, 400);
@@ -267,8 +266,7 @@ void StructurePanel::understand() {
     if (!map) return say(q(map.error().message));
     m_use->setEnabled(true);
     say(tr("%1, %2 in %3, %4 long.")
-            .arg(q(numbered(map->phrases.size(), "phrase", "phrases")), q(numbered(map->beats.size(), "beat", "beats")),
-                 q(numbered(map->bars.size(), "bar", "bars")))
+            .arg(q(inPhrases(map->phrases.size())), q(inBeats(map->beats.size())), q(inBars(map->bars.size())))
             .arg(q(clockText(map->end))));
 }
 

@@ -17,6 +17,8 @@ class QSpinBox;
 
 namespace lc::app {
 
+class FlowLayout;
+
 class HandStatements;
 class Session;
 
@@ -39,7 +41,7 @@ protected:
     void say(const QString& text); ///< in the line beneath
 
     const Theme& m_theme;
-    QHBoxLayout* m_row;
+    FlowLayout* m_row;
     QHBoxLayout* m_second; ///< beside the line beneath
 
 private:

@@ -164,7 +164,7 @@ void ListenStage::addFiles(std::vector<Command>& all) {
         if (!format.menu.empty())
             all.push_back(
                 {.id = "song.export-" + QByteArray(format.name.data(), static_cast<qsizetype>(format.name.size())),
-                 .name = tr(format.menu.data()),
+                 .name = q(format.menu),
                  .tip = tr("For other programs"),
                  .menu = stage_id::listen,
                  .group = 3,

@@ -10,6 +10,7 @@
 #include "app/listen/tap_panel.h"
 #include "app/listen/tempo_curve_view.h"
 #include "app/strips/strips_view.h"
+#include "app/widgets/flow_layout.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -117,9 +118,8 @@ QWidget* ListenStage::buildUncounted() {
 }
 
 QLayout* ListenStage::buildTools() {
-    auto* tools = new QHBoxLayout;
+    auto* tools = new FlowLayout(m_theme.px(2));
     tools->setContentsMargins(m_theme.px(16), m_theme.px(6), m_theme.px(16), m_theme.px(6));
-    tools->setSpacing(m_theme.px(2));
     m_byHand = paragraph(tr("By hand"), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this);
     m_byHand->setWordWrap(false);
     tools->addWidget(m_byHand);
@@ -162,7 +162,6 @@ QLayout* ListenStage::buildTools() {
     m_metre->addItems(usualMetres());
     connect(m_metre, &QComboBox::activated, this, [this](int index) { m_hand->setMetre(m_metre->itemText(index)); });
     tools->addWidget(m_metre);
-    tools->addStretch();
     return tools;
 }
 

@@ -6,7 +6,6 @@
 #include "app/listen/doubts_list.h"
 #include "app/listen/hand_statements.h"
 #include "core/base/clock_text.h"
-#include "core/base/number_words.h"
 
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -80,8 +79,7 @@ void SongColumn::rebuild() {
         if (const QString origin = originInWords(document.origin); !origin.isEmpty())
             add(origin, 13, Weight::Regular, c.ink2);
         add(tr("%1 in %2; the first 1 is at %3.")
-                .arg(q(countsInWords(counts(grid.countsInSong()))),
-                     q(numbered(grid.phrases().size(), "phrase", "phrases")))
+                .arg(q(inCounts(counts(grid.countsInSong()))), q(inPhrases(grid.phrases().size())))
                 .arg(q(clockText(grid.cell(0)->start))),
             13, Weight::Regular, c.ink2);
         for (const BarRun& run : oddRuns(*document.map)) {
@@ -107,10 +105,12 @@ void SongColumn::rebuild() {
                 Weight::Regular, c.ink2);
         for (const Fermata& held : document.map->fermatas)
             add(tr("A beat held for %1 s at %2.")
-                    .arg(QString::number(held.end - held.start, 'f', 1), q(clockText(held.start))),
+                    .arg(QLocale().toString(held.end - held.start, 'f', 1), q(clockText(held.start))),
                 13, Weight::Regular, c.ink2);
         for (const Stop& stop : document.map->stops)
-            add(tr("A stop of %1 at %2.").arg(q(numbered(stop.beats, "beat", "beats"))).arg(q(clockText(stop.start))),
+            add(tr("A stop of %1 at %2.")
+                    .arg(q(inBeats(static_cast<std::size_t>(stop.beats))))
+                    .arg(q(clockText(stop.start))),
                 13, Weight::Regular, c.ink2);
         add(tr("Where a 1 or a phrase is wrong, put the caret there and say it by hand; the rest is worked out again around it."),
             13, Weight::Regular, c.ink2);

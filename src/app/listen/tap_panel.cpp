@@ -3,7 +3,7 @@
 #include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/settings.h"
-#include "core/base/number_words.h"
+#include "app/widgets/flow_layout.h"
 #include "core/song/tapping.h"
 
 #include <QComboBox>
@@ -89,12 +89,12 @@ void TapPanel::refresh() {
     if (!fit) return say(m_taps.size() == 1 ? tr("1 tap.") : tr("%1 taps. Go on.").arg(m_taps.size()));
     m_use->setEnabled(true);
     QString text = tr("%1: %2 bpm, scattered by %3 ms")
-                       .arg(q(numbered(m_taps.size(), "tap", "taps")))
-                       .arg(QString::number(60 / fit->period, 'f', 1))
+                       .arg(q(Core::plural("%n tap|%n taps", nullptr, static_cast<std::int64_t>(m_taps.size()))))
+                       .arg(QLocale().toString(60 / fit->period, 'f', 1))
                        .arg(std::lround(fit->scatter * 1000));
-    if (fit->outvoted > 0) text += tr(", %1 outvoted").arg(fit->outvoted);
-    if (fit->doubled > 0) text += tr(", %1 came twice").arg(fit->doubled);
-    if (fit->missed > 0) text += tr(", %1 filled in").arg(fit->missed);
+    if (fit->outvoted > 0) text = tr("%1, %2 outvoted").arg(text, QString::number(fit->outvoted));
+    if (fit->doubled > 0) text = tr("%1, %2 came twice").arg(text, QString::number(fit->doubled));
+    if (fit->missed > 0) text = tr("%1, %2 filled in").arg(text, QString::number(fit->missed));
     say(text + QLatin1Char('.'));
 }
 

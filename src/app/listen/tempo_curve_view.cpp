@@ -14,7 +14,7 @@
 namespace lc::app {
 
 namespace {
-QString tenths(double value) { return q(numberText(std::round(value * 10) / 10)); }
+QString tenths(double value) { return q(Core::sentence("%1", AsDecimals::tenths(value))); }
 constexpr int tall = 116;
 } // namespace
 
@@ -50,7 +50,8 @@ void TempoCurveView::rebuild() {
                                   : QString();
     if (m_curve->danced)
         said +=
-            tr(" The routine needs %1 to %2.").arg(tenths(m_curve->danced->lowest), tenths(m_curve->danced->highest));
+            QLatin1Char(' ') +
+            tr("The routine needs %1 to %2.").arg(tenths(m_curve->danced->lowest), tenths(m_curve->danced->highest));
     setAccessibleDescription(said);
     update();
 }
@@ -84,12 +85,13 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
     const QFont small = m_theme.words(12);
     say(m_theme.px(16), m_theme.px(22), tr("Tempo"), m_theme.words(14, Weight::Heavy), c.ink);
     say(m_theme.px(16), m_theme.px(40), tr("%1 bpm").arg(tenths(m_curve->usual)), small, c.ink2);
-    const QString spread = q(tempoInWords(*m_curve));
-    const auto cut = spread.indexOf(QStringLiteral(" to "));
-    say(m_theme.px(16), m_theme.px(56), cut > 0 ? spread.left(cut) : spread.section(QLatin1Char(' '), 0, 0), small,
-        c.ink2);
-    say(m_theme.px(16), m_theme.px(72), cut > 0 ? spread.mid(cut + 1) : spread.section(QLatin1Char(' '), 1), small,
-        c.ink2);
+    const auto sayBelow = [&](double y, const QString& text) { // in the margin, on as many lines as it takes
+        p.setFont(small);
+        p.setPen(c.ink2);
+        const double left = m_theme.px(16);
+        p.drawText(QRectF(left, y, area.left() - left - m_theme.px(4), height() - y), Qt::TextWordWrap, text);
+    };
+    sayBelow(m_theme.px(44), q(tempoInWords(*m_curve)));
 
     p.fillRect(area, c.sheet);
     p.setPen(QPen(c.rule, 1));
@@ -120,10 +122,8 @@ void TempoCurveView::paintEvent(QPaintEvent*) {
         const double to = landing.grid.secondsAt(std::min(landing.performance.end, landing.grid.end())).value_or(m_end);
         p.setPen(QPen(c.ink, m_theme.px(3)));
         p.drawLine(QPointF(xOf(from), area.bottom()), QPointF(xOf(to), area.bottom()));
-        const QString needs =
-            tr("danced at %1 to %2").arg(tenths(m_curve->danced->lowest), tenths(m_curve->danced->highest));
-        say(m_theme.px(16), m_theme.px(96), needs.section(QStringLiteral(" at "), 0, 0) + tr(" at"), small, c.ink2);
-        say(m_theme.px(16), m_theme.px(111), needs.section(QStringLiteral(" at "), 1), small, c.ink2);
+        sayBelow(m_theme.px(84),
+                 tr("danced at %1 to %2").arg(tenths(m_curve->danced->lowest), tenths(m_curve->danced->highest)));
     }
     QPolygonF line;
     const auto flush = [&] {

@@ -1,5 +1,6 @@
 #include "app/sheets/sheets_stage.h"
 
+#include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
@@ -113,7 +114,7 @@ void SheetsStage::setKind(SheetKind kind) {
 }
 
 void SheetsStage::refresh() {
-    auto next = sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind);
+    auto next = sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind, windowLanguage());
     static_cast<Paper*>(m_paper)->show(next.get());
     m_sheet = std::move(next);
 }
@@ -124,14 +125,14 @@ void SheetsStage::print() {
     printer.setFullPage(true);
     QPrintDialog dialog(&printer, window());
     if (dialog.exec() != QDialog::Accepted) return;
-    printSheet(printer, *sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind));
+    printSheet(printer, *sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind, windowLanguage()));
 }
 
 bool SheetsStage::write(const QString& path, const QString& format) {
     const Document& document = m_session.doc.document();
     const QByteArray bytes = format == QStringLiteral("pdf")
-                                 ? sheetPdf(document, m_session.doc.landing(), m_kind)
-                                 : sheetHtml(document, m_session.doc.landing(), m_kind).toUtf8();
+                                 ? sheetPdf(document, m_session.doc.landing(), m_kind, windowLanguage())
+                                 : sheetHtml(document, m_session.doc.landing(), m_kind, windowLanguage()).toUtf8();
     return writeAndTell(m_session, path, bytes.toStdString());
 }
 

@@ -60,7 +60,7 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent)
         });
     };
     for (const FigureField* one : cardFields())
-        field(objectOf(*one), tr(one->onCard.data()), [list, one](FigureFacts& f, const QString& t) {
+        field(objectOf(*one), q(one->onCard), [list, one](FigureFacts& f, const QString& t) {
             if (one->text)
                 f.*one->text = t.toStdString();
             else

@@ -28,7 +28,7 @@ ChainPage::ChainPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
     m_table->setObjectName(QStringLiteral("joints"));
     m_table->setAccessibleName(tr("Joints"));
     column->addWidget(m_table, 1);
-    m_names->setText(QStringLiteral("this / this"));
+    m_names->setText(tr("this") + QStringLiteral(" / ") + tr("this"));
     connect(m_names, &QLineEdit::textChanged, this, &ChainPage::refresh);
     connect(&desk, &FigureDesk::cardChanged, this, &ChainPage::refresh);
     refresh();
@@ -69,10 +69,9 @@ void ChainPage::refresh() {
                                       [](const Joint& joint) { return !joint.breaks.empty(); });
     const std::int64_t over = chain.length.value % counts(m_desk.set()).value;
     m_says->setText(tr("%1 in all, %2; %3.")
-                        .arg(q(countsInWords(chain.length)),
-                             over == 0
-                                 ? tr("then a 1 again")
-                                 : tr("%1 to the next 1").arg(q(countsInWords(counts(m_desk.set()) - Tick{over}))),
+                        .arg(q(inCounts(chain.length)),
+                             over == 0 ? tr("then a 1 again")
+                                       : tr("%1 to the next 1").arg(q(inCounts(counts(m_desk.set()) - Tick{over}))),
                              broken == 0   ? tr("every joint fits")
                              : broken == 1 ? tr("one joint breaks")
                                            : tr("%1 joints break").arg(broken)));

@@ -3,8 +3,11 @@
 #include "app/base/figure_desk.h"
 #include "app/base/qtext.h"
 #include "app/base/wording.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/page_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
+#include "core/base/list_text.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -16,7 +19,7 @@ namespace lc::app {
 
 DrillPage::DrillPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
     auto* column = pageColumn(theme, this);
-    auto* top = new QHBoxLayout;
+    auto* top = new FlowLayout(theme.px(6));
     for (int i = 0; i < 3; ++i) {
         Item item;
         item.times = numberField("drillTimes", tr("How often"), 0, 64, theme, this);
@@ -28,8 +31,8 @@ DrillPage::DrillPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
         item.what->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         item.what->setMinimumContentsLength(11);
         top->addWidget(item.times);
-        top->addWidget(paragraph(QStringLiteral("×"), theme.words(13), theme.colours().ink2, this));
-        top->addWidget(item.what, 1);
+        addWords(top, QStringLiteral("×"), theme, this);
+        top->addWidget(item.what);
         m_items.push_back(item);
         connect(item.times, qOverload<int>(&QSpinBox::valueChanged), this, &DrillPage::refresh);
         connect(item.what, qOverload<int>(&QComboBox::activated), this, &DrillPage::refresh);
@@ -72,7 +75,7 @@ std::vector<DrillItem> DrillPage::items() const {
         const int what = item.what->currentIndex();
         if (item.times->value() == 0 || what < 0) continue;
         if (what == 0)
-            out.push_back({"as written", item.times->value(), m_desk.reading()});
+            out.push_back({tr("as written").toStdString(), item.times->value(), m_desk.reading()});
         else if (static_cast<std::size_t>(what) <= versions.size())
             out.push_back({versions[static_cast<std::size_t>(what) - 1].name, item.times->value(),
                            readFigureLines(versions[static_cast<std::size_t>(what) - 1].lines, m_desk.choices())});
@@ -108,32 +111,30 @@ void DrillPage::refresh() {
     m_drill = makeDrill(all, counts(m_desk.set()));
     m_danced = all;
     const Foot less = m_drill.lessUsed();
-    const QString versionsHint =
-        m_desk.card().facts.versions.empty() ? tr(" Keep versions on the bench to drill them here.") : QString();
-    m_says->setText(
-        tr("%1: %2 at %3 s. Begins %4× left, %5× right%6.%7")
-            .arg(q(m_drill.sentence), q(countsInWords(m_drill.chain.length)))
-            .arg(CountTempo(m_desk.secondsPerCount(), m_desk.countWeights()).seconds(m_drill.chain.length), 0, 'f', 1)
-            .arg(m_drill.startsLeft)
-            .arg(m_drill.startsRight)
-            .arg(less == Foot::Both ? QString()
-                                    : tr(": the %1 is less used, “Both sides” adds it").arg(q(freeFootInWords(less))),
-                 versionsHint));
+    const double seconds = CountTempo(m_desk.secondsPerCount(), m_desk.countWeights()).seconds(m_drill.chain.length);
+    const QString begins = tr("Begins %1× left, %2× right").arg(m_drill.startsLeft).arg(m_drill.startsRight);
+    QString says =
+        tr("%1: %2 at %3 s.")
+            .arg(q(m_drill.sentence), q(inCounts(m_drill.chain.length)), QLocale().toString(seconds, 'f', 1)) +
+        QLatin1Char(' ') +
+        (less == Foot::Both ? tr("%1.").arg(begins)
+                            : tr("%1: the %2 is less used, “Both sides” adds it.").arg(begins, q(footWord(less))));
+    if (m_desk.card().facts.versions.empty())
+        says += QLatin1Char(' ') + tr("Keep versions on the bench to drill them here.");
+    m_says->setText(says);
     std::vector<QString> names;
     for (const DrillItem& item : all)
         for (int i = 0; i < item.times; ++i) names.push_back(q(item.name));
     showJoints(*m_table, m_drill.chain, names);
     QStringList scaled;
     for (const ScaledSet& set : scaleSet({{m_desk.card().name, &read}}, {4, 2, 1}, {}, counts(m_desk.set()))) {
-        QStringList findings;
-        for (const std::string& finding : set.findings) findings << q(finding);
         scaled << tr("%1×: %2, %3 changes, %4")
                       .arg(set.times)
-                      .arg(q(countsInWords(set.length)))
+                      .arg(q(inCounts(set.length)))
                       .arg(set.changes)
-                      .arg(findings.isEmpty() ? tr("fits") : findings.join(QStringLiteral(" and ")));
+                      .arg(set.findings.empty() ? tr("fits") : q(Core::sentence("%1", listed(set.findings))));
     }
-    m_scaled->setText(tr("In sets: ") + scaled.join(QStringLiteral("; ")) + QStringLiteral("."));
+    m_scaled->setText(tr("In sets: %1.").arg(scaled.join(QStringLiteral("; "))));
 }
 
 } // namespace lc::app

@@ -5,8 +5,8 @@
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
-#include "core/base/number_words.h"
 #include "core/figures/joints.h"
+#include "core/landing/routine_pace.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -160,7 +160,7 @@ void FigureColumn::fits(QVBoxLayout* column, QWidget* page) {
         auto* row = new QHBoxLayout;
         row->setSpacing(m_theme.px(6));
         row->addWidget(new FitSquare(joint.breaks.empty(), m_theme, page), 0, Qt::AlignTop);
-        const QString why = joint.breaks.empty() ? tr("yes: %1 free").arg(q(freeFootInWords(joint.roles.front().free)))
+        const QString why = joint.breaks.empty() ? tr("yes: %1 free").arg(q(footWord(joint.roles.front().free)))
                                                  : tr("no: %1").arg(q(joint.breaks.front()));
         auto* words = new QVBoxLayout;
         words->setSpacing(0);
@@ -224,15 +224,14 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
         });
     };
     if (pace.shortestStepSeconds)
-        field("limitStep", tr("quickest step %1 s").arg(*pace.shortestStepSeconds, 0, 'f', 2), QStringLiteral("s"),
+        field("limitStep", tr("quickest step %L1 s").arg(*pace.shortestStepSeconds, 0, 'f', 2), QStringLiteral("s"),
               m_desk.limits().shortestStepSeconds,
               [](BodyLimits& own, std::optional<double> value) { own.shortestStepSeconds = value; });
     if (pace.turnDegreesPerSecond)
         field("limitTurn", tr("fastest turn %1°/s").arg(std::lround(*pace.turnDegreesPerSecond)), QStringLiteral("°/s"),
               m_desk.limits().turnDegreesPerSecond,
               [](BodyLimits& own, std::optional<double> value) { own.turnDegreesPerSecond = value; });
-    column->addWidget(paragraph(tr("%1 a minute").arg(q(numbered(std::lround(pace.stepsPerMinute), "step", "steps"))),
-                                m_theme.words(12), m_theme.colours().ink2, page));
+    column->addWidget(paragraph(q(stepsAMinute(pace.stepsPerMinute)), m_theme.words(12), m_theme.colours().ink2, page));
 }
 
 /// What the whole routine is counted by: the school's choices, and how counts lie on the music.

@@ -399,9 +399,8 @@ void FigureEditor::showRemarks(std::size_t r) {
             paragraph(q(question.text), m_theme.words(13, Weight::Bold), m_theme.colours().ink, line.below));
         for (const NotationAnswer& answer : question.answers) {
             auto* button = new QPushButton(
-                onButton(tr("%1: %2, then %3 free%4")
-                             .arg(q(answer.text), q(countsInWords(answer.length)), q(freeFootInWords(answer.freeAfter)),
-                                  answer.taken ? tr("  (read so now)") : QString())),
+                onButton((answer.taken ? tr("%1: %2, then %3 free  (read so now)") : tr("%1: %2, then %3 free"))
+                             .arg(q(answer.text), q(inCounts(answer.length)), q(footWord(answer.freeAfter)))),
                 line.below);
             button->setProperty("flat", true);
             button->setObjectName(QStringLiteral("answer"));
@@ -440,7 +439,7 @@ void FigureEditor::refresh() {
     if (!m_name->hasFocus() || m_name->text().trimmed().toStdString() != card.name) m_name->setText(q(card.name));
     m_built->setText(!any                    ? QString()
                      : read.length == Tick{} ? tr("nothing written yet, claims")
-                                             : tr("%1, claims").arg(q(countsInWords(read.length))));
+                                             : tr("%1, claims").arg(q(inCounts(read.length))));
     if (!m_claim->hasFocus()) m_claim->setText(card.claimed ? q(toCountString(*card.claimed)) : QString());
     const ShownFigure* now = m_desk.chosen();
     QStringList about;
@@ -501,7 +500,7 @@ void FigureEditor::showTotals() {
                      .arg(int(role.freeIn))
                      .arg(int(role.freeOut))
                      .arg(role.turn.value)
-                     .arg(q(toString(role.coupleOut) + travelInWords(travelOf(role))),
+                     .arg(q(toString(role.coupleOut)) + q(travelInWords(travelOf(role))),
                           role.needs ? QStringLiteral("n") : QString());
     for (const MeetPoint& meet : read.meetPoints) shown += QLatin1Char(meet.met ? '1' : '0');
     for (const RoleReading& role : read.roles)
@@ -536,18 +535,16 @@ void FigureEditor::showTotals() {
         put(q(role.role), m_theme.words(12, Weight::Medium), colour);
         put(q(toSpokenCount(role.line.length)), m_theme.numbers(14, true), c.ink);
         put(QString::number(role.changes), m_theme.numbers(14, true), c.ink);
-        m_totalsGrid->addWidget(new FootLabel(role.freeIn, false,
-                                              role.needs ? q(freeFootInWords(role.freeIn)) : tr("either"), colour,
-                                              m_theme, m_totals),
-                                row, col++);
-        m_totalsGrid->addWidget(new FootLabel(role.freeOut, true,
-                                              role.needs || role.freeOut == Foot::Both
-                                                  ? q(freeFootInWords(role.freeOut))
-                                              : role.freeOut == role.freeIn ? tr("the same")
-                                                                            : tr("the other"),
+        m_totalsGrid->addWidget(new FootLabel(role.freeIn, false, role.needs ? q(footWord(role.freeIn)) : tr("either"),
                                               colour, m_theme, m_totals),
                                 row, col++);
-        put(q(turnInWords(role.turn)), m_theme.words(13), c.ink);
+        m_totalsGrid->addWidget(new FootLabel(role.freeOut, true,
+                                              role.needs || role.freeOut == Foot::Both ? q(footWord(role.freeOut))
+                                              : role.freeOut == role.freeIn            ? tr("the same")
+                                                                                       : tr("the other"),
+                                              colour, m_theme, m_totals),
+                                row, col++);
+        put(q(turnSaid(role.turn)), m_theme.words(13), c.ink);
         put(q(travelInWords(travelOf(role))), m_theme.words(12), c.ink);
         if (breaks) {
             QStringList on;

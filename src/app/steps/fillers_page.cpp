@@ -3,7 +3,9 @@
 #include "app/base/figure_desk.h"
 #include "app/base/qtext.h"
 #include "app/base/wording.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/page_parts.h"
+#include "app/widgets/panel_parts.h"
 #include "app/widgets/plain_table.h"
 #include "core/notation/notation_print.h"
 #include "core/said/steps_reader.h"
@@ -18,8 +20,8 @@ namespace lc::app {
 
 FillersPage::FillersPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
     auto* column = pageColumn(theme, this);
-    auto* top = new QHBoxLayout;
-    top->addWidget(paragraph(tr("Fill"), theme.words(13), theme.colours().ink2, this));
+    auto* top = new FlowLayout(theme.px(6));
+    addWords(top, tr("Fill"), theme, this);
     m_counts = numberField("fillCounts", tr("Counts to fill"), 1, 64, theme, this);
     top->addWidget(m_counts);
     m_to = new QComboBox(this);
@@ -33,7 +35,7 @@ FillersPage::FillersPage(FigureDesk& desk, const Theme& theme, QWidget* parent) 
         refresh();
     });
     top->addWidget(m_to);
-    top->addWidget(paragraph(tr("and leave free"), theme.words(13), theme.colours().ink2, this));
+    addWords(top, tr("and leave free"), theme, this);
     m_leave = new QComboBox(this);
     m_leave->setObjectName(QStringLiteral("fillLeave"));
     m_leave->setAccessibleName(tr("Foot that is free after it"));
@@ -117,15 +119,15 @@ void FillersPage::refresh() {
         m_fillers.all ? tr("%L1 in all").arg(static_cast<qulonglong>(*m_fillers.all)) : tr("more than can be counted");
     says += m_fillers.cheapest.empty()
                 ? tr("Nothing here fills %1 from the %2 foot. Ask for the other foot.")
-                      .arg(q(countsInWords(asked.counts)), q(freeFootInWords(asked.free)))
-                : tr("From the %1 foot free: %2, the fewest pieces first.").arg(q(freeFootInWords(asked.free)), many);
+                      .arg(q(inCounts(asked.counts)), q(footWord(asked.free)))
+                : tr("From the %1 foot free: %2, the fewest pieces first.").arg(q(footWord(asked.free)), many);
     m_says->setText(says);
     for (const Filler& filler : m_fillers.cheapest) {
         QStringList made;
         bool bare = true;
         for (const std::size_t p : filler.pieces) bare = bare && m_pieces[p].bare;
         m_table->addRow({q(fillerName(filler, m_pieces)), QString::number(filler.pieces.size()),
-                         QString::number(filler.changes), q(freeFootInWords(filler.leaves)),
+                         QString::number(filler.changes), q(footWord(filler.leaves)),
                          bare ? tr("bare steps") : tr("vocabulary")});
     }
     if (m_table->rowCount() > 0) {

@@ -101,7 +101,7 @@ void FramePage::refresh() {
             {q(row.figure->card.name), q(toSpokenCount(row.length)), row.fit.fits ? tr("fits") : q(row.fit.why)},
             !row.fit.fits);
     }
-    m_says->setText(tr("The body has %1; figures that fit: %2.").arg(q(countsInWords(body))).arg(fitting));
+    m_says->setText(tr("The body has %1; figures that fit: %2.").arg(q(inCounts(body))).arg(fitting));
     if (fitting > 0) m_table->selectRow(0);
 }
 

@@ -32,14 +32,14 @@ QString everythingSaid(const RoleReading& role, std::size_t i, const CountTempo&
                                                     : QObject::tr("both feet"));
     if (a.kind == ActionKind::NoWeight) all << QObject::tr("no weight");
     if (a.turn.value != 0)
-        all << QObject::tr("turn %1, done at the end of %2").arg(q(turnInWords(a.turn)), q(toSpokenCount(a.turnEnd())));
+        all << QObject::tr("turn %1, done at the end of %2").arg(q(turnSaid(a.turn)), q(toSpokenCount(a.turnEnd())));
     if (!a.toward.empty()) all << QObject::tr("towards %1").arg(q(a.toward));
     if (!a.couple.empty()) all << q(toString(a.couple));
     if (!a.beside.empty()) all << QObject::tr("beside the feet: %1").arg(q(a.beside));
     if (!a.cue.empty()) all << QObject::tr("called: “%1”").arg(q(a.cue));
     if (a.accent) all << QObject::tr("accent");
-    all << QObject::tr("%1, %2 s")
-               .arg(q(countsInWords(a.length)))
+    all << QObject::tr("%1, %L2 s")
+               .arg(q(inCounts(a.length)))
                .arg(tempo.seconds(a.end()) - tempo.seconds(a.at), 0, 'f', 2);
     return all.join(QStringLiteral(", "));
 }
@@ -229,7 +229,7 @@ void RulerView::paintEvent(QPaintEvent*) {
             p.setPen(c.ink);
             if (!narrow)
                 p.drawText(QRectF(textLeft + px(13), y - px(17), px(50), px(14)), Qt::AlignVCenter | Qt::AlignLeft,
-                           q(turnInWords(action.turn)));
+                           q(turnSaid(action.turn)));
         }
         if (action.accent) {
             p.setBrush(c.ink);

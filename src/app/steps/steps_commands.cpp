@@ -77,14 +77,14 @@ std::vector<Command> StepsStage::commands() {
 
 void StepsStage::duplicate() {
     FigureCard card = m_desk.card();
-    card.name += tr(", copy").toStdString();
+    card.name = tr("%1, copy").arg(q(card.name)).toStdString();
     m_desk.duplicate(card);
 }
 
 std::vector<Place> StepsStage::places(const QString&) {
     std::vector<Place> all;
     for (const ShownFigure& figure : m_desk.figures())
-        all.push_back({tr("figure %1").arg(q(figure.card.name)), q(countsInWords(figure.digest.length)),
+        all.push_back({tr("figure %1").arg(q(figure.card.name)), q(inCounts(figure.digest.length)),
                        [this, key = figure.key()] { m_desk.choose(key); }});
     return all;
 }

@@ -3,7 +3,9 @@
 #include "app/base/figure_desk.h"
 #include "app/base/qtext.h"
 #include "app/base/wording.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/marks.h"
+#include "core/base/list_text.h"
 
 #include <QComboBox>
 #include <QKeyEvent>
@@ -65,7 +67,7 @@ void VersionCells::choose(int index) {
     m_chosen = index;
     const BenchVersion& version = m_bench.versions[static_cast<std::size_t>(index)];
     setAccessibleDescription(
-        tr("%1, %2, %3").arg(q(version.title), q(countsInWords(version.reading.length)), q(version.note)));
+        tr("%1, %2, %3").arg(q(version.title), q(inCounts(version.reading.length)), q(version.note)));
     update();
     Q_EMIT chosenChanged();
 }
@@ -204,7 +206,7 @@ VersionsPage::VersionsPage(FigureDesk& desk, const Theme& theme, QWidget* parent
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, theme.px(4), 0, 0);
     column->setSpacing(theme.px(4));
-    auto* top = new QHBoxLayout;
+    auto* top = new FlowLayout(theme.px(6));
     m_kind = new QComboBox(this);
     m_kind->setObjectName(QStringLiteral("benchKind"));
     m_kind->setAccessibleName(tr("What is changed"));
@@ -307,7 +309,7 @@ void VersionsPage::refresh() {
     asked.tempo = m_desk.tempo();
     asked.limits = m_desk.limits();
     Bench bench = makeBench(m_desk.reading(), asked);
-    m_heading->setText(q(bench.heading));
+    m_heading->setText(q(Core::sentence("%1", listed(bench.heading, Joined::Lines))));
     m_heading->setVisible(!bench.heading.empty());
     m_cells->show(std::move(bench), m_desk.set());
     showMeets();
@@ -344,7 +346,7 @@ void VersionsPage::keepChosen() {
     const BenchVersion* version = chosen();
     if (!version || version->otherFeel) return;
     FigureCard card = m_desk.card();
-    const FigureVersion kept{version->name, {}, version->lines};
+    const FigureVersion kept{q(version->name).toStdString(), {}, version->lines};
     for (const FigureVersion& have : card.facts.versions)
         if (have.lines == kept.lines)
             return Q_EMIT m_desk.told(tr("“%1” is kept with the figure already.").arg(q(have.name)));
@@ -368,7 +370,7 @@ void VersionsPage::asNewFigure() {
     const BenchVersion* version = chosen();
     if (!version) return;
     FigureCard card = m_desk.card();
-    card.name += ", " + version->title;
+    card.name = tr("%1, %2").arg(q(card.name), q(version->title)).toStdString();
     card.lines = version->lines;
     card.facts.versions.clear();
     if (version->otherFeel) card.facts.choices = version->reading.choices;

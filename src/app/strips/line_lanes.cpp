@@ -74,7 +74,8 @@ namespace {
 QString wordOf(const PerformedAction& a) {
     QString word = a.action ? q(a.action->words) : QString();
     if (a.kind == ActionKind::NoWeight && a.action && a.action->kind == ActionKind::Step)
-        word = word.isEmpty() ? Strips::tr("touch") : word + Strips::tr(", a touch"); // the last change of the pass
+        word =
+            word.isEmpty() ? Strips::tr("touch") : Strips::tr("%1, a touch").arg(word); // the last change of the pass
     if (!word.isEmpty()) return word;
     switch (a.kind) {
     case ActionKind::Wait: return Strips::tr("wait");
@@ -99,11 +100,11 @@ QString footLine(const PerformedAction& a, Formation formation) {
     if (a.kind == ActionKind::NoWeight) words << Strips::tr("no weight");
     QString line = words.join(QStringLiteral(", "));
     if (a.action && a.action->turn.value != 0)
-        line += (line.isEmpty() ? QString() : QStringLiteral(" ")) + q(turnInWords(a.action->turn)) +
-                Strips::tr(" faces %1").arg(q(facingInWords(formation, a.facingAfter)));
+        line += (line.isEmpty() ? QString() : QStringLiteral(" ")) +
+                Strips::tr("%1 faces %2").arg(q(turnSaid(a.action->turn)), q(facingSaid(formation, a.facingAfter)));
     if (a.action && a.action->orbit.value != 0)
         line += (line.isEmpty() ? QString() : QStringLiteral(" ")) +
-                Strips::tr("round %1, %2").arg(q(turnInWords(a.action->orbit)), q(placeInWords(a.orbitAfter)));
+                Strips::tr("round %1, %2").arg(q(turnSaid(a.action->orbit)), q(orbitSaid(a.orbitAfter)));
     return line;
 }
 

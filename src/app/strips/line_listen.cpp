@@ -65,7 +65,7 @@ void LinePainter::moments() const {
     std::vector<Place> places;
     for (const Moment& moment : m_scene.document->moments) places.push_back({moment.at, q(moment.text)});
     for (const Fermata& held : m_scene.document->map->fermatas)
-        places.push_back({held.start, Strips::tr("held %1 s").arg(QString::number(held.end - held.start, 'f', 1))});
+        places.push_back({held.start, Strips::tr("held %L1 s").arg(held.end - held.start, 0, 'f', 1)});
     std::sort(places.begin(), places.end(), [](const Place& a, const Place& b) { return a.at < b.at; });
     const QFont font = m_theme.words(11, Weight::Semibold);
     const QFontMetricsF metrics(font);

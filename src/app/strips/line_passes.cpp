@@ -196,7 +196,7 @@ void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double
             more = start < m_from ? Strips::tr("the other %1").arg(q(toSpokenCount(end - m_from)))
                    : end > m_to
                        ? Strips::tr("%1 of %2").arg(q(toSpokenCount(m_to - start)), q(toSpokenCount(span.length)))
-                       : q(countsInWords(span.length));
+                       : q(inCounts(span.length));
         if (end == pass.danceEnd() && !cut.isEmpty() && end <= m_to)
             more += (more.isEmpty() ? QString() : QStringLiteral(", ")) + cut;
         const QFont small = m_theme.words(12);
@@ -245,10 +245,10 @@ QString figureInWords(const Routine& routine, const FigureSpan& span, const Pass
         name = Strips::tr("wait");
     else if (const Part* part = findPart(routine, pass.part))
         name = Strips::tr("part %1").arg(q(part->name));
-    if (!span.version.empty()) name += Strips::tr(", %1").arg(q(span.version));
-    if (!span.bars.none()) name += Strips::tr(", in %1").arg(span.bars.danced);
-    if (span.mirrored != pass.exceptions.mirrored) name += Strips::tr(", other side");
-    if (span.exchanged != pass.exceptions.exchanged) name += Strips::tr(", exchanged");
+    if (!span.version.empty()) name = Strips::tr("%1, %2").arg(name, q(span.version));
+    if (!span.bars.none()) name = Strips::tr("%1, in %2").arg(name, QString::number(span.bars.danced));
+    if (span.mirrored != pass.exceptions.mirrored) name = Strips::tr("%1, other side").arg(name);
+    if (span.exchanged != pass.exceptions.exchanged) name = Strips::tr("%1, exchanged").arg(name);
     return name;
 }
 

@@ -276,7 +276,7 @@ void LinePainter::leftMargin() const {
         return;
     }
     const bool several = m_scene.document->routine.roles.size() > 1; // their names need the room
-    text(left, y + 15 * m_s, several ? QString::number(phrase.counts) : q(countsInWords(counts(phrase.counts))),
+    text(left, y + 15 * m_s, several ? QString::number(phrase.counts) : q(inCounts(counts(phrase.counts))),
          several ? m_theme.numbers(12) : m_theme.words(12), m_c.ink2);
     for (std::size_t r = 0; r < m_scene.document->routine.roles.size(); ++r) {
         const QFont lane = m_theme.words(11, Weight::Medium);
@@ -297,10 +297,7 @@ void LinePainter::eightMargin() const {
     if (m_line.lineOfPhrase == 0)
         text(left, y, QFontMetricsF(name).elidedText(q(phrase.label), Qt::ElideRight, room), name, m_c.ink);
     y += 17 * m_s;
-    const QString set = q(setName(m_line.counts));
-    text(left, y,
-         Strips::tr("%1 %2").arg(set.startsWith(QStringLiteral("set")) ? Strips::tr("set") : set).arg(m_line.set),
-         m_theme.words(13, Weight::Bold), m_c.ink);
+    text(left, y, q(numberedSet(m_line.counts, m_line.set)), m_theme.words(13, Weight::Bold), m_c.ink);
     if (const auto seconds = m_grid.secondsAt(m_from))
         text(m_layout.left - 8 * m_s, y, q(clockText(*seconds)), m_theme.numbers(11), m_c.ink2, Qt::AlignRight);
     const QFont lane = m_theme.words(12, Weight::Medium);
@@ -403,9 +400,8 @@ void setNames(QPainter& painter, const StripLayout& layout, const StripScene& sc
     auto set = std::lower_bound(sets.begin(), sets.end(), line.firstCount,
                                 [](const CountSet& s, int count) { return s.firstCount < count; });
     for (int number = 1; set != sets.end() && set->firstCount < line.firstCount + line.counts; ++set, ++number)
-        painter.drawText(
-            QPointF(layout.xOf(line, counts(set->firstCount)) + 3 * layout.scale, baseline),
-            QStringLiteral("%1 %2").arg(q(setName(grid.regularSet()))).arg(line.set > 0 ? line.set : number));
+        painter.drawText(QPointF(layout.xOf(line, counts(set->firstCount)) + 3 * layout.scale, baseline),
+                         q(numberedSet(grid.regularSet(), line.set > 0 ? line.set : number)));
 }
 
 } // namespace strips
@@ -414,18 +410,16 @@ QString foldInWords(const FoldedPhrases& fold, const Landing& landing) {
     const auto& phrases = landing.grid.phrases();
     const auto& passes = landing.performance.passes;
     const PassPerformance& first = passes[fold.firstPass];
-    QString words = Strips::tr("passes %1–%2 alike, %3 each")
-                        .arg(first.number)
-                        .arg(passes[fold.lastPass].number)
-                        .arg(q(countsInWords(first.counts)));
     QStringList names; // each once
     for (int p = fold.first; p < fold.end; ++p)
         if (const QString name = q(phrases[static_cast<std::size_t>(p)].label); !names.contains(name)) names << name;
-    words +=
+    const QString where =
         names.size() <= 3
-            ? Strips::tr(", in %1").arg(names.join(QStringLiteral(", ")))
-            : Strips::tr(", %1 to %2").arg(names.front(), q(phrases[static_cast<std::size_t>(fold.end - 1)].label));
-    return words + Strips::tr(" · click or Enter unfolds them");
+            ? Strips::tr("in %1").arg(names.join(QStringLiteral(", ")))
+            : Strips::tr("%1 to %2").arg(names.front(), q(phrases[static_cast<std::size_t>(fold.end - 1)].label));
+    return Strips::tr("passes %1–%2 alike, %3 each, %4 · click or Enter unfolds them")
+        .arg(QString::number(first.number), QString::number(passes[fold.lastPass].number), q(inCounts(first.counts)),
+             where);
 }
 
 void paintHeading(QPainter& painter, const StripLayout& layout, const StripScene& scene, double top) {

@@ -323,7 +323,7 @@ QString StripsView::describeCount(int count) const {
     const Landing& landing = m_session.doc.landing();
     const CountCell* cell = landing.grid.cell(count);
     if (!cell) return {};
-    QStringList words{q(landing.grid.placeInWords(counts(count))), tr("music count %1").arg(cell->number),
+    QStringList words{q(landing.grid.place(counts(count))), tr("music count %1").arg(cell->number),
                       q(clockText(cell->start))};
     if (cell->bar >= 0) words << tr("bar %1").arg(cell->bar + 1);
     if (const auto index = passAt(landing.performance, counts(count))) {
@@ -350,12 +350,13 @@ QString StripsView::describeCount(int count) const {
                 QString step = a.kind == ActionKind::Wait ? tr("wait") : a.action ? q(a.action->words) : QString();
                 if (step.isEmpty()) step = a.kind == ActionKind::NoWeight ? tr("touch") : tr("step");
                 if (a.foot)
-                    step += *a.foot == Foot::Left    ? tr(" left")
-                            : *a.foot == Foot::Right ? tr(" right")
-                                                     : tr(" both feet");
-                if (a.action && a.action->turn.value) step += QStringLiteral(", ") + q(turnInWords(a.action->turn));
+                    step = (*a.foot == Foot::Left    ? tr("%1 left")
+                            : *a.foot == Foot::Right ? tr("%1 right")
+                                                     : tr("%1 both feet"))
+                               .arg(step);
+                if (a.action && a.action->turn.value) step = tr("%1, %2").arg(step, q(turnSaid(a.action->turn)));
                 if (landing.performance.roles.size() > 1)
-                    step = q(m_session.doc.document().routine.roles[r].name) + QStringLiteral(" ") + step;
+                    step = tr("%1 %2", "role and step").arg(q(m_session.doc.document().routine.roles[r].name), step);
                 words << step;
             }
     }

@@ -23,13 +23,12 @@ namespace {
 QString feetOf(const FigureCard& card, const FigureDigest& digest) {
     if (card.lines.empty() || digest.length == Tick{}) return QObject::tr("nothing written yet");
     const bool flips = digest.eitherFoot && digest.freeOut == Foot::Right; // followed from the left foot
-    QString feet =
-        digest.eitherFoot
-            ? (digest.freeOut == Foot::Both ? QObject::tr("either to either")
-               : flips                      ? QObject::tr("either, then the other")
-                                            : QObject::tr("either, the same"))
-            : QObject::tr("%1 to %2").arg(q(freeFootInWords(*digest.needs)), q(freeFootInWords(digest.freeOut)));
-    if (digest.turn.value != 0) feet += QStringLiteral(", ") + q(turnInWords(digest.turn));
+    QString feet = digest.eitherFoot
+                       ? (digest.freeOut == Foot::Both ? QObject::tr("either to either")
+                          : flips                      ? QObject::tr("either, then the other")
+                                                       : QObject::tr("either, the same"))
+                       : QObject::tr("%1 to %2").arg(q(footWord(*digest.needs)), q(footWord(digest.freeOut)));
+    if (digest.turn.value != 0) feet += QStringLiteral(", ") + q(turnSaid(digest.turn));
     return feet;
 }
 
@@ -110,7 +109,7 @@ QVariant FigureListModel::data(const QModelIndex& index, int role) const {
     case Qt::ToolTipRole: return q(figure.card.facts.description);
     case Qt::AccessibleTextRole:
         return tr("%1, %2, %3 %4")
-            .arg(q(figure.card.name), q(countsInWords(figure.digest.length)), feetOf(figure.card, figure.digest), used);
+            .arg(q(figure.card.name), q(inCounts(figure.digest.length)), feetOf(figure.card, figure.digest), used);
     default: return {};
     }
 }

@@ -2,6 +2,9 @@
 
 #include <QWidget>
 
+#include <algorithm>
+#include <utility>
+
 namespace lc::app {
 
 FlowLayout::FlowLayout(int spacing, QWidget* parent) : QLayout(parent), m_spacing(spacing) {
@@ -20,30 +23,54 @@ QLayoutItem* FlowLayout::takeAt(int index) {
 
 void FlowLayout::setGeometry(const QRect& rect) {
     QLayout::setGeometry(rect);
-    arrange(rect, true);
+    arrange(rect.marginsRemoved(contentsMargins()), true);
+}
+
+int FlowLayout::heightForWidth(int width) const {
+    const QMargins around = contentsMargins();
+    return arrange(QRect(0, 0, width - around.left() - around.right(), 0), false) + around.top() + around.bottom();
 }
 
 QSize FlowLayout::minimumSize() const {
     QSize size;
     for (const QLayoutItem* item : m_items) size = size.expandedTo(item->minimumSize());
-    return size;
+    return size.grownBy(contentsMargins());
+}
+
+int FlowLayout::wholeWidth() const {
+    int width = -m_spacing;
+    for (const QLayoutItem* item : m_items)
+        if (!item->isEmpty()) width += item->sizeHint().width() + m_spacing;
+    return width;
 }
 
 int FlowLayout::arrange(const QRect& rect, bool place) const {
-    int x = rect.x(), y = rect.y(), line = 0;
-    for (QLayoutItem* item : m_items) {
-        if (item->widget() && item->widget()->isHidden()) continue;
-        const QSize size = item->sizeHint();
+    QList<std::pair<QLayoutItem*, QRect>> line; // those of one line; they are centred in it
+    int y = rect.y(), x = rect.x(), tall = 0;
+    const int spare = rect.width() - wholeWidth();
+    const auto finish = [&] {
+        for (const auto& [item, at] : std::as_const(line))
+            if (place) item->setGeometry(at.translated(0, (tall - at.height()) / 2));
+        line.clear();
+    };
+    for (int i = 0; i < m_items.size(); ++i) {
+        QLayoutItem* item = m_items[i];
+        if (i == m_atEnd && spare > 0 && m_grows < 0) x += spare;
+        if (item->isEmpty()) continue; // hidden
+        QSize size = item->sizeHint();
+        if (i == m_grows && spare > 0) size.rwidth() += spare;
         if (x > rect.x() && x + size.width() > rect.right() + 1) {
+            finish();
             x = rect.x();
-            y += line + m_spacing;
-            line = 0;
+            y += tall + m_spacing;
+            tall = 0;
         }
-        if (place) item->setGeometry(QRect(QPoint(x, y), size));
+        line.append({item, QRect(QPoint(x, y), size)});
         x += size.width() + m_spacing;
-        line = std::max(line, size.height());
+        tall = std::max(tall, size.height());
     }
-    return y + line - rect.y();
+    finish();
+    return y + tall - rect.y();
 }
 
 } // namespace lc::app

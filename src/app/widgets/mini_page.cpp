@@ -72,7 +72,7 @@ void MiniPages::paintEvent(QPaintEvent*) {
     page(p, QRectF(half + gap, m_theme.px(4), half, pages), m_then, &m_now);
     p.setFont(m_theme.words(12));
     p.setPen(m_theme.colours().ink2);
-    const auto length = [](const Landing& l) { return q(countsInWords(l.performance.end - l.performance.start)); };
+    const auto length = [](const Landing& l) { return q(inCounts(l.performance.end - l.performance.start)); };
     p.drawText(QPointF(0, height() - m_theme.px(4)), tr("now: %1").arg(length(m_now)));
     p.drawText(QPointF(half + gap, height() - m_theme.px(4)), tr("then: %1").arg(length(m_then)));
 }

@@ -221,8 +221,8 @@ void NotationEdit::paintEvent(QPaintEvent* event) {
     p.setFont(font());
     p.setPen(m_theme.colours().ink2);
     const QRect at = cursorRect();
-    QString shown = offered();
-    if (m_offered.size() > 1) shown += tr("   ↓ %1 more").arg(m_offered.size() - 1);
+    const QString shown =
+        m_offered.size() > 1 ? tr("%1   ↓ %2 more").arg(offered(), QString::number(m_offered.size() - 1)) : offered();
     p.drawText(QPoint(at.left() + 1, at.top() + QFontMetrics(font()).ascent()), shown); // on the line of what is typed
 }
 

@@ -12,8 +12,7 @@ namespace {
 
 QString rolesAtJoint(const Joint& joint, bool facing) {
     QStringList all;
-    for (const RoleAtJoint& role : joint.roles)
-        all << (facing ? q(toClock(role.facing)) : q(freeFootInWords(role.free)));
+    for (const RoleAtJoint& role : joint.roles) all << (facing ? q(toClock(role.facing)) : q(footWord(role.free)));
     return all.join(QStringLiteral(" / "));
 }
 
@@ -40,7 +39,7 @@ void showJoints(PlainTable& table, const Chain& chain, const std::vector<QString
     for (std::size_t i = 0; i < chain.joints.size(); ++i) {
         const Joint& joint = chain.joints[i];
         QStringList breaks;
-        for (const std::string& text : joint.breaks) breaks << q(text);
+        for (const Sentence& text : joint.breaks) breaks << q(text);
         table.addRow({i < names.size() ? names[i] : QObject::tr("end"), q(toSpokenCount(joint.at + counts(1))),
                       q(toSpokenCount(joint.musicCount)), rolesAtJoint(joint, false), q(toString(joint.couple)),
                       rolesAtJoint(joint, true),

@@ -2,8 +2,8 @@
 
 #include "app/base/wording.h"
 
-#include <QHBoxLayout>
 #include <QPushButton>
+#include <QVBoxLayout>
 
 namespace lc::app {
 
@@ -14,14 +14,14 @@ QVBoxLayout* panelColumn(const Theme& theme, QWidget* panel) {
     return column;
 }
 
-void addWords(QHBoxLayout* row, const QString& text, const Theme& theme, QWidget* panel, bool bold) {
+void addWords(QLayout* row, const QString& text, const Theme& theme, QWidget* panel, bool bold) {
     auto* label = paragraph(text, bold ? theme.words(13, Weight::Bold) : theme.words(13),
                             bold ? theme.colours().ink : theme.colours().ink2, panel);
     label->setWordWrap(false);
     row->addWidget(label);
 }
 
-QPushButton* addButton(QHBoxLayout* row, const QString& text, const QString& tip, const char* object, QWidget* panel) {
+QPushButton* addButton(QLayout* row, const QString& text, const QString& tip, const char* object, QWidget* panel) {
     auto* button = new QPushButton(text, panel);
     button->setObjectName(QString::fromLatin1(object));
     button->setToolTip(tip);

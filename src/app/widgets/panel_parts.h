@@ -4,7 +4,7 @@
 
 #include <QString>
 
-class QHBoxLayout;
+class QLayout;
 class QPushButton;
 class QVBoxLayout;
 class QWidget;
@@ -15,9 +15,9 @@ namespace lc::app {
 [[nodiscard]] QVBoxLayout* panelColumn(const Theme& theme, QWidget* panel);
 
 /// A few words in a row of a panel, on one line; the panel's name in bold.
-void addWords(QHBoxLayout* row, const QString& text, const Theme& theme, QWidget* panel, bool bold = false);
+void addWords(QLayout* row, const QString& text, const Theme& theme, QWidget* panel, bool bold = false);
 
 /// A button at the end of a row; `object` names it for tests.
-QPushButton* addButton(QHBoxLayout* row, const QString& text, const QString& tip, const char* object, QWidget* panel);
+QPushButton* addButton(QLayout* row, const QString& text, const QString& tip, const char* object, QWidget* panel);
 
 } // namespace lc::app

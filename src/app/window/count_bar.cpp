@@ -47,9 +47,8 @@ CountBarWords countBarWords(Session& session) {
         if (cell->set >= 0) {
             const CountSet& set = grid.sets()[static_cast<std::size_t>(cell->set)];
             words.lamps = set.counts > grid.regularSet() ? std::min(set.counts, 16) : words.lamps;
-            words.set = CountBar::tr("%1 %2 of %3")
-                            .arg(q(setName(grid.regularSet())))
-                            .arg(set.inPhrase + 1)
+            words.set = CountBar::tr("%1 of %2")
+                            .arg(q(numberedSet(grid.regularSet(), set.inPhrase + 1)))
                             .arg(grid.phrases()[static_cast<std::size_t>(cell->phrase)].sets);
             words.place = q(grid.phrases()[static_cast<std::size_t>(cell->phrase)].label);
         } else
@@ -61,8 +60,8 @@ CountBarWords countBarWords(Session& session) {
     const auto index = passAt(landing.performance, now);
     if (index) {
         const PassPerformance& pass = passes[*index];
-        words.place +=
-            (words.place.isEmpty() ? QString() : QStringLiteral(", ")) + CountBar::tr("pass %1").arg(pass.number);
+        const QString number = CountBar::tr("pass %1").arg(pass.number);
+        words.place = words.place.isEmpty() ? number : CountBar::tr("%1, %2").arg(words.place, number);
         words.detail = CountBar::tr("facing %1").arg(q(toClock(pass.roles.front().facingIn)));
         for (std::size_t i = pass.roles.front().firstAction; i < pass.roles.front().endAction; ++i) {
             const PerformedAction& a = landing.performance.roles.front()[i];
@@ -71,7 +70,7 @@ CountBarWords countBarWords(Session& session) {
         }
         const Tick running = runningCount(now, pass.runningFrom, grid.regularSet());
         if (cell && wholeCounts(running) != cell->number)
-            words.detail += CountBar::tr(", dancers say %1").arg(wholeCounts(running));
+            words.detail = CountBar::tr("%1, dancers say %2").arg(words.detail, QString::number(wholeCounts(running)));
         if (now >= pass.start + pass.counts)
             words.set = CountBar::tr("tag, %1 left").arg(q(toSpokenCount(pass.end() - counts(wholeCounts(now)))));
     }
@@ -85,13 +84,12 @@ CountBarWords countBarWords(Session& session) {
     if (next) {
         words.next = CountBar::tr("Pass %1, face %2").arg(next->number).arg(q(toClock(next->roles.front().facingIn)));
         const Tick left = next->start - counts(wholeCounts(now));
-        words.nextDetail = CountBar::tr("in %1, %2 foot free")
-                               .arg(q(toSpokenCount(left)), q(freeFootInWords(next->roles.front().freeIn)));
-        if (index && passes[*index].cut) words.nextDetail = CountBar::tr("restart, in %1").arg(q(countsInWords(left)));
+        words.nextDetail =
+            CountBar::tr("in %1, %2 foot free").arg(q(toSpokenCount(left)), q(footWord(next->roles.front().freeIn)));
+        if (index && passes[*index].cut) words.nextDetail = CountBar::tr("restart, in %1").arg(q(inCounts(left)));
     } else if (!passes.empty() && index) {
         words.next = CountBar::tr("The end");
-        words.nextDetail =
-            CountBar::tr("in %1").arg(q(countsInWords(landing.performance.end - counts(wholeCounts(now)))));
+        words.nextDetail = CountBar::tr("in %1").arg(q(inCounts(landing.performance.end - counts(wholeCounts(now)))));
     }
     return words;
 }

@@ -150,7 +150,8 @@ void FileDesk::remember(const QString& path) {
     settings::setRecentFiles(files);
     const Document& d = m_session.doc.document();
     QString about = d.song.title.empty() ? tr("no song yet") : tr("to “%1”").arg(q(d.song.title));
-    about += d.routine.passes.size() == 1 ? tr(", one pass") : tr(", %1 passes").arg(d.routine.passes.size());
+    about = d.routine.passes.size() == 1 ? tr("%1, one pass").arg(about)
+                                         : tr("%1, %2 passes").arg(about, QString::number(d.routine.passes.size()));
     settings::setWordsOf(path, {shownTitle(), about});
     Q_EMIT recentChanged();
 }
@@ -161,8 +162,8 @@ QList<RecentFile> FileDesk::recent() const {
         if (!QFileInfo::exists(path)) continue;
         const settings::FileWords words = settings::wordsOf(path);
         files.append({path, words.title.isEmpty() ? QFileInfo(path).completeBaseName() : words.title,
-                      words.about + QStringLiteral(", ") +
-                          QFileInfo(path).lastModified().toString(QStringLiteral("d MMM, hh:mm"))});
+                      tr("%1, %2").arg(words.about, QLocale().toString(QFileInfo(path).lastModified(),
+                                                                       tr("d MMM, hh:mm", "day and time")))});
     }
     return files;
 }

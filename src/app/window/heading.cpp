@@ -15,6 +15,8 @@
 
 #include <cmath>
 
+#include <algorithm>
+
 namespace lc::app {
 
 Heading::Heading(Session& session, CommandTable& commands, std::function<std::vector<Place>(const QString&)> places,
@@ -112,7 +114,16 @@ void Heading::refreshAbout() {
     if (const auto tempo = medianTempo(*document.map))
         about << tr("%1 bpm").arg(std::lround(*tempo)) << q(toString(document.map->metre))
               << tr("counted in %1").arg(q(setNames(m_session.doc.landing().grid.regularSet())));
-    m_about->setText(window()->width() < m_theme.narrow() ? QString() : about.join(QStringLiteral(", ")));
+    // Buttons have the room they need; then the box has its own, and what is left is for this.
+    int room = width() - 2 * m_theme.px(16) - m_title->width();
+    for (const QByteArray& id : m_shown) room -= m_buttons.value(id)->sizeHint().width() + m_theme.px(10);
+    const int box = std::clamp(room - 2 * m_theme.px(10), m_theme.px(110), m_theme.px(228));
+    m_box->setFixedWidth(box);
+    room -= box + 4 * m_theme.px(10);
+    const QString whole = window()->width() < m_theme.narrow() ? QString() : about.join(QStringLiteral(", "));
+    m_about->setText(room < m_theme.px(80) ? QString()
+                                           : m_about->fontMetrics().elidedText(whole, Qt::ElideRight, room));
+    m_about->setToolTip(m_about->text() == whole ? QString() : whole);
 }
 
 void Heading::editTitle() {

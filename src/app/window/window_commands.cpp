@@ -202,7 +202,7 @@ std::vector<Place> MainWindow::placesFor(const QString& typed) {
     if (words.size() == 2 && words[0].compare(tr("count"), Qt::CaseInsensitive) == 0) {
         const int count = words[1].toInt();
         if (grid.cell(count - 1))
-            all.push_back({tr("count %1").arg(count), q(grid.placeInWords(counts(count - 1))),
+            all.push_back({tr("count %1").arg(count), q(grid.place(counts(count - 1))),
                            [this, count] { goTo(counts(count - 1)); }});
     }
     std::vector<Place> commands = m_commands->places();

@@ -5,7 +5,7 @@
 namespace lc {
 
 namespace {
-constexpr double shortestSong = 4;
+constexpr double shortestSong = 4; // seconds: less has too few bars to tell a metre by (chosen, no source)
 tl::unexpected<Error> tooShort() {
     return fail(
         ErrorCode::NoPulse,

@@ -17,7 +17,7 @@ struct HeardFile {
     HeardSong heard;
     std::string title;
     std::string artist;
-    std::string warning; ///< a sentence when something was put right or is missing; else empty
+    Sentence warning; ///< a sentence when something was put right or is missing; else empty
 };
 
 /// Features of a recording while it is read; the whole sound is held nowhere. Errors: those of SongStream, Cancelled.

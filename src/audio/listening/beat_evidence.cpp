@@ -63,7 +63,7 @@ std::vector<double> onesHeard(const std::vector<BeatCues>& cues) {
 
 constexpr double reachSeconds =
     0.030; // beyond which an onset belongs to another moment; half the shortest sixteenth danced
-constexpr double harmonySpan = 0.5;
+constexpr double harmonySpan = 0.5; // seconds on either side: about a beat of danced music (chosen, no source)
 
 double harmonyChange(const SpectralFrames& spectra, double seconds, double span) {
     return difference(spectra.mean(seconds - span, seconds - 0.02).chroma,

@@ -14,7 +14,7 @@ namespace {
 
 constexpr char magic[8] = {'l', 'c', 'f', 'e', 'a',
                            't', 'k', 'y'}; // the form of the file; what made its numbers follows as featuresMaker()
-constexpr std::size_t hashLength = 32;
+constexpr std::size_t hashLength = 32;     // bytes of a SHA-256 (FIPS 180-4)
 
 constexpr std::uint64_t mostFeatureBytes = 1U << 30; // ninety minutes have 110 MB
 

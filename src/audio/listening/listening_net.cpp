@@ -60,7 +60,7 @@ void rectify(std::array<float, N>& values) {
 }
 
 struct Net {
-    static constexpr std::size_t taps = 5;
+    static constexpr std::size_t taps = 5; // of each convolution: as it was trained (bench/listen/train.py)
     Convolution<width> first{first_weight, first_bias, 3};
     struct Block {
         Convolution<width> wide, mix;

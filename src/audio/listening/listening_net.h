@@ -16,7 +16,8 @@ struct HeardPlaces {
 
     /// The greatest value within a step of a moment, kept from `never` to `surely`; `never` outside.
     [[nodiscard]] double at(const std::vector<float>& places, double seconds) const;
-    static constexpr double never = -6, surely = 4;
+    static constexpr double never = -6,
+                            surely = 4; // logarithms of odds, beyond which the net is not trusted: chosen, no source
 };
 
 constexpr std::size_t netInputs = 37; ///< of a frame, see netFrames()

@@ -18,7 +18,7 @@ namespace {
 
 constexpr double fastestBeat = 0.255, slowestBeat = 1.15; // seconds of a beat that is danced
 constexpr double fastestUneven = 0.13;                    // seconds of an eighth in an uneven bar
-constexpr std::size_t fewestBeats = 8;
+constexpr std::size_t fewestBeats = 8;                    // two bars of four: fewer repeat nothing
 constexpr double looseCosts =
     0.3; // logarithm of odds: where a steady following of the same beats is as likely, its beats sway less by chance
 constexpr std::size_t longestOnEachBeat = 5, likelyBegins = 2; // bars to so many beats are tried from each beat that

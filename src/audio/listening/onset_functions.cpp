@@ -10,12 +10,12 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t hop = 256;
+constexpr std::size_t hop = 256;          // samples: 5.8 ms at the usual rate
 constexpr std::size_t shortWindow = 1024; // 23 ms: short enough for drums, long enough for a bass note's fundamental
-constexpr int bandsPerOctave = 12;
-constexpr std::size_t riseLag = 2;     // frames between which a rise is measured, as in the source
-constexpr double levelSeconds = 4;     // span over which a function is levelled
-constexpr float spectrumGain = 100.0F; // of magnitudes relative to the song's level, before the logarithm
+constexpr int bandsPerOctave = 12;        // semitones
+constexpr std::size_t riseLag = 2;        // frames between which a rise is measured, as in the source
+constexpr double levelSeconds = 4;        // span over which a function is levelled
+constexpr float spectrumGain = 100.0F;    // of magnitudes relative to the song's level, before the logarithm
 
 /// First and last bin (half-open) of each band, about twelve an octave; low down single bins.
 std::vector<std::pair<std::size_t, std::size_t>> bands(std::size_t bins) {

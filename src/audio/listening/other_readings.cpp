@@ -1,7 +1,6 @@
 #include "audio/listening/other_readings.h"
 
 #include "audio/listening/stated_facts.h"
-#include "core/base/number_words.h"
 #include "core/base/quantile.h"
 
 #include <algorithm>
@@ -17,7 +16,7 @@ namespace {
 
 constexpr double ourTempo = 0.06; // of ln
 constexpr double sameBars = 0.02; // of ln: pulses so near have the same bars
-constexpr const char* samePulseText = "the same";
+Sentence theSame() { return Core::sentence("the same"); }
 
 /// What each pulse is called by one who counts ours; empty: nothing that is asked about.
 class PulseNames {
@@ -26,7 +25,7 @@ public:
         for (const PulseCandidate& other : m_d.song.metre.pulses) m_called.push_back(nameOf(other));
     }
 
-    const std::string& of(std::size_t pulse) const { return m_called[pulse]; }
+    const Sentence& of(std::size_t pulse) const { return m_called[pulse]; }
 
     bool hasOurTempo(const PulseCandidate& other) const {
         return std::abs(std::log(m_d.pulse.period / other.period)) < ourTempo;
@@ -35,35 +34,35 @@ public:
 private:
     /// What another pulse is called by one who counts ours: by its tempo, or where it is the same, by the part of a
     /// beat that it lies later.
-    std::string nameOf(const PulseCandidate& other) const {
+    Sentence nameOf(const PulseCandidate& other) const {
         const auto near = [&](double factor) {
             return std::abs(std::log(m_d.pulse.period / other.period / factor)) < ourTempo;
         };
-        for (const auto& [factor, text] : {std::pair{2.0, "twice as fast"},
-                                           {0.5, "half as fast"},
-                                           {3.0, "three times as fast"},
-                                           {1.0 / 3, "a third as fast"},
-                                           {1.5, "one and a half times as fast"},
-                                           {2.0 / 3, "two thirds as fast"},
-                                           {4.0, "four times as fast"},
-                                           {0.25, "a quarter as fast"},
-                                           {4.0 / 3, "a third faster"},
-                                           {0.75, "a quarter slower"}})
+        for (const auto& [factor, text] : {std::pair{2.0, Core::sentence("twice as fast")},
+                                           {0.5, Core::sentence("half as fast")},
+                                           {3.0, Core::sentence("three times as fast")},
+                                           {1.0 / 3, Core::sentence("a third as fast")},
+                                           {1.5, Core::sentence("one and a half times as fast")},
+                                           {2.0 / 3, Core::sentence("two thirds as fast")},
+                                           {4.0, Core::sentence("four times as fast")},
+                                           {0.25, Core::sentence("a quarter as fast")},
+                                           {4.0 / 3, Core::sentence("a third faster")},
+                                           {0.75, Core::sentence("a quarter slower")}})
             if (near(factor))
                 return factor > 1 && factor == std::floor(factor) && !holdsOurBeats(other)
-                           ? std::string(text) + ", beside these beats"
+                           ? Core::sentence("%1, beside these beats", text)
                            : text;
         if (!hasOurTempo(other)) return {};
         const double shift = laterThanOurs(other.beats);
-        for (const auto& [part, text] : {std::pair{0.0, samePulseText},
-                                         {0.25, "a quarter of a beat later"},
-                                         {1.0 / 3, "a third of a beat later"},
-                                         {0.5, "half a beat later"},
-                                         {2.0 / 3, "two thirds of a beat later"},
-                                         {0.75, "a quarter of a beat earlier"},
-                                         {1.0, samePulseText}})
+        for (const auto& [part, text] : {std::pair{0.0, theSame()},
+                                         {0.25, Core::sentence("a quarter of a beat later")},
+                                         {1.0 / 3, Core::sentence("a third of a beat later")},
+                                         {0.5, Core::sentence("half a beat later")},
+                                         {2.0 / 3, Core::sentence("two thirds of a beat later")},
+                                         {0.75, Core::sentence("a quarter of a beat earlier")},
+                                         {1.0, theSame()}})
             if (std::abs(shift - part) < (part == 0.0 || part == 1.0 ? 0.125 : 0.05)) return text;
-        return "the beat falls elsewhere";
+        return Core::sentence("the beat falls elsewhere");
     }
 
     bool holdsOurBeats(const PulseCandidate& other) const {
@@ -91,7 +90,7 @@ private:
     }
 
     const Decision& m_d;
-    std::vector<std::string> m_called;
+    std::vector<Sentence> m_called;
 };
 
 class OtherPulses {
@@ -105,11 +104,11 @@ public:
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
             const double odds = std::exp(r.score - m_d.reading.score);
-            const std::string& text = m_names.of(r.pulse);
-            if (r.pulse == m_d.reading.pulse || text == samePulseText)
+            const Sentence& text = m_names.of(r.pulse);
+            if (r.pulse == m_d.reading.pulse || text == theSame())
                 ours += odds;
             else if (!text.empty()) {
-                OtherReading& o = found[text];
+                OtherReading& o = found[text.english()];
                 if (o.text.empty()) { // the likeliest comes first
                     o.text = text;
                     o.facts = factsOf(other);
@@ -184,17 +183,18 @@ private:
         const bool lengthKnown = Stated(m_d.facts).metre.has_value(),
                    beginKnown = !m_d.known.ones.empty() || !m_d.known.lengths.empty();
         const bool oursAlike = m_d.reading.bars.odd == 0;
-        const std::string ours = barsOf(m_d.map.metre);
+        const std::string ours = barsOf(m_d.map.metre).english();
         std::map<WhichBars, Found> found;
         double sumOfOurs = 0;
         for (const MetreReading& r : m_d.song.metre.readings) {
             const PulseCandidate& other = m_d.song.metre.pulses[r.pulse];
             if (std::abs(std::log(other.period / m_d.pulse.period)) > sameBars ||
-                r.grouping.empty() != m_d.reading.grouping.empty() || m_names.of(r.pulse) != samePulseText)
+                r.grouping.empty() != m_d.reading.grouping.empty() || !(m_names.of(r.pulse) == theSame()))
                 continue;
             const double odds = std::exp(r.score - m_d.reading.score);
             const Metre metre = metreOf(r);
-            const std::string called = barsOf(metre);
+            const Sentence bars = barsOf(metre);
+            const std::string called = bars.english();
             const bool likeOurs = called == ours;
             const std::size_t later = laterBegin(r);
             if (likeOurs && (r.steady ? later == 0 && oursAlike : true))
@@ -205,12 +205,14 @@ private:
                 if (o.text.empty() ||
                     (r.steady && !alike)) { // the likeliest comes first, and bars that are all alike before others
                     alike = r.steady;
-                    const std::string length = saidAlike  ? "every bar has " + numbered(r.beatsPerBar, "beat", "beats")
-                                               : likeOurs ? ""
-                                                          : called;
+                    const Sentence length =
+                        saidAlike ? Core::plural("every bar has %n beat|every bar has %n beats", nullptr, r.beatsPerBar)
+                        : likeOurs ? Sentence()
+                                   : bars;
                     o.text = later == 0 || beginKnown ? length
-                             : length.empty()         ? "the 1 is " + laterText(later)
-                                                      : length + ", beginning " + laterText(later);
+                             : length.empty()         ? oneLater(later)
+                                              : Core::plural("%1, beginning a beat later|%1, beginning %n beats later",
+                                                             nullptr, static_cast<std::int64_t>(later), length);
                     o.facts = {MetreFact{metre}};
                     if (!beginKnown)
                         for (const SongFact& fact : onesOf(r)) o.facts.push_back(fact);
@@ -224,13 +226,13 @@ private:
             const auto at = static_cast<std::size_t>(later);
             if (m_d.reading.bars.pickup + at >= m_d.pulse.beats.size() || found.contains({ours, at, false})) continue;
             if (const auto score = shiftedScore(later))
-                found[{ours, at, false}] = {{"the 1 is " + laterText(at), *score, shiftedBy(at)}};
+                found[{ours, at, false}] = {{oneLater(at), *score, shiftedBy(at)}};
         }
         return found;
     }
 
-    static std::string laterText(std::size_t beats) {
-        return beats == 1 ? "a beat later" : std::to_string(beats) + " beats later";
+    static Sentence oneLater(std::size_t beats) {
+        return Core::plural("the 1 is a beat later|the 1 is %n beats later", nullptr, static_cast<std::int64_t>(beats));
     }
 
     /// The metre of a reading on our pulse, in our map's unit.
@@ -309,15 +311,15 @@ private:
 
 } // namespace
 
-std::string barsOf(const Metre& metre) {
+Sentence barsOf(const Metre& metre) {
     const std::string plain = std::to_string(metre.beats) + "/" + std::to_string(metre.unit);
     const auto& groups = metre.grouping;
-    if (groups.empty()) return "bars of " + std::to_string(metre.beats) + ", " + plain;
+    if (groups.empty()) return Core::sentence("bars of %1, %2", metre.beats, plain);
     if (std::all_of(groups.begin(), groups.end(), [](int group) { return group == 3; }))
-        return "bars of " + std::to_string(groups.size()) + " in threes, " + plain;
+        return Core::sentence("bars of %1 in threes, %2", groups.size(), plain);
     std::string sum;
     for (int group : groups) sum += (sum.empty() ? "" : "+") + std::to_string(group);
-    return "bars of " + sum + ", " + plain;
+    return Core::sentence("bars of %1, %2", sum, plain);
 }
 
 OtherReadings otherReadings(const Decision& decision) {

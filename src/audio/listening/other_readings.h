@@ -2,20 +2,19 @@
 
 #include "audio/listening/song_doubts.h"
 
-#include <string>
 #include <vector>
 
 namespace lc {
 
 /// Another way to hear a place, or the whole song.
 struct OtherReading {
-    std::string text;            ///< what it says, to one who knows the chosen reading
+    Sentence text;               ///< what it says, to one who knows the chosen reading
     double score = 0;            ///< against the chosen one's 0: a logarithm of odds, mostly negative
     std::vector<SongFact> facts; ///< what states it
 };
 
 /// "bars of 4, 4/4", "bars of 2 in threes, 6/8", "bars of 2+2+3, 7/8"
-[[nodiscard]] std::string barsOf(const Metre& metre);
+[[nodiscard]] Sentence barsOf(const Metre& metre);
 
 /// The other ways to hear the whole song, in no order.
 struct OtherReadings {

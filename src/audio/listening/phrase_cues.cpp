@@ -36,7 +36,7 @@ std::vector<float> soundOf(const SongFeatures& song, double from, double to) {
 
 /// Weight of each dimension: harmony, bass, bands and rhythm speak equally loud.
 float weightOf(std::size_t dimension) {
-    constexpr std::size_t half = 30;
+    constexpr std::size_t half = 30; // dimensions: 12 pitch classes, 12 of the bass, 6 bands
     if (dimension >= 2 * half) return 1.0F / (3 * slots);
     const std::size_t k = dimension % half;
     return k < 12 ? 1.0F / 24 : k < 24 ? 1.0F / 24 : 1.0F / 12;

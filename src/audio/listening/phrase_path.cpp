@@ -14,7 +14,7 @@ namespace {
 constexpr std::ptrdiff_t reach = 8; // bars before and after whose cues speak too
 #include "audio/listening/phrase_net.inc"
 
-constexpr std::size_t longest = 24;
+constexpr std::size_t longest = 24;   // bars of a phrase: 16 and half again (chosen, no source)
 constexpr double endsEarly = 0.3;     // of its price: what a short last phrase costs
 constexpr double saidByLengths = 1.0; // of the odds of any bar: that starts are rare is left to the prices of lengths;
                                       // tuned on sources and styles left out

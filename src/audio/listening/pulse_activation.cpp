@@ -8,8 +8,8 @@ namespace lc {
 namespace {
 
 constexpr double fluxWeight = 1.0, complexWeight = 0.7, lowWeight = 0.5,
-                 highWeight = 0.3; // tuned on the development half
-constexpr double harmonyWeight = 1.0;
+                 highWeight = 0.3;    // tuned on the development half
+constexpr double harmonyWeight = 1.0; // chosen, no source
 
 std::vector<float> smoothed(const std::vector<float>& in, double spread) {
     const int reach = static_cast<int>(std::ceil(spread * 3));
@@ -131,7 +131,7 @@ std::vector<double> pulsePeriods(const OnsetFunctions& onsets, std::size_t most)
     };
     const auto comb = [&](double lag) { return at(lag) + 0.7 * at(2 * lag) + 0.4 * at(3 * lag) + 0.5 * at(4 * lag); };
     const double from = 0.12 * rate, to = 1.6 * rate;
-    constexpr double fine = 0.25;
+    constexpr double fine = 0.25; // steps between lags that are tried: chosen, no source
     for (double lag = from; lag < to; lag += fine) {
         const double here = comb(lag);
         if (here <= 0 || here < comb(lag - fine) || here < comb(lag + fine)) continue;

@@ -15,11 +15,11 @@ namespace {
 constexpr double slowest = 1.45, fastest = 0.72; // of the period that is followed
 constexpr double slowestEnd = 2.1;               // … where the song may slow down to its end
 constexpr double slowingSpread = 0.09;           // of ln(period) from beat to beat there
-constexpr std::size_t mostPeriods = 40;
-constexpr double leastHeld = 1.4;    // of a beat's length
-constexpr double leastLonger = 0.35; // seconds: what is held for less than that is no hold but a slip by half a beat
-constexpr double mostHeld = 3.2;     // of a beat's length, or …
-constexpr double mostHeldSeconds = 3.0;
+constexpr std::size_t mostPeriods = 40;          // a bound of time and memory
+constexpr double leastHeld = 1.4;                // of a beat's length
+constexpr double leastLonger = 0.35;    // seconds: what is held for less than that is no hold but a slip by half a beat
+constexpr double mostHeld = 3.2;        // of a beat's length, or …
+constexpr double mostHeldSeconds = 3.0; // whichever is longer: chosen, no source
 
 /// Periods on a grid of whole frames.
 struct PeriodGrid {
@@ -81,7 +81,7 @@ public:
     }
 
 private:
-    static constexpr float dearest = 4.0F;
+    static constexpr float dearest = 4.0F; // of a change of tempo: chosen, no source
     std::size_t m_states, m_reach = 0;
     std::vector<float> m_costs; // by diagonal, then by state reached
 };

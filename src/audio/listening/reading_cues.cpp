@@ -130,8 +130,9 @@ std::array<double, 8> heardOf(const SongFeatures& song, const std::vector<double
     const auto said = [&](double t) { return heard.at(heard.beat, t); };
     const double on = meanAt(beats, 0, said), half = meanAt(beats, 0.5, said),
                  third = std::max(meanAt(beats, 1.0 / 3, said), meanAt(beats, 2.0 / 3, said));
-    constexpr float surely = 0;
-    constexpr double hardly = -2.5;
+    constexpr float surely = 0; // logarithm of odds: as likely as not
+    constexpr double hardly =
+        -2.5; // logarithm of odds: one to twelve, chosen; the judge is trained on what comes of it
     double between = 0, peaks = 0, silent = 0, sum = 0;
     for (std::size_t k = 1; k + 1 < heard.beat.size(); ++k) {
         if (heard.beat[k] < surely || heard.beat[k] < heard.beat[k - 1] || heard.beat[k] <= heard.beat[k + 1]) continue;

@@ -4,8 +4,6 @@
 #include "audio/listening/phrase_path.h"
 #include "audio/listening/stated_facts.h"
 #include "audio/listening/subdivision.h"
-#include "core/base/clock_text.h"
-#include "core/base/number_words.h"
 #include "core/base/quantile.h"
 
 #include <algorithm>
@@ -23,8 +21,8 @@ constexpr double surelyOfAll =
 constexpr double hardlyEver = 5.3; // one to two hundred
 constexpr double asLikelyAsNot =
     0; // of odd bars that were heard in the training half fewer than half were right, and of parts in another metre
-constexpr std::size_t mostDoubts = 8; // more than a person weighs at once
-constexpr std::size_t mostReadings = 4;
+constexpr std::size_t mostDoubts = 8;        // more than a person weighs at once
+constexpr std::size_t mostReadings = 4;      // more than that nobody reads through (chosen, no source)
 constexpr std::size_t mostReadingsOfAll = 6; // of what the whole song hangs on
 constexpr double sameStart = 0.1;            // seconds from a stated start to the bar that it moved to
 constexpr std::size_t longestAsOne = 8;      // bars; a phrase of more is asked about
@@ -53,14 +51,14 @@ public:
 
 private:
     /// A doubt about what the whole song hangs on: the answers to all others hang on it too.
-    void addOfAll(const std::string& about, const std::string& chosen, std::vector<SongFact> chosenFacts,
+    void addOfAll(const Sentence& about, const Sentence& chosen, std::vector<SongFact> chosenFacts,
                   std::vector<OtherReading> others, double impact) {
         add(barStart(0), m_d.map.end, about, chosen, std::move(chosenFacts), std::move(others), impact, true);
     }
 
     /// A doubt, if one of the others is near enough to the chosen one. `impact`: how much of the song depends on it, 0
     /// to 1.
-    void add(Seconds start, Seconds end, const std::string& about, const std::string& chosen,
+    void add(Seconds start, Seconds end, const Sentence& about, const Sentence& chosen,
              std::vector<SongFact> chosenFacts, std::vector<OtherReading> others, double impact, bool ofAll = false) {
         std::stable_sort(others.begin(), others.end(),
                          [](const OtherReading& a, const OtherReading& b) { return a.score > b.score; });
@@ -91,16 +89,19 @@ private:
     void pulse(std::vector<OtherReading> others) {
         if (m_stated.tempo) return;
         const double bpm = std::round(600.0 * static_cast<double>(m_d.parts) / m_d.pulse.period) / 10;
-        const std::string felt = m_d.parts == 3 ? numberText(std::round(600 / m_d.pulse.period) / 10) + " bpm in threes"
-                                                : numberText(bpm) + " bpm"; // a jig is counted by its threes
-        addOfAll("how fast the beat is, and where it falls", felt + ", as it is counted here",
-                 {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
+        addOfAll(
+            Core::sentence("how fast the beat is, and where it falls"),
+            m_d.parts == 3 // a jig is counted by its threes
+                ? Core::sentence("%1 bpm in threes, as it is counted here", AsDecimals::tenths(60 / m_d.pulse.period))
+                : Core::sentence("%1 bpm, as it is counted here", AsDecimals::tenths(bpm)),
+            {TempoFact{bpm}, BeatFact{m_d.map.beats[m_d.map.beats.size() / 2].time}}, std::move(others), 1.0);
     }
 
     /// How long a bar is and where it begins: one question, since a person who counts hears both at once.
     void bars(std::vector<OtherReading> others) {
         const std::size_t first = m_d.reading.bars.pickup;
-        addOfAll("how long a bar is, and where the 1 is", barsOf(m_d.map.metre) + ", the 1 is here",
+        addOfAll(Core::sentence("how long a bar is, and where the 1 is"),
+                 Core::sentence("%1, the 1 is here", barsOf(m_d.map.metre)),
                  {MetreFact{m_d.map.metre}, OneFact{m_d.pulse.beats[first]}}, std::move(others), 0.9);
     }
 
@@ -113,11 +114,13 @@ private:
         if (!asThree)
             metre = {m_d.reading.beatsPerBar * 3, 8,
                      std::vector<int>(static_cast<std::size_t>(m_d.reading.beatsPerBar), 3)};
-        const char* names[] = {"every beat in two", "every beat in three"};
-        const auto plain = [](const Metre& m) { return std::to_string(m.beats) + "/" + std::to_string(m.unit); };
-        add(barStart(0), m_d.map.end, "what a beat is made of", names[asThree] + (": " + plain(m_d.map.metre)),
-            {MetreFact{m_d.map.metre}},
-            {{names[!asThree] + (": " + plain(metre)), -std::abs(three), {MetreFact{metre}}}}, 0.4);
+        const auto made = [](bool threes, const Metre& m) {
+            const std::string plain = std::to_string(m.beats) + "/" + std::to_string(m.unit);
+            return threes ? Core::sentence("every beat in three: %1", plain)
+                          : Core::sentence("every beat in two: %1", plain);
+        };
+        add(barStart(0), m_d.map.end, Core::sentence("what a beat is made of"), made(asThree, m_d.map.metre),
+            {MetreFact{m_d.map.metre}}, {{made(!asThree, metre), -std::abs(three), {MetreFact{metre}}}}, 0.4);
     }
 
     void oddBars() {
@@ -138,22 +141,21 @@ private:
     void otherMetre(const BarRun& run) {
         const SongSpan part{barStart(run.first), barEnd(run.first + run.count - 1)};
         const Metre heard{run.beats, m_d.map.metre.unit, m_d.map.bars[run.first].grouping};
-        add(part.from, part.to,
-            "the metre of bars " + std::to_string(run.first + 1) + " to " + std::to_string(run.first + run.count),
-            "here " + barsOf(heard), {MetreFact{heard, part}},
-            {{"here too " + barsOf(m_d.map.metre), asLikelyAsNot, {MetreFact{m_d.map.metre, part}}}},
+        add(part.from, part.to, Core::sentence("the metre of bars %1 to %2", run.first + 1, run.first + run.count),
+            Core::sentence("here %1", barsOf(heard)), {MetreFact{heard, part}},
+            {{Core::sentence("here too %1", barsOf(m_d.map.metre)), asLikelyAsNot, {MetreFact{m_d.map.metre, part}}}},
             0.6 * (part.to - part.from) / (m_d.map.end - songStart()));
     }
 
     void oddBar(std::size_t b) {
         const Bar& bar = m_d.map.bars[b];
         if (isStated(bar)) return;
-        const std::string place = "bar " + std::to_string(b + 1) + " has ";
         const int other = m_d.map.metre.beats;
-        add(barStart(b), barEnd(b), "the length of bar " + std::to_string(b + 1),
-            place + std::to_string(bar.beats) + (bar.beats == 1 ? " beat" : " beats"),
+        add(barStart(b), barEnd(b), Core::sentence("the length of bar %1", b + 1),
+            Core::plural("bar %1 has %n beat|bar %1 has %n beats", nullptr, bar.beats, b + 1),
             {BarFact{barStart(b), bar.beats, {}}},
-            {{place + numbered(other, "beat", "beats") + " like the others",
+            {{Core::plural("bar %1 has %n beat like the others|bar %1 has %n beats like the others", nullptr, other,
+                           b + 1),
               asLikelyAsNot,
               {BarFact{barStart(b), other, {}}}}},
             0.5 * (m_d.map.end - barStart(b)) / (m_d.map.end - songStart()));
@@ -191,14 +193,15 @@ private:
             });
             if (known) continue;
             const auto with = [&](int beats) { return StopFact{stop.start, stop.end, beats}; };
-            const std::string here = "a stop of " + std::to_string(stop.beats) + ", the pulse goes on";
+            const Sentence here = Core::sentence("a stop of %1, the pulse goes on", stop.beats);
             std::vector<OtherReading> others;
             for (int beats : {stop.beats - 1, stop.beats + 1})
                 if (beats > 0)
-                    others.push_back({"a stop of " + std::to_string(beats),
+                    others.push_back({Core::sentence("a stop of %1", beats),
                                       fit(stop, beats) - fit(stop, stop.beats),
                                       {with(beats)}});
-            add(stop.start, stop.end, "how long the silence is", here, {with(stop.beats)}, std::move(others), 0.3);
+            add(stop.start, stop.end, Core::sentence("how long the silence is"), here, {with(stop.beats)},
+                std::move(others), 0.3);
         }
     }
 
@@ -231,16 +234,17 @@ private:
         for (int shift : {-1, 1}) { // whose bar is it: the one before the boundary, or the one after
             if ((shift < 0 ? before.bars : phrase.bars) < 2) continue;
             const std::size_t bars = shift < 0 ? before.bars - 1 : before.bars + 1;
-            others.push_back({shift < 0 ? "it starts a bar earlier" : "it starts a bar later",
-                              worthOf(before.firstBar, {bars, before.bars + phrase.bars - bars}) - now,
-                              {PhraseFact{barStart(before.firstBar + bars), std::nullopt}}});
+            others.push_back(
+                {shift < 0 ? Core::sentence("it starts a bar earlier") : Core::sentence("it starts a bar later"),
+                 worthOf(before.firstBar, {bars, before.bars + phrase.bars - bars}) - now,
+                 {PhraseFact{barStart(before.firstBar + bars), std::nullopt}}});
         }
         others.push_back(
-            {"no phrase starts here",
+            {Core::sentence("no phrase starts here"),
              worthOf(before.firstBar, {before.bars + phrase.bars}) - now,
              {PhraseFact{barStart(before.firstBar), beatsIn(m_d.map, before) + beatsIn(m_d.map, phrase)}}});
-        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "where a phrase starts",
-            "a phrase starts here, at bar " + std::to_string(phrase.firstBar + 1),
+        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), Core::sentence("where a phrase starts"),
+            Core::sentence("a phrase starts here, at bar %1", phrase.firstBar + 1),
             {PhraseFact{barStart(phrase.firstBar), std::nullopt}}, std::move(others), 0.25);
     }
 
@@ -256,12 +260,13 @@ private:
         const double now = worthOf(phrase.firstBar, {phrase.bars});
         std::vector<OtherReading> others;
         for (std::size_t bars = fewestOfAPhrase; bars + fewestOfAPhrase <= phrase.bars; ++bars)
-            others.push_back({"a phrase starts at bar " + std::to_string(phrase.firstBar + bars + 1),
+            others.push_back({Core::sentence("a phrase starts at bar %1", phrase.firstBar + bars + 1),
                               worthOf(phrase.firstBar, {bars, phrase.bars - bars}) - now,
                               {PhraseFact{barStart(phrase.firstBar + bars), std::nullopt}}});
         const int beats = beatsIn(m_d.map, phrase);
-        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), "how long a phrase is",
-            "one phrase of " + numbered(beats, "beat", "beats") + ", from bar " + std::to_string(phrase.firstBar + 1),
+        add(barStart(phrase.firstBar), barEnd(phrase.firstBar), Core::sentence("how long a phrase is"),
+            Core::plural("one phrase of %n beat, from bar %1|one phrase of %n beats, from bar %1", nullptr, beats,
+                         phrase.firstBar + 1),
             {PhraseFact{barStart(phrase.firstBar), beats}}, std::move(others), 0.3);
     }
 

@@ -32,9 +32,9 @@ constexpr double besideSoftBeat = 0.3;     // … where notes swell
 constexpr double missedBeat = 4.0;         // what a reading loses for stated beats beside its pulse
 constexpr double missedPlace = 4.0;        // what a reading loses for each stated place without a beat of its own
 constexpr double aOne = 2.0, noOne = -4.0; // logarithms of odds, of beats in bars that were chosen as a whole
-constexpr double mostOfSong = 0.6;
-constexpr double missedOne = 6.0;  // what a reading loses for each stated 1 that is none of its
-constexpr double samePulse = 4.0;  // what a reading gains, when a metre is stated, for the pulse that was heard
+constexpr double mostOfSong = 0.6;         // of its length: chosen, no source
+constexpr double missedOne = 6.0;          // what a reading loses for each stated 1 that is none of its
+constexpr double samePulse = 4.0;          // what a reading gains, when a metre is stated, for the pulse that was heard
 constexpr double oddIsRare = 1.5;  // of the prices of odd bars when readings are weighed: tuned on the training half,
                                    // where most that were heard were wrong
 constexpr double oddDoubted = 0.5; // of the prices of odd bars, more for each bar that was stated to be like the others
@@ -324,7 +324,7 @@ private:
 
     /// Median length of the beats around one, itself aside.
     static double usualBeatAround(const std::vector<double>& beats, std::size_t beat) {
-        constexpr std::size_t around = 6;
+        constexpr std::size_t around = 6; // beats on either side: a bar and a half of four (chosen, no source)
         std::vector<double> lengths;
         for (std::size_t i = beat > around ? beat - around : 0; i + 1 < beats.size() && i <= beat + around; ++i)
             if (i != beat) lengths.push_back(beats[i + 1] - beats[i]);

@@ -10,10 +10,9 @@ namespace lc {
 
 namespace {
 
-constexpr Seconds near = 0.070; // what counts as on the beat
-constexpr double enough = 0.85; // share of the places that must agree; the rest are the tapper's own
-constexpr double sameTempo = 0.08;
-constexpr std::size_t mostOnes = 32;
+constexpr double enough = 0.85;      // share of the places that must agree; the rest are the tapper's own
+constexpr double sameTempo = 0.08;   // of ln: as song_facts has it
+constexpr std::size_t mostOnes = 32; // facts a person can look through (chosen, no source)
 
 /// Map beats between two tapped places of which both are on a beat, if it is the same number nearly everywhere; 0
 /// otherwise.
@@ -30,7 +29,7 @@ std::size_t beatsInTap(const SongMap& map, const std::vector<Seconds>& places) {
 
 double shareOnBeats(const SongMap& map, const std::vector<Seconds>& places) {
     const auto on = std::count_if(places.begin(), places.end(), [&](Seconds at) {
-        return std::abs(map.beats[nearestBeat(map, at)].time - at) <= near;
+        return std::abs(map.beats[nearestBeat(map, at)].time - at) <= sameBeat;
     });
     return static_cast<double>(on) / static_cast<double>(places.size());
 }
@@ -120,7 +119,8 @@ private:
     double tempoHere() const {
         std::vector<Seconds> inside;
         for (const Beat& beat : m_solved->beats)
-            if (beat.time > m_places.front() - near && beat.time < m_places.back() + near) inside.push_back(beat.time);
+            if (beat.time > m_places.front() - sameBeat && beat.time < m_places.back() + sameBeat)
+                inside.push_back(beat.time);
         if (inside.size() < 2) return 1;
         return 60.0 * static_cast<double>(inside.size() - 1) / (inside.back() - inside.front()) /
                static_cast<double>(partsOf(m_solved->metre));
@@ -175,7 +175,7 @@ Result<std::vector<SongFact>> factsFromTaps(const HeardSong& song, const std::ve
 }
 
 std::optional<Seconds> lateness(const SongMap& map, const std::vector<Seconds>& places) {
-    constexpr Seconds furthest = 0.12;
+    constexpr Seconds furthest = 0.12; // a quarter of a beat at 125 bpm: farther off it is another beat
     if (map.beats.empty() || places.empty()) return std::nullopt;
     std::vector<Seconds> off;
     for (Seconds at : places)

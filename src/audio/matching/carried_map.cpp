@@ -10,7 +10,6 @@ namespace lc {
 namespace {
 
 constexpr double fewestInCommon = 0.25; // share of the shorter recording
-constexpr Seconds snap = 0.070;
 
 /// The ratio between one and a half and two thirds that is the same up to doubling: half as fast may only be another
 /// reading.
@@ -30,7 +29,7 @@ SongMap warped(const SongMap& map, const RecordingMatch& match, const SongMap& h
         beat.time = there.value_or(-1);
         if (!there || heardThere.beats.empty()) continue;
         const Seconds heard = heardThere.beats[nearestBeat(heardThere, *there)].time;
-        if (std::abs(heard - *there) <= snap) beat.time = heard;
+        if (std::abs(heard - *there) <= sameBeat) beat.time = heard;
     }
     for (const Stop& stop : map.stops)
         if (const auto a = match.carried(stop.start), b = match.carried(stop.end); a && b && *b > *a)
@@ -145,10 +144,10 @@ Result<CarriedMap> carryMap(const SongMap& map, const std::vector<SongFact>& fac
     };
     for (const auto& stretch : stretches) {
         std::size_t first = 0;
-        while (first < carried.beats.size() && carried.beats[first].time < stretch.front().to - snap) ++first;
+        while (first < carried.beats.size() && carried.beats[first].time < stretch.front().to - sameBeat) ++first;
         std::size_t last = first;
         while (last < carried.beats.size() && carried.beats[last].time >= 0 &&
-               carried.beats[last].time <= stretch.back().to + snap)
+               carried.beats[last].time <= stretch.back().to + sameBeat)
             ++last;
         if (last - first < 2) continue;
         const SongMap inside = piece(carried, first, last);

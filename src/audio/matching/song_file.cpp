@@ -41,7 +41,7 @@ Result<SongOfFile> documentOfSong(const std::string& path, const std::string& fo
     std::string ending = std::filesystem::path(path).extension().string();
     std::transform(ending.begin(), ending.end(), ending.begin(),
                    [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-    std::string note;
+    Text note;
     Result<Document> out = newDocument();
     if (ending == ".liftcount" || ending == ".txt" || ending == ".csv" || ending == ".mid" || ending == ".midi") {
         const auto bytes = readFile(path, mostDocumentBytes, task);
@@ -77,7 +77,7 @@ SongFit fitFile(const Document& document, const std::string& path, Ranked what, 
         fit = what == Ranked::Songs ? fitSong(document, other->document, wishes)
                                     : fitSong(other->document, document, wishes);
         fit.name = other->document.title;
-        fit.remark += Sentence::verbatim(other->note);
+        fit.remark += other->note;
     }
     if (fit.name.empty()) fit.name = shown(std::filesystem::path(path).stem().string());
     fit.file = path;

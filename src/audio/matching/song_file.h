@@ -12,7 +12,7 @@ namespace lc {
 /// The song of a file as a document, and what is to be known of how it was read.
 struct SongOfFile {
     Document document;
-    std::string note; ///< a sentence where the text had to be converted or something reckoned; else empty
+    Text note; ///< a sentence where the text had to be converted or something reckoned; else empty
 };
 
 /// A document with the song of a file: of a routine file or its plain-text form the song with all that was said of it;

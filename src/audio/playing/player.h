@@ -58,8 +58,8 @@ private:
     void change(Change&& what);
     [[nodiscard]] std::optional<PlaceMark> markAt(std::int64_t frame) const;
 
-    static constexpr std::size_t ringFrames = 1 << 15; // 0.74 s at 44.1 kHz
-    static constexpr std::size_t blockFrames = 512;
+    static constexpr std::size_t ringFrames = 1 << 15;  // 0.74 s at 44.1 kHz
+    static constexpr std::size_t blockFrames = 512;     // 12 ms at the usual rate
     static constexpr std::size_t aheadFrames = 1 << 13; // rendered ahead at most: 0.19 s
 
     std::unique_ptr<AudioOutput> m_output;

@@ -11,8 +11,8 @@ namespace lc {
 using RubberBand::RubberBandStretcher;
 
 namespace {
-constexpr std::size_t feedFrames = 1024;
-constexpr double shortestLoop = 0.05;
+constexpr std::size_t feedFrames = 1024; // that the stretcher is given at once: chosen, no source
+constexpr double shortestLoop = 0.05;    // seconds: shorter is a tone, not a loop (20 Hz)
 } // namespace
 
 struct SongRenderer::Stretcher {

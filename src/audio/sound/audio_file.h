@@ -11,10 +11,10 @@
 namespace lc {
 
 struct DecodedSong {
-    AudioBuffer sound;   ///< one or two channels at 32 to 48 kHz
-    std::string title;   ///< from the file's tags, else its name
-    std::string artist;  ///< who plays it, from the tags; may be empty
-    std::string warning; ///< a sentence when something was put right while reading; else empty
+    AudioBuffer sound;  ///< one or two channels at 32 to 48 kHz
+    std::string title;  ///< from the file's tags, else its name
+    std::string artist; ///< who plays it, from the tags; may be empty
+    Sentence warning;   ///< a sentence when something was put right while reading; else empty
 };
 
 /// A song as it is kept while it is open.
@@ -22,7 +22,7 @@ struct OpenedSong {
     SongSound sound;
     std::string title;
     std::string artist;
-    std::string warning;
+    Sentence warning;
 };
 
 /// Reads WAV, FLAC, OGG, Opus, MP3, AIFF and what else libsndfile knows, and by FFmpeg's libav the rest: M4A, WMA, the

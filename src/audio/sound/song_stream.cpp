@@ -151,20 +151,19 @@ Result<bool> SongStream::next(std::vector<float>& samples) {
     return !samples.empty();
 }
 
-std::string SongStream::warning() const {
+Sentence SongStream::warning() const {
     const State& s = *m_state;
     const std::string name = shownName(s.path);
     if (s.notNumbers > 0)
-        return name + " has " + std::to_string(s.notNumbers) +
-               (s.notNumbers == 1 ? " sample that is no number; it is played as silence."
-                                  : " samples that are not numbers; they are played as silence.");
+        return Core::plural(
+            "%1 has %n sample that is no number; it is played as silence.|%1 has %n samples that are not numbers; they are played as silence.",
+            nullptr, static_cast<std::int64_t>(s.notNumbers), name);
     if (s.read + s.fromRate / 2 < s.promised)
-        return name + " breaks off: " + std::to_string(s.read / s.fromRate) + " of " +
-               std::to_string(s.promised / s.fromRate) + " seconds could be read.";
+        return Core::sentence("%1 breaks off: %2 of %3 seconds could be read.", name, s.read / s.fromRate,
+                              s.promised / s.fromRate);
     if (s.read >= s.most && !s.mostIsAnError) return {};
-    return soundBreaksOff(s.path)
-               ? name + " breaks off after " + std::to_string(s.read / s.fromRate) + " seconds: its end is missing."
-               : std::string();
+    if (!soundBreaksOff(s.path)) return {};
+    return Core::sentence("%1 breaks off after %2 seconds: its end is missing.", name, s.read / s.fromRate);
 }
 
 } // namespace lc

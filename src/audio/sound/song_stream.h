@@ -35,7 +35,7 @@ public:
     /// end. Errors: Unreadable (too long, no sound at all).
     [[nodiscard]] Result<bool> next(std::vector<float>& samples);
     /// A sentence when something was put right or is missing; to be asked for at the end.
-    [[nodiscard]] std::string warning() const;
+    [[nodiscard]] Sentence warning() const;
 
 private:
     struct State;

@@ -18,13 +18,15 @@ Result<Eighths> parseClock(std::string_view text) {
         Core::sentence("“%1” is no facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock.", std::string(text)));
 }
 
-std::string turnInWords(Eighths rotation) {
-    if (rotation.value == 0) return "none";
+Sentence turnSaid(Eighths rotation) {
+    if (rotation.value == 0) return Core::sentence("none");
     static constexpr std::array<const char*, 8> parts{"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
     const int magnitude = std::abs(rotation.value);
     std::string text = magnitude >= 8 ? std::to_string(magnitude / 8) : "";
     text += parts[static_cast<std::size_t>(magnitude % 8)];
-    return text + (rotation.value > 0 ? " R" : " L");
+    return rotation.value > 0 ? Core::sentence("%1 R", text) : Core::sentence("%1 L", text);
 }
+
+std::string turnInWords(Eighths rotation) { return turnSaid(rotation).english(); }
 
 } // namespace lc

@@ -29,6 +29,7 @@ struct Eighths {
 [[nodiscard]] Result<Eighths> parseClock(std::string_view text);
 
 /// A rotation in words: "¼ R", "½ L", "1¼ R", "none".
-[[nodiscard]] std::string turnInWords(Eighths rotation);
+[[nodiscard]] Sentence turnSaid(Eighths rotation);
+[[nodiscard]] std::string turnInWords(Eighths rotation); ///< the same in English
 
 } // namespace lc

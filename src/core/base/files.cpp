@@ -183,7 +183,7 @@ Result<std::string> readFile(const std::string& path, std::uint64_t most, const 
     };
     if (static_cast<std::uint64_t>(there.st_size) > most) return tooLarge();
     std::string bytes;
-    constexpr std::size_t block = 1U << 20;
+    constexpr std::size_t block = 1U << 20; // bytes between two looks at whether to stop
     for (std::size_t have = 0;;) {
         if (task.stopped()) return fail(ErrorCode::Cancelled, Core::sentence("Reading was stopped."), path);
         bytes.resize(have + std::min<std::size_t>(

@@ -122,11 +122,11 @@ std::string shownName(const std::string& path) {
     return "“" + shown(std::filesystem::path(path).filename().string()) + "”";
 }
 
-std::string ForeignText::note(const std::string& name) const {
-    return western
-               ? name +
-                     " is not UTF-8; it was read as Western European (windows-1252). If letters are wrong, save it as UTF-8 first."
-               : std::string();
+Text ForeignText::note(const std::string& name) const {
+    if (!western) return {};
+    Text out = Core::sentence("%1 is not UTF-8; it was read as Western European (windows-1252).", name);
+    out += Core::sentence("If letters are wrong, save it as UTF-8 first.");
+    return out;
 }
 
 Result<ForeignText> readForeignText(std::string_view bytes, const std::string& name) {

@@ -24,7 +24,7 @@ struct ForeignText {
     bool western = false; ///< it was not UTF-8 and was read as Western European (windows-1252, which holds ISO 8859-1)
 
     /// The sentence that says so; empty where it was UTF-8.
-    [[nodiscard]] std::string note(const std::string& name) const;
+    [[nodiscard]] Text note(const std::string& name) const;
 };
 
 /// The boundary for text: checks bytes that come in. UTF-8 stays; UTF-16 with a byte order mark is converted; text of

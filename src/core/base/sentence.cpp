@@ -3,6 +3,7 @@
 #include "core/base/clock_text.h"
 #include "core/base/tick.h"
 
+#include <cmath>
 #include <cstring>
 
 namespace lc {
@@ -22,6 +23,8 @@ std::string joined(const std::vector<std::string>& words, Joined how, const Lang
         else if (i + 1 == words.size() && how == Joined::And)
             text =
                 Core::sentence("%1 and %2", Sentence::verbatim(text), Sentence::verbatim(words[i])).inWords(language);
+        else if (how == Joined::Lines)
+            text += "\n" + words[i];
         else if (how == Joined::Semicolons)
             text = Core::sentence("%1; %2", Sentence::verbatim(text), Sentence::verbatim(words[i])).inWords(language);
         else
@@ -42,6 +45,17 @@ std::string Language::number(std::int64_t n) const { return std::to_string(n); }
 
 std::string Language::decimals(double value, int digits) const { return lc::decimals(value, digits); }
 
+std::string Language::opening(std::string words) const {
+    if (!words.empty() && words.front() >= 'a' && words.front() <= 'z')
+        words.front() = static_cast<char>(words.front() - 'a' + 'A');
+    return words;
+}
+
+AsDecimals AsDecimals::tenths(double value) {
+    const double rounded = std::round(value * 10) / 10;
+    return {rounded, rounded == std::round(rounded) ? 0 : 1};
+}
+
 AsCount::AsCount(Tick count) : ticks(count.value) {}
 
 std::string Argument::inWords(const Language& language) const {
@@ -52,6 +66,7 @@ std::string Argument::inWords(const Language& language) const {
         std::string operator()(const AsCount& c) const { return toSpokenCount(Tick{c.ticks}); }
         std::string operator()(const AsClock& c) const { return clockText(c.seconds); }
         std::string operator()(const AsDecimals& d) const { return language.decimals(d.value, d.digits); }
+        std::string operator()(const AsOpening& o) const { return language.opening(o.m_words->inWords(language)); }
         std::string operator()(const std::string& name) const { return name; }
         std::string operator()(const Nested& sentence) const { return sentence->inWords(language); }
         std::string operator()(Joined how) const {
@@ -75,9 +90,18 @@ Sentence Sentence::verbatim(std::string words) {
     return {nullptr, nullptr, std::nullopt, {Argument(std::move(words))}};
 }
 
+Sentence Sentence::kept(std::string english) {
+    Sentence out = verbatim(std::move(english));
+    out.m_kept = true;
+    return out;
+}
+
 std::string Sentence::inWords(const Language& language) const {
     if (empty()) return {};
-    if (!m_message) return m_arguments.front().inWords(language);
+    if (!m_message) {
+        std::string words = m_arguments.front().inWords(language);
+        return m_kept ? language.message(words.c_str(), nullptr, std::nullopt) : words;
+    }
     const std::string message = language.message(m_message, m_comment, m_n);
     std::string out;
     for (std::size_t i = 0; i < message.size(); ++i) {

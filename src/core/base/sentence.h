@@ -36,7 +36,21 @@ struct AsClock {
 struct AsDecimals {
     double value = 0;
     int digits = 0;
+    /// To the tenth, without a needless zero: "112", "112.5".
+    [[nodiscard]] static AsDecimals tenths(double value);
     bool operator==(const AsDecimals&) const = default;
+};
+
+/// Words with which a sentence opens: their first letter is made large.
+class AsOpening {
+public:
+    explicit AsOpening(const Text& words);
+    explicit AsOpening(const Sentence& words);
+    bool operator==(const AsOpening& other) const;
+
+private:
+    friend class Argument;
+    std::shared_ptr<const Text> m_words;
 };
 
 /// Several values in a row.
@@ -44,6 +58,7 @@ enum class Joined {
     And,        ///< "a, b and c"
     Commas,     ///< "a, b, c"
     Semicolons, ///< "a; b; c"
+    Lines,      ///< a line each
 };
 
 /// A value in a sentence, kept as what it is until it is put into words: a number, a count, a time, a name (which is
@@ -55,6 +70,7 @@ public:
     Argument(AsCount count) : m_value(count) {}
     Argument(AsClock clock) : m_value(clock) {}
     Argument(AsDecimals number) : m_value(number) {}
+    Argument(AsOpening words) : m_value(std::move(words)) {}
     Argument(std::string name) : m_value(std::move(name)) {}
     Argument(std::string_view name) : m_value(std::string(name)) {}
     Argument(const char*) = delete; ///< words are a sentence of their own: Core::sentence("…")
@@ -67,7 +83,7 @@ public:
 
 private:
     using Nested = std::shared_ptr<const Text>;
-    std::variant<std::int64_t, AsCount, AsClock, AsDecimals, std::string, Nested, Joined> m_value;
+    std::variant<std::int64_t, AsCount, AsClock, AsDecimals, AsOpening, std::string, Nested, Joined> m_value;
     std::vector<Argument> m_parts; ///< of a list
 };
 
@@ -78,6 +94,8 @@ public:
     Sentence() = default;
     /// Words that are the same in every language: a name, or what a person wrote.
     [[nodiscard]] static Sentence verbatim(std::string words);
+    /// English words that a file kept: put into another language where they are a message that it knows.
+    [[nodiscard]] static Sentence kept(std::string english);
 
     [[nodiscard]] bool empty() const { return !m_message && m_arguments.empty(); }
     [[nodiscard]] std::string inWords(const Language& language) const;
@@ -93,6 +111,7 @@ private:
     const char* m_comment = nullptr; ///< for translators, and part of what a message is found by
     std::optional<std::int64_t> m_n; ///< decides the form
     std::vector<Argument> m_arguments;
+    bool m_kept = false; ///< verbatim words that may be a message
 };
 
 } // namespace lc
@@ -140,6 +159,10 @@ private:
     std::vector<Sentence> m_sentences;
 };
 
+inline AsOpening::AsOpening(const Text& words) : m_words(std::make_shared<const Text>(words)) {}
+inline AsOpening::AsOpening(const Sentence& words) : m_words(std::make_shared<const Text>(words)) {}
+inline bool AsOpening::operator==(const AsOpening& other) const { return *m_words == *other.m_words; }
+
 inline Argument::Argument(const Sentence& sentence) : m_value(std::make_shared<const Text>(sentence)) {}
 inline Argument::Argument(const Text& sentences) : m_value(std::make_shared<const Text>(sentences)) {}
 
@@ -153,6 +176,8 @@ public:
                                               std::optional<std::int64_t> n) const;
     [[nodiscard]] virtual std::string number(std::int64_t n) const;
     [[nodiscard]] virtual std::string decimals(double value, int digits) const;
+    /// With its first letter large; UTF-8. In English that is asked of ASCII letters only.
+    [[nodiscard]] virtual std::string opening(std::string words) const;
 };
 
 /// "1 count", "16 counts", "2½ counts".

@@ -13,6 +13,17 @@ std::string toString(MapOrigin origin) {
     return "heard";
 }
 
+Sentence originSaid(MapOrigin origin) {
+    switch (origin) {
+    case MapOrigin::Heard: break;
+    case MapOrigin::Typed: return Core::sentence("typed");
+    case MapOrigin::Tapped: return Core::sentence("tapped");
+    case MapOrigin::Imported: return Core::sentence("imported");
+    case MapOrigin::Carried: return Core::sentence("carried");
+    }
+    return Core::sentence("heard");
+}
+
 Result<MapOrigin> parseMapOrigin(std::string_view text) {
     for (MapOrigin origin :
          {MapOrigin::Heard, MapOrigin::Typed, MapOrigin::Tapped, MapOrigin::Imported, MapOrigin::Carried})

@@ -31,6 +31,7 @@ struct SongReference {
 enum class MapOrigin { Heard, Typed, Tapped, Imported, Carried };
 
 [[nodiscard]] std::string toString(MapOrigin origin);
+[[nodiscard]] Sentence originSaid(MapOrigin origin); ///< "heard", "typed", …
 [[nodiscard]] Result<MapOrigin> parseMapOrigin(std::string_view text);
 
 /// Everything a routine file holds: one value. Large parts that rarely change are shared.

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/sentence.h"
+
 #include <cstddef>
 #include <memory>
 #include <string>
@@ -10,7 +12,7 @@ namespace lc {
 
 /// Undo and redo over immutable values. Each step is named; steps with the same non-empty merge key, made one after
 /// another, become one (typing in a line).
-template <typename Value>
+template <typename Value, typename Name = Sentence>
 class History {
 public:
     explicit History(Value first) { m_steps.push_back({std::make_shared<const Value>(std::move(first)), {}, {}}); }
@@ -20,10 +22,10 @@ public:
     [[nodiscard]] bool canUndo() const { return m_at > 0; }
     [[nodiscard]] bool canRedo() const { return m_at + 1 < m_steps.size(); }
     /// Name of the step that undo would take back.
-    [[nodiscard]] std::string undoName() const { return canUndo() ? m_steps[m_at].name : std::string(); }
-    [[nodiscard]] std::string redoName() const { return canRedo() ? m_steps[m_at + 1].name : std::string(); }
+    [[nodiscard]] Name undoName() const { return canUndo() ? m_steps[m_at].name : Name(); }
+    [[nodiscard]] Name redoName() const { return canRedo() ? m_steps[m_at + 1].name : Name(); }
 
-    void push(Value next, std::string name, std::string mergeKey = {}) {
+    void push(Value next, Name name, std::string mergeKey = {}) {
         const bool merge = !mergeKey.empty() && m_mergeOpen && m_at > 0 && m_steps[m_at].mergeKey == mergeKey;
         m_steps.resize(m_at + 1);
         auto shared = std::make_shared<const Value>(std::move(next));
@@ -62,7 +64,7 @@ private:
     static constexpr std::size_t nowhere = static_cast<std::size_t>(-1);
     struct Step {
         std::shared_ptr<const Value> value;
-        std::string name;
+        Name name;
         std::string mergeKey;
     };
     std::vector<Step> m_steps;

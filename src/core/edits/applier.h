@@ -9,11 +9,11 @@
 
 namespace lc::edits {
 
-inline constexpr std::size_t mostRoles = 8;
-inline constexpr std::size_t mostPasses = 5000;
-inline constexpr std::size_t mostMoments = 2000;
-inline constexpr std::size_t mostFigures = 2000; // in a routine, and placements in a part
-inline constexpr std::size_t mostWords = 2000;
+inline constexpr std::size_t mostRoles = 8;         // more than one screen of lanes; a bound against damaged files, too
+inline constexpr std::size_t mostPasses = 5000;     // as in order_text: a bound against typing slips and damaged files
+inline constexpr std::size_t mostMoments = 2000;    // a bound against damaged files, far beyond any song
+inline constexpr std::size_t mostFigures = 2000;    // in a routine, and placements in a part
+inline constexpr std::size_t mostWords = 2000;      // a bound against damaged files, far beyond any vocabulary
 inline constexpr std::size_t mostExceptions = 2000; // bound to the music; accents
 
 template <typename Tag>

@@ -10,88 +10,94 @@ tl::unexpected<Error> edits::gone(Sentence why) { return fail(ErrorCode::NotFoun
 namespace {
 
 struct Describer {
-    std::string operator()(const SetTitle&) const { return "title"; }
-    std::string operator()(const SetSong&) const { return "song"; }
-    std::string operator()(const SetMap& e) const { return "song map, " + toString(e.origin); }
-    std::string operator()(const SetCarried&) const { return "another recording of the song"; }
-    std::string operator()(const AddMoment& e) const { return "moment “" + e.text + "”"; }
-    std::string operator()(const ChangeMoment& e) const { return "change the moment “" + e.text + "”"; }
-    std::string operator()(const RemoveMoment&) const { return "remove a moment"; }
-    std::string operator()(const SetLyrics&) const { return "lines of words"; }
-    std::string operator()(const MoveSongFile&) const { return "place of the song file"; }
-    std::string operator()(const StateFact& e) const { return describe(e.fact); }
-    std::string operator()(const ForgetFact&) const { return "forget a fact"; }
-    std::string operator()(const SolveAround& e) const {
-        return e.facts.empty() ? "forget all facts" : describe(e.facts.back());
+    Sentence operator()(const SetTitle&) const { return Core::sentence("title"); }
+    Sentence operator()(const SetSong&) const { return Core::sentence("song"); }
+    Sentence operator()(const SetMap& e) const { return Core::sentence("song map, %1", originSaid(e.origin)); }
+    Sentence operator()(const SetCarried&) const { return Core::sentence("another recording of the song"); }
+    Sentence operator()(const AddMoment& e) const { return Core::sentence("moment “%1”", e.text); }
+    Sentence operator()(const ChangeMoment& e) const { return Core::sentence("change the moment “%1”", e.text); }
+    Sentence operator()(const RemoveMoment&) const { return Core::sentence("remove a moment"); }
+    Sentence operator()(const SetLyrics&) const { return Core::sentence("lines of words"); }
+    Sentence operator()(const MoveSongFile&) const { return Core::sentence("place of the song file"); }
+    Sentence operator()(const StateFact& e) const { return describe(e.fact); }
+    Sentence operator()(const ForgetFact&) const { return Core::sentence("forget a fact"); }
+    Sentence operator()(const SolveAround& e) const {
+        return e.facts.empty() ? Core::sentence("forget all facts") : describe(e.facts.back());
     }
-    std::string operator()(const SetScheme&) const { return "way of counting"; }
-    std::string operator()(const SetChoices&) const { return "feel"; }
-    std::string operator()(const KeepWord& e) const { return "what “" + e.word.name + "” means"; }
-    std::string operator()(const ForgetWord& e) const { return "forget what “" + e.name + "” means"; }
-    std::string operator()(const RenameRole&) const { return "name of a role"; }
-    std::string operator()(const AddRole& e) const { return "role " + e.name; }
-    std::string operator()(const RemoveRole&) const { return "remove a role"; }
-    std::string operator()(const AddPart&) const { return "new part"; }
-    std::string operator()(const RenamePart&) const { return "name of a part"; }
-    std::string operator()(const RemovePart&) const { return "remove a part"; }
-    std::string operator()(const AddFigure& e) const { return "figure " + e.card.name; }
-    std::string operator()(const ChangeFigure& e) const { return "change " + e.card.name; }
-    std::string operator()(const RemoveFigure&) const { return "take a figure out"; }
-    std::string operator()(const PlaceFigure&) const { return "place a figure"; }
-    std::string operator()(const PlaceFigures& e) const {
-        return e.figures.size() == 1 ? "place a figure" : "place figures";
+    Sentence operator()(const SetScheme&) const { return Core::sentence("way of counting"); }
+    Sentence operator()(const SetChoices&) const { return Core::sentence("feel"); }
+    Sentence operator()(const KeepWord& e) const { return Core::sentence("what “%1” means", e.word.name); }
+    Sentence operator()(const ForgetWord& e) const { return Core::sentence("forget what “%1” means", e.name); }
+    Sentence operator()(const RenameRole&) const { return Core::sentence("name of a role"); }
+    Sentence operator()(const AddRole& e) const { return Core::sentence("role %1", e.name); }
+    Sentence operator()(const RemoveRole&) const { return Core::sentence("remove a role"); }
+    Sentence operator()(const AddPart&) const { return Core::sentence("new part"); }
+    Sentence operator()(const RenamePart&) const { return Core::sentence("name of a part"); }
+    Sentence operator()(const RemovePart&) const { return Core::sentence("remove a part"); }
+    Sentence operator()(const AddFigure& e) const { return Core::sentence("figure %1", e.card.name); }
+    Sentence operator()(const ChangeFigure& e) const { return Core::sentence("change %1", e.card.name); }
+    Sentence operator()(const RemoveFigure&) const { return Core::sentence("take a figure out"); }
+    Sentence operator()(const PlaceFigure&) const { return Core::sentence("place a figure"); }
+    Sentence operator()(const PlaceFigures& e) const {
+        return e.figures.size() == 1 ? Core::sentence("place a figure") : Core::sentence("place figures");
     }
-    std::string operator()(const SetLine&) const { return "steps"; }
-    std::string operator()(const SetFigureLine&) const { return "steps"; }
-    std::string operator()(const DuplicatePart&) const { return "copy of a part"; }
-    std::string operator()(const PlacePart&) const { return "place a part"; }
-    std::string operator()(const ChangePlacement&) const { return "how a figure is danced"; }
-    std::string operator()(const RemovePlacements& e) const {
-        return e.placements.size() == 1 ? "take a figure out of its part" : "take figures out of their part";
+    Sentence operator()(const SetLine&) const { return Core::sentence("steps"); }
+    Sentence operator()(const SetFigureLine&) const { return Core::sentence("steps"); }
+    Sentence operator()(const DuplicatePart&) const { return Core::sentence("copy of a part"); }
+    Sentence operator()(const PlacePart&) const { return Core::sentence("place a part"); }
+    Sentence operator()(const ChangePlacement&) const { return Core::sentence("how a figure is danced"); }
+    Sentence operator()(const RemovePlacements& e) const {
+        return e.placements.size() == 1 ? Core::sentence("take a figure out of its part")
+                                        : Core::sentence("take figures out of their part");
     }
-    std::string operator()(const DuplicatePlacements&) const { return "repeat figures"; }
-    std::string operator()(const MovePlacements&) const { return "move figures"; }
-    std::string operator()(const ReversePlacements&) const { return "figures in reverse order"; }
-    std::string operator()(const InsertPasses& e) const {
-        return e.passes.size() == 1 ? "insert a pass" : "insert passes";
+    Sentence operator()(const DuplicatePlacements&) const { return Core::sentence("repeat figures"); }
+    Sentence operator()(const MovePlacements&) const { return Core::sentence("move figures"); }
+    Sentence operator()(const ReversePlacements&) const { return Core::sentence("figures in reverse order"); }
+    Sentence operator()(const InsertPasses& e) const {
+        return e.passes.size() == 1 ? Core::sentence("insert a pass") : Core::sentence("insert passes");
     }
-    std::string operator()(const MovePass&) const { return "move a pass"; }
-    std::string operator()(const SetExceptions& e) const {
-        return e.what.empty() ? "what makes a pass differ" : e.what;
+    Sentence operator()(const MovePass&) const { return Core::sentence("move a pass"); }
+    Sentence operator()(const SetExceptions& e) const {
+        return e.what.empty() ? Core::sentence("what makes a pass differ") : e.what;
     }
-    std::string operator()(const PinPass& e) const {
-        return e.place ? "pin the start of a pass" : "unpin the start of a pass";
+    Sentence operator()(const PinPass& e) const {
+        return e.place ? Core::sentence("pin the start of a pass") : Core::sentence("unpin the start of a pass");
     }
-    std::string operator()(const SetMark&) const { return "what a pass is remembered by"; }
-    std::string operator()(const AddMusicException&) const { return "exception bound to the music"; }
-    std::string operator()(const ChangeMusicException&) const { return "exception bound to the music"; }
-    std::string operator()(const RemoveMusicException&) const { return "take an exception of the music out"; }
-    std::string operator()(const BindAccent&) const { return "accent"; }
-    std::string operator()(const RemoveAccent&) const { return "take an accent out"; }
-    std::string operator()(const SetOpening&) const { return "opening stance"; }
-    std::string operator()(const SetFormation& e) const { return "formation: " + formationInWords(e.formation); }
-    std::string operator()(const SetLevel&) const { return "level"; }
-    std::string operator()(const SetOrder&) const { return "order of passes"; }
-    std::string operator()(const InsertPass&) const { return "insert a pass"; }
-    std::string operator()(const RemovePasses& e) const {
-        return e.passes.size() == 1 ? "remove a pass" : "remove passes";
+    Sentence operator()(const SetMark&) const { return Core::sentence("what a pass is remembered by"); }
+    Sentence operator()(const AddMusicException&) const { return Core::sentence("exception bound to the music"); }
+    Sentence operator()(const ChangeMusicException&) const { return Core::sentence("exception bound to the music"); }
+    Sentence operator()(const RemoveMusicException&) const {
+        return Core::sentence("take an exception of the music out");
     }
-    std::string operator()(const SetRestart& e) const {
-        return e.restart ? "restart after " + toSpokenCount(e.restart->after) : "take the restart out";
+    Sentence operator()(const BindAccent&) const { return Core::sentence("accent"); }
+    Sentence operator()(const RemoveAccent&) const { return Core::sentence("take an accent out"); }
+    Sentence operator()(const SetOpening&) const { return Core::sentence("opening stance"); }
+    Sentence operator()(const SetFormation& e) const {
+        return Core::sentence("formation: %1", formationSaid(e.formation));
     }
-    std::string operator()(const SetTag& e) const {
-        return e.tag ? "tag of " + toSpokenCount(e.tag->counts) : "take the tag out";
+    Sentence operator()(const SetLevel&) const { return Core::sentence("level"); }
+    Sentence operator()(const SetOrder&) const { return Core::sentence("order of passes"); }
+    Sentence operator()(const InsertPass&) const { return Core::sentence("insert a pass"); }
+    Sentence operator()(const RemovePasses& e) const {
+        return e.passes.size() == 1 ? Core::sentence("remove a pass") : Core::sentence("remove passes");
     }
-    std::string operator()(const SetLastChangeIsTouch& e) const {
-        return e.touch ? "touch in place of a step" : "step in place of a touch";
+    Sentence operator()(const SetRestart& e) const {
+        return e.restart ? Core::sentence("restart after %1", AsCount{e.restart->after})
+                         : Core::sentence("take the restart out");
     }
-    std::string operator()(const SetStart&) const { return "where the dance starts"; }
-    std::string operator()(const MuteFinding&) const { return "leave a finding as it is"; }
-    std::string operator()(const UnmuteFinding&) const { return "look at a finding again"; }
-    std::string operator()(const SettleLine& e) const {
-        return e.how == SettleLine::How::PutBack    ? "steps of a line of the hand-out"
-               : e.how == SettleLine::How::AsRemark ? "a line of the hand-out as a remark"
-                                                    : "take a line of the hand-out out";
+    Sentence operator()(const SetTag& e) const {
+        return e.tag ? Core::sentence("tag of %1", AsCount{e.tag->counts}) : Core::sentence("take the tag out");
+    }
+    Sentence operator()(const SetLastChangeIsTouch& e) const {
+        return e.touch ? Core::sentence("touch in place of a step") : Core::sentence("step in place of a touch");
+    }
+    Sentence operator()(const SetStart&) const { return Core::sentence("where the dance starts"); }
+    Sentence operator()(const MuteFinding&) const { return Core::sentence("leave a finding as it is"); }
+    Sentence operator()(const UnmuteFinding&) const { return Core::sentence("look at a finding again"); }
+    Sentence operator()(const SettleLine& e) const {
+        return e.how == SettleLine::How::PutBack    ? Core::sentence("steps of a line of the hand-out")
+               : e.how == SettleLine::How::AsRemark ? Core::sentence("a line of the hand-out as a remark")
+                                                    : Core::sentence("take a line of the hand-out out");
     }
 };
 
@@ -108,7 +114,7 @@ Result<Document> applyEdits(const Document& document, const std::vector<Edit>& a
     return std::move(applier.document);
 }
 
-std::string describe(const Edit& edit) { return std::visit(Describer{}, edit); }
+Sentence describe(const Edit& edit) { return std::visit(Describer{}, edit); }
 
 std::string mergeKey(const Edit& edit) {
     if (const auto* line = std::get_if<SetLine>(&edit))

@@ -198,7 +198,7 @@ struct MovePass {
 struct SetExceptions {
     PassId pass;
     PassExceptions exceptions;
-    std::string what;
+    Sentence what;
 };
 struct PinPass {
     PassId pass;
@@ -291,7 +291,7 @@ struct Made {
                                           Made* made = nullptr);
 
 /// What undo calls an edit: "restart after 16".
-[[nodiscard]] std::string describe(const Edit& edit);
+[[nodiscard]] Sentence describe(const Edit& edit);
 
 /// Edits with the same non-empty key, one after another, are one undo step.
 [[nodiscard]] std::string mergeKey(const Edit& edit);

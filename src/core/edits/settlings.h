@@ -2,14 +2,13 @@
 
 #include "core/edits/edits.h"
 
-#include <string>
 #include <vector>
 
 namespace lc {
 
 /// A way to settle what is open at a line of a hand-out.
 struct Settling {
-    std::string text;
+    Sentence text;
     std::vector<Edit> edits;
 };
 

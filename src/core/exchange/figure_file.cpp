@@ -13,7 +13,7 @@ namespace lc {
 
 namespace {
 
-constexpr int figuresVersion = 1;
+constexpr int figuresVersion = 1; // of the format: docs/file-format.md
 constexpr std::string_view linePrefix = "line of ";
 constexpr std::array<const char*, 10> furtherColumns{
     "claimed", "feel", "slow", "quick", "own_and", "own_a", "stomp_takes_weight", "entry", "close", "versions"};

@@ -1,5 +1,6 @@
 #include "core/exchange/handout.h"
 
+#include "core/base/list_text.h"
 #include "core/base/number_words.h"
 #include "core/base/plain_text.h"
 #include "core/base/text_rows.h"
@@ -36,7 +37,7 @@ public:
         for (std::size_t i = 0; i < lines.size(); ++i) {
             m_next = i + 1 < lines.size() ? &lines[i + 1] : nullptr;
             if (lines[i].numbersPage)
-                say(lines[i].number, lines[i].text, "the number of a page");
+                say(lines[i].number, lines[i].text, Core::sentence("the number of a page"));
             else
                 take(lines[i].number, lines[i].text);
         }
@@ -57,15 +58,19 @@ public:
     }
 
 private:
-    static constexpr std::size_t mostLines = 4000;
+    static constexpr std::size_t mostLines = 4000; // a bound: a book of dances, not one
     /// Where a line stands, until the routine is made.
     struct Stand {
         std::string figure, role;
         bool left = false; ///< steps that were left out
     };
-    HandoutLine& say(std::size_t number, std::string_view line, std::string understood, bool open = false) {
+    HandoutLine& say(std::size_t number, std::string_view line, Text understood, bool open = false) {
         m_out.lines.push_back({number, std::string(line), std::move(understood), open});
         return m_out.lines.back();
+    }
+    /// Says more of a line.
+    static void also(HandoutLine& line, const Sentence& more) {
+        line.understood = Core::sentence("%1; %2", line.understood, more);
     }
 
     void take(std::size_t number, std::string_view line) {
@@ -76,23 +81,24 @@ private:
         switch (sense.kind) {
         case Kind::Empty: return;
         case Kind::Facts: return facts(number, line, sense);
-        case Kind::Credit: say(number, line, "for people to read"); return;
+        case Kind::Credit: say(number, line, Core::sentence("for people to read")); return;
         case Kind::Again:
-            say(number, line, "danced several times: write how often in the order, for example “Order: A A A”", true);
+            say(number, line,
+                Core::sentence("danced several times: write how often in the order, for example “Order: A A A”"), true);
             return;
         case Kind::Section: return section(number, line, sense);
         case Kind::Part: return part(number, line, sense);
         case Kind::Order:
             m_draft.order = sense.words;
             m_orderLine = m_out.lines.size();
-            say(number, line, "the order of the parts: " + m_draft.order);
+            say(number, line, Core::sentence("the order of the parts: %1", m_draft.order));
             return;
         case Kind::Restart: return restart(number, line, sense);
         case Kind::Tag: return tag(number, line, sense);
         case Kind::Role: return steps(number, line, sense.role, sense.words);
         case Kind::Columns:
             m_columns = sense.columns;
-            say(number, line, "a column for each role");
+            say(number, line, Core::sentence("a column for each role"));
             return;
         case Kind::Other: break;
         }
@@ -116,28 +122,27 @@ private:
     }
 
     void facts(std::size_t number, std::string_view line, const LineSense& sense) {
-        std::string told;
-        const auto add = [&](const std::string& fact) { told += (told.empty() ? "" : ", ") + fact; };
+        std::vector<Sentence> told;
         if (sense.counts || sense.walls) m_claims.emplace_back(m_out.lines.size(), sense);
-        if (sense.counts) { add(numbered(*sense.counts, "count", "counts")); }
+        if (sense.counts) told.push_back(inCounts(counts(*sense.counts)));
         if (sense.walls) {
             m_draft.walls = sense.walls;
-            add(numbered(*sense.walls, "wall", "walls"));
+            told.push_back(Core::plural("%n wall|%n walls", nullptr, *sense.walls));
         }
         if (!sense.level.empty()) {
             m_draft.level = sense.level;
-            add("level " + m_draft.level);
+            told.push_back(Core::sentence("level %1", m_draft.level));
         }
         if (sense.intro) {
             m_draft.intro = sense.intro;
             m_introLine = m_out.lines.size();
-            add("an intro of " + numbered(*sense.intro, "count", "counts"));
+            told.push_back(Core::sentence("an intro of %1", inCounts(counts(*sense.intro))));
         }
         if (sense.bpm) {
             m_draft.bpm = sense.bpm;
-            add(std::to_string(*sense.bpm) + " beats a minute");
+            told.push_back(Core::sentence("%1 beats a minute", *sense.bpm));
         }
-        say(number, line, told);
+        say(number, line, Core::sentence("%1", listed(told, Joined::Commas)));
     }
 
     void section(std::size_t number, std::string_view line, const LineSense& sense) {
@@ -148,37 +153,37 @@ private:
         m_section->part = m_part;
         m_section->first = sense.from;
         m_section->heading = m_out.lines.size();
-        say(number, line, "the figure “" + m_section->name + "”");
+        say(number, line, Core::sentence("the figure “%1”", m_section->name));
     }
 
     void part(std::size_t number, std::string_view line, const LineSense& sense) {
         closeFigure();
         m_part = sense.words;
         m_sections = 0;
-        say(number, line, "part " + m_part + (sense.counts ? " of " + numbered(*sense.counts, "count", "counts") : ""));
+        say(number, line,
+            sense.counts ? Core::sentence("part %1 of %2", m_part, inCounts(counts(*sense.counts)))
+                         : Core::sentence("part %1", m_part));
     }
 
     void restart(std::size_t number, std::string_view line, const LineSense& sense) {
         if (sense.passes.empty() || !sense.after) {
             say(number, line,
-                sense.passes.empty() ? "a restart, but not in which pass: write “restart in wall 3 after 16”"
-                                     : "a restart, but not after how many counts: write “after 16”",
+                sense.passes.empty()
+                    ? Core::sentence("a restart, but not in which pass: write “restart in wall 3 after 16”")
+                    : Core::sentence("a restart, but not after how many counts: write “after 16”"),
                 true);
             return;
         }
-        std::string told;
-        for (const std::int64_t pass : sense.passes) {
+        for (const std::int64_t pass : sense.passes)
             m_draft.exceptions.push_back(
                 {pass, "restart after " + std::to_string(*sense.after), *sense.after, 0, m_out.lines.size()});
-            told += (told.empty() ? "" : ", ") + std::to_string(pass);
-        }
-        say(number, line, "restart after " + std::to_string(*sense.after) + " in pass " + told);
+        say(number, line, Core::sentence("restart after %1 in %2", *sense.after, passesSaid(sense.passes)));
     }
 
     void tag(std::size_t number, std::string_view line, const LineSense& sense) {
         std::string name;
         std::optional<std::int64_t> counts = sense.counts;
-        std::string otherwise;
+        std::vector<Sentence> otherwise;
         if (!sense.words.empty()) {
             const StepsReading read = readSteps(sense.words, m_choices);
             if (!read.reading.error && read.reading.length > Tick{}) {
@@ -187,30 +192,30 @@ private:
                 ++m_tags;
                 if (!counts && isWhole(read.reading.length)) counts = wholeCounts(read.reading.length);
                 if (counts && read.reading.length != lc::counts(*counts))
-                    otherwise = "; its steps take " + countsInWords(read.reading.length);
+                    otherwise.push_back(Core::sentence("its steps take %1", inCounts(read.reading.length)));
                 for (const NotationQuestion& question : read.reading.questions)
-                    otherwise += "; " + question.text.english();
+                    otherwise.push_back(Core::sentence("%1", question.text));
             }
         }
         if (sense.passes.empty() || !counts) {
             if (!name.empty()) m_draft.figures.pop_back();
             say(number, line,
-                sense.passes.empty() ? "a tag, but not after which pass: write “4-count tag after wall 3”"
-                                     : "a tag, but not of how many counts: write “4-count tag”",
+                sense.passes.empty()
+                    ? Core::sentence("a tag, but not after which pass: write “4-count tag after wall 3”")
+                    : Core::sentence("a tag, but not of how many counts: write “4-count tag”"),
                 true);
             return;
         }
-        std::string told;
-        for (const std::int64_t pass : sense.passes) {
+        for (const std::int64_t pass : sense.passes)
             m_draft.exceptions.push_back({pass, "tag of " + std::to_string(*counts) + (name.empty() ? "" : ", " + name),
                                           0, *counts, m_out.lines.size()});
-            told += (told.empty() ? "" : ", ") + std::to_string(pass);
-        }
-        say(number, line,
-            "a tag of " + numbered(*counts, "count", "counts") + " after pass " + told +
-                (name.empty() ? "" : ", danced as written") +
-                (sense.words.empty() || !name.empty() ? "" : "; its steps could not be read") + otherwise,
-            (!sense.words.empty() && name.empty()) || !otherwise.empty());
+        const Sentence length = inCounts(lc::counts(*counts)), after = passesSaid(sense.passes);
+        HandoutLine& told = say(number, line,
+                                name.empty() ? Core::sentence("a tag of %1 after %2", length, after)
+                                             : Core::sentence("a tag of %1 after %2, danced as written", length, after),
+                                (!sense.words.empty() && name.empty()) || !otherwise.empty());
+        if (!sense.words.empty() && name.empty()) also(told, Core::sentence("its steps could not be read"));
+        for (const Sentence& more : otherwise) also(told, more);
     }
 
     static std::string oneLine(std::string_view text) {
@@ -245,13 +250,13 @@ private:
             m_titled = true;
             m_draft.title = oneLine(line);
             m_titleLine = m_out.lines.size();
-            say(number, line, "the title");
+            say(number, line, Core::sentence("the title"));
             return;
         }
         if (counted && read.reading.error)
             return steps(number, line, "everyone", std::string(line)); // it will be left out, in its place
         keep();
-        say(number, line, "not understood: are these steps, or a remark?", true);
+        say(number, line, Core::sentence("not understood: are these steps, or a remark?"), true);
     }
 
     /// A section that is one before it again: that figure is danced a second time.
@@ -317,7 +322,7 @@ private:
             }
             const StepsReading title = readSteps(section.name, m_choices);
             if (title.reading.error || title.reading.length == Tick{} || !title.reading.questions.empty()) {
-                m_out.lines[*section.heading].understood = "a heading with no steps below it";
+                m_out.lines[*section.heading].understood = Core::sentence("a heading with no steps below it");
                 m_out.lines[*section.heading].open = true;
                 return;
             }
@@ -343,7 +348,7 @@ private:
                                       const std::string& figure) {
         SectionLine read = readSection(role, first, m_choices);
         for (const LeftLine& left : read.left) {
-            tell(left.place, left.why.english(), true);
+            tell(left.place, left.why, true);
             m_stands[left.place] = {figure, role.role, true};
             m_out.lines[left.place].steps = left.text;
             m_out.lines[left.place].begin = m_out.lines[left.place].finish = static_cast<std::uint32_t>(left.at);
@@ -352,10 +357,11 @@ private:
         if (lines.empty()) return std::nullopt;
         const bool one = lines.front().text == read.line; // all of them say it together
         for (std::size_t k = 0; k < lines.size(); ++k) {
+            const Sentence length = inCounts(read.reading.length);
             tell(lines[k].place,
-                 k > 0 ? std::string("goes on")
-                       : (read.notation.empty() ? "steps, " : "steps: " + read.notation + ", ") +
-                             countsInWords(read.reading.length),
+                 k > 0                   ? Core::sentence("goes on")
+                 : read.notation.empty() ? Core::sentence("steps, %1", length)
+                                         : Core::sentence("steps: %1, %2", read.notation, length),
                  false);
             HandoutLine& told = m_out.lines[lines[k].place];
             told.begin = one ? 0 : static_cast<std::uint32_t>(read.steps.begin(k));
@@ -365,9 +371,9 @@ private:
         }
         const auto placeOf = [&](std::size_t byte) { return lines[one ? 0 : read.steps.at(byte)].place; };
         for (const NotationQuestion& question : read.reading.questions)
-            tell(placeOf(question.begin), question.text.english(), true, true);
+            tell(placeOf(question.begin), question.text, true, true);
         for (const NotationRemark& note : read.reading.notes)
-            if (note.kind == RemarkKind::FootNotFree) tell(placeOf(note.begin), note.text.english(), true, true);
+            if (note.kind == RemarkKind::FootNotFree) tell(placeOf(note.begin), note.text, true, true);
         return read;
     }
 
@@ -387,7 +393,7 @@ private:
             const auto stand = m_stands.find(place);
             const bool left = stand != m_stands.end() && stand->second.left && line.role.valid() && line.figure.valid();
             routine.unsettled.push_back({LineId{++routine.lastId}, static_cast<std::uint32_t>(line.number),
-                                         left ? line.steps : line.text, line.understood, line.figure,
+                                         left ? line.steps : line.text, line.understood.english(), line.figure,
                                          left ? line.role : RoleId{}, left ? line.begin : 0});
         }
         std::stable_sort(routine.unsettled.begin(), routine.unsettled.end(),
@@ -395,10 +401,13 @@ private:
     }
 
     /// Says something at a line: what it was read as, or what is to be settled; `asked`: by its figure, too.
-    void tell(std::size_t place, const std::string& words, bool open, bool asked = false) {
+    void tell(std::size_t place, const Text& words, bool open, bool asked = false) {
         HandoutLine& line = m_out.lines[place];
         if (asked && !line.open) m_asked.insert(place);
-        line.understood = line.open && open ? line.understood + " " + words : line.open ? line.understood : words;
+        if (line.open && open)
+            line.understood += words;
+        else if (!line.open)
+            line.understood = words;
         line.open = line.open || open;
     }
 
@@ -420,8 +429,8 @@ private:
             if (m_part.empty()) kept.counts = sense.counts; // else they are those of a part
             kept.walls = sense.walls;
             if (!kept.counts && !kept.walls) continue;
-            if (const std::string broken = claims.broken(kept); !broken.empty()) {
-                line.understood += "; " + broken;
+            if (const Sentence broken = claims.broken(kept); !broken.empty()) {
+                also(line, broken);
                 line.open = true;
             }
             m_asked.insert(place);
@@ -432,26 +441,25 @@ private:
     /// What the hand-out leaves open and is taken for it.
     void tellWhatWasTaken() {
         if (m_draft.intro && !m_draft.bpm)
-            m_out.lines[m_introLine].understood +=
-                "; at " + std::to_string(usualTempo) + " beats a minute while no song is chosen";
+            also(m_out.lines[m_introLine], Core::sentence("at %1 beats a minute while no song is chosen", usualTempo));
         if (m_draft.order.empty() && m_titleLine)
-            m_out.lines[*m_titleLine].understood +=
-                "; danced in " +
-                numbered(static_cast<std::int64_t>(m_out.document.routine.passes.size()), "pass", "passes") +
-                " until an order is written";
+            also(m_out.lines[*m_titleLine],
+                 Core::plural(
+                     "danced in %n pass until an order is written|danced in %n passes until an order is written",
+                     nullptr, static_cast<std::int64_t>(m_out.document.routine.passes.size())));
     }
 
     /// An order of parts that are not written, and exceptions of passes that are not danced, are told and left out.
     void dropWhatIsNotThere() {
         for (char c : m_draft.order)
             if (c >= 'A' && c <= 'Z' && !m_draft.hasPart(std::string(1, c))) {
-                m_out.lines[m_orderLine].understood += "; but part " + std::string(1, c) + " is not written";
+                also(m_out.lines[m_orderLine], Core::sentence("but part %1 is not written", std::string(1, c)));
                 m_out.lines[m_orderLine].open = true;
             }
         const auto passes = static_cast<std::int64_t>(m_draft.passParts().size());
         std::erase_if(m_draft.exceptions, [&](const Exception& e) {
             if (e.pass >= 1 && e.pass <= passes) return false;
-            m_out.lines[e.line].understood += "; but there are " + numbered(passes, "pass", "passes");
+            also(m_out.lines[e.line], Core::plural("but there is %n pass|but there are %n passes", nullptr, passes));
             m_out.lines[e.line].open = true;
             return true;
         });
@@ -478,15 +486,16 @@ private:
 
 } // namespace handout
 
-std::string openLinesInWords(const Handout& handout, std::size_t most) {
-    std::string out;
-    std::size_t told = 0;
+Sentence openLinesInWords(const Handout& handout, std::size_t most) {
+    std::vector<Sentence> said;
+    std::size_t open = 0;
     for (const HandoutLine& line : handout.lines)
-        if (line.open && ++told <= most)
-            out += (out.empty() ? "" : "\n") + std::string("Line ") + std::to_string(line.number) + ", “" +
-                   shown(line.text) + "”: " + line.understood;
-    if (told > most) out += "\n… and " + numbered(told - most, "line", "lines") + " more";
-    return out;
+        if (line.open && ++open <= most)
+            said.push_back(Core::sentence("Line %1, “%2”: %3", line.number, shown(line.text), line.understood));
+    if (open > most)
+        said.push_back(
+            Core::plural("… and %n line more|… and %n lines more", nullptr, static_cast<std::int64_t>(open - most)));
+    return said.empty() ? Sentence() : Core::sentence("%1", listed(said, Joined::Lines));
 }
 
 Result<Handout> readHandout(std::string_view text, const OwnWords& words) { return handout::Reader(words).read(text); }

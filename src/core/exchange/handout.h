@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/sentence.h"
 #include "core/document/document.h"
 
 #include <string>
@@ -12,7 +13,7 @@ namespace lc {
 struct HandoutLine {
     std::size_t number = 0;  ///< from 1
     std::string text;        ///< as it stands there
-    std::string understood;  ///< a sentence: what it was read as, or why it was not
+    Text understood;         ///< what it was read as, or why it was not
     bool open = false;       ///< it is a question, or was not understood, and waits to be settled
     FigureId figure = {};    ///< in whose section it stands; none = elsewhere
     RoleId role = {};        ///< of a line of steps: whose; else none
@@ -36,6 +37,6 @@ struct Handout {
 
 /// The lines that wait to be settled, a sentence each on a line of its own, `most` at the most; empty where there are
 /// none.
-[[nodiscard]] std::string openLinesInWords(const Handout& handout, std::size_t most = 1000);
+[[nodiscard]] Sentence openLinesInWords(const Handout& handout, std::size_t most = 1000);
 
 } // namespace lc

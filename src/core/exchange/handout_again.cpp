@@ -72,21 +72,22 @@ std::vector<std::size_t> figuresMeant(const Draft& draft, const std::string& par
     return out;
 }
 
-std::optional<std::string> placeAgain(Draft& draft, std::string_view text, const std::string& part) {
+std::optional<Sentence> placeAgain(Draft& draft, std::string_view text, const std::string& part) {
     const auto again = againOf(text);
     if (!again) return std::nullopt;
     const auto meant = figuresMeant(draft, part, *again);
     if (meant.empty()) return std::nullopt;
-    std::vector<std::string> names;
+    std::vector<Sentence> names;
     for (const std::size_t i : meant) {
         Figure figure = draft.figures[i];
         figure.lines.clear();
         figure.again = true;
         figure.mirrored = figure.mirrored != again->mirrored;
-        names.push_back("“" + figure.name + "”");
+        names.push_back(Core::sentence("“%1”", figure.name));
         draft.figures.push_back(std::move(figure));
     }
-    return listOf(names) + " again" + (again->mirrored ? ", to the other side" : "");
+    return again->mirrored ? Core::sentence("%1 again, to the other side", listed(names))
+                           : Core::sentence("%1 again", listed(names));
 }
 
 } // namespace lc::handout

@@ -26,6 +26,6 @@ struct Again {
 
 /// Places the figures once more that a text means, in a part; what that comes to in words, or nothing where it says no
 /// such thing.
-std::optional<std::string> placeAgain(Draft& draft, std::string_view text, const std::string& part);
+std::optional<Sentence> placeAgain(Draft& draft, std::string_view text, const std::string& part);
 
 } // namespace lc::handout

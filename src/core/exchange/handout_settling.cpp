@@ -1,6 +1,5 @@
 #include "core/exchange/handout_settling.h"
 
-#include "core/base/number_words.h"
 #include "core/routine/handout_claims.h"
 #include "core/routine/routine_figures.h"
 #include "core/said/steps_reader.h"
@@ -51,9 +50,9 @@ private:
 
     std::optional<HandoutQuestion> askedOfUnsettled(const UnsettledLine& waits) {
         if (!m_claims.isOpen(waits)) return std::nullopt;
-        const std::string broken = m_claims.broken(waits);
-        return HandoutQuestion{asSentence(broken.empty() ? waits.why : broken), settlingsOf(m_routine, waits),
-                               !broken.empty()};
+        const Sentence broken = m_claims.broken(waits);
+        const Sentence why = broken.empty() ? Sentence::kept(waits.why) : broken;
+        return HandoutQuestion{Core::sentence("%1", AsOpening(why)), settlingsOf(m_routine, waits), !broken.empty()};
     }
 
     /// The questions of a role's line that are asked at one line of the hand-out: those of its own steps or, where the
@@ -73,11 +72,10 @@ private:
         for (const NotationQuestion& question : steps.read.questions) {
             if (asRead && (question.begin < line.begin || question.begin >= std::max(line.finish, line.begin + 1)))
                 continue;
-            HandoutQuestion out{question.text.english(), {}, false};
+            HandoutQuestion out{question.text, {}, false};
             for (const NotationAnswer& answer : question.answers) {
-                const std::string text = answer.text.english() + ": " + countsInWords(answer.length) + ", then " +
-                                         freeFootInWords(answer.freeAfter) + " free";
-                out.answers.push_back({text,
+                out.answers.push_back({Core::sentence("%1: %2, then %3 free", answer.text, inCounts(answer.length),
+                                                      footWord(answer.freeAfter)),
                                        {answer.word ? Edit(KeepWord{*answer.word})
                                                     : Edit(SetFigureLine{line.figure, line.role, answer.line})}});
             }
@@ -106,8 +104,8 @@ std::vector<HandoutLine> unsettledLines(const Routine& routine) {
     HandoutClaims claims(routine);
     for (const UnsettledLine& line : routine.unsettled)
         if (claims.isOpen(line))
-            out.push_back(
-                {line.number, line.text, line.why.empty() ? claims.broken(line) : line.why, true, line.figure});
+            out.push_back({line.number, line.text, line.why.empty() ? claims.broken(line) : Sentence::kept(line.why),
+                           true, line.figure});
     return out;
 }
 

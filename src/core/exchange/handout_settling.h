@@ -9,7 +9,7 @@ namespace lc {
 
 /// What is asked at a line of a hand-out.
 struct HandoutQuestion {
-    std::string text;
+    Text text;
     std::vector<Settling> answers;
     bool claim = false; ///< it may settle itself when the steps are: counts and walls
 };

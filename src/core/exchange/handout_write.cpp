@@ -302,7 +302,7 @@ private:
                 if (steps && !pass.countsFromOneAfter) pass.tag = {};
             }
         }
-        for (const std::string& sentence : sheetHeader(m_document, left).exceptions) line("Also: " + sentence);
+        for (const Sentence& sentence : sheetHeader(m_document, left).exceptions) line("Also: " + sentence.english());
     }
 
     /// ": 1 rock L 2 replace …"; empty where everyone waits, nothing where a hand-out cannot say the steps: those of

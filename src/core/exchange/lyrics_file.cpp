@@ -9,7 +9,7 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostLines = 20'000;
+constexpr std::size_t mostLines = 20'000; // a bound against damaged files
 
 /// "1:02.5", "01:02:50" or "1:02" as seconds.
 std::optional<Seconds> lyricTime(std::string_view text) {

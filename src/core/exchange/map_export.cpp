@@ -105,11 +105,12 @@ std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts) 
             Json facts = Json::array();
             for (const SongFact& fact : reading.facts)
                 if (const auto line = factLine(fact)) facts.push_back(*line);
-            readings.push_back(
-                {{"text", reading.text}, {"share", std::round(reading.share * 1000) / 1000}, {"facts", facts}});
+            readings.push_back({{"text", reading.text.english()},
+                                {"share", std::round(reading.share * 1000) / 1000},
+                                {"facts", facts}});
         }
         out["doubts"].push_back(
-            {{"start_s", doubt.start}, {"end_s", doubt.end}, {"about", doubt.about}, {"readings", readings}});
+            {{"start_s", doubt.start}, {"end_s", doubt.end}, {"about", doubt.about.english()}, {"readings", readings}});
     }
     return jsonText(out);
 }
@@ -173,9 +174,9 @@ std::string mapToText(const SongMap& map, const std::vector<SongDoubt>& doubts) 
     for (const Stop& stop : map.stops)
         out += clockText(stop.start) + "  stop of " + numbered(stop.beats, "beat", "beats") + "\n";
     for (const SongDoubt& doubt : doubts) {
-        out += "doubt at " + clockText(doubt.start) + ", " + doubt.about + ": ";
+        out += "doubt at " + clockText(doubt.start) + ", " + doubt.about.english() + ": ";
         for (std::size_t r = 0; r < doubt.readings.size(); ++r)
-            out += (r == 0 ? "" : "; or ") + doubt.readings[r].text + " (" +
+            out += (r == 0 ? "" : "; or ") + doubt.readings[r].text.english() + " (" +
                    std::to_string(std::lround(100 * doubt.readings[r].share)) + " %)";
         out += "\n";
     }

@@ -21,13 +21,12 @@ struct MapToWrite {
 /// A file format for the beats, bars and phrases of a song, or for its lines of words. The table is the only list of
 /// them: the command line, the window, its dialogs and the recognition of files read it.
 struct MapFormat {
-    std::string_view name;  ///< as it is asked for in the command line: "csv"
-    std::string_view title; ///< as it is called in a sentence: "CSV"
-    std::string_view
-        menu; ///< what the window writes: "Export the map as CSV …"; empty where only the command line has it
+    std::string_view name; ///< as it is asked for in the command line: "csv"
+    Sentence title;        ///< as it is called in a sentence: "CSV"
+    Sentence menu; ///< what the window writes: "Export the map as CSV …"; empty where only the command line has it
     std::string_view ending;               ///< of a file that is written; empty for text that is read on the screen
     std::vector<std::string_view> endings; ///< of files that are read
-    std::string_view described;            ///< of one that is read, in a sentence: "MIDI files"
+    Sentence described;                    ///< of one that is read, in a sentence: "MIDI files"
     bool lyrics = false;                   ///< lines of words in place of a map
     bool binary = false;                   ///< bytes, not text
     /// Bytes of a file. Errors: BadValue where the map has nothing that the format could hold, in a sentence.

@@ -11,8 +11,8 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostMidiBeats = 100'000;
-constexpr std::size_t barsOfAMidiPhrase = 8; // where the file says nothing of phrases
+constexpr std::size_t mostMidiBeats = 100'000; // a bound against damaged files: eight hours at 200 bpm
+constexpr std::size_t barsOfAMidiPhrase = 8;   // where the file says nothing of phrases
 
 /// Seconds of a tick; ticks are asked for in ascending order.
 class TempoClock {
@@ -101,7 +101,7 @@ Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const Im
     if (hints.metre) draft.metre = *hints.metre;
     takeOwnWords(*midi, draft);
 
-    std::string note;
+    Text note;
     TempoClock again(*midi);
     for (const auto& marker : midi->markers) {
         const Seconds at = again.at(static_cast<double>(marker.tick));
@@ -113,8 +113,8 @@ Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const Im
     if (draft.phrases.empty()) {
         for (std::size_t bar = 0; bar < draft.bars.size(); bar += barsOfAMidiPhrase)
             draft.phrases.push_back({draft.bars[bar], {}});
-        note = "The MIDI file has no markers: phrases of " + std::to_string(barsOfAMidiPhrase) +
-               " bars were drawn. State where they start.";
+        note = Core::sentence("The MIDI file has no markers: phrases of %1 bars were drawn.", barsOfAMidiPhrase);
+        note += Core::sentence("State where they start.");
     } else if (draft.bars.size() > 1 && draft.phrases.front().beat == draft.bars[1]) {
         draft.bars.erase(
             draft.bars.begin()); // what stands before the first marker and is shorter than a bar is a pick-up

@@ -17,8 +17,8 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostBeats = 100'000;
-constexpr Seconds longest = 6 * 3600.0;
+constexpr std::size_t mostBeats = 100'000; // a bound against damaged files: eight hours at 200 bpm
+constexpr Seconds longest = 6 * 3600.0;    // a bound against damaged files
 
 tl::unexpected<Error> inLine(const char* what, std::size_t line, const Text& why) {
     return fail(ErrorCode::Unreadable, Core::sentence("%1, line %2: %3", std::string(what), line, why),
@@ -201,11 +201,12 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
     draft.end = rows.back().end;
     auto map = mapFromDraft(draft);
     if (!map) return tl::unexpected(map.error());
-    std::string note;
-    if (!hints.bpm && draft.stops.empty())
-        note = "A label file has no beats: " + numberText(std::round(600 / beat) / 10) + " bpm in bars of " +
-               std::to_string(draft.metre.beats) +
-               " fit its phrases best. State the tempo if they should be counted otherwise.";
+    Text note;
+    if (!hints.bpm && draft.stops.empty()) {
+        note = Core::sentence("A label file has no beats: %1 bpm in bars of %2 fit its phrases best.",
+                              AsDecimals::tenths(60 / beat), draft.metre.beats);
+        note += Core::sentence("State the tempo if they should be counted otherwise.");
+    }
     return ImportedMap{std::move(*map), std::move(note)};
 }
 
@@ -220,14 +221,17 @@ Result<ImportedMap> importMap(const std::string& bytes, const std::string& name,
     if (!text) return tl::unexpected(text.error());
     const MapFormat* format = like(text->text, false);
     if (!format) {
-        std::vector<std::string> known;
+        std::vector<Sentence> known;
         for (const MapFormat& one : mapFormats())
-            if (one.recognises) known.emplace_back(one.described);
+            if (one.recognises) known.push_back(one.described);
         return fail(ErrorCode::Unreadable,
-                    Core::sentence("%1 is no song map. Known are %2.", shownName(name), listOf(known)), name);
+                    Core::sentence("%1 is no song map. Known are %2.", shownName(name), listed(known)), name);
     }
     auto map = format->read(text->text, hints);
-    if (map && text->western) map->note = text->note(shownName(name)) + (map->note.empty() ? "" : " " + map->note);
+    if (map && text->western) {
+        Text note = text->note(shownName(name));
+        map->note = note += map->note;
+    }
     return map;
 }
 

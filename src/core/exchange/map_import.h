@@ -22,7 +22,7 @@ struct ImportHints {
 
 struct ImportedMap {
     SongMap map;
-    std::string note; ///< a sentence where something had to be reckoned; else empty
+    Text note; ///< a sentence where something had to be reckoned; else empty
 };
 
 /// `time_s,bar_index,beat_in_bar,phrase_index`, one row a beat; further columns are left alone.

@@ -15,7 +15,7 @@ namespace lc {
 
 namespace {
 
-constexpr int pulsesPerQuarter = 960;
+constexpr int pulsesPerQuarter = 960;                     // common in MIDI files, and divisible by all that a count is
 constexpr double longestQuarterMicroseconds = 16'777'215; // 24 bits in the tempo event (Standard MIDI File 1.0)
 
 /// Writes meta events of one track at ascending pulses.

@@ -1,5 +1,6 @@
 #include "core/exchange/routine_file.h"
 
+#include "core/base/list_text.h"
 #include "core/exchange/handout.h"
 #include "core/exchange/routine_text.h"
 #include "core/papers/paper_text.h"
@@ -33,9 +34,13 @@ Result<RoutineFile> readRoutineFile(const std::string& path, const Task& task, c
             handout.error().message = Core::sentence("%1: %2", name, handout.error().message);
             return tl::unexpected(handout.error());
         }
-        const std::string open = openLinesInWords(*handout), note = text->note(name);
-        return RoutineFile{std::move(handout->document), std::nullopt,
-                           note + (note.empty() || open.empty() ? "" : "\n") + open, std::move(handout->lines)};
+        Text note = text->note(name);
+        const Sentence open = openLinesInWords(*handout);
+        if (!note.empty() && !open.empty())
+            note = Core::sentence("%1", listed(std::vector<Text>{note, open}, Joined::Lines));
+        else
+            note += open;
+        return RoutineFile{std::move(handout->document), std::nullopt, std::move(note), std::move(handout->lines)};
     }
     auto read = routineFromText(text->text);
     if (!read) {

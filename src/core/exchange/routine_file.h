@@ -12,7 +12,7 @@ namespace lc {
 struct RoutineFile {
     Document document;
     std::optional<FileFingerprint> onDisk; ///< of a routine file; a plain-text form is not saved over, so it has none
-    std::string note;                      ///< a sentence where the text had to be converted; else empty
+    Text note;                             ///< a sentence where the text had to be converted; else empty
     std::vector<HandoutLine> handout;      ///< of a hand-out: what became of its lines
 };
 

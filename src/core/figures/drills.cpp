@@ -1,5 +1,7 @@
 #include "core/figures/drills.h"
 
+#include "core/base/list_text.h"
+#include "core/base/number_words.h"
 #include "core/notation/mirror.h"
 #include "core/notation/notation_print.h"
 
@@ -9,19 +11,20 @@ namespace lc {
 
 namespace {
 
-std::string timesInWords(int n) {
-    static const char* const words[] = {"",           "once",      "twice",       "three times", "four times",
-                                        "five times", "six times", "seven times", "eight times"};
-    return n >= 1 && n <= 8 ? words[n] : std::to_string(n) + " times";
+Sentence timesInWords(int n, const std::string& what) {
+    return n == 2 ? Core::sentence("twice %1", what)
+                  : Core::plural("once %1|%2 times %1", nullptr, n, what, numberSaid(n));
 }
 
 Drill layOut(const std::vector<DrillItem>& items, Tick set) {
     Drill drill;
     std::vector<ChainLink> links;
+    std::vector<Sentence> said;
     for (const DrillItem& item : items) {
-        drill.sentence += (drill.sentence.empty() ? "" : ", ") + timesInWords(item.times) + " " + item.name;
+        said.push_back(timesInWords(item.times, item.name));
         for (int i = 0; i < item.times; ++i) links.push_back({item.name, &item.figure});
     }
+    drill.sentence = Core::sentence("%1", listed(said, Joined::Commas));
     drill.chain = chainFigures(links, set);
     for (std::size_t i = 0; i + 1 < drill.chain.joints.size(); ++i) {
         const RoleAtJoint& role = drill.chain.joints[i].roles.front();
@@ -67,20 +70,21 @@ std::vector<ScaledSet> scaleSet(const std::vector<ChainLink>& set, const std::ve
         for (const ChainLink& link : links)
             if (!link.figure->roles.empty()) scaled.changes += link.figure->roles.front().changes;
         for (const Joint& joint : chain.joints)
-            for (const std::string& broken : joint.breaks)
-                scaled.findings.push_back("at " + toSpokenCount(joint.at + counts(1)) + ": " + broken);
+            for (const Sentence& broken : joint.breaks)
+                scaled.findings.push_back(Core::sentence("at %1: %2", AsCount{joint.at + counts(1)}, broken));
         const Foot first = chain.joints.front().roles.front().free;
         const Foot last = chain.joints.back().roles.front().free;
         if (first != last && first != Foot::Both && last != Foot::Both)
-            scaled.findings.push_back("it ends on the other foot than it begins");
-        if (scaled.length.value % eight.value != 0)
-            scaled.findings.push_back("it ends in the middle of " +
-                                      std::string(eight == counts(8) ? "an eight" : "a set") + ", after " +
-                                      toSpokenCount(Tick{scaled.length.value % eight.value}));
+            scaled.findings.push_back(Core::sentence("it ends on the other foot than it begins"));
+        if (scaled.length.value % eight.value != 0) {
+            const AsCount after{Tick{scaled.length.value % eight.value}};
+            scaled.findings.push_back(eight == counts(8)
+                                          ? Core::sentence("it ends in the middle of an eight, after %1", after)
+                                          : Core::sentence("it ends in the middle of a set, after %1", after));
+        }
         if (!turnsOn.empty() && std::none_of(turnsOn.begin(), turnsOn.end(), [&](int t) { return t <= n; }))
-            scaled.findings.push_back("it has no repetition " +
-                                      std::to_string(*std::min_element(turnsOn.begin(), turnsOn.end())) +
-                                      ", in which the turn belongs");
+            scaled.findings.push_back(Core::sentence("it has no repetition %1, in which the turn belongs",
+                                                     *std::min_element(turnsOn.begin(), turnsOn.end())));
         out.push_back(std::move(scaled));
     }
     return out;

@@ -16,9 +16,9 @@ struct DrillItem {
 
 /// A run of repetitions for practice.
 struct Drill {
-    std::string sentence; ///< "four times as written, twice 6 + 2, step 3, twice as written"
-    Chain chain;          ///< one joint for each repetition, and the end
-    int startsLeft = 0;   ///< repetitions of the first role that begin with the left foot
+    Sentence sentence;  ///< "four times as written, twice 6 + 2, step 3, twice as written"
+    Chain chain;        ///< one joint for each repetition, and the end
+    int startsLeft = 0; ///< repetitions of the first role that begin with the left foot
     int startsRight = 0;
     [[nodiscard]] Foot lessUsed() const; ///< the foot that begins fewer repetitions; Both when balanced
 };
@@ -35,8 +35,8 @@ struct Drill {
 struct ScaledSet {
     int times = 1;
     Tick length;
-    int changes = 0;                   ///< weight changes of the first role
-    std::vector<std::string> findings; ///< what goes wrong at this size
+    int changes = 0;                ///< weight changes of the first role
+    std::vector<Sentence> findings; ///< what goes wrong at this size
 };
 
 /// A set of figures repeated, for example four, two and one times. `turnsOn` says in which repetitions of the set a

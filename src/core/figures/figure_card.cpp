@@ -23,29 +23,29 @@ std::string lineFor(const std::vector<FigureLine>& lines, std::string_view role)
     return {};
 }
 
-std::vector<std::string> differencesOf(const FigureCard& a, const FigureCard& b) {
-    std::vector<std::string> out;
-    const auto tell = [&](bool differs, std::string what) {
+std::vector<Sentence> differencesOf(const FigureCard& a, const FigureCard& b) {
+    std::vector<Sentence> out;
+    const auto tell = [&](bool differs, Sentence what) {
         if (differs) out.push_back(std::move(what));
     };
-    tell(a.name != b.name, "name");
+    tell(a.name != b.name, Core::sentence("name"));
     for (const FigureLine& line : a.lines) {
         const auto other =
             std::find_if(b.lines.begin(), b.lines.end(), [&](const FigureLine& l) { return l.role == line.role; });
-        tell(other == b.lines.end() || other->text != line.text, "line of " + line.role);
+        tell(other == b.lines.end() || other->text != line.text, Core::sentence("line of %1", line.role));
     }
     for (const FigureLine& line : b.lines)
         tell(std::none_of(a.lines.begin(), a.lines.end(), [&](const FigureLine& l) { return l.role == line.role; }),
-             "line of " + line.role);
-    tell(a.claimed != b.claimed, "length");
+             Core::sentence("line of %1", line.role));
+    tell(a.claimed != b.claimed, Core::sentence("length"));
     const FigureFacts& f = a.facts;
     const FigureFacts& g = b.facts;
     for (const FigureField& field : figureFields())
-        tell(field.text ? f.*field.text != g.*field.text : f.*field.list != g.*field.list, std::string(field.inWords));
-    tell(f.choices != g.choices, "feel");
-    tell(f.entry != g.entry || f.close != g.close, "frame");
-    tell(f.versions != g.versions, "versions");
-    if (out.empty() && a != b) out.push_back("order of its lines");
+        tell(field.text ? f.*field.text != g.*field.text : f.*field.list != g.*field.list, field.inWords);
+    tell(f.choices != g.choices, Core::sentence("feel"));
+    tell(f.entry != g.entry || f.close != g.close, Core::sentence("frame"));
+    tell(f.versions != g.versions, Core::sentence("versions"));
+    if (out.empty() && a != b) out.push_back(Core::sentence("order of its lines"));
     return out;
 }
 

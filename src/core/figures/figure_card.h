@@ -55,7 +55,7 @@ struct FigureCard {
 [[nodiscard]] std::string lineFor(const std::vector<FigureLine>& lines, std::string_view role);
 
 /// What makes two cards differ, in words: "name", "line of leader", "tags", … Empty when they are equal.
-[[nodiscard]] std::vector<std::string> differencesOf(const FigureCard& a, const FigureCard& b);
+[[nodiscard]] std::vector<Sentence> differencesOf(const FigureCard& a, const FigureCard& b);
 
 /// Are two cards likely the same figure: the same name (in any case), or the same lines that say something?
 [[nodiscard]] bool likelySame(const FigureCard& a, const FigureCard& b);

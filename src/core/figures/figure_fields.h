@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/sentence.h"
 #include "core/figures/figure_card.h"
 
 #include <span>
@@ -14,11 +15,11 @@ enum class Merging { First, Both };
 /// figures, the plain text of a routine, the card in the window, the search and what compares and merges cards go
 /// through it.
 struct FigureField {
-    std::string_view key;     ///< in JSON, and the column of a table: "other_names"
-    std::string_view inText;  ///< in the plain text of a routine: "also called"
-    std::string_view inWords; ///< where two cards differ: "other names"
-    std::string_view onCard;  ///< beside its line on the card; empty where it has more room than a line
-    int place = 0;            ///< on the card, from 1
+    std::string_view key;    ///< in JSON, and the column of a table: "other_names"
+    std::string_view inText; ///< in the plain text of a routine: "also called"
+    Sentence inWords;        ///< where two cards differ: "other names"
+    Sentence onCard;         ///< beside its line on the card; empty where it has more room than a line
+    int place = 0;           ///< on the card, from 1
     std::string FigureFacts::*text = nullptr;
     std::vector<std::string> FigureFacts::*list = nullptr; ///< one of the two is there
     Merging merging = Merging::First;

@@ -50,7 +50,7 @@ private:
     [[nodiscard]] std::string word(std::size_t ahead = 0) const {
         return m_at + ahead < m_words.size() ? m_words[m_at + ahead] : std::string();
     }
-    void take(std::size_t n, std::string understood) {
+    void take(std::size_t n, Sentence understood) {
         m_at += n;
         m_query.understood.push_back(std::move(understood));
     }
@@ -59,7 +59,7 @@ private:
         const auto length = parseCount(word());
         if (!length || *length <= Tick{}) return false;
         m_query.length = *length;
-        take(2, countsInWords(*length));
+        take(2, inCounts(*length));
         return true;
     }
     bool foot() {
@@ -76,10 +76,10 @@ private:
         if (after) {
             m_query.freeOut =
                 word() == "ends" && !free ? otherFoot(*said) : *said; // to end on a foot is to stand on it
-            take(n, "then the " + freeFootInWords(*m_query.freeOut) + " foot free");
+            take(n, Core::sentence("then the %1 foot free", footWord(*m_query.freeOut)));
         } else {
             m_query.freeIn = *said;
-            take(n, freeFootInWords(*said) + " foot free before");
+            take(n, Core::sentence("%1 foot free before", footWord(*said)));
         }
         return true;
     }
@@ -92,7 +92,8 @@ private:
             const auto state = parseCouple(said);
             if (!state || !state->position) continue;
             (ends ? m_query.endsIn : m_query.startsIn) = state->position;
-            take(n + 1, std::string(ends ? "ends " : "starts ") + toString(*state->position));
+            take(n + 1, ends ? Core::sentence("ends %1", toString(*state->position))
+                             : Core::sentence("starts %1", toString(*state->position)));
             return true;
         }
         return false;
@@ -100,14 +101,15 @@ private:
     bool turn() {
         if (word() == "turns" || (word() == "no" && (word(1) == "turn" || word(1) == "turns"))) {
             m_query.turns = word() == "turns";
-            take(word() == "turns" ? 1 : 2, *m_query.turns ? "with a turn" : "without a turn");
+            take(word() == "turns" ? 1 : 2,
+                 *m_query.turns ? Core::sentence("with a turn") : Core::sentence("without a turn"));
             return true;
         }
         if (word(1) != "r" && word(1) != "l") return false;
         const NotationReading line = readNotation("1 " + word() + (word(1) == "r" ? " R" : " L"));
         if (line.error || line.actions.empty() || line.actions.front().turn.value == 0) return false;
         m_query.turn = line.actions.front().turn;
-        take(2, turnInWords(*m_query.turn));
+        take(2, turnSaid(*m_query.turn));
         return true;
     }
 

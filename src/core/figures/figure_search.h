@@ -36,7 +36,7 @@ struct FigureQuery {
     std::optional<Position> endsIn;
     std::optional<bool> turns; ///< with a turn, or without
     std::optional<Eighths> turn;
-    std::vector<std::string> understood; ///< in words: "6 counts", "left foot free", …
+    std::vector<Sentence> understood; ///< in words: "6 counts", "left foot free", …
 };
 
 /// Understands "6 counts, left foot free, ends open, ¼ R": lengths ("6 counts"), the foot before ("left foot free",

@@ -9,7 +9,7 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostCombinations = 100'000;
+constexpr std::size_t mostCombinations = 100'000; // a bound of time and memory; beyond it the number is not said
 constexpr Tick longestFilled = counts(4096);
 
 /// Every combination; false when there are too many.

@@ -28,40 +28,43 @@ bool cutsAction(const RoleReading& role, Tick at) {
 BodyFit bodyFits(const FigureCard& figure, const FigureReading& read, const FigureReading& body) {
     const Tick entry = figure.facts.entry;
     const Tick end = bodyEnd(figure, read);
+    const auto not_ = [](Sentence why) { return BodyFit{false, std::move(why)}; };
     if (entry <= Tick{} && figure.facts.close <= Tick{})
-        return {false, "the figure has no frame: say how many counts are its entry and close"};
-    if (end <= entry) return {false, "entry and close leave no room for a body"};
-    if (!body.readable()) return {false, "its line cannot be read to the end"};
+        return not_(Core::sentence("the figure has no frame: say how many counts are its entry and close"));
+    if (end <= entry) return not_(Core::sentence("entry and close leave no room for a body"));
+    if (!body.readable()) return not_(Core::sentence("its line cannot be read to the end"));
     if (body.length != end - entry)
-        return {false, countsInWords(body.length) + ", " + toSpokenCount(end - entry) + " are needed"};
+        return not_(Core::sentence("%1, %2 are needed", inCounts(body.length), AsCount{end - entry}));
     for (const RoleReading& role : read.roles) {
         const RoleReading* inside = roleIn(body, role.role);
-        const std::string whose = read.roles.size() > 1 ? role.role + ": " : std::string();
-        if (!inside) return {false, "it has no line for " + role.role};
+        if (!inside) return not_(Core::sentence("it has no line for %1", role.role));
+        const auto ofRole = [&](Sentence why) {
+            return not_(read.roles.size() > 1 ? Core::sentence("%1: %2", role.role, why) : std::move(why));
+        };
         if (cutsAction(role, entry) || cutsAction(role, end))
-            return {false, whose + "a step of the figure reaches over the end of its entry or body"};
+            return ofRole(Core::sentence("a step of the figure reaches over the end of its entry or body"));
         const Foot in = freeFootAt(role, entry);
         const Foot out = freeFootAt(role, end);
         if (inside->needs && in != Foot::Both && *inside->needs != in)
-            return {false, whose + "begins with the " + freeFootInWords(*inside->needs) + " foot, the " +
-                               freeFootInWords(in) + " is free"};
+            return ofRole(
+                Core::sentence("begins with the %1 foot, the %2 is free", footWord(*inside->needs), footWord(in)));
         Foot leaves = in;
         for (const FootedAction& done : followFeet(inside->line.actions, in)) leaves = done.freeAfter;
         if (leaves != out && leaves != Foot::Both && out != Foot::Both)
-            return {false, whose + "leaves the " + freeFootInWords(leaves) + " foot free, the close needs the " +
-                               freeFootInWords(out)};
+            return ofRole(
+                Core::sentence("leaves the %1 foot free, the close needs the %2", footWord(leaves), footWord(out)));
         const CoupleState here = coupleAt(role, entry), after = coupleAt(role, end);
-        if (inside->coupleIn.hold && here.hold && *inside->coupleIn.hold != *here.hold)
-            return {false, "begins with " + toString(*inside->coupleIn.hold) + ", here it is " + toString(*here.hold)};
-        if (inside->coupleIn.position && here.position && *inside->coupleIn.position != *here.position)
-            return {false,
-                    "begins " + toString(*inside->coupleIn.position) + ", here it is " + toString(*here.position)};
-        if (inside->coupleOut.hold && after.hold && *inside->coupleOut.hold != *after.hold)
-            return {false,
-                    "ends with " + toString(*inside->coupleOut.hold) + ", the close has " + toString(*after.hold)};
-        if (inside->coupleOut.position && after.position && *inside->coupleOut.position != *after.position)
-            return {false,
-                    "ends " + toString(*inside->coupleOut.position) + ", the close is " + toString(*after.position)};
+        const CoupleState &first = inside->coupleIn, &last = inside->coupleOut;
+        if (first.hold && here.hold && *first.hold != *here.hold)
+            return not_(Core::sentence("begins with %1, here it is %2", toString(*first.hold), toString(*here.hold)));
+        if (first.position && here.position && *first.position != *here.position)
+            return not_(
+                Core::sentence("begins %1, here it is %2", toString(*first.position), toString(*here.position)));
+        if (last.hold && after.hold && *last.hold != *after.hold)
+            return not_(Core::sentence("ends with %1, the close has %2", toString(*last.hold), toString(*after.hold)));
+        if (last.position && after.position && *last.position != *after.position)
+            return not_(
+                Core::sentence("ends %1, the close is %2", toString(*last.position), toString(*after.position)));
     }
     return {true, {}};
 }

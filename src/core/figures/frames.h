@@ -10,7 +10,7 @@ namespace lc {
 /// Whether a figure fits between the entry and the close of another.
 struct BodyFit {
     bool fits = false;
-    std::string why; ///< why not: "3 counts, 2 are needed"; empty when it fits
+    Sentence why; ///< why not: "3 counts, 2 are needed"; empty when it fits
 };
 
 /// Does `body` fit into the frame of `figure`? Its length, for every role the free foot at its beginning and end, and

@@ -33,17 +33,25 @@ CoupleState said(const FigureReading& figure, CoupleState RoleReading::*when) {
     return state;
 }
 
+Sentence needsOther(const std::string& figure, const RoleAtJoint& role, bool named) {
+    const Sentence why =
+        Core::sentence("%1 needs the %2 foot; the %3 is free", figure, footWord(*role.needed), footWord(role.free));
+    return named ? Core::sentence("%1: %2", role.role, why) : why;
+}
+
 } // namespace
 
-std::vector<std::string> coupleBreaks(const CoupleState& here, const CoupleState& wanted, const std::string& name) {
-    std::vector<std::string> breaks;
+std::vector<Sentence> coupleBreaks(const CoupleState& here, const CoupleState& wanted, const Sentence& name) {
+    std::vector<Sentence> breaks;
     if (wanted.hold && here.hold && *wanted.hold != *here.hold)
-        breaks.push_back(name + " begins with " + toString(*wanted.hold) + "; here it is " + toString(*here.hold));
+        breaks.push_back(
+            Core::sentence("%1 begins with %2; here it is %3", name, toString(*wanted.hold), toString(*here.hold)));
     if (wanted.position && here.position && *wanted.position != *here.position)
-        breaks.push_back(name + " begins " + toString(*wanted.position) + "; here it is " + toString(*here.position));
+        breaks.push_back(
+            Core::sentence("%1 begins %2; here it is %3", name, toString(*wanted.position), toString(*here.position)));
     if (wanted.feet && here.feet && *wanted.feet != *here.feet)
-        breaks.push_back(name + " begins with " + toString(*wanted.feet) + "; here it is " + toString(*here.feet) +
-                         ": one role alone changes feet");
+        breaks.push_back(Core::sentence("%1 begins with %2; here it is %3: one role alone changes feet", name,
+                                        toString(*wanted.feet), toString(*here.feet)));
     return breaks;
 }
 
@@ -64,10 +72,7 @@ Chain chainFigures(const std::vector<ChainLink>& links, Tick set) {
             role.needed = danced ? danced->needs : std::nullopt;
             role.broken =
                 role.needed && *role.needed != Foot::Both && role.free != Foot::Both && *role.needed != role.free;
-            if (role.broken)
-                joint.breaks.push_back((roles.size() > 1 ? role.role + ": " : "") + links[i].name + " needs the " +
-                                       freeFootInWords(*role.needed) + " foot; the " + freeFootInWords(role.free) +
-                                       " is free");
+            if (role.broken) joint.breaks.push_back(needsOther(links[i].name, role, roles.size() > 1));
             joint.roles.push_back(role);
             if (!danced) continue;
             const Foot begins = role.free == Foot::Both ? role.needed.value_or(danced->freeIn)
@@ -80,12 +85,13 @@ Chain chainFigures(const std::vector<ChainLink>& links, Tick set) {
             role.free = free;
             role.facing += danced->turn;
         }
-        for (std::string& broken : coupleBreaks(couple, said(figure, &RoleReading::coupleIn), links[i].name))
+        for (Sentence& broken :
+             coupleBreaks(couple, said(figure, &RoleReading::coupleIn), Sentence::verbatim(links[i].name)))
             joint.breaks.push_back(std::move(broken));
         for (const MeetPoint& meet : figure.meetPoints)
             if (!meet.met && !meet.why.empty())
-                joint.breaks.push_back("in " + links[i].name + ", at " + toSpokenCount(meet.at + counts(1)) + ": " +
-                                       meet.why.english());
+                joint.breaks.push_back(
+                    Core::sentence("in %1, at %2: %3", links[i].name, AsCount{meet.at + counts(1)}, meet.why));
         couple = couple.then(said(figure, &RoleReading::coupleIn)).then(said(figure, &RoleReading::coupleOut));
         chain.joints.push_back(std::move(joint));
         chain.length += figure.length;

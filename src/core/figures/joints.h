@@ -9,8 +9,8 @@ namespace lc {
 
 /// What of hold, position and foot relation differs between what holds here and what `name` begins with: a sentence
 /// each.
-[[nodiscard]] std::vector<std::string> coupleBreaks(const CoupleState& here, const CoupleState& wanted,
-                                                    const std::string& name);
+[[nodiscard]] std::vector<Sentence> coupleBreaks(const CoupleState& here, const CoupleState& wanted,
+                                                 const Sentence& name);
 
 /// A role as it comes to a joint.
 struct RoleAtJoint {
@@ -26,8 +26,8 @@ struct Joint {
     Tick at;         ///< from the chain's count 1 = 0
     Tick musicCount; ///< in eights, or the set asked for: 1 to 8
     std::vector<RoleAtJoint> roles;
-    CoupleState couple;              ///< as the figures before leave it
-    std::vector<std::string> breaks; ///< what does not fit here, in words
+    CoupleState couple;           ///< as the figures before leave it
+    std::vector<Sentence> breaks; ///< what does not fit here, in words
 };
 
 /// Figures danced one after another.

@@ -1,5 +1,6 @@
 #include "core/figures/travel.h"
 
+#include "core/base/list_text.h"
 #include "core/notation/step_words.h"
 
 #include <array>
@@ -45,10 +46,12 @@ Going bodyWay(BodyDirection direction, Foot foot) {
     return {};
 }
 
-std::string halves(double value) {
+AsCount halves(double value) {
     const long long rounded = std::llround(std::abs(value) * 2);
-    return toSpokenCount(Tick{rounded * ticksPerCount / 2});
+    return AsCount{Tick{rounded * ticksPerCount / 2}};
 }
+
+bool isAny(double value) { return std::llround(std::abs(value) * 2) != 0; }
 
 } // namespace
 
@@ -76,16 +79,15 @@ Travel travelOf(const RoleReading& role) {
     return travel;
 }
 
-std::string travelInWords(const Travel& travel) {
-    if (!travel.known) return "not known: a part is free";
-    std::string out;
-    const auto add = [&](double value, const char* positive, const char* negative) {
-        if (std::llround(std::abs(value) * 2) == 0) return;
-        out += (out.empty() ? "" : ", ") + halves(value) + " " + (value > 0 ? positive : negative);
-    };
-    add(travel.right, "to the right", "to the left");
-    add(travel.forward, "forward", "back");
-    return out.empty() ? "on the spot" : out;
+Sentence travelInWords(const Travel& travel) {
+    if (!travel.known) return Core::sentence("not known: a part is free");
+    std::vector<Sentence> said;
+    if (const AsCount steps = halves(travel.right); isAny(travel.right))
+        said.push_back(travel.right > 0 ? Core::sentence("%1 to the right", steps)
+                                        : Core::sentence("%1 to the left", steps));
+    if (const AsCount steps = halves(travel.forward); isAny(travel.forward))
+        said.push_back(travel.forward > 0 ? Core::sentence("%1 forward", steps) : Core::sentence("%1 back", steps));
+    return said.empty() ? Core::sentence("on the spot") : Core::sentence("%1", listed(said, Joined::Commas));
 }
 
 } // namespace lc

@@ -21,6 +21,6 @@ struct Travel {
 [[nodiscard]] Travel travelOf(const RoleReading& role);
 
 /// "2 to the right, 1 forward", to half steps; "on the spot".
-[[nodiscard]] std::string travelInWords(const Travel& travel);
+[[nodiscard]] Sentence travelInWords(const Travel& travel);
 
 } // namespace lc

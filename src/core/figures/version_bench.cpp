@@ -1,7 +1,5 @@
 #include "core/figures/version_bench.h"
 
-#include "core/base/clock_text.h"
-#include "core/base/list_text.h"
 #include "core/figures/versions.h"
 #include "core/notation/mirror.h"
 #include "core/notation/notation_print.h"
@@ -14,7 +12,7 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostBenchVersions = 2000;
+constexpr std::size_t mostBenchVersions = 2000; // more than anybody scrolls through (chosen, no source)
 
 Tick lastStepOf(const FigureReading& reading) {
     Tick last;
@@ -24,9 +22,9 @@ Tick lastStepOf(const FigureReading& reading) {
 }
 
 /// The count that a moment falls in, as it is said: "6", "2 &".
-std::string countOf(Tick at, Tick musicStart, Tick set) {
-    const std::int64_t music = (wholeCounts(musicStart) - 1 + wholeCounts(at)) % wholeCounts(set);
-    return std::to_string(music + 1) + (isWhole(at) ? "" : " &");
+Sentence countOf(Tick at, Tick musicStart, Tick set) {
+    const std::int64_t music = (wholeCounts(musicStart) - 1 + wholeCounts(at)) % wholeCounts(set) + 1;
+    return isWhole(at) ? Core::sentence("%1", music) : Core::sentence("%1 &", music);
 }
 
 /// From the end of something that begins on a music count to the next 1.
@@ -59,10 +57,11 @@ public:
         }
         case BenchKind::OtherFeel: feels(); break;
         case BenchKind::OtherFoot:
-            each("the other foot first", [](const NotationReading& line) { return withOtherFeet(line); });
+            each(Core::sentence("the other foot first"),
+                 [](const NotationReading& line) { return withOtherFeet(line); });
             break;
         case BenchKind::OtherSide:
-            each("to the other side", [](const NotationReading& line) { return mirrored(line); });
+            each(Core::sentence("to the other side"), [](const NotationReading& line) { return mirrored(line); });
             break;
         case BenchKind::OtherStart: starts(); break;
         case BenchKind::Ornament: ornaments(); break;
@@ -71,7 +70,8 @@ public:
             version.remainder =
                 remainderOf(version.reading.length, version.musicStart, m_asked.set); // the start may have been moved
             if (version.note.empty())
-                version.note = "last step on " + countOf(lastStepOf(version.reading), version.musicStart, m_asked.set);
+                version.note = Core::sentence("last step on %1",
+                                              countOf(lastStepOf(version.reading), version.musicStart, m_asked.set));
         }
         return std::move(m_out);
     }
@@ -120,7 +120,8 @@ private:
             }
             if (lines.size() != roles.size()) continue;
             BenchVersion version = made(std::move(lines), m_reading.choices);
-            version.title = listOf("step", "steps", first.changedSteps) + (stretch ? " stretched" : " in one");
+            const Sentence steps = stepsSaid(first.changedSteps);
+            version.title = stretch ? Core::sentence("%1 stretched", steps) : Core::sentence("%1 in one", steps);
             version.name = first.name;
             version.changed = first.changedSteps;
             m_out.versions.push_back(std::move(version));
@@ -129,25 +130,31 @@ private:
             m_out.problem = Core::sentence("The roles have no version in common: their steps fall differently.");
             return;
         }
-        const auto n = m_out.versions.size() - before;
-        const BenchVersion& some = m_out.versions[before];
-        const std::string times = m_asked.times == 1 ? "one" : std::to_string(m_asked.times);
-        const Tick left = some.remainder;
-        std::string heading = stretch ? times + (m_asked.times == 1 ? " step" : " steps") + " stretched to two counts"
-                                      : times + (m_asked.times == 1 ? " pair" : " pairs") + " in one count";
-        heading += ": " + std::to_string(n) + (n == 1 ? " version of " : " versions of ") +
-                   countsInWords(some.reading.length) + ", " + freeFootInWords(some.reading.roles.front().freeOut) +
-                   " foot free, " + (left == Tick{} ? "no count left" : countsInWords(left) + " left to the 1");
-        if (!stretch) {
-            const Tick last =
-                wholeCounts(some.reading.length) > 0 ? counts(wholeCounts(some.reading.length) - 1) : Tick{};
-            const auto onLast =
-                std::count_if(m_out.versions.begin() + static_cast<std::ptrdiff_t>(before), m_out.versions.end(),
-                              [&](const BenchVersion& v) { return lastStepOf(v.reading) == last; });
-            heading += "; " + std::to_string(onLast) + (onLast == 1 ? " ends" : " end") + " with a step on " +
-                       toSpokenCount(last + counts(1));
-        }
-        m_out.heading += (m_out.heading.empty() ? "" : "\n") + heading;
+        m_out.heading.push_back(headingFrom(before, stretch));
+    }
+
+    /// Of the versions from `before` on: what was changed, how many there are, and what they leave.
+    [[nodiscard]] Sentence headingFrom(std::size_t before, bool stretch) const {
+        const auto n = static_cast<std::int64_t>(m_out.versions.size() - before);
+        const FigureReading& some = m_out.versions[before].reading;
+        const Tick left = m_out.versions[before].remainder;
+        const Sentence what = stretch
+                                  ? Core::plural("one step stretched to two counts|%n steps stretched to two counts",
+                                                 nullptr, m_asked.times)
+                                  : Core::plural("one pair in one count|%n pairs in one count", nullptr, m_asked.times);
+        const Sentence rest =
+            left == Tick{} ? Core::sentence("no count left") : Core::sentence("%1 left to the 1", inCounts(left));
+        const Sentence all =
+            Core::plural("%1: %n version of %2, %3 foot free, %4|%1: %n versions of %2, %3 foot free, %4",
+                         "%1: one pair in one count; %4: 2 counts left to the 1", n, what, inCounts(some.length),
+                         footWord(some.roles.front().freeOut), rest);
+        if (stretch) return all;
+        const Tick last = wholeCounts(some.length) > 0 ? counts(wholeCounts(some.length) - 1) : Tick{};
+        const auto onLast =
+            std::count_if(m_out.versions.begin() + static_cast<std::ptrdiff_t>(before), m_out.versions.end(),
+                          [&](const BenchVersion& v) { return lastStepOf(v.reading) == last; });
+        return Core::plural("%1; %n ends with a step on %2|%1; %n end with a step on %2", "%1: all that is said before",
+                            onLast, all, AsCount{last + counts(1)});
     }
 
     void feels() {
@@ -159,18 +166,18 @@ private:
             for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, role.text});
             BenchVersion version = made(std::move(lines), choices);
             if (!version.reading.readable()) continue;
-            version.title = feelName(feel).english();
-            version.name = "said " + feelName(feel).english();
+            version.title = feelName(feel);
+            version.name = Core::sentence("said %1", feelName(feel));
             version.note = feelInWords(choices);
             version.otherFeel = true;
             m_out.versions.push_back(std::move(version));
         }
-        m_out.heading = "the same line in the other feels that it can be said in";
+        m_out.heading = {Core::sentence("the same line in the other feels that it can be said in")};
         if (m_out.versions.empty()) m_out.problem = Core::sentence("The line can be said in its own feel only.");
     }
 
     template <typename Change>
-    void each(const char* title, Change change) {
+    void each(const Sentence& title, Change change) {
         std::vector<FigureLine> lines;
         for (const RoleReading& role : m_reading.roles)
             lines.push_back({role.role, printNotation(change(role.line), m_reading.choices)});
@@ -179,9 +186,9 @@ private:
         version.musicStart = m_asked.musicStart;
         version.reading = readFigureLines(lines, m_reading.choices, otherFoot(m_reading.roles.front().freeIn));
         version.title = version.name = title;
-        version.note = "leaves the " + freeFootInWords(version.reading.roles.front().freeOut) + " foot free";
+        version.note = Core::sentence("leaves the %1 foot free", footWord(version.reading.roles.front().freeOut));
         m_out.versions.push_back(std::move(version));
-        m_out.heading = title;
+        m_out.heading = {title};
     }
 
     void starts() {
@@ -191,13 +198,15 @@ private:
             for (const RoleReading& role : m_reading.roles) lines.push_back({role.role, role.text});
             BenchVersion version = made(std::move(lines), m_reading.choices);
             version.musicStart = counts(n);
-            version.title = version.name = "begun on " + std::to_string(n);
+            version.title = version.name = Core::sentence("begun on %1", n);
             const auto breaks = breakSteps(version.reading.roles.front().line);
-            version.note = breaks.empty() ? "ends before " + countOf(version.reading.length, counts(n), m_asked.set)
-                                          : "breaks on " + countOf(breaks.front(), counts(n), m_asked.set);
+            version.note =
+                breaks.empty()
+                    ? Core::sentence("ends before %1", countOf(version.reading.length, counts(n), m_asked.set))
+                    : Core::sentence("breaks on %1", countOf(breaks.front(), counts(n), m_asked.set));
             m_out.versions.push_back(std::move(version));
         }
-        m_out.heading = "the same figure begun on another count of the music";
+        m_out.heading = {Core::sentence("the same figure begun on another count of the music")};
     }
 
     void ornaments() {
@@ -215,19 +224,22 @@ private:
             for (const RoleReading& role : m_reading.roles)
                 lines.push_back({role.role, &role == &last ? ornament.line : role.text});
             BenchVersion version = made(std::move(lines), m_reading.choices);
-            version.title = std::to_string(ornament.changes) + " changes";
-            version.name = "ornament of " + std::to_string(ornament.changes) + ", step " + std::to_string(m_asked.step);
-            version.note = decimals(ornament.secondsEach, 3) + " s each" +
-                           (!ornament.sameFoot      ? ", wrong foot"
-                            : !ornament.withinLimit ? ", over your limit"
-                                                    : ", fits");
+            const AsDecimals each{ornament.secondsEach, 3};
+            version.title = Core::sentence("%1 changes", ornament.changes);
+            version.name = Core::sentence("ornament of %1, step %2", ornament.changes, m_asked.step);
+            version.note = !ornament.sameFoot      ? Core::sentence("%1 s each, wrong foot", each)
+                           : !ornament.withinLimit ? Core::sentence("%1 s each, over your limit", each)
+                                                   : Core::sentence("%1 s each, fits", each);
             for (int k = 0; k < ornament.changes; ++k)
                 version.changed.push_back(m_asked.step + static_cast<std::size_t>(k));
             m_out.versions.push_back(std::move(version));
         }
-        m_out.heading = "in the time of step " + std::to_string(m_asked.step) +
-                        (m_reading.roles.size() > 1 ? " of " + last.role : "") +
-                        ": an odd number of changes leaves the foot as it is";
+        m_out.heading = {
+            m_reading.roles.size() > 1
+                ? Core::sentence("in the time of step %1 of %2: an odd number of changes leaves the foot as it is",
+                                 m_asked.step, last.role)
+                : Core::sentence("in the time of step %1: an odd number of changes leaves the foot as it is",
+                                 m_asked.step)};
     }
 
     const FigureReading& m_reading;

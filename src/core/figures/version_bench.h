@@ -16,9 +16,9 @@ enum class BenchKind { StretchOrDouble, Stretch, Double, OtherFeel, OtherFoot, O
 
 /// One version of a figure for all its roles, with what is to be seen of it.
 struct BenchVersion {
-    std::string title; ///< "step 3 stretched"
-    std::string name;  ///< by which it is kept: "6 + 2, step 3"
-    std::string note;  ///< "last step on 6"
+    Sentence title; ///< "step 3 stretched"
+    Sentence name;  ///< by which it is kept: "6 + 2, step 3"
+    Sentence note;  ///< "last step on 6"
     std::vector<FigureLine> lines;
     FigureReading reading;
     std::vector<std::size_t> changed; ///< ordinals of the changed steps, from 1
@@ -39,9 +39,10 @@ struct BenchAsked {
 
 struct Bench {
     std::vector<BenchVersion> versions;
-    std::string heading; ///< "one step stretched to two counts: 5 versions of 6 counts, right foot free, 2 counts left
-                         ///< in the eight"
-    Text problem;        ///< why there are none
+    /// A line each: "one step stretched to two counts: 5 versions of 6 counts, right foot free, 2 counts left to the
+    /// 1".
+    std::vector<Sentence> heading;
+    Text problem; ///< why there are none
 };
 
 /// The versions of a figure. At most 2000; more are said in `problem`. A couple's roles change the same steps.

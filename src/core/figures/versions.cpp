@@ -11,7 +11,7 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostVersions = 20'000;
+constexpr std::size_t mostVersions = 20'000; // a bound of time and memory
 
 /// The steps that may change: indices of actions with a foot that last one count.
 std::vector<std::size_t> changeable(const std::vector<Action>& actions) {
@@ -157,8 +157,9 @@ private:
         changedLine.actions = out.actions;
         changedLine.length = out.length;
         out.notation = printNotation(changedLine, m_choices);
-        out.name = toSpokenCount(out.length) + (over == 0 ? "" : " + " + toSpokenCount(out.remainder)) + ", " +
-                   listOf("step", "steps", out.changedSteps);
+        const Sentence steps = stepsSaid(out.changedSteps);
+        out.name = over == 0 ? Core::sentence("%1, %2", AsCount{out.length}, steps)
+                             : Core::sentence("%1 + %2, %3", AsCount{out.length}, AsCount{out.remainder}, steps);
         return out;
     }
 
@@ -170,6 +171,10 @@ private:
 };
 
 } // namespace
+
+Sentence stepsSaid(const std::vector<std::size_t>& ordinals) {
+    return Core::plural("step %1|steps %1", nullptr, static_cast<std::int64_t>(ordinals.size()), listed(ordinals));
+}
 
 Result<std::vector<RhythmVersion>> rhythmVersions(std::string_view line, const VersionsAsked& asked,
                                                   const NotationChoices& choices) {

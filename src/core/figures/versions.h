@@ -32,8 +32,11 @@ struct RhythmVersion {
     Tick remainder;         ///< counts left to the next multiple of `to`
     Tick lastStepAt;        ///< from count 1 = 0
     std::string notation;   ///< a line that reads as this version
-    std::string name;       ///< by length, remainder and changed steps: "6 + 2, step 3"
+    Sentence name;          ///< by length, remainder and changed steps: "6 + 2, step 3"
 };
+
+/// "step 3", "steps 2, 3 and 5".
+[[nodiscard]] Sentence stepsSaid(const std::vector<std::size_t>& ordinals);
 
 /// All versions of a line, in the order of the changed steps. Steps are actions with a foot, with or without weight;
 /// only those that last exactly one count change. Neighbours follow each other without a wait between. Doubled, the

@@ -81,7 +81,7 @@ Result<std::vector<Edit>> bindToMusic(const Document& document, const Landing& l
     if (what.restart) what.restart->after = {};
     for (Bridge& bridge : what.bridges) bridge.after = {};
     if (what.ending) what.ending->after = {};
-    return std::vector<Edit>{SetExceptions{id, std::move(rest), "bind to the music"},
+    return std::vector<Edit>{SetExceptions{id, std::move(rest), Core::sentence("bind to the music")},
                              AddMusicException{*place, std::move(what), {}}};
 }
 
@@ -100,7 +100,8 @@ Result<std::vector<Edit>> bindToPass(const Document& document, const Landing& la
             if (std::none_of(pass.exceptions.bridges.begin(), pass.exceptions.bridges.end(),
                              [&](const Bridge& b) { return b.id == bridge.id && bridge.id != id; }))
                 bridge.id = {};
-        return std::vector<Edit>{RemoveMusicException{id}, SetExceptions{pass.id, std::move(e), "keep with the pass"}};
+        return std::vector<Edit>{RemoveMusicException{id},
+                                 SetExceptions{pass.id, std::move(e), Core::sentence("keep with the pass")}};
     }
     return fail(ErrorCode::NotFound, Core::sentence("No pass is danced there that could keep it."));
 }

@@ -24,7 +24,7 @@ void turns(Inspection& in, const PassPerformance& pass) {
                                   : Core::sentence("The ending after pass %1 cuts a turn", pass.number);
         Text text(Core::sentence(
             "The %1 turn from count %2 is done at the end of count %3; the cut after %4 leaves it out.",
-            turnInWords(turn.turn), AsCount{turn.start + counts(1)}, AsCount{turn.end}, AsCount{pass.counts}));
+            turnSaid(turn.turn), AsCount{turn.start + counts(1)}, AsCount{turn.end}, AsCount{pass.counts}));
         text += Core::sentence("The next pass faces %1.",
                                facingSaid(in.routine.formation, role ? role->facingOut : Eighths{}));
         Finding& f = in.addFor(pass, finding::turnCut, Severity::Doubtful, pass.start + turn.start,

@@ -111,8 +111,8 @@ void couples(Inspection& in) {
             if (span.start >= pass.counts) break;
             const Sentence name = in.figureName(span.figure, pass.part);
             if (!span.wants.empty())
-                for (const std::string& broken : coupleBreaks(state, span.wants, name.english())) {
-                    if (!told.insert({span.placement, broken}).second) continue;
+                for (const Sentence& broken : coupleBreaks(state, span.wants, name)) {
+                    if (!told.insert({span.placement, broken.english()}).second) continue;
                     Finding& f = in.addFor(pass, finding::couple, Severity::Misses, pass.start + span.start,
                                            Core::sentence("Hold or position does not fit into %1", name),
                                            lastFigure.empty() ? Core::sentence("%1.", broken)

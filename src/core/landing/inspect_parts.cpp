@@ -104,17 +104,20 @@ void unsettled(Inspection& in) {
     HandoutClaims claims(in.routine, in.performance.parts);
     for (const UnsettledLine& line : in.routine.unsettled) {
         if (!claims.isOpen(line)) continue;
-        const std::string broken = claims.broken(line), why = asSentence(broken.empty() ? line.why : broken);
+        const Sentence broken = claims.broken(line);
+        const char last = line.why.empty() ? '.' : line.why.back();
+        const Sentence why = Core::sentence("%1", AsOpening(Sentence::kept(line.why)));
         PartId part;
         for (const Part& one : in.routine.parts)
             if (!part.valid() && std::any_of(one.figures.begin(), one.figures.end(), [&](const Placement& p) {
                     return p.figure.valid() && p.figure == line.figure;
                 }))
                 part = one.id;
-        Finding& f =
-            in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part),
-                   Core::sentence("Line %1 of the hand-out: “%2”", line.number, line.text),
-                   Sentence::verbatim(why + (why.empty() || why.back() == '?' || why.back() == '.' ? "" : ".")));
+        Finding& f = in.add(finding::handoutLine, Severity::Doubtful, in.firstPlace(part),
+                            Core::sentence("Line %1 of the hand-out: “%2”", line.number, line.text),
+                            !broken.empty()              ? Core::sentence("%1.", AsOpening(broken))
+                            : last == '?' || last == '.' ? why
+                                                         : Core::sentence("%1.", why));
         f.key.part = part;
         f.key.thing = line.id;
     }

@@ -78,7 +78,7 @@ void turnCut(Search& in) {
     }
     if (pass.exceptions.restart && in.passOf(pass).restart)
         in.propose(Core::sentence("Turn on into the next pass."),
-                   {in.changed(pass, "turn on", [](PassExceptions& e) { e.restart->turnOn = true; })});
+                   {in.changed(pass, Core::sentence("turn on"), [](PassExceptions& e) { e.restart->turnOn = true; })});
     in.propose(Core::sentence("Leave the turn out."), {leaveAsItIs(in.finding, "the turn is left out")});
 }
 
@@ -136,9 +136,9 @@ void canonTrim(Search& in) {
             in.propose(Core::sentence("Let pass %1 be danced whole.", in.passes[*index].number),
                        {SetRestart{in.finding.key.pass, std::nullopt}});
     } else if (in.passOf(in.passes[*index]).canon)
-        in.propose(
-            Core::sentence("Let every role finish; the next pass starts when the last is done."),
-            {in.changed(in.passes[*index], "canon as a ripple", [](PassExceptions& e) { e.canon->ripple = true; })});
+        in.propose(Core::sentence("Let every role finish; the next pass starts when the last is done."),
+                   {in.changed(in.passes[*index], Core::sentence("canon as a ripple"),
+                               [](PassExceptions& e) { e.canon->ripple = true; })});
 }
 
 /// The tag or bridge as long as the figure danced in it, or without the figure.
@@ -159,7 +159,7 @@ void extraLength(Search& in) {
         if (bridge.id != in.thing<ExceptionId>() || !bridge.figure.valid()) continue;
         const Tick length = lengthOf(bridge.figure);
         in.propose(Core::sentence("Make the bridge %1 long.", inCounts(length)),
-                   {in.changed(pass, "bridge as long as its figure", [&](PassExceptions& e) {
+                   {in.changed(pass, Core::sentence("bridge as long as its figure"), [&](PassExceptions& e) {
                        for (Bridge& b : e.bridges)
                            if (b.id == bridge.id) b.counts = length;
                    })});

@@ -56,14 +56,14 @@ void handoutLine(Search& in) {
         std::find_if(all.begin(), all.end(), [&](const UnsettledLine& one) { return one.id == in.thing<LineId>(); });
     if (line == all.end()) return;
     for (const Settling& way : settlingsOf(in.document.routine, *line))
-        in.propose(Sentence::verbatim(way.text + "."), way.edits);
+        in.propose(Core::sentence("%1.", way.text), way.edits);
 }
 
 void lostSteps(Search& in) {
     const auto index = in.passIndex();
     if (!index) return;
     in.propose(Core::sentence("Dance its bars as they are written in pass %1.", in.passes[*index].number),
-               {in.changed(in.passes[*index], "bars as written", [&](PassExceptions& e) {
+               {in.changed(in.passes[*index], Core::sentence("bars as written"), [&](PassExceptions& e) {
                    std::erase_if(e.changes, [&](const FigureChange& c) {
                        return c.kind == FigureChange::Kind::Bars && c.at == in.thing<PlacementId>();
                    });

@@ -129,7 +129,7 @@ void turnedRound(Search& in) {
     if (onOne && into > Tick{} && into < pass.whole) {
         in.propose(Core::sentence("Begin again on the music's 1, after %1 of pass %2, the last change a touch.",
                                   AsCount{into}, pass.number),
-                   {in.changed(pass, "begin again on the 1, with a touch", [&](PassExceptions& e) {
+                   {in.changed(pass, Core::sentence("begin again on the 1, with a touch"), [&](PassExceptions& e) {
                        e.restart = Restart{into};
                        e.lastChangeIsTouch = true;
                    })});
@@ -166,8 +166,9 @@ void turnedRound(Search& in) {
     const std::size_t last =
         lastOfTrouble(in.landing.performance, in.landing.grid, spans, static_cast<std::size_t>(span - spans.begin()));
     if (const auto again = agreesAgain(in.landing.performance, in.landing.grid, spans[last].to))
-        in.propose(Core::sentence("Leave it: at %1 it comes right by itself.", in.landing.grid.place(*again)),
-                   {leaveAsItIs(in.finding, "it comes right at " + in.landing.grid.placeInWords(*again))});
+        in.propose(
+            Core::sentence("Leave it: at %1 it comes right by itself.", in.landing.grid.place(*again)),
+            {leaveAsItIs(in.finding, Core::sentence("it comes right at %1", in.landing.grid.place(*again)).english())});
 }
 
 void pinLate(Search& in) { in.propose(Core::sentence("Unpin it."), {PinPass{in.finding.key.pass, std::nullopt}}); }
@@ -177,7 +178,7 @@ void barsElsewhere(Search& in) {
     if (!index) return;
     const PassPerformance& pass = in.passes[*index];
     in.propose(Core::sentence("Dance the bars as they are written."),
-               {in.changed(pass, "bars as written", [](PassExceptions& e) {
+               {in.changed(pass, Core::sentence("bars as written"), [](PassExceptions& e) {
                    std::erase_if(e.changes, [](const FigureChange& c) { return c.kind == FigureChange::Kind::Bars; });
                })});
     std::vector<Edit> edits;
@@ -214,8 +215,9 @@ void accent(Search& in) {
         const std::int64_t late =
             wholeCounts(fall->off + countFraction(1, 2)); // whole counts: dancers shift by no less
         if (late < 0)
-            in.propose(Core::sentence("Wait %1 before pass %2.", inCounts(counts(-late)), pass.number),
-                       {in.changed(pass, "a wait", [&](PassExceptions& e) { e.wait += counts(-late); })});
+            in.propose(
+                Core::sentence("Wait %1 before pass %2.", inCounts(counts(-late)), pass.number),
+                {in.changed(pass, Core::sentence("a wait"), [&](PassExceptions& e) { e.wait += counts(-late); })});
         if (late < 0 && *index > 0 && !in.passes[*index - 1].exceptions.tag)
             in.propose(
                 Core::sentence("Add a tag of %1 after pass %2.", inCounts(counts(-late)), in.passes[*index - 1].number),
@@ -227,9 +229,9 @@ void accent(Search& in) {
                        {SetRestart{before.id, Restart{after}}});
         }
         if (late > 0 && pass.exceptions.wait >= counts(late))
-            in.propose(
-                Core::sentence("Wait %1 less before pass %2.", inCounts(counts(late)), pass.number),
-                {in.changed(pass, "a shorter wait", [&](PassExceptions& e) { e.wait = e.wait - counts(late); })});
+            in.propose(Core::sentence("Wait %1 less before pass %2.", inCounts(counts(late)), pass.number),
+                       {in.changed(pass, Core::sentence("a shorter wait"),
+                                   [&](PassExceptions& e) { e.wait = e.wait - counts(late); })});
     }
     in.propose(Core::sentence("Let the accent go."), {RemoveAccent{fall->accent}});
 }

@@ -33,7 +33,7 @@ struct Search {
     [[nodiscard]] const Pass& passOf(const PassPerformance& p) const { return document.routine.passes[p.index]; }
     /// The exceptions of a pass, changed by `change`, as an edit.
     template <typename Change>
-    [[nodiscard]] Edit changed(const PassPerformance& p, std::string what, Change change) const {
+    [[nodiscard]] Edit changed(const PassPerformance& p, Sentence what, Change change) const {
         PassExceptions exceptions = passOf(p);
         change(exceptions);
         return SetExceptions{p.id, std::move(exceptions), std::move(what)};

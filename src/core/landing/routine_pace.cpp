@@ -1,7 +1,6 @@
 #include "core/landing/routine_pace.h"
 
-#include "core/base/clock_text.h"
-#include "core/base/number_words.h"
+#include "core/base/list_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -47,24 +46,28 @@ RoutinePace routinePace(const Landing& landing, double percent) {
     return pace;
 }
 
-std::string paceInWords(const Landing& landing, double percent) {
+Sentence stepsAMinute(double steps) {
+    return Core::plural("%n step a minute|%n steps a minute", nullptr, std::lround(steps));
+}
+
+Sentence paceInWords(const Landing& landing, double percent) {
     const RoutinePace pace = routinePace(landing, percent);
-    if (!pace.shortestStepSeconds) return "Nothing is stepped yet.";
-    std::string out = numbered(std::lround(pace.stepsPerMinute), "step", "steps") + " a minute, the quickest " +
-                      decimals(*pace.shortestStepSeconds, 2) + " s (" + landing.grid.placeInWords(pace.shortestAt) +
-                      ")";
+    if (!pace.shortestStepSeconds) return Core::sentence("Nothing is stepped yet.");
+    std::vector<Sentence> said{stepsAMinute(pace.stepsPerMinute),
+                               Core::sentence("the quickest %1 s (%2)", AsDecimals{*pace.shortestStepSeconds, 2},
+                                              landing.grid.place(pace.shortestAt))};
     if (pace.turnDegreesPerSecond)
-        out += ", the fastest turn " + std::to_string(std::lround(*pace.turnDegreesPerSecond)) + "° a second (" +
-               landing.grid.placeInWords(pace.fastestTurnAt) + ")";
+        said.push_back(Core::sentence("the fastest turn %1° a second (%2)", std::lround(*pace.turnDegreesPerSecond),
+                                      landing.grid.place(pace.fastestTurnAt)));
     const bool step =
         landing.limits.shortestStepSeconds && *pace.shortestStepSeconds < *landing.limits.shortestStepSeconds;
     const bool turn = landing.limits.turnDegreesPerSecond && pace.turnDegreesPerSecond &&
                       *pace.turnDegreesPerSecond > *landing.limits.turnDegreesPerSecond;
-    if (step || turn)
-        out += std::string("; beyond your own limit for ") + (step && turn ? "steps and turns"
-                                                              : step       ? "steps"
-                                                                           : "turns");
-    return out + ".";
+    const Argument all = listed(said, Joined::Commas);
+    if (step && turn) return Core::sentence("%1; beyond your own limit for steps and turns.", all);
+    if (step) return Core::sentence("%1; beyond your own limit for steps.", all);
+    if (turn) return Core::sentence("%1; beyond your own limit for turns.", all);
+    return Core::sentence("%1.", all);
 }
 
 } // namespace lc

@@ -18,8 +18,11 @@ struct RoutinePace {
 /// At `percent` of the song's tempo, above 0. O(actions).
 [[nodiscard]] RoutinePace routinePace(const Landing& landing, double percent = 100);
 
+/// "96 steps a minute".
+[[nodiscard]] Sentence stepsAMinute(double steps);
+
 /// "78 steps a minute, the quickest 0.26 s (count 3 of Verse 1), the fastest turn 180° a second": and what is beyond
 /// the person's own limits.
-[[nodiscard]] std::string paceInWords(const Landing& landing, double percent = 100);
+[[nodiscard]] Sentence paceInWords(const Landing& landing, double percent = 100);
 
 } // namespace lc

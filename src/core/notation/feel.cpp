@@ -50,10 +50,10 @@ Sentence feelName(Feel feel) {
     return {};
 }
 
-std::string feelInWords(const NotationChoices& choices) {
-    const std::string a = toSpokenCount(*letterPlace('a', choices));
-    if (choices.feel == Feel::Swing) return feelName(choices.feel).english() + ": & and a are " + a;
-    return feelName(choices.feel).english() + ": & is " + toSpokenCount(*letterPlace('&', choices)) + ", a is " + a;
+Sentence feelInWords(const NotationChoices& choices) {
+    const AsCount a{*letterPlace('a', choices)};
+    if (choices.feel == Feel::Swing) return Core::sentence("%1: & and a are %2", feelName(choices.feel), a);
+    return Core::sentence("%1: & is %2, a is %3", feelName(choices.feel), AsCount{*letterPlace('&', choices)}, a);
 }
 
 } // namespace lc

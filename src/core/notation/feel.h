@@ -37,6 +37,6 @@ struct NotationChoices {
 [[nodiscard]] Sentence feelName(Feel feel);
 
 /// The feel with the values of its letters: "straight: & is ½, a is ¾".
-[[nodiscard]] std::string feelInWords(const NotationChoices& choices);
+[[nodiscard]] Sentence feelInWords(const NotationChoices& choices);
 
 } // namespace lc

@@ -15,13 +15,13 @@ std::string toString(SayAs say) {
     return "music";
 }
 
-std::string sayInWords(SayAs say) {
+Sentence sayInWords(SayAs say) {
     switch (say) {
-    case SayAs::Music: return "music numbers";
-    case SayAs::EightNumber: return "number of the eight on its 1";
-    case SayAs::Figure: return "the figure's own numbers";
-    case SayAs::Stepped: return "stepped counts only";
-    case SayAs::SlowQuick: return "slow and quick";
+    case SayAs::Music: return Core::sentence("music numbers");
+    case SayAs::EightNumber: return Core::sentence("number of the eight on its 1");
+    case SayAs::Figure: return Core::sentence("the figure's own numbers");
+    case SayAs::Stepped: return Core::sentence("stepped counts only");
+    case SayAs::SlowQuick: return Core::sentence("slow and quick");
     }
     return {};
 }

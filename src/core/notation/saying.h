@@ -16,8 +16,8 @@ enum class SayAs {
     SlowQuick,   ///< slow and quick, by the length that each step has
 };
 
-[[nodiscard]] std::string toString(SayAs say);   ///< "music", "eight-number", "figure", "stepped", "slow-quick"
-[[nodiscard]] std::string sayInWords(SayAs say); ///< as on screen: "number of the eight"
+[[nodiscard]] std::string toString(SayAs say); ///< "music", "eight-number", "figure", "stepped", "slow-quick"
+[[nodiscard]] Sentence sayInWords(SayAs say);  ///< as on screen: "number of the eight"
 
 /// Something that is said at a moment.
 struct SaidCount {

@@ -37,7 +37,7 @@ namespace {
 
 /// Small letters of the first characters, without what stands before them for machines alone.
 std::string beginning(std::string_view bytes) {
-    constexpr std::size_t enough = 1024;
+    constexpr std::size_t enough = 1024; // bytes in which a file shows what it is
     if (bytes.substr(0, 3) == "\xEF\xBB\xBF") bytes.remove_prefix(3);
     std::string out(bytes.substr(0, enough));
     std::transform(out.begin(), out.end(), out.begin(),

@@ -14,7 +14,7 @@ namespace lc::papers {
 
 namespace {
 
-constexpr int mostPages = 100;
+constexpr int mostPages = 100; // a bound: a book, not a hand-out
 
 /// Two spaces and more are the gap between columns.
 std::string withTabs(const std::string& page) {

@@ -7,6 +7,8 @@
 
 #include <algorithm>
 #include <optional>
+#include <tuple>
+#include <utility>
 
 namespace lc {
 
@@ -14,7 +16,7 @@ namespace {
 
 /// A condition that holds in some passes.
 struct Condition {
-    std::string words;
+    Sentence words;
     int length; ///< words to remember
     enum class Speaks {
         OfMusicOrDance,
@@ -45,7 +47,7 @@ public:
 
     /// The shortest condition, or pair of them, that holds in exactly these passes: "whenever you start facing 6 in a
     /// chorus", "in every third pass, if you start in a chorus"; empty where there is none.
-    std::string when(const std::vector<bool>& wanted) const {
+    std::pair<Sentence, int> when(const std::vector<bool>& wanted) const {
         const bool once = std::count(wanted.begin(), wanted.end(), true) < 2; // once is no habit
         const Condition* best = nullptr;
         const Condition* with = nullptr;
@@ -67,9 +69,13 @@ public:
             }
         }
         if (!best) return {};
+        const Sentence& first = best->words;
         if (!best->numbersPasses())
-            return "whenever you start " + best->words + (with ? " " + with->words : std::string());
-        return "in " + best->words + (with ? ", if you start " + with->words : std::string());
+            return {with ? Core::sentence("whenever you start %1 %2", first, with->words)
+                         : Core::sentence("whenever you start %1", first),
+                    length};
+        return {with ? Core::sentence("in %1, if you start %2", first, with->words) : Core::sentence("in %1", first),
+                length};
     }
 
 private:
@@ -104,8 +110,15 @@ private:
         return phrase ? &m_grid.phrases()[static_cast<std::size_t>(*phrase)] : nullptr;
     }
 
-    static std::string article(const std::string& name) {
-        return (std::string("aeiou").find(name.empty() ? ' ' : name[0]) != std::string::npos ? "an " : "a ") + name;
+    /// In a section of that kind; English has "an" before a vowel.
+    static Sentence inOne(const std::string& kind) {
+        return beginsWithVowel(kind) ? Core::sentence("in an %1", kind) : Core::sentence("in a %1", kind);
+    }
+    static Sentence afterOne(const std::string& kind) {
+        return beginsWithVowel(kind) ? Core::sentence("after an %1", kind) : Core::sentence("after a %1", kind);
+    }
+    static bool beginsWithVowel(const std::string& name) {
+        return !name.empty() && std::string("aeiou").find(name[0]) != std::string::npos;
     }
 
     void places() {
@@ -114,23 +127,25 @@ private:
             forEach(
                 [&](std::size_t i) { return (static_cast<int>(i) + 1) % n == 0 ? std::optional(true) : std::nullopt; },
                 [&](bool) {
-                    return std::string("every ") + (n == 2 ? "second" : n == 3 ? "third" : "fourth") + " pass";
+                    return n == 2   ? Core::sentence("every second pass")
+                           : n == 3 ? Core::sentence("every third pass")
+                                    : Core::sentence("every fourth pass");
                 },
                 3, Speaks::OfHabit);
         }
         forEach([&](std::size_t i) { return i == 0 ? std::optional(true) : std::nullopt; },
-                [](bool) { return std::string("the first pass"); }, 3, Speaks::OfPlace);
+                [](bool) { return Core::sentence("the first pass"); }, 3, Speaks::OfPlace);
         forEach([&](std::size_t i) { return i + 1 == m_passes.size() ? std::optional(true) : std::nullopt; },
-                [](bool) { return std::string("the last pass"); }, 3, Speaks::OfPlace);
+                [](bool) { return Core::sentence("the last pass"); }, 3, Speaks::OfPlace);
     }
     void parts() {
         if (m_routine.parts.size() > 1)
             forEach([&](std::size_t i) { return std::optional(m_passes[i]->part); },
-                    [&](PartId part) { return "part " + findPart(m_routine, part)->name; }, 2);
+                    [&](PartId part) { return Core::sentence("part %1", findPart(m_routine, part)->name); }, 2);
     }
     void facings() {
         forEach([&](std::size_t i) { return std::optional(facingIndex(m_passes[i]->roles.front().facingIn)); },
-                [&](int facing) { return "facing " + facingInWords(m_routine.formation, {facing}); }, 2);
+                [&](int facing) { return Core::sentence("facing %1", facingSaid(m_routine.formation, {facing})); }, 2);
     }
     void sections() {
         const auto label = [&](std::size_t i) {
@@ -140,15 +155,15 @@ private:
             return phraseOf(i) ? std::optional(kindAndNumber(phraseOf(i)->label).first) : std::nullopt;
         };
         forEach(
-            kind, [](const std::string& name) { return "in " + article(name); }, 2);
+            kind, [](const std::string& name) { return inOne(name); }, 2);
         forEach(
-            label, [](const std::string& name) { return "in " + name; }, 2);
+            label, [](const std::string& name) { return Core::sentence("in %1", name); }, 2);
         forEach([&](std::size_t i) { return i > 0 ? kind(i - 1) : std::nullopt; },
-                [](const std::string& name) { return "after " + article(name); }, 3);
+                [](const std::string& name) { return afterOne(name); }, 3);
     }
     void phrases() {
         forEach([&](std::size_t i) { return phraseOf(i) ? std::optional(phraseOf(i)->counts) : std::nullopt; },
-                [](int length) { return "on a phrase of " + std::to_string(length); }, 3);
+                [](int length) { return Core::sentence("on a phrase of %1", length); }, 3);
     }
 
     const Routine& m_routine;
@@ -164,10 +179,10 @@ std::vector<ExceptionRule> exceptionRules(const Document& document, const Landin
     const auto& passes = conditions.passes();
     std::vector<ExceptionRule> rules;
     std::vector<std::vector<bool>> where;
-    const auto happens = [&](std::size_t pass, const std::string& what) {
+    const auto happens = [&](std::size_t pass, const Sentence& what) {
         auto found = std::find_if(rules.begin(), rules.end(), [&](const ExceptionRule& r) { return r.what == what; });
         if (found == rules.end()) {
-            rules.push_back({what, {}, {}});
+            rules.push_back({what, {}, {}, 0});
             where.emplace_back(passes.size(), false);
             found = std::prev(rules.end());
         }
@@ -175,25 +190,20 @@ std::vector<ExceptionRule> exceptionRules(const Document& document, const Landin
         where[static_cast<std::size_t>(found - rules.begin())][pass] = true;
     };
     for (std::size_t i = 0; i < passes.size(); ++i) {
-        if (passes[i]->cut && !passes[i]->cutByPin) happens(i, "restart after " + toSpokenCount(passes[i]->counts));
+        if (passes[i]->cut && !passes[i]->cutByPin)
+            happens(i, Core::sentence("restart after %1", AsCount{passes[i]->counts}));
         if (passes[i]->tag > Tick{} && !passes[i]->cutByPin && !passes[i]->tagReading)
-            happens(i, "a tag of " + toSpokenCount(passes[i]->tag));
-        for (const std::string& what : otherExceptionsInWords(document.routine, passes[i]->exceptions))
-            if (what.rfind("wait", 0) != 0 && what.rfind("ending", 0) != 0)
-                happens(i, what); // where the dance begins and ends needs no rule
+            happens(i, Core::sentence("a tag of %1", AsCount{passes[i]->tag}));
+        for (const OtherException& other : otherExceptions(document.routine, passes[i]->exceptions))
+            if (!other.ofPlace) happens(i, other.words); // where the dance begins and ends needs no rule
     }
-    for (std::size_t r = 0; r < rules.size(); ++r) rules[r].when = conditions.when(where[r]);
+    for (std::size_t r = 0; r < rules.size(); ++r) std::tie(rules[r].when, rules[r].length) = conditions.when(where[r]);
     return rules;
 }
 
-std::string ruleInWords(const ExceptionRule& rule) {
-    std::string text = rule.what;
-    text[0] = static_cast<char>(text[0] >= 'a' && text[0] <= 'z' ? text[0] - 'a' + 'A' : text[0]);
-    if (!rule.when.empty()) return text + " " + rule.when + ".";
-    std::vector<std::string> numbers;
-    for (const int n : rule.passes) numbers.push_back(std::to_string(n));
-    return text + (numbers.size() == 1 ? " in pass " : " in passes ") + listOf(numbers) +
-           "; there is no short rule for it.";
+Sentence ruleInWords(const ExceptionRule& rule) {
+    if (!rule.when.empty()) return Core::sentence("%1 %2.", AsOpening(rule.what), rule.when);
+    return Core::sentence("%1 in %2; there is no short rule for it.", AsOpening(rule.what), passesSaid(rule.passes));
 }
 
 } // namespace lc

@@ -1,18 +1,19 @@
 #pragma once
 
+#include "core/base/sentence.h"
 #include "core/landing/findings.h"
 
-#include <string>
 #include <vector>
 
 namespace lc {
 
 /// One sentence that says in which passes something happens, without their numbers.
 struct ExceptionRule {
-    std::string what;        ///< "restart after 16", "a tag of 4"
+    Sentence what;           ///< "restart after 16", "a tag of 4"
     std::vector<int> passes; ///< numbers of the passes in which it happens, ascending
-    std::string when; ///< "whenever you start facing 6 in a chorus", "in every third pass"; empty where no rule of one
-                      ///< or two conditions is true
+    Sentence when;  ///< "whenever you start facing 6 in a chorus", "in every third pass"; empty where no rule of one or
+                    ///< two conditions is true
+    int length = 0; ///< words of it to remember; 0 without a rule
 };
 
 /// For each restart, tag, bridge and change of the passes that begin within the song the shortest true rule: it holds
@@ -24,6 +25,6 @@ struct ExceptionRule {
 
 /// "Restart after 16 whenever you start facing 6 in a chorus." or, without a rule, "Restart after 16 in passes 2 and 7;
 /// there is no short rule for it."
-[[nodiscard]] std::string ruleInWords(const ExceptionRule& rule);
+[[nodiscard]] Sentence ruleInWords(const ExceptionRule& rule);
 
 } // namespace lc

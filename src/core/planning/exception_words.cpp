@@ -6,34 +6,38 @@ namespace lc {
 
 namespace {
 
-std::string nameOf(const Routine& routine, FigureId id) {
+Sentence nameOf(const Routine& routine, FigureId id) {
     const Figure* figure = findFigure(routine, id);
-    return figure && !figure->name.empty() ? figure->name : "a figure";
+    return figure && !figure->name.empty() ? Sentence::verbatim(figure->name) : Core::sentence("a figure");
 }
 
-std::string nameAt(const Routine& routine, PlacementId id) {
+Sentence nameOf(const Routine& routine, const Placement& placed) {
+    return placed.part.valid() ? Core::sentence("part %1", findPart(routine, placed.part)->name)
+                               : nameOf(routine, placed.figure);
+}
+
+Sentence nameAt(const Routine& routine, PlacementId id) {
     for (const Part& part : routine.parts)
         for (const Placement& placed : part.figures)
-            if (placed.id == id)
-                return placed.part.valid() ? "part " + findPart(routine, placed.part)->name
-                                           : nameOf(routine, placed.figure);
-    return "a figure";
+            if (placed.id == id) return nameOf(routine, placed);
+    return Core::sentence("a figure");
 }
 
-std::string changeInWords(const Routine& routine, const FigureChange& change) {
+Sentence changeInWords(const Routine& routine, const FigureChange& change) {
     using Kind = FigureChange::Kind;
-    const std::string at = nameAt(routine, change.at);
+    const Sentence at = nameAt(routine, change.at);
     switch (change.kind) {
-    case Kind::Drop: return at + " left out";
+    case Kind::Drop: return Core::sentence("%1 left out", at);
     case Kind::Add: {
-        const std::string added = change.added.part.valid() ? "part " + findPart(routine, change.added.part)->name
-                                                            : nameOf(routine, change.added.figure);
-        return change.at.valid() ? (added == at ? at + " danced twice" : added + " after " + at)
-                                 : added + " at the head";
+        const Sentence added = nameOf(routine, change.added);
+        if (!change.at.valid()) return Core::sentence("%1 at the head", added);
+        return added == at ? Core::sentence("%1 danced twice", at) : Core::sentence("%1 after %2", added, at);
     }
-    case Kind::Version: return at + (change.version.empty() ? " as written" : " as “" + change.version + "”");
-    case Kind::Mirror: return at + " to the other side";
-    case Kind::Exchange: return "partners exchanged in " + at;
+    case Kind::Version:
+        return change.version.empty() ? Core::sentence("%1 as written", at)
+                                      : Core::sentence("%1 as “%2”", at, change.version);
+    case Kind::Mirror: return Core::sentence("%1 to the other side", at);
+    case Kind::Exchange: return Core::sentence("partners exchanged in %1", at);
     case Kind::Bars: break;
     }
     return {};
@@ -41,31 +45,36 @@ std::string changeInWords(const Routine& routine, const FigureChange& change) {
 
 } // namespace
 
-std::vector<std::string> otherExceptionsInWords(const Routine& routine, const PassExceptions& what,
-                                                const PassExceptions& than) {
-    std::vector<std::string> out;
+std::vector<OtherException> otherExceptions(const Routine& routine, const PassExceptions& what,
+                                            const PassExceptions& than) {
+    std::vector<OtherException> out;
+    const auto add = [&](Sentence words, bool ofPlace = false) { out.push_back({std::move(words), ofPlace}); };
     const auto isNew = [](const auto& one, const auto& known) {
         return std::find(known.begin(), known.end(), one) == known.end();
     };
-    if (what.wait > than.wait) out.push_back("wait of " + toSpokenCount(what.wait) + " before count 1");
+    if (what.wait > than.wait) add(Core::sentence("wait of %1 before count 1", AsCount{what.wait}), true);
     for (const Bridge& bridge : what.bridges)
-        if (isNew(bridge, than.bridges))
-            out.push_back("bridge of " + toSpokenCount(bridge.counts) + " after " + toSpokenCount(bridge.after) +
-                          (bridge.figure.valid() ? ", " + nameOf(routine, bridge.figure) : ""));
+        if (isNew(bridge, than.bridges)) {
+            const AsCount length{bridge.counts}, after{bridge.after};
+            add(bridge.figure.valid()
+                    ? Core::sentence("bridge of %1 after %2, %3", length, after, nameOf(routine, bridge.figure))
+                    : Core::sentence("bridge of %1 after %2", length, after));
+        }
     bool bars = false;
     for (const FigureChange& change : what.changes) {
         if (!isNew(change, than.changes)) continue;
         if (change.kind == FigureChange::Kind::Bars)
             bars = true;
         else
-            out.push_back(changeInWords(routine, change));
+            add(changeInWords(routine, change));
     }
-    if (bars) out.push_back("shorter bars as the music has them");
+    if (bars) add(Core::sentence("shorter bars as the music has them"));
     if (what.tag && what.tag->figure.valid() && !(what.tag == than.tag))
-        out.push_back(nameOf(routine, what.tag->figure) + " as a tag");
+        add(Core::sentence("%1 as a tag", nameOf(routine, what.tag->figure)));
     if (what.ending && what.ending->danced && !(what.ending == than.ending))
-        out.push_back("ending " + findPart(routine, what.ending->part)->name + " after " +
-                      toSpokenCount(what.ending->after));
+        add(Core::sentence("ending %1 after %2", findPart(routine, what.ending->part)->name,
+                           AsCount{what.ending->after}),
+            true);
     return out;
 }
 

@@ -11,7 +11,7 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostPlaces = 400'000;
+constexpr std::size_t mostPlaces = 400'000; // a bound of time and memory (bench/)
 Error bad(Text text) { return {ErrorCode::BadValue, std::move(text), {}}; }
 
 /// The dance as a row of starts, whatever the music.
@@ -265,15 +265,14 @@ Result<MusicMends> mendMusic(const Document& document, const Landing& landing, c
     return mends;
 }
 
-std::string mendInWords(const SongMap& map, const MusicMend& mend) {
-    std::string out = mend.joints == 0
-                          ? "No cut and no repeat"
-                          : (mend.joints == 1 ? "One change: " : std::to_string(mend.joints) + " changes: ") +
-                                spansInWords(map, mend.spans);
-    out += mend.misses == 0
-               ? "; every pass then starts a phrase."
-               : "; " + std::to_string(mend.misses) + (mend.misses == 1 ? " pass does not." : " passes do not.");
-    if (mend.missing > Tick{}) out += " The music ends " + countsInWords(mend.missing) + " before the dance.";
+Text mendInWords(const SongMap& map, const MusicMend& mend) {
+    const Sentence change = mend.joints == 0 ? Core::sentence("No cut and no repeat")
+                                             : Core::plural("One change: %1|%n changes: %1", "%1: without bar 33",
+                                                            mend.joints, spansInWords(map, mend.spans));
+    Text out = mend.misses == 0 ? Core::sentence("%1; every pass then starts a phrase.", change)
+                                : Core::plural("%1; %n pass does not.|%1; %n passes do not.",
+                                               "do not start a phrase; %1: a change of the music", mend.misses, change);
+    if (mend.missing > Tick{}) out += Core::sentence("The music ends %1 before the dance.", inCounts(mend.missing));
     return out;
 }
 

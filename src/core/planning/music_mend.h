@@ -49,6 +49,6 @@ struct MusicMends {
                                            const MusicMendWishes& wishes = {}, const Task& task = {});
 
 /// "One cut: without bar 33 (Verse 2, 1:17.7); every pass then starts a phrase."
-[[nodiscard]] std::string mendInWords(const SongMap& map, const MusicMend& mend);
+[[nodiscard]] Text mendInWords(const SongMap& map, const MusicMend& mend);
 
 } // namespace lc

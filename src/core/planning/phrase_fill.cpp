@@ -15,7 +15,7 @@ namespace {
 
 constexpr std::uint64_t beyond = std::numeric_limits<std::uint64_t>::max();
 constexpr std::uint64_t mostTried = 20'000; // ways that are looked at for the limits of variety
-constexpr std::size_t mostStates = 400'000;
+constexpr std::size_t mostStates = 400'000; // a bound of time and memory (bench/)
 
 std::uint64_t sum(std::uint64_t a, std::uint64_t b) { return a > beyond - b ? beyond : a + b; }
 

@@ -12,7 +12,7 @@ namespace lc {
 namespace {
 
 constexpr std::int64_t longestSong = 100'000; // counts
-constexpr std::size_t mostPlaces = 2'000'000;
+constexpr std::size_t mostPlaces = 2'000'000; // a bound of time and memory (bench/)
 
 std::optional<Error> wrong(const PhrasePlanAsked& asked) {
     const auto bad = [](Text text) { return Error{ErrorCode::BadValue, std::move(text), {}}; };

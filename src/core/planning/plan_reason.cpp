@@ -12,35 +12,40 @@ namespace lc {
 
 namespace {
 
-std::string misses(int n) { return n == 1 ? "one pass misses" : std::to_string(n) + " passes miss"; }
-
 /// The counts from one start to the next that the plan's passes can take, and those that the music asks for there.
-std::string whereItFails(const CountGrid& grid, const RoutinePlan& plan) {
+Sentence whereItFails(const CountGrid& grid, const RoutinePlan& plan) {
     const auto missed =
         std::find_if(plan.passes.begin(), plan.passes.end(), [](const PlannedPass& p) { return p.misses; });
-    if (missed == plan.passes.begin() || missed == plan.passes.end())
-        return missed == plan.passes.end() ? "" : " The first pass begins off a phrase: change where the dance starts.";
+    if (missed == plan.passes.end()) return {};
+    if (missed == plan.passes.begin())
+        return Core::sentence("The first pass begins off a phrase: change where the dance starts.");
     const PlannedPass& before = *std::prev(missed);
-    std::vector<std::string> ahead;
+    std::vector<AsCount> ahead;
     for (const CountPhrase& phrase : grid.phrases())
         if (const Tick far = counts(phrase.firstCount) - before.start; far > Tick{} && ahead.size() < 3)
-            ahead.push_back(toSpokenCount(far));
-    const std::string pass = std::to_string(missed - plan.passes.begin());
-    if (ahead.empty()) return " After pass " + pass + " no phrase begins any more.";
+            ahead.emplace_back(far);
+    const auto pass = missed - plan.passes.begin();
+    if (ahead.empty()) return Core::sentence("After pass %1 no phrase begins any more.", pass);
+    const Sentence taken = inCounts(missed->start - before.start), there = grid.place(before.start);
     const auto miss = phraseMiss(grid, missed->start);
-    const std::string lacks = !miss || *miss == Tick{} ? ""
-                                                       : ": " + countsInWords(Tick{std::abs(miss->value)}) +
-                                                             (*miss < Tick{} ? " more" : " fewer") + " would land it";
-    return " For one, pass " + std::to_string(missed - plan.passes.begin() + 1) + " begins " +
-           countsInWords(missed->start - before.start) + " after pass " + pass + " (" +
-           grid.placeInWords(before.start) + "), where the next phrases begin " + listOf(ahead) + " counts on" + lacks +
-           ".";
+    if (!miss || *miss == Tick{})
+        return Core::sentence(
+            "For one, pass %1 begins %2 after pass %3 (%4), where the next phrases begin %5 counts on.", pass + 1,
+            taken, pass, there, listed(ahead));
+    const Sentence lacks = inCounts(Tick{std::abs(miss->value)});
+    return *miss < Tick{}
+               ? Core::sentence(
+                     "For one, pass %1 begins %2 after pass %3 (%4), where the next phrases begin %5 counts on: %6 more would land it.",
+                     pass + 1, taken, pass, there, listed(ahead), lacks)
+               : Core::sentence(
+                     "For one, pass %1 begins %2 after pass %3 (%4), where the next phrases begin %5 counts on: %6 fewer would land it.",
+                     pass + 1, taken, pass, there, listed(ahead), lacks);
 }
 
 } // namespace
 
-std::string whyNotAllLands(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes,
-                           const RoutinePlans& plans) {
+Text whyNotAllLands(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes,
+                    const RoutinePlans& plans) {
     if (plans.plans.empty() || plans.plans.front().misses == 0) return {};
     RoutinePlanWishes fewest = wishes;
     fewest.most = 1;
@@ -49,12 +54,20 @@ std::string whyNotAllLands(const Document& document, const CountGrid& grid, cons
     const auto best = planRoutine(document, grid, fewest);
     if (!best) return {};
     const RoutinePlan& plan = best->plans.front();
-    if (plan.misses == 0)
-        return "Everything could land for " + std::to_string(plan.cost) +
-               ", but as it is priced a miss is the lesser evil. Make a miss dearer to have it.";
-    return "With all that is allowed, at least " + misses(plan.misses) + "." + whereItFails(grid, plan) +
-           (plans.plans.front().misses > plan.misses ? " This plan misses more, since that is cheaper." : "") +
-           " Allow other tags, bridges or changes.";
+    if (plan.misses == 0) {
+        Text out =
+            Core::sentence("Everything could land for %1, but as it is priced a miss is the lesser evil.", plan.cost);
+        out += Core::sentence("Make a miss dearer to have it.");
+        return out;
+    }
+    Text out = Core::plural(
+        "With all that is allowed, at least one pass misses.|With all that is allowed, at least %n passes miss.",
+        nullptr, plan.misses);
+    out += whereItFails(grid, plan);
+    if (plans.plans.front().misses > plan.misses)
+        out += Core::sentence("This plan misses more, since that is cheaper.");
+    out += Core::sentence("Allow other tags, bridges or changes.");
+    return out;
 }
 
 std::optional<std::int64_t> priceOfKeeping(const Document& document, const CountGrid& grid,
@@ -78,7 +91,7 @@ void rankByRule(const Document& document, const CountGrid& grid, RoutinePlans& p
                 if (rule.when.empty())
                     price.first += rule.passes.size();
                 else
-                    price.second += static_cast<std::size_t>(std::count(rule.when.begin(), rule.when.end(), ' '));
+                    price.second += static_cast<std::size_t>(rule.length);
             }
         all.emplace_back(price, std::move(plan));
     }

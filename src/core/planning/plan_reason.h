@@ -1,17 +1,17 @@
 #pragma once
 
+#include "core/base/sentence.h"
 #include "core/planning/routine_plan.h"
 
 #include <optional>
-#include <string>
 
 namespace lc {
 
 /// Why the best plan leaves passes that do not land, and what would be needed: "All could land for 23: …" or "At least
 /// 2 passes miss whatever is done: …", with a place where it fails. Empty where everything lands. The claim is proved:
 /// the fewest misses are planned for. Costs two plans.
-[[nodiscard]] std::string whyNotAllLands(const Document& document, const CountGrid& grid,
-                                         const RoutinePlanWishes& wishes, const RoutinePlans& plans);
+[[nodiscard]] Text whyNotAllLands(const Document& document, const CountGrid& grid, const RoutinePlanWishes& wishes,
+                                  const RoutinePlans& plans);
 
 /// What keeping passes and wanting starts costs: the best plan's cost less that of the best without them. Nothing where
 /// neither is wished, or one of the two is not possible.

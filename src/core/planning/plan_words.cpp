@@ -1,6 +1,7 @@
 #include "core/planning/plan_words.h"
 
 #include "core/base/list_text.h"
+#include "core/base/number_words.h"
 #include "core/planning/exception_words.h"
 #include "core/reports/sheet_header.h"
 
@@ -10,100 +11,110 @@ namespace lc {
 
 namespace {
 
-std::string upper(std::string text) {
-    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
-    return text;
-}
-
-std::string number(std::size_t n, const char* one, const char* many) {
-    static const char* const words[] = {"no", "one", "two", "three", "four", "five", "six"};
-    return (n < 7 ? words[n] : std::to_string(n)) + std::string(" ") + (n == 1 ? one : many);
-}
-
-/// An exception: what comes before the number of its pass, and what behind.
-struct Told {
-    std::string what;
-    std::size_t pass;
-    std::string how = {};
-};
-
-/// The same exception in several passes is said once.
-std::string grouped(const std::vector<Told>& all) {
-    std::vector<std::pair<Told, std::vector<std::size_t>>> groups;
-    for (const Told& told : all) {
-        const auto found = std::find_if(groups.begin(), groups.end(), [&](const auto& g) {
-            return g.first.what == told.what && g.first.how == told.how;
-        });
-        if (found == groups.end())
-            groups.push_back({told, {told.pass}});
-        else
-            found->second.push_back(told.pass);
+/// What happens in several passes is said once: `say` gets what it is, and the passes.
+template <typename What, typename Say>
+Argument grouped(const std::vector<std::pair<What, std::size_t>>& all, Say say) {
+    std::vector<std::pair<What, std::vector<std::size_t>>> groups;
+    for (const auto& [what, pass] : all) {
+        auto found = std::find_if(groups.begin(), groups.end(), [&](const auto& g) { return g.first == what; });
+        if (found == groups.end()) found = groups.insert(found, {what, {}});
+        found->second.push_back(pass);
     }
-    std::string out;
-    for (const auto& [told, passes] : groups)
-        out += ", " + told.what + " " + listOf("pass", "passes", passes) + told.how;
-    return out;
+    std::vector<Argument> said;
+    for (const auto& [what, passes] : groups) said.emplace_back(say(what, passesSaid(passes)));
+    return {std::move(said), Joined::Commas};
 }
 
 } // namespace
 
-std::string planInWords(const Document& document, const Landing& now, const RoutinePlan& plan) {
-    std::vector<Told> restarts, tags, others;
+Sentence planInWords(const Document& document, const Landing& now, const RoutinePlan& plan) {
+    struct Cut {
+        Tick after;
+        bool touch;
+        bool operator==(const Cut&) const = default;
+    };
+    std::vector<std::pair<Cut, std::size_t>> restarts;
+    std::vector<std::pair<Tick, std::size_t>> tags;
+    std::vector<std::pair<Sentence, std::size_t>> others;
     std::size_t added = 0;
     const std::size_t shift = plan.opened ? 1 : 0; // the pass numbers of `now` do not know the opening
     for (std::size_t i = 0; i < plan.passes.size(); ++i) {
         const PlannedPass& pass = plan.passes[i];
         const PassExceptions& as = plan.as[i];
-        if (pass.cut)
-            restarts.push_back(
-                {"after " + toSpokenCount(pass.counts) + " of", i + 1, pass.touch ? " with a touch at the end" : ""});
-        if (as.tag && !as.tag->figure.valid() && pass.tag > Tick{})
-            tags.push_back({"of " + toSpokenCount(pass.tag) + " after", i + 1});
-        for (const std::string& what :
-             otherExceptionsInWords(document.routine, as, writtenExceptions(document.routine, pass.pass)))
-            others.push_back({what + " in", i + 1});
+        if (pass.cut) restarts.emplace_back(Cut{pass.counts, pass.touch}, i + 1);
+        if (as.tag && !as.tag->figure.valid() && pass.tag > Tick{}) tags.emplace_back(pass.tag, i + 1);
+        for (const OtherException& other :
+             otherExceptions(document.routine, as, writtenExceptions(document.routine, pass.pass)))
+            others.emplace_back(other.words, i + 1);
         added += !pass.pass.valid();
     }
-    std::string out;
-    const auto say = [&](const std::string& what) { out += (out.empty() ? "" : "; ") + what; };
+    std::vector<Sentence> said;
     if (plan.opened && !plan.parts.empty())
-        say("opening " + findPart(document.routine, plan.parts.front())->name + " first");
-    if (!restarts.empty()) say(number(restarts.size(), "restart", "restarts") + grouped(restarts));
-    if (!tags.empty()) say(number(tags.size(), "tag", "tags") + grouped(tags));
-    if (!others.empty()) say(grouped(others).substr(2));
-    if (out.empty()) out = "no restart and no tag";
+        said.push_back(Core::sentence("opening %1 first", findPart(document.routine, plan.parts.front())->name));
+    if (!restarts.empty())
+        said.push_back(Core::plural(
+            "one restart, %1|%2 restarts, %1", "%1: after 16 of pass 3", static_cast<std::int64_t>(restarts.size()),
+            grouped(restarts,
+                    [](const Cut& cut, const Sentence& passes) {
+                        return cut.touch ? Core::sentence("after %1 of %2 with a touch at the end", AsCount{cut.after},
+                                                          passes)
+                                         : Core::sentence("after %1 of %2", AsCount{cut.after}, passes);
+                    }),
+            numberSaid(restarts.size())));
+    if (!tags.empty())
+        said.push_back(Core::plural("one tag, %1|%2 tags, %1", "%1: of 4 after pass 3",
+                                    static_cast<std::int64_t>(tags.size()),
+                                    grouped(tags,
+                                            [](Tick tag, const Sentence& passes) {
+                                                return Core::sentence("of %1 after %2", AsCount{tag}, passes);
+                                            }),
+                                    numberSaid(tags.size())));
+    if (!others.empty())
+        said.push_back(Core::sentence("%1", grouped(others, [](const Sentence& what, const Sentence& passes) {
+                                          return Core::sentence("%1 in %2", what, passes);
+                                      })));
+    if (said.empty()) said.push_back(Core::sentence("no restart and no tag"));
     if (restarts.size() + tags.size() + others.size() == 1) { // a single exception is worth a name
-        const std::size_t pass = (restarts.empty() ? tags.empty() ? others : tags : restarts).front().pass - shift;
+        const std::size_t pass = (!restarts.empty() ? restarts.front().second
+                                  : !tags.empty()   ? tags.front().second
+                                                    : others.front().second) -
+                                 shift;
         if (pass >= 1 && pass <= now.performance.passes.size())
             if (const auto marks = memoryMarks(document, now, pass - 1); !marks.empty())
-                out += " (" + marks.front() + ")";
+                said.back() = Core::sentence("%1 (%2)", said.back(), marks.front());
     }
-    if (added > 0) out += "; " + number(added, "more pass", "more passes");
-    out += plan.misses == 0
-               ? "; every pass then lands"
-               : "; " + number(static_cast<std::size_t>(plan.misses), "pass does", "passes do") + " not land";
-    return upper(out) + ".";
+    if (added > 0)
+        said.push_back(
+            Core::plural("one more pass|%1 more passes", nullptr, static_cast<std::int64_t>(added), numberSaid(added)));
+    said.push_back(plan.misses == 0 ? Core::sentence("every pass then lands")
+                                    : Core::plural("one pass does not land|%1 passes do not land", nullptr, plan.misses,
+                                                   numberSaid(plan.misses)));
+    return Core::sentence("%1.", AsOpening(Core::sentence("%1", listed(said, Joined::Semicolons))));
 }
 
-std::string proofInWords(const RoutinePlans& plans, std::size_t rank) {
+Text proofInWords(const RoutinePlans& plans, std::size_t rank) {
     const std::int64_t cost = plans.plans[rank].cost, best = plans.plans.front().cost;
     const std::int64_t next = rank + 1 < plans.plans.size() ? plans.plans[rank + 1].cost : plans.nextCost;
-    std::string out =
-        cost == best ? "No plan costs less than " + std::to_string(best) + "."
-                     : "It costs " + std::to_string(cost) + ", " + std::to_string(cost - best) + " more than the best.";
-    if (next < 0) return out + " There is no other.";
-    return out + (next == cost ? " The next costs the same." : " The next best costs " + std::to_string(next) + ".");
+    Text out = cost == best ? Core::sentence("No plan costs less than %1.", best)
+                            : Core::sentence("It costs %1, %2 more than the best.", cost, cost - best);
+    if (next < 0)
+        out += Core::sentence("There is no other.");
+    else
+        out +=
+            next == cost ? Core::sentence("The next costs the same.") : Core::sentence("The next best costs %1.", next);
+    return out;
 }
 
-std::string endingInWords(Formation formation, Tick danced, Tick whole, Eighths facing) {
-    return (danced >= whole ? "whole" : "after " + toSpokenCount(danced) + " of " + toSpokenCount(whole)) +
-           ", facing " + facingInWords(formation, facing);
+Sentence endingInWords(Formation formation, Tick danced, Tick whole, Eighths facing) {
+    const Sentence there = facingSaid(formation, facing);
+    return danced >= whole ? Core::sentence("whole, facing %1", there)
+                           : Core::sentence("after %1 of %2, facing %3", AsCount{danced}, AsCount{whole}, there);
 }
 
 const std::vector<PlanPreset>& planPresets() {
     static const std::vector<PlanPreset> all = [] {
-        const auto preset = [](const char* name, const char* why, PlanCosts costs, std::vector<int> tags, auto more) {
-            PlanPreset p{name, why, {}};
+        const auto preset = [](Sentence name, Sentence why, PlanCosts costs, std::vector<int> tags, auto more) {
+            PlanPreset p{std::move(name), std::move(why), {}};
             static_cast<PlanCosts&>(p.wishes.costs) = costs;
             p.wishes.tags.clear();
             for (const int tag : tags) p.wishes.tags.push_back(counts(tag));
@@ -111,26 +122,30 @@ const std::vector<PlanPreset>& planPresets() {
             return p;
         };
         return std::vector<PlanPreset>{
-            preset("a line of dancers", "A restart is as bad as a tag and a half, and every new kind as bad as a tag.",
+            preset(Core::sentence("a line of dancers"),
+                   Core::sentence("A restart is as bad as a tag and a half, and every new kind as bad as a tag."),
                    {10, 3, 2, 2}, {2, 4, 8}, [](RoutinePlanWishes&) {}),
             preset(
-                "a line of beginners",
-                "Few kinds, and rather a tag than a restart: everyone must remember them. Nothing in the first quarter, where they still learn it.",
+                Core::sentence("a line of beginners"),
+                Core::sentence(
+                    "Few kinds, and rather a tag than a restart: everyone must remember them. Nothing in the first quarter, where they still learn it."),
                 {10, 5, 3, 6}, {4, 8},
                 [](RoutinePlanWishes& w) {
                     w.costs.early = 2;
                     w.costs.figureCut = 3;
                     w.costs.place = 1;
                 }),
-            preset("a couple at a social",
-                   "A wait of two or four is easily led, a restart is not, and a figure may always come twice.",
+            preset(Core::sentence("a couple at a social"),
+                   Core::sentence(
+                       "A wait of two or four is easily led, a restart is not, and a figure may always come twice."),
                    {8, 9, 2, 1}, {2, 4},
                    [](RoutinePlanWishes& w) {
                        w.figures = true;
                        w.costs.change = 2;
                        w.costs.figureCut = 6;
                    }),
-            preset("a stage group", "It is rehearsed: what matters is that all lands, with the accents.", {30, 2, 2, 1},
+            preset(Core::sentence("a stage group"),
+                   Core::sentence("It is rehearsed: what matters is that all lands, with the accents."), {30, 2, 2, 1},
                    {1, 2, 4, 6, 8},
                    [](RoutinePlanWishes& w) {
                        w.bridges = {counts(2), counts(4)};
@@ -139,7 +154,8 @@ const std::vector<PlanPreset>& planPresets() {
                        w.costs.missCount = 1;
                        w.costs.cutOff = 4;
                    }),
-            preset("a competition", "Nothing may miss, waits are seen, and the end is seen most.", {60, 2, 4, 1},
+            preset(Core::sentence("a competition"),
+                   Core::sentence("Nothing may miss, waits are seen, and the end is seen most."), {60, 2, 4, 1},
                    {2, 4, 8}, [](RoutinePlanWishes& w) {
                        w.costs.accent = 6;
                        w.costs.touch = 1;

@@ -11,7 +11,7 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostRoutinePlaces = 2'000'000;
+constexpr std::size_t mostRoutinePlaces = 2'000'000; // a bound of time and memory (bench/)
 constexpr std::int64_t impossible = INT64_MAX / 4;
 Sentence notPossible() {
     return Core::sentence(
@@ -331,7 +331,7 @@ private:
         plain.tag = is.tag;
         plain.lastChangeIsTouch = is.lastChangeIsTouch;
         if (!(plain == static_cast<const PassExceptions&>(is))) {
-            edits.emplace_back(SetExceptions{is.id, planned, "what makes the pass differ"});
+            edits.emplace_back(SetExceptions{is.id, planned, Core::sentence("what makes the pass differ")});
             return;
         }
         if (is.restart != planned.restart) edits.emplace_back(SetRestart{is.id, planned.restart});

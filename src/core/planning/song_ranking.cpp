@@ -71,7 +71,7 @@ void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes) {
     });
 }
 
-std::string endingInWords(const SongFit& fit) {
+Sentence endingInWords(const SongFit& fit) {
     return endingInWords(fit.formation, fit.ending, fit.lastPass, fit.endingFacing);
 }
 

@@ -59,6 +59,6 @@ void rankFits(std::vector<SongFit>& fits, const FitWishes& wishes);
 [[nodiscard]] std::string fitsToCsv(const std::vector<SongFit>& fits);
 
 /// Of its last pass.
-[[nodiscard]] std::string endingInWords(const SongFit& fit);
+[[nodiscard]] Sentence endingInWords(const SongFit& fit);
 
 } // namespace lc

@@ -46,7 +46,7 @@ std::set<std::tuple<std::size_t, Tick, Foot>> breaksOf(const Landing& landing, T
 
 struct Candidate {
     std::vector<Edit> edits;
-    std::string words;
+    Sentence words; ///< without a full stop
     Tick at;
     bool touch = false;
 };
@@ -85,20 +85,33 @@ public:
             return found;
         };
         std::vector<TurnMend> out;
-        out.push_back(mend(MendTime::AtOnce, best(std::min(m_until, m_span.from + m_set), false),
-                           "At once: ", "At once: nothing that can be done within the first set helps."));
-        const std::string within = "Within " + std::to_string(sets) + (sets == 1 ? " set: " : " sets: ");
-        out.push_back(
-            mend(MendTime::Within, best(m_until, true), within, within + "nothing that can be done there helps."));
+        const Tried* atOnce = best(std::min(m_until, m_span.from + m_set), false);
+        out.push_back(mend(MendTime::AtOnce, atOnce,
+                           atOnce ? Core::sentence("At once: %1.", atOnce->candidate.words)
+                                  : Core::sentence("At once: nothing that can be done within the first set helps.")));
+        const Tried* within = best(m_until, true);
+        out.push_back(mend(
+            MendTime::Within, within,
+            within
+                ? Core::plural("Within %n set: %1.|Within %n sets: %1.", nullptr, sets, within->candidate.words)
+                : Core::plural(
+                      "Within %n set: nothing that can be done there helps.|Within %n sets: nothing that can be done there helps.",
+                      nullptr, sets)));
         TurnMend left;
         left.at = m_span.to;
         left.turned = now;
         const auto again = agreesAgain(m_landing.performance, m_landing.grid, m_span.to);
-        left.title = again ? "Leave it: at " + m_landing.grid.placeInWords(*again) +
-                                 (countedOn(*again) ? " the music undoes it." : " it comes right by itself.")
-                     : turnedFrom(m_landing, m_span.to) > Tick{} ? "Leave it: then it differs by another amount."
-                                                                 : "Leave it: it stays so to the end.";
-        left.price = turnedInWords(now) + breaks(m_landing, m_span.from, m_span.to, "Meanwhile the breaks are ");
+        if (again) {
+            const Sentence there = m_landing.grid.place(*again);
+            left.title = countedOn(*again) ? Core::sentence("Leave it: at %1 the music undoes it.", there)
+                                           : Core::sentence("Leave it: at %1 it comes right by itself.", there);
+        } else
+            left.title = turnedFrom(m_landing, m_span.to) > Tick{}
+                             ? Core::sentence("Leave it: then it differs by another amount.")
+                             : Core::sentence("Leave it: it stays so to the end.");
+        left.price = turnedInWords(now);
+        if (const Sentence breaks = breaksInWords(m_document, m_landing, m_span.from, m_span.to); !breaks.empty())
+            left.price += Core::sentence("Meanwhile the breaks are %1.", breaks);
         out.push_back(std::move(left));
         return out;
     }
@@ -109,6 +122,13 @@ private:
         const auto& passes = m_landing.performance.passes;
         const auto before = passAt(m_landing.performance, m_span.from), then = passAt(m_landing.performance, at);
         return before && then && passes[*before].runningFrom == passes[*then].runningFrom;
+    }
+
+    static Sentence besides(Sentence what, bool touch, bool noTag) {
+        std::vector<Sentence> all{std::move(what)};
+        if (touch) all.push_back(Core::sentence("the last change a touch"));
+        if (noTag) all.push_back(Core::sentence("its tag left out"));
+        return Core::sentence("%1", listed(all, Joined::Commas));
     }
 
     std::vector<Candidate> candidates() const {
@@ -128,10 +148,9 @@ private:
                 what.restart = Restart{into};
                 what.tag.reset();
                 what.lastChangeIsTouch = touch;
-                out.push_back({{SetExceptions{pass.id, what, "begin again on the 1"}},
-                               "begin again on the music's 1, " + grid.placeInWords(at) +
-                                   (touch ? ", the last change a touch" : "") +
-                                   (written.tag ? ", its tag left out" : ""),
+                out.push_back({{SetExceptions{pass.id, what, Core::sentence("begin again on the 1")}},
+                               besides(Core::sentence("begin again on the music's 1, %1", grid.place(at)), touch,
+                                       written.tag.has_value()),
                                at,
                                touch});
             }
@@ -151,10 +170,10 @@ private:
                 PassExceptions what = m_document.routine.passes[pass.index];
                 what.tag = Tag{wait, true};
                 what.lastChangeIsTouch = touch != what.lastChangeIsTouch;
-                out.push_back({{SetExceptions{pass.id, what, "wait for the 1"}},
-                               "wait " + countsInWords(wait) + " behind pass " + std::to_string(pass.number) +
-                                   " and count from 1 on " + grid.placeInWords(end + wait) +
-                                   (touch ? ", the last change a touch" : ""),
+                out.push_back({{SetExceptions{pass.id, what, Core::sentence("wait for the 1")}},
+                               besides(Core::sentence("wait %1 behind pass %2 and count from 1 on %3", inCounts(wait),
+                                                      pass.number, grid.place(end + wait)),
+                                       touch, false),
                                end + wait,
                                touch});
             }
@@ -187,26 +206,21 @@ private:
                            [&](const Pass& p) { return p.part == routine.passes.front().part; });
     }
 
-    std::string turnedInWords(Tick turned) const {
-        return turned == Tick{} ? "Never turned round. " : countsInWords(turned) + " danced turned round in all. ";
+    static Sentence turnedInWords(Tick turned) {
+        return turned == Tick{} ? Core::sentence("Never turned round.")
+                                : Core::sentence("%1 danced turned round in all.", inCounts(turned));
     }
 
-    std::string breaks(const Landing& landing, Tick from, Tick to, const std::string& head) const {
-        const std::string words = breaksInWords(m_document, landing, from, to);
-        return words.empty() ? std::string() : head + words + ". ";
-    }
-
-    TurnMend mend(MendTime when, const Tried* tried, const std::string& head, std::string none) const {
+    TurnMend mend(MendTime when, const Tried* tried, Sentence title) const {
         TurnMend out;
         out.when = when;
+        out.title = std::move(title);
         if (!tried) {
             out.possible = false;
-            out.title = std::move(none);
             out.at = m_span.to;
             out.turned = turnedFrom(m_landing, m_span.from);
             return out;
         }
-        out.title = head + tried->candidate.words + ".";
         out.edits = tried->candidate.edits;
         out.at = tried->candidate.at;
         out.turned = tried->turned;
@@ -214,11 +228,13 @@ private:
         out.price = turnedInWords(tried->turned);
         const bool couple = m_document.routine.roles.size() > 1;
         if (tried->noticed > 0)
-            out.price += couple ? "The partner notices: a foot or a hold does not fit. " : "A foot does not fit. ";
+            out.price += couple ? Core::sentence("The partner notices: a foot or a hold does not fit.")
+                                : Core::sentence("A foot does not fit.");
         else if (tried->candidate.touch)
-            out.price += couple ? "Both make a touch of their last change; feet and holds fit. " : "The feet fit. ";
+            out.price += couple ? Core::sentence("Both make a touch of their last change; feet and holds fit.")
+                                : Core::sentence("The feet fit.");
         else if (couple)
-            out.price += "The partner need not notice: feet and holds fit. ";
+            out.price += Core::sentence("The partner need not notice: feet and holds fit.");
         const Tick next = [&] { // until it is turned round anew
             for (const TurnedSpan& span : tried->landing.turned)
                 if (span.from >= tried->candidate.at) return span.from;
@@ -226,11 +242,12 @@ private:
         }();
         const auto before = breaksOf(m_landing, m_landing.performance.start, m_span.from),
                    then = breaksOf(tried->landing, tried->candidate.at, next);
-        if (!then.empty())
-            out.price += breaks(tried->landing, tried->candidate.at, next,
-                                before == then ? "The breaks are again " : "The breaks are then ");
-        if (tried->misses > 0)
-            out.price += std::to_string(tried->misses) + (tried->misses == 1 ? " new finding. " : " new findings. ");
+        if (!then.empty()) {
+            const Sentence breaks = breaksInWords(m_document, tried->landing, tried->candidate.at, next);
+            out.price += before == then ? Core::sentence("The breaks are again %1.", breaks)
+                                        : Core::sentence("The breaks are then %1.", breaks);
+        }
+        if (tried->misses > 0) out.price += Core::plural("%n new finding.|%n new findings.", nullptr, tried->misses);
         return out;
     }
 
@@ -243,18 +260,19 @@ private:
 
 } // namespace
 
-std::string breaksInWords(const Document& document, const Landing& landing, Tick from, Tick to) {
-    std::vector<std::vector<std::string>> roles(document.routine.roles.size());
+Sentence breaksInWords(const Document& document, const Landing& landing, Tick from, Tick to) {
+    std::vector<std::vector<Sentence>> roles(document.routine.roles.size());
     for (const auto& [role, music, foot] : breaksOf(landing, from, to))
-        roles[role].push_back((foot == Foot::Both ? "with both feet" : freeFootInWords(foot)) + " on " +
-                              toSpokenCount(music));
-    std::vector<std::string> words;
-    for (std::size_t r = 0; r < roles.size(); ++r)
-        if (!roles[r].empty())
-            words.push_back((roles.size() > 1 ? document.routine.roles[r].name + " " : "") + listOf(roles[r]));
-    std::string out;
-    for (const std::string& one : words) out += (out.empty() ? "" : ", ") + one;
-    return out;
+        roles[role].push_back(foot == Foot::Both ? Core::sentence("with both feet on %1", AsCount{music})
+                                                 : Core::sentence("%1 on %2", footWord(foot), AsCount{music}));
+    std::vector<Sentence> said;
+    for (std::size_t r = 0; r < roles.size(); ++r) {
+        if (roles[r].empty()) continue;
+        said.push_back(roles.size() > 1 ? Core::sentence("%1 %2", document.routine.roles[r].name, listed(roles[r]))
+                                        : Core::sentence("%1", listed(roles[r])));
+    }
+    if (said.empty()) return {};
+    return Core::sentence("%1", listed(said, Joined::Commas));
 }
 
 std::vector<TurnMend> turnMends(const Document& document, const Landing& landing, std::size_t span, int sets,

@@ -4,7 +4,6 @@
 #include "core/edits/edits.h"
 #include "core/landing/findings.h"
 
-#include <string>
 #include <vector>
 
 namespace lc {
@@ -16,8 +15,8 @@ enum class MendTime { AtOnce, Within, Left };
 struct TurnMend {
     MendTime when = MendTime::Left;
     bool possible = true;    ///< false where nothing of what may be done mends it then; `title` says so
-    std::string title;       ///< "At once: begin again on the music's 1, count 1 of Chorus, the last change a touch."
-    std::string price;       ///< counts spent turned round, what the partner notices, where the breaks then fall
+    Text title;              ///< "At once: begin again on the music's 1, count 1 of Chorus, the last change a touch."
+    Text price;              ///< counts spent turned round, what the partner notices, where the breaks then fall
     std::vector<Edit> edits; ///< none where it is left
     Tick at;                 ///< where it is put right; where it comes right by itself, or the end
     Tick turned;             ///< counts spent turned round in the whole dance, from this turn on
@@ -35,6 +34,6 @@ struct TurnMend {
 
 /// "leader left on 1 and right on 5, follower right on 1 and left on 5": breaks by music count in [from, to), each foot
 /// and count once; empty without breaks.
-[[nodiscard]] std::string breaksInWords(const Document& document, const Landing& landing, Tick from, Tick to);
+[[nodiscard]] Sentence breaksInWords(const Document& document, const Landing& landing, Tick from, Tick to);
 
 } // namespace lc

@@ -1,6 +1,5 @@
 #include "core/planning/what_if.h"
 
-#include "core/base/number_words.h"
 #include "core/landing/findings.h"
 #include "core/planning/plan_words.h"
 
@@ -9,7 +8,7 @@ namespace lc {
 std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
     std::vector<WhatIf> out;
     const std::size_t bars = map.bars.size();
-    const auto add = [&](std::string words, const std::vector<BarSpan>& spans) {
+    const auto add = [&](Sentence words, const std::vector<BarSpan>& spans) {
         if (auto song = spans.empty() ? tl::unexpected(Error{}) : editSong(map, spans))
             out.push_back({std::move(words), std::move(*song)});
     };
@@ -21,7 +20,7 @@ std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
         for (std::int64_t c = 0; c < longer && grid.cell(c) && grid.cell(c)->bar >= 0; ++c)
             end = static_cast<std::size_t>(grid.cell(c)->bar) + 1;
         if (end > 0 && end <= first.firstBar + first.bars)
-            add(first.label + " " + numbered(longer, "count", "counts") + " longer", withBarsTwice(bars, {0, end}));
+            add(Core::sentence("%1 %2 longer", first.label, inCounts(counts(longer))), withBarsTwice(bars, {0, end}));
     }
     for (std::size_t p = 0; p < map.phrases.size();) { // phrases of one name, one after another, are a section
         const std::size_t from = map.phrases[p].firstBar;
@@ -29,8 +28,8 @@ std::vector<WhatIf> whatIfs(const SongMap& map, const CountingScheme& scheme) {
         while (last + 1 < map.phrases.size() && map.phrases[last + 1].label == map.phrases[p].label) ++last;
         const BarSpan section{from, map.phrases[last].firstBar + map.phrases[last].bars};
         const std::string name = grid.phraseInWords(p);
-        add("without " + name, withoutBars(bars, section));
-        add(name + " twice", withBarsTwice(bars, section));
+        add(Core::sentence("without %1", name), withoutBars(bars, section));
+        add(Core::sentence("%1 twice", name), withBarsTwice(bars, section));
         p = last + 1;
     }
     return out;

@@ -11,7 +11,7 @@ namespace lc {
 
 /// Another edit of the routine's song that may be asked about.
 struct WhatIf {
-    std::string words; ///< "without Verse 2", "Chorus twice", "the intro 16 counts longer"
+    Sentence words; ///< "without Verse 2", "Chorus twice", "the intro 16 counts longer"
     EditedSong song;
 };
 

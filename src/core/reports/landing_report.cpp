@@ -64,7 +64,8 @@ PassRow passRow(const Document& document, const Landing& landing, const PassPerf
     const Part* part = findPart(document.routine, pass.part);
     row.partName = part ? part->name : "?";
     if (const auto seconds = landing.grid.secondsAt(pass.start)) row.startSeconds = *seconds;
-    row.startClock = row.startSeconds ? clockText(*row.startSeconds) : "after the song";
+    row.startClock =
+        row.startSeconds ? Core::sentence("%1", AsClock{*row.startSeconds}) : Core::sentence("after the song");
     row.startCount = pass.start + counts(1);
     row.musicCount = landing.grid.musicCountAt(pass.start);
     row.runningCount = runningCount(pass.start, pass.runningFrom, landing.grid.regularSet());
@@ -83,14 +84,23 @@ PassRow passRow(const Document& document, const Landing& landing, const PassPerf
     return row;
 }
 
-std::string verdict(const PassRow& row) {
+Sentence verdict(const PassRow& row) {
     if (row.lands)
         return row.phraseOffset && *row.phraseOffset > Tick{}
-                   ? "lands on " + toSpokenCount(*row.phraseOffset + counts(1))
-                   : "lands";
-    if (!row.phrase || !row.phraseMiss) return "no music";
-    return *row.phraseMiss > Tick{} ? toSpokenCount(*row.phraseMiss) + " over"
-                                    : toSpokenCount(-*row.phraseMiss) + " short";
+                   ? Core::sentence("lands on %1", AsCount{*row.phraseOffset + counts(1)})
+                   : Core::sentence("lands");
+    if (!row.phrase || !row.phraseMiss) return Core::sentence("no music");
+    return *row.phraseMiss > Tick{} ? Core::sentence("%1 over", AsCount{*row.phraseMiss})
+                                    : Core::sentence("%1 short", AsCount{-*row.phraseMiss});
+}
+
+Sentence passesThatLand(std::int64_t n, std::int64_t total) {
+    if (total == 0) return Core::sentence("no pass lands");
+    if (total == 1)
+        return n == 1 ? Core::sentence("the one pass lands") : Core::sentence("not even the one pass lands");
+    if (n == total) return Core::sentence("every pass lands");
+    return n == 0 ? Core::sentence("none of %1 passes lands", total)
+                  : Core::plural("one of %1 passes lands|%n of %1 passes land", nullptr, n, total);
 }
 
 std::string landingAsJson(const Document& document, const Landing& landing) {
@@ -160,7 +170,8 @@ std::string landingAsJson(const Document& document, const Landing& landing) {
                                        {"music_count", toCountString(span.musicCount)},
                                        {"running_count", toCountString(span.runningCount)}});
     const SheetHeader header = sheetHeader(document, landing);
-    out["header"] = {{"line", headerLine(header)}, {"exceptions", header.exceptions}};
+    out["header"] = {{"line", headerLine(header).english()}, {"exceptions", Json::array()}};
+    for (const Sentence& exception : header.exceptions) out["header"]["exceptions"].push_back(exception.english());
     out["findings"] = Json::array();
     for (const Finding& f : landing.findings) {
         Json j;
@@ -185,18 +196,18 @@ std::string landingAsText(const Document& document, const Landing& landing) {
                "counts", ""});
     for (const PassPerformance& pass : landing.performance.passes) {
         const PassRow row = passRow(document, landing, pass);
-        std::string how = verdict(row);
+        std::string how = verdict(row).english();
         if (pass.cut) how += ", restart after " + toSpokenCount(pass.counts);
         if (pass.tag > Tick{}) how += ", then tag of " + toSpokenCount(pass.tag);
-        table.row({std::to_string(pass.number), row.partName, row.startClock, toSpokenCount(row.startCount),
+        table.row({std::to_string(pass.number), row.partName, row.startClock.english(), toSpokenCount(row.startCount),
                    row.musicCount ? toSpokenCount(*row.musicCount) : "–", toSpokenCount(row.runningCount),
                    row.phrase ? row.phraseLabel : "–", row.phraseOffset ? toSpokenCount(*row.phraseOffset) : "–",
                    toClock(row.facing), freeFootInWords(row.freeFoot), toSpokenCount(pass.counts), how});
     }
     const SheetHeader header = sheetHeader(document, landing);
     std::string out =
-        (document.title.empty() ? std::string("Routine") : document.title) + "\n" + headerLine(header) + "\n";
-    for (const std::string& sentence : header.exceptions) out += sentence + ".\n";
+        (document.title.empty() ? std::string("Routine") : document.title) + "\n" + headerLine(header).english() + "\n";
+    for (const Sentence& sentence : header.exceptions) out += sentence.english() + ".\n";
     out += "\n" + table.text();
     const bool allLands = std::all_of(landing.findings.begin(), landing.findings.end(),
                                       [](const Finding& f) { return f.severity == Severity::Note; });

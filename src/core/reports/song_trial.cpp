@@ -1,6 +1,5 @@
 #include "core/reports/song_trial.h"
 
-#include "core/base/number_words.h"
 #include "core/reports/landing_report.h"
 #include "core/routine/music_place.h"
 
@@ -15,9 +14,9 @@ int counting(const Landing& landing) {
                                           [](const Finding& f) { return f.severity != Severity::Note; }));
 }
 
-std::string placed(const Document& document, const Landing& landing, const PassPerformance& pass) {
+Sentence placed(const Document& document, const Landing& landing, const PassPerformance& pass) {
     const PassRow row = passRow(document, landing, pass);
-    return row.phrase ? landing.grid.placeInWords(pass.start) + ", " + verdict(row) : verdict(row);
+    return row.phrase ? Core::sentence("%1, %2", landing.grid.place(pass.start), verdict(row)) : verdict(row);
 }
 
 /// Where a dance that starts at a place of one song starts on another: at the same second of the same recording,
@@ -117,20 +116,20 @@ SongMap atTempo(SongMap map, double percent) {
     return map;
 }
 
-std::string trialInWords(const SongTrial& trial) {
-    const auto landing = [&](int n) {
-        return someOf(n, static_cast<std::int64_t>(trial.passes.size()), "pass", "passes", "lands", "land");
-    };
-    std::string text = "There " + landing(trial.landThen) + ", here " + landing(trial.landNow) + "; " +
-                       numbered(trial.findingsThen, "finding", "findings") + " there, " +
-                       std::to_string(trial.findingsNow) + " here. ";
+Text trialInWords(const SongTrial& trial) {
+    const auto landing = [&](int n) { return passesThatLand(n, static_cast<std::int64_t>(trial.passes.size())); };
+    Text text =
+        Core::plural("There %1, here %2; %n finding there, %3 here.|There %1, here %2; %n findings there, %3 here.",
+                     "%1 and %2: 6 of 7 passes land", trial.findingsThen, landing(trial.landThen),
+                     landing(trial.landNow), trial.findingsNow);
     if (trial.leftThen > Tick{})
-        text += countsInWords(trial.leftThen) + " of music would be left.";
+        text += Core::sentence("%1 of music would be left.", inCounts(trial.leftThen));
     else if (trial.leftThen < Tick{})
-        text += "The dance would be " + countsInWords(-trial.leftThen) + " too long.";
+        text += Core::sentence("The dance would be %1 too long.", inCounts(-trial.leftThen));
     else
-        text += "Dance and song would end together.";
-    if (trial.startLost) text += " The place where the dance starts is not there: it would start on the first phrase.";
+        text += Core::sentence("Dance and song would end together.");
+    if (trial.startLost)
+        text += Core::sentence("The place where the dance starts is not there: it would start on the first phrase.");
     return text;
 }
 

@@ -14,8 +14,8 @@ namespace lc {
 struct PassOnTwoSongs {
     int number = 1;
     std::string part;
-    std::string now; ///< "Chorus 1 1, lands"
-    std::string then;
+    Sentence now; ///< "count 1 of Chorus 1, lands"
+    Sentence then;
     bool landsNow = false;
     bool landsThen = false;
 };
@@ -52,7 +52,7 @@ struct SongTrial {
 /// The map played at `percent` of its tempo, 25 to 400: every time moves, no count does.
 [[nodiscard]] SongMap atTempo(SongMap map, double percent);
 
-/// "6 of 7 passes land instead of 4, 2 findings instead of 3."
-[[nodiscard]] std::string trialInWords(const SongTrial& trial);
+/// "There 6 of 7 passes land, here 4 of 7 passes land; 2 findings there, 3 here. 8 counts of music would be left."
+[[nodiscard]] Text trialInWords(const SongTrial& trial);
 
 } // namespace lc

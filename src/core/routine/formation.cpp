@@ -1,8 +1,9 @@
 #include "core/routine/formation.h"
 
-#include "core/base/sentence.h"
+#include "core/base/list_text.h"
 
 #include <array>
+#include <vector>
 
 namespace lc {
 
@@ -11,35 +12,40 @@ namespace {
 struct Name {
     Formation formation;
     std::string_view inFiles;
-    std::string_view inWords;
+    Sentence said;
 };
 
-constexpr std::array<Name, 7> names{{{Formation::Solo, "solo", "solo"},
-                                     {Formation::Rows, "rows", "rows"},
-                                     {Formation::Couples, "couples", "couples in the line of dance"},
-                                     {Formation::Slot, "slot", "couples in a slot"},
-                                     {Formation::OpenChain, "chain", "an open chain"},
-                                     {Formation::Ring, "ring", "a ring"},
-                                     {Formation::FacingPairs, "pairs", "pairs facing each other"}}};
+const std::array<Name, 7>& names() {
+    static const std::array<Name, 7> all{
+        {{Formation::Solo, "solo", Core::sentence("solo")},
+         {Formation::Rows, "rows", Core::sentence("rows")},
+         {Formation::Couples, "couples", Core::sentence("couples in the line of dance")},
+         {Formation::Slot, "slot", Core::sentence("couples in a slot")},
+         {Formation::OpenChain, "chain", Core::sentence("an open chain")},
+         {Formation::Ring, "ring", Core::sentence("a ring")},
+         {Formation::FacingPairs, "pairs", Core::sentence("pairs facing each other")}}};
+    return all;
+}
 
 const Name& nameOf(Formation formation) {
-    for (const Name& name : names)
+    for (const Name& name : names())
         if (name.formation == formation) return name;
-    return names.front();
+    return names().front();
 }
 
 } // namespace
 
 std::string toString(Formation formation) { return std::string(nameOf(formation).inFiles); }
 
-std::string formationInWords(Formation formation) { return std::string(nameOf(formation).inWords); }
+Sentence formationSaid(Formation formation) { return nameOf(formation).said; }
 
 Result<Formation> parseFormation(std::string_view text) {
-    for (const Name& name : names)
+    for (const Name& name : names())
         if (text == name.inFiles) return name.formation;
-    std::string known;
-    for (const Name& name : names) known += (known.empty() ? "" : ", ") + std::string(name.inFiles);
-    return fail(ErrorCode::BadValue, Core::sentence("“%1” is no formation. Known are %2.", std::string(text), known));
+    std::vector<std::string_view> known;
+    for (const Name& name : names()) known.push_back(name.inFiles);
+    return fail(ErrorCode::BadValue, Core::sentence("“%1” is no formation. Known are %2.", std::string(text),
+                                                    listed(known, Joined::Commas)));
 }
 
 bool isTravelling(Formation formation) { return formation == Formation::Couples || formation == Formation::OpenChain; }

@@ -29,7 +29,7 @@ inline constexpr Formation allFormations[] = {Formation::Solo,       Formation::
 [[nodiscard]] std::string toString(Formation formation);
 [[nodiscard]] Result<Formation> parseFormation(std::string_view text);
 /// "couples in the line of dance", "rows", …
-[[nodiscard]] std::string formationInWords(Formation formation);
+[[nodiscard]] Sentence formationSaid(Formation formation);
 
 /// Do facings mean alignments to the line of dance?
 [[nodiscard]] bool isTravelling(Formation formation);

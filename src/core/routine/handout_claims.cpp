@@ -1,6 +1,6 @@
 #include "core/routine/handout_claims.h"
 
-#include "core/base/number_words.h"
+#include "core/base/list_text.h"
 
 #include <algorithm>
 #include <utility>
@@ -46,19 +46,24 @@ const PartReading* HandoutClaims::danced() {
     return m_danced.get();
 }
 
-std::string HandoutClaims::broken(const UnsettledLine& line) {
+Sentence HandoutClaims::broken(const UnsettledLine& line) {
     if (!line.counts && !line.walls) return {};
     const PartReading* reading = danced();
     if (!reading) return {};
-    std::string out;
-    if (line.counts && reading->length != counts(*line.counts))
-        out = numbered(*line.counts, "count is", "counts are") + " said, but " + countsInWords(reading->length) +
-              (reading->length == counts(1) ? " is written" : " are written");
-    if (!line.walls || reading->roles.size() != 1) return out;
-    if (const std::int64_t walls = wallsOf(reading->roles.front().actions); walls != *line.walls)
-        out += (out.empty() ? "" : "; ") + numbered(*line.walls, "wall is", "walls are") +
-               " said, but the turns that are written make " + std::to_string(walls);
-    return out;
+    std::vector<Sentence> said;
+    if (line.counts && reading->length != counts(*line.counts)) {
+        const Sentence length = inCounts(reading->length);
+        const Sentence written = reading->length == counts(1) ? Core::sentence("%1 is written", length)
+                                                              : Core::sentence("%1 are written", length);
+        said.push_back(Core::plural("%n count is said, but %1|%n counts are said, but %1", "%1: 30 counts are written",
+                                    *line.counts, written));
+    }
+    if (const std::int64_t walls = reading->roles.size() == 1 ? wallsOf(reading->roles.front().actions) : 0;
+        line.walls && walls > 0 && walls != *line.walls)
+        said.push_back(Core::plural(
+            "%n wall is said, but the turns that are written make %1|%n walls are said, but the turns that are written make %1",
+            nullptr, *line.walls, walls));
+    return said.empty() ? Sentence() : Core::sentence("%1", listed(said, Joined::Semicolons));
 }
 
 } // namespace lc

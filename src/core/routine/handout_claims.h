@@ -17,7 +17,7 @@ public:
 
     /// "32 counts are said, but 30 are written". Empty where the claim is kept, where nothing is claimed, and where it
     /// cannot be checked (several parts are danced; walls of several roles). O(length of the part).
-    [[nodiscard]] std::string broken(const UnsettledLine& line);
+    [[nodiscard]] Sentence broken(const UnsettledLine& line);
 
     /// Whether a line still waits to be settled: it was not understood, or what it claims is not kept.
     [[nodiscard]] bool isOpen(const UnsettledLine& line) {

@@ -7,7 +7,7 @@ namespace lc {
 
 namespace {
 
-constexpr int mostPasses = 5000;
+constexpr int mostPasses = 5000; // a bound against typing slips: an evening long
 
 std::string lower(std::string_view text) {
     std::string out(text);

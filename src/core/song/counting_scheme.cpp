@@ -86,17 +86,38 @@ int regularSet(const CountingScheme& scheme, const Metre& metre) {
     return static_cast<int>(countOnsetsInHalfBeats(scheme, bar).size()) * scheme.barsPerSet;
 }
 
-std::string setName(int counts) {
-    static constexpr std::array<const char*, 13> names{"",      "",      "two",  "three", "four",   "five",  "six",
-                                                       "seven", "eight", "nine", "ten",   "eleven", "twelve"};
-    if (counts >= 2 && counts < static_cast<int>(names.size())) return names[static_cast<std::size_t>(counts)];
-    return "set of " + std::to_string(counts);
+namespace {
+/// How sets of 2 to 12 counts are called: one, and several.
+const std::array<std::pair<Sentence, Sentence>, 11>& namesOfSets() {
+    static const std::array<std::pair<Sentence, Sentence>, 11> all{
+        {{Core::sentence("two"), Core::sentence("twos")},
+         {Core::sentence("three"), Core::sentence("threes")},
+         {Core::sentence("four"), Core::sentence("fours")},
+         {Core::sentence("five"), Core::sentence("fives")},
+         {Core::sentence("six"), Core::sentence("sixes")},
+         {Core::sentence("seven"), Core::sentence("sevens")},
+         {Core::sentence("eight"), Core::sentence("eights")},
+         {Core::sentence("nine"), Core::sentence("nines")},
+         {Core::sentence("ten"), Core::sentence("tens")},
+         {Core::sentence("eleven"), Core::sentence("elevens")},
+         {Core::sentence("twelve"), Core::sentence("twelves")}}};
+    return all;
+}
+bool hasName(int counts) { return counts >= 2 && counts <= 12; }
+} // namespace
+
+Sentence setName(int counts) {
+    return hasName(counts) ? namesOfSets()[static_cast<std::size_t>(counts - 2)].first
+                           : Core::sentence("set of %1", counts);
 }
 
-std::string setNames(int counts) {
-    const std::string one = setName(counts);
-    if (one.rfind("set of", 0) == 0) return "sets" + one.substr(3);
-    return one + (one.back() == 'x' ? "es" : "s");
+Sentence setNames(int counts) {
+    return hasName(counts) ? namesOfSets()[static_cast<std::size_t>(counts - 2)].second
+                           : Core::sentence("sets of %1", counts);
+}
+
+Sentence numberedSet(int counts, int number) {
+    return hasName(counts) ? Core::sentence("%1 %2", setName(counts), number) : Core::sentence("set %1", number);
 }
 
 std::string toString(CountUnit unit) {

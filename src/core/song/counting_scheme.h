@@ -39,9 +39,11 @@ struct CountingScheme {
 [[nodiscard]] int regularSet(const CountingScheme& scheme, const Metre& metre);
 
 /// "eight", "six", "set of 10": what people call a set of n counts.
-[[nodiscard]] std::string setName(int counts);
+[[nodiscard]] Sentence setName(int counts);
 /// Several of them: "eights", "sixes", "sets of 16".
-[[nodiscard]] std::string setNames(int counts);
+[[nodiscard]] Sentence setNames(int counts);
+/// "eight 2", "set 2".
+[[nodiscard]] Sentence numberedSet(int counts, int number);
 
 /// Stable names for files: "beat", "half-beat", "two-beats", "bar", "bar-group".
 [[nodiscard]] std::string toString(CountUnit unit);

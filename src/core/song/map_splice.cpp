@@ -9,8 +9,6 @@ namespace lc {
 
 namespace {
 
-constexpr Seconds snap = 0.070;
-
 struct Item {
     Beat beat;
     std::optional<Bar> bar; ///< that starts here
@@ -25,7 +23,7 @@ std::vector<Item> itemsOf(const SongMap& map) {
 
 template <typename Span>
 void takeSpans(std::vector<Span>& kept, const std::vector<Span>& inside, Seconds from, Seconds to) {
-    const auto within = [&](const Span& s) { return s.start >= from - snap && s.start < to - snap; };
+    const auto within = [&](const Span& s) { return s.start >= from - sameBeat && s.start < to - sameBeat; };
     std::erase_if(kept, within);
     std::copy_if(inside.begin(), inside.end(), std::back_inserter(kept), within);
     std::sort(kept.begin(), kept.end(), [](const Span& a, const Span& b) { return a.start < b.start; });
@@ -37,13 +35,13 @@ SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Sec
     std::vector<Item> items;
     const std::vector<Item> outer = itemsOf(map);
     std::copy_if(outer.begin(), outer.end(), std::back_inserter(items),
-                 [&](const Item& i) { return i.beat.time < from - snap; });
+                 [&](const Item& i) { return i.beat.time < from - sameBeat; });
     const std::size_t first = items.size();
     for (const Item& item : itemsOf(inside))
-        if (item.beat.time >= from - snap && item.beat.time < to - snap) items.push_back(item);
+        if (item.beat.time >= from - sameBeat && item.beat.time < to - sameBeat) items.push_back(item);
     const std::size_t after = items.size();
     for (const Item& item : outer)
-        if (item.beat.time >= to - snap) items.push_back(item);
+        if (item.beat.time >= to - sameBeat) items.push_back(item);
     for (std::size_t joint : {first, after})
         if (joint < items.size() && !items[joint].bar) items[joint].bar = Bar{joint, 0, {}, false};
 
@@ -77,11 +75,13 @@ SongMap withStretch(const SongMap& map, const SongMap& inside, Seconds from, Sec
     std::vector<Start> starts;
     const bool own = !inside.phrases.empty();
     for (const Phrase& phrase : map.phrases)
-        if (const Seconds at = map.beats[firstBeatOf(map, phrase)].time; !own || at < from - snap || at >= to - snap)
+        if (const Seconds at = map.beats[firstBeatOf(map, phrase)].time;
+            !own || at < from - sameBeat || at >= to - sameBeat)
             starts.push_back({at, phrase.label, phrase.confirmed});
     if (own) {
         for (const Phrase& phrase : inside.phrases)
-            if (const Seconds at = inside.beats[firstBeatOf(inside, phrase)].time; at >= from - snap && at < to - snap)
+            if (const Seconds at = inside.beats[firstBeatOf(inside, phrase)].time;
+                at >= from - sameBeat && at < to - sameBeat)
                 starts.push_back({at, phrase.label, phrase.confirmed});
         if (after < items.size()) starts.push_back({items[after].beat.time, {}, false});
         std::stable_sort(starts.begin(), starts.end(), [](const Start& a, const Start& b) { return a.at < b.at; });

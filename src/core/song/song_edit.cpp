@@ -1,6 +1,6 @@
 #include "core/song/song_edit.h"
 
-#include "core/base/clock_text.h"
+#include "core/base/list_text.h"
 
 #include <algorithm>
 
@@ -12,13 +12,12 @@ Seconds barStart(const SongMap& map, std::size_t bar) {
     return bar < map.bars.size() ? map.beats[map.bars[bar].firstBeat].time : map.end;
 }
 
-std::string barsInWords(const SongMap& map, BarSpan span) {
+Sentence barsInWords(const SongMap& map, BarSpan span) {
     const auto phrase = phraseOfBar(map, span.first);
-    const std::string where =
-        (phrase ? map.phrases[*phrase].label + ", " : std::string()) + clockText(barStart(map, span.first));
-    return (span.end == span.first + 1 ? "bar " + std::to_string(span.end)
-                                       : "bars " + std::to_string(span.first + 1) + " to " + std::to_string(span.end)) +
-           " (" + where + ")";
+    const AsClock at{barStart(map, span.first)};
+    const Sentence where = phrase ? Core::sentence("%1, %2", map.phrases[*phrase].label, at) : Core::sentence("%1", at);
+    return span.end == span.first + 1 ? Core::sentence("bar %1 (%2)", span.end, where)
+                                      : Core::sentence("bars %1 to %2 (%3)", span.first + 1, span.end, where);
 }
 
 } // namespace
@@ -93,7 +92,7 @@ Result<EditedSong> editSong(const SongMap& map, std::vector<BarSpan> spans, Seco
                 to.beats.push_back(beat);
             }
         }
-        constexpr Seconds slack = 1e-6;
+        constexpr Seconds slack = 1e-6; // seconds: rounding of sums of beats
         for (Stop stop : map.stops)
             if (stop.start >= from - slack && stop.start < until - slack) {
                 stop.end = std::min(stop.end, until) + shift;
@@ -130,19 +129,19 @@ std::optional<Seconds> placeFrom(const EditedSong& song, Seconds at) {
     return behind ? placeIn(song, behind->from) : std::nullopt;
 }
 
-std::string spansInWords(const SongMap& map, const std::vector<BarSpan>& spans) {
-    std::string out;
-    const auto say = [&](const std::string& what) { out += (out.empty() ? "" : ", ") + what; };
+Sentence spansInWords(const SongMap& map, const std::vector<BarSpan>& spans) {
+    std::vector<Sentence> said;
+    const auto without = [&](BarSpan out) { said.push_back(Core::sentence("without %1", barsInWords(map, out))); };
     std::size_t at = 0;
     for (const BarSpan& span : spans) {
         if (span.first > at)
-            say("without " + barsInWords(map, {at, span.first}));
+            without({at, span.first});
         else if (span.first < at)
-            say(barsInWords(map, {span.first, at}) + " again");
+            said.push_back(Core::sentence("%1 again", barsInWords(map, {span.first, at})));
         at = span.end;
     }
-    if (at < map.bars.size()) say("without " + barsInWords(map, {at, map.bars.size()}));
-    return out.empty() ? "as it is" : out;
+    if (at < map.bars.size()) without({at, map.bars.size()});
+    return said.empty() ? Core::sentence("as it is") : Core::sentence("%1", listed(said, Joined::Commas));
 }
 
 } // namespace lc

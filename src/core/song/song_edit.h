@@ -50,6 +50,6 @@ struct EditedSong {
 [[nodiscard]] std::optional<Seconds> placeFrom(const EditedSong& song, Seconds at);
 
 /// "without bars 9 to 12 (Verse 1, 0:16.0), bars 17 to 18 twice (Chorus, 0:32.0)"; "as it is".
-[[nodiscard]] std::string spansInWords(const SongMap& map, const std::vector<BarSpan>& spans);
+[[nodiscard]] Sentence spansInWords(const SongMap& map, const std::vector<BarSpan>& spans);
 
 } // namespace lc

@@ -326,8 +326,9 @@ void numberUnnamedPhrases(SongMap& map) {
         if (map.phrases[i].label.empty()) map.phrases[i].label = "Phrase " + std::to_string(i + 1);
 }
 
-std::string partText(const std::optional<SongSpan>& part) {
-    return part ? " from " + clockText(part->from) + " to " + clockText(part->to) : std::string();
+/// What a fact says of the whole song or of a part of it.
+Sentence ofPart(Sentence whole, const std::optional<SongSpan>& part) {
+    return part ? Core::sentence("%1 from %2 to %3", whole, AsClock{part->from}, AsClock{part->to}) : std::move(whole);
 }
 
 /// Equal bars of a metre on the beats of a part.
@@ -350,7 +351,8 @@ std::optional<SongMap> beatsWithin(const SongMap& map, const SongSpan& part, Bpm
     for (const Beat& beat : map.beats)
         if (beat.time >= part.from - sameBeat && beat.time < part.to - sameBeat) inside.beats.push_back(beat);
     inside.end = part.to;
-    constexpr double sameTempo = 0.08;
+    constexpr double sameTempo =
+        0.08; // of ln: twice the 4 % within which tempi count as the same (Gouyon et al. 2006, from memory)
     if (const auto tempo = medianTempo(inside); tempo && std::abs(std::log(*tempo / bpm)) < sameTempo)
         return std::nullopt;
     const auto beats = static_cast<std::size_t>(std::max(1L, std::lround((part.to - part.from) * bpm / 60)));
@@ -390,35 +392,41 @@ Result<void> applyParts(SongMap& map, const std::vector<SongFact>& facts) {
 
 } // namespace
 
-std::string describe(const SongFact& fact) {
+Sentence describe(const SongFact& fact) {
     return std::visit(
         Overloaded{
             [](const PulseFact& f) {
-                return std::string(f.factor == 2 ? "twice as many beats" : "half as many beats");
+                return f.factor == 2 ? Core::sentence("twice as many beats") : Core::sentence("half as many beats");
             },
-            [](const MetreFact& f) { return "the metre is " + toString(f.metre) + partText(f.within); },
-            [](const OneFact& f) { return "a 1 at " + clockText(f.at); },
+            [](const MetreFact& f) { return ofPart(Core::sentence("the metre is %1", toString(f.metre)), f.within); },
+            [](const OneFact& f) { return Core::sentence("a 1 at %1", AsClock{f.at}); },
             [](const BarFact& f) {
-                return "the bar at " + clockText(f.at) + " has " + std::to_string(f.beats) +
-                       (f.beats == 1 ? " beat" : " beats");
+                return Core::plural("the bar at %1 has %n beat|the bar at %1 has %n beats", nullptr, f.beats,
+                                    AsClock{f.at});
             },
             [](const PhraseFact& f) {
-                return "a phrase starts at " + clockText(f.at) +
-                       (f.beats ? " and has " + numbered(*f.beats, "beat", "beats") : std::string());
+                const AsClock at{f.at};
+                return f.beats ? Core::plural(
+                                     "a phrase starts at %1 and has %n beat|a phrase starts at %1 and has %n beats",
+                                     nullptr, static_cast<std::int64_t>(*f.beats), at)
+                               : Core::sentence("a phrase starts at %1", at);
             },
-            [](const NameFact& f) { return "the phrase at " + clockText(f.at) + " is called “" + f.name + "”"; },
-            [](const BeatFact& f) { return "a beat at " + clockText(f.at); },
+            [](const NameFact& f) { return Core::sentence("the phrase at %1 is called “%2”", AsClock{f.at}, f.name); },
+            [](const BeatFact& f) { return Core::sentence("a beat at %1", AsClock{f.at}); },
             [](const TempoFact& f) {
-                return "the tempo is " + numberText(std::round(f.bpm * 10) / 10) + " bpm" + partText(f.within);
+                return ofPart(Core::sentence("the tempo is %1 bpm", AsDecimals::tenths(f.bpm)), f.within);
             },
             [](const StopFact& f) {
-                return "a stop of " + std::to_string(f.beats) + " from " + clockText(f.from) + " to " + clockText(f.to);
+                return Core::sentence("a stop of %1 from %2 to %3", f.beats, AsClock{f.from}, AsClock{f.to});
             },
             [](const NudgeFact& f) {
-                return "every beat " + std::to_string(std::lround(std::abs(f.by) * 1000)) +
-                       (f.by < 0 ? " ms earlier" : " ms later");
+                const auto by = std::lround(std::abs(f.by) * 1000);
+                return f.by < 0 ? Core::sentence("every beat %1 ms earlier", by)
+                                : Core::sentence("every beat %1 ms later", by);
             },
-            [](const FermataFact& f) { return "a beat held from " + clockText(f.from) + " to " + clockText(f.to); }},
+            [](const FermataFact& f) {
+                return Core::sentence("a beat held from %1 to %2", AsClock{f.from}, AsClock{f.to});
+            }},
         fact);
 }
 

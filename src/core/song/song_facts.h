@@ -81,7 +81,7 @@ using SongFact = std::variant<PulseFact, MetreFact, OneFact, BarFact, PhraseFact
                               StopFact, FermataFact, NudgeFact>;
 
 /// A fact in words: "bar at 0:35.2 has 2 beats".
-[[nodiscard]] std::string describe(const SongFact& fact);
+[[nodiscard]] Sentence describe(const SongFact& fact);
 
 /// The map as detected with the facts put into it, without a new analysis:
 /// pulse facts first, then the metre, then bars, phrases and names in the order of time.

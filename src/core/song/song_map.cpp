@@ -190,4 +190,12 @@ std::vector<int> usualBeats(const SongMap& map) {
     return usual;
 }
 
+Sentence inBeats(std::size_t n) { return Core::plural("%n beat|%n beats", nullptr, static_cast<std::int64_t>(n)); }
+
+Sentence inBars(std::size_t n) { return Core::plural("%n bar|%n bars", nullptr, static_cast<std::int64_t>(n)); }
+
+Sentence inPhrases(std::size_t n) {
+    return Core::plural("%n phrase|%n phrases", nullptr, static_cast<std::int64_t>(n));
+}
+
 } // namespace lc

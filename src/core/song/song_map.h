@@ -138,4 +138,9 @@ struct BarRun {
 /// The margin's "+4" is measured against it. O(bars + phrases · log phrases).
 [[nodiscard]] std::vector<int> usualBeats(const SongMap& map);
 
+/// "1 beat", "16 beats", and the same of bars and phrases.
+[[nodiscard]] Sentence inBeats(std::size_t n);
+[[nodiscard]] Sentence inBars(std::size_t n);
+[[nodiscard]] Sentence inPhrases(std::size_t n);
+
 } // namespace lc

@@ -11,18 +11,18 @@ namespace lc {
 
 namespace {
 
-constexpr double doubleTap = 0.35; // of the usual distance: nearer taps are one
-constexpr std::size_t fewestTaps = 4;
-constexpr Seconds fastestTap = 0.12; // nobody taps eight times a second
-constexpr std::size_t fewestSmoothed = 8;
-constexpr int longestGap = 4;            // places a person may leave out in a row
-constexpr double wrongTap = 5.0;         // price of leaving a tap out, in squared standard deviations
-constexpr double missedPlace = 2.0;      // … of filling a place in
-constexpr double scatterOfPeriod = 0.08; // what a tap may be off, of the distance between taps; at least …
-constexpr Seconds leastScatter = 0.030;  // … this (tapping along scatters by 20 to 30 ms: common practice, no source)
-constexpr Seconds steady = 0.040;        // residuals of one line, below which the tempo is taken to hold
-constexpr int neighbours = 4;            // places on either side that a drifting place is fitted through
-constexpr std::size_t barsOfADraftPhrase = 8;
+constexpr double doubleTap = 0.35;        // of the usual distance: nearer taps are one
+constexpr std::size_t fewestTaps = 4;     // three distances: fewer show no scatter
+constexpr Seconds fastestTap = 0.12;      // nobody taps eight times a second
+constexpr std::size_t fewestSmoothed = 8; // four places on either side of one
+constexpr int longestGap = 4;             // places a person may leave out in a row
+constexpr double wrongTap = 5.0;          // price of leaving a tap out, in squared standard deviations
+constexpr double missedPlace = 2.0;       // … of filling a place in
+constexpr double scatterOfPeriod = 0.08;  // what a tap may be off, of the distance between taps; at least …
+constexpr Seconds leastScatter = 0.030; // … this (tapping along scatters by 20 to 30 ms: common practice, no source)
+constexpr Seconds steady = 0.040;       // residuals of one line, below which the tempo is taken to hold
+constexpr int neighbours = 4;           // places on either side that a drifting place is fitted through
+constexpr std::size_t barsOfADraftPhrase = 8; // of four: a phrase of 32 counts (common practice, no source)
 
 std::vector<double> gapsOf(const std::vector<Seconds>& taps) {
     std::vector<double> gaps;

@@ -10,8 +10,6 @@ namespace lc {
 
 namespace {
 
-std::string tenths(double value) { return numberText(std::round(value * 10) / 10); }
-
 std::optional<TempoRange> rangeOf(const std::vector<TempoPoint>& points, Seconds from, Seconds to) {
     std::optional<TempoRange> range;
     for (const TempoPoint& point : points) {
@@ -56,11 +54,12 @@ TempoCurve tempoCurve(const SongMap& map, const CountGrid& grid, Seconds from, S
     return curve;
 }
 
-std::string tempoInWords(const TempoCurve& curve) {
+Sentence tempoInWords(const TempoCurve& curve) {
     if (!curve.range) return {};
     const double spread = curve.range->highest - curve.range->lowest;
-    if (spread < 0.02 * curve.usual) return "steady within " + tenths(spread / 2);
-    return "from " + tenths(curve.range->lowest) + " to " + tenths(curve.range->highest);
+    if (spread < 0.02 * curve.usual) return Core::sentence("steady within %1", AsDecimals::tenths(spread / 2));
+    return Core::sentence("from %1 to %2", AsDecimals::tenths(curve.range->lowest),
+                          AsDecimals::tenths(curve.range->highest));
 }
 
 } // namespace lc

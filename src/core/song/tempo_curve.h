@@ -37,6 +37,6 @@ struct TempoCurve {
 [[nodiscard]] TempoCurve tempoCurve(const SongMap& map, const CountGrid& grid, Seconds from, Seconds to);
 
 /// "steady within 0.4", "from 98 to 104": how much a tempo range differs, in words.
-[[nodiscard]] std::string tempoInWords(const TempoCurve& curve);
+[[nodiscard]] Sentence tempoInWords(const TempoCurve& curve);
 
 } // namespace lc

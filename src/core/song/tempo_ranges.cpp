@@ -8,41 +8,41 @@ namespace lc {
 
 const std::vector<FamilyTempo>& tempoRanges() {
     static const std::vector<FamilyTempo> all = [] {
-        const std::string rules = "World DanceSport Federation rules; from memory",
-                          practice = "common practice, no source";
-        const auto bars = [&](const char* family, int beats, double from, double to) {
-            return FamilyTempo{family, beats, from * beats, to * beats, rules};
+        const Sentence rules = Core::sentence("World DanceSport Federation rules; from memory"),
+                       practice = Core::sentence("common practice, no source");
+        const auto bars = [&](const Sentence& name, int beats, double from, double to) {
+            return FamilyTempo{name.english(), name, beats, from * beats, to * beats, rules, true};
         };
-        const auto usual = [&](const char* family, int beats, double from, double to) {
-            return FamilyTempo{family, beats, from, to, practice};
+        const auto usual = [&](const Sentence& name, int beats, double from, double to) {
+            return FamilyTempo{name.english(), name, beats, from, to, practice};
         };
-        return std::vector<FamilyTempo>{bars("waltz", 3, 28, 30),
-                                        bars("tango", 4, 31, 33),
-                                        bars("viennese waltz", 3, 58, 60),
-                                        bars("slow foxtrot", 4, 28, 30),
-                                        bars("quickstep", 4, 50, 52),
-                                        bars("samba", 2, 50, 52),
-                                        bars("cha-cha", 4, 30, 32),
-                                        bars("rumba", 4, 25, 27),
-                                        bars("paso doble", 2, 60, 62),
-                                        bars("jive", 4, 42, 44),
-                                        usual("bachata", 4, 110, 150),
-                                        usual("hustle", 4, 105, 125),
-                                        usual("jig", 2, 108, 124),
-                                        usual("lindy hop", 4, 120, 200),
-                                        usual("line dance, easy", 4, 90, 125),
-                                        usual("line dance, quick", 4, 120, 180),
-                                        usual("ländler", 3, 100, 140),
-                                        usual("mazurka", 3, 120, 160),
-                                        usual("merengue", 2, 120, 160),
-                                        usual("musette waltz", 3, 160, 190),
-                                        usual("polka", 2, 100, 126),
-                                        usual("reel", 2, 104, 120),
-                                        usual("rotary hambo", 3, 96, 126),
-                                        usual("salsa", 4, 160, 220),
-                                        usual("schottische", 4, 120, 160),
-                                        usual("square and contra", 2, 112, 126),
-                                        usual("two-step", 4, 160, 200)};
+        return std::vector<FamilyTempo>{bars(Core::sentence("waltz"), 3, 28, 30),
+                                        bars(Core::sentence("tango"), 4, 31, 33),
+                                        bars(Core::sentence("viennese waltz"), 3, 58, 60),
+                                        bars(Core::sentence("slow foxtrot"), 4, 28, 30),
+                                        bars(Core::sentence("quickstep"), 4, 50, 52),
+                                        bars(Core::sentence("samba"), 2, 50, 52),
+                                        bars(Core::sentence("cha-cha"), 4, 30, 32),
+                                        bars(Core::sentence("rumba"), 4, 25, 27),
+                                        bars(Core::sentence("paso doble"), 2, 60, 62),
+                                        bars(Core::sentence("jive"), 4, 42, 44),
+                                        usual(Core::sentence("bachata"), 4, 110, 150),
+                                        usual(Core::sentence("hustle"), 4, 105, 125),
+                                        usual(Core::sentence("jig"), 2, 108, 124),
+                                        usual(Core::sentence("lindy hop"), 4, 120, 200),
+                                        usual(Core::sentence("line dance, easy"), 4, 90, 125),
+                                        usual(Core::sentence("line dance, quick"), 4, 120, 180),
+                                        usual(Core::sentence("ländler"), 3, 100, 140),
+                                        usual(Core::sentence("mazurka"), 3, 120, 160),
+                                        usual(Core::sentence("merengue"), 2, 120, 160),
+                                        usual(Core::sentence("musette waltz"), 3, 160, 190),
+                                        usual(Core::sentence("polka"), 2, 100, 126),
+                                        usual(Core::sentence("reel"), 2, 104, 120),
+                                        usual(Core::sentence("rotary hambo"), 3, 96, 126),
+                                        usual(Core::sentence("salsa"), 4, 160, 220),
+                                        usual(Core::sentence("schottische"), 4, 120, 160),
+                                        usual(Core::sentence("square and contra"), 2, 112, 126),
+                                        usual(Core::sentence("two-step"), 4, 160, 200)};
     }();
     return all;
 }

@@ -11,12 +11,13 @@ namespace lc {
 
 /// How fast a family of dances is usually danced, in beats a minute.
 struct FamilyTempo {
-    std::string family; ///< "waltz", "cha-cha"
+    std::string family; ///< by which it is asked for: "waltz", "cha-cha"
+    Sentence name;      ///< the same as it is told
     int beatsInBar = 4;
     Bpm from = 0;
     Bpm to = 0;
-    std::string source; ///< a published source, or "common practice, no source"
-    [[nodiscard]] bool published() const { return source.rfind("common practice", 0) != 0; }
+    Sentence source;        ///< a published source, or "common practice, no source"
+    bool published = false; ///< by that source
 };
 
 /// The ranges at hand, by family. Those of a published source are given there in bars a minute; here they are times the

@@ -6,7 +6,6 @@ namespace lc {
 
 std::vector<SongDoubt> unmatchedDoubts(const SongMap& map, const std::vector<SongSpan>& unmatched,
                                        const std::vector<SongFact>& facts) {
-    constexpr Seconds snap = 0.070;
     std::vector<SongDoubt> doubts;
     if (map.bars.empty()) return doubts;
     for (const SongSpan& span : unmatched) {
@@ -16,27 +15,30 @@ std::vector<SongDoubt> unmatchedDoubts(const SongMap& map, const std::vector<Son
         const bool settled = std::any_of(facts.begin(), facts.end(), [&](const SongFact& fact) {
             const auto* f = std::get_if<PhraseFact>(&fact);
             if (!f) return false;
-            return (f->at >= start - snap && f->at < span.to) ||
+            return (f->at >= start - sameBeat && f->at < span.to) ||
                    (f->beats && f->at < start &&
                     map.beats[std::min(map.beats.size() - 1,
                                        nearestBeat(map, f->at) + static_cast<std::size_t>(*f->beats))]
-                            .time > start + snap);
+                            .time > start + sameBeat);
         });
         if (settled) continue;
-        SongDoubt doubt{
-            start, std::max(span.to, start + 0.1), "music that the other recording did not have, or a cut", 0.3, {}};
+        SongDoubt doubt{start,
+                        std::max(span.to, start + 0.1),
+                        Core::sentence("music that the other recording did not have, or a cut"),
+                        0.3,
+                        {}};
         doubt.readings.push_back(
-            {"a phrase starts here, at bar " + std::to_string(bar + 1), 0.6, {PhraseFact{start, std::nullopt}}});
+            {Core::sentence("a phrase starts here, at bar %1", bar + 1), 0.6, {PhraseFact{start, std::nullopt}}});
         const Phrase& here = map.phrases[phrase];
         if (phrase > 0 || here.firstBar < bar) {
             const Phrase& before = here.firstBar < bar ? here : map.phrases[phrase - 1];
             const int beats = beatsIn(map, before) + (here.firstBar < bar ? 0 : beatsIn(map, here));
-            doubt.readings.push_back({"it belongs to the phrase before",
+            doubt.readings.push_back({Core::sentence("it belongs to the phrase before"),
                                       0.4,
                                       {PhraseFact{map.beats[firstBeatOf(map, before)].time, beats}}});
         } else
             doubt.readings.push_back(
-                {"every 1 is a beat later",
+                {Core::sentence("every 1 is a beat later"),
                  0.4,
                  {OneFact{map.beats[std::min(map.beats.size() - 1, map.bars[bar].firstBeat + 1)].time}}});
         doubts.push_back(std::move(doubt));

@@ -11,12 +11,27 @@ class ListsTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void listsWithAnd() {
-        QCOMPARE(test::q(listOf(std::vector<std::string>{})), "");
-        QCOMPARE(test::q(listOf({"a"})), "a");
-        QCOMPARE(test::q(listOf({"a", "b"})), "a and b");
-        QCOMPARE(test::q(listOf({"a", "b", "c"})), "a, b and c");
-        QCOMPARE(test::q(listOf("pass", "passes", std::vector<int>{2})), "pass 2");
-        QCOMPARE(test::q(listOf("pass", "passes", std::vector<std::size_t>{2, 5, 7})), "passes 2, 5 and 7");
+        using Words = std::vector<std::string>;
+        for (const auto& [words, text] : {std::pair<Words, QString>{{}, ""},
+                                          {{"a"}, "a"},
+                                          {{"a", "b"}, "a and b"},
+                                          {{"a", "b", "c"}, "a, b and c"}}) {
+            QCOMPARE(test::q(listOf(words)), text);
+            QCOMPARE(test::q(Core::sentence("%1", listed(words))), text);
+        }
+        QCOMPARE(test::q(Core::sentence("%1", listed(Words{"a", "b"}, Joined::Lines))), "a\nb");
+        QCOMPARE(test::q(passesSaid(std::vector<int>{2})), "pass 2");
+        QCOMPARE(test::q(passesSaid(std::vector<std::size_t>{2, 5, 7})), "passes 2, 5 and 7");
+    }
+    /// A sentence may open with words that are small elsewhere.
+    void openingsAreLarge() {
+        QCOMPARE(test::q(Core::sentence("%1.", AsOpening(Core::sentence("every pass lands")))), "Every pass lands.");
+        QCOMPARE(test::q(Core::sentence("%1", AsOpening(Sentence()))), "");
+        QCOMPARE(test::q(Core::sentence("%1", AsOpening(Core::sentence("16 over")))), "16 over");
+        QVERIFY(Core::sentence("%1", AsOpening(Core::sentence("a"))) ==
+                Core::sentence("%1", AsOpening(Core::sentence("a"))));
+        QVERIFY(!(Core::sentence("%1", AsOpening(Core::sentence("a"))) ==
+                  Core::sentence("%1", AsOpening(Core::sentence("b")))));
     }
     /// Against sorting everything.
     void quantiles() {

@@ -10,7 +10,7 @@ class HistoryTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void stepsGoBackAndForth() {
-        History<int> h(0);
+        History<int, std::string> h(0);
         h.push(1, "one");
         h.push(2, "two");
         QCOMPARE(h.undoName(), std::string("two"));
@@ -28,7 +28,7 @@ private Q_SLOTS:
         QCOMPARE(h.current(), 0);
     }
     void typingIsOneStep() {
-        History<int> h(0);
+        History<int, std::string> h(0);
         h.push(1, "type", "k");
         h.push(2, "type", "k");
         h.push(3, "other", "");
@@ -44,7 +44,7 @@ private Q_SLOTS:
         QCOMPARE(h.current(), 0);
     }
     void theSavedStepIsKnown() {
-        History<int> h(0);
+        History<int, std::string> h(0);
         QVERIFY(h.isSaved());
         h.push(1, "a", "k");
         QVERIFY(!h.isSaved());

@@ -157,7 +157,7 @@ private Q_SLOTS:
         };
         const auto tag = [&](const char* line, std::size_t pass) {
             const Handout h = song(line);
-            QVERIFY2(!h.lines.back().open, h.lines.back().understood.c_str());
+            QVERIFY2(!h.lines.back().open, h.lines.back().understood.english().c_str());
             QVERIFY(h.document.routine.passes[pass].tag && h.document.routine.passes[pass].tag->counts == counts(4));
         };
         tag("Bridge: 4 counts after wall 1: rock L, recover, rock back, recover", 0);
@@ -258,8 +258,9 @@ private Q_SLOTS:
     void claimsThatAreNotKept() {
         const Handout handout = must(readHandout("Short One\n32 counts, 4 walls\n1-4 vine R\n5-8 vine L\n"));
         QCOMPARE(open(handout), QStringList{"32 counts, 4 walls"});
-        QVERIFY(handout.lines[1].understood.find("32 counts are said, but 8 counts are written") != std::string::npos);
-        QVERIFY(handout.lines[1].understood.find("4 walls are said, but the turns that are written make 1") !=
+        QVERIFY(handout.lines[1].understood.english().find("32 counts are said, but 8 counts are written") !=
+                std::string::npos);
+        QVERIFY(handout.lines[1].understood.english().find("4 walls are said, but the turns that are written make 1") !=
                 std::string::npos);
         // what is claimed is checked anew when the steps are changed
         Document d = handout.document;
@@ -291,10 +292,11 @@ private Q_SLOTS:
             "\uFEFFPlain Row\nIntro:\u00A08 counts\n1-2\u00A0Rock\u00A0step R\n3&4\u202FTriple\u00A0step R\nStart again and enjoy!\nSection\u00A02: steps\n1-4 vine R\nSection 3: part A\n1-4 vine L\n"));
         QVERIFY2(open(handout).isEmpty(), qPrintable(open(handout).join('\n')));
         QCOMPARE(test::q(handout.document.title), "Plain Row");
-        QVERIFY(handout.lines[0].understood.find("4 passes until an order is written") != std::string::npos);
-        QVERIFY(handout.lines[1].understood.find("112 beats a minute while no song is chosen") != std::string::npos);
+        QVERIFY(handout.lines[0].understood.english().find("4 passes until an order is written") != std::string::npos);
+        QVERIFY(handout.lines[1].understood.english().find("112 beats a minute while no song is chosen") !=
+                std::string::npos);
         QCOMPARE(land(handout.document).performance.passes.front().counts, counts(12));
-        QVERIFY(openLinesInWords(sheet("lantern-row.txt"), 0).find("1 line more") != std::string::npos);
+        QVERIFY(openLinesInWords(sheet("lantern-row.txt"), 0).english().find("1 line more") != std::string::npos);
     }
 
     /// Every line is told of, and what cannot be read is open with the reason and stays in the routine.
@@ -323,7 +325,7 @@ private Q_SLOTS:
     void aFileIsKnownByItsContent() {
         const auto file = must(readRoutineFile(path("lantern-row.txt")));
         QCOMPARE(file.document.routine.passes.size(), std::size_t{6});
-        QVERIFY(file.note.find("Line 29") != std::string::npos);
+        QVERIFY(file.note.english().find("Line 29") != std::string::npos);
         const auto western = must(readRoutineFile(path("hofkreis.txt")));
         QVERIFY(!western.note.empty()); // it was not UTF-8
         QCOMPARE(test::q(western.document.routine.level), "Anfänger");

@@ -57,11 +57,11 @@ private Q_SLOTS:
         other.lines[0].text += " 5 step";
         other.facts.notes = "mine";
         other.facts.choices = NotationChoices{.feel = Feel::Swing};
-        QCOMPARE(differencesOf(vine(), other), (std::vector<std::string>{"name", "line of everyone", "notes", "feel"}));
-        QCOMPARE(differencesOf(box(), vine()).at(1), std::string("line of leader"));
+        QCOMPARE(test::q(differencesOf(vine(), other)), (QStringList{"name", "line of everyone", "notes", "feel"}));
+        QCOMPARE(test::q(differencesOf(box(), vine())).at(1), "line of leader");
         FigureCard turned = box();
         std::swap(turned.lines[0], turned.lines[1]);
-        QCOMPARE(differencesOf(box(), turned), std::vector<std::string>{"order of its lines"});
+        QCOMPARE(test::q(differencesOf(box(), turned)), QStringList{"order of its lines"});
     }
     void whatTheOtherKnowsIsKept() {
         FigureCard other = vine();

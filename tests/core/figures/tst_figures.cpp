@@ -255,7 +255,7 @@ private Q_SLOTS:
         QCOMPARE(test::q(bad.joints[1].breaks.at(0)), "Six needs the left foot; the right is free");
         const Chain holds = chainFigures({{"Closed", &closed}, {"Open", &open}});
         QVERIFY2(test::q(holds.joints[1].breaks.at(0)).contains("Open begins open; here it is closed"),
-                 holds.joints[1].breaks.at(0).c_str());
+                 holds.joints[1].breaks.at(0).english().c_str());
         QCOMPARE(test::q(toString(holds.joints[1].couple)), "closed, L-R");
     }
     /// S02: 6 + 8 + 6 = 20 counts; repeats start on 1 5 1 5 …, the figures on 1 7 7, 5 3 3, ….

@@ -133,9 +133,9 @@ private Q_SLOTS:
         QVERIFY(scaled[1].findings.empty());
         QCOMPARE(scaled[2].length, counts(12));
         QCOMPARE(scaled[2].changes, 9);
-        QCOMPARE(scaled[2].findings, (std::vector<std::string>{"it ends on the other foot than it begins",
-                                                               "it ends in the middle of an eight, after 4",
-                                                               "it has no repetition 2, in which the turn belongs"}));
+        QCOMPARE(test::q(scaled[2].findings),
+                 (QStringList{"it ends on the other foot than it begins", "it ends in the middle of an eight, after 4",
+                              "it has no repetition 2, in which the turn belongs"}));
     }
     void aDrillIsSaidAndFollowed() {
         const FigureReading five = lineOf("1 side L 2 behind R 3 side L 4 across R 5 side L"),

@@ -50,7 +50,7 @@ private Q_SLOTS:
         asked.musicStart = counts(3); // 3 4 5 6 7 8: a stretched six ends before the 1
         const Bench bench = makeBench(readFigure(card), asked);
         QCOMPARE(bench.versions.at(0).remainder, Tick{});
-        QVERIFY2(test::q(bench.heading).endsWith("no count left"), bench.heading.c_str());
+        QVERIFY2(test::q(bench.heading.at(0)).endsWith("no count left"), bench.heading.at(0).english().c_str());
         QCOMPARE(test::q(bench.versions.at(0).note), "last step on 8");
         asked.kind = BenchKind::OtherStart;
         for (const BenchVersion& version : makeBench(readFigure(card), asked).versions)

@@ -202,7 +202,7 @@ private Q_SLOTS:
             for (const Finding& f : landing.findings)
                 for (const Remedy& remedy : remediesFor(d, landing, f)) {
                     History<Document> history(d);
-                    history.push(must(applyEdits(d, remedy.edits)), remedy.title.english());
+                    history.push(must(applyEdits(d, remedy.edits)), Core::sentence("%1", remedy.title));
                     const Landing after = land(history.current());
                     const bool there = std::any_of(after.findings.begin(), after.findings.end(),
                                                    [&](const Finding& g) { return g.key == f.key; });

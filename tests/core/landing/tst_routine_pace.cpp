@@ -28,7 +28,7 @@ private Q_SLOTS:
                  qPrintable(QString::number(*routinePace(landing).turnDegreesPerSecond)));
         QVERIFY2(test::q(paceInWords(landing))
                      .contains("480° a second (count 1 of Verse); beyond your own limit for turns."),
-                 paceInWords(landing).c_str());
+                 paceInWords(landing).english().c_str());
         QVERIFY(!test::q(paceInWords(landing, 70)).contains("beyond"));         // 336° a second
         QVERIFY(qAbs(*routinePace(landing).shortestStepSeconds - 0.25) < 1e-9); // 5 &
     }

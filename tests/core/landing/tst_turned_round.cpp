@@ -129,7 +129,7 @@ private Q_SLOTS:
         for (const Pass& pass : d.routine.passes) {
             PassExceptions wait;
             wait.wait = counts(1);
-            waits = must(applyEdit(waits, SetExceptions{pass.id, wait, "a wait"}));
+            waits = must(applyEdit(waits, SetExceptions{pass.id, wait, Sentence::verbatim("a wait")}));
         }
         QVERIFY(land(waits).turned.size() > 80U);
         for (const Finding& f : turnedIn(land(waits))) QVERIFY(!test::q(f.text).contains("Behind that it goes on so"));

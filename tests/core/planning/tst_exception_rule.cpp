@@ -132,7 +132,7 @@ private Q_SLOTS:
                     continue;
                 }
                 ++found;
-                QVERIFY2(passesMeant(test::q(rule.when), landing) == rule.passes, ruleInWords(rule).c_str());
+                QVERIFY2(passesMeant(test::q(rule.when), landing) == rule.passes, ruleInWords(rule).english().c_str());
             }
         }
         qInfo("%d rules, %d without one", found, none);

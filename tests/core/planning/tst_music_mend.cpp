@@ -32,7 +32,7 @@ private Q_SLOTS:
         QCOMPARE(mends.mends.front().misses, 0);
         QCOMPARE(mends.mends.front().joints, 1);
         QVERIFY2(test::q(mendInWords(*d.map, mends.mends.front())).startsWith("One change: without bar "),
-                 mendInWords(*d.map, mends.mends.front()).c_str());
+                 mendInWords(*d.map, mends.mends.front()).english().c_str());
         const Document then = mended(d, mends.mends.front());
         const Landing landing = land(then);
         QCOMPARE(landing.grid.countsInSong(), 128);
@@ -65,7 +65,7 @@ private Q_SLOTS:
         QVERIFY(either.mends[0].missing == counts(16) || either.mends[1].missing == counts(16));
         const MusicMend& cut = either.mends[0].missing == counts(16) ? either.mends[0] : either.mends[1];
         QVERIFY2(test::q(mendInWords(*d.map, cut)).endsWith("The music ends 16 counts before the dance."),
-                 mendInWords(*d.map, cut).c_str());
+                 mendInWords(*d.map, cut).english().c_str());
         QVERIFY(std::any_of(mends.mends.begin(), mends.mends.end(), [&](const MusicMend& m) {
             return m.spans == cut.spans && m.cost == 14 + 2 * MusicMendWishes{}.unfinished;
         })); // two sets of it

@@ -154,11 +154,11 @@ private Q_SLOTS:
         many.tag = Tag{counts(16), false, turn};
         many.ending = Ending{counts(8), d.routine.parts[0].id, true};
         QStringList said;
-        for (const std::string& words : otherExceptionsInWords(d.routine, many)) said << test::q(words);
+        for (const OtherException& other : otherExceptions(d.routine, many)) said << test::q(other.words);
         QCOMPARE(said, (QStringList{"wait of 2 before count 1", "Sway left out", "Sway danced twice", "Turn after Sway",
                                     "Sway as “long”", "Sway to the other side", "partners exchanged in Sway",
                                     "shorter bars as the music has them", "Turn as a tag", "ending A after 8"}));
-        QVERIFY(otherExceptionsInWords(d.routine, many, many).empty());
+        QVERIFY(otherExceptions(d.routine, many, many).empty());
     }
     void costsAreReadByName() {
         const RoutineCosts costs = must(parseRoutineCosts("miss=7, figure_cut=4, wrong_foot=9,late=1"));

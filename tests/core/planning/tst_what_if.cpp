@@ -30,7 +30,7 @@ private Q_SLOTS:
                                                          "drum"}})); // 120 bpm: the verse at 8 s, the chorus at 24 s
         const auto begins = [&](const char* words) {
             for (const WhatIf& what : whatIfs(*d.map, d.scheme))
-                if (what.words == words) {
+                if (what.words.english() == words) {
                     const Document then = must(applyEdits(d, songEdited(d, what.song)));
                     const Landing landing = land(then);
                     return test::q(landing.grid.placeInWords(landing.performance.start)) +
@@ -50,7 +50,7 @@ private Q_SLOTS:
             "A x4");
         const auto without = [&](const char* words) {
             for (WhatIf& what : whatIfs(*d.map, d.scheme))
-                if (what.words == words) return must(applyEdits(d, songEdited(d, what.song)));
+                if (what.words.english() == words) return must(applyEdits(d, songEdited(d, what.song)));
             qFatal("not offered: %s", words);
         };
         const auto plan = [](const Document& then) {

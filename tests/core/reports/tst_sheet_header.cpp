@@ -159,7 +159,7 @@ private Q_SLOTS:
         const Landing landing = land(d);
         const auto offered = [&](std::size_t pass) {
             QStringList all;
-            for (const std::string& mark : memoryMarks(d, landing, pass)) all << test::q(mark);
+            for (const Sentence& mark : memoryMarks(d, landing, pass)) all << test::q(mark);
             return all;
         };
         QVERIFY2(offered(3).contains("the one in Bridge") && offered(3).contains("by “drums alone”"),

@@ -1,6 +1,7 @@
 #include "support/core_support.h"
 
 #include "core/document/document_json.h"
+#include "core/reports/landing_report.h"
 #include "core/reports/song_trial.h"
 #include "core/routine/music_place.h"
 
@@ -10,6 +11,16 @@ using test::must;
 class SongTrialTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    void howManyPassesLandIsSaidAsPeopleSayIt() {
+        const auto lands = [](int n, int total) { return test::q(passesThatLand(n, total)); };
+        QCOMPARE(lands(6, 6), "every pass lands");
+        QCOMPARE(lands(1, 6), "one of 6 passes lands");
+        QCOMPARE(lands(3, 6), "3 of 6 passes land");
+        QCOMPARE(lands(0, 6), "none of 6 passes lands");
+        QCOMPARE(lands(1, 1), "the one pass lands");
+        QCOMPARE(lands(0, 1), "not even the one pass lands");
+        QCOMPARE(lands(0, 0), "no pass lands");
+    }
     void anotherEditOfTheSong() {
         Document d =
             test::withOrder(test::withLine(test::documentOn("verse 32 | chorus 36 | verse 32 | bridge 16 | chorus 32"),

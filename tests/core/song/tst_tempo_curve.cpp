@@ -65,8 +65,8 @@ private Q_SLOTS:
             QVERIFY(doubt.readings.size() >= 2);
             for (const DoubtReading& r : doubt.readings) {
                 const auto then = withFacts(map, r.facts);
-                QVERIFY2(then, r.text.c_str());
-                QVERIFY2(unmatchedDoubts(*then, {{16, 24}, {56, 60}}, r.facts).size() <= 2, r.text.c_str());
+                QVERIFY2(then, r.text.english().c_str());
+                QVERIFY2(unmatchedDoubts(*then, {{16, 24}, {56, 60}}, r.facts).size() <= 2, r.text.english().c_str());
             }
         }
         QCOMPARE(unmatchedDoubts(map, {{16, 24}, {56, 60}}, doubts[0].readings[0].facts).size(),

@@ -1,0 +1,16 @@
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+namespace lc::app {
+
+/// Where the program's languages are: a lift-count_<language>.qm for each translations/lift-count_<language>.ts.
+[[nodiscard]] QString languageFolder();
+
+/// Speaks the first of the languages that a person wants and that the program has, English where it has none or English
+/// comes first; numbers and dates follow the words. `wanted` as QLocale::uiLanguages() gives them: "de-AT", "de".
+/// Before any window is made. Gives the language that is spoken: "de", "en".
+QString speak(const QStringList& wanted, const QString& folder = languageFolder());
+
+} // namespace lc::app

@@ -1,0 +1,177 @@
+// The window in a language that is made for this: every message in accented letters, longer, in brackets. What is left
+// in plain letters was never given to be translated; what does not fit was laid out for English alone.
+#include "support/pseudo_language.h"
+#include "support/shown_words.h"
+#include "support/window_rig.h"
+
+#include "app/arrange/handout_panel.h"
+#include "app/arrange/mend_panel.h"
+#include "app/arrange/plans_panel.h"
+#include "app/arrange/rank_panel.h"
+#include "app/base/figure_desk.h"
+#include "app/base/languages.h"
+#include "app/steps/steps_stage.h"
+#include "app/window/command_box.h"
+#include "app/window/command_table.h"
+#include "core/exchange/handout.h"
+#include "core/notation/step_words.h"
+#include "store/starter_figures.h"
+
+#include <QComboBox>
+#include <QMenu>
+#include <QMenuBar>
+#include <QTemporaryDir>
+#include <QToolButton>
+
+using namespace lc;
+using namespace lc::app;
+
+namespace {
+
+QTemporaryDir& languages() {
+    static QTemporaryDir folder;
+    return folder;
+}
+
+/// A dance whose own words have no plain letters but those of the notation, so that what is left in plain letters is
+/// the program's.
+Document danceInGreek() {
+    Document d = test::documentOn("Στροφή 32 | Ρεφρέν 36 | Στροφή 32 | Ρεφρέν 32 | Γέφυρα 16 | Ρεφρέν 32");
+    d = test::must(applyEdit(d, SetTitle{"Ο ανεμοδείκτης"}));
+    d = test::withOrder(test::withLine(d, "A", "1 side R 2 behind L 3 side R 1/4 R 4 touch L 5-32 walk"), "A x5");
+    return test::cut(test::tagged(d, 2, 4), 4, 16);
+}
+
+} // namespace
+
+class LanguagesTest : public QObject {
+    Q_OBJECT
+
+    QSet<QString> m_own; ///< words of the routine and of the notation, which are the same in every language
+
+    /// What is shown now has no plain English and cuts nothing off.
+    void look(test::WindowRig& rig, const QString& where) {
+        for (int i = 0; i < 3; ++i) QCoreApplication::processEvents();
+        look(*rig.window, where);
+    }
+    void look(QWidget& widget, const QString& where) {
+        for (const QString& text : test::shownWords(widget))
+            if (const QString plain = test::plainWords(text, m_own); !plain.isEmpty())
+                m_plain << where + ": " + plain + " in “" + text.left(160) + "”";
+        for (const QString& cut : test::cutOff(widget)) m_cut << where + ": " + cut;
+    }
+    QStringList m_plain, m_cut;
+
+    void speakIt() {
+        QCOMPARE(speak({"de"}, languages().path()), "de");
+        m_own = {"lift", "count"}; // the program's name
+        for (const char* key :
+             {"alt", "ctrl", "shift", "return", "del", "pgup", "pgdown", "left", "right", "space", "home", "end"})
+            m_own << QString::fromLatin1(key); // Qt names keys
+        m_own << "everyone";                   // a role's name, which files keep
+        for (const StepWord& word : stepWords()) m_own << QString::fromStdString(std::string(word.word)).toLower();
+        const Document d = danceInGreek();
+        for (const Figure& figure : d.routine.figures)
+            for (const RoleLine& line : figure.lines)
+                for (const QString& word : QString::fromStdString(line.text).split(' ')) m_own << word.toLower();
+        for (const FigureCard& card : starterFigures())
+            for (const FigureLine& line : card.lines)
+                for (const QString& word : QString::fromStdString(line.text).split(QRegularExpression("[^A-Za-z]+")))
+                    m_own << word.toLower();
+    }
+
+private Q_SLOTS:
+    void initTestCase() {
+        test::prepareProgram("lift-count-languages-test");
+        QVERIFY(test::writePseudoLanguage(languages().path(), "de"));
+    }
+    void cleanup() {
+        m_plain.removeDuplicates();
+        m_cut.removeDuplicates();
+        if (m_plain.isEmpty() && m_cut.isEmpty()) return;
+        for (const QString& line : m_plain) qWarning("plain: %s", qPrintable(line));
+        for (const QString& line : m_cut) qWarning("cut: %s", qPrintable(line));
+        const auto plain = m_plain.size(), cut = m_cut.size();
+        m_plain.clear();
+        m_cut.clear();
+        QFAIL(qPrintable(QString("%1 texts in plain English, %2 cut off").arg(plain).arg(cut)));
+    }
+
+    void englishIsSpokenWhereNothingElseIsThere() {
+        QCOMPARE(speak({"fr-FR", "es"}, languages().path()), "en");
+        QCOMPARE(speak({}, languages().path()), "en");
+        QCOMPARE(speak({"en-GB", "de"}, languages().path()), "en"); // who wants English first gets it
+        QCOMPARE(QLocale().name(), "en_GB");
+        QCOMPARE(app::q(Core::sentence("%1 over", AsDecimals{1234.5, 1})), "1,234.5 over");
+    }
+    void aLanguageIsOneFile() {
+        QCOMPARE(speak({"fr", "de-AT", "en"}, languages().path()), "de");
+        QCOMPARE(QLocale().name(), "de_AT");
+        QCOMPARE(app::q(Core::sentence("%1 over", AsDecimals{1234.5, 1})),
+                 test::pseudo("%1 over").replace("%1", QLocale().toString(1234.5, 'f', 1)));
+        QVERIFY(QLocale().toString(1234.5, 'f', 1).endsWith(",5")); // numbers go with the words
+        const QString one = app::q(inCounts(counts(1))), two = app::q(inCounts(counts(2)));
+        QCOMPARE(one, test::pseudo("%n count").replace("%n", "1"));
+        QCOMPARE(two, test::pseudo("%n counts").replace("%n", "2"));
+    }
+
+    void everyStageSpeaksIt() {
+        speakIt();
+        test::WindowRig rig;
+        look(rig, "start page");
+        rig.session->doc.startWith(danceInGreek());
+        for (Stage* stage : rig.window->stages()) {
+            rig.window->showStage(*stage);
+            look(rig, stage->about().id);
+        }
+    }
+
+    /// What is opened below the strips, on the pages of a figure and by keys.
+    void everyPanelSpeaksIt() {
+        speakIt();
+        test::WindowRig rig;
+        rig.session->doc.startWith(danceInGreek());
+        const QList<std::pair<QByteArray, QList<QByteArray>>> all{
+            {stage_id::listen,
+             {"song.tap", "song.structure", "song.moment", "song.stop", "song.tempo", "song.phrase-name", "song.metre",
+              "song.bar-beats"}},
+            {stage_id::steps,
+             {"figure.versions", "figure.fillers", "figure.joints", "figure.frame", "figure.drill", "figure.card",
+              "figure.words"}},
+            {stage_id::arrange,
+             {"plan.land", "plan.mend-music", "plan.put-right", "plan.hand-out", "plan.fill", "plan.song", "plan.rank",
+              "plan.tempi", "pass.differs", "view.passes"}},
+        };
+        for (const auto& [stage, commands] : all) {
+            rig.window->showStage(stage);
+            for (const QByteArray& command : commands) {
+                (void)rig.window->commands().run(command);
+                look(rig, command);
+            }
+        }
+        rig.window->commandBox().begin(QString());
+        look(rig.window->commandBox(), "command box");
+    }
+
+    /// A hand-out that leaves questions, and findings with remedies.
+    void questionsSpeakIt() {
+        speakIt();
+        test::WindowRig rig;
+        auto handout = test::must(
+            readHandout("Βόλτα\n32 counts, 4 walls\nSection 1\n1-2 rock back L, recover R\n3-4 zzz zzz\nRestart\n"));
+        m_own << "zzz"
+              << "rock"
+              << "recover"
+              << "walls"
+              << "counts"
+              << "restart"
+              << "section";
+        rig.session->doc.startWith(std::move(handout.document), std::move(handout.lines));
+        rig.window->showStage(stage_id::arrange);
+        (void)rig.window->commands().run("plan.hand-out");
+        look(rig, "hand-out");
+    }
+};
+
+LIFTCOUNT_TEST(LanguagesTest)
+#include "tst_languages.moc"
