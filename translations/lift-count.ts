@@ -5617,6 +5617,58 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>A bar has 1 to 24 beats, not %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here a tempo in beats a minute is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tempo lies between 10 and 600 beats a minute.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A held beat ends after it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is more than a %2 needs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Facts, line %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here a time in seconds, such as 12.345, is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A time is not negative.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part of the song ends after it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here a number of beats is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A bar has 1 to 24 beats, with groups such as 7:3+2+2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A stop ends after it begins.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>%1 from %2 to %3</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5678,58 +5730,6 @@
     </message>
     <message>
         <source>a beat held from %1 to %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A bar has 1 to 24 beats, not %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Here a tempo in beats a minute is missing.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A tempo lies between 10 and 600 beats a minute.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A held beat ends after it begins.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” is more than a %2 needs.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Facts, line %1: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Here a time in seconds, such as 12.345, is missing.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A time is not negative.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A part of the song ends after it begins.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Here a number of beats is missing.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A bar has 1 to 24 beats, with groups such as 7:3+2+2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A stop ends after it begins.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

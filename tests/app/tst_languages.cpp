@@ -15,12 +15,14 @@
 #include "app/window/command_table.h"
 #include "core/exchange/handout.h"
 #include "core/notation/step_words.h"
+#include "sheets/sheet_html.h"
 #include "store/starter_figures.h"
 
 #include <QComboBox>
 #include <QMenu>
 #include <QMenuBar>
 #include <QTemporaryDir>
+#include <QTextDocument>
 #include <QToolButton>
 
 using namespace lc;
@@ -151,6 +153,22 @@ private Q_SLOTS:
         }
         rig.window->commandBox().begin(QString());
         look(rig.window->commandBox(), "command box");
+    }
+
+    /// A sheet may be in another language than what made it.
+    void sheetsSpeakIt() {
+        speakIt();
+        const Document d = danceInGreek();
+        const Landing landing = land(d);
+        for (const SheetKind kind : {SheetKind::Floor, SheetKind::Full}) {
+            QTextDocument sheet;
+            sheet.setHtml(sheetHtml(d, landing, kind, windowLanguage()));
+            const QString words = sheet.toPlainText();
+            QVERIFY2(words.contains(test::pseudo("Order of passes")), qPrintable(words));
+            QCOMPARE(test::plainWords(words, m_own), "");
+            sheet.setHtml(sheetHtml(d, landing, kind));
+            QVERIFY(sheet.toPlainText().contains("Order of passes"));
+        }
     }
 
     /// A hand-out that leaves questions, and findings with remedies.

@@ -31,6 +31,13 @@ int FlowLayout::heightForWidth(int width) const {
     return arrange(QRect(0, 0, width - around.left() - around.right(), 0), false) + around.top() + around.bottom();
 }
 
+QSize FlowLayout::sizeHint() const {
+    QSize size(wholeWidth(), 0);
+    for (const QLayoutItem* item : m_items)
+        if (!item->isEmpty()) size.rheight() = std::max(size.height(), item->sizeHint().height());
+    return size.grownBy(contentsMargins());
+}
+
 QSize FlowLayout::minimumSize() const {
     QSize size;
     for (const QLayoutItem* item : m_items) size = size.expandedTo(item->minimumSize());

@@ -25,7 +25,7 @@ public:
     [[nodiscard]] bool hasHeightForWidth() const override { return true; }
     [[nodiscard]] int heightForWidth(int width) const override;
     void setGeometry(const QRect& rect) override;
-    [[nodiscard]] QSize sizeHint() const override { return minimumSize(); }
+    [[nodiscard]] QSize sizeHint() const override; ///< of one line
     [[nodiscard]] QSize minimumSize() const override;
 
 private:

@@ -125,7 +125,7 @@ std::string Sentence::english() const { return inWords(speaksEnglish()); }
 bool Sentence::operator==(const Sentence& other) const {
     const bool same =
         m_message && other.m_message ? std::strcmp(m_message, other.m_message) == 0 : m_message == other.m_message;
-    return same && m_n == other.m_n && m_arguments == other.m_arguments;
+    return same && m_n == other.m_n && m_kept == other.m_kept && m_arguments == other.m_arguments;
 }
 
 std::string Text::inWords(const Language& language) const {

@@ -1,17 +1,10 @@
 #include "core/document/map_json.h"
 
+#include "core/base/overloaded.h"
+
 namespace lc {
 
-namespace {
-
-template <typename... F>
-struct Overloaded : F... {
-    using F::operator()...;
-};
-template <typename... F>
-Overloaded(F...) -> Overloaded<F...>;
-
-} // namespace
+namespace {} // namespace
 
 Json toJson(const SongMap& map) {
     Json beats = Json::array();

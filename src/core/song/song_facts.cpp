@@ -1,7 +1,6 @@
 #include "core/song/song_facts.h"
 
-#include "core/base/clock_text.h"
-#include "core/base/number_words.h"
+#include "core/base/overloaded.h"
 #include "core/song/map_splice.h"
 
 #include <algorithm>
@@ -13,13 +12,6 @@ namespace lc {
 namespace {
 
 constexpr Seconds furthestNudge = 0.1; // beyond it another beat is meant
-
-template <typename... F>
-struct Overloaded : F... {
-    using F::operator()...;
-};
-template <typename... F>
-Overloaded(F...) -> Overloaded<F...>;
 
 /// Bar starts as beat indices, with the phrase that begins there; easier to shift than Bar values.
 struct BarStart {
@@ -326,11 +318,6 @@ void numberUnnamedPhrases(SongMap& map) {
         if (map.phrases[i].label.empty()) map.phrases[i].label = "Phrase " + std::to_string(i + 1);
 }
 
-/// What a fact says of the whole song or of a part of it.
-Sentence ofPart(Sentence whole, const std::optional<SongSpan>& part) {
-    return part ? Core::sentence("%1 from %2 to %3", whole, AsClock{part->from}, AsClock{part->to}) : std::move(whole);
-}
-
 /// Equal bars of a metre on the beats of a part.
 SongMap barsWithin(const SongMap& map, const SongSpan& part, const Metre& metre) {
     SongMap inside = map;
@@ -391,44 +378,6 @@ Result<void> applyParts(SongMap& map, const std::vector<SongFact>& facts) {
 }
 
 } // namespace
-
-Sentence describe(const SongFact& fact) {
-    return std::visit(
-        Overloaded{
-            [](const PulseFact& f) {
-                return f.factor == 2 ? Core::sentence("twice as many beats") : Core::sentence("half as many beats");
-            },
-            [](const MetreFact& f) { return ofPart(Core::sentence("the metre is %1", toString(f.metre)), f.within); },
-            [](const OneFact& f) { return Core::sentence("a 1 at %1", AsClock{f.at}); },
-            [](const BarFact& f) {
-                return Core::plural("the bar at %1 has %n beat|the bar at %1 has %n beats", nullptr, f.beats,
-                                    AsClock{f.at});
-            },
-            [](const PhraseFact& f) {
-                const AsClock at{f.at};
-                return f.beats ? Core::plural(
-                                     "a phrase starts at %1 and has %n beat|a phrase starts at %1 and has %n beats",
-                                     nullptr, static_cast<std::int64_t>(*f.beats), at)
-                               : Core::sentence("a phrase starts at %1", at);
-            },
-            [](const NameFact& f) { return Core::sentence("the phrase at %1 is called “%2”", AsClock{f.at}, f.name); },
-            [](const BeatFact& f) { return Core::sentence("a beat at %1", AsClock{f.at}); },
-            [](const TempoFact& f) {
-                return ofPart(Core::sentence("the tempo is %1 bpm", AsDecimals::tenths(f.bpm)), f.within);
-            },
-            [](const StopFact& f) {
-                return Core::sentence("a stop of %1 from %2 to %3", f.beats, AsClock{f.from}, AsClock{f.to});
-            },
-            [](const NudgeFact& f) {
-                const auto by = std::lround(std::abs(f.by) * 1000);
-                return f.by < 0 ? Core::sentence("every beat %1 ms earlier", by)
-                                : Core::sentence("every beat %1 ms later", by);
-            },
-            [](const FermataFact& f) {
-                return Core::sentence("a beat held from %1 to %2", AsClock{f.from}, AsClock{f.to});
-            }},
-        fact);
-}
 
 Result<SongMap> withFacts(const SongMap& detected, const std::vector<SongFact>& facts) {
     SongMap map = detected;

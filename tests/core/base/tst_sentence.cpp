@@ -112,6 +112,10 @@ private Q_SLOTS:
         QCOMPARE(other.comments, std::vector<std::string>{"of passes"});
         QCOMPARE(q(Core::plural("%n more|%n more ones", nullptr, 3).inWords(other)), "[23. more ones]");
         QCOMPARE(q(Core::sentence("%1 s", AsDecimals{1.5, 1}).inWords(other)), "[1,5 s]");
+        QCOMPARE(q(Sentence::kept("not understood").inWords(other)), "[not understood]"); // as a file has it
+        QCOMPARE(q(Sentence::kept("not understood")), "not understood");
+        QVERIFY(Sentence::kept("").empty() && !(Sentence::kept("a") == Sentence::verbatim("a")));
+        QCOMPARE(q(Core::sentence("%1.", AsOpening(footWord(Foot::Right))).inWords(other)), "[[right].]");
         const Sentence list = Core::sentence("%1", Argument({1, 2, 3}, Joined::And));
         QCOMPARE(q(list.inWords(other)), "[[[1., 2.] and 3.]]"); // how values are joined is the language's, too
     }
