@@ -103,24 +103,27 @@ void couples(Inspection& in) {
     if (in.routine.roles.size() < 2) return;
     CoupleState state = in.routine.opening.couple;
     std::set<std::pair<PlacementId, std::string>> told;
-    Sentence lastFigure;
+    std::pair<FigureId, PartId> last; // figures get their names where something is told of them
+    bool first = true;
     for (const PassPerformance& pass : in.performance.passes) {
         const PartReading& reading = in.performance.readingOf(pass);
         std::vector<std::size_t> next(reading.roles.size(), 0);
         for (const FigureSpan& span : reading.figures) {
             if (span.start >= pass.counts) break;
-            const Sentence name = in.figureName(span.figure, pass.part);
-            if (!span.wants.empty())
+            if (!span.wants.empty() && !coupleBreaks(state, span.wants, {}).empty()) {
+                const Sentence name = in.figureName(span.figure, pass.part);
                 for (const Sentence& broken : coupleBreaks(state, span.wants, name)) {
                     if (!told.insert({span.placement, broken.english()}).second) continue;
-                    Finding& f = in.addFor(pass, finding::couple, Severity::Misses, pass.start + span.start,
-                                           Core::sentence("Hold or position does not fit into %1", name),
-                                           lastFigure.empty() ? Core::sentence("%1.", broken)
-                                                              : Core::sentence("%1, after %2.", broken, lastFigure));
+                    Finding& f = in.addFor(
+                        pass, finding::couple, Severity::Misses, pass.start + span.start,
+                        Core::sentence("Hold or position does not fit into %1", name),
+                        first ? Core::sentence("%1.", broken)
+                              : Core::sentence("%1, after %2.", broken, in.figureName(last.first, last.second)));
                     if (pass.plain) f.key.pass = {};
                     f.key.part = pass.part;
                     f.key.thing = placedAt(span.placement);
                 }
+            }
             state = state.then(span.wants);
             const Tick end = std::min(span.start + span.length, pass.counts);
             for (std::size_t r = reading.roles.size(); r-- > 0;) { // the first role has the last word
@@ -128,7 +131,8 @@ void couples(Inspection& in) {
                 for (; next[r] < actions.size() && actions[next[r]].at < end; ++next[r])
                     state = state.then(actions[next[r]].couple);
             }
-            lastFigure = name;
+            last = {span.figure, pass.part};
+            first = false;
         }
     }
 }
