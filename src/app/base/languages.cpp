@@ -23,20 +23,14 @@ bool install(const QLocale& locale, const QString& name, const QString& folder) 
 QString languageFolder() { return QStringLiteral(":/languages"); }
 
 QString speak(const QStringList& wanted, const QString& folder) {
-    QLocale spoken(QLocale::English);
     for (const QString& language : wanted) {
         const QLocale locale(language);
-        if (locale.language() == QLocale::English) { // what is written in the program
-            spoken = locale;
-            break;
-        }
+        if (locale.language() == QLocale::English) break; // what is written in the program
         if (locale.language() == QLocale::C || !install(locale, QStringLiteral("lift-count"), folder)) continue;
         install(locale, QStringLiteral("qtbase"), QLibraryInfo::path(QLibraryInfo::TranslationsPath)); // its dialogs
-        spoken = locale;
-        break;
+        return locale.name().section(QLatin1Char('_'), 0, 0);
     }
-    QLocale::setDefault(spoken);
-    return spoken.name().section(QLatin1Char('_'), 0, 0);
+    return QStringLiteral("en");
 }
 
 } // namespace lc::app

@@ -9,8 +9,9 @@ namespace lc::app {
 [[nodiscard]] QString languageFolder();
 
 /// Speaks the first of the languages that a person wants and that the program has, English where it has none or English
-/// comes first; numbers and dates follow the words. `wanted` as QLocale::uiLanguages() gives them: "de-AT", "de".
-/// Before any window is made. Gives the language that is spoken: "de", "en".
+/// comes first. Numbers and dates stay as the person has them (QLocale()): a comma that is typed for a fraction is one,
+/// whatever the words are. `wanted` as QLocale::uiLanguages() gives them: "de-AT", "de". Before any window is made.
+/// Gives the language that is spoken: "de", "en".
 QString speak(const QStringList& wanted, const QString& folder = languageFolder());
 
 } // namespace lc::app

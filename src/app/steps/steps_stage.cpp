@@ -59,7 +59,6 @@ StepsStage::StepsStage(const StageContext& context, QWidget* parent)
     scroll->setFocusPolicy(Qt::NoFocus);
     m_editor = new FigureEditor(m_desk, theme, scroll);
     scroll->setWidget(m_editor);
-    m_editor->installEventFilter(this);
     middle->addWidget(scroll);
     auto* bench = new QWidget(middle);
     auto* benchColumn = new QVBoxLayout(bench);
@@ -110,13 +109,6 @@ void StepsStage::shareRoom() {
         m_theme.px(4);
     const int figure = std::clamp(wanted, all / 3, std::max(all / 3, all - m_theme.px(210)));
     m_middle->setSizes({figure, all - figure});
-}
-
-/// The figure's page asks for another height: remarks came or went, words wrap otherwise.
-bool StepsStage::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == m_editor && event->type() == QEvent::LayoutRequest)
-        QTimer::singleShot(0, this, &StepsStage::shareRoom);
-    return Stage::eventFilter(watched, event);
 }
 
 StepsStage::~StepsStage() = default;

@@ -45,9 +45,9 @@ QSize FlowLayout::minimumSize() const {
 }
 
 int FlowLayout::wholeWidth() const {
-    int width = -m_spacing;
+    int width = 0;
     for (const QLayoutItem* item : m_items)
-        if (!item->isEmpty()) width += item->sizeHint().width() + m_spacing;
+        if (!item->isEmpty()) width += (width > 0 ? m_spacing : 0) + item->sizeHint().width();
     return width;
 }
 

@@ -4,6 +4,7 @@
 
 #include "core/exchange/handout_settling.h"
 #include "core/exchange/handout_write.h"
+#include "core/landing/remedies.h"
 #include "core/said/steps_reader.h"
 
 #include <random>

@@ -179,3 +179,5 @@ private Q_SLOTS:
 
 LIFTCOUNT_TEST(PlanReasonTest)
 #include "tst_plan_reason.moc"
+
+#include <set>
