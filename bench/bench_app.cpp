@@ -96,7 +96,7 @@ int main(int argc, char** argv) {
     Theme::loadFonts();
     const Theme theme;
     app.setStyle(QStringLiteral("Fusion"));
-    app.setStyleSheet(theme.styleSheet());
+    theme.dress();
     Session session(std::make_unique<SilentOutput>(), Player::Filling::OnPull);
     MainWindow window(session, theme);
     window.resize(1280, 800);

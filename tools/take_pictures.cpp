@@ -61,8 +61,7 @@ int main(int argc, char** argv) {
     installStripsAccessibility();
     const Theme theme;
     app.setStyle(QStringLiteral("Fusion"));
-    app.setFont(theme.words(13));
-    app.setStyleSheet(theme.styleSheet());
+    theme.dress();
     double now = 0;
     auto output = std::make_unique<SilentOutput>([&now] { return now; });
     SilentOutput* silent = output.get();

@@ -71,8 +71,7 @@ int run(int argc, char** argv) {
     lc::app::installStripsAccessibility();
     const lc::app::Theme theme(lc::app::settings::textPercent());
     app.setStyle(QStringLiteral("Fusion"));
-    app.setFont(theme.words(13));
-    app.setStyleSheet(theme.styleSheet());
+    theme.dress();
 
     const bool quiet = options.parser.isSet(options.silent) || !lc::app::hasAudioDevice();
     std::unique_ptr<lc::AudioOutput> output;

@@ -1,6 +1,7 @@
 // The window in a language that is made for this: every message in accented letters, longer, in brackets. What is left
 // in plain letters was never given to be translated; what does not fit was laid out for English alone.
 #include "support/core_support.h"
+#include "support/everything_open.h"
 #include "support/pseudo_language.h"
 #include "support/shown_words.h"
 #include "support/window_rig.h"
@@ -140,24 +141,7 @@ private Q_SLOTS:
         speakIt();
         test::WindowRig rig;
         rig.session->doc.startWith(danceInGreek());
-        const QList<std::pair<QByteArray, QList<QByteArray>>> all{
-            {stage_id::listen,
-             {"song.tap", "song.structure", "song.moment", "song.stop", "song.tempo", "song.phrase-name", "song.metre",
-              "song.bar-beats"}},
-            {stage_id::steps,
-             {"figure.versions", "figure.fillers", "figure.joints", "figure.frame", "figure.drill", "figure.card",
-              "figure.words"}},
-            {stage_id::arrange,
-             {"plan.land", "plan.mend-music", "plan.put-right", "plan.hand-out", "plan.fill", "plan.song", "plan.rank",
-              "plan.tempi", "pass.differs", "view.passes"}},
-        };
-        for (const auto& [stage, commands] : all) {
-            rig.window->showStage(stage);
-            for (const QByteArray& command : commands) {
-                (void)rig.window->commands().run(command);
-                look(rig, command);
-            }
-        }
+        test::openEverything(*rig.window, [&](const QByteArray& command) { look(rig, command); });
         rig.window->commandBox().begin(QString());
         look(rig.window->commandBox(), "command box");
     }

@@ -71,13 +71,13 @@ private Q_SLOTS:
         QVERIFY(qAbs(wait.left - wait.right) < 12);
     }
     void textKeepsItsContrast() {
-        for (const Palette* p : {&brightPalette(), &darkPalette()}) {
+        for (const Palette* p : {&paletteOf(Look::Bright), &paletteOf(Look::Dark)}) {
             for (const QColor& ground : {p->paper, p->sheet, p->well})
                 for (const QColor& text : {p->ink, p->ink2, p->ink3, p->role1, p->role2})
                     QVERIFY(contrast(text, ground) >= 4.5);
             QVERIFY(contrast(p->onInk, p->ink) >= 4.5);
         }
-        QVERIFY(contrast(brightPalette().ink, brightPalette().tape) >= 4.5);
+        QVERIFY(contrast(paletteOf(Look::Bright).ink, paletteOf(Look::Bright).tape) >= 4.5);
     }
     void theFontsShipWithTheProgram() { QVERIFY(Theme::loadFonts()); }
     void commandsAreFoundByTheirWords() {

@@ -45,12 +45,14 @@ struct WindowRig {
     std::unique_ptr<app::Session> session;
     std::unique_ptr<app::MainWindow> window;
 
-    explicit WindowRig(const std::vector<app::StageMaker>& stages = app::allStages()) {
+    explicit WindowRig(const std::vector<app::StageMaker>& stages = app::allStages(),
+                       app::Look look = app::Look::Bright)
+        : theme(100, look) {
         auto silent = std::make_unique<SilentOutput>([this] { return now; });
         output = silent.get();
         session = std::make_unique<app::Session>(std::move(silent), Player::Filling::OnPull, app::Worker::Mode::AtOnce);
+        theme.dress();
         window = std::make_unique<app::MainWindow>(*session, theme, QString(), stages);
-        window->setStyleSheet(theme.styleSheet());
         window->show();
         (void)QTest::qWaitForWindowExposed(window.get());
         window->activateWindow();

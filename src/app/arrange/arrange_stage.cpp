@@ -55,10 +55,9 @@ ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
     row->addLayout(column, 1);
     m_editor = new PartEditor(session, desk, theme, this);
     column->addWidget(m_editor);
-    column->addWidget(divider(theme, this));
-    m_previewLine = paragraph({}, theme.words(13, Weight::Bold), theme.colours().onInk, this);
-    m_previewLine->setStyleSheet(m_previewLine->styleSheet() +
-                                 QStringLiteral("background:%1;padding:4px 16px;").arg(theme.colours().ink.name()));
+    column->addWidget(divider(this));
+    m_previewLine = paragraph({}, theme.words(13, Weight::Bold), Tone::OnInk, this);
+    setManner(m_previewLine, Manner::Banner);
     m_previewLine->hide();
     column->addWidget(m_previewLine);
     m_splitter = new QSplitter(Qt::Vertical, this);
@@ -98,7 +97,7 @@ ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
     right->setSpacing(0);
     right->addWidget(m_findings, 1);
     m_passPanel = new PassPanel(session, theme, this);
-    right->addWidget(divider(theme, this));
+    right->addWidget(divider(this));
     right->addWidget(m_passPanel);
     row->addLayout(right);
     m_stepEdit = new StepEdit(session, *m_strips, theme);

@@ -117,13 +117,13 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
     below->addWidget(m_own);
     all->addLayout(row);
     all->addLayout(below);
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     all->addWidget(m_says);
     m_table = new PlainTable({tr("different"), tr("lengths"), tr("start on"), tr("figures")}, theme, this);
     m_table->setObjectName(QStringLiteral("phraseFills"));
     m_table->setAccessibleName(tr("Ways to fill, fewest figures first"));
     all->addWidget(m_table, 1);
-    m_ones = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_ones = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_ones->setObjectName(QStringLiteral("fillOnes"));
     all->addWidget(m_ones);
     setMinimumHeight(theme.px(280));

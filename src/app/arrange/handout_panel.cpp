@@ -23,7 +23,7 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
     addWords(row, tr("Hand-out"), theme, this, true);
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     row->addWidget(m_says, 1);
     m_next = addButton(row, tr("Next open line"), tr("The next line that waits to be settled"), "nextOpenLine", this);
     m_remarks =
@@ -42,7 +42,7 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     sides->addWidget(m_table, 5);
     auto* asked = new QVBoxLayout;
     asked->setSpacing(theme.px(2));
-    m_question = paragraph({}, theme.words(13, Weight::Bold), theme.colours().ink, this);
+    m_question = paragraph({}, theme.words(13, Weight::Bold), Tone::Ink, this);
     m_question->setObjectName(QStringLiteral("handoutQuestion"));
     asked->addWidget(m_question);
     m_answerColumn = new QVBoxLayout;

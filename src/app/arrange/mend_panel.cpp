@@ -56,7 +56,7 @@ MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent)
     auto* close = addButton(row, tr("Close"), {}, "closeMends", this);
     all->addLayout(row);
     auto* below = new QHBoxLayout;
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     below->addWidget(m_says, 1);
     m_mayChange = new QCheckBox(tr("I may change this recording"), this);
     m_mayChange->setObjectName(QStringLiteral("mayChange"));

@@ -48,7 +48,7 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     all->addLayout(m_parts);
     auto* chainRow = new QHBoxLayout;
     chainRow->setSpacing(theme.px(8));
-    auto* chainLabel = paragraph(tr("Figures"), theme.words(13, Weight::Bold), theme.colours().ink, this);
+    auto* chainLabel = paragraph(tr("Figures"), theme.words(13, Weight::Bold), Tone::Ink, this);
     chainLabel->setFixedWidth(theme.px(92));
     chainLabel->setFixedHeight(theme.px(24));
     chainRow->addWidget(chainLabel, 0, Qt::AlignTop);
@@ -57,7 +57,7 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     all->addLayout(chainRow);
     auto* aboutRow = new QHBoxLayout;
     aboutRow->addSpacing(theme.px(100));
-    m_about = paragraph({}, theme.words(12), theme.colours().ink2, this);
+    m_about = paragraph({}, theme.words(12), Tone::Ink2, this);
     aboutRow->addWidget(m_about, 1);
     all->addLayout(aboutRow);
     connect(m_chain, &PartChain::chosenChanged, this, &PartEditor::refresh);
@@ -71,7 +71,7 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     all->addLayout(m_grid);
     auto* bottom = new QHBoxLayout;
     bottom->setSpacing(theme.px(8));
-    auto* orderLabel = paragraph(tr("Order"), theme.words(13, Weight::Bold), theme.colours().ink, this);
+    auto* orderLabel = paragraph(tr("Order"), theme.words(13, Weight::Bold), Tone::Ink, this);
     orderLabel->setFixedWidth(theme.px(92));
     bottom->addWidget(orderLabel);
     m_order = new QLineEdit(this);
@@ -81,14 +81,14 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     m_order->setToolTip(tr("The order of the parts, one pass each; A x4 repeats (Ctrl+R)"));
     m_order->setFont(theme.words(14, Weight::Medium));
     bottom->addWidget(m_order, 1);
-    bottom->addWidget(paragraph(tr("starts on"), theme.words(13), theme.colours().ink2, this));
+    bottom->addWidget(paragraph(tr("starts on"), theme.words(13), Tone::Ink2, this));
     m_start = new QComboBox(this);
     m_start->setObjectName(QStringLiteral("start"));
     m_start->setAccessibleName(tr("Where the dance starts"));
     m_start->setMinimumWidth(theme.px(190));
     bottom->addWidget(m_start);
     all->addLayout(bottom);
-    m_orderSays = paragraph({}, theme.words(12), theme.colours().ink2, this);
+    m_orderSays = paragraph({}, theme.words(12), Tone::Ink2, this);
     m_orderSays->setContentsMargins(theme.px(100), 0, 0, 0);
     m_orderSays->hide();
     all->addWidget(m_orderSays);
@@ -203,7 +203,7 @@ void PartEditor::lineTyped(RoleId role, const QString& text) {
 void PartEditor::rebuildParts() {
     clearLayout(m_parts);
     const Routine& routine = m_session.doc.document().routine;
-    m_parts->addWidget(paragraph(tr("Part"), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
+    m_parts->addWidget(paragraph(tr("Part"), m_theme.words(13, Weight::Bold), Tone::Ink, this));
     for (const Part& part : routine.parts) {
         auto* button = new QPushButton(onButton(q(part.name)), this);
         button->setProperty("flat", true);
@@ -257,13 +257,12 @@ void PartEditor::rebuildLines() {
     int row = 0;
     for (const Role& role : m_session.doc.document().routine.roles) {
         Line line{role.id, new QLineEdit(this), new NotationEdit(m_theme, this),
-                  paragraph({}, m_theme.words(12), m_theme.colours().ink2, this)};
+                  paragraph({}, m_theme.words(12), Tone::Ink2, this)};
         line.name->setFixedWidth(m_theme.px(92));
         line.name->setFont(m_theme.words(13, Weight::Semibold));
-        line.name->setStyleSheet(
-            QStringLiteral(
-                "QLineEdit{border:none;background:transparent;padding:2px;font-weight:600;color:%1;}QLineEdit:focus{border:2px solid %2;padding:0px;background:%3;}")
-                .arg(m_theme.role(row / 2).name(), m_theme.colours().ink.name(), m_theme.colours().sheet.name()));
+        setManner(line.name, Manner::Framed);
+        setTone(line.name, Theme::roleTone(row / 2));
+        line.name->setStyleSheet(QStringLiteral("font-weight:600;"));
         line.name->setToolTip(tr("Name of this role; click to change it"));
         line.name->setAccessibleName(tr("Name of role %1").arg(row / 2 + 1));
         line.edit->setObjectName(QStringLiteral("line%1").arg(row / 2));

@@ -26,11 +26,11 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent)
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(theme.px(15), theme.px(8), theme.px(14), theme.px(8));
     all->setSpacing(theme.px(3));
-    m_head = paragraph({}, theme.words(15, Weight::Heavy), theme.colours().ink, this);
+    m_head = paragraph({}, theme.words(15, Weight::Heavy), Tone::Ink, this);
     all->addWidget(m_head);
-    m_where = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_where = paragraph({}, theme.words(13), Tone::Ink2, this);
     all->addWidget(m_where);
-    m_counts = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_counts = paragraph({}, theme.words(13), Tone::Ink2, this);
     all->addWidget(m_counts);
     m_lines = new NotationEdit(theme, this);
     m_lines->setManyLines(6);
@@ -41,7 +41,7 @@ PassPanel::PassPanel(Session& session, const Theme& theme, QWidget* parent)
         "A line each: restart after 16 · tag of 4 · bridge of 4 after 8 · wait 2 · mirrored · exchanged · last change a touch · without figure 2 · figure 2 in version slow · figure 1 in bars of 3 for 4 · "
         "add after figure 2: Sway · ending End after 16 · canon 2 apart, ripple · pinned to Chorus (Ctrl+J)"));
     all->addWidget(m_lines);
-    m_error = paragraph({}, theme.words(12), theme.colours().ink, this);
+    m_error = paragraph({}, theme.words(12), Tone::Ink, this);
     m_error->hide();
     all->addWidget(m_error);
     auto* row = new QHBoxLayout;
@@ -228,7 +228,7 @@ void PassPanel::showMusic() {
                     tr("%1: %2").arg(q(placeSaid(m.place)), q(musicToText(m_session.doc.document(), id))
                                                                 .trimmed()
                                                                 .replace(QLatin1Char('\n'), QStringLiteral("; "))),
-                    m_theme.words(13, Weight::Semibold), m_theme.colours().ink, this));
+                    m_theme.words(13, Weight::Semibold), Tone::Ink, this));
                 auto* row = new QHBoxLayout;
                 auto* keep = new QPushButton(tr("Bind to this pass"), this);
                 keep->setObjectName(QStringLiteral("bindToPass"));

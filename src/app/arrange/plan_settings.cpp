@@ -72,7 +72,7 @@ PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent
 }
 
 void PlanSettings::heading(const QString& text) {
-    m_form->addRow(paragraph(text, m_theme.words(13, Weight::Bold), m_theme.colours().ink, this));
+    m_form->addRow(paragraph(text, m_theme.words(13, Weight::Bold), Tone::Ink, this));
 }
 
 QLineEdit* PlanSettings::lengths(const QString& label, const QString& tip, const char* object) {

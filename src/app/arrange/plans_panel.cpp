@@ -59,7 +59,7 @@ PlansPanel::PlansPanel(Session& session, const Theme& theme, QWidget* parent)
     m_pins = new QWidget(this);
     m_pins->setLayout(new FlowLayout(theme.px(6)));
     all->addWidget(m_pins);
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     all->addWidget(m_says);
     auto* below = new QHBoxLayout;
     below->setSpacing(theme.px(12));

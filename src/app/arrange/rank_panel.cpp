@@ -53,7 +53,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     auto* close = addButton(row, tr("Close"), {}, "closeRank", this);
     all->addLayout(row);
     auto* below = new QHBoxLayout;
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     below->addWidget(m_says, 1);
     m_progress = new QProgressBar(this);
     m_progress->setFixedWidth(theme.px(180));
@@ -67,7 +67,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     m_table->setObjectName(QStringLiteral("rankTable"));
     m_table->setAccessibleName(tr("The best fit first"));
     all->addWidget(m_table, 1);
-    m_note = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_note = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_note->setObjectName(QStringLiteral("rankNote"));
     all->addWidget(m_note);
     connect(m_table, &QTableWidget::currentCellChanged, this, &RankPanel::showNote);

@@ -30,7 +30,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
     row->setSpacing(theme.px(8));
-    row->addWidget(paragraph(tr("Try it on"), theme.words(13, Weight::Bold), theme.colours().ink, this));
+    row->addWidget(paragraph(tr("Try it on"), theme.words(13, Weight::Bold), Tone::Ink, this));
     m_typed = new QLineEdit(this);
     m_typed->setObjectName(QStringLiteral("trialStructure"));
     m_typed->setAccessibleName(tr("Another song as structure"));
@@ -52,7 +52,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     m_edits->setToolTip(tr("What if the intro were longer, a section left out, or heard twice"));
     connect(m_edits, &QComboBox::activated, this, &SongTrialPanel::tryWhatIf);
     row->addWidget(m_edits);
-    row->addWidget(paragraph(tr("or at"), theme.words(13), theme.colours().ink2, this));
+    row->addWidget(paragraph(tr("or at"), theme.words(13), Tone::Ink2, this));
     m_tempo = new QSpinBox(this);
     m_tempo->setObjectName(QStringLiteral("trialTempo"));
     m_tempo->setRange(50, 150);
@@ -74,7 +74,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     row->addWidget(close);
     all->addLayout(row);
     auto* below = new QHBoxLayout;
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     below->addWidget(m_says, 1);
     m_take = new QPushButton(tr("Take this song"), this);
     m_take->setObjectName(QStringLiteral("takeSong"));

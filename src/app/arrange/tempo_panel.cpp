@@ -23,7 +23,7 @@ TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : 
     setAccessibleName(tr("Tempi of dance families"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
-    m_says = paragraph({}, theme.words(13, Weight::Bold), theme.colours().ink, this);
+    m_says = paragraph({}, theme.words(13, Weight::Bold), Tone::Ink, this);
     row->addWidget(m_says, 1);
     m_play = addButton(row, tr("Play at that tempo"),
                        tr("The tempo below becomes the one at which the chosen family would fit"), "playAtTempo", this);
@@ -35,7 +35,7 @@ TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : 
     m_table->setObjectName(QStringLiteral("tempoTable"));
     m_table->setAccessibleName(tr("Tempi of dance families"));
     all->addWidget(m_table, 1);
-    m_pace = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_pace = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_pace->setObjectName(QStringLiteral("tempoPace"));
     all->addWidget(m_pace);
     setMinimumHeight(theme.px(250));

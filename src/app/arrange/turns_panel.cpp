@@ -39,7 +39,7 @@ TurnsPanel::TurnsPanel(Session& session, const Theme& theme, QWidget* parent)
     m_apply->setProperty("main", true);
     auto* close = addButton(row, tr("Close"), {}, "closeTurns", this);
     all->addLayout(row);
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     all->addWidget(m_says);
     m_row = new ProposalRow(QStringLiteral("turn"), theme, this);
     m_row->setAccessibleName(tr("Three ways to go on"));

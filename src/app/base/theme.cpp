@@ -1,24 +1,65 @@
 #include "app/base/theme.h"
 
+#include <QApplication>
 #include <QFontDatabase>
+#include <QPalette>
+#include <QStyle>
+#include <QWidget>
 
 namespace lc::app {
 
-const Palette& brightPalette() {
-    static const Palette palette{QColor("#F3F4EF"), QColor("#FFFFFF"), QColor("#E9ECE6"), QColor("#16222C"),
-                                 QColor("#46535E"), QColor("#5D6972"), QColor("#BFC6C2"), QColor("#DFE3DE"),
-                                 QColor("#C3CDCE"), QColor("#7C878E"), QColor("#FFCB1F"), QColor("#1B4F9C"),
-                                 QColor("#A63D12"), QColor("#FFFFFF")};
-    return palette;
+const Palette& paletteOf(Look look) {
+    static const Palette bright{QColor("#F3F4EF"), QColor("#FFFFFF"), QColor("#E9ECE6"), QColor("#16222C"),
+                                QColor("#46535E"), QColor("#5D6972"), QColor("#BFC6C2"), QColor("#DFE3DE"),
+                                QColor("#C3CDCE"), QColor("#7C878E"), QColor("#FFCB1F"), QColor("#1B4F9C"),
+                                QColor("#A63D12"), QColor("#FFFFFF")};
+    static const Palette dark{QColor("#0D1317"), QColor("#172027"), QColor("#1E2931"), QColor("#F5F6F2"),
+                              QColor("#B9C3C9"), QColor("#96A2AA"), QColor("#3A4852"), QColor("#26323A"),
+                              QColor("#2C3942"), QColor("#96A2AA"), QColor("#FFD447"), QColor("#9CC4FF"),
+                              QColor("#FFB08A"), QColor("#0D1317")};
+    return look == Look::Dark ? dark : bright;
 }
 
-const Palette& darkPalette() {
-    static const Palette palette{QColor("#0D1317"), QColor("#172027"), QColor("#1E2931"), QColor("#F5F6F2"),
-                                 QColor("#B9C3C9"), QColor("#96A2AA"), QColor("#3A4852"), QColor("#26323A"),
-                                 QColor("#2C3942"), QColor("#96A2AA"), QColor("#FFD447"), QColor("#9CC4FF"),
-                                 QColor("#FFB08A"), QColor("#0D1317")};
-    return palette;
+namespace {
+
+/// Widgets of the style sheet know each other by properties: its selectors read "[tone=…]" and "[manner=…]".
+void setNamed(QWidget* widget, const char* property, QLatin1String name) {
+    if (widget->property(property).toString() == name) return;
+    widget->setProperty(property, QString(name));
+    if (!widget->testAttribute(Qt::WA_WState_Polished)) return;
+    widget->style()->unpolish(widget);
+    widget->style()->polish(widget);
 }
+
+QLatin1String nameOf(Tone tone) {
+    switch (tone) {
+    case Tone::Ink: return QLatin1String("ink");
+    case Tone::Ink2: return QLatin1String("ink2");
+    case Tone::Ink3: return QLatin1String("ink3");
+    case Tone::OnInk: return QLatin1String("onink");
+    case Tone::Rule: return QLatin1String("rule");
+    case Tone::Role1: return QLatin1String("role1");
+    case Tone::Role2: return QLatin1String("role2");
+    }
+    return {};
+}
+
+QLatin1String nameOf(Manner manner) {
+    switch (manner) {
+    case Manner::Quiet: return QLatin1String("quiet");
+    case Manner::Framed: return QLatin1String("framed");
+    case Manner::Banner: return QLatin1String("banner");
+    case Manner::Paper: return QLatin1String("paper");
+    case Manner::Sheet: return QLatin1String("sheet");
+    case Manner::Beside: return QLatin1String("beside");
+    }
+    return {};
+}
+
+} // namespace
+
+void setTone(QWidget* widget, Tone tone) { setNamed(widget, "tone", nameOf(tone)); }
+void setManner(QWidget* widget, Manner manner) { setNamed(widget, "manner", nameOf(manner)); }
 
 bool Theme::loadFonts() {
     bool all = true;
@@ -51,13 +92,44 @@ QColor Theme::role(int ordinal) const {
     return ordinal == 0 ? colours().role1 : ordinal == 1 ? colours().role2 : colours().ink;
 }
 
+Tone Theme::roleTone(int ordinal) { return ordinal == 0 ? Tone::Role1 : ordinal == 1 ? Tone::Role2 : Tone::Ink; }
+
+void Theme::dress() const {
+    const Palette& c = colours();
+    QPalette palette(c.sheet, c.paper);
+    for (const auto& [role, colour] :
+         std::initializer_list<std::pair<QPalette::ColorRole, QColor>>{{QPalette::WindowText, c.ink},
+                                                                       {QPalette::Base, c.sheet},
+                                                                       {QPalette::AlternateBase, c.well},
+                                                                       {QPalette::Text, c.ink},
+                                                                       {QPalette::ButtonText, c.ink},
+                                                                       {QPalette::Highlight, c.ink},
+                                                                       {QPalette::HighlightedText, c.onInk},
+                                                                       {QPalette::PlaceholderText, c.ink3},
+                                                                       {QPalette::ToolTipBase, c.sheet},
+                                                                       {QPalette::ToolTipText, c.ink}})
+        palette.setColor(role, colour);
+    for (const QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+        palette.setColor(QPalette::Disabled, role, c.ink3);
+    qApp->setPalette(palette);
+    qApp->setFont(words(13));
+    qApp->setStyleSheet(styleSheet());
+}
+
+void Theme::wear(Look look) {
+    if (look == m_look) return;
+    m_look = look;
+    dress();
+    for (QWidget* widget : QApplication::allWidgets()) widget->update();
+}
+
 QString Theme::styleSheet() const {
     const Palette& c = colours();
     QString sheet = QStringLiteral(R"(
 QWidget { font-family: Lato; font-size: %1px; color: %ink; }
 QMainWindow, QDialog, QMessageBox { background: %paper; }
 QMenuBar { background: %paper; border: none; }
-QMenuBar::item { padding: 4px 10px; background: transparent; }
+QMenuBar::item { padding: 4px 10px; background: transparent; color: %ink; }
 QMenuBar::item:selected { background: %ink; color: %onink; }
 QMenu { background: %sheet; border: 1px solid %ink3; }
 QMenu::item { padding: 5px 28px 5px 16px; }
@@ -91,14 +163,34 @@ QTableView { background: %sheet; border: none; gridline-color: %faint; selection
 QHeaderView::section { background: %paper; border: none; border-bottom: 2px solid %ink; padding: 3px 6px; color: %ink2; font-weight: 500; }
 QProgressBar { background: %faint; border: none; height: 4px; }
 QProgressBar::chunk { background: %ink; }
+QPlainTextEdit { background: %sheet; border: 1px solid %ink3; }
+QPlainTextEdit:focus { border: 2px solid %ink; }
 QListView { background: %sheet; border: 1px solid %ink3; }
 QListView::item { padding: 4px 8px; }
 QListView::item:selected { background: %ink; color: %onink; }
+QLabel { background: transparent; }
+QLabel[tone="ink2"] { color: %ink2; }
+QLabel[tone="ink3"] { color: %ink3; }
+QLabel[tone="onink"] { color: %onink; }
+QLabel[tone="role1"], QLineEdit[tone="role1"] { color: %role1; }
+QLabel[tone="role2"], QLineEdit[tone="role2"] { color: %role2; }
+.QFrame[tone="rule"] { background: %rule; }
+.QFrame[tone="ink"] { background: %ink; }
+QLineEdit[manner="quiet"] { border: none; background: transparent; padding: 0; }
+QLineEdit[manner="quiet"]:focus { border: none; background: %sheet; padding: 0; }
+QLineEdit[manner="framed"] { border: none; background: transparent; padding: 2px; }
+QLineEdit[manner="framed"]:focus { border: 2px solid %ink; background: %sheet; padding: 0; }
+QLabel[manner="banner"] { background: %ink; color: %onink; padding: 4px 16px; }
+QTableView[manner="paper"] { background: %paper; }
+QListView[manner="paper"] { background: %paper; border: none; }
+QWidget[manner="sheet"] { background: %sheet; }
+QScrollArea[manner="beside"] { border-left: 1px solid %rule; }
 )");
     sheet.replace(QStringLiteral("%1"), QString::number(px(13)));
     const std::pair<const char*, QColor> names[] = {{"%paper", c.paper}, {"%sheet", c.sheet}, {"%well", c.well},
                                                     {"%onink", c.onInk}, {"%ink2", c.ink2},   {"%ink3", c.ink3},
-                                                    {"%ink", c.ink},     {"%rule", c.rule},   {"%faint", c.faint}};
+                                                    {"%ink", c.ink},     {"%rule", c.rule},   {"%faint", c.faint},
+                                                    {"%role1", c.role1}, {"%role2", c.role2}};
     for (const auto& [name, colour] : names) sheet.replace(QLatin1String(name), colour.name());
     return sheet;
 }

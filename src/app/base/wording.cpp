@@ -6,17 +6,16 @@
 
 namespace lc::app {
 
-QLabel* paragraph(const QString& text, const QFont& font, const QColor& colour, QWidget* parent) {
+QLabel* paragraph(const QString& text, const QFont& font, Tone tone, QWidget* parent) {
     auto* label = new QLabel(text, parent);
     label->setWordWrap(true);
     label->setTextFormat(Qt::PlainText);
-    label->setStyleSheet(
-        QStringLiteral("font-family: %1; font-size: %2px; font-weight: %3; color: %4; background: transparent;")
-            .arg(font.family())
-            .arg(font.pixelSize())
-            .arg(static_cast<int>(font.weight()))
-            .arg(colour.name()));
+    label->setStyleSheet(QStringLiteral("font-family: %1; font-size: %2px; font-weight: %3;")
+                             .arg(font.family())
+                             .arg(font.pixelSize())
+                             .arg(static_cast<int>(font.weight())));
     label->setFont(font);
+    setTone(label, tone);
     return label;
 }
 
@@ -31,10 +30,10 @@ void clearLayout(QLayout* layout) {
     }
 }
 
-QFrame* divider(const Theme& theme, QWidget* parent) {
+QFrame* divider(QWidget* parent, Tone tone, int height) {
     auto* line = new QFrame(parent);
-    line->setFixedHeight(1);
-    line->setStyleSheet(QStringLiteral("background: %1;").arg(theme.colours().rule.name()));
+    line->setFixedHeight(height);
+    setTone(line, tone);
     return line;
 }
 

@@ -14,7 +14,7 @@ enum class MomentKind;
 namespace lc::app {
 
 /// A wrapping paragraph in a face and colour of the theme.
-[[nodiscard]] QLabel* paragraph(const QString& text, const QFont& font, const QColor& colour, QWidget* parent);
+[[nodiscard]] QLabel* paragraph(const QString& text, const QFont& font, Tone tone, QWidget* parent);
 
 /// Takes everything out of a layout. Its widgets are hidden at once and deleted later, for one of them may be the
 /// sender.
@@ -22,8 +22,8 @@ void clearLayout(QLayout* layout);
 /// Words as a button shows them: an & is an &, and no key.
 [[nodiscard]] QString onButton(QString words);
 
-/// A horizontal rule.
-[[nodiscard]] QFrame* divider(const Theme& theme, QWidget* parent);
+/// A horizontal rule, one or more pixels high.
+[[nodiscard]] QFrame* divider(QWidget* parent, Tone tone = Tone::Rule, int height = 1);
 
 /// "hit", "stop", "comes in" …: what kind of moment it is.
 [[nodiscard]] QString momentKindInWords(MomentKind kind);

@@ -86,23 +86,19 @@ DoubtsList::DoubtsList(Session& session, const Theme& theme, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(theme.px(5));
-    const Palette& c = theme.colours();
     const auto& doubts = session.song.doubts();
     auto* head = new QHBoxLayout;
-    head->addWidget(paragraph(tr("Doubts"), theme.words(15, Weight::Heavy), c.ink, this));
+    head->addWidget(paragraph(tr("Doubts"), theme.words(15, Weight::Heavy), Tone::Ink, this));
     head->addStretch();
     auto* open =
-        paragraph(doubts.empty() ? QString() : tr("%1 open").arg(doubts.size()), theme.words(12), c.ink2, this);
+        paragraph(doubts.empty() ? QString() : tr("%1 open").arg(doubts.size()), theme.words(12), Tone::Ink2, this);
     open->setWordWrap(false);
     head->addWidget(open);
     column->addLayout(head);
-    auto* line = divider(theme, this);
-    line->setFixedHeight(2);
-    line->setStyleSheet(QStringLiteral("background:%1;").arg(c.ink.name()));
-    column->addWidget(line);
+    column->addWidget(divider(this, Tone::Ink, 2));
     if (doubts.empty())
-        column->addWidget(
-            paragraph(tr("None. The song is clear, or you have said what was not."), theme.words(13), c.ink2, this));
+        column->addWidget(paragraph(tr("None. The song is clear, or you have said what was not."), theme.words(13),
+                                    Tone::Ink2, this));
     for (std::size_t d = 0; d < doubts.size(); ++d) build(d, column);
     if (doubts.empty()) return;
     m_choices[0][0]->setChosen(true);
@@ -112,8 +108,8 @@ void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
     const SongDoubt& d = m_session.song.doubts()[doubt];
     const QString about = q(d.about);
     const QString where = d.ofAll ? tr("The whole song") : tr("At %1").arg(q(clockText(d.start)));
-    column->addWidget(paragraph(tr("%1  %2: %3").arg(doubt + 1).arg(where, about), m_theme.words(13, Weight::Bold),
-                                m_theme.colours().ink, this));
+    column->addWidget(
+        paragraph(tr("%1  %2: %3").arg(doubt + 1).arg(where, about), m_theme.words(13, Weight::Bold), Tone::Ink, this));
     std::vector<ReadingChoice*> choices;
     int folded = 0;
     for (std::size_t r = 0; r < d.readings.size(); ++r) {
@@ -157,7 +153,7 @@ void DoubtsList::build(std::size_t doubt, QVBoxLayout* column) {
     buttons->addWidget(hearButton);
     buttons->addWidget(acceptButton);
     column->addLayout(buttons);
-    column->addWidget(divider(m_theme, this));
+    column->addWidget(divider(this));
 }
 
 void DoubtsList::unfold(std::size_t doubt) {

@@ -34,19 +34,17 @@ HandPanel::HandPanel(const QString& title, const Theme& theme, QWidget* parent) 
     column->setSpacing(theme.px(3));
     m_row = new FlowLayout(theme.px(8));
     column->addLayout(m_row);
-    auto* head = paragraph(title, theme.words(13, Weight::Bold), theme.colours().ink, this);
+    auto* head = paragraph(title, theme.words(13, Weight::Bold), Tone::Ink, this);
     head->setWordWrap(false);
     m_row->addWidget(head);
-    m_line = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_line = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_second = new QHBoxLayout;
     m_second->setSpacing(theme.px(8));
     m_second->addWidget(m_line, 1);
     column->addLayout(m_second);
     setAccessibleName(title);
-    setAutoFillBackground(true);
-    QPalette palette = this->palette();
-    palette.setColor(QPalette::Window, theme.colours().sheet);
-    setPalette(palette);
+    setAttribute(Qt::WA_StyledBackground);
+    setManner(this, Manner::Sheet);
 }
 
 void HandPanel::keyPressEvent(QKeyEvent* event) {
@@ -64,7 +62,7 @@ QPushButton* HandPanel::addButton(const QString& text, const QString& tip, const
 }
 
 QLabel* HandPanel::addText(const QString& text) {
-    auto* label = paragraph(text, m_theme.words(13), m_theme.colours().ink2, this);
+    auto* label = paragraph(text, m_theme.words(13), Tone::Ink2, this);
     label->setWordWrap(false);
     m_row->addWidget(label);
     return label;
@@ -226,7 +224,7 @@ StructurePanel::StructurePanel(Session& session, const Theme& theme, QWidget* pa
     m_metre->addItems(usualMetres());
     m_metre->setEditable(true);
     m_second->addWidget(m_metre);
-    m_second->addWidget(paragraph(tr("first beat at"), theme.words(13), theme.colours().ink2, this));
+    m_second->addWidget(paragraph(tr("first beat at"), theme.words(13), Tone::Ink2, this));
     m_offset = new QDoubleSpinBox(this);
     m_offset->setObjectName(QStringLiteral("structureOffset"));
     m_offset->setRange(0, 3600);

@@ -31,7 +31,7 @@ ListenStage::ListenStage(const StageContext& context, QWidget* parent)
     column->setSpacing(0);
     row->addLayout(column, 1);
     column->addLayout(buildTools());
-    column->addWidget(divider(theme, this));
+    column->addWidget(divider(this));
     m_tap = new TapPanel(session, theme, this);
     m_span = new SpanPanel(session, *m_hand, theme, this);
     m_moment = new MomentPanel(session, *m_hand, theme, this);
@@ -45,13 +45,13 @@ ListenStage::ListenStage(const StageContext& context, QWidget* parent)
         m_structure->setBpm(bpm);
         typeStructure();
     });
-    m_panelRule = divider(theme, this);
+    m_panelRule = divider(this);
     m_panelRule->hide();
     column->addWidget(m_panelRule);
     m_strips = new StripsView(session, theme, StripContent::Listen, this);
     column->addWidget(m_strips, 1);
     column->addWidget(m_uncounted = buildUncounted(), 1);
-    m_tempoRule = divider(theme, this);
+    m_tempoRule = divider(this);
     column->addWidget(m_tempoRule);
     m_tempo = new TempoCurveView(session, theme, this);
     column->addWidget(m_tempo);
@@ -94,9 +94,8 @@ QWidget* ListenStage::buildUncounted() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(m_theme.px(16), m_theme.px(60), m_theme.px(60), m_theme.px(16));
     column->setSpacing(m_theme.px(12));
-    const Palette& c = m_theme.colours();
-    column->addWidget(m_uncountedTitle = paragraph({}, m_theme.words(20, Weight::Heavy), c.ink, page));
-    column->addWidget(m_uncountedText = paragraph({}, m_theme.words(14), c.ink2, page));
+    column->addWidget(m_uncountedTitle = paragraph({}, m_theme.words(20, Weight::Heavy), Tone::Ink, page));
+    column->addWidget(m_uncountedText = paragraph({}, m_theme.words(14), Tone::Ink2, page));
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(m_theme.px(10));
     const auto add = [&](const QString& text, const char* name, bool main, auto&& what) {
@@ -120,7 +119,7 @@ QWidget* ListenStage::buildUncounted() {
 QLayout* ListenStage::buildTools() {
     auto* tools = new FlowLayout(m_theme.px(2));
     tools->setContentsMargins(m_theme.px(16), m_theme.px(6), m_theme.px(16), m_theme.px(6));
-    m_byHand = paragraph(tr("By hand"), m_theme.words(13, Weight::Bold), m_theme.colours().ink, this);
+    m_byHand = paragraph(tr("By hand"), m_theme.words(13, Weight::Bold), Tone::Ink, this);
     m_byHand->setWordWrap(false);
     tools->addWidget(m_byHand);
     const auto add = [&](const QString& text, const QString& tip, const char* name, auto&& what) {

@@ -90,7 +90,7 @@ SheetsStage::SheetsStage(const StageContext& context, QWidget* parent)
                     [this] { saveAs(QStringLiteral("pdf")); });
     pdf->setProperty("main", true);
     column->addLayout(tools);
-    column->addWidget(divider(theme, this));
+    column->addWidget(divider(this));
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     scroll->setAccessibleName(tr("The sheet as it will be printed"));

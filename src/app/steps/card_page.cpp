@@ -49,7 +49,7 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent)
         edit->setObjectName(name);
         edit->setAccessibleName(label);
         const int row = place / 2, col = (place % 2) * 2;
-        grid->addWidget(paragraph(label, theme.words(12), theme.colours().ink2, this), row, col);
+        grid->addWidget(paragraph(label, theme.words(12), Tone::Ink2, this), row, col);
         grid->addWidget(edit, row, col + 1);
         ++place;
         connect(edit, &QLineEdit::editingFinished, this, [this, edit, write] {
@@ -70,7 +70,7 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent)
     auto* own = new QHBoxLayout(m_own);
     own->setContentsMargins(0, 0, 0, 0);
     const auto fraction = [&](const char* name, const QString& letter, Tick NotationChoices::*which) {
-        own->addWidget(paragraph(letter, theme.words(12), theme.colours().ink2, this));
+        own->addWidget(paragraph(letter, theme.words(12), Tone::Ink2, this));
         auto* edit = m_fields[QString::fromLatin1(name)] = new QLineEdit(m_own);
         edit->setObjectName(QString::fromLatin1(name));
         edit->setAccessibleName(tr("Own fraction of %1").arg(letter));
@@ -101,9 +101,6 @@ CardPage::CardPage(FigureDesk& desk, const Theme& theme, QWidget* parent)
     m_notes->setPlaceholderText(tr("own notes"));
     m_notes->setTabChangesFocus(true);
     m_notes->setMaximumHeight(theme.px(64));
-    m_notes->setStyleSheet(
-        QStringLiteral("QPlainTextEdit{background:%1;border:1px solid %2;}QPlainTextEdit:focus{border:2px solid %3;}")
-            .arg(theme.colours().sheet.name(), theme.colours().ink3.name(), theme.colours().ink.name()));
     column->addWidget(m_notes);
     connect(m_notes, &QPlainTextEdit::textChanged, this, [this] {
         if (m_showing) return;
@@ -148,7 +145,7 @@ void CardPage::showVersions() {
     const auto& versions = m_desk.card().facts.versions;
     m_versionsColumn->addWidget(paragraph(
         versions.empty() ? tr("No versions are kept yet; the bench makes them.") : tr("Versions that are kept"),
-        m_theme.words(12, versions.empty() ? Weight::Regular : Weight::Bold), m_theme.colours().ink2, m_versions));
+        m_theme.words(12, versions.empty() ? Weight::Regular : Weight::Bold), Tone::Ink2, m_versions));
     for (std::size_t i = 0; i < versions.size(); ++i) {
         auto* row = new QWidget(m_versions);
         auto* inside = new QHBoxLayout(row);
@@ -159,7 +156,7 @@ void CardPage::showVersions() {
         name->setFixedWidth(m_theme.px(140));
         inside->addWidget(name);
         inside->addWidget(paragraph(q(versions[i].lines.empty() ? std::string() : versions[i].lines.front().text),
-                                    m_theme.words(12), m_theme.colours().ink, row),
+                                    m_theme.words(12), Tone::Ink, row),
                           1);
         auto* out = new QPushButton(tr("Take out"), row);
         out->setObjectName(QStringLiteral("versionOut%1").arg(i));

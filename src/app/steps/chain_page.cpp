@@ -21,7 +21,7 @@ ChainPage::ChainPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
     m_names->setPlaceholderText(tr("names with / between, such as: Vine and touch / Step, half turn / Vine and touch"));
     m_names->setToolTip(tr("Names of figures with / between; “this” is the chosen one"));
     column->addWidget(m_names);
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_says->setObjectName(QStringLiteral("chainSays"));
     column->addWidget(m_says);
     m_table = new PlainTable(jointHeads(), theme, this);

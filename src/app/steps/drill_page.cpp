@@ -47,10 +47,10 @@ DrillPage::DrillPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
     hear->setToolTip(tr("All of it with clicks, steps and spoken counts"));
     top->addWidget(hear);
     column->addLayout(top);
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_says->setObjectName(QStringLiteral("drillSays"));
     column->addWidget(m_says);
-    m_scaled = paragraph({}, theme.words(12), theme.colours().ink2, this);
+    m_scaled = paragraph({}, theme.words(12), Tone::Ink2, this);
     m_scaled->setObjectName(QStringLiteral("drillScaled"));
     column->addWidget(m_scaled);
     m_table = new PlainTable(jointHeads(), theme, this);

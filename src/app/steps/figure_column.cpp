@@ -71,8 +71,8 @@ QWidget* FigureColumn::heading(const QString& text, const QString& right, QWidge
     auto* widget = new QWidget(page);
     auto* row = new QHBoxLayout(widget);
     row->setContentsMargins(0, m_theme.px(6), 0, 0);
-    row->addWidget(paragraph(text, m_theme.words(15, Weight::Bold), m_theme.colours().ink, widget));
-    auto* label = paragraph(right, m_theme.words(12), m_theme.colours().ink2, widget);
+    row->addWidget(paragraph(text, m_theme.words(15, Weight::Bold), Tone::Ink, widget));
+    auto* label = paragraph(right, m_theme.words(12), Tone::Ink2, widget);
     label->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     row->addWidget(label);
     return widget;
@@ -102,10 +102,9 @@ void FigureColumn::rebuild() {
         counting(column, page);
         duplicates(column, page);
     } else {
+        column->addWidget(paragraph(tr("Nothing to find yet."), m_theme.words(15, Weight::Bold), Tone::Ink, page));
         column->addWidget(
-            paragraph(tr("Nothing to find yet."), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
-        column->addWidget(paragraph(tr("Choose a figure at the left, or begin a new one."), m_theme.words(13),
-                                    m_theme.colours().ink2, page));
+            paragraph(tr("Choose a figure at the left, or begin a new one."), m_theme.words(13), Tone::Ink2, page));
     }
     column->addStretch();
     setPage(page);
@@ -116,27 +115,25 @@ void FigureColumn::findings(QVBoxLayout* column, QWidget* page) {
     if (all.empty()) {
         const bool nothing = m_desk.reading().length == Tick{};
         column->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything fits."),
-                                    m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
+                                    m_theme.words(15, Weight::Bold), Tone::Ink, page));
         column->addWidget(paragraph(nothing
                                         ? tr("Type its counts as you say them: 1 side R 2 close L 3 side R 4 touch L.")
                                         : tr("Feet, counts and roles agree."),
-                                    m_theme.words(13), m_theme.colours().ink2, page));
+                                    m_theme.words(13), Tone::Ink2, page));
     }
     for (std::size_t i = 0; i < all.size(); ++i) {
         const FigureFinding& finding = all[i];
         auto* head = new QHBoxLayout;
         head->setSpacing(m_theme.px(6));
         head->addWidget(new NumberDiamond(static_cast<int>(i) + 1, m_theme, page), 0, Qt::AlignTop);
-        head->addWidget(paragraph(q(finding.headline), m_theme.words(15, Weight::Bold), m_theme.colours().ink, page),
-                        1);
+        head->addWidget(paragraph(q(finding.headline), m_theme.words(15, Weight::Bold), Tone::Ink, page), 1);
         column->addLayout(head);
         auto* body = new QVBoxLayout;
         body->setContentsMargins(m_theme.px(28), 0, 0, 0);
         body->setSpacing(m_theme.px(3));
-        body->addWidget(paragraph(q(finding.text), m_theme.words(13), m_theme.colours().ink2, page));
+        body->addWidget(paragraph(q(finding.text), m_theme.words(13), Tone::Ink2, page));
         if (finding.code == figure_finding::ambiguous)
-            body->addWidget(
-                paragraph(tr("The answers stand under the line."), m_theme.words(12), m_theme.colours().ink3, page));
+            body->addWidget(paragraph(tr("The answers stand under the line."), m_theme.words(12), Tone::Ink3, page));
         for (std::size_t r = 0; r < finding.remedies.size() && finding.code != figure_finding::ambiguous; ++r) {
             auto* choice =
                 new RemedyChoice(q(finding.remedies[r].text), q(finding.remedies[r].gives), false, m_theme, page);
@@ -151,7 +148,7 @@ void FigureColumn::findings(QVBoxLayout* column, QWidget* page) {
 
 void FigureColumn::fits(QVBoxLayout* column, QWidget* page) {
     if (m_desk.reading().roles.empty() || !m_desk.reading().readable() || m_desk.reading().length == Tick{}) return;
-    column->addWidget(divider(m_theme, page));
+    column->addWidget(divider(page));
     column->addWidget(heading(tr("Where it would fit"), {}, page));
     const ChainLink now{m_desk.card().name, &m_desk.reading()};
     const auto tell = [&](const QString& place, const FigureReading& next, const std::string& name) {
@@ -164,8 +161,8 @@ void FigureColumn::fits(QVBoxLayout* column, QWidget* page) {
                                                  : tr("no: %1").arg(q(joint.breaks.front()));
         auto* words = new QVBoxLayout;
         words->setSpacing(0);
-        words->addWidget(paragraph(place, m_theme.words(13, Weight::Semibold), m_theme.colours().ink, page));
-        words->addWidget(paragraph(why, m_theme.words(12), m_theme.colours().ink2, page));
+        words->addWidget(paragraph(place, m_theme.words(13, Weight::Semibold), Tone::Ink, page));
+        words->addWidget(paragraph(why, m_theme.words(12), Tone::Ink2, page));
         row->addLayout(words, 1);
         column->addLayout(row);
     };
@@ -184,7 +181,7 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
     const FigureReading& read = m_desk.reading();
     if (read.roles.empty() || !read.readable() || read.length == Tick{}) return;
     const double spc = m_desk.secondsPerCount();
-    column->addWidget(divider(m_theme, page));
+    column->addWidget(divider(page));
     column->addWidget(heading(tr("Limits"), tr("yours, at %1 bpm").arg(std::lround(60 / spc)), page));
     Pace pace;
     for (const RoleReading& role : read.roles) {
@@ -200,8 +197,8 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
     const auto field = [&](const char* name, const QString& text, const QString& unit, std::optional<double> value,
                            auto&& write) {
         auto* row = new QHBoxLayout;
-        row->addWidget(paragraph(text, m_theme.words(13), m_theme.colours().ink, page), 1);
-        row->addWidget(paragraph(tr("limit"), m_theme.words(12), m_theme.colours().ink2, page));
+        row->addWidget(paragraph(text, m_theme.words(13), Tone::Ink, page), 1);
+        row->addWidget(paragraph(tr("limit"), m_theme.words(12), Tone::Ink2, page));
         auto* edit = new QLineEdit(value ? QString::number(*value) : QString(), page);
         edit->setObjectName(QString::fromLatin1(name));
         edit->setAccessibleName(text + QStringLiteral(", ") + tr("own limit"));
@@ -209,7 +206,7 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
         edit->setToolTip(tr("Your own limit; empty for none. The program knows none of its own."));
         edit->setFixedWidth(m_theme.px(46));
         row->addWidget(edit);
-        row->addWidget(paragraph(unit, m_theme.words(12), m_theme.colours().ink2, page));
+        row->addWidget(paragraph(unit, m_theme.words(12), Tone::Ink2, page));
         column->addLayout(row);
         connect(edit, &QLineEdit::editingFinished, this, [this, edit, write] {
             BodyLimits own = m_desk.limits();
@@ -231,17 +228,17 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
         field("limitTurn", tr("fastest turn %1°/s").arg(std::lround(*pace.turnDegreesPerSecond)), QStringLiteral("°/s"),
               m_desk.limits().turnDegreesPerSecond,
               [](BodyLimits& own, std::optional<double> value) { own.turnDegreesPerSecond = value; });
-    column->addWidget(paragraph(q(stepsAMinute(pace.stepsPerMinute)), m_theme.words(12), m_theme.colours().ink2, page));
+    column->addWidget(paragraph(q(stepsAMinute(pace.stepsPerMinute)), m_theme.words(12), Tone::Ink2, page));
 }
 
 /// What the whole routine is counted by: the school's choices, and how counts lie on the music.
 void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
     const Document& document = m_session.doc.document();
-    column->addWidget(divider(m_theme, page));
+    column->addWidget(divider(page));
     column->addWidget(heading(tr("Counting"), tr("of the routine"), page));
     const auto row = [&](const QString& label, std::initializer_list<QWidget*> widgets) {
         auto* line = new QHBoxLayout;
-        line->addWidget(paragraph(label, m_theme.words(12), m_theme.colours().ink2, page));
+        line->addWidget(paragraph(label, m_theme.words(12), Tone::Ink2, page));
         line->addStretch();
         for (QWidget* widget : widgets) line->addWidget(widget);
         column->addLayout(line);
@@ -330,18 +327,18 @@ void FigureColumn::care(QVBoxLayout* column, QWidget* page) {
     const auto& marks = m_desk.reading().care;
     const std::string& own = m_desk.card().facts.cautions;
     if (marks.empty() && own.empty()) return;
-    column->addWidget(divider(m_theme, page));
+    column->addWidget(divider(page));
     column->addWidget(heading(tr("Care"), {}, page));
-    if (!own.empty()) column->addWidget(paragraph(q(own), m_theme.words(13), m_theme.colours().ink, page));
+    if (!own.empty()) column->addWidget(paragraph(q(own), m_theme.words(13), Tone::Ink, page));
     for (const CareMark& mark : marks)
-        column->addWidget(paragraph(q(mark.sentence), m_theme.words(13), m_theme.colours().ink2, page));
+        column->addWidget(paragraph(q(mark.sentence), m_theme.words(13), Tone::Ink2, page));
     column->addWidget(paragraph(tr("A qualified teacher and the rules of the house come first."), m_theme.words(12),
-                                m_theme.colours().ink3, page));
+                                Tone::Ink3, page));
 }
 
 void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
     const ShownFigure* now = m_desk.chosen();
-    column->addWidget(divider(m_theme, page));
+    column->addWidget(divider(page));
     column->addWidget(heading(
         tr("In the routine"),
         now->inRoutine() ? (now->used > 0 ? tr("danced %1×").arg(now->used) : tr("not danced yet")) : QString(), page));
@@ -365,7 +362,7 @@ void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
     if (!now->inRoutine()) return;
     if (!now->differs.isEmpty())
         column->addWidget(paragraph(tr("Not as in the vocabulary: %1.").arg(now->differs.join(QStringLiteral(", "))),
-                                    m_theme.words(13), m_theme.colours().ink2, page));
+                                    m_theme.words(13), Tone::Ink2, page));
     const Figure* figure = findFigure(m_session.doc.document().routine, now->figure);
     if (figure && (!now->differs.isEmpty() || figure->vocabularyId.empty()))
         column->addWidget(button("giveToVocabulary", tr("Give it to the vocabulary"),
@@ -379,10 +376,10 @@ void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
 void FigureColumn::duplicates(QVBoxLayout* column, QWidget* page) {
     const ShownFigure* other = m_desk.twin();
     if (!other) return;
-    column->addWidget(divider(m_theme, page));
+    column->addWidget(divider(page));
     column->addWidget(heading(tr("Twice in the vocabulary"), {}, page));
     column->addWidget(paragraph(tr("“%1” has the same name or the same lines.").arg(q(other->card.name)),
-                                m_theme.words(13), m_theme.colours().ink2, page));
+                                m_theme.words(13), Tone::Ink2, page));
     auto* merge = new QPushButton(tr("Make them one"), page);
     merge->setObjectName(QStringLiteral("mergeFigures"));
     merge->setToolTip(tr("This one stays and takes the other's names, tags, notes and versions"));

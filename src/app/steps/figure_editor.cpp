@@ -28,8 +28,8 @@ namespace {
 /// A foot as its mark and a word.
 class FootLabel : public QWidget {
 public:
-    FootLabel(Foot foot, bool free, const QString& word, const QColor& colour, const Theme& theme, QWidget* parent)
-        : QWidget(parent), m_foot(foot), m_free(free), m_word(word), m_colour(colour), m_theme(theme) {
+    FootLabel(Foot foot, bool free, const QString& word, int role, const Theme& theme, QWidget* parent)
+        : QWidget(parent), m_foot(foot), m_free(free), m_word(word), m_role(role), m_theme(theme) {
         setFixedHeight(theme.px(20));
         setMinimumWidth(theme.px(20) + QFontMetrics(theme.words(13)).horizontalAdvance(word) + theme.px(6));
         setAccessibleName(word);
@@ -37,7 +37,7 @@ public:
     void paintEvent(QPaintEvent*) override {
         QPainter p(this);
         drawMark(p, m_theme.px(7), height() / 2.0, m_free ? ActionKind::NoWeight : ActionKind::Step, m_foot, false,
-                 m_theme.px(12), m_colour);
+                 m_theme.px(12), m_theme.role(m_role));
         p.setFont(m_theme.words(13));
         p.setPen(m_theme.colours().ink);
         p.drawText(QRect(m_theme.px(20), 0, width() - m_theme.px(20), height()), Qt::AlignVCenter | Qt::AlignLeft,
@@ -48,7 +48,7 @@ private:
     Foot m_foot;
     bool m_free;
     QString m_word;
-    QColor m_colour;
+    int m_role;
     const Theme& m_theme;
 };
 
@@ -76,14 +76,11 @@ FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent
     m_name->setObjectName(QStringLiteral("figureName"));
     m_name->setAccessibleName(tr("Name of the figure"));
     m_name->setToolTip(tr("What the figure is called; click to change it"));
-    m_name->setStyleSheet(
-        QStringLiteral(
-            "QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:800;}QLineEdit:focus{background:%2;}")
-            .arg(theme.px(24))
-            .arg(theme.colours().sheet.name()));
+    setManner(m_name, Manner::Quiet);
+    m_name->setStyleSheet(QStringLiteral("font-size:%1px;font-weight:800;").arg(theme.px(24)));
     m_name->setMinimumWidth(theme.px(120));
     head->addWidget(m_name, 1);
-    m_built = paragraph({}, theme.words(14), theme.colours().ink2, this);
+    m_built = paragraph({}, theme.words(14), Tone::Ink2, this);
     m_built->setWordWrap(false);
     head->addWidget(m_built);
     m_claim = new QLineEdit(this);
@@ -94,7 +91,7 @@ FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent
     m_claim->setPlaceholderText(QStringLiteral("–"));
     head->addWidget(m_claim);
     column->addLayout(head);
-    m_about = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_about = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_about->setObjectName(QStringLiteral("figureAbout"));
     column->addWidget(m_about);
 
@@ -270,15 +267,13 @@ void FigureEditor::rebuildLines() {
         line.role->setToolTip(tr("Who dances this line; delete the name to take the line out"));
         line.role->setFixedWidth(m_theme.px(64));
         line.role->setFocusPolicy(Qt::ClickFocus);
-        line.role->setStyleSheet(
-            QStringLiteral(
-                "QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:500;color:%2;}QLineEdit:focus{background:%3;}")
-                .arg(m_theme.px(12))
-                .arg(m_theme.role(static_cast<int>(r)).name(), m_theme.colours().sheet.name()));
+        setManner(line.role, Manner::Quiet);
+        setTone(line.role, Theme::roleTone(static_cast<int>(r)));
+        line.role->setStyleSheet(QStringLiteral("font-size:%1px;font-weight:500;").arg(m_theme.px(12)));
         line.edit = new NotationEdit(m_theme, this);
         line.edit->setObjectName(QStringLiteral("figureLine%1").arg(r));
         line.edit->setPlaceholderText(r == 0 ? tr("1 side R 2 close L 3 side R 4 touch L") : QString());
-        line.read = paragraph({}, m_theme.words(12), m_theme.colours().ink2, this);
+        line.read = paragraph({}, m_theme.words(12), Tone::Ink2, this);
         line.read->setWordWrap(false);
         line.read->setMinimumWidth(m_theme.px(78));
         line.below = new QWidget(this);
@@ -374,10 +369,9 @@ void FigureEditor::showRemarks(std::size_t r) {
     clearLayout(line.remarks);
     if (!other.isEmpty())
         line.remarks->addWidget(
-            paragraph(tr("From the front: %1").arg(other), m_theme.words(13), m_theme.colours().ink2, line.below));
+            paragraph(tr("From the front: %1").arg(other), m_theme.words(13), Tone::Ink2, line.below));
     if (!role.notation.empty() && !error) {
-        auto* says =
-            paragraph(tr("Read as: %1").arg(q(role.notation)), m_theme.words(13), m_theme.colours().ink, line.below);
+        auto* says = paragraph(tr("Read as: %1").arg(q(role.notation)), m_theme.words(13), Tone::Ink, line.below);
         says->setObjectName(QStringLiteral("readAs"));
         line.remarks->addWidget(says);
         auto* button = new QPushButton(tr("Write it so: F12"), line.below);
@@ -393,10 +387,9 @@ void FigureEditor::showRemarks(std::size_t r) {
     if (error)
         line.remarks->addWidget(
             paragraph(tr("At character %1: %2").arg(characterNumber(role.text, error->begin)).arg(q(error->text)),
-                      m_theme.words(13, Weight::Medium), m_theme.colours().ink, line.below));
+                      m_theme.words(13, Weight::Medium), Tone::Ink, line.below));
     for (const NotationQuestion& question : questions) {
-        line.remarks->addWidget(
-            paragraph(q(question.text), m_theme.words(13, Weight::Bold), m_theme.colours().ink, line.below));
+        line.remarks->addWidget(paragraph(q(question.text), m_theme.words(13, Weight::Bold), Tone::Ink, line.below));
         for (const NotationAnswer& answer : question.answers) {
             auto* button = new QPushButton(
                 onButton((answer.taken ? tr("%1: %2, then %3 free  (read so now)") : tr("%1: %2, then %3 free"))
@@ -425,7 +418,7 @@ void FigureEditor::showRemarks(std::size_t r) {
     if (!error)
         for (const NotationRemark& note : role.line.notes)
             if (note.kind == RemarkKind::FootNotFree || questions.empty()) {
-                line.remarks->addWidget(paragraph(q(note.text), m_theme.words(12), m_theme.colours().ink2, line.below));
+                line.remarks->addWidget(paragraph(q(note.text), m_theme.words(12), Tone::Ink2, line.below));
                 break;
             }
     orderTabs();
@@ -510,7 +503,6 @@ void FigureEditor::showTotals() {
     m_totalsShown = shown;
     clearLayout(m_totalsGrid);
     if (read.roles.empty() || read.length == Tick{}) return;
-    const Palette& c = m_theme.colours();
     const bool couple =
         std::any_of(read.roles.begin(), read.roles.end(), [](const RoleReading& r) { return !r.coupleOut.empty(); });
     const bool breaks = std::any_of(read.roles.begin(), read.roles.end(),
@@ -521,44 +513,44 @@ void FigureEditor::showTotals() {
     if (couple) heads << tr("ends");
     if (read.roles.size() > 1) heads << tr("meets");
     for (int col = 0; col < heads.size(); ++col)
-        m_totalsGrid->addWidget(paragraph(heads[col], m_theme.words(12), c.ink2, m_totals), 0, col);
+        m_totalsGrid->addWidget(paragraph(heads[col], m_theme.words(12), Tone::Ink2, m_totals), 0, col);
     for (std::size_t r = 0; r < read.roles.size(); ++r) {
         const RoleReading& role = read.roles[r];
         const int row = static_cast<int>(r) + 1;
         int col = 0;
-        const QColor colour = m_theme.role(static_cast<int>(r));
-        const auto put = [&](const QString& text, const QFont& font, const QColor& ink) {
+        const Tone tone = Theme::roleTone(static_cast<int>(r));
+        const auto put = [&](const QString& text, const QFont& font, Tone ink) {
             auto* label = paragraph(text, font, ink, m_totals);
             label->setWordWrap(false);
             m_totalsGrid->addWidget(label, row, col++);
         };
-        put(q(role.role), m_theme.words(12, Weight::Medium), colour);
-        put(q(toSpokenCount(role.line.length)), m_theme.numbers(14, true), c.ink);
-        put(QString::number(role.changes), m_theme.numbers(14, true), c.ink);
+        put(q(role.role), m_theme.words(12, Weight::Medium), tone);
+        put(q(toSpokenCount(role.line.length)), m_theme.numbers(14, true), Tone::Ink);
+        put(QString::number(role.changes), m_theme.numbers(14, true), Tone::Ink);
         m_totalsGrid->addWidget(new FootLabel(role.freeIn, false, role.needs ? q(footWord(role.freeIn)) : tr("either"),
-                                              colour, m_theme, m_totals),
+                                              static_cast<int>(r), m_theme, m_totals),
                                 row, col++);
         m_totalsGrid->addWidget(new FootLabel(role.freeOut, true,
                                               role.needs || role.freeOut == Foot::Both ? q(footWord(role.freeOut))
                                               : role.freeOut == role.freeIn            ? tr("the same")
                                                                                        : tr("the other"),
-                                              colour, m_theme, m_totals),
+                                              static_cast<int>(r), m_theme, m_totals),
                                 row, col++);
-        put(q(turnSaid(role.turn)), m_theme.words(13), c.ink);
-        put(q(travelInWords(travelOf(role))), m_theme.words(12), c.ink);
+        put(q(turnSaid(role.turn)), m_theme.words(13), Tone::Ink);
+        put(q(travelInWords(travelOf(role))), m_theme.words(12), Tone::Ink);
         if (breaks) {
             QStringList on;
             for (const Tick at : breakSteps(role.line)) {
                 const std::int64_t music = (wholeCounts(m_desk.musicStart()) - 1 + wholeCounts(at)) % m_desk.set();
                 on << QString::number(music + 1);
             }
-            put(on.join(QStringLiteral(", ")), m_theme.numbers(13, true), c.ink);
+            put(on.join(QStringLiteral(", ")), m_theme.numbers(13, true), Tone::Ink);
         }
-        if (couple) put(q(toString(role.coupleOut)), m_theme.words(12), c.ink);
+        if (couple) put(q(toString(role.coupleOut)), m_theme.words(12), Tone::Ink);
         if (read.roles.size() > 1 && !read.meetPoints.empty()) {
             const bool met =
                 std::all_of(read.meetPoints.begin(), read.meetPoints.end(), [](const MeetPoint& m) { return m.met; });
-            put(met ? tr("■ end") : tr("□ misses"), m_theme.words(12), c.ink);
+            put(met ? tr("■ end") : tr("□ misses"), m_theme.words(12), Tone::Ink);
         }
         m_totalsGrid->setColumnStretch(col, 1);
     }

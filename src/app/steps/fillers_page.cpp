@@ -50,7 +50,7 @@ FillersPage::FillersPage(FigureDesk& desk, const Theme& theme, QWidget* parent) 
     m_add->setToolTip(tr("The figure ends with this filler (Enter)"));
     top->addWidget(m_add);
     column->addLayout(top);
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_says->setObjectName(QStringLiteral("fillSays"));
     column->addWidget(m_says);
     m_table =

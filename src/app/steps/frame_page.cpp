@@ -17,13 +17,13 @@ namespace lc::app {
 FramePage::FramePage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QWidget(parent), m_desk(desk) {
     auto* column = pageColumn(theme, this);
     auto* top = new QHBoxLayout;
-    top->addWidget(paragraph(tr("Entry"), theme.words(13), theme.colours().ink2, this));
+    top->addWidget(paragraph(tr("Entry"), theme.words(13), Tone::Ink2, this));
     m_entry = numberField("frameEntry", tr("Counts of the entry"), 0, 64, theme, this);
     top->addWidget(m_entry);
-    top->addWidget(paragraph(tr("close"), theme.words(13), theme.colours().ink2, this));
+    top->addWidget(paragraph(tr("close"), theme.words(13), Tone::Ink2, this));
     m_close = numberField("frameClose", tr("Counts of the close"), 0, 64, theme, this);
     top->addWidget(m_close);
-    m_says = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_says->setObjectName(QStringLiteral("frameSays"));
     top->addWidget(m_says, 1);
     m_make = new QPushButton(tr("New figure with this body"), this);

@@ -64,7 +64,7 @@ StepsStage::StepsStage(const StageContext& context, QWidget* parent)
     auto* benchColumn = new QVBoxLayout(bench);
     benchColumn->setContentsMargins(theme.px(22), 0, theme.px(16), theme.px(6));
     benchColumn->setSpacing(0);
-    benchColumn->addWidget(divider(theme, bench));
+    benchColumn->addWidget(divider(bench));
     auto* words = new QHBoxLayout;
     words->setSpacing(theme.px(10));
     m_pages = new QStackedWidget(bench);

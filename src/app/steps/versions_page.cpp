@@ -232,7 +232,7 @@ VersionsPage::VersionsPage(FigureDesk& desk, const Theme& theme, QWidget* parent
     m_make = button("versionAsFigure", tr("Change the figure"), tr("The figure is danced so from now on (Enter)"));
     m_keep = button("keepVersion", tr("Keep"), tr("Bound to the figure as another way to dance it (K)"), true);
     column->addLayout(top);
-    m_heading = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_heading = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_heading->setObjectName(QStringLiteral("benchHeading"));
     column->addWidget(m_heading);
     m_scroll = new QScrollArea(this);
@@ -243,14 +243,14 @@ VersionsPage::VersionsPage(FigureDesk& desk, const Theme& theme, QWidget* parent
     m_scroll->setWidget(m_cells);
     column->addWidget(m_scroll, 1);
     auto* meet = new QHBoxLayout;
-    meet->addWidget(paragraph(tr("To have a"), theme.words(12), theme.colours().ink2, this));
+    meet->addWidget(paragraph(tr("To have a"), theme.words(12), Tone::Ink2, this));
     m_wanted = new QComboBox(this);
     m_wanted->setObjectName(QStringLiteral("wantedStep"));
     m_wanted->setAccessibleName(tr("Which step is wanted"));
     for (const QString& words : {tr("slow step"), tr("quick step"), tr("accent"), tr("break step")})
         m_wanted->addItem(words);
     meet->addWidget(m_wanted);
-    meet->addWidget(paragraph(tr("on count"), theme.words(12), theme.colours().ink2, this));
+    meet->addWidget(paragraph(tr("on count"), theme.words(12), Tone::Ink2, this));
     m_moment = new QSpinBox(this);
     m_moment->setObjectName(QStringLiteral("wantedCount"));
     m_moment->setAccessibleName(tr("Count of the song"));
@@ -258,7 +258,7 @@ VersionsPage::VersionsPage(FigureDesk& desk, const Theme& theme, QWidget* parent
     m_moment->setValue(9);
     m_moment->setFixedWidth(theme.px(54));
     meet->addWidget(m_moment);
-    m_meets = paragraph({}, theme.words(12), theme.colours().ink, this);
+    m_meets = paragraph({}, theme.words(12), Tone::Ink, this);
     m_meets->setObjectName(QStringLiteral("versionMeets"));
     meet->addWidget(m_meets, 1);
     column->addLayout(meet);

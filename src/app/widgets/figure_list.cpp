@@ -139,7 +139,7 @@ FigureList::FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, theme.px(44), 1, theme.px(6));
     column->setSpacing(theme.px(4));
-    m_count = paragraph({}, theme.words(12), theme.colours().ink2, this);
+    m_count = paragraph({}, theme.words(12), Tone::Ink2, this);
     m_count->setWordWrap(false);
     m_count->hide(); // painted in the heading line
     m_search = new QLineEdit(this);
@@ -153,10 +153,10 @@ FigureList::FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent)
     searchRow->setContentsMargins(theme.px(14), 0, theme.px(12), 0);
     searchRow->addWidget(m_search);
     column->addLayout(searchRow);
-    m_understood = paragraph({}, theme.words(12), theme.colours().ink2, this);
+    m_understood = paragraph({}, theme.words(12), Tone::Ink2, this);
     m_understood->setContentsMargins(theme.px(16), 0, theme.px(12), 0);
     column->addWidget(m_understood);
-    m_empty = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_empty = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_empty->setContentsMargins(theme.px(16), theme.px(10), theme.px(12), 0);
     column->addWidget(m_empty);
     m_list = new QListView(this);
@@ -165,7 +165,7 @@ FigureList::FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent)
     m_list->setUniformItemSizes(true);
     m_list->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
-    m_list->setStyleSheet(QStringLiteral("QListView{background:%1;border:none;}").arg(theme.colours().paper.name()));
+    setManner(m_list, Manner::Paper);
     m_model = new FigureListModel(desk, this);
     m_list->setModel(m_model);
     m_list->setDragEnabled(true);

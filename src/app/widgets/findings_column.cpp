@@ -63,12 +63,12 @@ void FindingsColumn::rebuild() {
     if (FindingsColumn::open() == 0) { // words of caution and other notes may follow
         const bool nothing = m_session.doc.landing().performance.passes.empty();
         m_cards->addWidget(paragraph(nothing ? tr("Nothing to find yet.") : tr("Everything lands."),
-                                     m_theme.words(15, Weight::Bold), m_theme.colours().ink, page));
+                                     m_theme.words(15, Weight::Bold), Tone::Ink, page));
         m_cards->addWidget(paragraph(
             nothing
                 ? tr("Place figures in a part or type its counts, and give the order of the passes; what does not land will stand here, with ways to mend it.")
                 : tr("Every pass starts a phrase, on the foot it needs."),
-            m_theme.words(13), m_theme.colours().ink2, page));
+            m_theme.words(13), Tone::Ink2, page));
     }
     constexpr int mostCards = 40; // beyond, the list of passes is the better place to look
     for (int i = 0; i < std::min<int>(mostCards, static_cast<int>(findings.size())); ++i) buildCard(i);
@@ -109,7 +109,7 @@ void FindingsColumn::buildCard(int index) {
     title->setProperty("flat", true);
     title->setAccessibleName(q(finding.headline));
     title->setToolTip(tr("Open this finding and go to its place (F8 for the next)"));
-    auto* titleText = paragraph(q(finding.headline), m_theme.words(15, Weight::Bold), m_theme.colours().ink, title);
+    auto* titleText = paragraph(q(finding.headline), m_theme.words(15, Weight::Bold), Tone::Ink, title);
     titleText->setAttribute(Qt::WA_TransparentForMouseEvents);
     auto* inside = new QVBoxLayout(title);
     inside->setContentsMargins(0, 0, 0, 0);
@@ -121,18 +121,18 @@ void FindingsColumn::buildCard(int index) {
     auto* body = new QVBoxLayout;
     body->setContentsMargins(m_theme.px(28), 0, 0, 0);
     body->setSpacing(m_theme.px(4));
-    body->addWidget(paragraph(q(finding.text), m_theme.words(13), m_theme.colours().ink2, m_page));
+    body->addWidget(paragraph(q(finding.text), m_theme.words(13), Tone::Ink2, m_page));
     if (index == m_open) buildRemedies(body);
     card->addLayout(body);
     m_cards->addLayout(card);
-    m_cards->addWidget(divider(m_theme, m_page));
+    m_cards->addWidget(divider(m_page));
 }
 
 void FindingsColumn::buildRemedies(QVBoxLayout* card) {
     if (!m_remedies.empty()) {
         card->addSpacing(m_theme.px(4));
         card->addWidget(paragraph(m_remedies.size() == 1 ? tr("Remedy") : tr("Remedies"),
-                                  m_theme.words(12, Weight::Bold), m_theme.colours().ink2, m_page));
+                                  m_theme.words(12, Weight::Bold), Tone::Ink2, m_page));
     }
     for (std::size_t i = 0; i < m_remedies.size(); ++i) {
         auto* choice = new RemedyChoice(q(m_remedies[i].title), q(m_remedies[i].price), static_cast<int>(i) == m_remedy,
@@ -191,7 +191,7 @@ void FindingsColumn::buildMuted() {
             if (m.key == finding.key) reason = q(m.reason);
         m_cards->addWidget(
             paragraph(q(finding.headline) + (reason.isEmpty() ? QString() : QStringLiteral(": ") + reason),
-                      m_theme.words(13), m_theme.colours().ink2, m_page));
+                      m_theme.words(13), Tone::Ink2, m_page));
         auto* again = new QPushButton(tr("Look at it again"), m_page);
         connect(again, &QPushButton::clicked, this,
                 [this, key = finding.key] { m_session.doc.edit(UnmuteFinding{key}); });

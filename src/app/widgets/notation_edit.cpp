@@ -18,11 +18,7 @@ NotationEdit::NotationEdit(const Theme& theme, QWidget* parent) : QPlainTextEdit
     setUndoRedoEnabled(false); // the document's undo holds what is typed
     setVerticalScrollBarPolicy(Qt::ScrollBarAsNeeded);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    setStyleSheet(
-        QStringLiteral(
-            "QPlainTextEdit{background:%1;border:1px solid %2;font-family:Lato;font-size:%4px;font-weight:500;}QPlainTextEdit:focus{border:2px solid %3;}")
-            .arg(theme.colours().sheet.name(), theme.colours().ink3.name(), theme.colours().ink.name())
-            .arg(theme.px(14)));
+    setStyleSheet(QStringLiteral("font-size:%1px;font-weight:500;").arg(theme.px(14)));
     document()->setDocumentMargin(theme.px(4));
     connect(this, &QPlainTextEdit::textChanged, this, [this] {
         fitHeight();
@@ -85,7 +81,7 @@ void NotationEdit::setReading(const NotationReading& reading, bool spoken) {
             m_places.back().says = told; // a wait that is not written, several steps of one word
     }
     if (!m_here) {
-        m_here = paragraph({}, m_theme.words(12), m_theme.colours().ink2, this);
+        m_here = paragraph({}, m_theme.words(12), Tone::Ink2, this);
         m_here->setObjectName(QStringLiteral("atCaret"));
         m_here->setWordWrap(false);
         m_here->setAlignment(Qt::AlignRight | Qt::AlignTop);
@@ -163,6 +159,7 @@ bool NotationEdit::event(QEvent* event) {
     m_byTab = tab; // the focus also goes on when a field is hidden
     const bool done = QPlainTextEdit::event(event);
     m_byTab = false;
+    if (event->type() == QEvent::StyleChange) colour(extraSelections()); // the theme was changed
     return done;
 }
 
@@ -246,10 +243,16 @@ void NotationEdit::markBytes(std::size_t begin, std::size_t finish) {
         mark.cursor.setPosition(characterOf(begin));
         mark.cursor.setPosition(characterOf(finish), QTextCursor::KeepAnchor);
         mark.format.setUnderlineStyle(QTextCharFormat::DashUnderline);
-        mark.format.setUnderlineColor(m_theme.colours().ink);
         mark.format.setFontWeight(QFont::Black);
-        mark.format.setBackground(m_theme.colours().well);
         marks << mark;
+    }
+    colour(marks);
+}
+
+void NotationEdit::colour(QList<QTextEdit::ExtraSelection> marks) {
+    for (QTextEdit::ExtraSelection& mark : marks) {
+        mark.format.setUnderlineColor(m_theme.colours().ink);
+        mark.format.setBackground(m_theme.colours().well);
     }
     setExtraSelections(marks);
 }

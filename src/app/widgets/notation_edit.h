@@ -67,6 +67,8 @@ private:
     void showAtCaret();
     void describe();
     [[nodiscard]] int characterOf(std::size_t byte) const;
+    /// Shows marks in the colours of the theme.
+    void colour(QList<QTextEdit::ExtraSelection> marks);
     bool toNextCount();
     bool takeBackCount();
     void offerCompletion();

@@ -15,8 +15,8 @@ QVBoxLayout* panelColumn(const Theme& theme, QWidget* panel) {
 }
 
 void addWords(QLayout* row, const QString& text, const Theme& theme, QWidget* panel, bool bold) {
-    auto* label = paragraph(text, bold ? theme.words(13, Weight::Bold) : theme.words(13),
-                            bold ? theme.colours().ink : theme.colours().ink2, panel);
+    auto* label =
+        paragraph(text, bold ? theme.words(13, Weight::Bold) : theme.words(13), bold ? Tone::Ink : Tone::Ink2, panel);
     label->setWordWrap(false);
     row->addWidget(label);
 }

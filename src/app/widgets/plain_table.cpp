@@ -4,6 +4,24 @@
 
 namespace lc::app {
 
+namespace {
+
+/// Asks the theme for its colour whenever it is painted.
+class Cell : public QTableWidgetItem {
+public:
+    Cell(const QString& text, bool grey, const Theme& theme) : QTableWidgetItem(text), m_grey(grey), m_theme(theme) {}
+    [[nodiscard]] QVariant data(int role) const override {
+        if (role == Qt::ForegroundRole) return m_grey ? m_theme.colours().ink3 : m_theme.colours().ink;
+        return QTableWidgetItem::data(role);
+    }
+
+private:
+    bool m_grey;
+    const Theme& m_theme;
+};
+
+} // namespace
+
 PlainTable::PlainTable(const QStringList& heads, const Theme& theme, QWidget* parent)
     : QTableWidget(0, static_cast<int>(heads.size()), parent), m_theme(theme) {
     setHorizontalHeaderLabels(heads);
@@ -18,15 +36,14 @@ PlainTable::PlainTable(const QStringList& heads, const Theme& theme, QWidget* pa
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     horizontalHeader()->setStretchLastSection(true);
-    setStyleSheet(QStringLiteral("QTableView{background:%1;}").arg(theme.colours().paper.name()));
+    setManner(this, Manner::Paper);
 }
 
 void PlainTable::addRow(const QStringList& cells, bool grey) {
     const int row = rowCount();
     insertRow(row);
     for (int col = 0; col < cells.size(); ++col) {
-        auto* item = new QTableWidgetItem(cells[col]);
-        item->setForeground(grey ? m_theme.colours().ink3 : m_theme.colours().ink);
+        auto* item = new Cell(cells[col], grey, m_theme);
         item->setToolTip(cells[col]);
         setItem(row, col, item);
     }

@@ -33,11 +33,8 @@ Heading::Heading(Session& session, CommandTable& commands, std::function<std::ve
     m_title->setToolTip(tr("What the routine is called; click to change it (Ctrl+T)"));
     m_title->setFocusPolicy(Qt::ClickFocus);
     m_title->setFont(theme.words(18, Weight::Heavy));
-    m_title->setStyleSheet(
-        QStringLiteral(
-            "QLineEdit{border:none;background:transparent;padding:0;font-size:%1px;font-weight:800;}QLineEdit:focus{background:%2;}")
-            .arg(theme.px(18))
-            .arg(theme.colours().sheet.name()));
+    setManner(m_title, Manner::Quiet);
+    m_title->setStyleSheet(QStringLiteral("font-size:%1px;font-weight:800;").arg(theme.px(18)));
     const auto fit = [this] {
         const QString shown = m_title->text().isEmpty() ? m_title->placeholderText() : m_title->text();
         m_title->setFixedWidth(
@@ -48,7 +45,7 @@ Heading::Heading(Session& session, CommandTable& commands, std::function<std::ve
     connect(m_title, &QLineEdit::editingFinished, this, &Heading::takeTitle);
     connect(m_title, &QLineEdit::returnPressed, this, &Heading::titleDone);
     row->addWidget(m_title);
-    m_about = paragraph({}, theme.words(13), theme.colours().ink2, this);
+    m_about = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_about->setWordWrap(false);
     row->addWidget(m_about);
     row->addStretch();

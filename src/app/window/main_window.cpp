@@ -65,7 +65,7 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     column->setSpacing(0);
     row->addLayout(column, 1);
     column->addWidget(m_heading);
-    column->addWidget(divider(theme, frame));
+    column->addWidget(divider(frame));
     column->addWidget(m_message);
     column->addWidget(m_stack, 1);
     column->addWidget(m_countBar);

@@ -16,7 +16,7 @@ MessageLine::MessageLine(Session& session, const Theme& theme, QWidget* parent) 
     setObjectName(QStringLiteral("message"));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(theme.px(16), theme.px(6), theme.px(12), theme.px(6));
-    m_text = paragraph({}, theme.words(13, Weight::Medium), theme.colours().ink, this);
+    m_text = paragraph({}, theme.words(13, Weight::Medium), Tone::Ink, this);
     m_text->setObjectName(QStringLiteral("messageText"));
     row->addWidget(m_text, 1);
     m_progress = new QProgressBar(this);

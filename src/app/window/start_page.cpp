@@ -11,12 +11,11 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(theme.px(64), theme.px(56), theme.px(64), theme.px(32));
     column->setSpacing(theme.px(14));
-    const Palette& c = theme.colours();
-    column->addWidget(paragraph(tr("Drop a song here"), theme.words(26, Weight::Heavy), c.ink, this));
+    column->addWidget(paragraph(tr("Drop a song here"), theme.words(26, Weight::Heavy), Tone::Ink, this));
     column->addWidget(paragraph(
         tr("Any usual sound file, or the sound of a video. It is counted into beats, bars and phrases, a phrase a line. Then type the counts of your dance, "
            "say in which order its parts are danced, and see where every pass lands."),
-        theme.words(14), c.ink2, this));
+        theme.words(14), Tone::Ink2, this));
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(theme.px(10));
     const auto add = [&](const QString& text, const QString& tip, const char* name, bool main, auto signal) {
@@ -43,7 +42,7 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     column->addStretch();
     column->addWidget(paragraph(
         tr("Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first."),
-        theme.words(12), c.ink3, this));
+        theme.words(12), Tone::Ink3, this));
 }
 
 void StartPage::setRecent(const QList<RecentFile>& files) {
@@ -52,7 +51,7 @@ void StartPage::setRecent(const QList<RecentFile>& files) {
         delete item;
     }
     if (files.isEmpty()) return;
-    m_recent->addWidget(paragraph(tr("Of late"), m_theme.words(15, Weight::Heavy), m_theme.colours().ink, this));
+    m_recent->addWidget(paragraph(tr("Of late"), m_theme.words(15, Weight::Heavy), Tone::Ink, this));
     for (const RecentFile& file : files) {
         auto* button = new QPushButton(this);
         button->setProperty("flat", true);
