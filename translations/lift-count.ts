@@ -6171,6 +6171,30 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>What is not saved cannot be kept in “%1”: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unsaved work in “%1” cannot be read: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is damaged: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its first line does not end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is no journal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A newer Lift Count wrote it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Walk four</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8983,10 +9007,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 (rescued %2)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>no song yet</source>
         <translation type="unfinished"></translation>
     </message>
@@ -9660,6 +9680,91 @@
     </message>
 </context>
 <context>
+    <name>lc::app::JournalKeeper</name>
+    <message>
+        <source>What is not saved cannot be kept for the case that the program ends: %1 Work can go on; save it now and then.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::KeptList</name>
+    <message>
+        <source>Bring back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring back: %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Throw away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Throw away: %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::KeptWork</name>
+    <message>
+        <source>A routine without a title</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>d MMM, hh:mm</source>
+        <comment>day and time</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pass(es)</source>
+        <comment>of a routine</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Figure “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, changes to “%2”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unsaved work</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was left unsaved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was not saved when Lift Count ended. Saved files are as they were.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The routine has not been saved yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No earlier version of “%1” is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bringing one back leaves the file as it is until you save.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier versions</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>lc::app::ListenStage</name>
     <message>
         <source>Open a song …</source>
@@ -10017,14 +10122,6 @@
 <context>
     <name>lc::app::MainWindow</name>
     <message>
-        <source>Work that was not saved when Lift Count ended is in “%1”. Open it to go on.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Work that was not saved when Lift Count ended is in %1 files, the newest “%2”. Open it to go on.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Undo: %1</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10053,11 +10150,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Something went wrong that should not: %1. Save your work under another name and start Lift Count again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Something went wrong that should not: %1. Your work was saved in “%2”; start Lift Count again and open it.</source>
+        <source>Something went wrong that should not: %1. What is not saved is kept, and offered when you start Lift Count again.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10126,6 +10219,22 @@
     </message>
     <message>
         <source>What the routine is called</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier versions …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How the file was at its last saves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unsaved work …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was not saved when Lift Count ended</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10436,6 +10545,13 @@
     </message>
     <message>
         <source>Working the song out again around what you said …</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::MiniPage</name>
+    <message>
+        <source>The routine on its song, in miniature</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12129,11 +12245,15 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Not saved when Lift Count ended</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Of late</source>
+        <source>Recent</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

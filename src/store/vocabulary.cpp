@@ -4,12 +4,11 @@
 #include "core/base/plain_text.h"
 #include "core/exchange/figure_file.h"
 #include "core/said/word_meaning.h"
+#include "store/identity.h"
 
 #include <sqlite3.h>
 
-#include <array>
 #include <filesystem>
-#include <random>
 
 namespace lc {
 
@@ -129,17 +128,6 @@ private:
     int m_code;
     bool m_done = false;
 };
-
-std::string newIdentity() {
-    std::random_device random;
-    std::string id;
-    for (int i = 0; i < 8; ++i) {
-        static constexpr std::array<char, 16> digits{'0', '1', '2', '3', '4', '5', '6', '7',
-                                                     '8', '9', 'a', 'b', 'c', 'd', 'e', 'f'};
-        for (unsigned value = random(), d = 0; d < 4; ++d, value >>= 4) id += digits[value & 15U];
-    }
-    return id;
-}
 
 Result<int> pragma(sqlite3* db, const char* name, const std::string& path) {
     Statement statement(db, (std::string("PRAGMA ") + name).c_str());

@@ -298,26 +298,6 @@ private Q_SLOTS:
         QVERIFY2(rig.window->lastTold().contains("not UTF-8"), qPrintable(rig.window->lastTold()));
         QCOMPARE(QString::fromStdString(rig.session->doc.document().map->phrases[0].label), QString("Refrão"));
     }
-    /// What is rescued stands beside the routine, and the routine's own file is as it was.
-    void unsavedWorkIsRescuedBesideItsFile() {
-        ArrangeRig rig("song 32");
-        const QString path = m_folder.filePath("evening.liftcount");
-        QVERIFY(rig.window->files().rescue().isEmpty() == false); // never saved: into the user's data
-        QVERIFY(rig.window->files().saveTo(path));
-        QVERIFY(rig.window->files().rescue().isEmpty()); // nothing to rescue
-        const auto saved = test::must(loadDocument(path.toStdString())).document;
-        rig.session->doc.edit(SetTitle{"changed"});
-        const QString rescued = rig.window->files().rescue();
-        QVERIFY2(rescued.startsWith(m_folder.path()) && rescued != path, qPrintable(rescued));
-        QVERIFY(test::must(loadDocument(path.toStdString())).document == saved);
-        QCOMPARE(QString::fromStdString(test::must(loadDocument(rescued.toStdString())).document.title), "changed");
-        QVERIFY(rig.window->files().rescued().contains(rescued));
-        QCOMPARE(rig.window->files().rescue(), rescued); // a fault at every paint fills no folder
-        rig.session->doc.undo();
-        QVERIFY(rig.session->doc.isSaved()); // nothing to ask about
-        rig.window->openAny(rescued);
-        QCOMPARE(QString::fromStdString(rig.session->doc.document().title), "changed");
-    }
 };
 
 LIFTCOUNT_TEST(FaultsWindowTest)

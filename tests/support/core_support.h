@@ -40,6 +40,10 @@ T must(Result<T> result) {
     return std::move(*result);
 }
 
+inline void must(const Result<void>& result) {
+    if (!result) qFatal("%s", result.error().message.english().c_str());
+}
+
 /// A song typed as structure, in 4/4 unless said otherwise.
 inline SongMap song(const std::string& structure, double bpm = 120, const std::string& metre = "4/4",
                     double offset = 0) {

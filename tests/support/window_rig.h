@@ -5,6 +5,7 @@
 #include "app/arrange/arrange_stage.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/pass_list.h"
+#include "app/base/journal_keeper.h"
 #include "app/base/wording.h"
 #include "app/listen/listen_stage.h"
 #include "app/sheets/sheets_stage.h"
@@ -17,6 +18,7 @@
 #include "app/window/main_window.h"
 #include "audio/playing/silent_output.h"
 
+#include <QDir>
 #include <QLabel>
 #include <QPushButton>
 #include <QSettings>
@@ -48,6 +50,7 @@ struct WindowRig {
     explicit WindowRig(const std::vector<app::StageMaker>& stages = app::allStages(),
                        app::Look look = app::Look::Bright)
         : theme(100, look) {
+        QDir(app::JournalKeeper::usualFolder()).removeRecursively(); // what a rig before this one left
         auto silent = std::make_unique<SilentOutput>([this] { return now; });
         output = silent.get();
         session = std::make_unique<app::Session>(std::move(silent), Player::Filling::OnPull, app::Worker::Mode::AtOnce);

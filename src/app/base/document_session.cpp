@@ -89,6 +89,17 @@ void DocumentSession::startWith(Document document, std::vector<HandoutLine> hand
     Q_EMIT routineReady(false);
 }
 
+void DocumentSession::bringBack(Document document, const QString& file) {
+    replaceRoutine(std::move(document));
+    if (const auto onDisk = fingerprintFile(fileName(file)); !file.isEmpty() && onDisk) {
+        m_path = file;
+        m_onDisk = *onDisk;
+    }
+    Q_EMIT routineReplaced();
+    refresh();
+    Q_EMIT routineReady(true);
+}
+
 void DocumentSession::takeDance(Document dance, std::vector<HandoutLine> handout) {
     endPreview();
     m_handout = std::move(handout);

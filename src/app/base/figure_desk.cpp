@@ -241,6 +241,28 @@ void FigureDesk::keepNow() {
     Q_EMIT cardChanged();
 }
 
+std::optional<TypedFigure> FigureDesk::typed() const {
+    const ShownFigure* now = chosen();
+    if (!m_dirty || !now || now->inRoutine()) return std::nullopt;
+    return TypedFigure{now->kept.id, m_card};
+}
+
+void FigureDesk::bringBack(const TypedFigure& figure) {
+    open();
+    if (figureWith(q(figure.id))) {
+        choose(q(figure.id));
+        change(figure.card);
+    } else if (m_vocabulary) {
+        if (auto added = m_vocabulary->add(figure.card)) {
+            record({{{std::nullopt, *added}}});
+            reload();
+            choose(q(added->id));
+        } else
+            tellProblem(added.error());
+    }
+    keepNow();
+}
+
 /// What is typed could not be kept. Where another window was first it becomes a figure of its own; else it stays as it
 /// is typed, and is tried again. False when it stays.
 bool FigureDesk::keepBesides(const VocabularyFigure& before, FigureCard typed, const Error& why) {

@@ -8,6 +8,7 @@
 #include "core/figures/figure_search.h"
 #include "core/notation/saying.h"
 #include "core/routine/routine.h"
+#include "store/journal.h"
 #include "store/vocabulary.h"
 
 #include <QObject>
@@ -73,7 +74,11 @@ public:
 
     /// Changes the chosen figure; kept at once in the routine, after a moment in the vocabulary.
     void change(const FigureCard& card, const QString& what = {});
-    void keepNow();                                          ///< writes what is typed
+    void keepNow(); ///< writes what is typed
+    /// What is typed and not in the vocabulary; none where all is.
+    [[nodiscard]] std::optional<TypedFigure> typed() const;
+    /// Lines that were being typed when the program ended: into their figure, or as a new one where that is gone.
+    void bringBack(const TypedFigure& figure);
     [[nodiscard]] bool hasUnkept() const { return m_dirty; } ///< something typed that is not in the file
     void newFigure();
     void duplicate(const FigureCard& as);

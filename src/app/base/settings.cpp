@@ -30,7 +30,6 @@ const QString late = QStringLiteral("tapsLateMilliseconds");
 const QString shortestStep = QStringLiteral("limits/shortestStep");
 const QString turnSpeed = QStringLiteral("limits/turnSpeed");
 const QString recent = QStringLiteral("recent");
-const QString rescued = QStringLiteral("rescued");
 
 } // namespace
 
@@ -57,13 +56,6 @@ void setFolder(FolderFor what, const QString& folder) { write(keyOf(what), folde
 
 QStringList recentFiles() { return read(recent).toStringList(); }
 void setRecentFiles(const QStringList& paths) { write(recent, paths); }
-
-QStringList rescuedFiles() { return read(rescued).toStringList(); }
-void setRescuedFiles(const QStringList& paths) {
-    QSettings settings;
-    settings.setValue(rescued, paths);
-    settings.sync();
-}
 
 FileWords wordsOf(const QString& path) {
     const QStringList words = read(ofFile("about/", path)).toStringList();

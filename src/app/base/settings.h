@@ -30,9 +30,6 @@ void setFolder(FolderFor what, const QString& folder);
 [[nodiscard]] QStringList recentFiles(); ///< the last one first
 void setRecentFiles(const QStringList& paths);
 
-[[nodiscard]] QStringList rescuedFiles();       ///< saved without being asked, and not yet looked at
-void setRescuedFiles(const QStringList& paths); ///< on the disk when it returns
-
 /// What the start page says of a file.
 struct FileWords {
     QString title, about;

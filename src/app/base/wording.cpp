@@ -16,6 +16,8 @@ QLabel* paragraph(const QString& text, const QFont& font, Tone tone, QWidget* pa
                              .arg(static_cast<int>(font.weight())));
     label->setFont(font);
     setTone(label, tone);
+    label
+        ->ensurePolished(); // the style has another idea of its lines' height, and is asked before anything is laid out
     return label;
 }
 

@@ -6,31 +6,20 @@
 
 namespace lc::app {
 
-MiniPages::MiniPages(const Landing& now, Landing then, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_now(now), m_then(std::move(then)), m_theme(theme) {
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    setAccessibleName(tr("Before and after, in miniature"));
-}
+namespace {
 
-void MiniPages::setThen(Landing then) {
-    m_then = std::move(then);
-    update();
-}
+constexpr int mostLines = 16; // of a page in miniature
 
-QSize MiniPages::sizeHint() const {
-    const int lines = std::min<int>(16, static_cast<int>(m_now.grid.phrases().size()) + 1);
-    return {m_theme.px(200), m_theme.px(7) * lines + m_theme.px(26)};
-}
-
-void MiniPages::page(QPainter& p, const QRectF& area, const Landing& landing, const Landing* before) const {
-    const Palette& c = m_theme.colours();
+/// `before` null = nothing changed.
+void paintPage(QPainter& p, const QRectF& area, const Landing& landing, const Landing* before, const Theme& theme) {
+    const Palette& c = theme.colours();
     const auto& phrases = landing.grid.phrases();
     if (phrases.empty()) return;
     int longest = 32;
     for (const CountPhrase& phrase : phrases) longest = std::max(longest, phrase.counts);
     const double unit = area.width() / (longest * 1.12);
-    const double pitch = m_theme.px(7);
-    const double height = m_theme.px(5);
+    const double pitch = theme.px(7);
+    const double height = theme.px(5);
     const auto changed = [&](const PassPerformance& pass) {
         if (!before) return false;
         for (const PassPerformance& old : before->performance.passes)
@@ -46,7 +35,7 @@ void MiniPages::page(QPainter& p, const QRectF& area, const Landing& landing, co
         p.setBrush(Qt::NoBrush);
         p.drawRect(box.adjusted(0.5, 0.5, -0.5, -0.5));
     };
-    for (std::size_t l = 0; l < phrases.size() && l < 15; ++l) {
+    for (std::size_t l = 0; l < phrases.size() && l < mostLines - 1; ++l) {
         const Tick from = counts(phrases[l].firstCount);
         const Tick to = from + counts(phrases[l].counts);
         block(static_cast<double>(l), from, to, from, c.faint, false);
@@ -59,17 +48,51 @@ void MiniPages::page(QPainter& p, const QRectF& area, const Landing& landing, co
     const Tick end = landing.grid.end();
     if (landing.performance.end > end) {
         const Tick over = std::min(landing.performance.end - end, counts(longest));
-        block(static_cast<double>(std::min<std::size_t>(15, phrases.size())), end, end + over, end, c.ink, true);
+        block(static_cast<double>(std::min<std::size_t>(mostLines - 1, phrases.size())), end, end + over, end, c.ink,
+              true);
     }
 }
+
+QSize pageSize(const Landing& landing, const Theme& theme, int width) {
+    const int lines = std::min<int>(mostLines, static_cast<int>(landing.grid.phrases().size()) + 1);
+    return {theme.px(width), theme.px(7) * lines};
+}
+
+} // namespace
+
+MiniPage::MiniPage(std::shared_ptr<const Landing> landing, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_landing(std::move(landing)), m_theme(theme) {
+    setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    setAccessibleName(tr("The routine on its song, in miniature"));
+}
+
+QSize MiniPage::sizeHint() const { return pageSize(*m_landing, m_theme, 150); }
+
+void MiniPage::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    paintPage(p, rect(), *m_landing, nullptr, m_theme);
+}
+
+MiniPages::MiniPages(const Landing& now, Landing then, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_now(now), m_then(std::move(then)), m_theme(theme) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setAccessibleName(tr("Before and after, in miniature"));
+}
+
+void MiniPages::setThen(Landing then) {
+    m_then = std::move(then);
+    update();
+}
+
+QSize MiniPages::sizeHint() const { return pageSize(m_now, m_theme, 200) + QSize(0, m_theme.px(26)); }
 
 void MiniPages::paintEvent(QPaintEvent*) {
     QPainter p(this);
     const double gap = m_theme.px(14);
     const double half = (width() - gap) / 2.0;
     const double pages = height() - m_theme.px(20);
-    page(p, QRectF(0, m_theme.px(4), half, pages), m_now, nullptr);
-    page(p, QRectF(half + gap, m_theme.px(4), half, pages), m_then, &m_now);
+    paintPage(p, QRectF(0, m_theme.px(4), half, pages), m_now, nullptr, m_theme);
+    paintPage(p, QRectF(half + gap, m_theme.px(4), half, pages), m_then, &m_now, m_theme);
     p.setFont(m_theme.words(12));
     p.setPen(m_theme.colours().ink2);
     const auto length = [](const Landing& l) { return q(inCounts(l.performance.end - l.performance.start)); };

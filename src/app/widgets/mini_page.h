@@ -5,7 +5,24 @@
 
 #include <QWidget>
 
+#include <memory>
+
 namespace lc::app {
+
+/// A routine on its song in miniature: a line for each phrase, a block for each pass.
+class MiniPage : public QWidget {
+    Q_OBJECT
+public:
+    MiniPage(std::shared_ptr<const Landing> landing, const Theme& theme, QWidget* parent = nullptr);
+    [[nodiscard]] QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    std::shared_ptr<const Landing> m_landing;
+    const Theme& m_theme;
+};
 
 /// Two pages in miniature, now and then: a line for each phrase, a block for each pass, changed blocks in ink, what
 /// lies past the song as a hollow box.
@@ -20,7 +37,6 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
-    void page(QPainter& painter, const QRectF& area, const Landing& landing, const Landing* before) const;
     Landing m_now;
     Landing m_then;
     const Theme& m_theme;

@@ -9,7 +9,6 @@
 
 #include <QCoreApplication>
 #include <QDateTime>
-#include <QDir>
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QPushButton>
@@ -62,8 +61,33 @@ bool FileDesk::mayDiscard() {
     return box.clickedButton() == discard;
 }
 
+namespace {
+QString versionsFolder() {
+    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/versions");
+}
+} // namespace
+
+std::vector<EarlierVersion> FileDesk::versions() const {
+    if (m_session.doc.path().isEmpty()) return {};
+    return versionsOf(fileName(versionsFolder()), fileName(m_session.doc.path()));
+}
+
+/// Saves, and keeps what was in the file before and what is in it now. A version that cannot be kept hinders nothing.
+Result<void> FileDesk::write(const QString& path, bool evenIfChanged) {
+    const std::string file = fileName(QFileInfo(path).absoluteFilePath());
+    const auto before = readFile(file, mostDocumentBytes);
+    const qint64 beforeAt = QFileInfo(path).lastModified().toMSecsSinceEpoch();
+    auto written = m_session.doc.save(path, evenIfChanged);
+    if (!written) return written;
+    const std::string folder = fileName(versionsFolder());
+    if (before) (void)keepVersion(folder, file, *before, beforeAt);
+    if (const auto now = readFile(file, mostDocumentBytes))
+        (void)keepVersion(folder, file, *now, QDateTime::currentMSecsSinceEpoch());
+    return written;
+}
+
 bool FileDesk::saveTo(const QString& path, bool evenIfChanged) {
-    const auto written = m_session.doc.save(path, evenIfChanged);
+    const auto written = write(path, evenIfChanged);
     if (!written) {
         m_session.messages.tell(written.error());
         return false;
@@ -76,7 +100,7 @@ bool FileDesk::saveTo(const QString& path, bool evenIfChanged) {
 bool FileDesk::save() {
     Q_EMIT aboutToSave();
     if (m_session.doc.path().isEmpty()) return saveAs();
-    const auto written = m_session.doc.save(m_session.doc.path());
+    const auto written = write(m_session.doc.path(), false);
     if (written) {
         Q_EMIT saved();
         return true;
@@ -104,48 +128,10 @@ bool FileDesk::saveAs() {
     return !path.isEmpty() && saveTo(path, true);
 }
 
-namespace {
-QString rescueFolder() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/rescued");
-}
-} // namespace
-
-QString FileDesk::rescue() {
-    Q_EMIT aboutToSave();
-    if (m_session.doc.isSaved() || m_session.doc.document() == newDocument()) return {};
-    if (m_rescuedRevision == m_session.doc.revision() && QFileInfo::exists(m_rescued))
-        return m_rescued; // what fails at every paint is saved once
-    const QString stem = m_session.doc.path().isEmpty() ? titleAsFileName(m_session.doc.document(), tr("routine"))
-                                                        : QFileInfo(m_session.doc.path()).completeBaseName();
-    const QString name =
-        tr("%1 (rescued %2)").arg(stem, QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH.mm.ss"))) +
-        QStringLiteral(".liftcount");
-    QDir().mkpath(rescueFolder());
-    QStringList folders{rescueFolder()};
-    if (!m_session.doc.path().isEmpty()) folders.prepend(QFileInfo(m_session.doc.path()).absolutePath());
-    for (const QString& folder : folders) {
-        const QString path = QDir(folder).filePath(name);
-        if (QFileInfo::exists(path) || !saveDocument(m_session.doc.document(), fileName(path))) continue;
-        settings::setRescuedFiles(settings::rescuedFiles() << path);
-        m_rescuedRevision = m_session.doc.revision();
-        return m_rescued = path;
-    }
-    return {};
-}
-
-QStringList FileDesk::rescued() const {
-    QStringList there;
-    for (const QString& path : settings::rescuedFiles())
-        if (QFileInfo::exists(path)) there << path;
-    return there;
-}
-
 void FileDesk::remember(const QString& path) {
     QStringList files = settings::recentFiles();
     files.removeAll(path);
     files.prepend(path);
-    QStringList kept = settings::rescuedFiles();
-    if (kept.removeAll(path) > 0) settings::setRescuedFiles(kept);
     while (files.size() > mostRecent) files.removeLast();
     settings::setRecentFiles(files);
     const Document& d = m_session.doc.document();

@@ -1,6 +1,8 @@
 #pragma once
 
 #include "app/window/start_page.h"
+#include "core/base/result.h"
+#include "store/versions.h"
 
 #include <QObject>
 
@@ -10,8 +12,8 @@ namespace lc::app {
 
 class Session;
 
-/// The routine and its file: the dialogs, the question about unsaved work, what is kept when the program ends on its
-/// own, the list of files of late. It asks the session to do it and tells the person in a sentence what became of it.
+/// The routine and its file: the dialogs, the question about unsaved work, earlier versions, the list of files of late.
+/// It asks the session to do it and tells the person in a sentence what became of it.
 class FileDesk : public QObject {
     Q_OBJECT
 public:
@@ -29,12 +31,8 @@ public:
     bool saveTo(const QString& path, bool evenIfChanged = false);
     void chooseRoutine(); ///< handed on by fileChosen()
 
-    /// Writes what is not saved into a file of its own beside the routine's, or into the user's data where that cannot
-    /// be; the routine's file stays as it is. For an end that nobody can be asked about. The name of the file; empty
-    /// where there is nothing to save or no place.
-    QString rescue();
-    /// Files that rescue() wrote and nobody has opened since.
-    [[nodiscard]] QStringList rescued() const;
+    /// How the open routine's file was at its last saves; empty while it was never saved.
+    [[nodiscard]] std::vector<EarlierVersion> versions() const;
 
     void remember(const QString& path); ///< puts the open routine on top of the files of late
     [[nodiscard]] QList<RecentFile> recent() const;
@@ -46,10 +44,10 @@ Q_SIGNALS:
     void recentChanged();
 
 private:
+    Result<void> write(const QString& path, bool evenIfChanged);
+
     Session& m_session;
     QWidget* m_window;
-    int m_rescuedRevision = -1; ///< of what rescue() wrote last
-    QString m_rescued;
 };
 
 } // namespace lc::app

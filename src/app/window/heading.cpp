@@ -42,6 +42,7 @@ Heading::Heading(Session& session, CommandTable& commands, std::function<std::ve
     };
     connect(m_title, &QLineEdit::textChanged, this, fit);
     fit();
+    connect(m_title, &QLineEdit::textEdited, this, &Heading::titleTyped);
     connect(m_title, &QLineEdit::editingFinished, this, &Heading::takeTitle);
     connect(m_title, &QLineEdit::returnPressed, this, &Heading::titleDone);
     row->addWidget(m_title);
@@ -128,7 +129,9 @@ void Heading::editTitle() {
     m_title->selectAll();
 }
 
-void Heading::takeTitle() { m_session.doc.edit(SetTitle{m_title->text().trimmed().toStdString()}); }
+QString Heading::typedTitle() const { return m_title->text().trimmed(); }
+
+void Heading::takeTitle() { m_session.doc.edit(SetTitle{typedTitle().toStdString()}); }
 
 void Heading::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);

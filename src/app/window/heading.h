@@ -29,8 +29,10 @@ public:
     void refresh();
     void editTitle();
     void takeTitle(); ///< also one that is still being typed
+    [[nodiscard]] QString typedTitle() const;
 
 Q_SIGNALS:
+    void titleTyped();
     void titleDone(); ///< by Enter: the keyboard goes back to the stage
 
 protected:

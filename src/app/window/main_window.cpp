@@ -8,6 +8,7 @@
 #include "app/window/count_bar.h"
 #include "app/window/file_desk.h"
 #include "app/window/heading.h"
+#include "app/window/kept_work.h"
 #include "app/window/message_line.h"
 #include "app/window/rail.h"
 #include "app/window/routine_clipboard.h"
@@ -18,6 +19,7 @@
 #include <QAbstractButton>
 #include <QAbstractItemView>
 #include <QAction>
+#include <QApplication>
 #include <QCloseEvent>
 #include <QCoreApplication>
 #include <QFileInfo>
@@ -42,7 +44,10 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
                        const std::vector<StageMaker>& stages)
     : m_session(session), m_theme(theme),
       m_desk(session, vocabularyPath.isEmpty() ? usualVocabulary() : vocabularyPath),
-      m_files(new FileDesk(session, this)), m_clipboard(new RoutineClipboard(session, m_desk, *m_files, this)),
+      m_files(new FileDesk(session, this)),
+      m_kept(new KeptWork(
+          session, m_desk, *m_files, theme, [this](JournalEntry& entry) { complete(entry); }, this)),
+      m_clipboard(new RoutineClipboard(session, m_desk, *m_files, this)),
       m_commands(new CommandTable(*this, [this](Stage& stage) { bring(stage); })) {
     setAcceptDrops(true);
     QCoreApplication::instance()->installEventFilter(this);
@@ -73,15 +78,8 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     listen();
     session.doc.setLimits(m_desk.limits());
     m_start->setRecent(m_files->recent());
+    m_start->setUnsaved(m_kept->unsaved());
     showStage(*m_stages.front());
-    if (const QStringList rescued = m_files->rescued(); !rescued.isEmpty())
-        tell(
-            rescued.size() == 1
-                ? tr("Work that was not saved when Lift Count ended is in “%1”. Open it to go on.")
-                      .arg(readable(rescued.front()))
-                : tr("Work that was not saved when Lift Count ended is in %1 files, the newest “%2”. Open it to go on.")
-                      .arg(rescued.size())
-                      .arg(readable(rescued.back())));
 }
 
 MainWindow::~MainWindow() {
@@ -125,6 +123,14 @@ void MainWindow::listen() {
     connect(m_start, &StartPage::demoWanted, this, &MainWindow::openDemo);
     connect(m_start, &StartPage::structureWanted, this, [this] { m_commands->run("song.structure"); });
     connect(m_start, &StartPage::fileChosen, this, &MainWindow::openAny);
+    connect(m_start->unsaved(), &KeptList::broughtBack, m_kept, &KeptWork::bringBackUnsaved, Qt::QueuedConnection);
+    connect(m_start->unsaved(), &KeptList::thrownAway, m_kept, &KeptWork::throwAwayUnsaved, Qt::QueuedConnection);
+    connect(m_kept, &KeptWork::unsavedChanged, this, [this] { m_start->setUnsaved(m_kept->unsaved()); });
+    connect(m_kept, &KeptWork::broughtBack, this, [this] { showStage(stage_id::arrange); });
+    connect(m_heading, &Heading::titleTyped, &m_kept->keeper(), &JournalKeeper::changed);
+    connect(&m_desk, &FigureDesk::cardChanged, &m_kept->keeper(), &JournalKeeper::changed);
+    connect(
+        qApp, &QGuiApplication::commitDataRequest, this, [this] { saveForTheWorst({}); }, Qt::DirectConnection);
     connect(m_files, &FileDesk::aboutToSave, m_heading, &Heading::takeTitle);
     connect(m_files, &FileDesk::fileChosen, this, &MainWindow::openAny);
     connect(m_files, &FileDesk::saved, this, &MainWindow::keepView);
@@ -349,7 +355,13 @@ void MainWindow::closeEvent(QCloseEvent* event) {
                 .arg(q(m_desk.card().name)));
         return event->ignore();
     }
-    if (!m_files->mayDiscard()) return event->ignore();
+    if (qApp->isSavingSession()) { // the desktop ends and asks for itself: what is not saved is offered at the next
+                                   // start
+        m_kept->keeper().writeNow();
+    } else {
+        if (!m_files->mayDiscard()) return event->ignore();
+        m_kept->keeper().forget();
+    }
     keepView();
     if (m_session.transport.player().playing()) m_session.transport.togglePlay();
     event->accept();
@@ -357,14 +369,21 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 
 void MainWindow::saveForTheWorst(const QString& why) {
     m_desk.keepNow();
-    const QString path = m_files->rescue();
+    m_kept->keeper().writeNow();
     if (why.isEmpty()) return keepView();
     tell(
-        path.isEmpty()
-            ? tr("Something went wrong that should not: %1. Save your work under another name and start Lift Count again.")
-                  .arg(why)
-            : tr("Something went wrong that should not: %1. Your work was saved in “%2”; start Lift Count again and open it.")
-                  .arg(why, readable(path)));
+        tr("Something went wrong that should not: %1. What is not saved is kept, and offered when you start Lift Count again.")
+            .arg(why));
+}
+
+void MainWindow::complete(JournalEntry& entry) const {
+    if (!m_heading) return; // while the window is being built
+    const std::string title = m_heading->typedTitle().toStdString();
+    if (title != m_session.doc.document().title) {
+        if (!entry.document) entry.document = m_session.doc.document();
+        entry.document->title = title;
+    }
+    entry.figure = m_desk.typed();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -5,6 +5,7 @@
 #include "app/base/stage.h"
 #include "app/base/theme.h"
 #include "app/window/stages.h"
+#include "store/journal.h"
 
 #include <QMainWindow>
 
@@ -18,6 +19,7 @@ class CommandTable;
 class CountBar;
 class FileDesk;
 class Heading;
+class KeptWork;
 class MessageLine;
 class Rail;
 class RoutineClipboard;
@@ -36,8 +38,8 @@ public:
     /// Opens a routine or a song by its ending, after asking about work that is not saved.
     void openAny(const QString& path);
     void openDemo();
-    /// Keeps what is not saved in a file of its own, since the program is about to end or something went wrong (`why`,
-    /// the end of a sentence), and says so.
+    /// Keeps what is not saved in the journal at once, since the program is about to end or something went wrong
+    /// (`why`, the end of a sentence), and says so.
     void saveForTheWorst(const QString& why);
 
     void showStage(Stage& stage);
@@ -56,6 +58,7 @@ public:
     [[nodiscard]] CommandBox& commandBox();
     [[nodiscard]] CountBar& countBar() { return *m_countBar; }
     [[nodiscard]] FileDesk& files() { return *m_files; }
+    [[nodiscard]] KeptWork& kept() { return *m_kept; }
     [[nodiscard]] QString lastTold() const; ///< the sentence last told to the person
 
 protected:
@@ -85,6 +88,7 @@ private:
     void undoOrRedo(bool redo);
     void showOpened(const QString& path);
     void goTo(Tick at);
+    void complete(JournalEntry& entry) const; ///< what is typed and in no document
     void keepView();
     void restoreView(const QString& path);
     void toggleLoop();
@@ -94,6 +98,7 @@ private:
     const Theme& m_theme;
     FigureDesk m_desk;
     FileDesk* m_files;
+    KeptWork* m_kept;
     RoutineClipboard* m_clipboard;
     CommandTable* m_commands;
     std::vector<Stage*> m_stages;

@@ -36,6 +36,11 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     buttons->addStretch();
     column->addLayout(buttons);
     column->addSpacing(theme.px(18));
+    m_unsavedTitle = paragraph(tr("Not saved when Lift Count ended"), theme.words(15, Weight::Heavy), Tone::Ink, this);
+    column->addWidget(m_unsavedTitle);
+    m_unsaved = new KeptList(theme, this);
+    column->addWidget(m_unsaved);
+    setUnsaved({});
     m_recent = new QVBoxLayout;
     m_recent->setSpacing(theme.px(4));
     column->addLayout(m_recent);
@@ -45,13 +50,19 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
         theme.words(12), Tone::Ink3, this));
 }
 
+void StartPage::setUnsaved(const std::vector<KeptRoutine>& routines) {
+    m_unsaved->show(routines);
+    m_unsaved->setVisible(!routines.empty());
+    m_unsavedTitle->setVisible(!routines.empty());
+}
+
 void StartPage::setRecent(const QList<RecentFile>& files) {
     while (QLayoutItem* item = m_recent->takeAt(0)) {
         if (item->widget()) item->widget()->deleteLater();
         delete item;
     }
     if (files.isEmpty()) return;
-    m_recent->addWidget(paragraph(tr("Of late"), m_theme.words(15, Weight::Heavy), Tone::Ink, this));
+    m_recent->addWidget(paragraph(tr("Recent"), m_theme.words(15, Weight::Heavy), Tone::Ink, this));
     for (const RecentFile& file : files) {
         auto* button = new QPushButton(this);
         button->setProperty("flat", true);

@@ -1,10 +1,12 @@
 #pragma once
 
 #include "app/base/theme.h"
+#include "app/widgets/kept_list.h"
 
 #include <QStringList>
 #include <QWidget>
 
+class QLabel;
 class QVBoxLayout;
 
 namespace lc::app {
@@ -22,6 +24,9 @@ class StartPage : public QWidget {
 public:
     explicit StartPage(const Theme& theme, QWidget* parent = nullptr);
     void setRecent(const QList<RecentFile>& files);
+    /// Work that was not saved when the program ended.
+    void setUnsaved(const std::vector<KeptRoutine>& routines);
+    [[nodiscard]] KeptList* unsaved() const { return m_unsaved; }
 
 Q_SIGNALS:
     void songWanted();
@@ -32,6 +37,8 @@ Q_SIGNALS:
 
 private:
     const Theme& m_theme;
+    QLabel* m_unsavedTitle;
+    KeptList* m_unsaved;
     QVBoxLayout* m_recent;
 };
 

@@ -9,6 +9,7 @@
 #include "app/window/command_table.h"
 #include "app/window/file_desk.h"
 #include "app/window/heading.h"
+#include "app/window/kept_work.h"
 #include "app/window/rail.h"
 #include "app/window/routine_clipboard.h"
 #include "core/base/clock_text.h"
@@ -56,6 +57,10 @@ std::vector<Command> MainWindow::routineCommands() {
         [this] { m_files->saveAs(); });
     add(2, "routine.title", tr("Title …"), Qt::CTRL | Qt::Key_T, tr("What the routine is called"),
         [this] { m_heading->editTitle(); });
+    add(2, "routine.versions", tr("Earlier versions …"), {}, tr("How the file was at its last saves"),
+        [this] { m_kept->showVersions(); });
+    add(2, "routine.unsaved", tr("Unsaved work …"), {}, tr("What was not saved when Lift Count ended"),
+        [this] { m_kept->showUnsaved(); });
     add(3, "routine.copy", tr("Copy as text"), Qt::CTRL | Qt::SHIFT | Qt::Key_C,
         tr("The whole routine as text, to be sent or kept"), [this] { m_clipboard->copyText(); });
     add(3, "routine.paste", tr("Paste a routine or a hand-out"), Qt::CTRL | Qt::SHIFT | Qt::Key_V,

@@ -1,0 +1,159 @@
+#include "app/window/kept_work.h"
+
+#include "app/base/figure_desk.h"
+#include "app/base/paths.h"
+#include "app/base/wording.h"
+#include "app/window/file_desk.h"
+#include "core/document/document_file.h"
+#include "core/landing/findings.h"
+
+#include <QDateTime>
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QFileInfo>
+#include <QLocale>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+namespace lc::app {
+
+KeptWork::KeptWork(Session& session, FigureDesk& desk, FileDesk& files, const Theme& theme,
+                   std::function<void(JournalEntry&)> complete, QWidget* window)
+    : QObject(window), m_session(session), m_desk(desk), m_files(files), m_theme(theme), m_window(window),
+      m_keeper(session, JournalKeeper::usualFolder(), std::move(complete)) {
+    lookAgain();
+}
+
+void KeptWork::lookAgain() {
+    std::vector<Text> unreadable;
+    m_left = leftBehind(fileName(JournalKeeper::usualFolder()), &unreadable);
+    for (const Text& sentence : unreadable) m_session.messages.tell(q(sentence));
+    Q_EMIT unsavedChanged();
+}
+
+KeptRoutine KeptWork::described(const Document& document, std::int64_t at) const {
+    const QDateTime when = QDateTime::fromMSecsSinceEpoch(at);
+    KeptRoutine kept;
+    kept.title = document.title.empty() ? tr("A routine without a title") : q(document.title);
+    const int passes = static_cast<int>(document.routine.passes.size());
+    kept.about = tr("%1, %2").arg(QLocale().toString(when, tr("d MMM, hh:mm", "day and time")),
+                                  tr("%n pass(es)", "of a routine", passes));
+    kept.landing = std::make_shared<const Landing>(land(document, m_desk.limits()));
+    return kept;
+}
+
+std::vector<KeptRoutine> KeptWork::unsaved() const {
+    std::vector<KeptRoutine> all;
+    for (const LeftBehind& left : m_left) {
+        const JournalEntry& entry = left.entry;
+        KeptRoutine kept;
+        if (entry.document)
+            kept = described(*entry.document, left.writtenAt);
+        else if (entry.figure) {
+            kept.title = tr("Figure “%1”").arg(q(entry.figure->card.name));
+            kept.about =
+                QLocale().toString(QDateTime::fromMSecsSinceEpoch(left.writtenAt), tr("d MMM, hh:mm", "day and time"));
+        }
+        if (!entry.file.empty()) kept.about = tr("%1, changes to “%2”").arg(kept.about, readable(pathOf(entry.file)));
+        all.push_back(std::move(kept));
+    }
+    return all;
+}
+
+void KeptWork::bringBackUnsaved(int index) {
+    const LeftBehind left = m_left.at(static_cast<std::size_t>(index));
+    if (left.entry.document) {
+        if (!m_files.mayDiscard()) return;
+        m_session.doc.bringBack(*left.entry.document, pathOf(left.entry.file));
+        m_session.transport.setCaret(left.entry.caret);
+        Q_EMIT broughtBack();
+    }
+    if (left.entry.figure) m_desk.bringBack(*left.entry.figure);
+    m_keeper.writeNow(); // it is in this window's journal before it leaves the other
+    forgetLeft(left.path);
+    lookAgain();
+}
+
+void KeptWork::throwAwayUnsaved(int index) {
+    forgetLeft(m_left.at(static_cast<std::size_t>(index)).path);
+    lookAgain();
+}
+
+void KeptWork::showUnsaved() {
+    lookAgain();
+    showList(
+        tr("Unsaved work"),
+        m_left.empty() ? tr("Nothing was left unsaved.")
+                       : tr("What was not saved when Lift Count ended. Saved files are as they were."),
+        unsaved(), [this](int index) { bringBackUnsaved(index); }, [this](int index) { throwAwayUnsaved(index); });
+}
+
+void KeptWork::showVersions() {
+    const QString file = m_session.doc.path();
+    std::vector<KeptRoutine> all;
+    std::vector<Document> documents;
+    for (const EarlierVersion& version : file.isEmpty() ? std::vector<EarlierVersion>{} : m_files.versions()) {
+        const auto text = readFile(version.path, mostDocumentBytes);
+        auto read = text ? documentOfFile(*text, fileName(file)) : tl::unexpected(text.error());
+        if (!read || read->document == m_session.doc.document()) continue;
+        KeptRoutine kept = described(read->document, version.at);
+        kept.day = QLocale().toString(QDateTime::fromMSecsSinceEpoch(version.at).date(), QLocale::LongFormat);
+        kept.mayGo = false;
+        all.push_back(std::move(kept));
+        documents.push_back(std::move(read->document));
+    }
+    const QString says = file.isEmpty() ? tr("The routine has not been saved yet.")
+                         : all.empty()  ? tr("No earlier version of “%1” is kept.").arg(QFileInfo(file).fileName())
+                                        : tr("Bringing one back leaves the file as it is until you save.");
+    showList(tr("Earlier versions"), says, all,
+             [this, file, documents](int index) {
+                 if (!m_files.mayDiscard()) return;
+                 m_session.doc.bringBack(documents[static_cast<std::size_t>(index)], file);
+                 Q_EMIT broughtBack();
+             },
+             {});
+}
+
+void KeptWork::showList(const QString& title, const QString& says, const std::vector<KeptRoutine>& routines,
+                        std::function<void(int)> bringBack, std::function<void(int)> throwAway) {
+    delete m_dialog;
+    m_dialog = new QDialog(m_window);
+    m_dialog->setAttribute(Qt::WA_DeleteOnClose);
+    m_dialog->setObjectName(QStringLiteral("keptWork"));
+    m_dialog->setWindowTitle(title);
+    auto* column = new QVBoxLayout(m_dialog);
+    column->setSpacing(m_theme.px(10));
+    column->addWidget(paragraph(says, m_theme.words(13), Tone::Ink2, m_dialog));
+    auto* scroll = new QScrollArea(m_dialog);
+    scroll->setWidgetResizable(true);
+    auto* page = new QWidget;
+    auto* pageColumn = new QVBoxLayout(page);
+    auto* list = new KeptList(m_theme, page);
+    list->show(routines);
+    pageColumn->addWidget(list);
+    pageColumn->addStretch();
+    scroll->setWidget(page);
+    column->addWidget(scroll, 1);
+    auto* close = new QDialogButtonBox(QDialogButtonBox::Close, m_dialog);
+    connect(close, &QDialogButtonBox::rejected, m_dialog, &QDialog::close);
+    column->addWidget(close);
+    // queued: the list that asks is deleted with the dialog
+    connect(
+        list, &KeptList::broughtBack, this,
+        [this, bringBack = std::move(bringBack)](int index) {
+            m_dialog->close();
+            bringBack(index);
+        },
+        Qt::QueuedConnection);
+    connect(
+        list, &KeptList::thrownAway, this,
+        [this, throwAway = std::move(throwAway)](int index) {
+            throwAway(index);
+            showUnsaved();
+        },
+        Qt::QueuedConnection);
+    m_dialog->resize(m_theme.px(560), m_theme.px(520));
+    m_dialog->show();
+}
+
+} // namespace lc::app
