@@ -1206,6 +1206,14 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>insert a figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>insert figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>repeat figures</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1907,6 +1915,10 @@
     </message>
     <message>
         <source>There are no passes to paste. Copy some first: choose them in the list of passes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are no figures to paste. Copy some first: choose them in a part.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7462,7 +7474,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Its name puts it into the part, behind the figure at the caret</source>
+        <source>Its name puts it into the part, after the figure at the caret</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7478,7 +7490,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A copy behind them (Ctrl+D)</source>
+        <source>A copy after them (Ctrl+D)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7611,22 +7623,6 @@
     </message>
     <message>
         <source>The count at the caret meets</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Copy passes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Those chosen in the list, or the one at the caret, as text</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Paste passes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Behind the pass at the caret</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7874,7 +7870,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Choose passes in the list, or put the caret into one, and copy again.</source>
+        <source>Choose passes in the list, or put the caret into one, and try again.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7883,6 +7879,22 @@
     </message>
     <message>
         <source>%1 passes copied.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One pass cut.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 passes cut.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One pass taken out. Undo brings it back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 passes taken out. Undo brings them back.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8611,6 +8623,14 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>There are no figures to paste. Copy one first: choose it in the list.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Figures pasted: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Figures written to %1: %2.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8947,6 +8967,14 @@
 <context>
     <name>lc::app::FileDesk</name>
     <message>
+        <source>one pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 passes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>New routine</source>
         <translation type="unfinished"></translation>
     </message>
@@ -9012,14 +9040,6 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1, one pass</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1, %2 passes</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9720,13 +9740,6 @@
         <comment>day and time</comment>
         <translation type="unfinished"></translation>
     </message>
-    <message numerus="yes">
-        <source>%n pass(es)</source>
-        <comment>of a routine</comment>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
     <message>
         <source>Figure “%1”</source>
         <translation type="unfinished"></translation>
@@ -10138,11 +10151,19 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Nothing here can be cut, copied or pasted. Choose passes, figures or text first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>not saved yet</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The demo is not here. It lies in the folder demo of the program&apos;s sources.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” was not saved when Lift Count ended: Routine, Unsaved work brings it back.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10282,11 +10303,59 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Quit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close the window and end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Take the last change back</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Make the change again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Passes, figures or text, to be pasted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Passes, figures or text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After what is chosen, or the pass at the caret</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is chosen, or the pass at the caret</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All passes, all figures of the part, all text</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10375,6 +10444,14 @@
     </message>
     <message>
         <source>Steps as marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Full screen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Again to leave it</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12233,7 +12310,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A song as text, without a recording (Y)</source>
+        <source>A song as text, without a recording</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

@@ -89,6 +89,7 @@ private Q_SLOTS:
         QVERIFY(touch >= 0);
         QTest::mouseClick(rig.window->findChild<QAbstractButton*>(QStringLiteral("remedy%1").arg(touch)),
                           Qt::LeftButton);
+        rig.arrange().strips().setFocus();
         rig.shortcut(Qt::Key_P);
         QVERIFY(rig.session->doc.previewLanding());
         QVERIFY(rig.session->doc.previewLanding()->turned.empty());
@@ -103,7 +104,7 @@ private Q_SLOTS:
         QTest::keyClicks(rig.arrange().editor().line(0), "1-11 walk 12 1/4 R 13-39 walk 40 1/2 L 41-48 walk");
         rig.order("A A A A");
         rig.clickCount(96 + 23);
-        rig.shortcut(Qt::Key_X, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_R);
         QCOMPARE(rig.facings(), (QStringList{"12", "9", "6", "9"}));
         QCOMPARE(rig.starts(), (QStringList{"1", "49", "97", "121"}));
         QVERIFY2(rig.panel().contains("Pass 3, part A"), qPrintable(rig.panel()));
@@ -159,8 +160,27 @@ private Q_SLOTS:
         QCOMPARE(names(), "Two One One Three");
         rig.shortcut(Qt::Key_M, Qt::ControlModifier);
         QCOMPARE(names(), "Two ~One One Three");
-        QTest::keyClick(rig.window->focusWidget(), Qt::Key_Delete);
+        QTest::mouseClick(rig.window->findChild<QPushButton*>("figure1"), Qt::LeftButton);
+        rig.shortcut(Qt::Key_Delete);
         QCOMPARE(names(), "Two One Three");
+        // cut, copied and pasted with what is done to them
+        QTest::mouseClick(rig.window->findChild<QPushButton*>("figure0"), Qt::LeftButton);
+        rig.shortcut(Qt::Key_M, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_X, Qt::ControlModifier);
+        QCOMPARE(names(), "One Three");
+        QTest::mouseClick(rig.window->findChild<QPushButton*>("figure1"), Qt::LeftButton);
+        rig.shortcut(Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(names(), "One Three ~Two");
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(names(), "Two One Three");
+        QTest::mouseClick(rig.window->findChild<QPushButton*>("figure0"), Qt::LeftButton);
+        rig.shortcut(Qt::Key_A, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_C, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(names(), "Two One Three Two One Three");
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         rig.chain().choose(std::nullopt);
         rig.chain().reverseChosen();
         QCOMPARE(names(), "Three One Two");
@@ -257,10 +277,20 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.starts(), (QStringList{"1", "5", "7"}));
         rig.arrange().passes().selectRow(1);
-        rig.arrange().copyPasses();
-        rig.arrange().pastePasses();
+        rig.arrange().passes().setFocus();
+        rig.shortcut(Qt::Key_C, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_V, Qt::ControlModifier);
         QCOMPARE(rig.starts().size(), 4);
         QVERIFY(rig.routine().passes[2].restart);
+        rig.shortcut(Qt::Key_Delete); // the one chosen
+        QCOMPARE(rig.starts().size(), 3);
+        rig.shortcut(Qt::Key_A, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_X, Qt::ControlModifier);
+        QCOMPARE(rig.starts().size(), 0);
+        QVERIFY(rig.window->lastTold().contains("3 passes cut"));
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(rig.starts().size(), 4);
         QGuiApplication::clipboard()->setText("Lift Count routine\ncolour: red");
         rig.shortcut(Qt::Key_V, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(rig.window->lastTold().contains("Line 2"));

@@ -230,10 +230,39 @@ private Q_SLOTS:
         QVERIFY(rig.session->doc.document() == before);
         QVERIFY(rig.window->stage().is(app::stage_id::steps));
         QCOMPARE(rig.session->transport.tempoPercent(), tempo);
-        list->clearFocus(); // nor on any other part of a stage where the song is not seen
-        for (const Qt::Key key : {Qt::Key_H, Qt::Key_1, Qt::Key_N, Qt::Key_M}) rig.shortcut(key);
-        QVERIFY(rig.window->stage().is(app::stage_id::steps));
-        QVERIFY(rig.session->doc.document() == before);
+        list->clearFocus(); // nor on any other part of a stage, a button of Listen or Arrange too
+        const auto lettersDoNothing = [&](const QByteArray& stage) {
+            for (const Qt::Key key : {Qt::Key_H, Qt::Key_1, Qt::Key_N, Qt::Key_M, Qt::Key_R, Qt::Key_B, Qt::Key_O,
+                                      Qt::Key_V, Qt::Key_Minus, Qt::Key_0})
+                rig.shortcut(key);
+            QVERIFY2(rig.window->stage().is(stage), stage.constData());
+            QVERIFY2(rig.session->doc.document() == before, stage.constData());
+            QCOMPARE(rig.session->transport.tempoPercent(), tempo);
+        };
+        lettersDoNothing(app::stage_id::steps);
+        for (const char* stage : {app::stage_id::listen, app::stage_id::arrange, app::stage_id::sheets}) {
+            rig.window->showStage(QByteArray(stage));
+            for (QPushButton* button : rig.window->stage().findChildren<QPushButton*>()) {
+                if (!button->isVisible() || !button->isEnabled() || !(button->focusPolicy() & Qt::TabFocus)) continue;
+                button->setFocus();
+                lettersDoNothing(stage);
+                break;
+            }
+        }
+        // Space presses the button that has the keyboard, and plays elsewhere
+        rig.window->showStage(app::stage_id::arrange);
+        QVERIFY(!rig.session->transport.player().playing());
+        auto* passes = rig.window->findChild<QPushButton*>("newPart");
+        QVERIFY(passes && passes->isVisible());
+        passes->setFocus();
+        rig.shortcut(Qt::Key_Space);
+        QVERIFY(!rig.session->transport.player().playing());
+        QVERIFY(rig.session->doc.document() != before); // it was pressed
+        rig.session->doc.undo();
+        rig.window->stage<app::ArrangeStage>().strips().setFocus();
+        rig.shortcut(Qt::Key_Space);
+        QVERIFY(rig.session->transport.player().playing());
+        rig.shortcut(Qt::Key_Space);
         rig.window->showStage(app::stage_id::listen); // on focused strips they do what they did
         rig.window->stage<app::ListenStage>().strips().setFocus();
         rig.session->transport.setCaret(counts(36));

@@ -191,7 +191,7 @@ private Q_SLOTS:
     }
     void aSongIsTypedAsStructure() {
         WindowRig rig;
-        rig.shortcut(Qt::Key_Y);
+        rig.press("startStructure");
         auto* text = rig.window->stage<app::ListenStage>().findChild<QLineEdit*>("structureText");
         QVERIFY(text->isVisible());
         text->setFocus();

@@ -176,7 +176,7 @@ private Q_SLOTS:
         rig.press(Qt::Key_Right);
         rig.press(Qt::Key_Right);
         QCOMPARE(test::q(cells.bench().versions[static_cast<std::size_t>(cells.chosen())].title), "step 3 stretched");
-        rig.press(Qt::Key_K);
+        rig.shortcut(Qt::Key_K, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.desk().card().facts.versions.size(), std::size_t{1});
         QCOMPARE(test::q(rig.desk().card().facts.versions[0].name), "6 + 2, step 3");
         rig.press(Qt::Key_Return); // the figure is danced so

@@ -68,8 +68,15 @@ struct WindowRig {
         session->transport.followClock();
     }
     void keys(QWidget* target, const QString& text) const { QTest::keyClicks(target, text); }
+    /// A key as a person presses it: it goes to what has the keyboard.
     void shortcut(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
-        QTest::keyClick(window.get(), key, modifiers);
+        QCoreApplication::processEvents();
+        if (!QApplication::activePopupWidget() &&
+            !window->isActiveWindow()) { // off screen a popup that was there takes
+            window->activateWindow();    // the keyboard away with it
+            QCoreApplication::processEvents();
+        }
+        QTest::keyClick(window->windowHandle(), key, modifiers);
     }
     QPushButton* button(const char* name) const { return window->findChild<QPushButton*>(QString::fromLatin1(name)); }
     void press(const char* name) const { QTest::mouseClick(button(name), Qt::LeftButton); }

@@ -57,7 +57,7 @@ void ArrangeStage::addFigures(std::vector<Command>& all) {
                    .run = [this] { m_editor->editOrder(); }});
     add(
         1, "chain.type", tr("Type a figure at the caret"), Qt::CTRL | Qt::Key_I,
-        tr("Its name puts it into the part, behind the figure at the caret"), [this] { typeFigureAtCaret(); }, true);
+        tr("Its name puts it into the part, after the figure at the caret"), [this] { typeFigureAtCaret(); }, true);
     add(1, "chain.figures", tr("Figures at hand"), Qt::Key_F9,
         tr("The vocabulary beside the strips, to drag from; again to put it away"),
         [this] { setVocabularyShown(!vocabularyShown()); });
@@ -65,7 +65,7 @@ void ArrangeStage::addFigures(std::vector<Command>& all) {
                            void (PartChain::*what)()) {
         add(2, id, name, key, tip, [this, what] { (m_editor->chain().*what)(); });
     };
-    chain("chain.repeat", tr("Repeat the chosen figures"), {}, tr("A copy behind them (Ctrl+D)"),
+    chain("chain.repeat", tr("Repeat the chosen figures"), {}, tr("A copy after them (Ctrl+D)"),
           &PartChain::repeatChosen);
     chain("chain.mirror", tr("Dance the chosen figures to the other side"), Qt::CTRL | Qt::Key_M,
           tr("Left and right change places; again to undo it"), &PartChain::toggleMirrored);
@@ -89,13 +89,13 @@ void ArrangeStage::addPasses(std::vector<Command>& all) {
                        .tip = tip,
                        .key = key,
                        .menu = "edit",
-                       .group = 3,
+                       .group = 4,
                        .onStrips = true,
                        .run = std::move(run)});
     };
-    edit("pass.restart", tr("Restart after the count at the caret"), Qt::CTRL | Qt::Key_X,
+    edit("pass.restart", tr("Restart after the count at the caret"), Qt::Key_R,
          tr("Cut the pass at the caret after that count"), [this] { cutAtCaret(); });
-    edit("pass.tag", tr("Tag after the pass at the caret …"), Qt::CTRL | Qt::Key_G,
+    edit("pass.tag", tr("Tag after the pass at the caret …"), Qt::SHIFT | Qt::Key_R,
          tr("Extra counts after the pass at the caret"), [this] { tagAtCaret(); });
     edit("pass.remove", tr("Remove the pass at the caret"), Qt::CTRL | Qt::Key_Delete,
          tr("Take the pass out of the order"), [this] { removePassAtCaret(); });
@@ -139,10 +139,6 @@ void ArrangeStage::addPasses(std::vector<Command>& all) {
                    .menu = stage_id::arrange,
                    .group = 3,
                    .choices = [this] { return accents(); }});
-    add(4, "pass.copy", tr("Copy passes"), tr("Those chosen in the list, or the one at the caret, as text"),
-        [this] { copyPasses(); });
-    add(4, "pass.paste", tr("Paste passes"), tr("Behind the pass at the caret"), [this] { pastePasses(); });
-
     all.push_back({.id = "pass.next",
                    .name = tr("Next pass"),
                    .tip = tr("Go to its count 1"),

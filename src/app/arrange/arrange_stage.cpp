@@ -239,8 +239,6 @@ void ArrangeStage::leave() { m_session.doc.endPreview(); }
 
 QWidget* ArrangeStage::home() { return m_strips; }
 
-bool ArrangeStage::songSeen() const { return m_strips->hasFocus(); }
-
 void ArrangeStage::showPlace(Tick at) { m_strips->showPlace(at); }
 
 void ArrangeStage::cameIn() {
@@ -351,24 +349,50 @@ void ArrangeStage::bindAccentAtCaret(MomentId moment) {
                                   counts(wholeCounts(m_session.transport.now())) - pass->start - span->start, moment});
 }
 
-void ArrangeStage::copyPasses() {
-    std::vector<PassId> passes = m_passes->chosenPasses();
-    if (passes.empty())
-        if (const auto at = passAtCaret()) passes.push_back(*at);
-    if (passes.empty())
-        return Q_EMIT m_session.messages.told(
-            tr("Choose passes in the list, or put the caret into one, and copy again."));
-    QGuiApplication::clipboard()->setText(q(passesToText(m_session.doc.document(), passes)));
-    Q_EMIT m_session.messages.told(passes.size() == 1 ? tr("One pass copied.")
-                                                      : tr("%1 passes copied.").arg(passes.size()));
+bool ArrangeStage::edit(Editing what, QWidget* focus) {
+    if (focus && m_editor->chain().isAncestorOf(focus)) return m_editor->chain().edit(what);
+    if (focus != m_strips && focus != m_passes) return false;
+    if (what == Editing::SelectAll) {
+        setPassesShown(true);
+        m_passes->selectAll();
+        m_passes->setFocus();
+        return true;
+    }
+    if (what == Editing::Paste) {
+        pastePasses();
+        return true;
+    }
+    const std::vector<PassId> passes = passesMeant();
+    if (passes.empty()) {
+        m_session.messages.tell(tr("Choose passes in the list, or put the caret into one, and try again."));
+        return true;
+    }
+    if (what != Editing::Delete)
+        QGuiApplication::clipboard()->setText(q(passesToText(m_session.doc.document(), passes)));
+    if (what != Editing::Copy) m_session.doc.edit(RemovePasses{passes});
+    const auto many = static_cast<int>(passes.size());
+    m_session.messages.tell(what == Editing::Copy
+                                ? many == 1 ? tr("One pass copied.") : tr("%1 passes copied.").arg(many)
+                            : what == Editing::Cut ? many == 1 ? tr("One pass cut.") : tr("%1 passes cut.").arg(many)
+                            : many == 1 ? tr("One pass taken out. Undo brings it back.")
+                                                   : tr("%1 passes taken out. Undo brings them back.").arg(many));
+    return true;
+}
+
+/// Those chosen in the list, where it has the keyboard; else the one at the caret.
+std::vector<PassId> ArrangeStage::passesMeant() const {
+    if (passesShown() && m_passes->hasFocus())
+        if (std::vector<PassId> chosen = m_passes->chosenPasses(); !chosen.empty()) return chosen;
+    if (const auto at = passAtCaret()) return {*at};
+    return {};
 }
 
 void ArrangeStage::pastePasses() {
     const auto passes = passesFromText(m_session.doc.document(), QGuiApplication::clipboard()->text().toStdString());
-    if (!passes) return Q_EMIT m_session.messages.told(q(passes.error().message));
+    if (!passes) return m_session.messages.tell(passes.error());
     std::size_t at = m_session.doc.document().routine.passes.size();
-    if (const auto here = passAtCaret())
-        if (const auto index = indexOfPass(m_session.doc.document().routine, *here)) at = *index + 1;
+    if (const std::vector<PassId> after = passesMeant(); !after.empty())
+        if (const auto index = indexOfPass(m_session.doc.document().routine, after.back())) at = *index + 1;
     m_session.doc.edit(InsertPasses{at, *passes});
 }
 

@@ -80,10 +80,8 @@ public:
     void editPassAtCaret();   ///< what makes the pass at the caret differ
     void pinPassHere(); ///< the pass at the caret starts where it starts now, whatever comes before; again to unpin
     void changePassAtCaret(const QString& name, const std::function<void(PassExceptions&)>& change);
-    void bindAccentAtCaret(MomentId moment); ///< the count at the caret wants to meet it
-    /// Passes chosen in the list, or the one at the caret, as text; and from text, behind the caret's.
-    void copyPasses();
-    void pastePasses();
+    void bindAccentAtCaret(MomentId moment);          ///< the count at the caret wants to meet it
+    bool edit(Editing what, QWidget* focus) override; ///< passes, or figures of the part
 
     [[nodiscard]] std::vector<Command> commands() override;
     [[nodiscard]] std::vector<QByteArray> heading() const override {
@@ -94,7 +92,6 @@ public:
     [[nodiscard]] StageState state() const override;
     void leave() override;
     [[nodiscard]] QWidget* home() override;
-    [[nodiscard]] bool songSeen() const override;
     [[nodiscard]] bool hasPlaces() const override { return true; }
     void showPlace(Tick at) override;
     void cameIn() override; ///< a hand-out is shown with what is still to be settled
@@ -118,6 +115,8 @@ private:
     void showPanel(QWidget* panel);    ///< of those below the strips one is shown
     void showPreviewLine();
     [[nodiscard]] std::optional<PassId> passAtCaret() const;
+    [[nodiscard]] std::vector<PassId> passesMeant() const;
+    void pastePasses();
     [[nodiscard]] const PassPerformance* needPassAtCaret();
     void followCaret(); ///< the part and the figure at the caret are shown in the editor
 

@@ -5,8 +5,10 @@
 #include "app/base/session.h"
 #include "app/widgets/figure_list.h"
 #include "app/widgets/flow_layout.h"
+#include "core/exchange/routine_text.h"
 
 #include <QAbstractItemView>
+#include <QClipboard>
 #include <QCompleter>
 #include <QDrag>
 #include <QDropEvent>
@@ -223,16 +225,17 @@ void PartChain::rebuild() {
     }
     if (key == m_shownAs && !m_links.empty()) return;
     m_shownAs = key;
-    PlacementId focused;
-    for (const auto& [id, link] : m_links)
-        if (link->hasFocus()) focused = id;
+    PlacementId focused; // also while another window is in front
+    std::size_t focusedAt = 0;
+    for (std::size_t i = 0; i < m_links.size(); ++i)
+        if (m_links[i].second == window()->focusWidget()) {
+            focused = m_links[i].first;
+            focusedAt = i;
+        }
     while (QLayoutItem* item = m_flow->takeAt(0)) delete item;
-    for (const auto& [id, link] : m_links) {
-        link->hide();
-        link->setObjectName({}); // the one that takes its place has the name
-        link->deleteLater();
-    }
-    m_links.clear();
+    // they go when the others are there: a focus that has nowhere to go wanders off
+    const auto gone = std::exchange(m_links, {});
+    for (const auto& [id, link] : gone) link->setObjectName({}); // the one that takes its place has the name
     const bool plainTyped = all.size() == 1 && all.front().name == tr("typed steps"); // nothing to be shown as a chain
     std::size_t caret = all.size();
     for (std::size_t i = 0; i < all.size(); ++i)
@@ -269,6 +272,14 @@ void PartChain::rebuild() {
         link->QWidget::show();
         m_links.emplace_back(id, link);
         if (id == focused) link->setFocus(Qt::OtherFocusReason);
+    }
+    const bool taken =
+        focused.valid() && std::none_of(all.begin(), all.end(), [&](const Shown& one) { return one.id == focused; });
+    if (taken && !m_links.empty()) // the keyboard goes to what follows
+        m_links[std::min(focusedAt, m_links.size() - 1)].second->setFocus(Qt::OtherFocusReason);
+    for (const auto& [id, link] : gone) {
+        link->hide();
+        link->deleteLater();
     }
     m_flow->invalidate();
     updateGeometry();
@@ -318,7 +329,7 @@ void PartChain::placeTyped() {
     const QString name = m_type->text();
     if (name.trimmed().isEmpty()) return;
     const bool isNew = place(name, behindCaret());
-    m_type->clear();
+    m_type->setText({}); // with nothing for the field itself to take back
     if (isNew)
         Q_EMIT stepsWanted();
     else
@@ -340,6 +351,37 @@ void PartChain::repeatChosen() {
 
 void PartChain::removeChosen() {
     if (needChosen()) m_session.doc.edit(RemovePlacements{m_chosen});
+}
+
+bool PartChain::edit(Editing what) {
+    const Part* part = shown();
+    if (!part) return false;
+    switch (what) {
+    case Editing::SelectAll:
+        m_chosen.clear();
+        for (const Placement& p : part->figures) m_chosen.push_back(p.id);
+        m_shownAs.clear();
+        rebuild();
+        Q_EMIT chosenChanged();
+        return true;
+    case Editing::Paste: {
+        const auto placements =
+            placementsFromText(m_session.doc.document(), QGuiApplication::clipboard()->text().toStdString());
+        if (!placements)
+            m_session.messages.tell(placements.error());
+        else
+            m_session.doc.edit(InsertPlacements{m_part, *placements, behindCaret()});
+        return true;
+    }
+    case Editing::Cut:
+    case Editing::Copy:
+        if (!needChosen()) return true;
+        QGuiApplication::clipboard()->setText(q(placementsToText(m_session.doc.document(), m_chosen)));
+        if (what == Editing::Cut) removeChosen();
+        return true;
+    case Editing::Delete: removeChosen(); return true;
+    }
+    return false;
 }
 
 void PartChain::reverseChosen() {

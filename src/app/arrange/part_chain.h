@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/base/stage.h"
 #include "app/base/theme.h"
 #include "core/edits/edits.h"
 
@@ -66,6 +67,8 @@ public:
     void toggleMirrored();
     void toggleExchanged();
     void danceInBars(int danced);
+    /// Cut, copied, pasted after those chosen, deleted, all chosen. False where nothing can be done.
+    bool edit(Editing what);
     /// What a right click on a figure offers.
     void fillMenu(QMenu& menu);
 

@@ -43,9 +43,7 @@ struct Command {
     // Where it applies
     bool brings = false;   ///< its stage is shown first
     bool onlyHere = false; ///< only while its stage is shown
-    bool saysOfSong =
-        false; ///< its key states something of the song: a letter that does so only where the song is before one's eyes
-    bool repeats = true; ///< again and again while the key is held down
+    bool repeats = true;   ///< again and again while the key is held down
 
     std::function<void()> run = {};
     std::function<std::vector<Choice>()> choices = {}; ///< in place of `run`: asked each time its menu opens

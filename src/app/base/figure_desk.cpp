@@ -421,16 +421,35 @@ void FigureDesk::importFile(const QString& path) {
         [this, path](const Result<std::pair<std::vector<FigureCard>, Text>>& read) {
             if (!read) return tellProblem(read.error());
             const auto& [cards, warning] = *read;
-            auto added = m_vocabulary->addAll(cards);
-            if (!added) return tellProblem(added.error());
-            VocabularyStep step;
-            for (const VocabularyFigure& figure : *added) step.figures.push_back({std::nullopt, figure});
-            record(std::move(step));
-            reload();
+            if (!addCards(cards)) return;
             Q_EMIT told(
-                tr("Figures that came in from %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(added->size()) +
+                tr("Figures that came in from %1: %2.").arg(readable(QFileInfo(path).fileName())).arg(cards.size()) +
                 (warning.empty() ? QString() : QLatin1Char(' ') + q(warning)));
         });
+}
+
+bool FigureDesk::addCards(const std::vector<FigureCard>& cards) {
+    auto added = m_vocabulary->addAll(cards);
+    if (!added) {
+        tellProblem(added.error());
+        return false;
+    }
+    VocabularyStep step;
+    for (const VocabularyFigure& figure : *added) step.figures.push_back({std::nullopt, figure});
+    record(std::move(step));
+    reload();
+    if (!added->empty()) choose(q(added->front().id));
+    return true;
+}
+
+QString FigureDesk::chosenAsText() const { return chosen() ? q(figuresToJson({m_card})) : QString(); }
+
+void FigureDesk::addFromText(const QString& text) {
+    if (!m_vocabulary) return Q_EMIT told(m_problem);
+    const auto cards = figuresFromText(text.toStdString());
+    if (!cards || cards->empty())
+        return Q_EMIT told(tr("There are no figures to paste. Copy one first: choose it in the list."));
+    if (addCards(*cards)) Q_EMIT told(tr("Figures pasted: %1.").arg(cards->size()));
 }
 
 void FigureDesk::exportFile(const QString& path) {

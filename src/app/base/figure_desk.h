@@ -89,7 +89,9 @@ public:
     void takeFromVocabulary();     ///< the routine's copy becomes as the vocabulary has it
     void giveToVocabulary();       ///< the other way
     void importFile(const QString& path);
-    void exportFile(const QString& path); ///< JSON, or a table where the name ends in .csv
+    [[nodiscard]] QString chosenAsText() const; ///< as its file would be; empty where none is chosen
+    void addFromText(const QString& text);      ///< figures that were copied so
+    void exportFile(const QString& path);       ///< JSON, or a table where the name ends in .csv
     /// Another figure of the vocabulary with the chosen one's name or lines; null for none.
     [[nodiscard]] const ShownFigure* twin() const;
 
@@ -137,7 +139,9 @@ private:
     void reload(); ///< the list, from what was read and the routine
     void read();
     void keep(const VocabularyStep& step); ///< into what was read
-    void record(VocabularyStep step);      ///< that, and for undo
+    /// All of them, as one step of undo; false, and told, where they cannot be kept.
+    bool addCards(const std::vector<FigureCard>& cards);
+    void record(VocabularyStep step); ///< that, and for undo
     void show(const std::optional<VocabularyStep>& done);
     void tellProblem(const Error& error);
     void passFigures(); ///< on to the words, where figures changed

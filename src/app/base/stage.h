@@ -52,6 +52,9 @@ struct OwnUndo {
     std::function<void()> undo, redo;
 };
 
+/// What the edit menu does to what has the keyboard.
+enum class Editing { Cut, Copy, Paste, Delete, SelectAll };
+
 /// One of the rooms of the window: a page with its commands, its keys, its legend and its state. The window knows
 /// stages only as this; which there are stands in src/app/CMakeLists.txt.
 class Stage : public QWidget {
@@ -94,8 +97,12 @@ public:
     virtual void windowActivated() {}
     /// Where the keyboard goes when the stage is shown, and by Escape; null where it stays.
     [[nodiscard]] virtual QWidget* home() { return nullptr; }
-    /// Is the song before one's eyes, so that a letter may state something of it?
-    [[nodiscard]] virtual bool songSeen() const { return false; }
+    /// Cuts, copies, pastes, deletes or chooses what has the keyboard, where that is no text. False where nothing there
+    /// can be.
+    virtual bool edit(Editing, QWidget* focus) {
+        (void)focus;
+        return false;
+    }
     /// Does it show the places of the song?
     [[nodiscard]] virtual bool hasPlaces() const { return false; }
     virtual void showPlace(Tick) {}

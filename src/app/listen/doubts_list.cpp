@@ -187,7 +187,14 @@ void DoubtsList::nextReading() {
     m_choices[m_doubt][m_reading]->setFocus(Qt::ShortcutFocusReason);
 }
 
-void DoubtsList::hear() { m_session.song.hearReading(m_doubt, m_reading); }
+/// The reading that sounds already is stopped.
+void DoubtsList::hear() {
+    const std::pair chosen{m_doubt, m_reading};
+    if (m_session.transport.hearing() && std::exchange(m_heard, chosen) == chosen)
+        return m_session.transport.togglePlay();
+    m_heard = chosen;
+    m_session.song.hearReading(m_doubt, m_reading);
+}
 
 void DoubtsList::accept() {
     const auto& doubts = m_session.song.doubts();

@@ -58,6 +58,7 @@ private:
     std::vector<QPushButton*> m_folds; ///< of each doubt
     std::size_t m_doubt = 0;
     std::size_t m_reading = 0;
+    std::optional<std::pair<std::size_t, std::size_t>> m_heard; ///< doubt and reading that sounded last
     bool m_chosenOnce = false;
 };
 

@@ -55,7 +55,6 @@ void ListenStage::addStatements(std::vector<Command>& all) {
                        .group = group,
                        .submenu = submenu,
                        .brings = true,
-                       .saysOfSong = true,
                        .repeats = false,
                        .run = std::move(run)});
     };
@@ -126,7 +125,6 @@ void ListenStage::addDoubts(std::vector<Command>& all) {
                        .group = 2,
                        .submenu = {"song.doubts", tr("Doubts")},
                        .brings = true,
-                       .saysOfSong = true,
                        .repeats = false,
                        .run = [this, what] {
                            DoubtsList* list = m_column->doubts();

@@ -45,7 +45,6 @@ public:
     [[nodiscard]] std::vector<LegendLine> legend() const override { return legendOfSong(m_theme); }
     [[nodiscard]] StageState state() const override;
     [[nodiscard]] QWidget* home() override;
-    [[nodiscard]] bool songSeen() const override { return true; }
     [[nodiscard]] bool hasPlaces() const override { return true; }
     void showPlace(Tick at) override;
 

@@ -8,6 +8,7 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QPushButton>
 #include <QSpinBox>
 
@@ -49,6 +50,7 @@ TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent)
     again->setFocusPolicy(Qt::TabFocus);
     connect(again, &QPushButton::clicked, this, &TapPanel::startAgain);
     addClose();
+    setFocusPolicy(Qt::StrongFocus);
     connect(&session.song, &SongSession::tapsTaken, this, &TapPanel::learnLateness);
     connect(m_target, &QComboBox::currentIndexChanged, this, &TapPanel::refresh);
     connect(m_late, &QSpinBox::valueChanged, this, [this](int late) {
@@ -57,7 +59,15 @@ TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent)
     });
 }
 
-void TapPanel::opened() { startAgain(); }
+void TapPanel::opened() {
+    startAgain();
+    setFocus(); // so that T taps, whatever is shown around it
+}
+
+void TapPanel::keyPressEvent(QKeyEvent* event) {
+    if (event->key() != Qt::Key_T || event->modifiers() != Qt::NoModifier) return HandPanel::keyPressEvent(event);
+    if (!event->isAutoRepeat()) tap();
+}
 
 void TapPanel::startAgain() {
     m_taps.clear();

@@ -22,6 +22,9 @@ public:
 Q_SIGNALS:
     void tempoTapped(double bpm); ///< where there is no recording to tap to
 
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
 private:
     void learnLateness();
     void startAgain();

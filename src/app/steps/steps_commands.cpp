@@ -8,6 +8,11 @@
 #include "app/steps/figure_column.h"
 #include "app/steps/figure_editor.h"
 #include "app/steps/versions_page.h"
+#include "app/widgets/figure_list.h"
+
+#include <QClipboard>
+#include <QGuiApplication>
+#include <QListView>
 
 namespace lc::app {
 
@@ -38,7 +43,7 @@ std::vector<Command> StepsStage::commands() {
         tr("From the vocabulary, or from the routine; undo brings it back"), [this] { m_desk.removeChosen(); });
     add(2, "figure.hear", tr("Hear the figure"), Qt::CTRL | Qt::Key_H,
         tr("With clicks, steps and spoken counts; again to stop"), [this] { hearFigure(); });
-    add(2, "figure.keep-version", tr("Keep the version"), Qt::Key_K,
+    add(2, "figure.keep-version", tr("Keep the version"), Qt::CTRL | Qt::SHIFT | Qt::Key_K,
         tr("The one chosen on the bench stays with the figure"), [this] {
             setPage(Page::Versions); // what is kept is seen
             m_versions->keepChosen();
@@ -73,6 +78,19 @@ std::vector<Command> StepsStage::commands() {
     here("finding.apply", [this] { m_column->apply(0, 0); });
     here("finding.fold", [this] { m_column->setFolded(!m_column->folded()); });
     return all;
+}
+
+bool StepsStage::edit(Editing what, QWidget* focus) {
+    if (focus != m_list->list() || what == Editing::SelectAll) return false;
+    if (what == Editing::Paste) {
+        m_desk.addFromText(QGuiApplication::clipboard()->text());
+        return true;
+    }
+    const QString text = m_desk.chosenAsText();
+    if (text.isEmpty()) return false;
+    if (what != Editing::Delete) QGuiApplication::clipboard()->setText(text);
+    if (what != Editing::Copy) m_desk.removeChosen();
+    return true;
 }
 
 void StepsStage::duplicate() {

@@ -44,6 +44,7 @@ public:
     void leave() override;
     void windowActivated() override;
     [[nodiscard]] QWidget* home() override;
+    bool edit(Editing what, QWidget* focus) override; ///< the figure chosen in the list
     [[nodiscard]] std::optional<OwnUndo> ownUndo() override;
 
     enum class Page { Versions, Fillers, Chain, Frame, Drill, Card, Words };

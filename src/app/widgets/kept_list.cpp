@@ -49,6 +49,7 @@ void KeptList::show(const std::vector<KeptRoutine>& routines) {
                 &KeptList::thrownAway);
         buttons->addStretch();
         words->addLayout(buttons);
+        words->addStretch();
         row->addLayout(words, 1);
         m_rows->addWidget(line);
     }

@@ -158,11 +158,6 @@ bool CommandTable::isChosen(const QByteArray& id) const {
 
 QMenu* CommandTable::menu(const QByteArray& id) const { return m_menus.value(id); }
 
-bool CommandTable::saysOfSong(const QKeySequence& key) const {
-    return std::any_of(m_rows.begin(), m_rows.end(),
-                       [&](const Row& row) { return row.named().saysOfSong && row.named().key == key; });
-}
-
 std::vector<Place> CommandTable::places() const {
     std::vector<Place> all;
     for (const Row& row : m_rows) {

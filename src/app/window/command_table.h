@@ -50,9 +50,8 @@ public:
     [[nodiscard]] QString buttonText(const QByteArray& id) const;
     [[nodiscard]] bool isChosen(const QByteArray& id) const; ///< is what it does so now?
     [[nodiscard]] QMenu* menu(const QByteArray& id) const;   ///< a submenu, or "strips"; null for none
-    [[nodiscard]] bool saysOfSong(const QKeySequence& key) const;
-    [[nodiscard]] std::vector<Place> places() const; ///< for the command box
-    [[nodiscard]] std::vector<Key> keys() const;     ///< in the order of the menus
+    [[nodiscard]] std::vector<Place> places() const;         ///< for the command box
+    [[nodiscard]] std::vector<Key> keys() const;             ///< in the order of the menus
 
 Q_SIGNALS:
     void ran(); ///< a command was done

@@ -22,6 +22,11 @@ constexpr int mostRecent = 8;
 
 FileDesk::FileDesk(Session& session, QWidget* window) : QObject(window), m_session(session), m_window(window) {}
 
+QString FileDesk::passesOf(const Document& document) {
+    const std::size_t passes = document.routine.passes.size();
+    return passes == 1 ? tr("one pass") : tr("%1 passes").arg(QLocale().toString(passes));
+}
+
 QString FileDesk::shownTitle() const {
     const QString title = q(m_session.doc.document().title);
     return title.isEmpty() ? tr("New routine") : title;
@@ -136,8 +141,7 @@ void FileDesk::remember(const QString& path) {
     settings::setRecentFiles(files);
     const Document& d = m_session.doc.document();
     QString about = d.song.title.empty() ? tr("no song yet") : tr("to “%1”").arg(q(d.song.title));
-    about = d.routine.passes.size() == 1 ? tr("%1, one pass").arg(about)
-                                         : tr("%1, %2 passes").arg(about, QString::number(d.routine.passes.size()));
+    about = tr("%1, %2").arg(about, passesOf(d));
     settings::setWordsOf(path, {shownTitle(), about});
     Q_EMIT recentChanged();
 }

@@ -2,6 +2,7 @@
 
 #include "app/window/start_page.h"
 #include "core/base/result.h"
+#include "core/document/document.h"
 #include "store/versions.h"
 
 #include <QObject>
@@ -22,6 +23,7 @@ public:
 
     /// Where the demo lies: beside the program's sources or installed data; empty when it is nowhere.
     [[nodiscard]] static QString demoPath();
+    [[nodiscard]] static QString passesOf(const Document& document); ///< "8 passes"
     /// What the routine is called on the screen.
     [[nodiscard]] QString shownTitle() const;
 

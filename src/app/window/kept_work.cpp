@@ -35,9 +35,8 @@ KeptRoutine KeptWork::described(const Document& document, std::int64_t at) const
     const QDateTime when = QDateTime::fromMSecsSinceEpoch(at);
     KeptRoutine kept;
     kept.title = document.title.empty() ? tr("A routine without a title") : q(document.title);
-    const int passes = static_cast<int>(document.routine.passes.size());
-    kept.about = tr("%1, %2").arg(QLocale().toString(when, tr("d MMM, hh:mm", "day and time")),
-                                  tr("%n pass(es)", "of a routine", passes));
+    kept.about =
+        tr("%1, %2").arg(QLocale().toString(when, tr("d MMM, hh:mm", "day and time")), FileDesk::passesOf(document));
     kept.landing = std::make_shared<const Landing>(land(document, m_desk.limits()));
     return kept;
 }

@@ -4,6 +4,7 @@
 #include "app/base/qtext.h"
 #include "app/base/settings.h"
 #include "app/base/wording.h"
+#include "app/strips/strips_view.h"
 #include "app/window/command_table.h"
 #include "app/window/count_bar.h"
 #include "app/window/file_desk.h"
@@ -17,10 +18,10 @@
 #include "core/exchange/routine_file.h"
 
 #include <QAbstractButton>
-#include <QAbstractItemView>
 #include <QAction>
 #include <QApplication>
 #include <QCloseEvent>
+#include <QComboBox>
 #include <QCoreApplication>
 #include <QFileInfo>
 #include <QLineEdit>
@@ -223,6 +224,27 @@ void MainWindow::undoOrRedo(bool redo) {
         m_session.doc.undo();
 }
 
+void MainWindow::editWhatHasTheKeyboard(Editing what) {
+    QWidget* focus = focusWidget();
+    const auto onText = [what](auto* field) {
+        switch (what) {
+        case Editing::Cut: return field->cut();
+        case Editing::Copy: return field->copy();
+        case Editing::Paste: return field->paste();
+        case Editing::SelectAll: return field->selectAll();
+        case Editing::Delete: break;
+        }
+        if constexpr (requires { field->textCursor(); })
+            field->textCursor().removeSelectedText();
+        else
+            field->del();
+    };
+    if (auto* line = qobject_cast<QLineEdit*>(focus)) return onText(line);
+    if (auto* text = qobject_cast<QPlainTextEdit*>(focus)) return onText(text);
+    if (!m_stage->edit(what, focus))
+        tell(tr("Nothing here can be cut, copied or pasted. Choose passes, figures or text first."));
+}
+
 void MainWindow::refreshTitle() {
     const QString name =
         m_session.doc.path().isEmpty() ? tr("not saved yet") : QFileInfo(m_session.doc.path()).fileName();
@@ -230,20 +252,44 @@ void MainWindow::refreshTitle() {
     setWindowModified(!m_session.doc.isSaved());
 }
 
+namespace {
+
+/// A key that types something: only on the strips does it do more.
+bool types(const QKeyEvent& key) {
+    if (key.modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier)) return false;
+    return key.key() > Qt::Key_Space && key.key() < Qt::Key_Escape;
+}
+
+/// Space presses what has the keyboard where that can be pressed; elsewhere it plays.
+bool isPressed(const QObject* watched) {
+    const auto* button = qobject_cast<const QAbstractButton*>(watched);
+    return (button && button->focusPolicy() != Qt::NoFocus) || qobject_cast<const QComboBox*>(watched);
+}
+
+} // namespace
+
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
-    if (event->type() == QEvent::ShortcutOverride) {
+    if (event->type() == QEvent::ShortcutOverride &&
+        watched->isWidgetType()) { // the window's own surface hears it first
         const auto* key = static_cast<QKeyEvent*>(event);
-        const bool typed =
-            !(key->modifiers() & ~Qt::ShiftModifier) && key->key() > Qt::Key_Space && key->key() < Qt::Key_Escape;
-        if (typed && (qobject_cast<QAbstractItemView*>(watched) ||
-                      (!m_stage->songSeen() && m_commands->saysOfSong(QKeySequence(key->keyCombination()))))) {
+        const bool space = key->key() == Qt::Key_Space && key->modifiers() == Qt::NoModifier;
+        const QWidget* focus = QApplication::focusWidget();
+        if ((types(*key) && !dynamic_cast<const StripsView*>(focus)) || (space && isPressed(focus))) {
             event->accept();
             return true;
         }
-        const bool goes =
-            key->modifiers() == Qt::ControlModifier && (key->key() == Qt::Key_E || key->key() == Qt::Key_K);
-        if (goes && (qobject_cast<QLineEdit*>(watched) || qobject_cast<QPlainTextEdit*>(watched)))
-            return true; // fields would take them for "end of line" and "delete to the end"
+        const auto* line = qobject_cast<QLineEdit*>(watched);
+        const auto* text = qobject_cast<QPlainTextEdit*>(watched);
+        if (!line && !text) return false;
+        // fields would take them for "end of line" and "delete to the end"
+        if (key->modifiers() == Qt::ControlModifier && (key->key() == Qt::Key_E || key->key() == Qt::Key_K))
+            return true;
+        // a field in which nothing was typed takes nothing back: then it is the routine's turn
+        if (key->matches(QKeySequence::Undo))
+            return !(line ? line->isUndoAvailable() : text->document()->isUndoAvailable());
+        if (key->key() == Qt::Key_Z && key->modifiers() == (Qt::ControlModifier | Qt::ShiftModifier))
+            return !(line ? line->isRedoAvailable() : text->document()->isRedoAvailable());
+        return false;
     }
     return QMainWindow::eventFilter(watched, event);
 }
@@ -255,8 +301,7 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
         if (QWidget* home = m_stage->home()) home->setFocus();
         return;
     }
-    if (event->key() == Qt::Key_Return ||
-        event->key() == Qt::Key_Enter) // Space plays, so Enter presses the button that has the focus
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)
         if (auto* button = qobject_cast<QAbstractButton*>(focusWidget())) return button->click();
     QMainWindow::keyPressEvent(event);
 }
@@ -312,6 +357,9 @@ void MainWindow::showOpened(const QString& path) {
         return m_stage->cameIn();
     }
     m_files->remember(m_session.doc.path());
+    if (const auto left = m_kept->unsaved(); !left.empty())
+        tell(tr("“%1” was not saved when Lift Count ended: Routine, Unsaved work brings it back.")
+                 .arg(left.front().title));
     showStage(m_session.doc.document().routine.passes.empty() ? stage_id::listen : stage_id::arrange);
     restoreView(m_session.doc.path());
 }

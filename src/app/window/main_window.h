@@ -62,8 +62,7 @@ public:
     [[nodiscard]] QString lastTold() const; ///< the sentence last told to the person
 
 protected:
-    /// Letters typed into a list search it; and what states something of the song by a letter does so only where the
-    /// song is before one's eyes.
+    /// Keys that type something are the strips' alone: elsewhere they search, are typed, or do nothing.
     bool eventFilter(QObject* watched, QEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
@@ -86,6 +85,7 @@ private:
     void refreshUndo();
     void refreshTitle();
     void undoOrRedo(bool redo);
+    void editWhatHasTheKeyboard(Editing what);
     void showOpened(const QString& path);
     void goTo(Tick at);
     void complete(JournalEntry& entry) const; ///< what is typed and in no document

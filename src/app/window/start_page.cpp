@@ -29,7 +29,7 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     };
     add(tr("Open a song"), tr("Choose a sound file (Ctrl+Shift+O)"), "startSong", true, &StartPage::songWanted);
     add(tr("Open a routine"), tr("Choose a saved routine (Ctrl+O)"), "startRoutine", false, &StartPage::routineWanted);
-    add(tr("Type a structure"), tr("A song as text, without a recording (Y)"), "startStructure", false,
+    add(tr("Type a structure"), tr("A song as text, without a recording"), "startStructure", false,
         &StartPage::structureWanted);
     add(tr("Look at the demo"), tr("A line dance of Quarry Bank hall on its own song"), "startDemo", false,
         &StartPage::demoWanted);

@@ -53,8 +53,8 @@ std::vector<Command> MainWindow::routineCommands() {
         [this] { openDemo(); });
     add(2, "routine.save", tr("Save"), QKeySequence::Save, tr("Write the routine to its file"),
         [this] { m_files->save(); });
-    add(2, "routine.save-as", tr("Save as …"), QKeySequence::SaveAs, tr("Write the routine to another file"),
-        [this] { m_files->saveAs(); });
+    add(2, "routine.save-as", tr("Save as …"), Qt::CTRL | Qt::SHIFT | Qt::Key_S,
+        tr("Write the routine to another file"), [this] { m_files->saveAs(); });
     add(2, "routine.title", tr("Title …"), Qt::CTRL | Qt::Key_T, tr("What the routine is called"),
         [this] { m_heading->editTitle(); });
     add(2, "routine.versions", tr("Earlier versions …"), {}, tr("How the file was at its last saves"),
@@ -81,7 +81,8 @@ std::vector<Command> MainWindow::routineCommands() {
         add(3, one.id, one.name, {}, tr("Title, sections, order, restarts and tags as text, for a mail or a page"),
             [this, manner = one.manner] { m_clipboard->copyHandout(manner); },
             {"routine.hand-outs", tr("Copy as a hand-out")});
-    add(4, "window.close", tr("Close"), QKeySequence::Quit, tr("Close the window"), [this] { close(); });
+    add(4, "window.close", tr("Close"), QKeySequence::Close, tr("Close the window"), [this] { close(); });
+    add(4, "window.quit", tr("Quit"), Qt::CTRL | Qt::Key_Q, tr("Close the window and end"), [this] { close(); });
     return all;
 }
 
@@ -95,7 +96,19 @@ std::vector<Command> MainWindow::editCommands() {
     add(1, "edit.undo", tr("Undo"), QKeySequence::Undo, tr("Take the last change back"), [this] { undoOrRedo(false); });
     add(1, "edit.redo", tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, tr("Make the change again"),
         [this] { undoOrRedo(true); });
-    add(2, "counts.write", tr("Write the line as it was read"), Qt::Key_F12,
+    const auto editing = [&](const char* id, const QString& name, const QKeySequence& key, const QString& tip,
+                             Editing what) {
+        add(2, id, name, key, tip, [this, what] { editWhatHasTheKeyboard(what); });
+    };
+    editing("edit.cut", tr("Cut"), QKeySequence::Cut, tr("Passes, figures or text, to be pasted"), Editing::Cut);
+    editing("edit.copy", tr("Copy"), QKeySequence::Copy, tr("Passes, figures or text"), Editing::Copy);
+    editing("edit.paste", tr("Paste"), QKeySequence::Paste, tr("After what is chosen, or the pass at the caret"),
+            Editing::Paste);
+    editing("edit.delete", tr("Delete"), QKeySequence::Delete, tr("What is chosen, or the pass at the caret"),
+            Editing::Delete);
+    editing("edit.all", tr("Select all"), QKeySequence::SelectAll, tr("All passes, all figures of the part, all text"),
+            Editing::SelectAll);
+    add(3, "counts.write", tr("Write the line as it was read"), Qt::Key_F12,
         tr("A line that is said in words, in the notation"), [this] {
             if (auto* line = qobject_cast<NotationEdit*>(focusWidget()))
                 line->writeNotation();
@@ -166,6 +179,13 @@ std::vector<Command> MainWindow::viewCommands() {
     };
     magnify("view.page", tr("Page"), Qt::Key_F2, tr("A phrase a line, parts only"), Magnification::Page);
     magnify("view.strip", tr("Strip"), Qt::Key_F3, tr("Steps as marks"), Magnification::Strip);
+    all.push_back({.id = "view.full",
+                   .name = tr("Full screen"),
+                   .tip = tr("Again to leave it"),
+                   .key = Qt::Key_F11,
+                   .menu = "view",
+                   .group = 5,
+                   .run = [this] { setWindowState(windowState() ^ Qt::WindowFullScreen); }});
     all.push_back({.id = "view.legend",
                    .name = tr("Legend of the step marks"),
                    .tip = tr("Show it or not"),

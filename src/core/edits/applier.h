@@ -71,6 +71,7 @@ struct Applier {
     Done operator()(const PlacePart& e);
     Done operator()(const ChangePlacement& e);
     Done operator()(const RemovePlacements& e);
+    Done operator()(const InsertPlacements& e);
     Done operator()(const DuplicatePlacements& e);
     Done operator()(const MovePlacements& e);
     Done operator()(const ReversePlacements& e);

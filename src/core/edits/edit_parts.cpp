@@ -395,6 +395,15 @@ Result<void> Applier::operator()(const RemovePlacements& e) {
     return {};
 }
 
+Result<void> Applier::operator()(const InsertPlacements& e) {
+    for (Placement placed : e.placements) {
+        placed.id = newId<PlacementTag>(routine());
+        if (auto done = insertPlacement(e.part, placed, e.before); !done) return done;
+        made.placements.push_back(placed.id);
+    }
+    return {};
+}
+
 Result<void> Applier::operator()(const DuplicatePlacements& e) {
     Routine& r = routine();
     Part* part = nullptr;

@@ -50,6 +50,9 @@ struct Describer {
         return e.placements.size() == 1 ? Core::sentence("take a figure out of its part")
                                         : Core::sentence("take figures out of their part");
     }
+    Sentence operator()(const InsertPlacements& e) const {
+        return e.placements.size() == 1 ? Core::sentence("insert a figure") : Core::sentence("insert figures");
+    }
     Sentence operator()(const DuplicatePlacements&) const { return Core::sentence("repeat figures"); }
     Sentence operator()(const MovePlacements&) const { return Core::sentence("move figures"); }
     Sentence operator()(const ReversePlacements&) const { return Core::sentence("figures in reverse order"); }

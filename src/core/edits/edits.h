@@ -147,6 +147,12 @@ struct ChangePlacement {
 struct RemovePlacements {
     std::vector<PlacementId> placements;
 };
+/// Places with all that is done to their figures, one behind another; their identities are given anew.
+struct InsertPlacements {
+    PartId part;
+    std::vector<Placement> placements;
+    PlacementId before = {};
+};
 struct DuplicatePlacements {
     std::vector<PlacementId> placements;
 }; ///< copies behind the last of them
@@ -272,10 +278,10 @@ using Edit =
                  StateFact, ForgetFact, SolveAround, SetScheme, SetChoices, KeepWord, ForgetWord, RenameRole, AddRole,
                  RemoveRole, SetFormation, SetLevel, AddFigure, ChangeFigure, RemoveFigure, SetFigureLine, AddPart,
                  RenamePart, RemovePart, DuplicatePart, SetLine, PlaceFigure, PlaceFigures, PlacePart, ChangePlacement,
-                 RemovePlacements, DuplicatePlacements, MovePlacements, ReversePlacements, SetOrder, InsertPass,
-                 InsertPasses, MovePass, RemovePasses, SetRestart, SetTag, SetLastChangeIsTouch, SetExceptions, PinPass,
-                 SetMark, AddMusicException, ChangeMusicException, RemoveMusicException, BindAccent, RemoveAccent,
-                 SetOpening, SetStart, MuteFinding, UnmuteFinding, SettleLine>;
+                 RemovePlacements, InsertPlacements, DuplicatePlacements, MovePlacements, ReversePlacements, SetOrder,
+                 InsertPass, InsertPasses, MovePass, RemovePasses, SetRestart, SetTag, SetLastChangeIsTouch,
+                 SetExceptions, PinPass, SetMark, AddMusicException, ChangeMusicException, RemoveMusicException,
+                 BindAccent, RemoveAccent, SetOpening, SetStart, MuteFinding, UnmuteFinding, SettleLine>;
 
 /// Identities of what edits brought into a routine, in the order in which it came.
 struct Made {

@@ -29,6 +29,10 @@ struct Against {
                   Core::sentence("There are no passes to paste. Copy some first: choose them in the list of passes.")};
 }
 
+[[noreturn]] void noFiguresToPaste() {
+    throw BadLine{0, Core::sentence("There are no figures to paste. Copy some first: choose them in a part.")};
+}
+
 std::vector<Edit> editsOf(const Document& document, const Pass& pass, std::string_view text, PassWords words) {
     const Against against(document);
     Pass next{{}, pass.id, pass.part};
@@ -78,6 +82,17 @@ Result<std::vector<Pass>> passesFromText(const Document& document, std::string_v
             for (const Line& one : lines[i].inside) against.said.passLine(one, part->id, pass, pass.pinned, pass.mark);
             out.push_back(std::move(pass));
         }
+        return out;
+    });
+}
+
+Result<std::vector<Placement>> placementsFromText(const Document& document, std::string_view text) {
+    return withLineNamed([&] {
+        const Against against(document);
+        const std::vector<Line> lines = linesOf(text);
+        if (lines.size() < 2 || lines.front().text != "Lift Count figures") noFiguresToPaste();
+        std::vector<Placement> out;
+        for (std::size_t i = 1; i < lines.size(); ++i) out.push_back(against.said.placementIn(lines[i], lines[i].text));
         return out;
     });
 }

@@ -47,6 +47,11 @@ enum class PassWords {
 [[nodiscard]] std::string passesToText(const Document& document, const std::vector<PassId>& passes);
 [[nodiscard]] Result<std::vector<Pass>> passesFromText(const Document& document, std::string_view text);
 
+/// Figures of parts to be copied: their names and what is done to each, a line each. Read back into a routine that has
+/// those figures; identities are given anew.
+[[nodiscard]] std::string placementsToText(const Document& document, const std::vector<PlacementId>& placements);
+[[nodiscard]] Result<std::vector<Placement>> placementsFromText(const Document& document, std::string_view text);
+
 /// The opening stance on one line: "leader: right free, facing 3; couple: closed, L-R". Empty where there is none.
 [[nodiscard]] std::string openingToText(const Document& document);
 /// An edit that takes it; an empty text takes it away. Error: BadNotation.

@@ -90,6 +90,14 @@ public:
         return std::move(m_out);
     }
 
+    std::string some(const std::vector<PlacementId>& ids) {
+        m_out = "Lift Count figures\n";
+        for (const Part& part : m_routine.parts)
+            for (const Placement& p : part.figures)
+                if (std::find(ids.begin(), ids.end(), p.id) != ids.end()) line(0, placed(p));
+        return std::move(m_out);
+    }
+
     std::string music(ExceptionId id) {
         for (const MusicException& m : m_routine.atMusic)
             if (m.id == id) musicLines(m);
@@ -469,6 +477,9 @@ std::string passToText(const Document& document, PassId pass, PassWords words) {
 }
 std::string passesToText(const Document& document, const std::vector<PassId>& passes) {
     return TextWriter(document).some(passes);
+}
+std::string placementsToText(const Document& document, const std::vector<PlacementId>& placements) {
+    return TextWriter(document).some(placements);
 }
 std::string openingToText(const Document& document) { return TextWriter(document).opening(); }
 std::string musicToText(const Document& document, ExceptionId exception) {

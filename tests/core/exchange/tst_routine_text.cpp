@@ -211,6 +211,34 @@ private Q_SLOTS:
         QVERIFY(test::q(passesFromText(d, "something else").error().message).contains("no passes to paste"));
         QVERIFY(test::q(passesFromText(d, "Lift Count passes\npass: Q").error().message).contains("no part “Q”"));
     }
+    void figuresAreCopiedAsText() {
+        int figures = 0;
+        for (std::uint32_t seed = 1; seed <= 60; ++seed) {
+            const Document d = test::RandomRoutine(seed).make();
+            for (const Part& part : d.routine.parts) {
+                std::vector<PlacementId> all;
+                for (const Placement& placed : part.figures) all.push_back(placed.id);
+                if (all.empty()) continue;
+                const auto placements = must(placementsFromText(d, placementsToText(d, all)));
+                const Document twice = must(applyEdit(d, InsertPlacements{part.id, placements, all.front()}));
+                const std::vector<Placement>& now = findPart(twice.routine, part.id)->figures;
+                QCOMPARE(now.size(), 2 * all.size());
+                for (std::size_t i = 0; i < all.size(); ++i) {
+                    Placement copy = now[i];
+                    QVERIFY(copy.id != part.figures[i].id);
+                    copy.id = part.figures[i].id;
+                    QVERIFY(copy == part.figures[i]);
+                    QVERIFY(now[all.size() + i] == part.figures[i]);
+                    ++figures;
+                }
+            }
+        }
+        QVERIFY(figures > 100);
+        const Document d = test::RandomRoutine(1).make();
+        QVERIFY(test::q(placementsFromText(d, "something else").error().message).contains("no figures to paste"));
+        QVERIFY(!placementsFromText(d, "Lift Count figures\nno such figure at all"));
+        QVERIFY(!applyEdit(d, InsertPlacements{d.routine.parts[0].id, {Placement{{}, FigureId{999999}, {}}}, {}}));
+    }
     void aSongThatWasHeardKeepsItsStructure() {
         SongMap map = test::song(
             "pickup 2 | intro 16 | verse 32 @112 | stop 4 | bar 2 | fermata 1 3.2s | chorus 30 | bar 5 | bar 4 | outro 16 @90",
