@@ -9749,6 +9749,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>“%1” was saved again after this: save it under another name, to have both.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Unsaved work</source>
         <translation type="unfinished"></translation>
     </message>
@@ -12322,11 +12326,15 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Not saved when Lift Count ended</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first.</source>
+        <source>Not saved when Lift Count ended: %1; all are in Routine, Unsaved work</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

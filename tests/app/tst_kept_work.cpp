@@ -173,6 +173,33 @@ private Q_SLOTS:
         QVERIFY(!start->unsaved()->isVisible());
     }
 
+    /// The file was saved again after the journal was written: what is brought back does not take its place.
+    void whatWasSavedSinceIsNotOverwritten() {
+        const std::string path = file("overtaken.liftcount").toStdString();
+        WindowRig rig;
+        leave(evening("before", path));
+        QTest::qWait(20);
+        (void)test::must(saveDocument(*evening("since").document, path));
+        rig.window->kept().lookAgain();
+        rig.window->kept().bringBackUnsaved(0);
+        QCOMPARE(title(rig), "before");
+        QCOMPARE(rig.session->doc.path(), "");
+        QVERIFY(rig.window->lastTold().contains("was saved again after this"));
+        QCOMPARE(test::must(loadDocument(path)).document.title, std::string("since"));
+    }
+    void moreThanThePageHoldsIsInTheMenu() {
+        WindowRig rig;
+        for (int i = 0; i < 5; ++i) leave(evening("evening " + std::to_string(i)));
+        rig.window->kept().lookAgain();
+        QCOMPARE(rig.window->findChild<StartPage*>()->unsaved()->size(), 3);
+        QVERIFY(rig.window->commands().run("routine.unsaved"));
+        auto* dialog = rig.window->findChild<QDialog*>("keptWork");
+        QCOMPARE(dialog->findChild<KeptList*>()->size(), 5);
+        Q_EMIT dialog->findChild<KeptList*>()->thrownAway(4);
+        QTRY_COMPARE(left().size(), std::size_t(4));
+        QTRY_COMPARE(rig.window->findChild<QDialog*>("keptWork")->findChild<KeptList*>()->size(), 4);
+    }
+
     void earlierVersionsComeBack() {
         test::ArrangeRig rig("song 32");
         for (const char* name : {"Montag", "Dienstag", "Mittwoch"}) {

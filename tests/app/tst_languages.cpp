@@ -15,12 +15,14 @@
 #include "app/steps/steps_stage.h"
 #include "app/window/command_box.h"
 #include "app/window/command_table.h"
+#include "app/window/kept_work.h"
 #include "core/exchange/handout.h"
 #include "core/notation/step_words.h"
 #include "sheets/sheet_html.h"
 #include "store/starter_figures.h"
 
 #include <QComboBox>
+#include <QDialog>
 #include <QMenu>
 #include <QMenuBar>
 #include <QTemporaryDir>
@@ -129,6 +131,17 @@ private Q_SLOTS:
         speakIt();
         test::WindowRig rig;
         look(rig, "start page");
+        {
+            const auto journal = test::must(Journal::open(JournalKeeper::usualFolder().toStdString()));
+            JournalEntry entry;
+            entry.document = danceInGreek();
+            test::must(journal->write(entry, 1));
+        }
+        rig.window->kept().lookAgain();
+        look(rig, "start page with unsaved work");
+        rig.window->kept().showUnsaved();
+        look(*rig.window->findChild<QDialog*>("keptWork"), "unsaved work");
+        rig.window->kept().throwAwayUnsaved(0);
         rig.session->doc.startWith(danceInGreek());
         for (Stage* stage : rig.window->stages()) {
             rig.window->showStage(*stage);

@@ -63,9 +63,14 @@ void KeptWork::bringBackUnsaved(int index) {
     const LeftBehind left = m_left.at(static_cast<std::size_t>(index));
     if (left.entry.document) {
         if (!m_files.mayDiscard()) return;
-        m_session.doc.bringBack(*left.entry.document, pathOf(left.entry.file));
+        const QString file = pathOf(left.entry.file);
+        const bool overtaken = QFileInfo(file).lastModified().toMSecsSinceEpoch() > left.writtenAt;
+        m_session.doc.bringBack(*left.entry.document, overtaken ? QString() : file);
         m_session.transport.setCaret(left.entry.caret);
         Q_EMIT broughtBack();
+        if (overtaken && !file.isEmpty())
+            m_session.messages.tell(
+                tr("“%1” was saved again after this: save it under another name, to have both.").arg(readable(file)));
     }
     if (left.entry.figure) m_desk.bringBack(*left.entry.figure);
     m_keeper.writeNow(); // it is in this window's journal before it leaves the other
@@ -140,7 +145,7 @@ void KeptWork::showList(const QString& title, const QString& says, const std::ve
     connect(
         list, &KeptList::broughtBack, this,
         [this, bringBack = std::move(bringBack)](int index) {
-            m_dialog->close();
+            if (m_dialog) m_dialog->close();
             bringBack(index);
         },
         Qt::QueuedConnection);

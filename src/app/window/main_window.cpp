@@ -18,12 +18,15 @@
 #include "core/exchange/routine_file.h"
 
 #include <QAbstractButton>
+#include <QAbstractItemView>
 #include <QAction>
 #include <QApplication>
+#include <QClipboard>
 #include <QCloseEvent>
 #include <QComboBox>
 #include <QCoreApplication>
 #include <QFileInfo>
+#include <QItemSelectionModel>
 #include <QLineEdit>
 #include <QMenu>
 #include <QMimeData>
@@ -224,6 +227,22 @@ void MainWindow::undoOrRedo(bool redo) {
         m_session.doc.undo();
 }
 
+namespace {
+
+/// What is chosen in a table or list, as text: a line for each row, cells with tabs between them.
+void copyCells(const QAbstractItemView& table) {
+    QModelIndexList chosen = table.selectionModel()->selectedIndexes();
+    std::sort(chosen.begin(), chosen.end());
+    QString text;
+    for (qsizetype i = 0; i < chosen.size(); ++i) {
+        if (i > 0) text += chosen[i].row() == chosen[i - 1].row() ? QLatin1Char('\t') : QLatin1Char('\n');
+        text += chosen[i].data().toString();
+    }
+    QApplication::clipboard()->setText(text);
+}
+
+} // namespace
+
 void MainWindow::editWhatHasTheKeyboard(Editing what) {
     QWidget* focus = focusWidget();
     const auto onText = [what](auto* field) {
@@ -241,7 +260,11 @@ void MainWindow::editWhatHasTheKeyboard(Editing what) {
     };
     if (auto* line = qobject_cast<QLineEdit*>(focus)) return onText(line);
     if (auto* text = qobject_cast<QPlainTextEdit*>(focus)) return onText(text);
-    if (!m_stage->edit(what, focus))
+    if (m_stage->edit(what, focus)) return;
+    if (auto* table = qobject_cast<QAbstractItemView*>(focus);
+        table && what == Editing::Copy && table->selectionModel() && table->selectionModel()->hasSelection())
+        copyCells(*table);
+    else
         tell(tr("Nothing here can be cut, copied or pasted. Choose passes, figures or text first."));
 }
 

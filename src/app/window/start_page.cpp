@@ -3,6 +3,7 @@
 #include "app/base/wording.h"
 
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QPushButton>
 
 namespace lc::app {
@@ -36,7 +37,7 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     buttons->addStretch();
     column->addLayout(buttons);
     column->addSpacing(theme.px(18));
-    m_unsavedTitle = paragraph(tr("Not saved when Lift Count ended"), theme.words(15, Weight::Heavy), Tone::Ink, this);
+    m_unsavedTitle = paragraph({}, theme.words(15, Weight::Heavy), Tone::Ink, this);
     column->addWidget(m_unsavedTitle);
     m_unsaved = new KeptList(theme, this);
     column->addWidget(m_unsaved);
@@ -51,7 +52,13 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
 }
 
 void StartPage::setUnsaved(const std::vector<KeptRoutine>& routines) {
-    m_unsaved->show(routines);
+    constexpr std::size_t most = 3; // there is room for; the newest come first
+    m_unsaved->show(
+        {routines.begin(), routines.begin() + static_cast<std::ptrdiff_t>(std::min(most, routines.size()))});
+    m_unsavedTitle->setText(routines.size() <= most
+                                ? tr("Not saved when Lift Count ended")
+                                : tr("Not saved when Lift Count ended: %1; all are in Routine, Unsaved work")
+                                      .arg(QLocale().toString(routines.size())));
     m_unsaved->setVisible(!routines.empty());
     m_unsavedTitle->setVisible(!routines.empty());
 }
