@@ -13,7 +13,7 @@ int main(int argc, char** argv) {
     std::vector<std::int64_t> lost = loop.lost;
     std::sort(lost.begin(), lost.end());
     const auto at = [&](double part) {
-        return static_cast<long>(lost[static_cast<std::size_t>(part * (lost.size() - 1))]);
+        return static_cast<long>(lost[static_cast<std::size_t>(part * static_cast<double>(lost.size() - 1))]);
     };
     std::printf("%d windows killed (%d had changed something; the newest state of %d was in the journal alone)\n",
                 loop.kills, loop.withChanges, loop.fromJournal);
