@@ -9749,6 +9749,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>“%1” was not saved when Lift Count ended: Routine, Unsaved work brings it back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>“%1” was saved again after this: save it under another name, to have both.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10167,15 +10171,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” was not saved when Lift Count ended: Routine, Unsaved work brings it back.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>“%1” could not be kept in the vocabulary. Make room, or copy its line; close once more to leave without it.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Something went wrong that should not: %1. What is not saved is kept, and offered when you start Lift Count again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something went wrong that should not: %1. Save your work under another name and start Lift Count again.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

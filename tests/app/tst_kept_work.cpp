@@ -247,6 +247,25 @@ private Q_SLOTS:
         QCOMPARE(app::q(wouldLeaveUnasked()), "three");
     }
 
+    /// What another window left is not given up before it is in this window's journal.
+    void nothingIsGivenUpWhileItIsNowhereElse() {
+        test::ArrangeRig rig("song 32");
+        QVERIFY(wouldLeave(rig).document.has_value());
+        const QDir folder(JournalKeeper::usualFolder());
+        const QString own = folder.filePath(folder.entryList({QStringLiteral("*.journal")}, QDir::Files).at(0));
+        QVERIFY(QFile::remove(own) && QDir().mkdir(own)); // it cannot be written any more
+        leave(evening("left"));
+        rig.window->kept().lookAgain();
+        rig.session->doc.startNew();
+        rig.window->kept().bringBackUnsaved(0);
+        QCOMPARE(title(rig), "left");
+        QCOMPARE(left().size(), std::size_t(1));
+        QVERIFY(QDir().rmdir(own));
+        rig.session->doc.startNew();
+        rig.window->kept().bringBackUnsaved(0);
+        QVERIFY(left().empty());
+    }
+
     /// Closing and throwing away leaves nothing to be offered.
     void whatIsThrownAwayIsNotOffered() {
         test::ArrangeRig rig("song 32");

@@ -197,6 +197,21 @@ private Q_SLOTS:
             for (const QByteArray& id : stage->heading()) QVERIFY2(rig.window->commands().action(id), id.constData());
     }
 
+    /// Keys that every desktop program has mean here what they mean there.
+    void everydayKeysAreTheUsualOnes() {
+        WindowRig rig;
+        const std::pair<const char*, const char*> keys[] = {
+            {"routine.new", "Ctrl+N"},  {"routine.open", "Ctrl+O"},
+            {"routine.save", "Ctrl+S"}, {"routine.save-as", "Ctrl+Shift+S"},
+            {"window.close", "Ctrl+W"}, {"window.quit", "Ctrl+Q"},
+            {"edit.undo", "Ctrl+Z"},    {"edit.redo", "Ctrl+Shift+Z"},
+            {"edit.cut", "Ctrl+X"},     {"edit.copy", "Ctrl+C"},
+            {"edit.paste", "Ctrl+V"},   {"edit.delete", "Del"},
+            {"edit.all", "Ctrl+A"},     {"figure.search", "Ctrl+F"},
+            {"view.full", "F11"}};
+        for (const auto& [id, key] : keys) QCOMPARE(rig.window->commands().action(id)->shortcut().toString(), key);
+    }
+
     /// The manual's list of keys is the table's. LIFTCOUNT_WRITE_MANUAL=1 writes it anew.
     void theManualHasTheKeys() {
         WindowRig rig;

@@ -78,7 +78,8 @@ public:
     /// What is typed and not in the vocabulary; none where all is.
     [[nodiscard]] std::optional<TypedFigure> typed() const;
     /// Lines that were being typed when the program ended: into their figure, or as a new one where that is gone.
-    void bringBack(const TypedFigure& figure);
+    /// False, and told, where there is no place for it.
+    bool bringBack(const TypedFigure& figure);
     [[nodiscard]] bool hasUnkept() const { return m_dirty; } ///< something typed that is not in the file
     void newFigure();
     void duplicate(const FigureCard& as);

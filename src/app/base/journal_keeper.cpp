@@ -49,34 +49,34 @@ void JournalKeeper::changed() {
         m_soon->start();
 }
 
-namespace {
-
-Result<void> writeEntry(const std::shared_ptr<Journal>& journal, const JournalEntry& entry, std::int64_t number) {
-    return entry.document || entry.figure ? journal->write(entry, number) : journal->clear(number);
-}
-
-} // namespace
-
-void JournalKeeper::writeSoon() {
-    const JournalEntry now = entry();
+std::function<Result<void>()> JournalKeeper::writing() {
+    JournalEntry now = entry();
+    const bool saved = !now.document && !now.figure;
     if (!m_journal) {
-        if (!now.document && !now.figure) return;
+        if (saved) return [] { return Result<void>(); };
         auto opened = Journal::open(fileName(m_folder));
-        if (!opened) return take(tl::unexpected(opened.error()));
+        if (!opened) {
+            take(tl::unexpected(opened.error()));
+            return {};
+        }
         m_journal = std::move(*opened);
     }
-    m_writer.start(
-        [journal = m_journal, now, number = m_number](const Task&) { return writeEntry(journal, now, number); },
-        [this](const Result<void>& written) { take(written); });
+    return [journal = m_journal, now = std::move(now), saved, number = m_number] {
+        return saved ? journal->clear(number) : journal->write(now, number);
+    };
 }
 
-void JournalKeeper::writeNow() {
+void JournalKeeper::writeSoon() {
+    if (auto write = writing())
+        m_writer.start([write = std::move(write)](const Task&) { return write(); },
+                       [this](const Result<void>& written) { take(written); });
+}
+
+bool JournalKeeper::writeNow() {
     m_soon->stop();
     ++m_number;
-    const JournalEntry now = entry();
-    if (!m_journal && (now.document || now.figure))
-        if (auto opened = Journal::open(fileName(m_folder))) m_journal = std::move(*opened);
-    if (m_journal) take(writeEntry(m_journal, now, m_number));
+    const auto write = writing();
+    return write && take(write());
 }
 
 void JournalKeeper::forget() {
@@ -86,16 +86,18 @@ void JournalKeeper::forget() {
 }
 
 /// Tells once that it cannot be written, until it can again.
-void JournalKeeper::take(const Result<void>& written) {
+bool JournalKeeper::take(const Result<void>& written) {
     if (written) {
         m_told = false;
-        return Q_EMIT this->written();
+        Q_EMIT this->written();
+        return true;
     }
     if (!std::exchange(m_told, true))
         m_session.messages.tell(
             tr("What is not saved cannot be kept for the case that the program ends: %1 Work can go on; save it now and then.")
                 .arg(q(written.error().message)));
     m_again = false;
+    return false;
 }
 
 } // namespace lc::app

@@ -27,8 +27,8 @@ public:
 
     /// Something was typed that is in no document yet.
     void changed();
-    /// Writes what is there now and waits for it: the window may end at once.
-    void writeNow();
+    /// Writes what is there now and waits for it: the window may end at once. False, and told, where it cannot be kept.
+    bool writeNow();
     /// The person closes the window, and wants nothing of what is not saved.
     void forget();
 
@@ -38,7 +38,9 @@ Q_SIGNALS:
 private:
     [[nodiscard]] JournalEntry entry() const;
     void writeSoon();
-    void take(const Result<void>& written);
+    /// The entry as a piece of work for whichever thread; none, and told, where there is no journal to write it to.
+    [[nodiscard]] std::function<Result<void>()> writing();
+    bool take(const Result<void>& written);
 
     Session& m_session;
     QString m_folder;

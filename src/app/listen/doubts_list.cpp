@@ -190,8 +190,7 @@ void DoubtsList::nextReading() {
 /// The reading that sounds already is stopped.
 void DoubtsList::hear() {
     const std::pair chosen{m_doubt, m_reading};
-    if (m_session.transport.hearing() && std::exchange(m_heard, chosen) == chosen)
-        return m_session.transport.togglePlay();
+    if (m_session.transport.hearing() && m_heard == chosen) return m_session.transport.togglePlay();
     m_heard = chosen;
     m_session.song.hearReading(m_doubt, m_reading);
 }

@@ -176,8 +176,9 @@ void ListenStage::show(HandPanel* panel) {
 }
 
 void ListenStage::tap() {
-    if (!m_tap->isVisible()) return show(m_tap);
-    m_tap->tap();
+    if (m_tap->isVisible()) return m_tap->tap();
+    show(m_tap);
+    if (!m_strips->isVisible()) m_tap->setFocus(); // so that T taps where there are no strips to press it on
 }
 
 void ListenStage::spanFromHere() {

@@ -59,10 +59,7 @@ TapPanel::TapPanel(Session& session, const Theme& theme, QWidget* parent)
     });
 }
 
-void TapPanel::opened() {
-    startAgain();
-    setFocus(); // so that T taps, whatever is shown around it
-}
+void TapPanel::opened() { startAgain(); }
 
 void TapPanel::keyPressEvent(QKeyEvent* event) {
     if (event->key() != Qt::Key_T || event->modifiers() != Qt::NoModifier) return HandPanel::keyPressEvent(event);

@@ -28,6 +28,8 @@ void KeptWork::lookAgain() {
     std::vector<Text> unreadable;
     m_left = leftBehind(fileName(JournalKeeper::usualFolder()), &unreadable);
     for (const Text& sentence : unreadable) m_session.messages.tell(q(sentence));
+    m_unsaved.clear();
+    for (const LeftBehind& left : m_left) m_unsaved.push_back(described(left));
     Q_EMIT unsavedChanged();
 }
 
@@ -41,22 +43,24 @@ KeptRoutine KeptWork::described(const Document& document, std::int64_t at) const
     return kept;
 }
 
-std::vector<KeptRoutine> KeptWork::unsaved() const {
-    std::vector<KeptRoutine> all;
-    for (const LeftBehind& left : m_left) {
-        const JournalEntry& entry = left.entry;
-        KeptRoutine kept;
-        if (entry.document)
-            kept = described(*entry.document, left.writtenAt);
-        else if (entry.figure) {
-            kept.title = tr("Figure “%1”").arg(q(entry.figure->card.name));
-            kept.about =
-                QLocale().toString(QDateTime::fromMSecsSinceEpoch(left.writtenAt), tr("d MMM, hh:mm", "day and time"));
-        }
-        if (!entry.file.empty()) kept.about = tr("%1, changes to “%2”").arg(kept.about, readable(pathOf(entry.file)));
-        all.push_back(std::move(kept));
+KeptRoutine KeptWork::described(const LeftBehind& left) const {
+    const JournalEntry& entry = left.entry;
+    KeptRoutine kept;
+    if (entry.document)
+        kept = described(*entry.document, left.writtenAt);
+    else if (entry.figure) {
+        kept.title = tr("Figure “%1”").arg(q(entry.figure->card.name));
+        kept.about =
+            QLocale().toString(QDateTime::fromMSecsSinceEpoch(left.writtenAt), tr("d MMM, hh:mm", "day and time"));
     }
-    return all;
+    if (!entry.file.empty()) kept.about = tr("%1, changes to “%2”").arg(kept.about, readable(pathOf(entry.file)));
+    return kept;
+}
+
+void KeptWork::remind() {
+    if (m_unsaved.empty() || std::exchange(m_reminded, true)) return;
+    m_session.messages.tell(tr("“%1” was not saved when Lift Count ended: Routine, Unsaved work brings it back.")
+                                .arg(m_unsaved.front().title));
 }
 
 void KeptWork::bringBackUnsaved(int index) {
@@ -72,9 +76,8 @@ void KeptWork::bringBackUnsaved(int index) {
             m_session.messages.tell(
                 tr("“%1” was saved again after this: save it under another name, to have both.").arg(readable(file)));
     }
-    if (left.entry.figure) m_desk.bringBack(*left.entry.figure);
-    m_keeper.writeNow(); // it is in this window's journal before it leaves the other
-    forgetLeft(left.path);
+    if (left.entry.figure && !m_desk.bringBack(*left.entry.figure)) return;
+    if (m_keeper.writeNow()) forgetLeft(left.path); // it is in this window's journal before it leaves the other
     lookAgain();
 }
 
@@ -89,7 +92,7 @@ void KeptWork::showUnsaved() {
         tr("Unsaved work"),
         m_left.empty() ? tr("Nothing was left unsaved.")
                        : tr("What was not saved when Lift Count ended. Saved files are as they were."),
-        unsaved(), [this](int index) { bringBackUnsaved(index); }, [this](int index) { throwAwayUnsaved(index); });
+        m_unsaved, [this](int index) { bringBackUnsaved(index); }, [this](int index) { throwAwayUnsaved(index); });
 }
 
 void KeptWork::showVersions() {

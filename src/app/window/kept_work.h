@@ -27,10 +27,11 @@ public:
 
     /// Looks what is there now.
     void lookAgain();
-    [[nodiscard]] std::vector<KeptRoutine> unsaved() const; ///< the newest first
-    void bringBackUnsaved(int index);                       ///< asks about the routine at hand first
+    [[nodiscard]] const std::vector<KeptRoutine>& unsaved() const { return m_unsaved; } ///< the newest first
+    void bringBackUnsaved(int index); ///< asks about the routine at hand first
     void throwAwayUnsaved(int index);
 
+    void remind();       ///< once, that there is unsaved work, to those who do not see the start page
     void showUnsaved();  ///< in a dialog
     void showVersions(); ///< the same, of the file at hand
 
@@ -40,6 +41,7 @@ Q_SIGNALS:
 
 private:
     [[nodiscard]] KeptRoutine described(const Document& document, std::int64_t at) const;
+    [[nodiscard]] KeptRoutine described(const LeftBehind& left) const;
     void showList(const QString& title, const QString& says, const std::vector<KeptRoutine>& routines,
                   std::function<void(int)> bringBack, std::function<void(int)> throwAway);
 
@@ -50,6 +52,8 @@ private:
     QWidget* m_window;
     JournalKeeper m_keeper;
     std::vector<LeftBehind> m_left;
+    std::vector<KeptRoutine> m_unsaved; ///< the same, to be shown
+    bool m_reminded = false;
     QPointer<QDialog> m_dialog;
 };
 

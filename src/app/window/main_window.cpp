@@ -380,9 +380,7 @@ void MainWindow::showOpened(const QString& path) {
         return m_stage->cameIn();
     }
     m_files->remember(m_session.doc.path());
-    if (const auto left = m_kept->unsaved(); !left.empty())
-        tell(tr("“%1” was not saved when Lift Count ended: Routine, Unsaved work brings it back.")
-                 .arg(left.front().title));
+    m_kept->remind();
     showStage(m_session.doc.document().routine.passes.empty() ? stage_id::listen : stage_id::arrange);
     restoreView(m_session.doc.path());
 }
@@ -426,10 +424,8 @@ void MainWindow::closeEvent(QCloseEvent* event) {
                 .arg(q(m_desk.card().name)));
         return event->ignore();
     }
-    if (qApp->isSavingSession()) { // the desktop ends and asks for itself: what is not saved is offered at the next
-                                   // start
-        m_kept->keeper().writeNow();
-    } else {
+    // when the desktop ends, what is not saved is offered at the next start
+    if (!(qApp->isSavingSession() && m_kept->keeper().writeNow())) {
         if (!m_files->mayDiscard()) return event->ignore();
         m_kept->keeper().forget();
     }
@@ -440,10 +436,12 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 
 void MainWindow::saveForTheWorst(const QString& why) {
     m_desk.keepNow();
-    m_kept->keeper().writeNow();
+    const bool kept = m_kept->keeper().writeNow();
     if (why.isEmpty()) return keepView();
     tell(
-        tr("Something went wrong that should not: %1. What is not saved is kept, and offered when you start Lift Count again.")
+        (kept
+             ? tr("Something went wrong that should not: %1. What is not saved is kept, and offered when you start Lift Count again.")
+             : tr("Something went wrong that should not: %1. Save your work under another name and start Lift Count again."))
             .arg(why));
 }
 

@@ -81,7 +81,7 @@ std::vector<Command> MainWindow::routineCommands() {
         add(3, one.id, one.name, {}, tr("Title, sections, order, restarts and tags as text, for a mail or a page"),
             [this, manner = one.manner] { m_clipboard->copyHandout(manner); },
             {"routine.hand-outs", tr("Copy as a hand-out")});
-    add(4, "window.close", tr("Close"), QKeySequence::Close, tr("Close the window"), [this] { close(); });
+    add(4, "window.close", tr("Close"), Qt::CTRL | Qt::Key_W, tr("Close the window"), [this] { close(); });
     add(4, "window.quit", tr("Quit"), Qt::CTRL | Qt::Key_Q, tr("Close the window and end"), [this] { close(); });
     return all;
 }
