@@ -9784,6 +9784,10 @@
         <source>Earlier versions</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>lc::app::ListenStage</name>

@@ -28,7 +28,7 @@ void leave(const JournalEntry& entry) {
 
 JournalEntry evening(const std::string& title, const std::string& file = {}) {
     JournalEntry entry;
-    entry.document = test::documentOn("intro 16, verse 32, chorus 32");
+    entry.document = test::documentOn("intro 16 | verse 32 | chorus 32");
     entry.document->title = title;
     entry.file = file;
     entry.caret = counts(9);

@@ -22,7 +22,7 @@ namespace {
 JournalEntry entry(const std::string& title) {
     JournalEntry out;
     out.file = "/halls/Grüße \"vom\"\nTurm.liftcount";
-    out.document = test::documentOn("intro 16, verse 32");
+    out.document = test::documentOn("intro 16 | verse 32");
     out.document->title = title;
     out.caret = counts(7);
     return out;

@@ -9,9 +9,9 @@
 
 #include <QDateTime>
 #include <QDialog>
-#include <QDialogButtonBox>
 #include <QFileInfo>
 #include <QLocale>
+#include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
@@ -141,9 +141,9 @@ void KeptWork::showList(const QString& title, const QString& says, const std::ve
     pageColumn->addStretch();
     scroll->setWidget(page);
     column->addWidget(scroll, 1);
-    auto* close = new QDialogButtonBox(QDialogButtonBox::Close, m_dialog);
-    connect(close, &QDialogButtonBox::rejected, m_dialog, &QDialog::close);
-    column->addWidget(close);
+    auto* close = new QPushButton(tr("Close"), m_dialog);
+    connect(close, &QPushButton::clicked, m_dialog, &QDialog::close);
+    column->addWidget(close, 0, Qt::AlignRight);
     // queued: the list that asks is deleted with the dialog
     connect(
         list, &KeptList::broughtBack, this,
