@@ -3,10 +3,19 @@
 # Without a display it runs off-screen: it prints where every pass of the demo lands and writes pictures of the main views.
 set -euo pipefail
 cd "$(dirname "$0")"
-tools/install_packages.sh
-cmake --preset release -DLIFTCOUNT_TESTS=OFF -DLIFTCOUNT_FATAL_WARNINGS=OFF >build-release.log 2>&1 || { cat build-release.log >&2; exit 1; }
+tools/install_packages.sh build run
+cmake --preset release -DLIFTCOUNT_TESTS=OFF -DLIFTCOUNT_FATAL_WARNINGS=OFF -DLIFTCOUNT_UNITY=ON >build-release.log 2>&1 || { cat build-release.log >&2; exit 1; }
 echo "Building Lift Count (the first time takes some minutes) …"
-cmake --build --preset release >>build-release.log 2>&1 || { tail -n 40 build-release.log >&2; exit 1; }
+# How far it is: rewritten in its place on a terminal, a line for each tenth elsewhere.
+progress() {
+  awk -v terminal="$([ -t 1 ] && echo 1 || echo 0)" 'match($0, /^\[[0-9]+\/[0-9]+\]/) {
+    split(substr($0, 2, RLENGTH - 2), n, "/"); part = int(100 * n[1] / n[2])
+    if (terminal) printf "\r  %3d %%", part
+    else if (int(part / 10) > said) { said = int(part / 10); printf "  %3d %%\n", part }
+    fflush()
+  } END { if (terminal) print "" }'
+}
+cmake --build --preset release 2>&1 | tee -a build-release.log | progress || { tail -n 40 build-release.log >&2; exit 1; }
 rm -f build-release.log
 if [ -n "${DISPLAY:-}" ] || [ -n "${WAYLAND_DISPLAY:-}" ]; then
   exec build/release/lift-count --demo "$@"

@@ -1,10 +1,15 @@
 #!/usr/bin/env bash
-# Installs what is missing from packages.txt; says nothing when nothing is missing.
+# Installs what is missing from packages.txt: of the parts that are named ("build run"), or of all. Says nothing when nothing is missing.
 set -euo pipefail
 cd "$(dirname "$0")/.."
 missing=()
-while read -r name; do
-  case "$name" in ""|\#*) continue ;; esac
+part=""
+while read -r name rest; do
+  case "$name" in
+    "") continue ;;
+    \#) part="$rest"; continue ;;
+  esac
+  [ $# -eq 0 ] || [[ " $* " == *" $part "* ]] || continue
   dpkg-query -W -f='${Status}' "$name" 2>/dev/null | grep -q '^install ok installed$' || missing+=("$name")
 done < packages.txt
 [ ${#missing[@]} -eq 0 ] && exit 0

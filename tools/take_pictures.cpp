@@ -1,11 +1,11 @@
 // Writes a picture of each main view from the demo data. Usage: take_pictures FOLDER [WIDTH HEIGHT] [routine]
 #include "app/arrange/arrange_stage.h"
 #include "app/arrange/handout_panel.h"
-#include "app/arrange/mend_panel.h"
 #include "app/arrange/part_editor.h"
 #include "app/arrange/plans_panel.h"
 #include "app/arrange/rank_panel.h"
 #include "app/base/figure_desk.h"
+#include "app/base/journal_keeper.h"
 #include "app/listen/listen_stage.h"
 #include "app/sheets/sheets_stage.h"
 #include "app/steps/card_page.h"
@@ -52,6 +52,7 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     QApplication::setOrganizationName(QStringLiteral("lift-count-pictures"));
     QSettings().clear();
+    QDir(JournalKeeper::usualFolder()).removeRecursively(); // what an earlier run left
     const QStringList args = QApplication::arguments();
     if (args.size() < 2) return 2;
     const QDir folder(args[1]);
@@ -179,14 +180,12 @@ int main(int argc, char** argv) {
     window.showStage(app::stage_id::arrange);
     session.transport.setCaret(counts(44));
     shoot("arrange-strip");
-    window.stage<app::ArrangeStage>().setPassesShown(false);
+    window.stage<app::ArrangeStage>().setPassesShown(true);
+    shoot("arrange-passes");
     window.stage<app::ArrangeStage>().showPlans();
     settle();
-    window.stage<app::ArrangeStage>().plans().previewChosen();
     shoot("arrange-plans");
-    session.doc.endPreview();
-    window.stage<app::ArrangeStage>().showFill();
-    shoot("arrange-fill");
+    window.stage<app::ArrangeStage>().goBack();
     QTemporaryDir shelf; // the other songs of the hall
     for (const char* song :
          {"copper-weathervane.ogg", "lantern-arcade.ogg", "orchard-gate.ogg", "sevenfold-stairs.ogg"})
@@ -198,9 +197,8 @@ int main(int argc, char** argv) {
     shoot("arrange-ranking");
     window.stage<app::ArrangeStage>().showMends();
     shoot("arrange-mends");
-    window.stage<app::ArrangeStage>().musicMends().hide();
+    window.stage<app::ArrangeStage>().goBack();
     session.view.setMagnification(Magnification::Page);
-    window.stage<app::ArrangeStage>().setPassesShown(true);
     session.transport.setCaret(counts(100));
     shoot("arrange-page");
     session.view.setMagnification(Magnification::Eight);
@@ -210,7 +208,6 @@ int main(int argc, char** argv) {
     window.stage<app::ArrangeStage>().strips().showPlace(counts(124));
     shoot("arrange-eight");
     session.view.setMagnification(Magnification::Page);
-    window.stage<app::ArrangeStage>().setPassesShown(true);
     for (int i = 0; i < 6 && !session.doc.landing().findings.empty() &&
                     session.doc.landing().findings.front().severity == Severity::Misses;
          ++i) {
@@ -233,7 +230,7 @@ int main(int argc, char** argv) {
             window.stage<app::ArrangeStage>().setPassesShown(false);
             window.stage<app::ArrangeStage>().showHandout();
             shoot("arrange-handout");
-            window.stage<app::ArrangeStage>().handout().hide();
+            window.stage<app::ArrangeStage>().goBack();
         }
     const auto show = [&](const char* text, int count, const char* name) {
         const auto routine = routineFromText(text);

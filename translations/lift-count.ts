@@ -328,7 +328,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message numerus="yes">
-        <source>%1 has %n sample that is no number; it is played as silence.|%1 has %n samples that are not numbers; they are played as silence.</source>
+        <source>%1 has %n sample that is not a number; it is played as silence.|%1 has %n samples that are not numbers; they are played as silence.</source>
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
@@ -370,7 +370,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no dance family that has a tempo here. There are: %2.</source>
+        <source>“%1” is not a dance family that has a tempo here. There are: %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -386,7 +386,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no tempo. Write --tempo auto, or beats a minute from 10 to 600.</source>
+        <source>“%1” is not a tempo. Write --tempo auto, or beats a minute from 10 to 600.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -398,7 +398,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no format of a map.</source>
+        <source>“%1” is not a format of a map.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -418,7 +418,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Row %1 of the table has text behind a closed quotation mark. Put the whole cell into quotes.</source>
+        <source>Row %1 of the table has text after a closed quotation mark. Put the whole cell into quotes.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -426,7 +426,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o&apos;clock.</source>
+        <source>“%1” is not a facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o&apos;clock.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -662,7 +662,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no origin of a song map.</source>
+        <source>“%1” is not an origin of a song map.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1390,7 +1390,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no place in a part. Write for example A 3.</source>
+        <source>“%1” is not a place in a part. Write for example A 3.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1418,7 +1418,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, pinned to, remembered by.</source>
+        <source>“%1” is not an exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, pinned to, remembered by.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1442,7 +1442,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no stance. Write “leader: left free, facing 12”.</source>
+        <source>“%1” is not a stance. Write “leader: left free, facing 12”.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1458,7 +1458,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>This is no file of figures.</source>
+        <source>This is not a file of figures.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1710,6 +1710,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>the JSON that is exported here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>MIDI</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1719,6 +1723,18 @@
     </message>
     <message>
         <source>MIDI files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the beats as a list …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lists of beats (a time on each line, and the number of the beat in its bar)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1750,6 +1766,58 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not a time in seconds, alone or with the number of the beat in its bar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not a time in seconds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its time does not come after the row before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>that is more than %1 beats.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>some rows say the beat in the bar and some do not.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The list has no beats. It needs at least two times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No row of the list is the 1 of a bar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The list says no bars: bars of %1 were drawn from its first beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It says no phrases: phrases of %1 bars were drawn.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>State where they start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has more than %1 beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This song map cannot be read: %1 %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The MIDI file has more than %1 beats.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1762,11 +1830,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>State where they start.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1, line %2: %3</source>
+        <source>These labels are points in time; a phrase needs a start and an end. If the points are beats, save them as a list: a time on each line, and after it the number of the beat in its bar.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1778,19 +1842,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no time in seconds.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>bar, beat and phrase are whole numbers.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its time does not come after the row before.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>that is more than %1 beats.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1818,6 +1870,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Labels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>a line has a start, an end and a label, with tabs between them.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1838,16 +1894,18 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>No label in the file has a length. A phrase needs a start and an end.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The labels reach over more than %1 beats at this tempo.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The labels are over before a second beat.</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>One label that is a point in time is left out.|%n labels that are points in time are left out.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
     <message>
         <source>A label file has no beats: %1 bpm in bars of %2 fit its phrases best.</source>
@@ -1858,7 +1916,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 is no song map. Known are %2.</source>
+        <source>%1 is not a song map. Known are %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1883,6 +1941,10 @@
     </message>
     <message>
         <source>The MIDI track could not be closed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, line %2: %3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2026,11 +2088,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no time in seconds. Write for example 12.5 s.</source>
+        <source>“%1” is not a time in seconds. Write for example 12.5 s.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a whole number from %1 to %2 is missing behind “%3”.</source>
+        <source>a whole number from %1 to %2 is missing after “%3”.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2172,11 +2234,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Claimed %1, built %2</source>
+        <source>Called %1, adds up to %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Its steps fill %1 more than it is called.</source>
+        <source>Its steps fill %1 more than it is said to have.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2572,7 +2634,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Step %1 of %2 is no step with weight. Choose another.</source>
+        <source>Step %1 of %2 is not a step with weight. Choose another.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2848,7 +2910,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>It is %1 long and %2 has %3: behind it everyone waits %4.</source>
+        <source>It is %1 long and %2 has %3: after it everyone waits %4.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3038,7 +3100,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Behind that it goes on so.</source>
+        <source>After that it goes on so.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3520,7 +3582,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no position or hold. Known are closed, open, promenade, counter-promenade, shadow, outside, back to back, L-R and the like, both hands, crossed hands, no hands.</source>
+        <source>“%1” is not a position or hold. Known are closed, open, promenade, counter-promenade, shadow, outside, back to back, L-R and the like, both hands, crossed hands, no hands.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3528,7 +3590,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.</source>
+        <source>“%1” is not a feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3564,7 +3626,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Claimed %1, built %2.</source>
+        <source>Called %1, adds up to %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3740,11 +3802,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“@%1” is no direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o&apos;clock, or a word such as @line or @window.</source>
+        <source>“@%1” is not a direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o&apos;clock, or a word such as @line or @window.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“#%1” is no care mark. Known are %2.</source>
+        <source>“#%1” is not a care mark. Known are %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4094,7 +4156,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28.</source>
+        <source>“%1” is not a turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4106,11 +4168,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no cost. Write for example miss=10,restart=3; the costs are %2.</source>
+        <source>“%1” is not a cost. Write for example miss=10,restart=3; the costs are %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The cost “%1” is no whole number.</source>
+        <source>The cost “%1” is not a whole number.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4454,7 +4516,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>wait %1 behind pass %2 and count from 1 on %3</source>
+        <source>wait %1 after pass %2 and count from 1 on %3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4822,7 +4884,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no formation. Known are %2.</source>
+        <source>“%1” is not a formation. Known are %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5159,13 +5221,13 @@
         <translation type="unfinished"></translation>
     </message>
     <message numerus="yes">
-        <source>What does the foot behind it say?|What do the feet behind it say?</source>
+        <source>What does the foot after it say?|What do the feet after it say?</source>
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>What does the foot behind “%1” say?|What do the feet behind “%1” say?</source>
+        <source>What does the foot after “%1” say?|What do the feet after “%1” say?</source>
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
@@ -5315,7 +5377,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no word that is known here. What does it say?</source>
+        <source>“%1” is not a word that is known here. What does it say?</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5447,7 +5509,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 is no word: a name has letters alone.</source>
+        <source>%1 is not a word: a name has letters alone.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5585,11 +5647,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no way of counting. Known are beat, half-beat, two-beats, bar and bar-group.</source>
+        <source>“%1” is not a way of counting. Known are beat, half-beat, two-beats, bar and bar-group.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no kind of moment. Known are hit, stop, entry, change, lyric and other.</source>
+        <source>“%1” is not a kind of moment. Known are hit, stop, entry, change, lyric and other.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5645,7 +5707,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.</source>
+        <source>“%1” is not a fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6199,7 +6261,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it is no journal</source>
+        <source>it is not a journal</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7646,7 +7708,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Mend the music instead …</source>
+        <source>plan plans fix solve restart propose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edits of the music …</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7654,11 +7720,19 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Put a turned-round dance right …</source>
+        <source>mend the music cut repeat edit song shorten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Get back on the 1 …</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>At once, within some sets, or left until the music undoes it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>put a turned-round dance right count one off</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7694,11 +7768,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Which song for this dance, which dance for this song …</source>
+        <source>Find a matching song or dance …</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The files of a folder, the best fit first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which song for this dance rank suits fits</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7707,6 +7785,10 @@
     </message>
     <message>
         <source>What is usual, with its source; at what per cent this song would fit, and how fast the routine is there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tempo speed bpm</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7730,19 +7812,19 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Preview the remedy</source>
+        <source>Preview what is chosen</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Try it on the strips, again to take it off</source>
+        <source>A remedy or proposal on the strips, again to take it off</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Apply the remedy</source>
+        <source>Apply what is chosen</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Do it</source>
+        <source>The remedy or proposal; Undo takes it back</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7774,7 +7856,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The list of passes under the strips</source>
+        <source>The passes as a table, in the place of the strips; again for the strips</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7842,10 +7924,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There is nothing chosen that could be applied. Close what is open below to apply a remedy.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>In a routine of more than thirty passes, those danced alike share a line.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7858,7 +7936,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Tried on, nothing changed yet: %1   Ctrl+Enter applies it, Esc takes it off.</source>
+        <source>Preview (not applied): %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 Ctrl+Enter applies it, Esc takes it off.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8040,6 +8122,21 @@
     </message>
     <message>
         <source>Nothing is called that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::CommandTable</name>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8388,7 +8485,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no limit. Write a number above 0, or leave it empty.</source>
+        <source>“%1” is not a limit. Write a number above 0, or leave it empty.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8476,7 +8573,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no length of a step. Write 2, 1 or 1/2.</source>
+        <source>“%1” is not a length of a step. Write 2, 1 or 1/2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8674,7 +8771,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no number of counts. Write 6, 12 or 13/2, or leave it empty.</source>
+        <source>“%1” is not a number of counts. Write 6, 12 or 13/2, or leave it empty.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8810,11 +8907,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>nothing written yet, claims</source>
+        <source>nothing written yet, said to have</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1, claims</source>
+        <source>%1, said to have</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9063,19 +9160,31 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Fill the phrase with figures</source>
+        <source>Fill the phrase</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Fill</source>
+        <source>fill</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Counts to fill behind the part</source>
+        <source>Counts to fill after the part</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>counts behind the part, and leave</source>
+        <source>counts after the part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which figures may be used, and how they are to end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>and leave</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9115,18 +9224,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Place them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The figures of the chosen row come behind the part; Undo takes them out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>figures of</source>
         <translation type="unfinished"></translation>
     </message>
@@ -9143,7 +9240,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>counts, each at most</source>
+        <source>counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each at most</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9151,7 +9252,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>times,</source>
+        <source>times</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9175,31 +9276,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>different</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>lengths</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>start on</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>figures</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Ways to fill, fewest figures first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>any level</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Different figures: %1. Lengths: %2. They start on: %3.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9306,7 +9391,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Write it behind the figure</source>
+        <source>Write it after the figure</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9409,11 +9494,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Preview</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show it on the strips without changing anything (P)</source>
+        <source>Try it on the strips; Esc takes it off</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9696,6 +9777,61 @@
     </message>
     <message>
         <source>counted in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::Help</name>
+    <message>
+        <source>Help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pages of the manual</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The manual</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forward</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The manual is not here. It lies in the folder docs/manual of the program&apos;s sources.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>About Lift Count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lift Count %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Times counted step sequences against a song.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Licences of the program and of what ships with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>About Qt</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10187,6 +10323,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>One file of a kind is opened at a time. Not opened: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>&amp;Routine</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10207,6 +10347,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>&amp;Help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>New</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10220,6 +10364,10 @@
     </message>
     <message>
         <source>A saved routine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Recent</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10383,6 +10531,18 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Preferences …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Theme, size of text, language, sound, paper, limits, keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>settings options configure keys shortcuts sound device volume latency paper language theme</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Do anything</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10415,6 +10575,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>speed tempo bpm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Faster</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10432,6 +10596,10 @@
     </message>
     <message>
         <source>On or off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>metronome voice beat tick mute</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10475,15 +10643,123 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Theme</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark bright light night colours look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Size of text</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %</source>
+        <source>larger smaller zoom big letters font</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Text will have %1 % of its size when Lift Count is started next.</source>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>translation words English Deutsch français español</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Help for this stage</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The manual, at the page of the stage</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>manual documentation how</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From a song to a sheet in ten minutes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begin start tutorial</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keys of the program</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every command that has one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shortcuts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the words mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pass, set, restart, tag, landing and the others</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>glossary dictionary terms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When something does not work</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No sound, no map, slow, lost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trouble problem error broken</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>About Lift Count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its version, and the licences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>version licence</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was saved or opened yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the system</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10494,19 +10770,19 @@
         <source>count %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Help: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>lc::app::MendPanel</name>
     <message>
-        <source>Mend the music instead of the dance</source>
+        <source>Edits of the music</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Mend the music</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by at most</source>
+        <source>at most, in bars</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10514,7 +10790,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>bars; a joint costs</source>
+        <source>a joint costs</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10522,27 +10798,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>each bar</source>
+        <source>each bar costs</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Cost of each bar left out or played again</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Hear the joint</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Some seconds before and after it; again the next joint</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write the new song …</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Close</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10554,7 +10814,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Mends of the music, the best first</source>
+        <source>Hear the joint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some seconds before and after it; again the next joint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mend the music</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10574,6 +10842,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Write the new song …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Take the new structure</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10587,10 +10859,6 @@
     </message>
     <message>
         <source>Joint %1 of %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>mend the music</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -10732,7 +11000,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Type a figure&apos;s name and press Enter: it comes behind the chosen figure. Names of the routine and the vocabulary are offered; a new name makes a new figure (Ctrl+I)</source>
+        <source>Type a figure&apos;s name and press Enter: it comes after the chosen figure. Names of the routine and the vocabulary are offered; a new name makes a new figure (Ctrl+I)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11188,11 +11456,11 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
 <context>
     <name>lc::app::PlanSettings</name>
     <message>
-        <source>What plans may do, and how bad it is</source>
+        <source>What plans may do, and what it costs</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>What may be done</source>
+        <source>Allowed</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11208,7 +11476,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Waits behind a pass: counts with commas; empty = none</source>
+        <source>Waits after a pass: counts with commas; empty = none</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11216,7 +11484,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Waits behind a figure inside a pass: counts with commas; empty = none</source>
+        <source>Waits after a figure inside a pass: counts with commas; empty = none</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11256,11 +11524,11 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Figures that may be danced behind a pass</source>
+        <source>Figures that may be danced after a pass</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Figures of the routine that may be danced behind a pass, as a tag</source>
+        <source>Figures of the routine that may be danced after a pass, as a tag</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11288,11 +11556,11 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The facing that is wanted when the music ends; how bad another is stands below</source>
+        <source>The facing that is wanted when the music ends; what another one costs stands below</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>How bad it is</source>
+        <source>Costs</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11308,7 +11576,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>How bad: %1</source>
+        <source>Cost: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11327,11 +11595,11 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
 <context>
     <name>lc::app::PlansPanel</name>
     <message>
-        <source>Plans that make the routine land</source>
+        <source>Make it land</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Make it land for</source>
+        <source>for</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11339,15 +11607,15 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Allowed and costs</source>
+        <source>Options</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>What plans may do, what is wanted at the end, and how bad everything is</source>
+        <source>What plans may do, what is wanted at the end, and what everything costs</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A pass starts here</source>
+        <source>Start here</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11363,35 +11631,11 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Preview</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show the plan on the strips without changing anything</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Apply</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Do it; Undo takes all of it back</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nothing is changed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Plans, the best first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>There is no pass at the caret. Click a count that is danced.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a plan that lands</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11427,15 +11671,226 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>This plan is how the routine is already.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a plan that lands</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The chosen plan does not dance that pass.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::Preferences</name>
+    <message>
+        <source>Preferences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look and words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Theme</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the system</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Size of text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sound</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Played by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The system&apos;s own output</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the next time that it plays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Volume</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> ms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sound comes late by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More than the device says: loudspeakers without a cable take a fifth of a second and more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Taps come late by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the sound&apos;s way to the ear and the hand&apos;s to the key take together; learned from taps that agree with a song</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep the music at a comfortable volume.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sheets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your own limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your own limit; empty for none. The program knows none of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not a limit. Write a number above 0, or leave it empty.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Quickest step, in seconds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fastest turn, in degrees a second</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They only warn. A qualified teacher and the rules of the house come first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where things are</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The folder of the vocabulary, of unsaved work and of earlier versions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vocabulary, unsaved work, versions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search the keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a command or a key, such as restart or Ctrl+K</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>command</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>menu</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Commands and their keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another key for the chosen command</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press the key that it is to have</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Use this key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen command has it from now on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The usual one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key that the program gives it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It stays in the menu and in the box</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take it from there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is the key of “%2”, which has none then.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is the key of “%2”. Give that one another key first.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11443,6 +11898,33 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
     <name>lc::app::Program</name>
     <message>
         <source>there is not enough memory</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::ProposalsPage</name>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to the findings; nothing is changed (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposals, the best first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Apply</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do it (Ctrl+Enter); Undo takes it back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is how the routine is already.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11710,7 +12192,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>claimed, not built</source>
+        <source>said, not written yet</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12334,6 +12816,10 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Recent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -12346,7 +12832,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Recent</source>
+        <source>%1, %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12575,7 +13061,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Until then the passes stand in the list below (F5), counted without music.</source>
+        <source>Until then the passes stand in their list (F5), counted without music.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12903,11 +13389,11 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
 <context>
     <name>lc::app::TurnsPanel</name>
     <message>
-        <source>When to put a turned-round dance right</source>
+        <source>Get back on the 1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Turned round</source>
+        <source>turned round</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12915,7 +13401,7 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>put right at once, within</source>
+        <source>at once, within</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12924,30 +13410,6 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
     </message>
     <message>
         <source>sets, or left</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Preview</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show it on the strips without changing anything</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Apply</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Do it; Undo takes it back</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Three ways to go on</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

@@ -1,16 +1,13 @@
-#include "app/base/languages.h"
 #include "app/base/paths.h"
 #include "app/base/qt_audio_output.h"
-#include "app/base/settings.h"
 #include "app/strips/strips_accessible.h"
-#include "app/window/main_window.h"
 #include "app/window/program.h"
+#include "app/window/window_host.h"
 #include "audio/playing/silent_output.h"
 #include "core/base/plain_text.h"
 
 #include <QCommandLineParser>
-#include <QLocale>
-#include <QTimer>
+#include <QUrl>
 
 #include <cstdio>
 #include <cstring>
@@ -35,7 +32,8 @@ struct Options {
         parser.addHelpOption();
         parser.addVersionOption();
         parser.addOptions({silent, demo, vocabulary});
-        parser.addPositionalArgument(QStringLiteral("file"), QStringLiteral("A routine (.liftcount) or a song."));
+        parser.addPositionalArgument(QStringLiteral("file"),
+                                     QStringLiteral("A routine (.liftcount) or a song; several: one of a kind."));
     }
 };
 
@@ -47,12 +45,19 @@ bool onlyWords(int argc, char** argv) {
     return false;
 }
 
-/// The first file among the arguments, as bytes: Qt's own arguments have lost those that are not UTF-8.
-QString fileAmong(int argc, char** argv, const QStringList& positional) {
-    if (positional.isEmpty()) return {};
-    for (int i = 1; i < argc; ++i)
-        if (positional.front() == QString::fromLocal8Bit(argv[i])) return lc::app::pathOf(argv[i]);
-    return positional.front();
+/// The files among the arguments, as bytes: Qt's own arguments have lost those that are not UTF-8. An address of a
+/// file (file://) is its path.
+QStringList filesAmong(int argc, char** argv, const QStringList& positional) {
+    QStringList files;
+    for (const QString& one : positional) {
+        const QUrl address(one);
+        QString path =
+            one.startsWith(QLatin1String("file:")) && address.isLocalFile() ? address.toLocalFile() : QString();
+        for (int i = 1; i < argc && path.isEmpty(); ++i)
+            if (one == QString::fromLocal8Bit(argv[i])) path = lc::app::pathOf(argv[i]);
+        files << (path.isEmpty() ? one : path);
+    }
+    return files;
 }
 
 int run(int argc, char** argv) {
@@ -63,15 +68,12 @@ int run(int argc, char** argv) {
     }
     lc::app::Program app(argc, argv);
     Options options;
-    lc::app::speak(QLocale::system().uiLanguages());
     QApplication::setApplicationDisplayName(QStringLiteral("Lift Count"));
     options.parser.process(app);
 
     lc::app::Theme::loadFonts();
     lc::app::installStripsAccessibility();
-    const lc::app::Theme theme(lc::app::settings::textPercent());
     app.setStyle(QStringLiteral("Fusion"));
-    theme.dress();
 
     const bool quiet = options.parser.isSet(options.silent) || !lc::app::hasAudioDevice();
     std::unique_ptr<lc::AudioOutput> output;
@@ -80,14 +82,14 @@ int run(int argc, char** argv) {
     else
         output = lc::app::makeQtAudioOutput();
     lc::app::Session session(std::move(output), quiet ? lc::Player::Filling::OnPull : lc::Player::Filling::Ahead);
-    lc::app::MainWindow window(session, theme, options.parser.value(options.vocabulary));
-    app.onTrouble([&window](const QString& why) { window.saveForTheWorst(why); });
-    window.show();
-    const QString file = fileAmong(argc, argv, options.parser.positionalArguments());
-    if (!file.isEmpty())
-        window.openAny(file);
+    lc::app::WindowHost host(session, options.parser.value(options.vocabulary));
+    app.onTrouble([&host](const QString& why) { host.window().saveForTheWorst(why); });
+    host.window().show();
+    const QStringList files = filesAmong(argc, argv, options.parser.positionalArguments());
+    if (!files.isEmpty())
+        host.window().openDropped(files);
     else if (options.parser.isSet(options.demo))
-        window.openDemo();
+        host.window().openDemo();
     return QApplication::exec();
 }
 

@@ -158,7 +158,7 @@ int run(int argc, char** argv) {
     for (const auto& [name, value, help] :
          {std::tuple{"--waits", &plan.waits, "Waits that are allowed before the dance begins, lengths with commas"},
           {"--bridges", &plan.bridges, "Bridges that are allowed behind figures"},
-          {"--fills", &plan.fills, "Figures that may be danced behind a pass, names with commas"},
+          {"--fills", &plan.fills, "Figures that may be danced after a pass, names with commas"},
           {"--opening", &plan.opening, "A part that may be danced first"},
           {"--ending", &plan.ending, "A part that may be danced at the end of the music"},
           {"--facing", &plan.facing, "Facing wanted when the music ends, 12 or 3"},

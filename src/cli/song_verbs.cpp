@@ -73,9 +73,9 @@ Result<Output> runRank(const RankOptions& options) {
         if (!range) {
             std::string all;
             for (const FamilyTempo& one : tempoRanges()) all += (all.empty() ? "" : ", ") + one.family;
-            return fail(
-                ErrorCode::NotFound,
-                Core::sentence("“%1” is no dance family that has a tempo here. There are: %2.", options.family, all));
+            return fail(ErrorCode::NotFound,
+                        Core::sentence("“%1” is not a dance family that has a tempo here. There are: %2.",
+                                       options.family, all));
         }
         wishes.tempo = *range;
     }

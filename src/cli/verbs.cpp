@@ -77,7 +77,7 @@ Result<SongReading> mapOf(const MapOptions& options, std::string& notes) {
         const auto read = readFacts("tempo " + options.tempo);
         if (!read)
             return fail(ErrorCode::BadValue,
-                        Core::sentence("“%1” is no tempo. Write --tempo auto, or beats a minute from 10 to 600.",
+                        Core::sentence("“%1” is not a tempo. Write --tempo auto, or beats a minute from 10 to 600.",
                                        options.tempo));
         if (!says(TempoFact{})) facts.push_back(read->front());
     }
@@ -143,7 +143,8 @@ Result<Output> runMap(const MapOptions& options) {
     const auto reading = mapOf(options, notes);
     if (!reading) return tl::unexpected(reading.error());
     const MapFormat* format = mapFormatNamed(options.format);
-    if (!format) return fail(ErrorCode::BadValue, Core::sentence("“%1” is no format of a map.", shown(options.format)));
+    if (!format)
+        return fail(ErrorCode::BadValue, Core::sentence("“%1” is not a format of a map.", shown(options.format)));
     auto bytes = format->write({reading->map, reading->doubts, {}});
     if (!bytes) return tl::unexpected(bytes.error());
     auto output = write(options.outFile, std::move(*bytes), std::move(notes));

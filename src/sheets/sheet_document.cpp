@@ -28,10 +28,8 @@ QString scaled(QString html, double scale) {
 }
 } // namespace
 
-QSizeF sheetPageSize() { return {595, 842}; } // A4 in points (ISO 216)
-
 std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Landing& landing, SheetKind kind,
-                                             const Language& language) {
+                                             const Language& language, QPageSize::PageSizeId paper) {
     const QString html = sheetHtml(document, landing, kind, language);
     auto sheet = std::make_unique<QTextDocument>();
     QFont font(QStringLiteral("Lato"));
@@ -47,14 +45,14 @@ std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Lan
     sheet->setDocumentMargin(margin);
     for (double scale = 1; scale >= smallestScale; scale -= 0.05) {
         sheet->setHtml(scaled(html, scale));
-        sheet->setPageSize(sheetPageSize());
+        sheet->setPageSize(QPageSize(paper).sizePoints());
         if (kind != SheetKind::Floor || sheet->pageCount() <= 1) break;
     }
     return sheet;
 }
 
 void paintSheetPage(QPainter& painter, QTextDocument& sheet, int page) {
-    const QSizeF size = sheetPageSize();
+    const QSizeF size = sheet.pageSize();
     const QRectF area(0, page * size.height(), size.width(), size.height());
     painter.save();
     painter.translate(0, -area.top());
@@ -68,7 +66,7 @@ void paintSheetPage(QPainter& painter, QTextDocument& sheet, int page) {
 
 void printSheet(QPagedPaintDevice& device, QTextDocument& sheet) {
     QPainter painter(&device);
-    const QSizeF size = sheetPageSize();
+    const QSizeF size = sheet.pageSize();
     const double scale = std::min(painter.device()->width() / size.width(), painter.device()->height() / size.height());
     painter.scale(scale, scale);
     for (int page = 0; page < sheet.pageCount(); ++page) {
@@ -77,16 +75,17 @@ void printSheet(QPagedPaintDevice& device, QTextDocument& sheet) {
     }
 }
 
-QByteArray sheetPdf(const Document& document, const Landing& landing, SheetKind kind, const Language& language) {
+QByteArray sheetPdf(const Document& document, const Landing& landing, SheetKind kind, const Language& language,
+                    QPageSize::PageSizeId paper) {
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
     QPdfWriter writer(&buffer);
-    writer.setPageSize(QPageSize(QPageSize::A4));
+    writer.setPageSize(QPageSize(paper));
     writer.setPageMargins(QMarginsF(0, 0, 0, 0));
     writer.setTitle(QString::fromStdString(document.title));
     writer.setCreator(QStringLiteral("Lift Count"));
-    const auto sheet = sheetDocument(document, landing, kind, language);
+    const auto sheet = sheetDocument(document, landing, kind, language, paper);
     printSheet(writer, *sheet);
     return bytes;
 }

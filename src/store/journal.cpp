@@ -164,7 +164,7 @@ Result<LeftBehind> readJournal(std::string_view text) {
     LeftBehind read;
     try {
         const Field field(head, {});
-        if (field["format"].text() != "liftcount-journal") return broken(Core::sentence("it is no journal"));
+        if (field["format"].text() != "liftcount-journal") return broken(Core::sentence("it is not a journal"));
         if (field["version"].whole<int>(1, INT32_MAX) > journalVersion)
             return fail(ErrorCode::NewerVersion, Core::sentence("A newer Lift Count wrote it."));
         read.writtenAt = field["written_ms"].whole<std::int64_t>(0, INT64_MAX);

@@ -90,6 +90,9 @@ private Q_SLOTS:
         QTest::mouseClick(rig.window->findChild<QAbstractButton*>(QStringLiteral("remedy%1").arg(touch)),
                           Qt::LeftButton);
         rig.arrange().strips().setFocus();
+        QVERIFY(rig.session->doc.previewLanding()); // what is chosen is tried on
+        rig.shortcut(Qt::Key_P);
+        QVERIFY(!rig.session->doc.previewLanding());
         rig.shortcut(Qt::Key_P);
         QVERIFY(rig.session->doc.previewLanding());
         QVERIFY(rig.session->doc.previewLanding()->turned.empty());
@@ -239,7 +242,7 @@ private Q_SLOTS:
         QCOMPARE(rig.starts(), (QStringList{"1", "19", "31"}));
         rig.clickPass(2);
         rig.passLines({"jump"});
-        QVERIFY2(rig.panel().contains("Line 4: “jump” is no exception"), qPrintable(rig.panel()));
+        QVERIFY2(rig.panel().contains("Line 4: “jump” is not an exception"), qPrintable(rig.panel()));
         QCOMPARE(rig.starts(), (QStringList{"1", "19", "31"})); // what was understood stays
         rig.shortcut(Qt::Key_F5);                               // the list reads and writes the same
         auto& list = rig.arrange().passes();
@@ -364,7 +367,7 @@ private Q_SLOTS:
         rig.arrange().songTrial().tryTempo(90);
         QVERIFY(rig.arrange().songTrial().trial());
         const auto map = rig.session->doc.document().map;
-        rig.arrange().songTrial().take();
+        rig.arrange().songTrial().apply();
         QCOMPARE(rig.session->doc.document().map, map); // the recording keeps its tempo, and so does its map
         rig.button("closeTrial")->click();
         QVERIFY(!rig.arrange().songTrial().trial());

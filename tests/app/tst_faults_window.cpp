@@ -284,6 +284,11 @@ private Q_SLOTS:
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
         QVERIFY(rig.session->doc.document() == planned);
         rig.session->doc.undo();
+        QVERIFY(plans->isVisible() && !rig.arrange().findings().isVisible()); // one list, and one button that applies
+        rig.arrange().strips().setFocus();
+        rig.shortcut(Qt::Key_Escape);
+        QVERIFY(!plans->isVisible() && rig.arrange().findings().isVisible());
+        QVERIFY(!rig.session->doc.previewLanding());
         auto& findings = rig.arrange().findings();
         std::size_t other = 0; // a remedy that does not do what the plan does
         for (std::size_t open = 0; open < rig.session->doc.landing().findings.size(); ++open) {

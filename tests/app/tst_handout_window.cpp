@@ -62,7 +62,7 @@ private Q_SLOTS:
         QVERIFY(rig.panel()
                     .findChild<QLabel*>("handoutQuestion")
                     ->text()
-                    .contains("“florble” is no word that is known here"));
+                    .contains("“florble” is not a word that is known here"));
         QVERIFY2(rig.panel().answers()[0]->text().startsWith("3 steps as 1&&2: 8 counts"),
                  qPrintable(rig.panel().answers()[0]->text()));
         rig.press(Qt::Key_Return); // to the answers

@@ -34,7 +34,7 @@ using namespace lc::app;
 
 namespace {
 
-QTemporaryDir& languages() {
+QTemporaryDir& madeForTests() {
     static QTemporaryDir folder;
     return folder;
 }
@@ -69,7 +69,7 @@ class LanguagesTest : public QObject {
     QStringList m_plain, m_cut;
 
     void speakIt() {
-        QCOMPARE(speak({"de"}, languages().path()), "de");
+        QCOMPARE(speak({"de"}, madeForTests().path()), "de");
         m_own = {"lift", "count"}; // the program's name
         for (const char* key :
              {"alt", "ctrl", "shift", "return", "del", "pgup", "pgdown", "left", "right", "space", "home", "end"})
@@ -89,7 +89,7 @@ class LanguagesTest : public QObject {
 private Q_SLOTS:
     void initTestCase() {
         test::prepareProgram("lift-count-languages-test");
-        QVERIFY(test::writePseudoLanguage(languages().path(), "de"));
+        QVERIFY(test::writePseudoLanguage(madeForTests().path(), "de"));
     }
     void cleanup() {
         m_plain.removeDuplicates();
@@ -104,9 +104,9 @@ private Q_SLOTS:
     }
 
     void englishIsSpokenWhereNothingElseIsThere() {
-        QCOMPARE(speak({"fr-FR", "es"}, languages().path()), "en");
-        QCOMPARE(speak({}, languages().path()), "en");
-        QCOMPARE(speak({"en-GB", "de"}, languages().path()), "en"); // who wants English first gets it
+        QCOMPARE(speak({"fr-FR", "es"}, madeForTests().path()), "en");
+        QCOMPARE(speak({}, madeForTests().path()), "en");
+        QCOMPARE(speak({"en-GB", "de"}, madeForTests().path()), "en"); // who wants English first gets it
     }
     /// Whatever the words: who types a comma for a fraction finds it so.
     void numbersAreThePersonsOwn() {
@@ -114,14 +114,14 @@ private Q_SLOTS:
         for (const auto& [name, shown] :
              {std::pair<const char*, QString>{"en_GB", "1,234.5 over"}, {"de_AT", "1\u00A0234,5 over"}}) {
             QLocale::setDefault(QLocale(QString::fromLatin1(name)));
-            QCOMPARE(speak({"en"}, languages().path()), "en");
+            QCOMPARE(speak({"en"}, madeForTests().path()), "en");
             QCOMPARE(QLocale().name(), QString::fromLatin1(name));
             QCOMPARE(app::q(Core::sentence("%1 over", AsDecimals{1234.5, 1})), shown);
         }
         QLocale::setDefault(before);
     }
     void aLanguageIsOneFile() {
-        QCOMPARE(speak({"fr", "de-AT", "en"}, languages().path()), "de");
+        QCOMPARE(speak({"fr", "de-AT", "en"}, madeForTests().path()), "de");
         QCOMPARE(app::q(inCounts(counts(1))), test::pseudo("%n count").replace("%n", "1"));
         QCOMPARE(app::q(inCounts(counts(2))), test::pseudo("%n counts").replace("%n", "2"));
         QCOMPARE(app::q(Core::sentence("lands")), test::pseudo("lands"));

@@ -76,6 +76,10 @@ private Q_SLOTS:
                 for (const QColor& text : {p->ink, p->ink2, p->ink3, p->role1, p->role2})
                     QVERIFY(contrast(text, ground) >= 4.5);
             QVERIFY(contrast(p->onInk, p->ink) >= 4.5);
+            // the place that is played: words are read on it; marks, which are no words, need 3
+            for (const QColor& text : {p->ink, p->ink2}) QVERIFY(contrast(text, p->tapeGround) >= 4.5);
+            for (const QColor& mark : {p->role1, p->role2}) QVERIFY(contrast(mark, p->tapeGround) >= 3);
+            QVERIFY(std::max(contrast(p->ink, p->tape), contrast(p->onInk, p->tape)) >= 4.5); // the lamp that is lit
         }
         QVERIFY(contrast(paletteOf(Look::Bright).ink, paletteOf(Look::Bright).tape) >= 4.5);
     }

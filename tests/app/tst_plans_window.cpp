@@ -3,7 +3,6 @@
 #include "app/arrange/fill_panel.h"
 #include "app/arrange/plans_panel.h"
 #include "app/arrange/turns_panel.h"
-#include "app/widgets/plain_table.h"
 #include "app/window/command_box.h"
 
 #include <QCheckBox>
@@ -49,8 +48,7 @@ private Q_SLOTS:
         QVERIFY2(first->accessibleDescription().contains("No plan costs less than 5") &&
                      first->accessibleDescription().contains("Restart after 16 whenever you start in a c."),
                  qPrintable(first->accessibleDescription()));
-        rig.press("previewPlan"); // seen on the strips, nothing changed
-        QVERIFY(rig.session->doc.previewLanding());
+        QVERIFY(plansOf(rig).previewing()); // the best is seen on the strips at once, nothing changed
         QCOMPARE(missed(rig) > 0, true);
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier); // applies what is tried on, which is the plan
         QCOMPARE(missed(rig), 0);
@@ -148,19 +146,16 @@ private Q_SLOTS:
         QTest::keyClick(lengths, Qt::Key_Return);
         QVERIFY2(fill.says().startsWith("40 counts from these lengths: 5 × 8, or 4 × 6 + 2 × 8. "),
                  qPrintable(fill.says()));
-        int row = -1;
-        for (int r = 0; r < fill.table().rowCount(); ++r)
-            if (fill.table().rowText(r)[1] == "6 6 8 6 6 8" &&
-                fill.table().rowText(r)[3].contains("Sixer, Sixer, Eighter, Sixer, Sixer, Eighter"))
-                row = r;
-        if (row < 0) { // other figures of the vocabulary have these lengths too: only those of the routine are wanted
-            QStringList rows;
-            for (int r = 0; r < fill.table().rowCount(); ++r) rows << fill.table().rowText(r).join('|');
-            QFAIL(qPrintable(rows.join('\n')));
-        }
-        QCOMPARE(fill.table().rowText(row)[2], "1 7 5 5 3 1");
-        fill.table().selectRow(row);
-        const QString ones = fill.findChild<QLabel*>("fillOnes")->text();
+        std::size_t row = 0;
+        while (row < fill.proposals().size() &&
+               fill.proposals()[row].title != "Sixer, Sixer, Eighter, Sixer, Sixer, Eighter")
+            ++row;
+        QVERIFY(row < fill.proposals().size());
+        QCOMPARE(fill.proposals()[row].price,
+                 "Different figures: 2. Lengths: 6 6 8 6 6 8. They start on: 1 7 5 5 3 1.");
+        fill.choose(row);
+        QVERIFY(fill.previewing());
+        const QString ones = fill.findChild<QLabel*>("fillNote")->text();
         QCOMPARE(
             ones,
             "The 1s of the music: count 9 on the 3 of figure 2, count 17 on the 5 of figure 3, count 25 on the 5 of figure 4, count 33 on the 1 of figure 6. None in figure 5.");
@@ -178,7 +173,7 @@ private Q_SLOTS:
                          "1 break L 2 place R 3 close L 4 wait 5 break R 6 place L 7 close R 8 wait");
         rig.order("A x25");
         rig.clickCount(72);
-        rig.doAnything("put a turned-round");
+        rig.doAnything("get back on the 1");
         app::TurnsPanel& turns = rig.arrange().turns();
         QVERIFY(turns.isVisible());
         QCOMPARE(turns.mends().size(), 3U);
@@ -191,14 +186,14 @@ private Q_SLOTS:
                  qPrintable(choice(2)->text()));
         QVERIFY2(choice(2)->accessibleDescription().startsWith("68 counts danced turned round"),
                  qPrintable(choice(2)->accessibleDescription()));
-        rig.press("previewTurn");
-        QVERIFY(rig.session->doc.previewLanding());
+        QVERIFY(turns.previewing());
         rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
         QCOMPARE(rig.performance().passes[9].start, counts(68));
         QVERIFY(rig.session->doc.landing().turned.front().from == counts(136)); // the next odd bar turns it again
         rig.shortcut(Qt::Key_Z, Qt::ControlModifier);
         QTest::mouseClick(choice(2), Qt::LeftButton);
         QVERIFY(!rig.button("applyTurn")->isEnabled()); // to leave it changes nothing
+        QVERIFY(!rig.session->doc.previewLanding());
     }
     void nothingToPlanIsSaid() {
         ArrangeRig rig("a 32");
@@ -208,7 +203,7 @@ private Q_SLOTS:
         QStringList all;
         for (auto* label : plansOf(rig).findChildren<QLabel*>()) all << label->text();
         QVERIFY2(all.join('|').contains("The routine has no passes yet"), qPrintable(all.join('|')));
-        rig.press("closePlans");
+        rig.press("closePlan");
         QVERIFY(plansOf(rig).isHidden());
     }
 };

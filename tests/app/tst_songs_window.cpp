@@ -56,7 +56,7 @@ private Q_SLOTS:
         ArrangeRig rig("verse 32 | chorus 32");
         QTest::keyClicks(rig.arrange().editor().line(0), "1-32 walk");
         rig.order("A A");
-        rig.doAnything("which song");
+        rig.doAnything("which song"); // its older name finds it
         app::RankPanel& panel = rig.arrange().ranking();
         QVERIFY(panel.isVisible());
         panel.rank(folder.path(), Ranked::Songs);
@@ -174,7 +174,7 @@ private Q_SLOTS:
         QVERIFY(panel.isVisible());
         QVERIFY2(panel.says().contains("There is no recording"), qPrintable(panel.says()));
         QVERIFY(panel.findChild<app::RemedyChoice*>("mend0")->text().startsWith("One change: without bar "));
-        rig.press("writeMend"); // the structure
+        rig.press("applyMend"); // the structure
         QCOMPARE(rig.session->doc.landing().grid.countsInSong(), 128);
         for (const PassPerformance& pass : rig.performance().passes)
             QVERIFY(lands(rig.session->doc.landing().grid, pass));
@@ -191,9 +191,9 @@ private Q_SLOTS:
         rig.arrange().showMends();
         app::MendPanel& panel = rig.arrange().musicMends();
         QVERIFY(panel.mends() && panel.mends()->mends.front().misses == 0);
-        QVERIFY(!rig.button("writeMend")->isEnabled()); // the person says first that they may
+        QVERIFY(!rig.button("applyMend")->isEnabled()); // the person says first that they may
         panel.findChild<QCheckBox*>("mayChange")->setChecked(true);
-        QVERIFY(rig.button("writeMend")->isEnabled());
+        QVERIFY(rig.button("applyMend")->isEnabled());
         rig.press("hearJoint");
         QVERIFY(rig.session->transport.hearingFigure());
         rig.session->transport.endHearingFigure();

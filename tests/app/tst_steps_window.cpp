@@ -325,7 +325,7 @@ private Q_SLOTS:
         limit = rig.window->findChild<QLineEdit*>("limitStep");
         limit->setText("much");
         Q_EMIT limit->editingFinished();
-        QVERIFY(rig.window->lastTold().contains("is no limit"));
+        QVERIFY(rig.window->lastTold().contains("is not a limit"));
         rig.desk().setLimits({});
         QVERIFY(!rig.about().contains("quicker than your limit"));
     }
@@ -459,7 +459,7 @@ private Q_SLOTS:
         slow = rig.window->findChild<QLineEdit*>("slowCounts");
         slow->setText("none");
         Q_EMIT slow->editingFinished();
-        QVERIFY(rig.window->lastTold().contains("no length of a step"));
+        QVERIFY(rig.window->lastTold().contains("not a length of a step"));
         QCOMPARE(rig.session->doc.document().routine.choices.slow, countFraction(3, 2));
     }
     void theCardKeepsWhatIsWrittenOnIt() {

@@ -103,7 +103,8 @@ private Q_SLOTS:
 
         // preview and apply the tag; undo, redo
         QVERIFY2(rig.findingsShown().contains("Add a tag of 2 counts after pass 4."), qPrintable(rig.findingsShown()));
-        rig.press("previewRemedy");
+        QTest::mouseClick(rig.window->findChild<QAbstractButton*>("remedy0"),
+                          Qt::LeftButton); // a remedy that is chosen is tried on
         QVERIFY(rig.session->doc.previewLanding());
         QCOMPARE(cellOf(rig, 5, PassModel::StartCount), "129"); // nothing changed yet
         rig.press("applyRemedy");
@@ -288,7 +289,7 @@ private Q_SLOTS:
                  qPrintable(first));
         QCOMPARE(verse->indexOfChild(verse->child(5)), 5);
         QVERIFY(page->child(99) == nullptr);
-        for (const auto* name : {"previewRemedy", "applyRemedy"}) QVERIFY(!rig.button(name)->toolTip().isEmpty());
+        QVERIFY(!rig.button("applyRemedy")->toolTip().isEmpty());
     }
 
     void everyCommandHasAMenuAndATip() {

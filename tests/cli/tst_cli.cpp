@@ -252,7 +252,7 @@ private Q_SLOTS:
                     .json()["notes"]
                     .toArray()[0]
                     .toString()
-                    .contains("built 13"));
+                    .contains("adds up to 13"));
         QCOMPARE(run({"count", "& 1 2", "--json"}).json()["steps"].toArray()[0].toObject()["at"].toString(), "-1/2");
         QVERIFY(run({"count", "1 2 3&4"}).out.startsWith("4 counts"));
     }

@@ -56,6 +56,7 @@ struct WindowRig {
         session = std::make_unique<app::Session>(std::move(silent), Player::Filling::OnPull, app::Worker::Mode::AtOnce);
         theme.dress();
         window = std::make_unique<app::MainWindow>(*session, theme, QString(), stages);
+        window->resize(theme.px(1280), theme.px(800)); // the screen that is not there is smaller
         window->show();
         (void)QTest::qWaitForWindowExposed(window.get());
         window->activateWindow();

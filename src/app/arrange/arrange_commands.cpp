@@ -157,22 +157,29 @@ void ArrangeStage::addPasses(std::vector<Command>& all) {
 
 void ArrangeStage::addProposals(std::vector<Command>& all) {
     const auto add = [&all](const char* id, const QString& name, const QKeySequence& key, const QString& tip,
-                            std::function<void()> run, bool brings = true) {
+                            std::function<void()> run, const QString& words = {}, bool brings = true) {
         all.push_back({.id = id,
                        .name = name,
                        .tip = tip,
                        .key = key,
                        .menu = stage_id::arrange,
                        .group = 5,
+                       .words = words,
                        .brings = brings,
                        .run = std::move(run)});
     };
-    add("plan.land", tr("Make it land …"), Qt::CTRL | Qt::SHIFT | Qt::Key_P,
-        tr("Plans: the fewest changes that make every pass land, with what they cost"), [this] { showPlans(); });
-    add("plan.mend-music", tr("Mend the music instead …"), {},
-        tr("The fewest cuts and repeats of whole bars on which the unchanged dance lands"), [this] { showMends(); });
-    add("plan.put-right", tr("Put a turned-round dance right …"), {},
-        tr("At once, within some sets, or left until the music undoes it"), [this] { showTurns(); });
+    add(
+        "plan.land", tr("Make it land …"), Qt::CTRL | Qt::SHIFT | Qt::Key_P,
+        tr("Plans: the fewest changes that make every pass land, with what they cost"), [this] { showPlans(); },
+        tr("plan plans fix solve restart propose"));
+    add(
+        "plan.mend-music", tr("Edits of the music …"), {},
+        tr("The fewest cuts and repeats of whole bars on which the unchanged dance lands"), [this] { showMends(); },
+        tr("mend the music cut repeat edit song shorten"));
+    add(
+        "plan.put-right", tr("Get back on the 1 …"), {},
+        tr("At once, within some sets, or left until the music undoes it"), [this] { showTurns(); },
+        tr("put a turned-round dance right count one off"));
     add("plan.hand-out", tr("Settle the hand-out …"), Qt::CTRL | Qt::SHIFT | Qt::Key_H,
         tr("Its lines, what each was read as, and what is open"), [this] { showHandout(); });
     add("plan.fill", tr("Fill the phrase …"), Qt::CTRL | Qt::SHIFT | Qt::Key_F,
@@ -180,15 +187,17 @@ void ArrangeStage::addProposals(std::vector<Command>& all) {
         [this] { showFill(); });
     add(
         "plan.keep", tr("Plans keep this pass as it is"), {}, tr("Its restart and tag stay; again to free it"),
-        [this] { keepPassInPlans(); }, false);
+        [this] { keepPassInPlans(); }, {}, false);
     add("plan.song", tr("Try the routine on another song"), {},
         tr("Or another edit of this one, or another tempo: which passes land here and which there, before anything is changed"),
         [this] { showSongTrial(); });
-    add("plan.rank", tr("Which song for this dance, which dance for this song …"), {},
-        tr("The files of a folder, the best fit first"), [this] { showRanking(); });
-    add("plan.tempi", tr("Tempi of dances …"), {},
+    add(
+        "plan.rank", tr("Find a matching song or dance …"), {}, tr("The files of a folder, the best fit first"),
+        [this] { showRanking(); }, tr("which song for this dance rank suits fits"));
+    add(
+        "plan.tempi", tr("Tempi of dances …"), {},
         tr("What is usual, with its source; at what per cent this song would fit, and how fast the routine is there"),
-        [this] { showTempi(); });
+        [this] { showTempi(); }, tr("tempo speed bpm"));
     all.push_back(
         {.id = "formation", .name = tr("Formation"), .menu = stage_id::arrange, .group = 5, .choices = [this] {
              return formations();
@@ -211,9 +220,10 @@ void ArrangeStage::addFindings(std::vector<Command>& all) {
         [this] { m_findings->nextFinding(); }, true);
     add("finding.remedy", tr("Next remedy"), Qt::SHIFT | Qt::Key_F8, tr("Choose the next remedy of the open finding"),
         [this] { m_findings->nextRemedy(); });
-    add("finding.preview", tr("Preview the remedy"), Qt::Key_P, tr("Try it on the strips, again to take it off"),
-        [this] { m_findings->previewChosen(); });
-    add("finding.apply", tr("Apply the remedy"), Qt::CTRL | Qt::Key_Return, tr("Do it"), [this] { applyTriedOn(); });
+    add("finding.preview", tr("Preview what is chosen"), Qt::Key_P,
+        tr("A remedy or proposal on the strips, again to take it off"), [this] { previewChosen(); });
+    add("finding.apply", tr("Apply what is chosen"), Qt::CTRL | Qt::Key_Return,
+        tr("The remedy or proposal; Undo takes it back"), [this] { applyChosen(); });
     add("finding.leave", tr("Leave the finding as it is"), Qt::CTRL | Qt::Key_L, tr("Say why, and put it aside"),
         [this] { m_findings->askWhyLeft(); });
     add("finding.fold", tr("Fold the findings"), Qt::Key_F6, tr("Or unfold them"),
@@ -221,6 +231,15 @@ void ArrangeStage::addFindings(std::vector<Command>& all) {
 }
 
 void ArrangeStage::addViews(std::vector<Command>& all) {
+    const auto shows = [this](Magnification magnification) {
+        return [this, magnification] { return m_shown == m_strips && m_session.view.magnification() == magnification; };
+    };
+    for (const auto& [id, magnification] :
+         {std::pair{"view.page", Magnification::Page}, {"view.strip", Magnification::Strip}})
+        all.push_back({.id = id,
+                       .onlyHere = true,
+                       .run = [this, to = magnification] { m_session.view.setMagnification(to); },
+                       .chosen = shows(magnification)});
     all.push_back({.id = "view.eight",
                    .name = tr("Eight"),
                    .tip = tr("A set a line, with the words of each step"),
@@ -229,10 +248,10 @@ void ArrangeStage::addViews(std::vector<Command>& all) {
                    .group = 2,
                    .brings = true,
                    .run = [this] { m_session.view.setMagnification(Magnification::Eight); },
-                   .chosen = [this] { return m_strips->magnification() == Magnification::Eight; }});
+                   .chosen = shows(Magnification::Eight)});
     all.push_back({.id = "view.passes",
                    .name = tr("List of passes"),
-                   .tip = tr("The list of passes under the strips"),
+                   .tip = tr("The passes as a table, in the place of the strips; again for the strips"),
                    .button = tr("Passes"),
                    .key = Qt::Key_F5,
                    .menu = "view",

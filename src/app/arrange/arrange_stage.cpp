@@ -1,5 +1,6 @@
 #include "app/arrange/arrange_stage.h"
 
+#include "app/arrange/asked_for.h"
 #include "app/arrange/fill_panel.h"
 #include "app/arrange/handout_panel.h"
 #include "app/arrange/mend_panel.h"
@@ -27,8 +28,8 @@
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QHBoxLayout>
+#include <QLabel>
 #include <QListView>
-#include <QSplitter>
 #include <QTimer>
 
 namespace lc::app {
@@ -56,50 +57,40 @@ ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
     m_editor = new PartEditor(session, desk, theme, this);
     column->addWidget(m_editor);
     column->addWidget(divider(this));
-    m_previewLine = paragraph({}, theme.words(13, Weight::Bold), Tone::OnInk, this);
+    m_previewLine = new QLabel(this);
+    m_previewLine->setTextFormat(Qt::PlainText);
+    m_previewLine->setFont(theme.words(13, Weight::Bold));
+    m_previewLine->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    setTone(m_previewLine, Tone::OnInk);
     setManner(m_previewLine, Manner::Banner);
     m_previewLine->hide();
     column->addWidget(m_previewLine);
-    m_splitter = new QSplitter(Qt::Vertical, this);
-    m_splitter->setHandleWidth(theme.px(5));
-    m_strips = new StripsView(session, theme, StripContent::Arrange, m_splitter);
-    m_passes = new PassList(session, theme, m_splitter);
-    m_splitter->addWidget(m_strips);
-    m_splitter->addWidget(m_passes);
-    m_plans = new PlansPanel(session, theme, m_splitter);
-    m_songTrial = new SongTrialPanel(session, *m_plans, theme, m_splitter);
-    m_splitter->addWidget(m_songTrial);
-    m_splitter->addWidget(m_plans);
-    m_fill = new FillPanel(session, desk, *m_editor, theme, m_splitter);
-    m_splitter->addWidget(m_fill);
-    m_turns = new TurnsPanel(session, theme, m_splitter);
-    m_splitter->addWidget(m_turns);
-    m_ranking = new RankPanel(session, *m_plans, theme, m_splitter);
-    m_splitter->addWidget(m_ranking);
-    m_tempi = new TempoPanel(session, theme, m_splitter);
-    m_splitter->addWidget(m_tempi);
-    m_mends = new MendPanel(session, theme, m_splitter);
-    m_splitter->addWidget(m_mends);
-    m_handout = new HandoutPanel(session, theme, m_splitter);
-    m_splitter->addWidget(m_handout);
-    const auto turnTo = [this](Tick at) {
-        QTimer::singleShot(0, m_strips,
-                           [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
-    };
-    connect(m_plans, &PlansPanel::placeWanted, this, turnTo);
-    connect(m_turns, &TurnsPanel::placeWanted, this, turnTo);
-    m_splitter->setStretchFactor(0, 3);
-    m_splitter->setStretchFactor(1, 1);
-    m_splitter->setCollapsible(0, false);
-    column->addWidget(m_splitter, 1);
+    m_middle = new QVBoxLayout;
+    m_middle->setSpacing(0);
+    column->addLayout(m_middle, 1);
+    m_strips = new StripsView(session, theme, StripContent::Arrange, this);
+    m_middle->addWidget(m_strips, 1);
+    m_passes = new PassList(session, theme, this);
+    m_passes->hide();
+    m_middle->addWidget(m_passes, 1);
+    m_shown = m_strips;
     m_findings = new FindingsColumn(session, theme, this);
-    auto* right = new QVBoxLayout;
-    right->setSpacing(0);
-    right->addWidget(m_findings, 1);
     m_passPanel = new PassPanel(session, theme, this);
-    right->addWidget(divider(this));
-    right->addWidget(m_passPanel);
-    row->addLayout(right);
+    m_betweenRight = divider(this);
+    m_right = new QVBoxLayout;
+    m_right->setSpacing(0);
+    m_right->addWidget(m_findings, 1);
+    m_right->addWidget(m_betweenRight);
+    m_right->addWidget(m_passPanel);
+    row->addLayout(m_right);
+    keepPage(m_plans = new PlansPanel(session, theme, this), m_right);
+    keepPage(m_fill = new FillPanel(session, desk, *m_editor, theme, this), m_right);
+    keepPage(m_turns = new TurnsPanel(session, theme, this), m_right);
+    keepPage(m_mends = new MendPanel(session, theme, this), m_right);
+    keepPage(m_songTrial = new SongTrialPanel(session, *m_plans, theme, this), m_middle);
+    keepPage(m_ranking = new RankPanel(session, *m_plans, theme, this), m_middle);
+    keepPage(m_tempi = new TempoPanel(session, theme, this), m_middle);
+    keepPage(m_handout = new HandoutPanel(session, theme, this), m_middle);
     m_stepEdit = new StepEdit(session, *m_strips, theme);
 
     connect(m_strips, &StripsView::passChosen, m_passes, &PassList::selectPass);
@@ -125,75 +116,99 @@ ArrangeStage::ArrangeStage(const StageContext& context, QWidget* parent)
             [this](const QPoint& global) { Q_EMIT menuWanted("strips", global); });
     connect(m_ranking, &RankPanel::songWanted, this, &ArrangeStage::trySong);
     connect(m_ranking, &RankPanel::routineWanted, this, &Stage::fileWanted);
-    connect(&session.view, &SharedView::changed, this,
-            [this] { m_strips->setMagnification(m_session.view.magnification()); });
+    connect(&session.view, &SharedView::changed, this, [this] {
+        m_strips->setMagnification(m_session.view.magnification());
+        setPassesShown(false);
+    });
     connect(&session.doc, &DocumentSession::documentChanged, this, &Stage::stateChanged);
     connect(&session.doc, &DocumentSession::previewChanged, this, &ArrangeStage::showPreviewLine);
 }
 
-void ArrangeStage::setPassesShown(bool shown) { m_passes->setVisible(shown); }
-
-void ArrangeStage::showPanel(QWidget* panel) {
-    for (QWidget* other :
-         std::initializer_list<QWidget*>{m_songTrial, m_plans, m_fill, m_turns, m_ranking, m_tempi, m_mends, m_handout})
-        if (other != panel) other->hide();
+void ArrangeStage::keepPage(AskedFor* page, QLayout* where) {
+    page->hide();
+    where->addWidget(page);
+    connect(page, &AskedFor::closed, this, [this, page] { close(*page); });
+    connect(page, &AskedFor::placeWanted, this, [this](Tick at) {
+        QTimer::singleShot(0, m_strips,
+                           [this, at] { m_strips->showPlace(at); }); // when the line of the preview has its room
+    });
 }
 
-void ArrangeStage::showPlans() {
-    showPanel(m_plans);
-    m_plans->begin();
+void ArrangeStage::showMiddle(QWidget* what) {
+    if (what == m_shown) return;
+    const bool hadKeyboard = m_shown->isAncestorOf(focusWidget()) || m_shown == focusWidget();
+    m_shown->hide();
+    m_shown = what;
+    m_shown->show();
+    if (hadKeyboard) m_shown->setFocus(Qt::OtherFocusReason);
+    Q_EMIT stateChanged();
 }
 
-void ArrangeStage::showFill() {
-    showPanel(m_fill);
-    m_fill->begin();
+void ArrangeStage::showRight() {
+    for (QWidget* standing : std::initializer_list<QWidget*>{m_findings, m_betweenRight, m_passPanel})
+        standing->setVisible(!m_proposals && (standing != m_passPanel || !findingsFolded()));
 }
 
-void ArrangeStage::showHandout() {
-    showPanel(m_handout);
-    m_handout->begin();
+void ArrangeStage::setPassesShown(bool shown) {
+    m_shownBefore = nullptr;
+    showMiddle(shown ? static_cast<QWidget*>(m_passes) : m_strips);
 }
 
-void ArrangeStage::showSongTrial() {
-    showPanel(m_songTrial);
-    m_songTrial->begin();
+void ArrangeStage::ask(ProposalsPage& page) {
+    if (m_proposals && m_proposals != &page) m_proposals->hide();
+    m_proposals = &page;
+    showRight();
+    setPassesShown(false); // where it is seen what would change
+    page.begin();
 }
 
-void ArrangeStage::showTurns() {
-    showPanel(m_turns);
-    m_turns->begin();
+void ArrangeStage::ask(AskedFor& table) {
+    if (!m_shownBefore) m_shownBefore = m_shown;
+    showMiddle(&table);
+    table.begin();
 }
 
-void ArrangeStage::showRanking() {
-    showPanel(m_ranking);
-    m_ranking->begin();
+void ArrangeStage::close(AskedFor& asked) {
+    const bool hadKeyboard = asked.isAncestorOf(focusWidget());
+    if (&asked == m_proposals) {
+        m_session.doc.endPreview();
+        m_proposals->hide();
+        m_proposals = nullptr;
+        showRight();
+    } else if (&asked == m_shown)
+        setPassesShown(m_shownBefore == m_passes);
+    if (hadKeyboard) m_shown->setFocus(Qt::OtherFocusReason);
 }
 
-void ArrangeStage::showMends() {
-    showPanel(m_mends);
-    m_mends->begin();
+AskedFor* ArrangeStage::asked() const { return m_proposals ? m_proposals : dynamic_cast<AskedFor*>(m_shown); }
+
+bool ArrangeStage::goBack() {
+    if (AskedFor* open = asked()) {
+        close(*open);
+        return true;
+    }
+    if (!m_session.doc.previewLanding()) return false;
+    m_session.doc.endPreview();
+    return true;
 }
 
-void ArrangeStage::showTempi() {
-    showPanel(m_tempi);
-    m_tempi->begin();
-}
+void ArrangeStage::showPlans() { ask(*m_plans); }
+void ArrangeStage::showFill() { ask(*m_fill); }
+void ArrangeStage::showTurns() { ask(*m_turns); }
+void ArrangeStage::showMends() { ask(*m_mends); }
+void ArrangeStage::showHandout() { ask(*m_handout); }
+void ArrangeStage::showSongTrial() { ask(*m_songTrial); }
+void ArrangeStage::showRanking() { ask(*m_ranking); }
+void ArrangeStage::showTempi() { ask(*m_tempi); }
 
-/// What is tried on; else what is highlighted where the focus is; else in the panel that is open.
-void ArrangeStage::applyTriedOn() {
-    if (m_plans->previewing()) return m_plans->applyChosen();
-    if (m_turns->previewing()) return m_turns->applyChosen();
-    const QWidget* focus = focusWidget();
-    if (m_session.doc.previewLanding() || (focus && m_findings->isAncestorOf(focus))) return m_findings->applyChosen();
-    if (m_plans->isVisible()) return m_plans->applyChosen();
-    if (m_turns->isVisible()) return m_turns->applyChosen();
-    if (m_fill->isVisible()) return m_fill->applyChosen();
-    if (m_songTrial->isVisible()) return m_songTrial->take();
-    for (const QWidget* other : std::initializer_list<const QWidget*>{m_ranking, m_tempi, m_mends})
-        if (other->isVisible())
-            return Q_EMIT m_session.messages.told(
-                tr("There is nothing chosen that could be applied. Close what is open below to apply a remedy."));
+void ArrangeStage::applyChosen() {
+    if (AskedFor* open = asked()) return open->apply();
     m_findings->applyChosen();
+}
+
+void ArrangeStage::previewChosen() {
+    if (m_proposals) return m_proposals->preview();
+    m_findings->previewChosen();
 }
 
 void ArrangeStage::keepPassInPlans() {
@@ -211,11 +226,11 @@ void ArrangeStage::foldLikePasses() {
                                        : tr("Every pass has its strips."));
 }
 
-bool ArrangeStage::passesShown() const { return !m_passes->isHidden(); }
+bool ArrangeStage::passesShown() const { return m_shown == m_passes; }
 
 void ArrangeStage::setFindingsFolded(bool folded) {
     m_findings->setFolded(folded);
-    m_passPanel->setVisible(!folded);
+    showRight();
 }
 
 bool ArrangeStage::findingsFolded() const { return m_findings->folded(); }
@@ -225,6 +240,7 @@ void ArrangeStage::resizeEvent(QResizeEvent* event) {
     const bool narrow = window()->width() < m_theme.narrow();
     if (narrow != m_narrow) setFindingsFolded(narrow); // a person may unfold them all the same
     m_narrow = narrow;
+    showPreviewLine();
 }
 
 StageState ArrangeStage::state() const {
@@ -235,9 +251,13 @@ StageState ArrangeStage::state() const {
     return {danced ? static_cast<int>(open) : 0, danced};
 }
 
+void ArrangeStage::enter() {
+    if (m_proposals) m_proposals->choose(m_proposals->chosen());
+}
+
 void ArrangeStage::leave() { m_session.doc.endPreview(); }
 
-QWidget* ArrangeStage::home() { return m_strips; }
+QWidget* ArrangeStage::home() { return m_shown; }
 
 void ArrangeStage::showPlace(Tick at) { m_strips->showPlace(at); }
 
@@ -263,8 +283,11 @@ bool ArrangeStage::vocabularyShown() const { return !m_vocabulary->isHidden(); }
 
 void ArrangeStage::showPreviewLine() {
     m_previewLine->setVisible(m_session.doc.previewLanding() != nullptr);
-    m_previewLine->setText(tr("Tried on, nothing changed yet: %1   Ctrl+Enter applies it, Esc takes it off.")
-                               .arg(m_session.doc.previewTitle()));
+    const QString title = m_session.doc.previewTitle();
+    const int room = m_shown->width() - 2 * m_theme.px(16) - m_theme.px(8);
+    m_previewLine->setText(m_previewLine->fontMetrics().elidedText(tr("Preview (not applied): %1").arg(title),
+                                                                   Qt::ElideRight, room)); // all of it is in the column
+    m_previewLine->setToolTip(tr("%1 Ctrl+Enter applies it, Esc takes it off.").arg(title));
 }
 
 void ArrangeStage::goToPass(PassId pass) {
@@ -312,6 +335,7 @@ void ArrangeStage::typeFigureAtCaret() {
 
 void ArrangeStage::editPassAtCaret() {
     if (const PassPerformance* pass = needPassAtCaret()) {
+        if (m_proposals) close(*m_proposals);
         setFindingsFolded(false);
         m_passPanel->showPass(pass->id);
         m_passPanel->editLines();

@@ -11,8 +11,9 @@
 #include <functional>
 #include <optional>
 
+class QHBoxLayout;
 class QLabel;
-class QSplitter;
+class QVBoxLayout;
 
 namespace lc {
 struct PassPerformance;
@@ -20,6 +21,7 @@ struct PassPerformance;
 
 namespace lc::app {
 
+class AskedFor;
 class FigureList;
 class FillPanel;
 class FindingsColumn;
@@ -29,6 +31,7 @@ class PartEditor;
 class PassList;
 class PassPanel;
 class PlansPanel;
+class ProposalsPage;
 class RankPanel;
 class SongTrialPanel;
 class StepEdit;
@@ -36,7 +39,9 @@ class StripsView;
 class TempoPanel;
 class TurnsPanel;
 
-/// The routine on the song: parts and order at the top, the strips, the list of passes, and the findings at the right.
+/// The routine on the song: parts and order at the top, the strips or the list of passes in the middle, and at the
+/// right what could be done: by themselves the findings with their remedies, asked for a page of proposals. Tables that
+/// are asked for take the middle and give it back.
 class ArrangeStage : public Stage {
     Q_OBJECT
 public:
@@ -52,7 +57,7 @@ public:
     void setVocabularyShown(bool shown);
     [[nodiscard]] bool vocabularyShown() const;
     void showPlans(); ///< proposals that make the routine land
-    void showFill();  ///< ways to fill the phrase behind the chosen part
+    void showFill();  ///< ways to fill the phrase after the chosen part
     [[nodiscard]] FillPanel& fill() const { return *m_fill; }
     void showSongTrial();
     void showTurns(); ///< when to put right what is turned round
@@ -65,7 +70,8 @@ public:
     [[nodiscard]] HandoutPanel& handout() const { return *m_handout; }
     void showTempi(); ///< tempi usual for dance families
     [[nodiscard]] TempoPanel& tempi() const { return *m_tempi; }
-    void applyTriedOn();    ///< the plan that is previewed, else the chosen remedy
+    void applyChosen();     ///< in what was asked for, else of the findings
+    void previewChosen();   ///< likewise; again takes it off
     void keepPassInPlans(); ///< the pass at the caret keeps its restart and tag there; again frees it
     [[nodiscard]] PlansPanel& plans() const { return *m_plans; }
     void foldLikePasses(); ///< folds, folds anew what was unfolded, or shows every pass
@@ -90,7 +96,9 @@ public:
     [[nodiscard]] std::vector<Place> places(const QString& typed) override;
     [[nodiscard]] std::vector<LegendLine> legend() const override { return legendOfSteps(m_theme); }
     [[nodiscard]] StageState state() const override;
+    void enter() override;
     void leave() override;
+    bool goBack() override; ///< closes what was asked for, or takes off what is tried on
     [[nodiscard]] QWidget* home() override;
     [[nodiscard]] bool hasPlaces() const override { return true; }
     void showPlace(Tick at) override;
@@ -112,7 +120,14 @@ private:
     [[nodiscard]] std::vector<Choice> accents();
     void goToNextPass(int way);
     void trySong(const QString& path); ///< one that the ranking found
-    void showPanel(QWidget* panel);    ///< of those below the strips one is shown
+    void ask(ProposalsPage& page);     ///< in the right column
+    void ask(AskedFor& table);         ///< in the middle
+    void close(AskedFor& asked);
+    void showRight();
+    void showMiddle(QWidget* what);
+    /// What was asked for and is shown, the column before the middle; null for none.
+    [[nodiscard]] AskedFor* asked() const;
+    void keepPage(AskedFor* page, QLayout* where);
     void showPreviewLine();
     [[nodiscard]] std::optional<PassId> passAtCaret() const;
     [[nodiscard]] std::vector<PassId> passesMeant() const;
@@ -136,7 +151,11 @@ private:
     HandoutPanel* m_handout;
     StepEdit* m_stepEdit;
     FigureList* m_vocabulary;
-    QSplitter* m_splitter;
+    QVBoxLayout *m_middle, *m_right;
+    QWidget* m_betweenRight;              ///< the line between findings and pass
+    QWidget* m_shown;                     ///< in the middle
+    QWidget* m_shownBefore = nullptr;     ///< what a table that was asked for gives the middle back to
+    ProposalsPage* m_proposals = nullptr; ///< in the right column; null: the findings
     bool m_narrow = false;
 };
 

@@ -10,13 +10,11 @@
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/page_parts.h"
 #include "app/widgets/panel_parts.h"
-#include "app/widgets/plain_table.h"
 #include "core/figures/fill_orders.h"
 #include "core/planning/plan_costs.h"
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSpinBox>
@@ -60,11 +58,8 @@ QString combinationsInWords(const Filling& filling) {
 } // namespace
 
 FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_session(session), m_desk(desk), m_editor(editor), m_worker(session.working()) {
-    setAccessibleName(tr("Fill the phrase with figures"));
-    auto* all = panelColumn(theme, this);
-    auto* row = new FlowLayout(theme.px(6));
-    auto* below = new FlowLayout(theme.px(6));
+    : ProposalsPage(tr("Fill the phrase"), QStringLiteral("fill"), session, theme, parent), m_desk(desk),
+      m_editor(editor), m_worker(session.working()) {
     const auto combo = [&](FlowLayout* to, const char* name, const QString& what) {
         auto* box = new QComboBox(this);
         box->setObjectName(QString::fromLatin1(name));
@@ -74,71 +69,77 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
         to->addWidget(box);
         return box;
     };
-    addWords(row, tr("Fill"), theme, this, true);
-    m_counts = numberField("fillPhraseCounts", tr("Counts to fill behind the part"), 1, 256, theme, this);
-    row->addWidget(m_counts);
-    addWords(row, tr("counts behind the part, and leave"), theme, this);
-    m_leave = combo(row, "fillPhraseLeave", tr("The foot that is free afterwards"));
+    const auto check = [&](FlowLayout* to, const char* name, const QString& what, const QString& tip) {
+        auto* box = new QCheckBox(what, this);
+        box->setObjectName(QString::fromLatin1(name));
+        box->setToolTip(tip);
+        connect(box, &QCheckBox::toggled, this, &FillPanel::refresh);
+        to->addWidget(box);
+        return box;
+    };
+    FlowLayout& first = row();
+    addWords(&first, tr("fill"), theme, this);
+    m_counts = numberField("fillPhraseCounts", tr("Counts to fill after the part"), 1, 256, theme, this);
+    first.addWidget(m_counts);
+    addWords(&first, tr("counts after the part"), theme, this);
+    m_options =
+        addButton(&first, tr("Options"), tr("Which figures may be used, and how they are to end"), "fillOptions", this);
+    m_options->setCheckable(true);
+    auto* options = new QWidget(this);
+    auto* all = new QVBoxLayout(options);
+    all->setContentsMargins(0, 0, 0, 0);
+    all->setSpacing(theme.px(6));
+    const auto line = [&] {
+        auto* flow = new FlowLayout(theme.px(6));
+        all->addLayout(flow);
+        return flow;
+    };
+    FlowLayout* feet = line();
+    addWords(feet, tr("and leave"), theme, options);
+    m_leave = combo(feet, "fillPhraseLeave", tr("The foot that is free afterwards"));
     for (const QString& words :
          {tr("the foot its count 1 needs"), tr("the left foot free"), tr("the right foot free"), tr("either foot")})
         m_leave->addItem(words);
-    addWords(row, tr("turning"), theme, this);
-    m_turn = combo(row, "fillPhraseTurn", tr("How much is turned in all"));
+    FlowLayout* turn = line();
+    addWords(turn, tr("turning"), theme, options);
+    m_turn = combo(turn, "fillPhraseTurn", tr("How much is turned in all"));
     m_turn->addItem(tr("as it comes"));
     for (const int e : {0, 2, 4, -2}) m_turn->addItem(e == 0 ? tr("not") : q(turnSaid({e})), e);
-    row->addStretch();
-    m_apply =
-        addButton(row, tr("Place them"), tr("The figures of the chosen row come behind the part; Undo takes them out"),
-                  "applyFill", this);
-    m_apply->setProperty("main", true);
-    auto* close = addButton(row, tr("Close"), {}, "closeFill", this);
-    addWords(below, tr("figures of"), theme, this);
-    m_lengths = new QLineEdit(this);
+    FlowLayout* lengths = line();
+    addWords(lengths, tr("figures of"), theme, options);
+    m_lengths = new QLineEdit(options);
     m_lengths->setObjectName(QStringLiteral("fillPhraseLengths"));
     m_lengths->setAccessibleName(tr("Lengths of figures that may be used"));
     m_lengths->setToolTip(tr("Counts with commas, such as 6, 8; empty = any"));
     m_lengths->setPlaceholderText(tr("any"));
     m_lengths->setFixedWidth(theme.px(84));
-    below->addWidget(m_lengths);
-    addWords(below, tr("counts, each at most"), theme, this);
-    m_times = numberField("fillPhraseTimes", tr("How often a figure may come"), 1, 99, theme, this);
+    lengths->addWidget(m_lengths);
+    addWords(lengths, tr("counts"), theme, options);
+    FlowLayout* often = line();
+    addWords(often, tr("each at most"), theme, options);
+    m_times = numberField("fillPhraseTimes", tr("How often a figure may come"), 1, 99, theme, options);
     m_times->setValue(4);
-    below->addWidget(m_times);
-    addWords(below, tr("times,"), theme, this);
-    m_level = combo(below, "fillPhraseLevel", tr("Levels of figures that may be used"));
-    m_twice = new QCheckBox(tr("twice in a row"), this);
-    m_twice->setObjectName(QStringLiteral("fillPhraseTwice"));
-    m_twice->setChecked(true);
-    m_twice->setToolTip(tr("May a figure follow itself?"));
-    below->addWidget(m_twice);
-    m_own = new QCheckBox(tr("of this routine only"), this);
-    m_own->setObjectName(QStringLiteral("fillPhraseOwn"));
-    m_own->setToolTip(tr("Leave the vocabulary's other figures out"));
-    below->addWidget(m_own);
-    all->addLayout(row);
-    all->addLayout(below);
-    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
-    all->addWidget(m_says);
-    m_table = new PlainTable({tr("different"), tr("lengths"), tr("start on"), tr("figures")}, theme, this);
-    m_table->setObjectName(QStringLiteral("phraseFills"));
-    m_table->setAccessibleName(tr("Ways to fill, fewest figures first"));
-    all->addWidget(m_table, 1);
-    m_ones = paragraph({}, theme.words(13), Tone::Ink2, this);
-    m_ones->setObjectName(QStringLiteral("fillOnes"));
-    all->addWidget(m_ones);
-    setMinimumHeight(theme.px(280));
-    hide();
+    often->addWidget(m_times);
+    addWords(often, tr("times"), theme, options);
+    m_level = combo(line(), "fillPhraseLevel", tr("Levels of figures that may be used"));
+    FlowLayout* last = line();
+    m_twice = check(last, "fillPhraseTwice", tr("twice in a row"), tr("May a figure follow itself?"));
+    {
+        const QSignalBlocker quiet(m_twice);
+        m_twice->setChecked(true);
+    }
+    m_own = check(last, "fillPhraseOwn", tr("of this routine only"), tr("Leave the vocabulary's other figures out"));
+    options->hide();
+    settings().addWidget(options);
+    connect(m_options, &QPushButton::toggled, options, &QWidget::setVisible);
 
     m_upToDate = new WhenShown(this, [this] { refresh(); });
     connect(m_counts, &QSpinBox::valueChanged, this, &FillPanel::refresh);
     connect(m_times, &QSpinBox::valueChanged, this, &FillPanel::refresh);
-    connect(m_twice, &QCheckBox::toggled, this, &FillPanel::refresh);
-    connect(m_own, &QCheckBox::toggled, this, &FillPanel::refresh);
-    connect(m_lengths, &QLineEdit::editingFinished, this, &FillPanel::refresh);
-    connect(m_table, &QTableWidget::itemSelectionChanged, this, &FillPanel::showOnes);
-    connect(m_table, &QTableWidget::itemActivated, this, &FillPanel::applyChosen);
-    connect(m_apply, &QPushButton::clicked, this, &FillPanel::applyChosen);
-    connect(close, &QPushButton::clicked, this, &QWidget::hide);
+    connect(m_lengths, &QLineEdit::editingFinished, this, [this] {
+        if (m_lengths->isModified()) refresh(); // the chosen one stays chosen when the field is only left
+        m_lengths->setModified(false);
+    });
     connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
     connect(&desk, &FigureDesk::listChanged, m_upToDate, &WhenShown::ask);
 }
@@ -146,9 +147,8 @@ FillPanel::FillPanel(Session& session, FigureDesk& desk, PartEditor& editor, con
 void FillPanel::begin() {
     m_desk.open();
     offer();
-    show();
+    ProposalsPage::begin();
     refresh();
-    m_counts->setFocus(Qt::OtherFocusReason);
 }
 
 void FillPanel::offer() {
@@ -178,6 +178,7 @@ Result<PhraseFillAsked> FillPanel::asked() {
     asked.lengths = std::move(*lengths);
     asked.mostTimes = static_cast<std::size_t>(m_times->value());
     asked.twiceInARow = m_twice->isChecked();
+    asked.most = 60; // more are not read
     if (m_level->currentData().isValid()) asked.levels = {m_level->currentData().toString().toStdString()};
     if (m_turn->currentData().isValid()) asked.turn = Eighths{m_turn->currentData().toInt()};
     if (m_leave->currentIndex() > 0) {
@@ -210,7 +211,7 @@ void FillPanel::refresh() {
         m_shown.push_back(&shown);
     }
     const auto wanted = asked();
-    m_apply->setEnabled(false); // what is shown until then is of the part as it was
+    nothingYet();
     if (!wanted) {
         m_worker.drop();
         return showFills(tl::unexpected(wanted.error()));
@@ -223,34 +224,45 @@ void FillPanel::refresh() {
 }
 
 void FillPanel::showFills(Result<PhraseFills> fills) {
-    m_table->clearRows();
-    m_apply->setEnabled(fills && !fills->fills.empty());
-    if (!fills) {
-        m_says->setText(QStringLiteral("◆ ") + q(fills.error().message));
-        m_ones->clear();
-        return;
-    }
+    if (!fills) return setProposals(tl::unexpected(fills.error()));
     m_fills = std::move(*fills);
-    const Tick set = counts(m_session.doc.landing().grid.empty() ? 8 : m_session.doc.landing().grid.regularSet());
-    for (const PhraseFill& fill : m_fills->fills) {
-        QStringList names, lengths, starts;
-        Tick at = m_from;
-        for (const std::size_t f : fill.figures) {
-            names << q(m_figures[f].name);
-            lengths << q(toSpokenCount(m_readings[f]->length));
-            starts << q(toSpokenCount(musicCountIn(at, set)));
-            at += m_readings[f]->length;
-        }
-        m_table->addRow({QString::number(fill.different), lengths.join(QLatin1Char(' ')), starts.join(QLatin1Char(' ')),
-                         names.join(QStringLiteral(", "))});
+    say(says());
+    std::vector<Proposal> proposals;
+    for (const PhraseFill& fill : m_fills->fills) proposals.push_back(proposalOf(fill));
+    setProposals(std::move(proposals));
+}
+
+Tick FillPanel::set() const {
+    const CountGrid& grid = m_session.doc.landing().grid;
+    return counts(grid.empty() ? 8 : grid.regularSet());
+}
+
+Proposal FillPanel::proposalOf(const PhraseFill& fill) const {
+    const Routine& routine = m_session.doc.document().routine;
+    const PartId part = m_editor.chain().part();
+    PlaceFigures place{part, {}};
+    QStringList names, lengths, starts;
+    Tick at = m_from;
+    for (const std::size_t f : fill.figures) {
+        names << q(m_figures[f].name);
+        lengths << q(toSpokenCount(m_readings[f]->length));
+        starts << q(toSpokenCount(musicCountIn(at, set())));
+        at += m_readings[f]->length;
+        place.figures.push_back(m_shown[f]->toPlace());
     }
-    m_says->setText(says());
-    if (m_table->rowCount() > 0) m_table->selectRow(0);
-    showOnes();
+    std::vector<Edit> edits{std::move(place)};
+    if (routine.passes.empty()) edits.emplace_back(InsertPass{0, part}); // so that it is seen on the song at once
+    const auto& passes = m_session.doc.landing().performance.passes;
+    const auto pass =
+        std::find_if(passes.begin(), passes.end(), [&](const PassPerformance& p) { return p.part == part; });
+    return {names.join(QStringLiteral(", ")),
+            tr("Different figures: %1. Lengths: %2. They start on: %3.")
+                .arg(QString::number(fill.different), lengths.join(QLatin1Char(' ')), starts.join(QLatin1Char(' '))),
+            std::move(edits), pass == passes.end() ? std::nullopt : std::optional(pass->start + m_from)};
 }
 
 QString FillPanel::says() const {
-    if (!m_fills) return m_says->text();
+    if (!m_fills) return said();
     std::vector<Tick> lengths = {};
     const auto allowed = parseLengths(m_lengths->text().toStdString());
     for (const auto& reading : m_readings)
@@ -279,17 +291,14 @@ QString FillPanel::says() const {
                               .arg(fit, QLocale().toString(static_cast<qulonglong>(m_fills->fills.size()))));
 }
 
-void FillPanel::showOnes() {
-    m_ones->clear();
-    const int row = m_table->currentRow();
-    if (!m_fills || row < 0 || static_cast<std::size_t>(row) >= m_fills->fills.size()) return;
-    const PhraseFill& fill = m_fills->fills[static_cast<std::size_t>(row)];
+QString FillPanel::noteOf(std::size_t index) const {
+    if (!m_fills || index >= m_fills->fills.size()) return {};
+    const PhraseFill& fill = m_fills->fills[index];
     std::vector<Tick> lengths;
     for (const std::size_t f : fill.figures) lengths.push_back(m_readings[f]->length);
-    const Tick set = counts(m_session.doc.landing().grid.empty() ? 8 : m_session.doc.landing().grid.regularSet());
     QStringList met;
     std::set<std::size_t> meeting;
-    for (const OneMet& one : onesMet(lengths, set, musicCountIn(m_from, set))) {
+    for (const OneMet& one : onesMet(lengths, set(), musicCountIn(m_from, set()))) {
         if (met.size() < 8)
             met << tr("count %1 on the %2 of figure %3")
                        .arg(q(toSpokenCount(m_from + one.count)), q(toSpokenCount(one.inFigure)))
@@ -298,28 +307,20 @@ void FillPanel::showOnes() {
     }
     QStringList without;
     for (std::size_t f = 0; f < fill.figures.size(); ++f)
-        if (!meeting.contains(f) && !(f == 0 && musicCountIn(m_from, set) == counts(1)))
+        if (!meeting.contains(f) && !(f == 0 && musicCountIn(m_from, set()) == counts(1)))
             without << QString::number(f + 1);
-    m_ones->setText(tr("The 1s of the music: %1.")
-                        .arg(met.isEmpty() ? tr("only where it begins") : met.join(QStringLiteral(", "))) +
-                    (without.isEmpty()
-                         ? QString()
-                         : QLatin1Char(' ') + tr("None in figure %1.").arg(without.join(QStringLiteral(", ")))));
+    return tr("The 1s of the music: %1.")
+               .arg(met.isEmpty() ? tr("only where it begins") : met.join(QStringLiteral(", "))) +
+           (without.isEmpty() ? QString()
+                              : QLatin1Char(' ') + tr("None in figure %1.").arg(without.join(QStringLiteral(", "))));
 }
 
-void FillPanel::applyChosen() {
-    const int row = m_table->currentRow();
-    if (!m_fills || row < 0 || static_cast<std::size_t>(row) >= m_fills->fills.size()) return;
-    const Routine& routine = m_session.doc.document().routine;
-    const PartId part = m_editor.chain().part();
-    PlaceFigures place{part, {}};
-    for (const std::size_t f : m_fills->fills[static_cast<std::size_t>(row)].figures)
-        place.figures.push_back(m_shown[f]->toPlace());
-    std::vector<Edit> edits{std::move(place)};
-    if (routine.passes.empty()) edits.emplace_back(InsertPass{0, part}); // so that it is seen on the song at once
-    if (!m_session.doc.edit(edits, tr("fill the phrase"))) return;
-    offer();
-    refresh();
+void FillPanel::apply() {
+    if (!any()) return;
+    ProposalsPage::apply();
+    Q_EMIT closed();
 }
+
+QString FillPanel::undoName() const { return tr("fill the phrase"); }
 
 } // namespace lc::app

@@ -18,7 +18,7 @@
 namespace lc::app {
 
 HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_session(session), m_theme(theme) {
+    : AskedFor(parent), m_session(session), m_theme(theme) {
     setAccessibleName(tr("The hand-out, line by line"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -51,13 +51,12 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     asked->addStretch();
     sides->addLayout(asked, 3);
     all->addLayout(sides, 1);
-    setMinimumHeight(theme.px(250));
     hide();
     m_upToDate = new WhenShown(this, [this] { refresh(); });
     connect(m_table, &QTableWidget::currentCellChanged, this, &HandoutPanel::showQuestion);
     connect(m_next, &QPushButton::clicked, this, [this] { goToNextOpen(m_table->currentRow() + 1); });
     connect(m_remarks, &QPushButton::clicked, this, &HandoutPanel::remarksAll);
-    connect(close, &QPushButton::clicked, this, &QWidget::hide);
+    connect(close, &QPushButton::clicked, this, &AskedFor::closed);
     connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
 }
 
@@ -166,6 +165,15 @@ void HandoutPanel::answer(std::size_t number) {
     if (m_session.doc.edit(way.edits,
                            tr("settle line %1 of the hand-out").arg(m_lines[static_cast<std::size_t>(row)].number)))
         goToNextOpen(row);
+}
+
+void HandoutPanel::apply() {
+    const auto at =
+        std::find_if(m_answers.begin(), m_answers.end(), [](const QPushButton* b) { return b->hasFocus(); });
+    if (at != m_answers.end())
+        (*at)->click();
+    else if (!m_answers.empty())
+        m_answers.front()->setFocus(Qt::ShortcutFocusReason);
 }
 
 void HandoutPanel::goToNextOpen(int from) {

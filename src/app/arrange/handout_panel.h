@@ -1,9 +1,8 @@
 #pragma once
 
+#include "app/arrange/asked_for.h"
 #include "app/base/theme.h"
 #include "core/exchange/handout_settling.h"
-
-#include <QWidget>
 
 #include <optional>
 #include <vector>
@@ -20,11 +19,12 @@ class WhenShown;
 
 /// The hand-out from which the routine came, line by line: what each was read as, and what is open. The open ones are
 /// settled here, with keys alone.
-class HandoutPanel : public QWidget {
+class HandoutPanel : public AskedFor {
     Q_OBJECT
 public:
     HandoutPanel(Session& session, const Theme& theme, QWidget* parent = nullptr);
-    void begin(); ///< shows the first line that is open
+    void begin() override; ///< shows the first line that is open
+    void apply() override; ///< gives the answer that has the keyboard, or goes to the answers
     [[nodiscard]] bool hasOpen() const { return m_open > 0; }
     [[nodiscard]] int open() const { return m_open; }
     [[nodiscard]] PlainTable& table() const { return *m_table; }

@@ -1,6 +1,5 @@
 #include "app/arrange/mend_panel.h"
 
-#include "app/arrange/proposal_row.h"
 #include "app/base/paths.h"
 #include "app/base/qtext.h"
 #include "app/base/session.h"
@@ -19,8 +18,7 @@
 
 #include <QCheckBox>
 #include <QFileInfo>
-#include <QHBoxLayout>
-#include <QLabel>
+#include <QFormLayout>
 #include <QPushButton>
 #include <QSpinBox>
 #include <QStandardPaths>
@@ -30,63 +28,47 @@
 namespace lc::app {
 
 MendPanel::MendPanel(Session& session, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_session(session), m_worker(session.working()), m_writer(session.working()) {
-    setAccessibleName(tr("Mend the music instead of the dance"));
-    auto* all = panelColumn(theme, this);
-    auto* row = new FlowLayout(theme.px(6));
-    const auto field = [&](const char* name, const QString& what, int least, int most, int value) {
+    : ProposalsPage(tr("Edits of the music"), QStringLiteral("mend"), session, theme, parent),
+      m_worker(session.working()), m_writer(session.working()) {
+    auto* allowed = new QFormLayout;
+    allowed->setHorizontalSpacing(theme.px(8));
+    allowed->setVerticalSpacing(theme.px(3));
+    settings().addLayout(allowed);
+    const auto field = [&](const QString& label, const char* name, const QString& what, int least, int most,
+                           int value) {
         auto* spin = numberField(name, what, least, most, theme, this);
         spin->setValue(value);
-        row->addWidget(spin);
+        allowed->addRow(label, spin);
         connect(spin, &QSpinBox::valueChanged, this, &MendPanel::refresh);
         return spin;
     };
-    addWords(row, tr("Mend the music"), theme, this, true);
-    addWords(row, tr("by at most"), theme, this);
-    m_longest = field("mendLongest", tr("Bars that one cut or repeat takes at most"), 1, 32, 16);
-    addWords(row, tr("bars; a joint costs"), theme, this);
-    m_joint = field("mendJoint", tr("Cost of a joint"), 0, 99, 10);
-    addWords(row, tr("each bar"), theme, this);
-    m_bar = field("mendBar", tr("Cost of each bar left out or played again"), 0, 99, 1);
-    row->addStretch();
-    m_hear = addButton(row, tr("Hear the joint"), tr("Some seconds before and after it; again the next joint"),
-                       "hearJoint", this);
-    m_write = addButton(row, tr("Write the new song …"), {}, "writeMend", this);
-    m_write->setProperty("main", true);
-    auto* close = addButton(row, tr("Close"), {}, "closeMends", this);
-    all->addLayout(row);
-    auto* below = new QHBoxLayout;
-    m_says = paragraph({}, theme.words(13), Tone::Ink2, this);
-    below->addWidget(m_says, 1);
+    m_longest =
+        field(tr("at most, in bars"), "mendLongest", tr("Bars that one cut or repeat takes at most"), 1, 32, 16);
+    m_joint = field(tr("a joint costs"), "mendJoint", tr("Cost of a joint"), 0, 99, 10);
+    m_bar = field(tr("each bar costs"), "mendBar", tr("Cost of each bar left out or played again"), 0, 99, 1);
     m_mayChange = new QCheckBox(tr("I may change this recording"), this);
     m_mayChange->setObjectName(QStringLiteral("mayChange"));
     m_mayChange->setToolTip(tr(
         "Whoever has the rights in a recording says what may be done with it. You say that you may; the recording itself stays as it is."));
-    below->addWidget(m_mayChange);
-    all->addLayout(below);
-    m_row = new ProposalRow(QStringLiteral("mend"), theme, this);
-    m_row->setAccessibleName(tr("Mends of the music, the best first"));
-    all->addWidget(m_row, 1);
-    setMinimumHeight(theme.px(310));
-    hide();
+    foot().addWidget(m_mayChange);
+    m_hear = addButton(&foot(), tr("Hear the joint"), tr("Some seconds before and after it; again the next joint"),
+                       "hearJoint", this);
     m_upToDate = new WhenShown(this, [this] { refresh(); });
-    connect(m_row, &ProposalRow::picked, this, &MendPanel::choose);
-    connect(m_mayChange, &QCheckBox::toggled, this, [this] { choose(m_row->chosen()); });
+    connect(m_mayChange, &QCheckBox::toggled, this, &MendPanel::chose);
     connect(m_hear, &QPushButton::clicked, this, &MendPanel::hearJoint);
-    connect(m_write, &QPushButton::clicked, this, [this] { write(); });
-    connect(close, &QPushButton::clicked, this, [this] {
-        m_session.transport.endHearingFigure();
-        hide();
-    });
     connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
     connect(&session.song, &SongSession::songReady, m_upToDate, &WhenShown::ask);
+    m_upToDate->ask(); // when it is opened first
 }
 
-void MendPanel::begin() {
-    show();
-    refresh();
-    m_longest->setFocus(Qt::OtherFocusReason);
+void MendPanel::hideEvent(QHideEvent* event) {
+    m_session.transport.endHearingFigure();
+    ProposalsPage::hideEvent(event);
 }
+
+void MendPanel::apply() { write(); }
+
+QString MendPanel::undoName() const { return tr("mend the music"); }
 
 void MendPanel::refresh() {
     if (isHidden()) return;
@@ -96,8 +78,7 @@ void MendPanel::refresh() {
     wishes.bar = m_bar->value();
     wishes.most = 4;
     m_mends.reset();
-    for (QPushButton* needs : {m_hear, m_write})
-        needs->setEnabled(false); // what is shown until then is of the song as it was
+    nothingYet();
     m_worker.start([document = m_session.doc.document(), landing = m_session.doc.sharedLanding(),
                     wishes](const Task& task) { return compare(document, *landing, wishes, task); },
                    [this](Result<Compared> compared) { showCompared(std::move(compared)); });
@@ -110,9 +91,11 @@ Result<MendPanel::Compared> MendPanel::compare(const Document& document, const L
     Compared out{std::move(*mends), {}};
     for (const MusicMend& mend : out.mends.mends) {
         const auto song = editSong(*document.map, mend.spans);
-        const auto then = song ? applyEdits(document, songEdited(document, *song)) : tl::unexpected(song.error());
+        if (!song) break;
+        std::vector<Edit> edits = songEdited(document, *song);
+        const auto then = applyEdits(document, edits);
         if (!then) break;
-        Landing landed = land(*then, landing.limits);
+        const Landing landed = land(*then, landing.limits);
         const auto& passes = landed.performance.passes;
         const auto begun = std::count_if(passes.begin(), passes.end(),
                                          [&](const PassPerformance& p) { return p.start < landed.grid.end(); });
@@ -124,27 +107,24 @@ Result<MendPanel::Compared> MendPanel::compare(const Document& document, const L
                          ? Core::sentence("No mend of the music costs less than %1.", best)
                          : Core::sentence("It costs %1, %2 more than the best.", mend.cost, mend.cost - best);
         price += Core::sentence("The song is %1 then; %2.", inCounts(landed.grid.end()), passesThatLand(good, begun));
-        out.rows.push_back({mendInWords(*document.map, mend), std::move(price), std::move(landed)});
+        if (mend.joints == 0) edits.clear();
+        out.rows.push_back({mendInWords(*document.map, mend), std::move(price), std::move(edits)});
     }
     out.mends.mends.resize(out.rows.size()); // the row and the list stay alike
     return out;
 }
 
 void MendPanel::showCompared(Result<Compared> compared) {
-    m_row->clear();
-    if (!compared)
-        m_says->setText(QStringLiteral("◆ ") + q(compared.error().message));
-    else {
-        m_mends = std::move(compared->mends);
-        for (Tried& row : compared->rows)
-            m_row->add(q(row.title), q(row.price), m_session.doc.landing(), std::move(row.then));
-        m_says->setText(says());
-    }
-    choose(0);
+    if (!compared) return setProposals(tl::unexpected(compared.error()));
+    m_mends = std::move(compared->mends);
+    say(says());
+    std::vector<Proposal> proposals;
+    for (Tried& row : compared->rows) proposals.push_back({q(row.title), q(row.price), std::move(row.edits)});
+    setProposals(std::move(proposals));
 }
 
 QString MendPanel::says() const {
-    if (!m_mends) return m_says->text();
+    if (!m_mends) return said();
     if (!m_mends->mends.empty() && m_mends->mends.front().joints == 0)
         return tr("The dance lands as it is: the music need not be mended.");
     if (recorded() && !m_session.song.sound())
@@ -155,18 +135,22 @@ QString MendPanel::says() const {
                : tr("The dance stays as it is. There is no recording: only the song's structure is changed.");
 }
 
-void MendPanel::choose(std::size_t index) {
-    m_row->choose(index);
+bool MendPanel::may() const {
+    return m_mends && !m_writing && (!recorded() || (m_mayChange->isChecked() && m_session.song.sound()));
+}
+
+void MendPanel::chose() {
     m_nextJoint = 0;
-    const bool can = m_mends && index < m_mends->mends.size() && m_mends->mends[index].joints > 0;
-    m_hear->setEnabled(can && m_session.song.sound());
-    m_write->setEnabled(can && (recorded() ? m_mayChange->isChecked() && m_session.song.sound() : true));
-    m_write->setText(recorded() ? tr("Write the new song …") : tr("Take the new structure"));
-    m_write->setToolTip(
-        can && !m_write->isEnabled()
+    m_hear->setEnabled(m_mends && any() && m_mends->mends[chosen()].joints > 0 && m_session.song.sound());
+    m_hear->setVisible(recorded());
+    m_mayChange->setVisible(recorded());
+    QPushButton& write = applyButton();
+    showMay();
+    write.setText(recorded() ? tr("Write the new song …") : tr("Take the new structure"));
+    write.setToolTip(
+        any() && recorded() && !m_mayChange->isChecked()
             ? tr("Say first that you may change this recording")
             : tr("A new file with the joints faded on the beat, and its map beside it; it becomes the routine's song. The recording stays as it is."));
-    m_mayChange->setVisible(recorded());
 }
 
 bool MendPanel::recorded() const { return !m_session.doc.document().song.path.empty(); }
@@ -174,7 +158,7 @@ bool MendPanel::recorded() const { return !m_session.doc.document().song.path.em
 Result<EditedSong> MendPanel::chosenSong() const {
     const auto sound = m_session.song.sound();
     const SongMap& map = *m_session.doc.document().map;
-    return editSong(map, m_mends->mends[m_row->chosen()].spans, sound ? std::max(0.0, sound->seconds() - map.end) : 0);
+    return editSong(map, m_mends->mends[chosen()].spans, sound ? std::max(0.0, sound->seconds() - map.end) : 0);
 }
 
 void MendPanel::hearJoint() {
@@ -184,13 +168,13 @@ void MendPanel::hearJoint() {
     const std::size_t joint = m_nextJoint++ % song->joints.size();
     m_session.transport.hearFigure(
         std::make_shared<const SongSound>(aroundJoint(*m_session.song.sound(), *song, joint)));
-    Q_EMIT m_session.messages.told(tr("Joint %1 of %2.").arg(joint + 1).arg(song->joints.size()));
+    m_session.messages.tell(tr("Joint %1 of %2.").arg(joint + 1).arg(song->joints.size()));
 }
 
 void MendPanel::write(QString path) {
-    if (!m_write->isEnabled()) return;
+    if (!applyButton().isEnabled()) return;
     auto song = chosenSong();
-    if (!song) return Q_EMIT m_session.messages.told(q(song.error().message));
+    if (!song) return m_session.messages.tell(q(song.error().message));
     const QString title = q(m_session.doc.document().song.title.empty() ? m_session.doc.document().title
                                                                         : m_session.doc.document().song.title);
     if (!recorded()) {
@@ -204,14 +188,14 @@ void MendPanel::write(QString path) {
                                tr("Sound (*.flac *.wav *.ogg)"));
     if (path.isEmpty()) return;
     if (fileName(path) == m_session.doc.document().song.path)
-        return Q_EMIT m_session.messages.told(
-            tr("That is the recording itself, which stays as it is. Choose another name."));
+        return m_session.messages.tell(tr("That is the recording itself, which stays as it is. Choose another name."));
     QString table =
         QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() + QStringLiteral(".csv");
     for (int n = 2; QFileInfo::exists(table); ++n) // another's table is not written over
         table = QFileInfo(path).path() + QLatin1Char('/') + QFileInfo(path).completeBaseName() +
                 QStringLiteral(" %1.csv").arg(n);
-    m_write->setEnabled(false);
+    m_writing = true;
+    showMay();
     m_writer.start(
         [sound = m_session.song.sound(), song = *song, file = fileName(path),
          csv = fileName(table)](const Task&) -> Result<FileFingerprint> {
@@ -223,12 +207,13 @@ void MendPanel::write(QString path) {
         },
         [this, song = *song, path, table, title,
          revision = m_session.doc.revision()](const Result<FileFingerprint>& print) {
-            choose(m_row->chosen());
-            if (!print) return Q_EMIT m_session.messages.told(q(print.error().message));
+            m_writing = false;
+            showMay();
+            if (!print) return m_session.messages.tell(q(print.error().message));
             const QString done = tr("%1 is written, with its map in %2.")
                                      .arg(readable(QFileInfo(path).fileName()), readable(QFileInfo(table).fileName()));
             if (revision != m_session.doc.revision())
-                return Q_EMIT m_session.messages.told(
+                return m_session.messages.tell(
                     done + QLatin1Char(' ') +
                     tr("The routine was changed meanwhile, so its song stays. Open the new one from the Song menu."));
             const SongReference file{fileName(path),
@@ -238,7 +223,7 @@ void MendPanel::write(QString path) {
                                      tr("%1, mended").arg(title).toStdString(),
                                      m_session.doc.document().song.artist};
             m_session.doc.edit(songEdited(m_session.doc.document(), song, file), tr("mend the music"));
-            Q_EMIT m_session.messages.told(done);
+            m_session.messages.tell(done);
         });
 }
 

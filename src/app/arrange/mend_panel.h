@@ -1,43 +1,43 @@
 #pragma once
 
-#include "app/base/theme.h"
+#include "app/arrange/proposals_page.h"
 #include "app/base/worker.h"
 #include "core/planning/music_mend.h"
-
-#include <QWidget>
 
 #include <optional>
 
 class QCheckBox;
-class QLabel;
 class QPushButton;
 class QSpinBox;
 
 namespace lc::app {
 
-class ProposalRow;
-class Session;
 class WhenShown;
 
 /// "Mend the music instead": the fewest cuts and repeats of whole bars on which the unchanged dance lands, heard at
 /// each joint, and written as a new song.
-class MendPanel : public QWidget {
+class MendPanel : public ProposalsPage {
     Q_OBJECT
 public:
     MendPanel(Session& session, const Theme& theme, QWidget* parent = nullptr);
-    void begin();
-    void choose(std::size_t index);
-    void hearJoint(); ///< some seconds around a joint of the chosen mend; again the next joint
+    void apply() override; ///< writes it
+    void hearJoint();      ///< some seconds around a joint of the chosen mend; again the next joint
     /// Writes the chosen mend's sound and its map beside it (path with the ending csv), and takes the new song. An
     /// empty path asks for one. Of a song without a recording the map alone is taken.
     void write(QString path = {});
     [[nodiscard]] const MusicMends* mends() const { return m_mends ? &*m_mends : nullptr; }
     [[nodiscard]] QString says() const;
 
+protected:
+    void hideEvent(QHideEvent* event) override;
+    [[nodiscard]] bool may() const override;
+    [[nodiscard]] QString undoName() const override;
+    void chose() override;
+
 private:
     struct Tried {
         Text title, price;
-        Landing then;
+        std::vector<Edit> edits;
     };
     struct Compared {
         MusicMends mends;
@@ -50,17 +50,15 @@ private:
     [[nodiscard]] Result<EditedSong> chosenSong() const;
     [[nodiscard]] bool recorded() const; ///< the song has a recording, read or not
 
-    Session& m_session;
     Worker m_worker; ///< compares
     Worker m_writer; ///< of the new song
     WhenShown* m_upToDate;
     QSpinBox *m_longest, *m_joint, *m_bar;
-    QLabel* m_says;
-    ProposalRow* m_row;
     QCheckBox* m_mayChange;
-    QPushButton *m_hear, *m_write;
+    QPushButton* m_hear;
     std::optional<MusicMends> m_mends;
     std::size_t m_nextJoint = 0;
+    bool m_writing = false;
 };
 
 } // namespace lc::app

@@ -109,7 +109,7 @@ PartChain::PartChain(Session& session, FigureDesk& desk, const Theme& theme, QWi
     m_type->setAccessibleName(tr("A figure to put at the caret"));
     m_type->setPlaceholderText(tr("type a figure"));
     m_type->setToolTip(tr(
-        "Type a figure's name and press Enter: it comes behind the chosen figure. Names of the routine and the vocabulary are offered; a new name makes a new figure (Ctrl+I)"));
+        "Type a figure's name and press Enter: it comes after the chosen figure. Names of the routine and the vocabulary are offered; a new name makes a new figure (Ctrl+I)"));
     m_type->setFixedWidth(theme.px(170));
     m_type->setFont(theme.words(14, Weight::Medium));
     auto* completer = new QCompleter(this);

@@ -43,9 +43,18 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(theme.px(16), theme.px(6), theme.px(16), theme.px(6));
     all->setSpacing(theme.px(4));
+    auto* top = new QHBoxLayout;
+    top->setSpacing(theme.px(10));
     m_parts = new QHBoxLayout;
     m_parts->setSpacing(theme.px(10));
-    all->addLayout(m_parts);
+    top->addLayout(m_parts);
+    m_about = paragraph({}, theme.words(12), Tone::Ink2, this);
+    m_about->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred); // it takes the room that is left
+    top->addWidget(m_about, 1);
+    m_roles = new QHBoxLayout;
+    m_roles->setSpacing(theme.px(10));
+    top->addLayout(m_roles);
+    all->addLayout(top);
     auto* chainRow = new QHBoxLayout;
     chainRow->setSpacing(theme.px(8));
     auto* chainLabel = paragraph(tr("Figures"), theme.words(13, Weight::Bold), Tone::Ink, this);
@@ -55,11 +64,6 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     m_chain = new PartChain(session, desk, theme, this);
     chainRow->addWidget(m_chain, 1);
     all->addLayout(chainRow);
-    auto* aboutRow = new QHBoxLayout;
-    aboutRow->addSpacing(theme.px(100));
-    m_about = paragraph({}, theme.words(12), Tone::Ink2, this);
-    aboutRow->addWidget(m_about, 1);
-    all->addLayout(aboutRow);
     connect(m_chain, &PartChain::chosenChanged, this, &PartEditor::refresh);
     connect(m_chain, &PartChain::stepsWanted, this, [this] {
         refresh();
@@ -189,7 +193,7 @@ void PartEditor::showLines() {
                 about = tr("Part %1: %2. Choose a figure to see and change its lines.")
                             .arg(q(part.name), q(inCounts(reading->length)));
     m_about->setText(about);
-    m_about->setVisible(!about.isEmpty());
+    m_about->setToolTip(about);
 }
 
 void PartEditor::lineTyped(RoleId role, const QString& text) {
@@ -201,7 +205,7 @@ void PartEditor::lineTyped(RoleId role, const QString& text) {
 }
 
 void PartEditor::rebuildParts() {
-    clearLayout(m_parts);
+    for (QHBoxLayout* row : {m_parts, m_roles}) clearLayout(row);
     const Routine& routine = m_session.doc.document().routine;
     m_parts->addWidget(paragraph(tr("Part"), m_theme.words(13, Weight::Bold), Tone::Ink, this));
     for (const Part& part : routine.parts) {
@@ -212,30 +216,29 @@ void PartEditor::rebuildParts() {
         connect(button, &QPushButton::clicked, this, [this, id = part.id] { choosePart(id); });
         m_parts->addWidget(button);
     }
-    const auto add = [&](const QString& text, const QString& tip, const char* name, auto&& what) {
+    const auto add = [&](QHBoxLayout* row, const QString& text, const QString& tip, const char* name, auto&& what) {
         auto* button = new QPushButton(text, this);
         button->setProperty("flat", true);
         button->setToolTip(tip);
         button->setObjectName(QString::fromLatin1(name));
         connect(button, &QPushButton::clicked, this, what);
-        m_parts->addWidget(button);
+        row->addWidget(button);
     };
     m_parts->addSpacing(m_theme.px(8));
-    add(tr("New part"), tr("Add a part with the next free letter"), "newPart", [this] {
+    add(m_parts, tr("New part"), tr("Add a part with the next free letter"), "newPart", [this] {
         if (m_session.doc.edit(AddPart{})) choosePart(m_session.doc.document().routine.parts.back().id);
     });
-    add(tr("Copy part"), tr("A part with the same figures, to be changed"), "copyPart", [this] {
+    add(m_parts, tr("Copy part"), tr("A part with the same figures, to be changed"), "copyPart", [this] {
         if (!m_session.doc.edit(DuplicatePart{m_part, {}})) return;
         const auto& parts = m_session.doc.document().routine.parts;
         for (std::size_t i = 0; i + 1 < parts.size(); ++i)
             if (parts[i].id == m_part) return choosePart(parts[i + 1].id);
     });
     if (routine.parts.size() > 1)
-        add(tr("Remove part"), tr("Take this part and its passes out; Undo brings them back"), "removePart",
+        add(m_parts, tr("Remove part"), tr("Take this part and its passes out; Undo brings them back"), "removePart",
             [this] { m_session.doc.edit(RemovePart{m_part}); });
-    m_parts->addStretch();
     if (routine.roles.size() < 8)
-        add(tr("Add a role"), tr("Another line: leader and follower, or rows"), "addRole", [this] {
+        add(m_roles, tr("Add a role"), tr("Another line: leader and follower, or rows"), "addRole", [this] {
             const auto& roles = m_session.doc.document().routine.roles;
             if (roles.size() == 1 && roles.front().name == "everyone")
                 m_session.doc.edit({RenameRole{roles.front().id, "leader"}, AddRole{"follower"}}, tr("role follower"));
@@ -243,7 +246,7 @@ void PartEditor::rebuildParts() {
                 m_session.doc.edit(AddRole{"role " + std::to_string(roles.size() + 1)});
         });
     if (routine.roles.size() > 1)
-        add(tr("Remove the last role"), tr("Take the last line out; Undo brings it back"), "removeRole",
+        add(m_roles, tr("Remove the last role"), tr("Take the last line out; Undo brings it back"), "removeRole",
             [this] { m_session.doc.edit(RemoveRole{m_session.doc.document().routine.roles.back().id}); });
 }
 

@@ -60,7 +60,7 @@ private:
     FigureDesk& m_desk;
     const Theme& m_theme;
     PartId m_part;
-    QHBoxLayout* m_parts;
+    QHBoxLayout *m_parts, *m_roles;
     PartChain* m_chain;
     QLabel* m_about;
     QGridLayout* m_grid;

@@ -29,16 +29,16 @@ QString listed(const std::vector<Tick>& lengths) {
 
 PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_session(session), m_theme(theme), m_form(new QFormLayout(this)) {
-    setAccessibleName(tr("What plans may do, and how bad it is"));
+    setAccessibleName(tr("What plans may do, and what it costs"));
     m_form->setContentsMargins(0, 0, theme.px(8), 0);
     m_form->setHorizontalSpacing(theme.px(8));
     m_form->setVerticalSpacing(theme.px(3));
     m_form->setLabelAlignment(Qt::AlignLeft);
-    heading(tr("What may be done"));
+    heading(tr("Allowed"));
     m_cuts = check(tr("restarts"), tr("May passes be cut, after each figure and each set?"), "planCuts");
     m_cuts->setChecked(true);
-    m_tags = lengths(tr("tags of"), tr("Waits behind a pass: counts with commas; empty = none"), "planTags");
-    m_bridges = lengths(tr("bridges of"), tr("Waits behind a figure inside a pass: counts with commas; empty = none"),
+    m_tags = lengths(tr("tags of"), tr("Waits after a pass: counts with commas; empty = none"), "planTags");
+    m_bridges = lengths(tr("bridges of"), tr("Waits after a figure inside a pass: counts with commas; empty = none"),
                         "planBridges");
     m_waits =
         lengths(tr("wait at the start"), tr("Before the dance begins: counts with commas; empty = none"), "planWaits");
@@ -49,8 +49,8 @@ PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent
                    tr("Where bars of the music are shorter than usual, figures may follow them"), "planBars");
     m_fill = new QPushButton(tr("none"), this);
     m_fill->setObjectName(QStringLiteral("planFills"));
-    m_fill->setAccessibleName(tr("Figures that may be danced behind a pass"));
-    m_fill->setToolTip(tr("Figures of the routine that may be danced behind a pass, as a tag"));
+    m_fill->setAccessibleName(tr("Figures that may be danced after a pass"));
+    m_fill->setToolTip(tr("Figures of the routine that may be danced after a pass, as a tag"));
     m_fills = new QMenu(m_fill);
     m_fill->setMenu(m_fills);
     m_form->addRow(tr("figures as tags"), m_fill);
@@ -58,8 +58,8 @@ PlanSettings::PlanSettings(Session& session, const Theme& theme, QWidget* parent
     m_ending = choice(tr("an ending"), tr("A part that may be danced at the end of the music"), "planEnding");
     m_facing =
         choice(tr("facing at the end"),
-               tr("The facing that is wanted when the music ends; how bad another is stands below"), "planFacing");
-    heading(tr("How bad it is"));
+               tr("The facing that is wanted when the music ends; what another one costs stands below"), "planFacing");
+    heading(tr("Costs"));
     for (const CostName& name : costNames())
         m_costs[name.key] = cost(q(name.words), QStringLiteral("cost_") + q(name.key));
     m_feet = check(tr("the wrong foot is allowed"),
@@ -111,7 +111,7 @@ QSpinBox* PlanSettings::cost(const QString& name, const QString& object) {
     auto* field = new QSpinBox(this);
     field->setObjectName(object);
     field->setRange(0, 999);
-    field->setAccessibleName(tr("How bad: %1").arg(name));
+    field->setAccessibleName(tr("Cost: %1").arg(name));
     field->setToolTip(tr("0 = it costs nothing; the higher, the more is done to avoid it"));
     connect(field, &QSpinBox::valueChanged, this, &PlanSettings::changed);
     m_form->addRow(name, field);

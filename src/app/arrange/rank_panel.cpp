@@ -25,7 +25,7 @@
 namespace lc::app {
 
 RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_session(session), m_plans(plans) {
+    : AskedFor(parent), m_session(session), m_plans(plans) {
     setAccessibleName(tr("Which song for this dance, which dance for this song"));
     auto* all = panelColumn(theme, this);
     auto* row = new FlowLayout(theme.px(6));
@@ -44,6 +44,8 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     m_family->addItem(tr("any tempo"));
     for (const FamilyTempo& range : tempoRanges())
         m_family->addItem(tr("%1, %2 to %3 bpm").arg(q(range.name)).arg(range.from).arg(range.to), q(range.family));
+    m_family->setMinimumContentsLength(14);
+    m_family->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     row->addWidget(m_family);
     row->addStretch();
     m_take = addButton(row, tr("Try it"), tr("The chosen song is opened for this dance, or the chosen dance is opened"),
@@ -71,15 +73,14 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
     m_note->setObjectName(QStringLiteral("rankNote"));
     all->addWidget(m_note);
     connect(m_table, &QTableWidget::currentCellChanged, this, &RankPanel::showNote);
-    setMinimumHeight(theme.px(250));
     hide();
-    connect(m_take, &QPushButton::clicked, this, &RankPanel::take);
-    connect(m_table, &QTableWidget::itemActivated, this, &RankPanel::take);
+    connect(m_take, &QPushButton::clicked, this, &RankPanel::apply);
+    connect(m_table, &QTableWidget::itemActivated, this, &RankPanel::apply);
     connect(m_save, &QPushButton::clicked, this, [this] { saveTable(); });
     connect(m_cancel, &QPushButton::clicked, this, &RankPanel::cancel);
     connect(close, &QPushButton::clicked, this, [this] {
         cancel();
-        hide();
+        Q_EMIT closed();
     });
     connect(m_family, &QComboBox::activated, this, [this] {
         if (!m_folder.isEmpty()) rank(m_folder, m_what);
@@ -202,7 +203,7 @@ void RankPanel::showNote() {
     m_note->setVisible(!note.isEmpty());
 }
 
-void RankPanel::take() {
+void RankPanel::apply() {
     const int row = m_table->currentRow();
     if (row < 0 || static_cast<std::size_t>(row) >= m_fits.size()) return;
     const QString file = pathOf(m_fits[static_cast<std::size_t>(row)].file);

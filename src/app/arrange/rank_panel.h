@@ -1,9 +1,8 @@
 #pragma once
 
+#include "app/arrange/asked_for.h"
 #include "app/arrange/rank_worker.h"
 #include "app/base/theme.h"
-
-#include <QWidget>
 
 #include <optional>
 #include <vector>
@@ -20,12 +19,13 @@ class PlansPanel;
 class Session;
 
 /// "Which song for this dance, which dance for this song": the files of a folder, the best fit first, as they are read.
-class RankPanel : public QWidget {
+class RankPanel : public AskedFor {
     Q_OBJECT
 public:
     /// The plans say what may be done and how bad it is.
     RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent = nullptr);
-    void begin();
+    void begin() override;
+    void apply() override; ///< the chosen song is tried, or the chosen dance opened
     void rank(const QString& folder, Ranked what);
     void cancel() { m_worker.cancel(); }
     /// Writes the table. An empty path asks for one.
@@ -43,7 +43,6 @@ private:
     void choose(Ranked what);
     void showFits();
     void showNote();
-    void take();
     [[nodiscard]] FitWishes wishes() const;
     /// Whether what was ranked for has changed since: the dance, or the song.
     [[nodiscard]] bool stale() const;

@@ -25,7 +25,7 @@
 namespace lc::app {
 
 SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_session(session), m_theme(theme), m_worker(session.working()), m_plans(plans) {
+    : AskedFor(parent), m_session(session), m_theme(theme), m_worker(session.working()), m_plans(plans) {
     setAccessibleName(tr("The routine tried on another song"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -69,7 +69,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
         m_asked.reset();
         m_trial.reset();
         m_worker.drop();
-        hide();
+        Q_EMIT closed();
     });
     row->addWidget(close);
     all->addLayout(row);
@@ -80,7 +80,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     m_take->setObjectName(QStringLiteral("takeSong"));
     m_take->setProperty("main", true);
     m_take->setToolTip(tr("It becomes the routine's song; Undo brings this one back"));
-    connect(m_take, &QPushButton::clicked, this, &SongTrialPanel::take);
+    connect(m_take, &QPushButton::clicked, this, &SongTrialPanel::apply);
     below->addWidget(m_take);
     all->addLayout(below);
     m_table = new PlainTable({tr("pass"), tr("part"), tr("here"), tr("there")}, theme, this);
@@ -100,7 +100,6 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     });
     connect(&m_worker, &Worker::failed, m_says,
             [this](const QString& sentence) { m_says->setText(QStringLiteral("◆ ") + sentence); });
-    setMinimumHeight(theme.px(190));
     refresh();
     hide();
 }
@@ -170,13 +169,13 @@ void SongTrialPanel::tryWhatIf(int index) {
 
 QString SongTrialPanel::says() const { return m_says->text(); }
 
-void SongTrialPanel::take() {
+void SongTrialPanel::apply() {
     if (!m_trial || !m_takeable) return;
     const std::vector<Edit> edits = m_trial->edits;
     m_trial.reset();
     m_asked.reset();
     m_session.doc.edit(edits, m_title);
-    hide();
+    Q_EMIT closed();
 }
 
 /// What is tried is tried on the routine as it is now.

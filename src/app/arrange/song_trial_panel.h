@@ -1,11 +1,10 @@
 #pragma once
 
+#include "app/arrange/asked_for.h"
 #include "app/base/theme.h"
 #include "app/base/worker.h"
 #include "core/planning/what_if.h"
 #include "core/reports/song_trial.h"
-
-#include <QWidget>
 
 #include <optional>
 #include <vector>
@@ -24,19 +23,19 @@ class Session;
 class WhenShown;
 
 /// The routine tried on another song: which passes land here and which there, side by side, before anything is changed.
-class SongTrialPanel : public QWidget {
+class SongTrialPanel : public AskedFor {
     Q_OBJECT
 public:
     /// The plans say what may be done there.
     SongTrialPanel(Session& session, PlansPanel& plans, const Theme& theme, QWidget* parent = nullptr);
-    void begin();
+    void begin() override;
+    void apply() override; ///< takes the song that was tried; one undo step
     /// The song of another routine file.
     void tryFile(const QString& path);
     void tryTyped();
     void tryTempo(int percent);
     void tryWhatIf(int index); ///< another edit of this song, of those offered
     [[nodiscard]] QString says() const;
-    void take(); ///< the song that was tried; one undo step
     [[nodiscard]] const SongTrial* trial() const { return m_trial ? &*m_trial : nullptr; }
     [[nodiscard]] PlainTable* table() const { return m_table; }
 

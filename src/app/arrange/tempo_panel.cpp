@@ -19,7 +19,7 @@
 
 namespace lc::app {
 
-TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : QWidget(parent), m_session(session) {
+TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : AskedFor(parent), m_session(session) {
     setAccessibleName(tr("Tempi of dance families"));
     auto* all = panelColumn(theme, this);
     auto* row = new QHBoxLayout;
@@ -38,14 +38,13 @@ TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : 
     m_pace = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_pace->setObjectName(QStringLiteral("tempoPace"));
     all->addWidget(m_pace);
-    setMinimumHeight(theme.px(250));
     hide();
     m_upToDate = new WhenShown(this, [this] { refresh(); });
     connect(&session.doc, &DocumentSession::documentChanged, m_upToDate, &WhenShown::ask);
     connect(m_table, &QTableWidget::itemSelectionChanged, this, &TempoPanel::showPace);
-    connect(m_table, &QTableWidget::itemActivated, this, &TempoPanel::playChosen);
-    connect(m_play, &QPushButton::clicked, this, &TempoPanel::playChosen);
-    connect(close, &QPushButton::clicked, this, &QWidget::hide);
+    connect(m_table, &QTableWidget::itemActivated, this, &TempoPanel::apply);
+    connect(m_play, &QPushButton::clicked, this, &TempoPanel::apply);
+    connect(close, &QPushButton::clicked, this, &AskedFor::closed);
     m_upToDate->ask();
 }
 
@@ -110,7 +109,7 @@ void TempoPanel::showPace() {
                               .arg(q(paceInWords(m_session.doc.landing(), percent))));
 }
 
-void TempoPanel::playChosen() {
+void TempoPanel::apply() {
     if (!m_play->isEnabled()) return;
     m_session.transport.setTempoPercent(static_cast<int>(std::lround(percentOf(m_table->currentRow()))));
     Q_EMIT m_session.messages.told(tr("It plays at %1 %.").arg(m_session.transport.tempoPercent()));

@@ -1,10 +1,9 @@
 #pragma once
 
+#include "app/arrange/asked_for.h"
 #include "app/base/theme.h"
 
 #include "core/song/tempo_ranges.h"
-
-#include <QWidget>
 
 #include <vector>
 
@@ -19,12 +18,12 @@ class WhenShown;
 
 /// Tempi usual for families of dances, each with its source, against this song: at what per cent it would fit, and how
 /// fast the routine is stepped and turned there.
-class TempoPanel : public QWidget {
+class TempoPanel : public AskedFor {
     Q_OBJECT
 public:
     TempoPanel(Session& session, const Theme& theme, QWidget* parent = nullptr);
-    void begin();
-    void playChosen(); ///< at the tempo at which the chosen family would fit
+    void begin() override;
+    void apply() override; ///< plays at the tempo at which the chosen family would fit
     [[nodiscard]] PlainTable& table() const { return *m_table; }
     [[nodiscard]] QString says() const;
 

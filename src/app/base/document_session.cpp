@@ -154,9 +154,11 @@ Result<void> DocumentSession::save(const QString& path, bool evenIfChanged) {
 }
 
 void DocumentSession::preview(const std::vector<Edit>& edits, const QString& title) {
-    const auto then = applyEdits(document(), edits);
+    auto then = applyEdits(document(), edits);
     if (!then) return m_messages.tell(then.error());
-    m_preview = land(*then, m_landing->grid, m_limits);
+    const bool sameGrid = then->map == document().map && then->scheme == document().scheme;
+    m_preview = sameGrid ? land(*then, m_landing->grid, m_limits) : land(*then, m_limits);
+    m_previewDocument = std::move(*then);
     m_previewTitle = title;
     Q_EMIT previewChanged();
 }
@@ -164,6 +166,7 @@ void DocumentSession::preview(const std::vector<Edit>& edits, const QString& tit
 void DocumentSession::endPreview() {
     if (!m_preview) return;
     m_preview.reset();
+    m_previewDocument = {};
     m_previewTitle.clear();
     Q_EMIT previewChanged();
 }

@@ -82,6 +82,8 @@ public:
     void preview(const std::vector<Edit>& edits, const QString& title);
     void endPreview();
     [[nodiscard]] const Landing* previewLanding() const { return m_preview ? &*m_preview : nullptr; }
+    /// The routine that is tried on, on its song; null for none.
+    [[nodiscard]] const Document* previewDocument() const { return m_preview ? &m_previewDocument : nullptr; }
     [[nodiscard]] QString previewTitle() const { return m_previewTitle; }
 
     /// When something is sung or counted; nothing for a place outside the song.
@@ -117,6 +119,7 @@ private:
     OwnWords m_words;
     std::vector<HandoutLine> m_handout;
     std::optional<Landing> m_preview;
+    Document m_previewDocument;
     QString m_previewTitle;
 };
 

@@ -38,4 +38,8 @@ void HostedOutput::stop() {
     there([&] { m_output->stop(); });
 }
 
+void HostedOutput::setVolume(double volume) {
+    there([&] { m_output->setVolume(volume); });
+}
+
 } // namespace lc::app

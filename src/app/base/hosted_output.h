@@ -20,6 +20,7 @@ public:
     bool start(int sampleRate, Pull pull) override;
     void stop() override;
     [[nodiscard]] double latencySeconds() const override { return m_latency; }
+    void setVolume(double volume) override;
     [[nodiscard]] std::string problem() const override { return m_problem; }
 
 private:

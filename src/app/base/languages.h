@@ -8,10 +8,16 @@ namespace lc::app {
 /// Where the program's languages are: a lift-count_<language>.qm for each translations/lift-count_<language>.ts.
 [[nodiscard]] QString languageFolder();
 
+/// The languages that the program has, English first: "en", "de" …
+[[nodiscard]] QStringList languages(const QString& folder = languageFolder());
+
+/// What a language is called by those who speak it: "Deutsch".
+[[nodiscard]] QString languageName(const QString& language);
+
 /// Speaks the first of the languages that a person wants and that the program has, English where it has none or English
-/// comes first. Numbers and dates stay as the person has them (QLocale()): a comma that is typed for a fraction is one,
-/// whatever the words are. `wanted` as QLocale::uiLanguages() gives them: "de-AT", "de". Before any window is made.
-/// Gives the language that is spoken: "de", "en".
+/// comes first, in the place of the one before. Numbers and dates stay as the person has them (QLocale()): a comma that
+/// is typed for a fraction is one, whatever the words are. `wanted` as QLocale::uiLanguages() gives them: "de-AT",
+/// "de". Windows that are there keep their words. Gives the language that is spoken: "de", "en".
 QString speak(const QStringList& wanted, const QString& folder = languageFolder());
 
 } // namespace lc::app

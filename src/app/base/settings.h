@@ -2,6 +2,9 @@
 
 #include "core/figures/body_limits.h"
 
+#include <QByteArray>
+#include <QMap>
+#include <QPageSize>
 #include <QString>
 #include <QStringList>
 #include <QVariantMap>
@@ -17,6 +20,31 @@ namespace settings {
 
 [[nodiscard]] int textPercent(); ///< size of text, 100 to 200
 void setTextPercent(int percent);
+
+/// The bright theme, the dark one, or the one that the desktop has.
+enum class LookWanted { AsSystem, Bright, Dark };
+[[nodiscard]] LookWanted look();
+void setLook(LookWanted look);
+
+[[nodiscard]] QString language(); ///< "de", "en"; empty: as the system
+void setLanguage(const QString& language);
+
+/// Keys that a person has given to commands, by the ids of these; an empty text takes the key away.
+[[nodiscard]] QMap<QByteArray, QString> keys();
+void setKeys(const QMap<QByteArray, QString>& keys);
+
+[[nodiscard]] QPageSize::PageSizeId paper(); ///< A4, A5 or Letter; Letter first where inches are used
+void setPaper(QPageSize::PageSizeId paper);
+
+[[nodiscard]] QByteArray soundDevice(); ///< as QAudioDevice::id() gives it; empty: that of the system
+void setSoundDevice(const QByteArray& id);
+[[nodiscard]] int volume(); ///< 0 to 100 %
+void setVolume(int percent);
+[[nodiscard]] int soundLate(); ///< milliseconds by which the sound is heard later than the device says
+void setSoundLate(int milliseconds);
+
+[[nodiscard]] QByteArray windowPlace(); ///< as QWidget::saveGeometry() gives it
+void setWindowPlace(const QByteArray& place);
 
 [[nodiscard]] int tapsLate(); ///< by how many milliseconds a person taps late
 void setTapsLate(int milliseconds);

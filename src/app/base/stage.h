@@ -91,10 +91,13 @@ public:
     [[nodiscard]] virtual std::vector<LegendLine> legend() const { return {}; }
     [[nodiscard]] virtual StageState state() const { return {}; }
 
-    virtual void enter() {} ///< it is shown
-    virtual void leave() {} ///< another one is
+    virtual void enter() {}              ///< it is shown
+    virtual void leave() {}              ///< another one is
+    virtual void preferencesChanged() {} ///< something in settings that the stage shows
     /// The window has the keyboard again.
     virtual void windowActivated() {}
+    /// Escape: takes back one thing that was asked for. False where there is none.
+    virtual bool goBack() { return false; }
     /// Where the keyboard goes when the stage is shown, and by Escape; null where it stays.
     [[nodiscard]] virtual QWidget* home() { return nullptr; }
     /// Cuts, copies, pastes, deletes or chooses what has the keyboard, where that is no text. False where nothing there

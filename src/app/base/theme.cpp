@@ -12,11 +12,11 @@ const Palette& paletteOf(Look look) {
     static const Palette bright{QColor("#F3F4EF"), QColor("#FFFFFF"), QColor("#E9ECE6"), QColor("#16222C"),
                                 QColor("#46535E"), QColor("#5D6972"), QColor("#BFC6C2"), QColor("#DFE3DE"),
                                 QColor("#C3CDCE"), QColor("#7C878E"), QColor("#FFCB1F"), QColor("#1B4F9C"),
-                                QColor("#A63D12"), QColor("#FFFFFF")};
+                                QColor("#A63D12"), QColor("#FFFFFF"), QColor("#FFCB1F")};
     static const Palette dark{QColor("#0D1317"), QColor("#172027"), QColor("#1E2931"), QColor("#F5F6F2"),
                               QColor("#B9C3C9"), QColor("#96A2AA"), QColor("#3A4852"), QColor("#26323A"),
                               QColor("#2C3942"), QColor("#96A2AA"), QColor("#FFD447"), QColor("#9CC4FF"),
-                              QColor("#FFB08A"), QColor("#0D1317")};
+                              QColor("#FFB08A"), QColor("#0D1317"), QColor("#5A4500")};
     return look == Look::Dark ? dark : bright;
 }
 
@@ -126,7 +126,7 @@ void Theme::wear(Look look) {
 QString Theme::styleSheet() const {
     const Palette& c = colours();
     QString sheet = QStringLiteral(R"(
-QWidget { font-family: Lato; font-size: %1px; color: %ink; }
+QWidget { font-family: Lato; font-size: %1px; }
 QMainWindow, QDialog, QMessageBox { background: %paper; }
 QMenuBar { background: %paper; border: none; }
 QMenuBar::item { padding: 4px 10px; background: transparent; color: %ink; }
@@ -140,6 +140,8 @@ QToolTip { background: %sheet; color: %ink; border: 1px solid %ink3; padding: 4p
 QLineEdit, QAbstractSpinBox, QComboBox { background: %sheet; border: 1px solid %ink3; padding: 3px 6px; selection-background-color: %ink; selection-color: %onink; }
 QLineEdit:focus, QAbstractSpinBox:focus, QComboBox:focus { border: 2px solid %ink; padding: 2px 5px; }
 QAbstractSpinBox::up-button, QAbstractSpinBox::down-button { width: 0px; border: none; }
+QComboBox::drop-down { border: none; width: 18px; subcontrol-origin: padding; subcontrol-position: center right; }
+QComboBox::down-arrow { image: url(:/marks/down-%look.png); width: 10px; height: 6px; }
 QComboBox QAbstractItemView { background: %sheet; border: 1px solid %ink3; selection-background-color: %ink; selection-color: %onink; }
 QPushButton { background: %sheet; border: 1px solid %ink3; padding: 4px 12px; font-weight: 600; }
 QPushButton:hover { border: 1px solid %ink; }
@@ -151,6 +153,9 @@ QPushButton[main="true"]:disabled { background: %well; color: %ink3; border: 1px
 QPushButton[flat="true"] { background: transparent; border: none; padding: 2px 4px; font-weight: 500; color: %ink2; text-align: left; }
 QPushButton[flat="true"]:hover { color: %ink; }
 QPushButton[flat="true"]:focus { border: 2px solid %ink; padding: 0px 2px; }
+QPushButton[card="true"] { background: %sheet; border: 1px solid %rule; padding: 0px; }
+QPushButton[card="true"]:hover { border: 1px solid %ink; }
+QPushButton[card="true"]:focus { border: 2px solid %ink; }
 QPushButton[chosen="true"] { color: %ink; font-weight: 800; border-bottom: 3px solid %ink; }
 QScrollArea { border: none; background: %paper; }
 QScrollArea > QWidget > QWidget { background: %paper; }
@@ -187,6 +192,7 @@ QWidget[manner="sheet"] { background: %sheet; }
 QScrollArea[manner="beside"] { border-left: 1px solid %rule; }
 )");
     sheet.replace(QStringLiteral("%1"), QString::number(px(13)));
+    sheet.replace(QLatin1String("%look"), QLatin1String(m_look == Look::Dark ? "dark" : "bright"));
     const std::pair<const char*, QColor> names[] = {{"%paper", c.paper}, {"%sheet", c.sheet}, {"%well", c.well},
                                                     {"%onink", c.onInk}, {"%ink2", c.ink2},   {"%ink3", c.ink3},
                                                     {"%ink", c.ink},     {"%rule", c.rule},   {"%faint", c.faint},

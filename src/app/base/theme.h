@@ -14,6 +14,7 @@ namespace lc::app {
 /// Colours of the look; the hex values are those of its tokens. A widget asks for a role, never for a colour.
 struct Palette {
     QColor paper, sheet, well, ink, ink2, ink3, rule, faint, loud, hatch, tape, role1, role2, onInk;
+    QColor tapeGround; ///< under words and marks at the place that is played: they are read on it in every theme
 };
 
 enum class Look { Bright, Dark };

@@ -98,6 +98,8 @@ void Transport::setLoop(std::optional<std::pair<Tick, Tick>> span) {
     Q_EMIT playingChanged();
 }
 
+void Transport::setVolume(double volume) { m_player->setVolume(volume); }
+
 void Transport::setTempoPercent(int percent) {
     m_tempoPercent = std::clamp(percent, 40, 150);
     m_player->setSpeed(m_tempoPercent / 100.0);

@@ -28,6 +28,7 @@ public:
     void togglePlay();
     void setLoop(std::optional<std::pair<Tick, Tick>> span);
     [[nodiscard]] std::optional<std::pair<Tick, Tick>> loop() const { return m_loop; }
+    void setVolume(double volume);     ///< 0 to 1
     void setTempoPercent(int percent); ///< 40 to 150
     [[nodiscard]] int tempoPercent() const { return m_tempoPercent; }
     void setClicksHeard(bool heard);

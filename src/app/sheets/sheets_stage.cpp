@@ -2,6 +2,7 @@
 
 #include "app/base/qtext.h"
 #include "app/base/session.h"
+#include "app/base/settings.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
 #include "app/widgets/file_asking.h"
@@ -50,9 +51,10 @@ protected:
     }
 
 private:
-    double scale() const { return std::min(1.6, (width() - 2.0 * gap()) / sheetPageSize().width()); }
-    double pageWidth() const { return sheetPageSize().width() * scale(); }
-    double pageHeight() const { return sheetPageSize().height() * scale(); }
+    QSizeF page() const { return m_sheet->pageSize(); }
+    double scale() const { return std::min(1.6, (width() - 2.0 * gap()) / page().width()); }
+    double pageWidth() const { return page().width() * scale(); }
+    double pageHeight() const { return page().height() * scale(); }
     int gap() const { return m_theme.px(16); }
     const Theme& m_theme;
     QTextDocument* m_sheet = nullptr;
@@ -114,25 +116,27 @@ void SheetsStage::setKind(SheetKind kind) {
 }
 
 void SheetsStage::refresh() {
-    auto next = sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind, windowLanguage());
+    auto next =
+        sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind, windowLanguage(), settings::paper());
     static_cast<Paper*>(m_paper)->show(next.get());
     m_sheet = std::move(next);
 }
 
 void SheetsStage::print() {
     QPrinter printer(QPrinter::HighResolution);
-    printer.setPageSize(QPageSize(QPageSize::A4));
+    printer.setPageSize(QPageSize(settings::paper()));
     printer.setFullPage(true);
     QPrintDialog dialog(&printer, window());
     if (dialog.exec() != QDialog::Accepted) return;
-    printSheet(printer, *sheetDocument(m_session.doc.document(), m_session.doc.landing(), m_kind, windowLanguage()));
+    printSheet(printer, *m_sheet); // as it is shown
 }
 
 bool SheetsStage::write(const QString& path, const QString& format) {
     const Document& document = m_session.doc.document();
-    const QByteArray bytes = format == QStringLiteral("pdf")
-                                 ? sheetPdf(document, m_session.doc.landing(), m_kind, windowLanguage())
-                                 : sheetHtml(document, m_session.doc.landing(), m_kind, windowLanguage()).toUtf8();
+    const QByteArray bytes =
+        format == QStringLiteral("pdf")
+            ? sheetPdf(document, m_session.doc.landing(), m_kind, windowLanguage(), settings::paper())
+            : sheetHtml(document, m_session.doc.landing(), m_kind, windowLanguage()).toUtf8();
     return writeAndTell(m_session, path, bytes.toStdString());
 }
 

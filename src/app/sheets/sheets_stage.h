@@ -26,6 +26,7 @@ public:
     void saveAs(const QString& format);
 
     [[nodiscard]] std::vector<Command> commands() override;
+    void preferencesChanged() override { refresh(); }
     [[nodiscard]] std::vector<LegendLine> legend() const override { return legendOfSteps(m_theme); }
     [[nodiscard]] StageState state() const override { return {0, !m_session.doc.landing().performance.passes.empty()}; }
 

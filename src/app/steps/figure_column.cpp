@@ -215,7 +215,7 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
             const double typed = typedText.replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
             if (!typedText.isEmpty() && (!number || !(typed > 0)))
                 return Q_EMIT m_desk.told(
-                    tr("“%1” is no limit. Write a number above 0, or leave it empty.").arg(edit->text()));
+                    tr("“%1” is not a limit. Write a number above 0, or leave it empty.").arg(edit->text()));
             write(own, typedText.isEmpty() ? std::optional<double>() : std::optional<double>(typed));
             if (!(own == m_desk.limits())) m_desk.setLimits(own);
         });
@@ -302,7 +302,7 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
             const auto value = parseCount(edit->text().trimmed().toStdString());
             NotationChoices choices = m_session.doc.document().routine.choices;
             if (!value || *value <= Tick{} || *value > counts(64))
-                return Q_EMIT m_desk.told(tr("“%1” is no length of a step. Write 2, 1 or 1/2.").arg(edit->text()));
+                return Q_EMIT m_desk.told(tr("“%1” is not a length of a step. Write 2, 1 or 1/2.").arg(edit->text()));
             if (choices.*which == *value) return;
             choices.*which = *value;
             m_session.doc.edit(SetChoices{choices});

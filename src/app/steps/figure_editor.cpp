@@ -126,7 +126,7 @@ FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent
         else if (length && *length > Tick{} && *length <= counts(4096))
             card.claimed = *length;
         else {
-            Q_EMIT m_desk.told(tr("“%1” is no number of counts. Write 6, 12 or 13/2, or leave it empty.").arg(text));
+            Q_EMIT m_desk.told(tr("“%1” is not a number of counts. Write 6, 12 or 13/2, or leave it empty.").arg(text));
             return;
         }
         m_desk.change(card, tr("length of the figure"));
@@ -431,8 +431,8 @@ void FigureEditor::refresh() {
     setEnabled(any);
     if (!m_name->hasFocus() || m_name->text().trimmed().toStdString() != card.name) m_name->setText(q(card.name));
     m_built->setText(!any                    ? QString()
-                     : read.length == Tick{} ? tr("nothing written yet, claims")
-                                             : tr("%1, claims").arg(q(inCounts(read.length))));
+                     : read.length == Tick{} ? tr("nothing written yet, said to have")
+                                             : tr("%1, said to have").arg(q(inCounts(read.length))));
     if (!m_claim->hasFocus()) m_claim->setText(card.claimed ? q(toCountString(*card.claimed)) : QString());
     const ShownFigure* now = m_desk.chosen();
     QStringList about;

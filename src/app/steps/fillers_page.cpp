@@ -44,7 +44,7 @@ FillersPage::FillersPage(FigureDesk& desk, const Theme& theme, QWidget* parent) 
         m_leave->addItem(words);
     top->addWidget(m_leave);
     top->addStretch();
-    m_add = new QPushButton(tr("Write it behind the figure"), this);
+    m_add = new QPushButton(tr("Write it after the figure"), this);
     m_add->setObjectName(QStringLiteral("addFiller"));
     m_add->setProperty("main", true);
     m_add->setToolTip(tr("The figure ends with this filler (Enter)"));

@@ -269,7 +269,7 @@ void RulerView::paintEvent(QPaintEvent*) {
         p.setBrush(c.sheet);
         p.drawRect(area);
         p.setFont(m_theme.words(12));
-        p.drawText(area, Qt::AlignCenter | Qt::TextWordWrap, tr("claimed, not built"));
+        p.drawText(area, Qt::AlignCenter | Qt::TextWordWrap, tr("said, not written yet"));
     }
     for (const auto& [area, met] : m_layout.meets) {
         p.setPen(QPen(c.ink, 1.5));

@@ -2,6 +2,7 @@
 
 #include "app/base/qtext.h"
 #include "app/widgets/marks.h"
+#include "core/notation/step_words.h"
 
 #include <algorithm>
 
@@ -54,7 +55,7 @@ bool LinePainter::besideNumber(Tick at) const {
 }
 
 bool LinePainter::isTurnedRound(Tick at) const {
-    const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
+    const Landing& landing = m_scene.shown();
     return std::any_of(landing.turned.begin(), landing.turned.end(),
                        [&](const TurnedSpan& span) { return span.from <= at && at < span.to; });
 }
@@ -91,13 +92,13 @@ QString wordOf(const PerformedAction& a) {
 }
 
 /// "L", "R, no weight", with the turn and the way it leaves the dancer facing.
-QString footLine(const PerformedAction& a, Formation formation) {
+QString footLine(const PerformedAction& a, Formation formation, bool weight) {
     QStringList words;
     if (a.foot)
         words << (*a.foot == Foot::Left    ? Strips::tr("L")
                   : *a.foot == Foot::Right ? Strips::tr("R")
                                            : Strips::tr("both"));
-    if (a.kind == ActionKind::NoWeight) words << Strips::tr("no weight");
+    if (weight && a.kind == ActionKind::NoWeight) words << Strips::tr("no weight");
     QString line = words.join(QStringLiteral(", "));
     if (a.action && a.action->turn.value != 0)
         line += (line.isEmpty() ? QString() : QStringLiteral(" ")) +
@@ -108,29 +109,57 @@ QString footLine(const PerformedAction& a, Formation formation) {
     return line;
 }
 
-/// As many letters as have room; a word cut short ends in a full stop, as on a hand-written sheet.
-QString fitted(const QString& words, const QFontMetricsF& metrics, double room) {
-    if (metrics.horizontalAdvance(words) <= room) return words;
-    QString out = words;
-    while (out.size() > 1 && metrics.horizontalAdvance(out + QLatin1Char('.')) > room) out.chop(1);
-    return out.trimmed() + QLatin1Char('.');
+/// Where a mark, a word and what is said of a foot stand in a lane, in pixels from its top.
+struct Rows {
+    double mark, word, foot;
+};
+
+/// A word as it is written where there is this much room: whole, smaller, or as a hand-written sheet says it. Nothing
+/// where none of them has room: the mark is read alone, and no word is cut.
+struct FittedWord {
+    QString text;
+    QFont font;
+};
+FittedWord fitted(const QString& word, const Theme& theme, double room) {
+    const QFont large = theme.words(13, Weight::Bold), small = theme.words(12, Weight::Bold);
+    const QString brief = q(briefWords(word.toStdString()));
+    for (const auto& [text, font] : {std::pair{word, large}, {word, small}, {brief, large}, {brief, small}})
+        if (QFontMetricsF(font).horizontalAdvance(text) <= room) return {text, font};
+    return {{}, small};
 }
 
 } // namespace
 
+/// Words stand beside their marks. Where one of the line has no room before the next, those between the counts stand
+/// a row lower, between the words of the counts and what is said of their feet.
 void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size_t role, double top) const {
     const QColor colour = m_theme.role(static_cast<int>(role));
-    const QFont bold = m_theme.words(13, Weight::Bold);
     const QFont plain = m_theme.words(13);
     const QFont small = m_theme.words(11);
-    const QFont smallBold = m_theme.words(12, Weight::Bold);
-    const QFontMetricsF smallBoldMetrics(smallBold), boldMetrics(bold), plainMetrics(plain), smallMetrics(small);
+    const QFontMetricsF plainMetrics(plain), smallMetrics(small), boldMetrics(m_theme.words(13, Weight::Bold));
     const double middle = top + m_layout.measures.lane * m_s / 2;
-    auto action = std::lower_bound(actions.begin(), actions.end(), m_from - counts(1),
-                                   [](const PerformedAction& a, Tick t) { return a.at < t; });
-    while (action != actions.begin() && std::prev(action)->at + std::prev(action)->length > m_from) --action;
-    const auto danceNow = [&](const PerformedAction& a) { return a.at >= m_from && a.at < m_to; };
-    for (; action != actions.end() && action->at < m_to; ++action) {
+    auto first = std::lower_bound(actions.begin(), actions.end(), m_from - counts(1),
+                                  [](const PerformedAction& a, Tick t) { return a.at < t; });
+    while (first != actions.begin() && std::prev(first)->at + std::prev(first)->length > m_from) --first;
+    const auto danceNow = [&](const PerformedAction& a) {
+        return a.kind != ActionKind::Wait && a.at >= m_from && a.at < m_to;
+    };
+    const auto left = [&](const PerformedAction& a) { return x(a.at) + (isWhole(a.at) ? 17 : 12) * m_s; };
+    // Room until the next action that `stands` there.
+    const auto roomFor = [&](auto action, auto stands) {
+        auto next = std::next(action);
+        while (next != actions.end() && !stands(*next)) ++next;
+        const Tick until = std::min(next == actions.end() ? action->at + action->length
+                                                          : std::max(next->at, action->at + countFraction(1, 8)),
+                                    m_to);
+        return x(until) - left(*action) - 2 * m_s;
+    };
+    const auto any = [](const PerformedAction&) { return true; };
+    bool crowded = false;
+    for (auto action = first; action != actions.end() && action->at < m_to; ++action)
+        crowded =
+            crowded || (danceNow(*action) && boldMetrics.horizontalAdvance(wordOf(*action)) > roomFor(action, any));
+    for (auto action = first; action != actions.end() && action->at < m_to; ++action) {
         if (action->kind == ActionKind::Wait) {
             for (Tick at = action->at; at < action->at + action->length; at += counts(1)) {
                 if (at < m_from || at >= m_to) continue;
@@ -145,23 +174,25 @@ void LinePainter::wordsOf(const std::vector<PerformedAction>& actions, std::size
             continue;
         }
         if (!danceNow(*action)) continue;
-        const auto next = std::next(action);
-        const Tick until = std::min(next == actions.end() ? action->at + action->length
-                                                          : std::max(next->at, action->at + countFraction(1, 8)),
-                                    m_to);
         const double px = x(action->at);
         const bool sub = !isWhole(action->at);
-        const double mark = px + (sub ? 6 : 8) * m_s;
-        const double word = px + (sub ? 12 : 17) * m_s;
-        const double room = x(until) - word - 2 * m_s;
-        m_scene.stamps->draw(m_p, mark, middle, action->kind, action->foot, sub, 14 * m_s, colour);
-        if (room < 8 * m_s) continue;
-        const bool narrow = room < 44 * m_s;
-        text(word, middle - 2 * m_s, fitted(wordOf(*action), narrow ? smallBoldMetrics : boldMetrics, room),
-             narrow ? smallBold : bold, m_c.ink);
-        text(word, middle + 13 * m_s,
-             fitted(footLine(*action, m_scene.document->routine.formation), smallMetrics, room), small,
-             action->conflict ? m_c.ink : m_c.ink2);
+        const double word = left(*action);
+        const Rows rows = !crowded ? Rows{23, 21, 36} : sub ? Rows{25, 29, 29} : Rows{11, 14, 42};
+        m_scene.stamps->draw(m_p, px + (sub ? 6 : 8) * m_s, top + rows.mark * m_s, action->kind, action->foot, sub,
+                             14 * m_s, colour);
+        const double room = !crowded
+                                ? roomFor(action, any)
+                                : roomFor(action, [sub](const PerformedAction& a) { return isWhole(a.at) != sub; });
+        const FittedWord shown = fitted(wordOf(*action), m_theme, room);
+        text(word, top + rows.word * m_s, shown.text, shown.font, m_c.ink);
+        const double beside = crowded && sub ? QFontMetricsF(shown.font).horizontalAdvance(shown.text) + 4 * m_s : 0;
+        const double footRoom = room - beside;
+        QString foot = footLine(*action, m_scene.document->routine.formation, true);
+        if (smallMetrics.horizontalAdvance(foot) > footRoom) // the mark is open: it says so too
+            foot = footLine(*action, m_scene.document->routine.formation, false);
+        if (!sub || !crowded || smallMetrics.horizontalAdvance(foot) <= footRoom)
+            text(word + beside, top + rows.foot * m_s, smallMetrics.elidedText(foot, Qt::ElideRight, footRoom), small,
+                 action->conflict ? m_c.ink : m_c.ink2);
         if (action->action && action->action->accent) { // ▼ over the count
             const double r = 4 * m_s;
             m_p.setRenderHint(QPainter::Antialiasing);

@@ -9,9 +9,7 @@
 
 namespace lc::app::strips {
 
-const Performance& LinePainter::danced() const {
-    return (m_scene.preview ? m_scene.preview : m_scene.landing)->performance;
-}
+const Performance& LinePainter::danced() const { return m_scene.shown().performance; }
 
 bool LinePainter::isChanged(const PassPerformance& pass) const {
     if (!m_scene.preview) return false;

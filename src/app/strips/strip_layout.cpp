@@ -64,7 +64,7 @@ StripMeasures measuresFor(Magnification magnification, StripContent content, int
         m.right = 76;
         m.loudness = 15;
         m.ruler = 24;
-        m.lane = 42;
+        m.lane = 46;
         m.ribbon = 20;
         m.gap = 10;
     }

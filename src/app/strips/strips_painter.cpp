@@ -16,7 +16,7 @@ namespace strips {
 
 LinePainter::LinePainter(QPainter& painter, const StripLayout& layout, const StripScene& scene, const StripLine& line)
     : m_p(painter), m_layout(layout), m_scene(scene), m_line(line), m_theme(*scene.theme), m_c(m_theme.colours()),
-      m_s(layout.scale), m_grid(scene.landing->grid), m_from(counts(line.firstCount)),
+      m_s(layout.scale), m_grid(scene.shown().grid), m_from(counts(line.firstCount)),
       m_to(counts(line.firstCount + line.counts)), m_rect(layout.lineRect(line)) {
     const StripMeasures& m = layout.measures;
     m_rulerTop = m_rect.top() + m.loudness * m_s;
@@ -122,7 +122,9 @@ void LinePainter::tape() const {
     if (!m_scene.now || *m_scene.now < m_from || *m_scene.now >= m_to) return;
     const QRectF cell = m_layout.countRect(static_cast<int>(wholeCounts(*m_scene.now)));
     const double top = m_scene.content == StripContent::Listen ? m_rect.top() : m_rulerTop;
-    m_p.fillRect(QRectF(cell.left(), top, cell.width(), m_rect.bottom() - top), m_c.tape);
+    m_p.fillRect(QRectF(cell.left(), top, cell.width(), m_rect.bottom() - top), m_c.tapeGround);
+    for (const double edge : {top, m_rect.bottom() - 2 * m_s}) // the dark ground alone would be lost on the dark sheet
+        m_p.fillRect(QRectF(cell.left(), edge, cell.width(), 2 * m_s), m_c.tape);
     if (m_scene.content == StripContent::Listen && m_scene.loudness) { // the silhouette stays seen on the tape
         const auto start = m_grid.secondsAt(counts(wholeCounts(*m_scene.now)));
         const auto end = m_grid.secondsAt(counts(wholeCounts(*m_scene.now) + 1));
@@ -173,7 +175,7 @@ void LinePainter::ruler() const {
 }
 
 void LinePainter::runningCounts() const {
-    const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
+    const Landing& landing = m_scene.shown();
     if (m_layout.magnification == Magnification::Page) return;
     const bool eight = m_line.set > 0;
     const QFont font = m_theme.numbers(10, true);
@@ -204,7 +206,7 @@ void LinePainter::runningCounts() const {
 }
 
 void LinePainter::accents() const {
-    const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
+    const Landing& landing = m_scene.shown();
     m_p.setRenderHint(QPainter::Antialiasing);
     for (const AccentFall& fall : landing.accents) {
         const double r = 4.5 * m_s;
@@ -236,9 +238,8 @@ void LinePainter::fold() const {
     text(16 * m_s, baseline, q(clockText(m_grid.phrases()[static_cast<std::size_t>(m_line.phrase)].start)),
          m_theme.numbers(12), m_c.ink2);
     text(m_rect.left() + 4 * m_s, baseline,
-         QFontMetricsF(font).elidedText(
-             foldInWords(*m_line.folded, m_scene.preview ? *m_scene.preview : *m_scene.landing), Qt::ElideRight,
-             m_layout.width - m_rect.left() - 12 * m_s),
+         QFontMetricsF(font).elidedText(foldInWords(*m_line.folded, m_scene.shown()), Qt::ElideRight,
+                                        m_layout.width - m_rect.left() - 12 * m_s),
          font, m_c.ink);
 }
 
@@ -349,7 +350,7 @@ void LinePainter::rightMargin() const {
             verdictMark(LineVerdict::Kind::Lands, left, middle, Strips::tr("stated"), {});
         return;
     }
-    const Landing& landing = m_scene.preview ? *m_scene.preview : *m_scene.landing;
+    const Landing& landing = m_scene.shown();
     const LineVerdict verdict = lineVerdict(m_line, landing);
     const double words = QFontMetricsF(m_theme.words(12, Weight::Bold)).horizontalAdvance(verdict.amount) + 17 * m_s;
     if (verdictAt == middle && left > m_rect.right() + 10 * m_s &&
@@ -395,7 +396,7 @@ void setNames(QPainter& painter, const StripLayout& layout, const StripScene& sc
               double baseline) {
     painter.setFont(scene.theme->words(12));
     painter.setPen(scene.theme->colours().ink2);
-    const CountGrid& grid = scene.landing->grid;
+    const CountGrid& grid = scene.shown().grid;
     const auto& sets = grid.sets();
     auto set = std::lower_bound(sets.begin(), sets.end(), line.firstCount,
                                 [](const CountSet& s, int count) { return s.firstCount < count; });
@@ -430,7 +431,7 @@ void paintHeading(QPainter& painter, const StripLayout& layout, const StripScene
     const Theme& theme = *scene.theme;
     painter.fillRect(QRectF(0, top, layout.width, height), theme.colours().paper);
     painter.fillRect(QRectF(0, top + height - 1, layout.width, 1), theme.colours().rule);
-    const CountPhrase& phrase = scene.landing->grid.phrases()[static_cast<std::size_t>(seen->phrase)];
+    const CountPhrase& phrase = scene.shown().grid.phrases()[static_cast<std::size_t>(seen->phrase)];
     const double baseline = top + 15 * layout.scale;
     const QFont font = theme.words(13, Weight::Heavy);
     painter.setFont(font);

@@ -30,6 +30,7 @@ struct StripScene {
     bool focused = false;
     const std::vector<SongDoubt>* doubts = nullptr; ///< framed where they are; Listen only
     MarkStamps* stamps = nullptr;                   ///< marks drawn before; kept by the view
+    [[nodiscard]] const Landing& shown() const { return preview ? *preview : *landing; }
 };
 
 /// Paints the lines of the layout that meet `area` (in page coordinates).

@@ -51,7 +51,7 @@ void StripsView::setMagnification(Magnification magnification) {
 void StripsView::relayout() {
     const auto& roles = m_session.doc.document().routine.roles;
     m_role = std::clamp(m_role, 0, static_cast<int>(roles.size()) - 1);
-    m_layout = layOutStrips(m_session.doc.landing().grid, m_magnification, m_content, static_cast<int>(roles.size()),
+    m_layout = layOutStrips(shownLanding().grid, m_magnification, m_content, static_cast<int>(roles.size()),
                             viewport()->width(), m_theme.percent() / 100.0, folds());
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(
@@ -151,10 +151,12 @@ void StripsView::paintEvent(QPaintEvent* event) {
     painter.translate(0, -scroll);
     StripScene scene;
     scene.theme = &m_theme;
-    scene.document = &m_session.doc.document();
+    const Document* preview = m_session.doc.previewDocument();
+    scene.document = preview ? preview : &m_session.doc.document();
     scene.landing = &m_session.doc.landing();
     scene.preview = m_session.doc.previewLanding();
-    scene.loudness = m_session.song.loudness();
+    const bool sameSong = !preview || preview->map == m_session.doc.document().map;
+    scene.loudness = sameSong ? m_session.song.loudness() : nullptr; // it is that of the recording as it is
     scene.content = m_content;
     scene.now = m_session.transport.now();
     scene.selectedPass = m_selectedPass;
@@ -177,7 +179,7 @@ void StripsView::paintEvent(QPaintEvent* event) {
         painter.drawText(room.adjusted(0, m_theme.px(26), 0, 0), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
                          tr("Go to Listen (Alt+1) to open a recording, or to type the song's structure. ") +
                              (passes
-                                  ? tr("Until then the passes stand in the list below (F5), counted without music.")
+                                  ? tr("Until then the passes stand in their list (F5), counted without music.")
                                   : tr("Parts can be built without it: type a figure's name above, or its counts.")));
     }
     if (hasFocus()) {

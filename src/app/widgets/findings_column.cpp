@@ -137,6 +137,7 @@ void FindingsColumn::buildRemedies(QVBoxLayout* card) {
     for (std::size_t i = 0; i < m_remedies.size(); ++i) {
         auto* choice = new RemedyChoice(q(m_remedies[i].title), q(m_remedies[i].price), static_cast<int>(i) == m_remedy,
                                         m_theme, m_page);
+        choice->setToolTip(tr("Try it on the strips; Esc takes it off"));
         connect(choice, &QAbstractButton::clicked, this, [this, i] { chooseRemedy(static_cast<int>(i)); });
         choice->setObjectName(QStringLiteral("remedy%1").arg(i));
         card->addWidget(choice);
@@ -149,19 +150,12 @@ void FindingsColumn::buildRemedies(QVBoxLayout* card) {
                                 new MiniPages(m_session.doc.landing(),
                                               land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits),
                                               m_theme, m_page));
-        auto* buttons = new QHBoxLayout;
-        auto* previewButton = new QPushButton(tr("Preview"), m_page);
-        previewButton->setObjectName(QStringLiteral("previewRemedy"));
-        previewButton->setToolTip(tr("Show it on the strips without changing anything (P)"));
         auto* applyButton = new QPushButton(tr("Apply"), m_page);
         applyButton->setObjectName(QStringLiteral("applyRemedy"));
         applyButton->setProperty("main", true);
         applyButton->setToolTip(tr("Do it (Ctrl+Enter); Undo takes it back"));
-        connect(previewButton, &QPushButton::clicked, this, &FindingsColumn::previewChosen);
         connect(applyButton, &QPushButton::clicked, this, &FindingsColumn::applyChosen);
-        buttons->addWidget(previewButton);
-        buttons->addWidget(applyButton);
-        card->addLayout(buttons);
+        card->addWidget(applyButton);
     }
     auto* row = new QHBoxLayout;
     m_reason = new QLineEdit(m_page);
@@ -219,13 +213,15 @@ void FindingsColumn::nextFinding() {
 void FindingsColumn::chooseRemedy(int index) {
     m_upToDate->finish();
     if (index < 0 || static_cast<std::size_t>(index) >= m_remedies.size()) return;
-    const bool previewing = m_session.doc.previewLanding() != nullptr;
+    const bool again = index == m_remedy && m_session.doc.previewLanding();
     m_remedy = index;
     for (std::size_t i = 0; i < m_choices.size(); ++i) m_choices[i]->setChosen(static_cast<int>(i) == index);
     if (m_mini)
         if (const auto then = applyEdits(m_session.doc.document(), m_remedies[static_cast<std::size_t>(index)].edits))
             m_mini->setThen(land(*then, m_session.doc.landing().grid, m_session.doc.landing().limits));
-    if (previewing) previewChosen();
+    if (again) return m_session.doc.endPreview();
+    const Remedy& remedy = m_remedies[static_cast<std::size_t>(index)];
+    m_session.doc.preview(remedy.edits, q(remedy.title));
 }
 
 void FindingsColumn::nextRemedy() {

@@ -81,23 +81,29 @@ MiniPages::MiniPages(const Landing& now, Landing then, const Theme& theme, QWidg
 
 void MiniPages::setThen(Landing then) {
     m_then = std::move(then);
+    updateGeometry();
     update();
 }
 
-QSize MiniPages::sizeHint() const { return pageSize(m_now, m_theme, 200) + QSize(0, m_theme.px(26)); }
+QSize MiniPages::sizeHint() const {
+    return pageSize(m_now, m_theme, 200) + QSize(0, pageSize(m_then, m_theme, 200).height() + m_theme.px(50));
+}
 
 void MiniPages::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    const double gap = m_theme.px(14);
-    const double half = (width() - gap) / 2.0;
-    const double pages = height() - m_theme.px(20);
-    paintPage(p, QRectF(0, m_theme.px(4), half, pages), m_now, nullptr, m_theme);
-    paintPage(p, QRectF(half + gap, m_theme.px(4), half, pages), m_then, &m_now, m_theme);
     p.setFont(m_theme.words(12));
-    p.setPen(m_theme.colours().ink2);
-    const auto length = [](const Landing& l) { return q(inCounts(l.performance.end - l.performance.start)); };
-    p.drawText(QPointF(0, height() - m_theme.px(4)), tr("now: %1").arg(length(m_now)));
-    p.drawText(QPointF(half + gap, height() - m_theme.px(4)), tr("then: %1").arg(length(m_then)));
+    double top = 0;
+    const auto page = [&](const QString& called, const Landing& landing, const Landing* before) {
+        p.setPen(m_theme.colours().ink2);
+        p.drawText(QRectF(0, top, width(), m_theme.px(18)), Qt::AlignLeft | Qt::AlignVCenter,
+                   called.arg(q(inCounts(landing.performance.end - landing.performance.start))));
+        top += m_theme.px(20);
+        const int height = pageSize(landing, m_theme, 200).height();
+        paintPage(p, QRectF(0, top, width(), height), landing, before, m_theme);
+        top += height + m_theme.px(4);
+    };
+    page(tr("now: %1"), m_now, nullptr);
+    page(tr("then: %1"), m_then, &m_now);
 }
 
 } // namespace lc::app

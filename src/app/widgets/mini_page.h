@@ -24,7 +24,7 @@ private:
     const Theme& m_theme;
 };
 
-/// Two pages in miniature, now and then: a line for each phrase, a block for each pass, changed blocks in ink, what
+/// Two pages in miniature, now above then: a line for each phrase, a block for each pass, changed blocks in ink, what
 /// lies past the song as a hollow box.
 class MiniPages : public QWidget {
     Q_OBJECT

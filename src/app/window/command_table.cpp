@@ -43,12 +43,8 @@ void CommandTable::build(const std::vector<Menu>& menus) {
 void CommandTable::makeAction(Row& row) {
     const Command& command = row.named();
     auto* action = row.action = new QAction(command.name, &m_window);
-    action->setShortcut(command.key);
     action->setStatusTip(command.tip);
-    action->setToolTip(command.key.isEmpty()
-                           ? command.tip
-                           : command.tip + QStringLiteral(" (") + command.key.toString(QKeySequence::NativeText) +
-                                 QStringLiteral(")"));
+    giveKey(*action, m_ownKeys.contains(command.id) ? QKeySequence(m_ownKeys[command.id]) : command.key);
     action->setAutoRepeat(command.repeats);
     connect(action, &QAction::triggered, this,
             [this, index = static_cast<std::size_t>(&row - m_rows.data())] { answer(m_rows[index]); });
@@ -81,9 +77,9 @@ void CommandTable::fill(QMenu& menu, const Menu& of) {
             addChoices(*in->addMenu(command.name), command);
         else
             in->addAction(row->action);
-        if (row->action && !command.key.isEmpty())
-            m_keys.push_back({QString(of.title).remove(QLatin1Char('&')), command.name,
-                              command.key.toString(QKeySequence::NativeText)});
+        if (row->action)
+            m_keys.push_back({command.id, QString(of.title).remove(QLatin1Char('&')), command.name,
+                              row->action->shortcut(), command.key});
     }
 }
 
@@ -161,14 +157,47 @@ QMenu* CommandTable::menu(const QByteArray& id) const { return m_menus.value(id)
 std::vector<Place> CommandTable::places() const {
     std::vector<Place> all;
     for (const Row& row : m_rows) {
-        if (!row.action || !row.action->isEnabled() || !row.named().inBox) continue;
+        const Command& named = row.named();
+        if (named.inBox && named.choices)
+            for (const Choice& choice : named.choices())
+                if (choice.run)
+                    all.push_back({tr("%1: %2").arg(named.name, QString(choice.name).remove(QLatin1Char('&'))),
+                                   choice.chosen ? tr("now") : QString(), choice.run, named.words});
+        if (!row.action || !row.action->isEnabled() || !named.inBox) continue;
         all.push_back({row.action->text().remove(QLatin1Char('&')),
                        row.action->shortcut().toString(QKeySequence::NativeText),
-                       [action = row.action] { action->trigger(); }, row.named().words});
+                       [action = row.action] { action->trigger(); }, named.words});
     }
     return all;
 }
 
-std::vector<CommandTable::Key> CommandTable::keys() const { return m_keys; }
+const std::vector<CommandTable::Key>& CommandTable::keys() const { return m_keys; }
+
+/// The tip says the key.
+void CommandTable::giveKey(QAction& action, const QKeySequence& key) {
+    action.setShortcut(key);
+    const QString shown = key.toString(QKeySequence::NativeText);
+    action.setToolTip(shown.isEmpty() ? action.statusTip() : tr("%1 (%2)").arg(action.statusTip(), shown));
+}
+
+void CommandTable::setKey(const QByteArray& id, const QKeySequence& key) {
+    const Row* row = rowOf(id);
+    if (!row || !row->action) return;
+    giveKey(*row->action, key);
+    if (key == row->named().key)
+        m_ownKeys.remove(id);
+    else
+        m_ownKeys[id] = key.toString(QKeySequence::PortableText);
+    for (Key& one : m_keys)
+        if (one.id == id) one.key = key;
+    Q_EMIT keysChanged(m_ownKeys);
+}
+
+const CommandTable::Key* CommandTable::holderOf(const QKeySequence& key, const QByteArray& otherThan) const {
+    const auto holder = std::find_if(m_keys.begin(), m_keys.end(), [&](const Key& one) {
+        return one.id != otherThan && !key.isEmpty() && one.key == key;
+    });
+    return holder == m_keys.end() ? nullptr : &*holder;
+}
 
 } // namespace lc::app

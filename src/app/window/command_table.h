@@ -3,6 +3,8 @@
 #include "app/base/stage.h"
 
 #include <QHash>
+#include <QKeySequence>
+#include <QMap>
 #include <QObject>
 
 #include <functional>
@@ -24,11 +26,13 @@ public:
         QByteArray id;
         QString title;
     };
-    /// A key and what it does, for a list of keys.
+    /// A command with its key, for a list of keys.
     struct Key {
+        QByteArray id;
         QString menu; ///< the title of its menu
         QString name;
-        QString key;
+        QKeySequence key; ///< it has now; empty for none
+        QKeySequence usual;
     };
 
     /// `show` shows the stage of a command that brings it.
@@ -51,10 +55,17 @@ public:
     [[nodiscard]] bool isChosen(const QByteArray& id) const; ///< is what it does so now?
     [[nodiscard]] QMenu* menu(const QByteArray& id) const;   ///< a submenu, or "strips"; null for none
     [[nodiscard]] std::vector<Place> places() const;         ///< for the command box
-    [[nodiscard]] std::vector<Key> keys() const;             ///< in the order of the menus
+    [[nodiscard]] const std::vector<Key>& keys() const;      ///< every command of the menus, in their order
+    /// Keys that a person has given to commands, by ids; before build().
+    void setOwnKeys(const QMap<QByteArray, QString>& keys) { m_ownKeys = keys; }
+    /// Gives a command a key, from now on. Whoever had it is not asked: see holderOf().
+    void setKey(const QByteArray& id, const QKeySequence& key);
+    /// The other command that has a key; null for none.
+    [[nodiscard]] const Key* holderOf(const QKeySequence& key, const QByteArray& otherThan) const;
 
 Q_SIGNALS:
     void ran(); ///< a command was done
+    void keysChanged(const QMap<QByteArray, QString>& own);
 
 private:
     struct Entry {
@@ -71,6 +82,7 @@ private:
     [[nodiscard]] const Entry* answering(const Row& row) const;
     void makeAction(Row& row);
     void fill(QMenu& menu, const Menu& of);
+    static void giveKey(QAction& action, const QKeySequence& key);
     void addChoices(QMenu& menu, const Command& command);
     void answer(const Row& row);
 
@@ -81,6 +93,7 @@ private:
     QHash<QByteArray, QMenu*> m_menus; ///< submenus, and "strips"
     QList<QAction*> m_actions;
     std::vector<Key> m_keys;
+    QMap<QByteArray, QString> m_ownKeys;
     const Stage* m_shown = nullptr;
 };
 

@@ -162,7 +162,8 @@ void CountBar::paintEvent(QPaintEvent*) {
         if (past) p.fillRect(QRect(x, px(64), lampWidth, px(4)), c.ink3);
         const bool strong = w.strong[static_cast<std::size_t>(i - 1)];
         p.setFont(m_theme.numbers(lampWidth < px(20) ? 10 : strong ? 17 : 14, strong || now));
-        p.setPen(past ? c.ink2 : c.ink);
+        const QColor& onTape = c.ink.lightness() < c.onInk.lightness() ? c.ink : c.onInk; // it is bright in every theme
+        p.setPen(now ? onTape : past ? c.ink2 : c.ink);
         p.drawText(lamp, Qt::AlignCenter, QString::number(i));
         if (now) {
             p.setPen(QPen(c.ink, 2));

@@ -146,6 +146,11 @@ void FileDesk::remember(const QString& path) {
     Q_EMIT recentChanged();
 }
 
+std::shared_ptr<const Landing> FileDesk::pageOf(const QString& path) {
+    const auto file = loadDocument(fileName(path));
+    return file ? std::make_shared<const Landing>(land(file->document)) : nullptr;
+}
+
 QList<RecentFile> FileDesk::recent() const {
     QList<RecentFile> files;
     for (const QString& path : settings::recentFiles()) {

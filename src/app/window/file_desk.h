@@ -38,6 +38,8 @@ public:
 
     void remember(const QString& path); ///< puts the open routine on top of the files of late
     [[nodiscard]] QList<RecentFile> recent() const;
+    /// The routine of a file on its song; null where it cannot be read.
+    [[nodiscard]] static std::shared_ptr<const Landing> pageOf(const QString& path);
 
 Q_SIGNALS:
     void fileChosen(const QString& path);

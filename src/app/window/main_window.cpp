@@ -9,8 +9,10 @@
 #include "app/window/count_bar.h"
 #include "app/window/file_desk.h"
 #include "app/window/heading.h"
+#include "app/window/help.h"
 #include "app/window/kept_work.h"
 #include "app/window/message_line.h"
+#include "app/window/preferences.h"
 #include "app/window/rail.h"
 #include "app/window/routine_clipboard.h"
 #include "app/window/start_page.h"
@@ -31,10 +33,15 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QPlainTextEdit>
+#include <QScreen>
+#include <QScrollArea>
 #include <QStackedWidget>
 #include <QStandardPaths>
 #include <QTimer>
+#include <QUrl>
 #include <QVBoxLayout>
+
+#include <array>
 
 namespace lc::app {
 
@@ -55,11 +62,18 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
       m_commands(new CommandTable(*this, [this](Stage& stage) { bring(stage); })) {
     setAcceptDrops(true);
     QCoreApplication::instance()->installEventFilter(this);
-    setMinimumSize(theme.px(1024), theme.px(640));
-    resize(theme.px(1280), theme.px(800));
-    auto* frame = new QWidget(this);
-    setCentralWidget(frame);
+    setMinimumSize(640, 480);
+    const QSize screen = this->screen()->availableSize();
+    resize(std::min(theme.px(1280), screen.width()), std::min(theme.px(800), screen.height()));
+    auto* scroll = new QScrollArea(this); // of a window that is smaller than what stands in it, as with large text
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    auto* frame = new QWidget;
+    scroll->setWidget(frame);
+    setCentralWidget(scroll);
     m_stack = new QStackedWidget(frame);
+    m_stack->setMinimumSize(theme.px(640), theme.px(340)); // less is not read
     buildStages(stages);
     m_rail = new Rail(m_stages, theme, frame);
     m_heading = new Heading(
@@ -79,8 +93,9 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     column->addWidget(m_stack, 1);
     column->addWidget(m_countBar);
     buildCommands();
+    session.doc.setLimits(m_desk.limits()); // before anybody listens to what that changes: no stage is shown yet
     listen();
-    session.doc.setLimits(m_desk.limits());
+    m_session.transport.setVolume(settings::volume() / 100.0);
     m_start->setRecent(m_files->recent());
     m_start->setUnsaved(m_kept->unsaved());
     showStage(*m_stages.front());
@@ -94,12 +109,16 @@ MainWindow::~MainWindow() {
 }
 
 void MainWindow::buildStages(const std::vector<StageMaker>& makers) {
-    m_start = new StartPage(m_theme, m_stack);
+    m_start = new StartPage(
+        m_theme, [this](const QString& path) { return m_files->pageOf(path); }, m_stack);
     m_stack->addWidget(m_start);
     for (const StageMaker& make : makers) {
         Stage* stage = m_stages.emplace_back(make({m_session, m_desk, m_theme}, m_stack));
         m_stack->addWidget(stage);
         connect(stage, &Stage::fileWanted, this, &MainWindow::openAny);
+        connect(stage, &Stage::stateChanged, this, [this, stage] {
+            if (m_heading && m_stage == stage) m_heading->refresh(); // its buttons say what is shown
+        });
         connect(stage, &Stage::menuWanted, this, [this](const QByteArray& id, const QPoint& global) {
             if (QMenu* menu = m_commands->menu(id)) menu->popup(global);
         });
@@ -147,6 +166,8 @@ void MainWindow::listen() {
     connect(&m_session.doc, &DocumentSession::opened, this, &MainWindow::showOpened);
     connect(&m_session.doc, &DocumentSession::fileChanged, this, &MainWindow::refreshTitle);
     connect(&m_session.song, &SongSession::songReady, this, &MainWindow::showStartOrStage);
+    connect(&m_session.song, &SongSession::songReady, this, &MainWindow::openNext, Qt::QueuedConnection);
+    connect(&m_session.doc, &DocumentSession::documentChanged, this, &MainWindow::openNext, Qt::QueuedConnection);
     m_clock = new QTimer(this);
     m_clock->setTimerType(Qt::PreciseTimer);
     m_clock->setInterval(15);
@@ -319,7 +340,7 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Escape) {
-        if (m_session.doc.previewLanding()) return m_session.doc.endPreview();
+        if (m_stage->goBack()) return;
         if (m_message->isVisible() && !m_session.song.loading()) return m_message->hide();
         if (QWidget* home = m_stage->home()) home->setFocus();
         return;
@@ -382,11 +403,14 @@ void MainWindow::showOpened(const QString& path) {
     m_files->remember(m_session.doc.path());
     m_kept->remind();
     showStage(m_session.doc.document().routine.passes.empty() ? stage_id::listen : stage_id::arrange);
-    restoreView(m_session.doc.path());
+    showView(settings::viewOf(m_session.doc.path()));
 }
 
 void MainWindow::keepView() {
-    if (m_session.doc.path().isEmpty()) return;
+    if (!m_session.doc.path().isEmpty()) settings::setViewOf(m_session.doc.path(), viewNow());
+}
+
+QVariantMap MainWindow::viewNow() const {
     QVariantMap view{{QStringLiteral("stage"), m_stage->about().id},
                      {QStringLiteral("magnification"), static_cast<int>(m_session.view.magnification())},
                      {QStringLiteral("caret"), static_cast<qlonglong>(m_session.transport.now().value)},
@@ -395,11 +419,28 @@ void MainWindow::keepView() {
     for (const Stage* stage : m_stages)
         if (const QVariantMap own = stage->view(); !own.isEmpty())
             view.insert(QString::fromLatin1(stage->about().id), own);
-    settings::setViewOf(m_session.doc.path(), view);
+    return view;
 }
 
-void MainWindow::restoreView(const QString& path) {
-    const QVariantMap view = settings::viewOf(path);
+MainWindow::Standing MainWindow::standing() {
+    if (QWidget* focused = focusWidget()) focused->clearFocus(); // what is being typed is taken
+    m_desk.keepNow();
+    const Standing now{saveGeometry(), viewNow(), m_leftStart, m_preferences ? "preferences" : QByteArray()};
+    m_kept->keeper().forget();
+    return now;
+}
+
+void MainWindow::stand(const Standing& standing) {
+    restoreGeometry(standing.place);
+    show();
+    m_leftStart = standing.leftStart;
+    showView(standing.view);
+    if (!m_session.doc.isSaved()) m_kept->keeper().changed();
+    activateWindow();
+    if (!standing.open.isEmpty()) (void)m_commands->run(standing.open);
+}
+
+void MainWindow::showView(const QVariantMap& view) {
     if (view.isEmpty()) return;
     const auto of = [&](const char* name, const QVariant& usual) {
         return view.value(QString::fromLatin1(name), usual);
@@ -430,6 +471,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         m_kept->keeper().forget();
     }
     keepView();
+    settings::setWindowPlace(saveGeometry());
     if (m_session.transport.player().playing()) m_session.transport.togglePlay();
     event->accept();
 }
@@ -455,14 +497,51 @@ void MainWindow::complete(JournalEntry& entry) const {
     entry.figure = m_desk.typed();
 }
 
+namespace {
+
+QStringList filesIn(const QMimeData& data) {
+    QStringList paths;
+    for (const QUrl& url : data.urls())
+        if (url.isLocalFile()) paths << url.toLocalFile();
+    return paths;
+}
+
+} // namespace
+
+/// One of a kind is opened, in the order in which they need each other: a routine, a song, its map, its words.
+void MainWindow::openDropped(const QStringList& paths) {
+    std::array<QString, 4> one;
+    QStringList left;
+    for (const QString& path : paths) {
+        const std::string file = fileName(path);
+        const std::size_t kind = isRoutineFile(file) || isPaper(file) ? 0
+                                 : endsLikeMap(file, true)            ? 3
+                                 : endsLikeMap(file, false)           ? 2
+                                                                      : 1;
+        if (one.at(kind).isEmpty())
+            one.at(kind) = path;
+        else
+            left << readable(QFileInfo(path).fileName());
+    }
+    m_toOpen = QStringList(one.begin(), one.end());
+    m_toOpen.removeAll(QString());
+    openNext();
+    if (!left.isEmpty())
+        tell(tr("One file of a kind is opened at a time. Not opened: %1.").arg(left.join(QStringLiteral(", "))));
+}
+
+/// The next one, when the one before is there.
+void MainWindow::openNext() {
+    if (!m_toOpen.isEmpty() && !m_session.song.loading()) openAny(m_toOpen.takeFirst());
+}
+
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasUrls() && event->mimeData()->urls().first().isLocalFile()) event->acceptProposedAction();
+    if (!filesIn(*event->mimeData()).isEmpty()) event->acceptProposedAction();
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
-    const QString path = event->mimeData()->urls().first().toLocalFile();
     event->acceptProposedAction();
-    QTimer::singleShot(0, this, [this, path] { openAny(path); });
+    QTimer::singleShot(0, this, [this, paths = filesIn(*event->mimeData())] { openDropped(paths); });
 }
 
 } // namespace lc::app

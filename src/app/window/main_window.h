@@ -8,6 +8,7 @@
 #include "store/journal.h"
 
 #include <QMainWindow>
+#include <QPointer>
 
 class QStackedWidget;
 class QTimer;
@@ -19,8 +20,10 @@ class CommandTable;
 class CountBar;
 class FileDesk;
 class Heading;
+class Help;
 class KeptWork;
 class MessageLine;
+class Preferences;
 class Rail;
 class RoutineClipboard;
 class StartPage;
@@ -37,10 +40,23 @@ public:
 
     /// Opens a routine or a song by its ending, after asking about work that is not saved.
     void openAny(const QString& path);
+    /// Several at once: of a routine, a song, its map and its lines of words one each.
+    void openDropped(const QStringList& paths);
     void openDemo();
     /// Keeps what is not saved in the journal at once, since the program is about to end or something went wrong
     /// (`why`, the end of a sentence), and says so.
     void saveForTheWorst(const QString& why);
+
+    /// How the window stands, for one that is made in its place on the same session.
+    struct Standing {
+        QByteArray place; ///< on the screen
+        QVariantMap view;
+        bool leftStart = false;
+        QByteArray open; ///< the command that opens what was open
+    };
+    /// This window is about to go: another one keeps what is not saved from here on.
+    [[nodiscard]] Standing standing();
+    void stand(const Standing& standing);
 
     void showStage(Stage& stage);
     void showStage(const QByteArray& id); ///< one of stage_id, or another's own
@@ -61,6 +77,10 @@ public:
     [[nodiscard]] KeptWork& kept() { return *m_kept; }
     [[nodiscard]] QString lastTold() const; ///< the sentence last told to the person
 
+Q_SIGNALS:
+    void lookWanted(); ///< another theme was chosen
+    void anewWanted(); ///< another size of text, or another language
+
 protected:
     /// Keys that type something are the strips' alone: elsewhere they search, are typed, or do nothing.
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -77,6 +97,7 @@ private:
     [[nodiscard]] std::vector<Command> editCommands();
     [[nodiscard]] std::vector<Command> playCommands();
     [[nodiscard]] std::vector<Command> viewCommands();
+    [[nodiscard]] std::vector<Command> helpCommands();
     [[nodiscard]] std::vector<Place> placesFor(const QString& typed);
     void listen(); ///< to all that the window shows
 
@@ -90,8 +111,16 @@ private:
     void goTo(Tick at);
     void complete(JournalEntry& entry) const; ///< what is typed and in no document
     void keepView();
-    void restoreView(const QString& path);
+    [[nodiscard]] QVariantMap viewNow() const;
+    void showView(const QVariantMap& view);
+    [[nodiscard]] std::vector<Choice> recentChoices();
+    [[nodiscard]] std::vector<Choice> themeChoices();
+    [[nodiscard]] std::vector<Choice> sizeChoices();
+    [[nodiscard]] std::vector<Choice> languageChoices();
     void toggleLoop();
+    void openNext();
+    void showPreferences();
+    void showHelp(const QString& page); ///< of the manual
     void tell(const QString& sentence) { m_session.messages.tell(sentence); }
 
     Session& m_session;
@@ -109,8 +138,11 @@ private:
     QStackedWidget* m_stack = nullptr;
     StartPage* m_start = nullptr;
     CountBar* m_countBar = nullptr;
+    QPointer<Preferences> m_preferences;
+    QPointer<Help> m_help;
     QTimer* m_clock = nullptr;
     bool m_closeAnyway = false; ///< it was said that something could not be kept
+    QStringList m_toOpen;       ///< what was dropped with what is being read
     bool m_leftStart = false;   ///< a new routine was begun on purpose
 };
 

@@ -1,14 +1,21 @@
 #include "app/window/start_page.h"
 
+#include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/mini_page.h"
 
 #include <QHBoxLayout>
+#include <QLabel>
 #include <QLocale>
 #include <QPushButton>
 
+#include <algorithm>
+
 namespace lc::app {
 
-StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {
+StartPage::StartPage(const Theme& theme, PageOf pageOf, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_pageOf(std::move(pageOf)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(theme.px(64), theme.px(56), theme.px(64), theme.px(32));
     column->setSpacing(theme.px(14));
@@ -42,9 +49,12 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     m_unsaved = new KeptList(theme, this);
     column->addWidget(m_unsaved);
     setUnsaved({});
-    m_recent = new QVBoxLayout;
-    m_recent->setSpacing(theme.px(4));
+    m_recentTitle = paragraph(tr("Recent"), theme.words(15, Weight::Heavy), Tone::Ink, this);
+    m_recentTitle->hide();
+    column->addWidget(m_recentTitle);
+    m_recent = new FlowLayout(theme.px(14));
     column->addLayout(m_recent);
+    m_upToDate = new WhenShown(this, [this] { showRecent(); }); // files are read for those who see it
     column->addStretch();
     column->addWidget(paragraph(
         tr("Warm up, keep room around kicks, rest between full runs. A qualified teacher and the rules of the house come first."),
@@ -64,19 +74,33 @@ void StartPage::setUnsaved(const std::vector<KeptRoutine>& routines) {
 }
 
 void StartPage::setRecent(const QList<RecentFile>& files) {
-    while (QLayoutItem* item = m_recent->takeAt(0)) {
-        if (item->widget()) item->widget()->deleteLater();
-        delete item;
-    }
-    if (files.isEmpty()) return;
-    m_recent->addWidget(paragraph(tr("Recent"), m_theme.words(15, Weight::Heavy), Tone::Ink, this));
-    for (const RecentFile& file : files) {
-        auto* button = new QPushButton(this);
-        button->setProperty("flat", true);
-        button->setText(file.title + QStringLiteral("   ") + file.about);
-        button->setToolTip(file.path);
-        connect(button, &QPushButton::clicked, this, [this, path = file.path] { Q_EMIT fileChosen(path); });
-        m_recent->addWidget(button);
+    m_files = files;
+    m_upToDate->ask();
+}
+
+void StartPage::showRecent() {
+    constexpr qsizetype most = 6; // all are in the menu
+    clearLayout(m_recent);
+    m_recentTitle->setVisible(!m_files.isEmpty());
+    for (const RecentFile& file : m_files.first(std::min(most, m_files.size()))) {
+        auto* card = new QPushButton(this);
+        card->setProperty("card", true);
+        card->setAccessibleName(tr("%1, %2").arg(file.title, file.about));
+        card->setToolTip(file.path);
+        card->setFixedWidth(m_theme.px(224));
+        auto* column = new QVBoxLayout(card);
+        column->setContentsMargins(m_theme.px(12), m_theme.px(10), m_theme.px(12), m_theme.px(10));
+        column->setSpacing(m_theme.px(4));
+        if (auto landing = m_pageOf(file.path); landing && !landing->grid.empty())
+            column->addWidget(new MiniPage(std::move(landing), m_theme, card));
+        column->addStretch();
+        for (auto* words : {paragraph(file.title, m_theme.words(14, Weight::Bold), Tone::Ink, card),
+                            paragraph(file.about, m_theme.words(12), Tone::Ink2, card)})
+            column->addWidget(words);
+        for (auto* inside : card->findChildren<QWidget*>()) inside->setAttribute(Qt::WA_TransparentForMouseEvents);
+        card->setFixedHeight(std::max(m_theme.px(150), column->totalHeightForWidth(m_theme.px(224))));
+        connect(card, &QPushButton::clicked, this, [this, path = file.path] { Q_EMIT fileChosen(path); });
+        m_recent->addWidget(card);
     }
 }
 

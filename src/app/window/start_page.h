@@ -6,10 +6,15 @@
 #include <QStringList>
 #include <QWidget>
 
+#include <functional>
+#include <memory>
+
 class QLabel;
-class QVBoxLayout;
 
 namespace lc::app {
+
+class FlowLayout;
+class WhenShown;
 
 /// A recent file and what it is.
 struct RecentFile {
@@ -18,11 +23,14 @@ struct RecentFile {
     QString about; ///< "to “…”, 8 passes, yesterday"
 };
 
-/// Shown while there is neither song nor routine: what to do first, and the files of late.
+/// A routine on its song, to be shown in miniature; null where the file cannot be read.
+using PageOf = std::function<std::shared_ptr<const Landing>(const QString& path)>;
+
+/// Shown while there is neither song nor routine: what to do first, and recent routines with small pages of themselves.
 class StartPage : public QWidget {
     Q_OBJECT
 public:
-    explicit StartPage(const Theme& theme, QWidget* parent = nullptr);
+    StartPage(const Theme& theme, PageOf pageOf, QWidget* parent = nullptr);
     void setRecent(const QList<RecentFile>& files);
     /// Work that was not saved when the program ended.
     void setUnsaved(const std::vector<KeptRoutine>& routines);
@@ -36,10 +44,16 @@ Q_SIGNALS:
     void fileChosen(const QString& path);
 
 private:
+    void showRecent();
+
     const Theme& m_theme;
+    PageOf m_pageOf;
+    QList<RecentFile> m_files;
+    WhenShown* m_upToDate;
     QLabel* m_unsavedTitle;
     KeptList* m_unsaved;
-    QVBoxLayout* m_recent;
+    QLabel* m_recentTitle;
+    FlowLayout* m_recent;
 };
 
 } // namespace lc::app

@@ -1,6 +1,7 @@
 // What can be done in every stage: the routine and its file, undo, playing, what is shown.
 #include "app/window/main_window.h"
 
+#include "app/base/languages.h"
 #include "app/base/qtext.h"
 #include "app/base/settings.h"
 #include "app/base/wording.h"
@@ -9,23 +10,31 @@
 #include "app/window/command_table.h"
 #include "app/window/file_desk.h"
 #include "app/window/heading.h"
+#include "app/window/help.h"
 #include "app/window/kept_work.h"
+#include "app/window/preferences.h"
 #include "app/window/rail.h"
 #include "app/window/routine_clipboard.h"
 #include "core/base/clock_text.h"
 #include "core/exchange/handout_write.h"
 
+#include <QFileInfo>
+
 namespace lc::app {
 
 void MainWindow::buildCommands() {
-    for (auto&& commands : {routineCommands(), editCommands(), playCommands(), viewCommands()})
+    for (auto&& commands : {routineCommands(), editCommands(), playCommands(), viewCommands(), helpCommands()})
         m_commands->add(commands);
     std::vector<CommandTable::Menu> menus{{"routine", tr("&Routine")}, {"edit", tr("&Edit")}};
     for (Stage* stage : m_stages) {
         m_commands->add(stage->commands(), stage);
         if (!stage->about().menu.isEmpty()) menus.push_back({stage->about().id, stage->about().menu});
     }
-    menus.insert(menus.end(), {{"play", tr("&Play")}, {"findings", tr("F&indings")}, {"view", tr("&View")}});
+    menus.insert(menus.end(),
+                 {{"play", tr("&Play")}, {"findings", tr("F&indings")}, {"view", tr("&View")}, {"help", tr("&Help")}});
+    m_commands->setOwnKeys(settings::keys());
+    connect(m_commands, &CommandTable::keysChanged, this,
+            [](const QMap<QByteArray, QString>& own) { settings::setKeys(own); });
     m_commands->build(menus);
 }
 
@@ -49,6 +58,9 @@ std::vector<Command> MainWindow::routineCommands() {
     });
     add(1, "routine.open", tr("Open a routine …"), QKeySequence::Open, tr("A saved routine"),
         [this] { m_files->chooseRoutine(); });
+    all.push_back({.id = "routine.recent", .name = tr("Recent"), .menu = "routine", .group = 1, .choices = [this] {
+                       return recentChoices();
+                   }});
     add(1, "routine.demo", tr("Open the demo"), {}, tr("A line dance of Quarry Bank hall on its own song"),
         [this] { openDemo(); });
     add(2, "routine.save", tr("Save"), QKeySequence::Save, tr("Write the routine to its file"),
@@ -115,6 +127,9 @@ std::vector<Command> MainWindow::editCommands() {
             else
                 tell(tr("Go to a line of counts first (Ctrl+E)."));
         });
+    add(5, "preferences", tr("Preferences …"), Qt::CTRL | Qt::Key_Comma,
+        tr("Theme, size of text, language, sound, paper, limits, keys"), [this] { showPreferences(); });
+    all.back().words = tr("settings options configure keys shortcuts sound device volume latency paper language theme");
     add(4, "box", tr("Do anything"), Qt::CTRL | Qt::Key_K, tr("Find a command or a place"),
         [this] { commandBox().begin(); });
     return all;
@@ -143,12 +158,15 @@ std::vector<Command> MainWindow::playCommands() {
         true);
     add("play.slower", tr("Slower"), Qt::Key_Minus, tr("By 5 %"),
         [&transport] { transport.setTempoPercent(transport.tempoPercent() - 5); });
+    all.back().words = tr("speed tempo bpm");
     add("play.faster", tr("Faster"), Qt::Key_Plus, tr("By 5 %"),
         [&transport] { transport.setTempoPercent(transport.tempoPercent() + 5); });
+    all.back().words = tr("speed tempo bpm");
     add("play.own-tempo", tr("Song's own tempo"), Qt::Key_0, tr("100 %"),
         [&transport] { transport.setTempoPercent(100); });
     add("play.clicks", tr("Clicks on the counts"), Qt::Key_V, tr("On or off"),
         [&transport] { transport.setClicksHeard(!transport.clicksHeard()); });
+    all.back().words = tr("metronome voice beat tick mute");
     add("play.go", tr("Go to …"), Qt::Key_G, tr("A pass, a phrase or a count"),
         [this] { commandBox().begin(QStringLiteral("pass ")); });
     all.back().group = 3;
@@ -193,17 +211,117 @@ std::vector<Command> MainWindow::viewCommands() {
                    .menu = "view",
                    .group = 3,
                    .run = [this] { m_rail->setLegendShown(!m_rail->legendShown()); }});
-    all.push_back(
-        {.id = "view.text", .name = tr("Size of text"), .menu = "view", .group = 5, .choices = [this] {
-             std::vector<Choice> sizes;
-             for (const int percent : {100, 115, 130, 160, 200})
-                 sizes.push_back(
-                     {tr("%1 %").arg(percent), [this, percent] {
-                          settings::setTextPercent(percent);
-                          tell(tr("Text will have %1 % of its size when Lift Count is started next.").arg(percent));
-                      }});
-             return sizes;
-         }});
+    const auto choices = [&](const char* id, const QString& name, const QString& words,
+                             std::vector<Choice> (MainWindow::*which)()) {
+        all.push_back({.id = id, .name = name, .menu = "view", .group = 6, .words = words, .choices = [this, which] {
+                           return (this->*which)();
+                       }});
+    };
+    choices("view.theme", tr("Theme"), tr("dark bright light night colours look"), &MainWindow::themeChoices);
+    choices("view.text", tr("Size of text"), tr("larger smaller zoom big letters font"), &MainWindow::sizeChoices);
+    choices("view.language", tr("Language"), tr("translation words English Deutsch français español"),
+            &MainWindow::languageChoices);
+    return all;
+}
+
+std::vector<Command> MainWindow::helpCommands() {
+    std::vector<Command> all;
+    const auto add = [&all](int group, const char* id, const QString& name, const QKeySequence& key, const QString& tip,
+                            const QString& words, std::function<void()> run) {
+        all.push_back({.id = id,
+                       .name = name,
+                       .tip = tip,
+                       .key = key,
+                       .menu = "help",
+                       .group = group,
+                       .words = words,
+                       .run = std::move(run)});
+    };
+    add(1, "help.stage", tr("Help for this stage"), Qt::Key_F1, tr("The manual, at the page of the stage"),
+        tr("manual documentation how"), [this] {
+            const QString page = QString::fromLatin1(m_stage->about().id) + QStringLiteral(".md");
+            showHelp(QFileInfo::exists(Help::folder() + QLatin1Char('/') + page) ? page : QStringLiteral("index.md"));
+        });
+    const auto page = [&](const char* id, const QString& name, const QString& tip, const QString& words,
+                          const char* file) {
+        add(1, id, name, {}, tip, words, [this, file] { showHelp(QString::fromLatin1(file)); });
+    };
+    page("help.first", tr("First steps"), tr("From a song to a sheet in ten minutes"), tr("begin start tutorial"),
+         "index.md");
+    page("help.keys", tr("Keys of the program"), tr("Every command that has one"), tr("shortcuts"), "keys.md");
+    page("help.words", tr("What the words mean"), tr("Pass, set, restart, tag, landing and the others"),
+         tr("glossary dictionary terms"), "glossary.md");
+    page("help.trouble", tr("When something does not work"), tr("No sound, no map, slow, lost"),
+         tr("trouble problem error broken"), "trouble.md");
+    add(2, "help.about", tr("About Lift Count"), {}, tr("Its version, and the licences"), tr("version licence"),
+        [this] { showAbout(m_theme, this); });
+    return all;
+}
+
+void MainWindow::showHelp(const QString& page) {
+    if (!m_help) m_help = new Help(m_theme, this);
+    m_help->showPage(page);
+    m_help->show();
+    m_help->activateWindow();
+}
+
+void MainWindow::showPreferences() {
+    if (m_preferences) return m_preferences->activateWindow();
+    m_preferences = new Preferences(m_session, m_desk, *m_commands, m_theme, this);
+    connect(m_preferences, &Preferences::lookWanted, this, &MainWindow::lookWanted);
+    connect(m_preferences, &Preferences::anewWanted, this, &MainWindow::anewWanted);
+    connect(m_preferences, &Preferences::changed, this, [this] {
+        for (Stage* stage : m_stages) stage->preferencesChanged();
+    });
+    m_preferences->show();
+}
+
+std::vector<Choice> MainWindow::recentChoices() {
+    std::vector<Choice> all;
+    for (const RecentFile& file : m_files->recent())
+        all.push_back(
+            {tr("%1 (%2)").arg(onButton(file.title), file.about), [this, path = file.path] { openAny(path); }});
+    if (all.empty()) all.push_back({tr("Nothing was saved or opened yet")});
+    return all;
+}
+
+std::vector<Choice> MainWindow::themeChoices() {
+    using settings::LookWanted;
+    std::vector<Choice> all;
+    for (const auto& [look, name] : {std::pair{LookWanted::AsSystem, tr("As the system")},
+                                     {LookWanted::Bright, tr("Bright")},
+                                     {LookWanted::Dark, tr("Dark")}})
+        all.push_back({name,
+                       [this, to = look] {
+                           settings::setLook(to);
+                           Q_EMIT lookWanted();
+                       },
+                       settings::look() == look});
+    return all;
+}
+
+std::vector<Choice> MainWindow::sizeChoices() {
+    std::vector<Choice> all;
+    for (const int percent : {100, 115, 130, 160, 200})
+        all.push_back({tr("%1 %").arg(percent),
+                       [this, percent] {
+                           settings::setTextPercent(percent);
+                           Q_EMIT anewWanted();
+                       },
+                       settings::textPercent() == percent});
+    return all;
+}
+
+std::vector<Choice> MainWindow::languageChoices() {
+    const auto choose = [this](const QString& language) {
+        return [this, language] {
+            settings::setLanguage(language);
+            Q_EMIT anewWanted();
+        };
+    };
+    std::vector<Choice> all{{tr("As the system"), choose({}), settings::language().isEmpty()}};
+    for (const QString& language : languages())
+        all.push_back({languageName(language), choose(language), settings::language() == language});
     return all;
 }
 
@@ -232,6 +350,8 @@ std::vector<Place> MainWindow::placesFor(const QString& typed) {
     }
     std::vector<Place> commands = m_commands->places();
     all.insert(all.end(), std::make_move_iterator(commands.begin()), std::make_move_iterator(commands.end()));
+    for (const Help::Heading& heading : Help::headings())
+        all.push_back({tr("Help: %1").arg(heading.text), QString(), [this, page = heading.page] { showHelp(page); }});
     return all;
 }
 

@@ -24,6 +24,8 @@ public:
     virtual void stop() = 0;
     /// Seconds between a frame being pulled and being heard.
     [[nodiscard]] virtual double latencySeconds() const = 0;
+    /// 0 to 1 of what is pulled; may be called while it plays.
+    virtual void setVolume(double) {}
     [[nodiscard]] virtual std::string problem() const { return {}; }
 };
 

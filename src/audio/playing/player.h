@@ -32,7 +32,8 @@ public:
     void setSong(std::shared_ptr<const SongSound> song, double silentSeconds);
     void setClicks(std::vector<Click> clicks);
     void setClicksHeard(bool heard);
-    void setSpeed(double speed); ///< 0.25 to 2
+    void setSpeed(double speed);                                   ///< 0.25 to 2
+    void setVolume(double volume) { m_output->setVolume(volume); } ///< 0 to 1, of everything
     void setLoop(std::optional<LoopSpan> loop);
     void seek(double seconds);
     /// False when the output refuses; problem() says why.

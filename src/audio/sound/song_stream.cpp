@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 #include <filesystem>
+#include <fstream>
 #include <vector>
 
 namespace lc {
@@ -45,6 +46,19 @@ void addChannels(const float* frame, int channels, float& left, float& right) {
 
 } // namespace
 
+namespace {
+
+/// MP3, by its first bytes: a tag, or the twelve bits that begin a frame. libsndfile's reader of it tells of each fault
+/// on standard error, where nobody should find it.
+bool isMpegAudio(const std::string& path) {
+    unsigned char head[3] = {};
+    std::ifstream in(path, std::ios::binary);
+    in.read(reinterpret_cast<char*>(head), sizeof head);
+    return (head[0] == 'I' && head[1] == 'D' && head[2] == '3') || (head[0] == 0xFF && (head[1] & 0xE0) == 0xE0);
+}
+
+} // namespace
+
 struct SongStream::State {
     std::string path;
     std::unique_ptr<SoundSource> file;
@@ -73,8 +87,9 @@ Result<SongStream> SongStream::open(const std::string& path, double mostSeconds)
     if (fs::file_size(path, error) == 0) return unreadable(path, Core::sentence("%1 is empty.", shownName(path)));
     auto state = std::make_unique<State>();
     state->path = path;
-    state->file = openWithSndfile(path);
+    if (!isMpegAudio(path)) state->file = openWithSndfile(path);
     if (!state->file) state->file = openWithLibav(path);
+    if (!state->file) state->file = openWithSndfile(path);
     if (!state->file)
         return unreadable(
             path, Core::sentence(
@@ -156,7 +171,7 @@ Sentence SongStream::warning() const {
     const std::string name = shownName(s.path);
     if (s.notNumbers > 0)
         return Core::plural(
-            "%1 has %n sample that is no number; it is played as silence.|%1 has %n samples that are not numbers; they are played as silence.",
+            "%1 has %n sample that is not a number; it is played as silence.|%1 has %n samples that are not numbers; they are played as silence.",
             nullptr, static_cast<std::int64_t>(s.notNumbers), name);
     if (s.read + s.fromRate / 2 < s.promised)
         return Core::sentence("%1 breaks off: %2 of %3 seconds could be read.", name, s.read / s.fromRate,

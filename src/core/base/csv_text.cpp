@@ -59,7 +59,7 @@ Result<std::vector<std::vector<std::string>>> parseCsv(std::string_view text) {
             return fail(
                 ErrorCode::Unreadable,
                 Core::sentence(
-                    "Row %1 of the table has text behind a closed quotation mark. Put the whole cell into quotes.",
+                    "Row %1 of the table has text after a closed quotation mark. Put the whole cell into quotes.",
                     rows.size() + 1));
         else
             cell += c;

@@ -15,7 +15,7 @@ Result<Eighths> parseClock(std::string_view text) {
         if (text == toClock({i})) return Eighths{i};
     return fail(
         ErrorCode::BadValue,
-        Core::sentence("“%1” is no facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock.", std::string(text)));
+        Core::sentence("“%1” is not a facing. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock.", std::string(text)));
 }
 
 Sentence turnSaid(Eighths rotation) {

@@ -28,7 +28,7 @@ Result<MapOrigin> parseMapOrigin(std::string_view text) {
     for (MapOrigin origin :
          {MapOrigin::Heard, MapOrigin::Typed, MapOrigin::Tapped, MapOrigin::Imported, MapOrigin::Carried})
         if (text == toString(origin)) return origin;
-    return fail(ErrorCode::BadValue, Core::sentence("“%1” is no origin of a song map.", std::string(text)));
+    return fail(ErrorCode::BadValue, Core::sentence("“%1” is not an origin of a song map.", std::string(text)));
 }
 
 Document newDocument() {

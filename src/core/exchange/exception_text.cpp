@@ -117,7 +117,7 @@ PlacementId ExceptionReader::placementAddressed(const Line& line, const std::str
     const auto space = text.find(' ');
     const Part* part = findPartNamed(m_document.routine, text.substr(0, space));
     if (!part || space == std::string::npos)
-        bad(line, Core::sentence("“%1” is no place in a part. Write for example A 3.", text));
+        bad(line, Core::sentence("“%1” is not a place in a part. Write for example A 3.", text));
     return placementAt(line, part->id, text.substr(space + 1));
 }
 
@@ -228,7 +228,7 @@ void ExceptionReader::exception(const Line& line, PassExceptions& e, PartId part
     } else
         bad(line,
             Core::sentence(
-                "“%1” is no exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, pinned to, remembered by.",
+                "“%1” is not an exception. Known are restart, tag of, bridge of, last change a touch, without figure, figure, add, mirrored, exchanged, wait, ending, canon, pinned to, remembered by.",
                 first));
 }
 
@@ -313,7 +313,7 @@ RoleStance ExceptionReader::stanceIn(const Line& line, const std::string& role, 
         else if (const auto facing = behind(piece, "facing"))
             stance.facing = need(line, parseClock(*facing));
         else if (!piece.empty())
-            bad(line, Core::sentence("“%1” is no stance. Write “leader: left free, facing 12”.", piece));
+            bad(line, Core::sentence("“%1” is not a stance. Write “leader: left free, facing 12”.", piece));
     }
     return stance;
 }

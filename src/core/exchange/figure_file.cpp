@@ -75,7 +75,7 @@ Result<std::vector<FigureCard>> figuresFromJson(std::string_view text) {
     return guarded<std::vector<
         FigureCard>>(text, Core::sentence("The file of figures"), [](const Json& json) -> Result<std::vector<FigureCard>> {
         if (!json.is_object() || !json.contains("format") || json["format"] != "liftcount-figures")
-            return fail(ErrorCode::Unreadable, Core::sentence("This is no file of figures."));
+            return fail(ErrorCode::Unreadable, Core::sentence("This is not a file of figures."));
         const Field root(json, "");
         root.onlyKeys({"format", "version", "figures"});
         const int version = root["version"].whole<int>(1, 1'000'000);

@@ -115,6 +115,14 @@ std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts) 
     return jsonText(out);
 }
 
+std::string mapToBeats(const SongMap& map) {
+    std::string out;
+    const auto places = placesOf(map);
+    for (std::size_t i = 0; i < places.size(); ++i)
+        out += numberText(map.beats[i].time) + "\t" + std::to_string(places[i].beatInBar) + "\n";
+    return out;
+}
+
 std::string mapToLabels(const SongMap& map) {
     std::string out;
     for (std::size_t p = 0; p < map.phrases.size(); ++p)

@@ -15,6 +15,8 @@ namespace lc {
 [[nodiscard]] std::string mapToCsv(const SongMap& map);
 /// tempo_bpm, beats, bars, phrases, stops, doubts.
 [[nodiscard]] std::string mapToJson(const SongMap& map, const std::vector<SongDoubt>& doubts = {});
+/// `time<TAB>beat in the bar`, one line a beat.
+[[nodiscard]] std::string mapToBeats(const SongMap& map);
 /// `start<TAB>end<TAB>label`, one line a phrase, then one a stop.
 [[nodiscard]] std::string mapToLabels(const SongMap& map);
 /// WebVTT (World Wide Web Consortium): a cue a phrase with its name and its beats, and one a stop; in the order of

@@ -12,7 +12,6 @@ namespace lc {
 namespace {
 
 constexpr std::size_t mostMidiBeats = 100'000; // a bound against damaged files: eight hours at 200 bpm
-constexpr std::size_t barsOfAMidiPhrase = 8;   // where the file says nothing of phrases
 
 /// Seconds of a tick; ticks are asked for in ascending order.
 class TempoClock {
@@ -111,9 +110,8 @@ Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const Im
              marker.text});
     }
     if (draft.phrases.empty()) {
-        for (std::size_t bar = 0; bar < draft.bars.size(); bar += barsOfAMidiPhrase)
-            draft.phrases.push_back({draft.bars[bar], {}});
-        note = Core::sentence("The MIDI file has no markers: phrases of %1 bars were drawn.", barsOfAMidiPhrase);
+        drawPhrases(draft);
+        note = Core::sentence("The MIDI file has no markers: phrases of %1 bars were drawn.", barsOfADrawnPhrase);
         note += Core::sentence("State where they start.");
     } else if (draft.bars.size() > 1 && draft.phrases.front().beat == draft.bars[1]) {
         draft.bars.erase(

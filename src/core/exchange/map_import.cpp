@@ -5,9 +5,8 @@
 #include "core/base/list_text.h"
 #include "core/base/plain_text.h"
 #include "core/base/quantile.h"
-#include "core/base/text_rows.h"
 #include "core/exchange/map_formats.h"
-#include "core/song/map_draft.h"
+#include "core/exchange/map_rows.h"
 
 #include <algorithm>
 #include <cmath>
@@ -17,38 +16,16 @@ namespace lc {
 
 namespace {
 
-constexpr std::size_t mostBeats = 100'000; // a bound against damaged files: eight hours at 200 bpm
-constexpr Seconds longest = 6 * 3600.0;    // a bound against damaged files
-
-tl::unexpected<Error> inLine(const char* what, std::size_t line, const Text& why) {
-    return fail(ErrorCode::Unreadable, Core::sentence("%1, line %2: %3", std::string(what), line, why),
-                "line " + std::to_string(line));
-}
-
-bool goodTime(const std::optional<double>& time) { return time && *time > -60 && *time < longest; }
-
-/// The commonest bar length; a hinted metre of that length says the rest.
-Metre metreOf(const std::vector<std::size_t>& bars, std::size_t beats, const ImportHints& hints) {
-    std::map<int, int> lengths;
-    for (std::size_t i = 0; i < bars.size(); ++i)
-        ++lengths[static_cast<int>((i + 1 < bars.size() ? bars[i + 1] : beats) - bars[i])];
-    int common = 4;
-    int most = 0;
-    for (const auto& [length, times] : lengths)
-        if (times > most) {
-            most = times;
-            common = length;
-        }
-    common = std::clamp(common, 1, 24);
-    if (hints.metre && hints.metre->beats == common) return *hints.metre;
-    return {common, common == 5 || common >= 6 ? 8 : 4, {}};
-}
-
 struct LabelRow {
     Seconds start = 0;
     Seconds end = 0;
     std::string label;
 };
+
+Sentence pointsAreNoPhrases() {
+    return Core::sentence(
+        "These labels are points in time; a phrase needs a start and an end. If the points are beats, save them as a list: a time on each line, and after it the number of the beat in its bar.");
+}
 
 /// Seconds of a beat that gives the phrases whole bars, near the tempos that people dance to.
 Seconds reckonedBeat(const std::vector<LabelRow>& phrases, const std::vector<Stop>& stops, int beatsInBar) {
@@ -81,11 +58,32 @@ Seconds reckonedBeat(const std::vector<LabelRow>& phrases, const std::vector<Sto
 
 } // namespace
 
+Metre commonMetre(const std::vector<std::size_t>& bars, std::size_t beats, const ImportHints& hints) {
+    std::map<int, int> lengths;
+    const std::size_t whole = bars.size() > 1 ? bars.size() - 1 : bars.size(); // the last one may be cut off
+    for (std::size_t i = 0; i < whole; ++i)
+        ++lengths[static_cast<int>((i + 1 < bars.size() ? bars[i + 1] : beats) - bars[i])];
+    int common = 4;
+    int most = 0;
+    for (const auto& [length, times] : lengths)
+        if (times > most) {
+            most = times;
+            common = length;
+        }
+    common = std::clamp(common, 1, 24);
+    if (hints.metre && hints.metre->beats == common) return *hints.metre;
+    return {common, common == 5 || common >= 6 ? 8 : 4, {}};
+}
+
 Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints) {
     const auto lines = textLines(text);
-    const std::string_view header = "time_s,bar_index,beat_in_bar,phrase_index";
-    if (lines.empty() || lines.front().substr(0, header.size()) != header)
-        return inLine("CSV", 1, Core::sentence("the first line should read “%1”.", std::string(header)));
+    const std::string header = "time_s,bar_index,beat_in_bar,phrase_index";
+    // Where the comma is the decimal point, tables are written with semicolons.
+    const char between = lines.empty() || lines.front().find(';') == std::string_view::npos ? ',' : ';';
+    std::string wanted = header;
+    std::replace(wanted.begin(), wanted.end(), ',', between);
+    if (lines.empty() || lines.front().substr(0, wanted.size()) != wanted)
+        return inLine(Core::sentence("CSV"), 1, Core::sentence("the first line should read “%1”.", header));
     MapDraft draft;
     int bar = -1;
     int phrase = -1;
@@ -94,36 +92,40 @@ Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints) 
     for (std::size_t i = 1; i < lines.size(); ++i) {
         if (trimmed(lines[i]).empty()) continue;
         const std::size_t line = i + 1;
-        const auto cells = pieces(lines[i], ',');
+        const auto cells = pieces(lines[i], between);
         if (cells.size() < 4)
-            return inLine("CSV", line, Core::sentence("a row has four columns: time, bar, beat in the bar, phrase."));
-        const auto time = wholeNumber<double>(trimmed(cells[0]));
+            return inLine(Core::sentence("CSV"), line,
+                          Core::sentence("a row has four columns: time, bar, beat in the bar, phrase."));
+        const auto time = secondsOf(cells[0]);
         const auto rowBar = wholeNumber<int>(trimmed(cells[1]));
         const auto rowBeat = wholeNumber<int>(trimmed(cells[2]));
         const auto rowPhrase = wholeNumber<int>(trimmed(cells[3]));
         if (!goodTime(time))
-            return inLine("CSV", line, Core::sentence("“%1” is no time in seconds.", std::string(cells[0])));
+            return inLine(Core::sentence("CSV"), line,
+                          Core::sentence("“%1” is not a time in seconds.", std::string(cells[0])));
         if (!rowBar || !rowBeat || !rowPhrase)
-            return inLine("CSV", line, Core::sentence("bar, beat and phrase are whole numbers."));
+            return inLine(Core::sentence("CSV"), line, Core::sentence("bar, beat and phrase are whole numbers."));
         if (!draft.beats.empty() && *time <= draft.beats.back())
-            return inLine("CSV", line, Core::sentence("its time does not come after the row before."));
-        if (draft.beats.size() >= mostBeats)
-            return inLine("CSV", line, Core::sentence("that is more than %1 beats.", mostBeats));
+            return inLine(Core::sentence("CSV"), line, Core::sentence("its time does not come after the row before."));
+        if (draft.beats.size() >= mostImportedBeats)
+            return inLine(Core::sentence("CSV"), line,
+                          Core::sentence("that is more than %1 beats.", mostImportedBeats));
         const std::size_t beat = draft.beats.size();
         if (*rowBar == bar + 1) {
             if (*rowBeat != 1)
-                return inLine("CSV", line,
+                return inLine(Core::sentence("CSV"), line,
                               Core::sentence("bar %1 begins with beat %2, not with 1.", *rowBar, *rowBeat));
             draft.bars.push_back(beat);
             if (bar == -1 && beat > 0) pickupBar = beatInBar;
         } else if (*rowBar != bar) {
-            return inLine("CSV", line, Core::sentence("bar %1 does not follow bar %2.", *rowBar, bar));
+            return inLine(Core::sentence("CSV"), line, Core::sentence("bar %1 does not follow bar %2.", *rowBar, bar));
         } else if (beatInBar != 0 && *rowBeat != beatInBar + 1 && !(bar == -1 && *rowBeat == 1 && beatInBar == 1)) {
-            return inLine("CSV", line, Core::sentence("beat %1 does not follow beat %2.", *rowBeat, beatInBar));
+            return inLine(Core::sentence("CSV"), line,
+                          Core::sentence("beat %1 does not follow beat %2.", *rowBeat, beatInBar));
         }
         if (*rowPhrase != phrase) {
             if (*rowPhrase != phrase + 1 || *rowBar == bar)
-                return inLine("CSV", line,
+                return inLine(Core::sentence("CSV"), line,
                               Core::sentence("phrase %1 does not begin on a bar after phrase %2.", *rowPhrase, phrase));
             draft.phrases.push_back({beat, {}});
         }
@@ -138,7 +140,7 @@ Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints) 
         return fail(ErrorCode::Unreadable,
                     Core::sentence("The CSV has no bars: every row is a pick-up (bar −1). Number the bars from 0."));
     draft.end = 2 * draft.beats.back() - draft.beats[draft.beats.size() - 2];
-    draft.metre = metreOf(draft.bars, draft.beats.size(), hints);
+    draft.metre = commonMetre(draft.bars, draft.beats.size(), hints);
     if (pickupBar > 0 && pickupBar <= 24 && pickupBar != draft.metre.beats && !hints.metre)
         draft.metre = {pickupBar, pickupBar >= 5 ? 8 : 4, {}};
     auto map = mapFromDraft(draft);
@@ -154,19 +156,22 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
         if (trimmed(lines[i]).empty() || lines[i].front() == '\\')
             continue; // a backslash: frequencies, which nobody dances
         const auto cells = pieces(lines[i], '\t');
+        if (cells.size() == 2 && secondsOf(cells[0]) && !secondsOf(cells[1]))
+            return fail(ErrorCode::Unreadable, pointsAreNoPhrases(), "line " + std::to_string(i + 1));
         if (cells.size() < 3)
-            return inLine("Labels", i + 1,
+            return inLine(Core::sentence("Labels"), i + 1,
                           Core::sentence("a line has a start, an end and a label, with tabs between them."));
-        const auto start = wholeNumber<double>(trimmed(cells[0]));
-        const auto end = wholeNumber<double>(trimmed(cells[1]));
+        const auto start = secondsOf(cells[0]);
+        const auto end = secondsOf(cells[1]);
         if (!goodTime(start) || !goodTime(end))
-            return inLine("Labels", i + 1, Core::sentence("start and end are seconds, such as 12.345."));
-        if (*end < *start) return inLine("Labels", i + 1, Core::sentence("it ends before it starts."));
+            return inLine(Core::sentence("Labels"), i + 1,
+                          Core::sentence("start and end are seconds, such as 12.345."));
+        if (*end < *start) return inLine(Core::sentence("Labels"), i + 1, Core::sentence("it ends before it starts."));
         std::string label(lines[i].substr(cells[0].size() + cells[1].size() + 2));
         if (label.rfind("stop ", 0) == 0) {
             const auto beats = wholeNumber<int>(std::string_view(label).substr(5));
             if (!beats || *beats < 1 || *beats > 4096 || *end <= *start)
-                return inLine("Labels", i + 1,
+                return inLine(Core::sentence("Labels"), i + 1,
                               Core::sentence("a stop says its beats, such as “stop 4”, and has a length."));
             draft.stops.push_back({*start, *end, *beats});
         } else
@@ -174,20 +179,22 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
     }
     if (rows.empty()) return fail(ErrorCode::Unreadable, Core::sentence("The label file names no phrases."));
     std::stable_sort(rows.begin(), rows.end(), [](const LabelRow& a, const LabelRow& b) { return a.start < b.start; });
+    const auto points =
+        std::count_if(rows.begin(), rows.end(), [](const LabelRow& row) { return row.end <= row.start; });
+    if (points == static_cast<std::ptrdiff_t>(rows.size())) return fail(ErrorCode::Unreadable, pointsAreNoPhrases());
+    std::erase_if(rows, [](const LabelRow& row) { return row.end <= row.start; });
     std::stable_sort(draft.stops.begin(), draft.stops.end(),
                      [](const Stop& a, const Stop& b) { return a.start < b.start; });
     for (std::size_t i = 0; i + 1 < rows.size(); ++i) rows[i].end = rows[i + 1].start; // a phrase runs to the next
     std::erase_if(rows, [](const LabelRow& row) { return row.end - row.start < 0.05; });
-    if (rows.empty())
-        return fail(ErrorCode::Unreadable,
-                    Core::sentence("No label in the file has a length. A phrase needs a start and an end."));
+    if (rows.empty()) return fail(ErrorCode::Unreadable, pointsAreNoPhrases());
     draft.metre = hints.metre.value_or(Metre{});
     const Seconds beat = hints.bpm ? 60 / *hints.bpm : reckonedBeat(rows, draft.stops, draft.metre.beats);
     for (const LabelRow& row : rows) {
         const auto beats = static_cast<std::size_t>(std::max(1L, std::lround((row.end - row.start) / beat)));
-        if (draft.beats.size() + beats > mostBeats)
+        if (draft.beats.size() + beats > mostImportedBeats)
             return fail(ErrorCode::Unreadable,
-                        Core::sentence("The labels reach over more than %1 beats at this tempo.", mostBeats));
+                        Core::sentence("The labels reach over more than %1 beats at this tempo.", mostImportedBeats));
         const std::size_t first = draft.beats.size();
         draft.phrases.push_back({first, row.label});
         for (std::size_t b = 0; b < beats; ++b) {
@@ -202,9 +209,13 @@ Result<ImportedMap> mapFromLabels(std::string_view text, const ImportHints& hint
     auto map = mapFromDraft(draft);
     if (!map) return tl::unexpected(map.error());
     Text note;
+    if (points > 0)
+        note = Core::plural(
+            "One label that is a point in time is left out.|%n labels that are points in time are left out.", nullptr,
+            points);
     if (!hints.bpm && draft.stops.empty()) {
-        note = Core::sentence("A label file has no beats: %1 bpm in bars of %2 fit its phrases best.",
-                              AsDecimals::tenths(60 / beat), draft.metre.beats);
+        note += Core::sentence("A label file has no beats: %1 bpm in bars of %2 fit its phrases best.",
+                               AsDecimals::tenths(60 / beat), draft.metre.beats);
         note += Core::sentence("State the tempo if they should be counted otherwise.");
     }
     return ImportedMap{std::move(*map), std::move(note)};
@@ -225,7 +236,7 @@ Result<ImportedMap> importMap(const std::string& bytes, const std::string& name,
         for (const MapFormat& one : mapFormats())
             if (one.recognises) known.push_back(one.described);
         return fail(ErrorCode::Unreadable,
-                    Core::sentence("%1 is no song map. Known are %2.", shownName(name), listed(known)), name);
+                    Core::sentence("%1 is not a song map. Known are %2.", shownName(name), listed(known)), name);
     }
     auto map = format->read(text->text, hints);
     if (map && text->western) {

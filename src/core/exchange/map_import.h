@@ -25,7 +25,8 @@ struct ImportedMap {
     Text note; ///< a sentence where something had to be reckoned; else empty
 };
 
-/// `time_s,bar_index,beat_in_bar,phrase_index`, one row a beat; further columns are left alone.
+/// `time_s,bar_index,beat_in_bar,phrase_index`, one row a beat, or the same with semicolons and decimal commas; further
+/// columns are left alone.
 [[nodiscard]] Result<ImportedMap> mapFromCsv(std::string_view text, const ImportHints& hints = {});
 
 /// `start<TAB>end<TAB>label`: each line a phrase, `stop N` a stop of N beats. The beats are laid evenly between: at the
@@ -37,7 +38,18 @@ struct ImportedMap {
 /// eight bars do.
 [[nodiscard]] Result<ImportedMap> mapFromMidi(const std::vector<std::uint8_t>& bytes, const ImportHints& hints = {});
 
-/// Any of the three, told apart by their content; text goes through readForeignText(). `name` is the file's, for the
+/// A time in seconds on each line, alone or followed by the number of the beat in its bar; `#` begins a remark. Bars of
+/// the hinted metre are drawn where none are said, and phrases of eight bars.
+[[nodiscard]] Result<ImportedMap> mapFromBeats(std::string_view text, const ImportHints& hints = {});
+/// Does a text begin like such a list?
+[[nodiscard]] bool isBeatList(std::string_view text);
+
+/// What mapToJson() wrote; its doubts are left alone.
+[[nodiscard]] Result<ImportedMap> mapFromJson(std::string_view text, const ImportHints& hints = {});
+/// Is a text such a map?
+[[nodiscard]] bool isMapJson(std::string_view text);
+
+/// Any of them, told apart by their content; text goes through readForeignText(). `name` is the file's, for the
 /// sentences.
 [[nodiscard]] Result<ImportedMap> importMap(const std::string& bytes, const std::string& name,
                                             const ImportHints& hints = {});

@@ -39,14 +39,14 @@ double secondsIn(const Line& line, std::string_view text) {
     if (!text.empty() && text.back() == 's') text = trimmed(text.substr(0, text.size() - 1));
     const auto seconds = wholeNumber<double>(text);
     if (!seconds || *seconds > 1e6 || *seconds < -1e6)
-        bad(line, Core::sentence("“%1” is no time in seconds. Write for example 12.5 s.", std::string(text)));
+        bad(line, Core::sentence("“%1” is not a time in seconds. Write for example 12.5 s.", std::string(text)));
     return *seconds;
 }
 
 int wholeIn(const Line& line, std::string_view text, int least, int most) {
     const auto n = wholeNumber<int>(trimmed(text));
     if (trimmed(text).empty())
-        bad(line, Core::sentence("a whole number from %1 to %2 is missing behind “%3”.", least, most, line.text));
+        bad(line, Core::sentence("a whole number from %1 to %2 is missing after “%3”.", least, most, line.text));
     if (!n || *n < least || *n > most)
         bad(line, Core::sentence("“%1” should be a whole number from %2 to %3.", std::string(text), least, most));
     return *n;

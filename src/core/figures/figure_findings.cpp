@@ -119,10 +119,11 @@ private:
     void claim() {
         if (!m_card.claimed || *m_card.claimed == m_read.length || m_read.length == Tick{}) return;
         const Tick by = m_read.length - *m_card.claimed;
-        const Sentence built = Core::sentence("Claimed %1, built %2", AsCount{*m_card.claimed}, AsCount{m_read.length});
+        const Sentence built =
+            Core::sentence("Called %1, adds up to %2", AsCount{*m_card.claimed}, AsCount{m_read.length});
         FigureFinding& f =
             add(figure_finding::claimed, Severity::Misses, built,
-                by > Tick{} ? Core::sentence("Its steps fill %1 more than it is called.", inCounts(by))
+                by > Tick{} ? Core::sentence("Its steps fill %1 more than it is said to have.", inCounts(by))
                             : Core::sentence("Its steps fill %1, %2 short.", inCounts(m_read.length), AsCount{-by}));
         if (by < Tick{} && isWhole(by) && wholeCounts(-by) <= 4) {
             const int longer = static_cast<int>(wholeCounts(-by));

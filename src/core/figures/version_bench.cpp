@@ -216,7 +216,7 @@ private:
             if (last.line.actions[i].usesFoot() && ++ordinal == m_asked.step) index = i;
         if (index == last.line.actions.size() || last.line.actions[index].kind != ActionKind::Step) {
             m_out.problem =
-                Core::sentence("Step %1 of %2 is no step with weight. Choose another.", m_asked.step, last.role);
+                Core::sentence("Step %1 of %2 is not a step with weight. Choose another.", m_asked.step, last.role);
             return;
         }
         for (const Ornament& ornament : ornamentsAt(last, index, m_asked.tempo, m_asked.limits, m_reading.choices)) {

@@ -77,7 +77,7 @@ void extras(Inspection& in, const PassPerformance& pass) {
                                         : Core::sentence("The bridge in pass %1 is longer than %2", pass.number, name);
         const Sentence text = cut ? Core::sentence("It is %1 long and %2 has %3: the last %4 of it are not danced.",
                                                    inCounts(length), name, AsCount{danced}, AsCount{danced - length})
-                                  : Core::sentence("It is %1 long and %2 has %3: behind it everyone waits %4.",
+                                  : Core::sentence("It is %1 long and %2 has %3: after it everyone waits %4.",
                                                    inCounts(length), name, AsCount{danced}, inCounts(length - danced));
         Finding& f =
             in.addFor(pass, finding::extraLength, cut ? Severity::Doubtful : Severity::Note, at, headline, text);

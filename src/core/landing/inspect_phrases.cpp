@@ -132,7 +132,7 @@ void turnedRound(Inspection& in) {
         if (const auto again = agreesAgain(in.performance, in.grid, span.to))
             text += Core::sentence("At %1 they agree again.", in.grid.place(*again));
         else if (i + 1 < in.turned.size())
-            text += in.turned[i + 1].ahead == span.ahead ? Core::sentence("Behind that it goes on so.")
+            text += in.turned[i + 1].ahead == span.ahead ? Core::sentence("After that it goes on so.")
                                                          : Core::sentence("Then it differs by another amount.");
         else
             text += Core::sentence("It stays so to the end.");

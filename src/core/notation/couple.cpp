@@ -67,7 +67,7 @@ public:
 private:
     Sentence unknown(std::size_t end) const {
         return Core::sentence(
-            "“%1” is no position or hold. Known are closed, open, promenade, counter-promenade, shadow, outside, back to back, L-R and the like, both hands, crossed hands, no hands.",
+            "“%1” is not a position or hold. Known are closed, open, promenade, counter-promenade, shadow, outside, back to back, L-R and the like, both hands, crossed hands, no hands.",
             m_text.substr(m_at, end - m_at));
     }
     bool take(std::string_view words) {

@@ -16,9 +16,10 @@ std::string toString(Feel feel) {
 Result<Feel> parseFeel(std::string_view text) {
     for (Feel feel : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters, Feel::Own})
         if (toString(feel) == text) return feel;
-    return fail(ErrorCode::BadValue,
-                Core::sentence("“%1” is no feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.",
-                               std::string(text)));
+    return fail(
+        ErrorCode::BadValue,
+        Core::sentence("“%1” is not a feel. Known are straight, swing, rolling-thirds, rolling-quarters and own.",
+                       std::string(text)));
 }
 
 std::optional<Tick> letterPlace(char letter, const NotationChoices& choices) {

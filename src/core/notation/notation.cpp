@@ -91,7 +91,7 @@ void layOut(NotationReading& reading, std::vector<Moment> moments, const Notatio
 void claim(NotationReading& reading, Tick claimed) {
     if (reading.length > claimed)
         reading.notes.push_back({0, 0,
-                                 Core::sentence("Claimed %1, built %2.", AsCount{claimed}, AsCount{reading.length}),
+                                 Core::sentence("Called %1, adds up to %2.", AsCount{claimed}, AsCount{reading.length}),
                                  RemarkKind::Length});
     else {
         addWaits(reading, reading.length, claimed);

@@ -534,7 +534,7 @@ private:
             return error(
                 t,
                 Core::sentence(
-                    "“@%1” is no direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock, or a word such as @line or @window.",
+                    "“@%1” is not a direction. Say 12, 1:30, 3, 4:30, 6, 7:30, 9 or 10:30 o'clock, or a word such as @line or @window.",
                     t.text));
         forOpenMoments(t, [&](Moment& moment) { moment.toward = t.text; });
     }
@@ -545,7 +545,7 @@ private:
         if (!careMark(t.text)) {
             std::string known;
             for (const CareMark& mark : allCareMarks()) known += (known.empty() ? "#" : ", #") + std::string(mark.code);
-            return error(t, Core::sentence("“#%1” is no care mark. Known are %2.", t.text, known));
+            return error(t, Core::sentence("“#%1” is not a care mark. Known are %2.", t.text, known));
         }
         Moment& moment = m_moments[m_rangeStart.value_or(m_moments.size() - 1)];
         if (std::find(moment.care.begin(), moment.care.end(), t.text) == moment.care.end())

@@ -24,8 +24,8 @@ constexpr StepWord step(std::string_view word, std::string_view care) {
 constexpr StepWord stomp(std::string_view word) {
     return {.word = word, .kind = ActionKind::Step, .care = "dry-floor shoes", .weightBySchool = true};
 }
-constexpr StepWord to(std::string_view word, BodyDirection direction, bool lifts = false) {
-    return {.word = word, .kind = {}, .direction = direction, .lifts = lifts};
+constexpr StepWord to(std::string_view word, BodyDirection direction, bool lifts = false, std::string_view brief = {}) {
+    return {.word = word, .kind = {}, .direction = direction, .lifts = lifts, .brief = brief};
 }
 constexpr StepWord sized(std::string_view word, StepSize size) { return {.word = word, .kind = {}, .size = size}; }
 constexpr StepWord other(std::string_view word, ActionKind kind, std::string_view care = {}) {
@@ -57,7 +57,7 @@ constexpr StepWord words[] = {
     stomp("stamp"),
     step("leap", "dry-floor shoes"),
     step("slide", "dry-floor shoes"),
-    {.word = "recover", .kind = ActionKind::Step, .lifts = true},
+    {.word = "recover", .kind = ActionKind::Step, .lifts = true, .brief = "rec"},
     other("hop", ActionKind::Hop),
     other("jump", ActionKind::Jump, "dry-floor shoes"),
     other("free", ActionKind::Free),
@@ -85,23 +85,23 @@ constexpr StepWord words[] = {
     gesture("settle"),
     gesture("reach"),
     gesture("smile"),
-    to("forward", BodyDirection::Forward),
+    to("forward", BodyDirection::Forward, false, "fwd"),
     to("fwd", BodyDirection::Forward),
-    to("forwards", BodyDirection::Forward),
+    to("forwards", BodyDirection::Forward, false, "fwd"),
     to("back", BodyDirection::Back),
-    to("backward", BodyDirection::Back),
-    to("backwards", BodyDirection::Back),
+    to("backward", BodyDirection::Back, false, "back"),
+    to("backwards", BodyDirection::Back, false, "back"),
     to("side", BodyDirection::Side),
-    to("sideways", BodyDirection::Side),
-    to("across", BodyDirection::Across),
+    to("sideways", BodyDirection::Side, false, "side"),
+    to("across", BodyDirection::Across, false, "acr"),
     to("cross", BodyDirection::Across),
     to("front", BodyDirection::Across),
-    to("behind", BodyDirection::Behind),
-    to("diagonal", BodyDirection::Diagonal),
+    to("behind", BodyDirection::Behind, false, "bhd"),
+    to("diagonal", BodyDirection::Diagonal, false, "diag"),
     to("diag", BodyDirection::Diagonal),
     to("place", BodyDirection::Place),
-    to("replace", BodyDirection::Place, true),
-    to("together", BodyDirection::Together),
+    to("replace", BodyDirection::Place, true, "rep"),
+    to("together", BodyDirection::Together, false, "tog"),
     to("close", BodyDirection::Together),
     to("beside", BodyDirection::Together),
     to("collect", BodyDirection::Together),
@@ -211,6 +211,16 @@ bool isStomp(std::string_view said) {
         found = found || (entry && entry->weightBySchool);
     });
     return found;
+}
+
+std::string briefWords(std::string_view words) {
+    std::string out;
+    eachPiece(words, [&](std::string_view word) {
+        const StepWord* known = stepWord(word);
+        if (!out.empty()) out += ' ';
+        out += known && !known->brief.empty() ? known->brief : word;
+    });
+    return out;
 }
 
 } // namespace lc

@@ -45,6 +45,7 @@ struct StepWord {
     bool canStep = false;        ///< a remedy may say "step" in its place to take the weight
     bool lifts = false;  ///< the foot leaves the floor or comes back to it: a direction behind it is a step of its own
     bool swings = false; ///< where to is said of it as often as not
+    std::string_view brief = {}; ///< what a hand-written sheet says in its place where there is little room
 };
 
 /// Every step word with a meaning, in no order that means anything. Common step words of several traditions; common
@@ -61,6 +62,10 @@ struct StepWord {
 
 /// Whether one of `words`, divided by spaces, is `word` in any case.
 [[nodiscard]] bool saysWord(std::string_view words, std::string_view word);
+
+/// Words, divided by spaces, as a hand-written sheet says them where there is little room: "fwd" for "forward". A word
+/// that has no shorter form stays.
+[[nodiscard]] std::string briefWords(std::string_view words);
 
 /// Codes of the care marks that words ask for, as often as they do.
 [[nodiscard]] std::vector<std::string_view> careOfWords(std::string_view words);

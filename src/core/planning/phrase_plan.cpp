@@ -197,7 +197,7 @@ Result<std::vector<TurnDone>> parseTurns(std::string_view text) {
             return fail(
                 ErrorCode::BadValue,
                 Core::sentence(
-                    "“%1” is no turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28.",
+                    "“%1” is not a turn. Write the part of a turn, right positive, and the count it is done with: -1/4@28.",
                     std::string(piece)));
         };
         if (at == std::string_view::npos) return wrong();

@@ -36,9 +36,9 @@ Result<RoutineCosts> parse(std::string_view text, std::size_t known) {
             std::string all;
             for (std::size_t i = 0; i < known; ++i) all += (i == 0 ? "" : ", ") + std::string(names[i].key);
             if (known > ofPhrases) all += ", wrong_foot";
-            return fail(
-                ErrorCode::BadValue,
-                Core::sentence("“%1” is no cost. Write for example miss=10,restart=3; the costs are %2.", piece, all));
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("“%1” is not a cost. Write for example miss=10,restart=3; the costs are %2.",
+                                       piece, all));
         }
         const std::string_view number = trimmed(piece.substr(is + 1));
         if (foot && number == "never") {
@@ -47,7 +47,8 @@ Result<RoutineCosts> parse(std::string_view text, std::size_t known) {
         }
         const auto value = wholeNumber<std::int64_t>(number);
         if (!value)
-            return fail(ErrorCode::BadValue, Core::sentence("The cost “%1” is no whole number.", std::string(piece)));
+            return fail(ErrorCode::BadValue,
+                        Core::sentence("The cost “%1” is not a whole number.", std::string(piece)));
         if (foot)
             costs.wrongFoot = *value;
         else

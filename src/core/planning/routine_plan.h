@@ -33,7 +33,7 @@ struct RoutinePlanWishes {
     std::optional<std::vector<Tick>> cuts; ///< counts after which a pass may be cut, where they lie inside its part;
                                            ///< nothing = after each figure and each set
     std::vector<Tick> tags{counts(2), counts(4), counts(8)}; ///< waits behind a pass
-    std::vector<FigureId> fills;                             ///< figures that may be danced behind a pass
+    std::vector<FigureId> fills;                             ///< figures that may be danced after a pass
     std::vector<Tick> waits;                                 ///< before the dance begins
     std::vector<Tick>
         bridges; ///< waits behind a figure inside a whole pass; not where the figure ends the pass: that is a tag

@@ -171,7 +171,7 @@ private:
                 what.tag = Tag{wait, true};
                 what.lastChangeIsTouch = touch != what.lastChangeIsTouch;
                 out.push_back({{SetExceptions{pass.id, what, Core::sentence("wait for the 1")}},
-                               besides(Core::sentence("wait %1 behind pass %2 and count from 1 on %3", inCounts(wait),
+                               besides(Core::sentence("wait %1 after pass %2 and count from 1 on %3", inCounts(wait),
                                                       pass.number, grid.place(end + wait)),
                                        touch, false),
                                end + wait,

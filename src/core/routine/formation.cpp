@@ -44,7 +44,7 @@ Result<Formation> parseFormation(std::string_view text) {
         if (text == name.inFiles) return name.formation;
     std::vector<std::string_view> known;
     for (const Name& name : names()) known.push_back(name.inFiles);
-    return fail(ErrorCode::BadValue, Core::sentence("“%1” is no formation. Known are %2.", std::string(text),
+    return fail(ErrorCode::BadValue, Core::sentence("“%1” is not a formation. Known are %2.", std::string(text),
                                                     listed(known, Joined::Commas)));
 }
 

@@ -90,9 +90,9 @@ void settleFeet(std::vector<Chunk>& chunks, Asker& asker, std::int64_t said) {
                      : asker.ask(
                            chunks[i + 1].begin, chunks[last].finish,
                            name.empty()
-                               ? Core::plural("What does the foot behind it say?|What do the feet behind it say?",
+                               ? Core::plural("What does the foot after it say?|What do the feet after it say?",
                                               nullptr, static_cast<std::int64_t>(behind))
-                               : Core::plural("What does the foot behind “%1” say?|What do the feet behind “%1” say?",
+                               : Core::plural("What does the foot after “%1” say?|What do the feet after “%1” say?",
                                               nullptr, static_cast<std::int64_t>(behind), name),
                            answers)]
                 .way;

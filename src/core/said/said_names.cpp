@@ -48,7 +48,8 @@ void Parter::unknown(const SaidToken& t) {
     const std::string nearest = asks && ahead == 1 ? m_asker.nearest(t.text) : std::string();
     const std::vector<Meaning> meanings = meaningsOf(word, nearest, asks ? 10 : 1);
     const std::size_t pick = m_asker.askMeaning(
-        t.begin, finish, Core::sentence("“%1” is no word that is known here. What does it say?", word.name), meanings);
+        t.begin, finish, Core::sentence("“%1” is not a word that is known here. What does it say?", word.name),
+        meanings);
     m_at += ahead - 1;
     SaidToken meant = t;
     meant.finish = finish;

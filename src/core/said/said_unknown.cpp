@@ -98,7 +98,7 @@ void askOfUnknownWords(NotationReading& reading, const NotationChoices& choices)
         asked.push_back(a.words);
         const std::string name = small(a.words), nearest = nearestWord(name);
         NotationQuestion question{
-            a.begin, a.finish, Core::sentence("“%1” is no word that is known here. What does it say?", name), {}};
+            a.begin, a.finish, Core::sentence("“%1” is not a word that is known here. What does it say?", name), {}};
         const auto answer = [&](Sentence text, const std::string& words, const std::optional<OwnWord>& word, bool taken,
                                 bool touches = false) {
             const std::string line = printNotation(reworded(reading, a.words, words, touches), choices);

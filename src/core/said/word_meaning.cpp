@@ -51,7 +51,7 @@ Result<OwnWord> checkedWord(OwnWord word) {
     const bool unknown = std::any_of(tokens.begin(), tokens.end(),
                                      [](const said::SaidToken& t) { return t.kind == said::TokenKind::Unknown; });
     if (!words || !isUtf8(name) || shown(name) != name || name.find_first_of("0123456789&") != std::string::npos)
-        return fail(ErrorCode::BadValue, Core::sentence("%1 is no word: a name has letters alone.", called));
+        return fail(ErrorCode::BadValue, Core::sentence("%1 is not a word: a name has letters alone.", called));
     if (known ? !mayBeGiven(known->sense)
               : !unknown && !std::any_of(tokens.begin(), tokens.end(),
                                          [](const said::SaidToken& t) { return mayBeGiven(t.sense); }))

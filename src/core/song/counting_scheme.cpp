@@ -129,9 +129,10 @@ std::string toString(CountUnit unit) {
 Result<CountUnit> parseCountUnit(std::string_view text) {
     for (const auto& [value, name] : unitNames)
         if (text == name) return value;
-    return fail(ErrorCode::BadValue,
-                Core::sentence("“%1” is no way of counting. Known are beat, half-beat, two-beats, bar and bar-group.",
-                               std::string(text)));
+    return fail(
+        ErrorCode::BadValue,
+        Core::sentence("“%1” is not a way of counting. Known are beat, half-beat, two-beats, bar and bar-group.",
+                       std::string(text)));
 }
 
 } // namespace lc

@@ -4,6 +4,11 @@
 
 namespace lc {
 
+void drawPhrases(MapDraft& draft) {
+    for (std::size_t bar = 0; bar < draft.bars.size(); bar += barsOfADrawnPhrase)
+        draft.phrases.push_back({draft.bars[bar], {}});
+}
+
 Result<SongMap> mapFromDraft(const MapDraft& draft) {
     SongMap map;
     map.metre = draft.metre;

@@ -23,6 +23,10 @@ struct MapDraft {
     Seconds end = 0;
 };
 
+/// Where a file says nothing of phrases, they are drawn from its first bar on, each of so many bars.
+inline constexpr std::size_t barsOfADrawnPhrase = 8; // common practice, no source
+void drawPhrases(MapDraft& draft);
+
 /// The draft as a map: phrases without a name are numbered, bars of the metre's length get its grouping. Errors as
 /// validate().
 [[nodiscard]] Result<SongMap> mapFromDraft(const MapDraft& draft);

@@ -18,7 +18,7 @@ Result<MomentKind> parseMomentKind(std::string_view text) {
     for (MomentKind kind : allMomentKinds)
         if (text == toString(kind)) return kind;
     return fail(ErrorCode::BadValue,
-                Core::sentence("“%1” is no kind of moment. Known are hit, stop, entry, change, lyric and other.",
+                Core::sentence("“%1” is not a kind of moment. Known are hit, stop, entry, change, lyric and other.",
                                std::string(text)));
 }
 

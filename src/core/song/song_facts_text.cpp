@@ -58,7 +58,7 @@ public:
             if (to <= from) say(Core::sentence("A held beat ends after it begins."));
             fact = FermataFact{from, to};
         } else
-            say(Core::sentence("“%1” is no fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.",
+            say(Core::sentence("“%1” is not a fact. Known are one, bar, beat, tempo, metre, phrase, stop and fermata.",
                                std::string(kind)));
         if (!m_error && m_words.size() > m_most)
             say(Core::sentence("“%1” is more than a %2 needs.", std::string(m_words[m_most]), std::string(kind)));

@@ -66,8 +66,8 @@ private Q_SLOTS:
         QTest::addColumn<QString>("says");
         const auto row = [](const char* text, const char* says) { QTest::newRow(text) << text << says; };
         row("{", "byte");
-        row("{}", "no file of figures");
-        row(R"({"format":"liftcount"})", "no file of figures");
+        row("{}", "not a file of figures");
+        row(R"({"format":"liftcount"})", "not a file of figures");
         row(R"({"format":"liftcount-figures","version":9,"figures":[]})", "newer Lift Count");
         row(R"({"format":"liftcount-figures","version":1})", "figures");
         row(R"({"format":"liftcount-figures","version":1,"figures":[{}]})", "figures[0] has no field “name”");
@@ -80,7 +80,7 @@ private Q_SLOTS:
         row(R"({"format":"liftcount-figures","version":1,"figures":[{"name":"a","lines":[],"facts":{"colour":"red"}}]})",
             "unknown field “colour”");
         row(R"({"format":"liftcount-figures","version":1,"figures":[{"name":"a","lines":[],"facts":{"choices":{"feel":"slippery","slow":"2","quick":"1"}}}]})",
-            "is no feel");
+            "is not a feel");
         row(R"({"format":"liftcount-figures","version":1,"figures":[{"name":"a","lines":[],"facts":{"choices":{"feel":"own","slow":"2","quick":"1","own_and":"4/5","own_a":"1/5"}}}]})",
             "own_and before own_a");
     }
@@ -102,10 +102,10 @@ private Q_SLOTS:
         row("name,tags\na\n", "Row 2 of the table has 1 cells");
         row("name,tags\n,b\n", "a figure needs a name");
         row("name,claimed\na,much\n", "Row 2 of the table: claimed");
-        row("name,feel\na,odd\n", "is no feel");
+        row("name,feel\na,odd\n", "is not a feel");
         row("name,versions\na,no\n", "no JSON text");
         row("name\n\"a\n", "not closed");
-        row("name\n\"a\"b\n", "behind a closed quotation mark");
+        row("name\n\"a\"b\n", "after a closed quotation mark");
     }
     void wrongTablesAreNamedByRowAndColumn() {
         QFETCH(QString, text);

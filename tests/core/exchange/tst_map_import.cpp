@@ -67,6 +67,76 @@ private Q_SLOTS:
             RC_ASSERT(read->map.pickupBeats == song.pickupBeats);
         }));
     }
+    void ourJsonIsReadBackExactly() {
+        QVERIFY(rc::check("import of the JSON export is the identity", [] {
+            const SongMap song = randomSong();
+            const std::string json = mapToJson(song);
+            const auto read = importMap(json, "song.json");
+            RC_ASSERT(read.has_value());
+            RC_ASSERT(mapToJson(read->map) == json);
+        }));
+    }
+    /// As a spreadsheet writes it where the comma is the decimal point.
+    void semicolonsAndDecimalCommas() {
+        QVERIFY(rc::check("a table with semicolons gives the same map", [] {
+            const SongMap song = randomSong();
+            std::string csv = mapToCsv(song);
+            for (char& c : csv) c = c == ',' ? ';' : c == '.' ? ',' : c;
+            const auto read = importMap(csv, "song.csv");
+            RC_ASSERT(read.has_value());
+            RC_ASSERT(mapToCsv(read->map) == mapToCsv(song));
+        }));
+    }
+    void listsOfBeats_data() {
+        QTest::addColumn<QByteArray>("text");
+        QTest::addColumn<int>("pickup");
+        QTest::addColumn<QString>("metre");
+        QTest::addColumn<QString>("note");
+        const QString noBars = "The list says no bars: bars of 4 were drawn from its first beat.";
+        QTest::newRow("a time a line") << QByteArray("0.5\n1.0\n1.5\n2.0\n2.5\n3.0\n3.5\n4.0\n") << 0 << "4/4"
+                                       << noBars;
+        QTest::newRow("decimal commas") << QByteArray("0,5\n1,0\n1,5\n2,0\n2,5\n3,0\n3,5\n4,0\n") << 0 << "4/4"
+                                        << noBars;
+        QTest::newRow("numbered with tabs")
+            << QByteArray("0.5\t3\n1.0\t1\n1.5\t2\n2.0\t3\n2.5\t1\n3.0\t2\n3.5\t3\n4.0\t1\n") << 1 << "3/4"
+            << QString();
+        QTest::newRow("numbered with spaces, remark")
+            << QByteArray("# from the hall\n0.5 4\n1.0 1\n1.5 2\n2.0 3\n2.5 4\n3.0 1\n3.5 2\n4.0 3\n") << 1 << "4/4"
+            << QString();
+        QTest::newRow("numbered with semicolons")
+            << QByteArray("0,5;4\r\n1,0;1\r\n1,5;2\r\n2,0;3\r\n2,5;4\r\n3,0;1\r\n3,5;2\r\n4,0;3\r\n") << 1 << "4/4"
+            << QString();
+        QTest::newRow("numbered with commas")
+            << QByteArray("0.5,4\n1.0,1\n1.5,2\n2.0,3\n2.5,4\n3.0,1\n3.5,2\n4.0,3\n") << 1 << "4/4" << QString();
+    }
+    void listsOfBeats() {
+        QFETCH(QByteArray, text);
+        QFETCH(int, pickup);
+        QFETCH(QString, metre);
+        QFETCH(QString, note);
+        const ImportedMap read = test::must(importMap(text.toStdString(), "beats.txt"));
+        QCOMPARE(read.map.beats.size(), std::size_t{8});
+        for (std::size_t i = 0; i < 8; ++i) QCOMPARE(read.map.beats[i].time, 0.5 * static_cast<double>(i + 1));
+        QCOMPARE(read.map.pickupBeats, static_cast<std::size_t>(pickup));
+        QCOMPARE(test::q(toString(read.map.metre)), metre);
+        QVERIFY2(test::q(read.note).startsWith(note), qPrintable(test::q(read.note)));
+        QVERIFY(test::q(read.note).contains("It says no phrases"));
+    }
+    void listsOfBeatsAreReadBack() {
+        QVERIFY(rc::check("import of the list gives the beats and the bars of the song", [] {
+            const SongMap song = randomSong();
+            const auto read = importMap(mapToBeats(song), "song.beats");
+            RC_ASSERT(read.has_value());
+            RC_ASSERT(mapToBeats(read->map) == mapToBeats(song));
+        }));
+    }
+    /// Points between phrases are left out, and said.
+    void pointsAmongPhrasesAreLeftOut() {
+        const ImportedMap read = test::must(importMap("0\t16\tVerse\n8\t8\thit\n16\t32\tChorus\n", "song.txt"));
+        QCOMPARE(phrasesOf(read.map).size(), 2);
+        QVERIFY2(test::q(read.note).startsWith("One label that is a point in time is left out."),
+                 qPrintable(test::q(read.note)));
+    }
     void midiIsReadBackToTheMicrosecond() {
         QVERIFY(rc::check("import of the MIDI export gives the song, and its export the same bytes", [] {
             const SongMap song = randomSong();
@@ -182,15 +252,15 @@ private Q_SLOTS:
         QTest::addColumn<QByteArray>("bytes");
         QTest::addColumn<QString>("says");
         const QByteArray head = "time_s,bar_index,beat_in_bar,phrase_index\n";
-        QTest::newRow("nothing") << QByteArray() << "is no song map";
-        QTest::newRow("a letter") << QByteArray("Dear hall,\n") << "is no song map";
+        QTest::newRow("nothing") << QByteArray() << "is not a song map";
+        QTest::newRow("a letter") << QByteArray("Dear hall,\n") << "is not a song map";
         QTest::newRow("only the header") << head << "has no beats";
         QTest::newRow("time goes back") << head + "1,0,1,0\n0.5,0,2,0\n"
                                         << "line 3";
         QTest::newRow("no time") << head + "abc,0,1,0\n"
-                                 << "“abc” is no time";
+                                 << "“abc” is not a time";
         QTest::newRow("not a number") << head + "nan,0,1,0\n"
-                                      << "is no time";
+                                      << "is not a time";
         QTest::newRow("few columns") << head + "1,0\n"
                                      << "four columns";
         QTest::newRow("a bar is missing") << head + "1,0,1,0\n2,2,1,0\n"
@@ -203,10 +273,22 @@ private Q_SLOTS:
                                                << "phrase 1 does not begin on a bar";
         QTest::newRow("only a pick-up") << head + "1,-1,3,-1\n2,-1,4,-1\n"
                                         << "has no bars";
-        QTest::newRow("label without an end") << QByteArray("0\tVerse\n") << "tabs between them";
+        QTest::newRow("label without an end") << QByteArray("0\t8\tVerse\nVerse\n") << "tabs between them";
         QTest::newRow("label ends early") << QByteArray("5\t3\tVerse\n") << "ends before it starts";
         QTest::newRow("stop without beats") << QByteArray("0\t8\tVerse\n3\t4\tstop x\n") << "line 2";
-        QTest::newRow("points only") << QByteArray("3\t3\tVerse\n") << "has a length";
+        QTest::newRow("points only") << QByteArray("3\t3\tVerse\n7\t7\tChorus\n") << "points in time";
+        QTest::newRow("points of two columns") << QByteArray("3\tVerse\n7\tChorus\n") << "points in time";
+        QTest::newRow("list that goes back")
+            << QByteArray("1.0\n2.0\n1.5\n") << "Beats, line 3: its time does not come after";
+        QTest::newRow("list with a word") << QByteArray("1.0\n2.0\nthree\n") << "Beats, line 3: “three” is not a time";
+        QTest::newRow("list that is numbered in part") << QByteArray("1.0 1\n2.0\n") << "Beats, line 2: some rows say";
+        QTest::newRow("list of one") << QByteArray("1.0\n") << "at least two times";
+        QTest::newRow("list without a 1") << QByteArray("1.0 2\n2.0 3\n") << "1 of a bar";
+        QTest::newRow("semicolons, a bar is missing")
+            << QByteArray("time_s;bar_index;beat_in_bar;phrase_index\n1,0;0;1;0\n2,5;2;1;0\n")
+            << "CSV, line 3: bar 2 does not follow bar 0";
+        QTest::newRow("json without beats of bars")
+            << QByteArray(R"({"beats": [{"time_s": 1}], "phrases": []})") << "beats[0] has no field “bar”";
         QTest::newRow("label of one beat")
             << QByteArray("0\t0.57\tI\n") << "before a second beat"; // found by the fuzzer
         QTest::newRow("midi breaks off") << QByteArray::fromHex("4d54686400000006000000010060") + "MTrk" +

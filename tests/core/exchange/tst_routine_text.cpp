@@ -295,7 +295,7 @@ private Q_SLOTS:
         row("order", "part: A\norder: A C", "Line 3: Order, character 3");
         row("pass", "part: A\norder: A\npass 2\n  mirrored", "Line 4: “2” should be a whole number from 1 to 1");
         row("no order", "part: A\npass 1\n  mirrored", "Say the order of the parts first");
-        row("exception", "part: A\norder: A\npass 1\n  jump about", "Line 5: “jump about” is no exception");
+        row("exception", "part: A\norder: A\npass 1\n  jump about", "Line 5: “jump about” is not an exception");
         row("restart", "part: A\norder: A\npass 1\n  restart", "after how many counts?");
         row("restart at nothing", "part: A\norder: A\npass 1\n  restart after 0", "A restart comes after");
         row("figure of a pass", "part: A\norder: A\npass 1\n  without figure 3", "part A has no figure 3; it has 0");

@@ -183,7 +183,7 @@ private Q_SLOTS:
         const FigureReading read = readFigure(card);
         QCOMPARE(read.length, counts(13));
         const auto findings = inspectFigure(card, read);
-        QCOMPARE(test::q(findings.at(0).headline), "Claimed 12, built 13");
+        QCOMPARE(test::q(findings.at(0).headline), "Called 12, adds up to 13");
         QVERIFY(test::q(findings[0].text).contains("1 count more"));
         const auto question = std::find_if(findings.begin(), findings.end(),
                                            [](const FigureFinding& f) { return f.code == figure_finding::ambiguous; });

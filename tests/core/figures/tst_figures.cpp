@@ -89,7 +89,7 @@ private Q_SLOTS:
         }());
         const FigureFinding* f = findingOf(all, figure_finding::claimed);
         QVERIFY(f);
-        QCOMPARE(test::q(f->headline), "Claimed 6, built 5");
+        QCOMPARE(test::q(f->headline), "Called 6, adds up to 5");
         QCOMPARE(f->remedies.size(), std::size_t{3});
         QCOMPARE(test::q(f->remedies[0].text), "Let step 3 last 2 counts");
         for (const FigureRemedy& remedy : f->remedies) {

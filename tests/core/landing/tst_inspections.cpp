@@ -103,7 +103,7 @@ private Q_SLOTS:
         place(d, add(d, FigureCard{"Twelve", {{"everyone", "1 2 3 4 5 6 7 8 9 10 11 12 13"}}, counts(12), {}}));
         place(d, add(d, "Open end", {"1 2 3 …"}));
         d = test::withOrder(d, "A");
-        QCOMPARE(headline(d, "figure-claimed"), "Twelve: Claimed 12, built 13");
+        QCOMPARE(headline(d, "figure-claimed"), "Twelve: Called 12, adds up to 13");
         QVERIFY(mends(d, "figure-claimed", "Call it a figure of 13."));
         const auto tail = findingWith(land(d).findings, "figure-unfinished");
         QVERIFY(tail && tail->severity == Severity::Note);

@@ -132,7 +132,7 @@ private Q_SLOTS:
             waits = must(applyEdit(waits, SetExceptions{pass.id, wait, Sentence::verbatim("a wait")}));
         }
         QVERIFY(land(waits).turned.size() > 80U);
-        for (const Finding& f : turnedIn(land(waits))) QVERIFY(!test::q(f.text).contains("Behind that it goes on so"));
+        for (const Finding& f : turnedIn(land(waits))) QVERIFY(!test::q(f.text).contains("After that it goes on so"));
         QCOMPARE(turnedIn(land(waits)).size(), std::size_t(1));
     }
     void aTwoCountTagOrAFigureOfSixMakesUpTheDifference() {

@@ -50,14 +50,14 @@ private Q_SLOTS:
         };
         row("", 0, 0, "Nothing stands");
         row(" , ", 0, 3, "Nothing stands");
-        row("opened", 0, 6, "“opened” is no position");
-        row("open L-M", 5, 8, "“L-M” is no position");
+        row("opened", 0, 6, "“opened” is not a position");
+        row("open L-M", 5, 8, "“L-M” is not a position");
         row("L-R R-R", 4, 7, "held twice");
         row("L-R L-L", 4, 7, "held twice");
         row("closed low", 7, 10, "needs the hands");
         row("no hands low", 9, 12, "needs the hands");
-        row("both", 0, 4, "no position");
-        row("L-RR", 0, 4, "no position");
+        row("both", 0, 4, "not a position");
+        row("L-RR", 0, 4, "not a position");
     }
     void whatMeansNothingIsNamedByItsPlace() {
         QFETCH(QString, text);

@@ -157,8 +157,8 @@ private Q_SLOTS:
         row("1{side, close:2}", 14, "no place inside braces");
         row("1{3}&", 5, "comes before");
         row("1{3}:2", 5, "before the brace");
-        row("1 [clsed] 2", 4, "no position or hold");
-        row("1 [open, L-X] 2", 10, "no position or hold");
+        row("1 [clsed] 2", 4, "not a position or hold");
+        row("1 [open, L-X] 2", 10, "not a position or hold");
         row("1 []", 4, "Nothing stands");
         row("1 [low]", 4, "needs the hands");
         row("1 [L-R L-L]", 8, "held twice");
@@ -171,10 +171,10 @@ private Q_SLOTS:
         row("! 1", 1, "needs its count");
         row("+ clap 1", 1, "needs its count");
         row("1 side + 2", 8, "After +");
-        row("1 @8 2", 3, "no direction");
+        row("1 @8 2", 3, "not a direction");
         row("1 @ 2", 3, "means nothing");
         row("@3 1", 1, "needs its count");
-        row("1 #dangerous", 3, "no care mark");
+        row("1 #dangerous", 3, "not a care mark");
         row("#clearance 1", 1, "needs its count");
         row("1 … 2", 3, "nothing follows");
         row("1 2 1/4 R:1/11", 10, "divides a count");
@@ -353,7 +353,7 @@ private Q_SLOTS:
         QCOMPARE(readNotation("1 2 3", {}, counts(8)).actions.size(), std::size_t{8});
         const auto longer = readNotation("1-5 walk 6-9 walk 10-13 walk", {}, counts(12));
         QCOMPARE(longer.length, counts(13));
-        QVERIFY(test::q(longer.notes.at(0).text).contains("Claimed 12, built 13"));
+        QVERIFY(test::q(longer.notes.at(0).text).contains("Called 12, adds up to 13"));
     }
     void theNextNumberIsKnown() {
         QCOMPARE(test::q(readNotation("1 2 3 4").next), "5");

@@ -168,7 +168,7 @@ private Q_SLOTS:
         QCOMPARE(costs.late, 1);
         QVERIFY(!must(parseRoutineCosts("wrong_foot=2,wrong_foot=never")).wrongFoot);
         const auto wrong = parseRoutineCosts("figure=4");
-        QVERIFY(!wrong && test::q(wrong.error().message).contains("“figure=4” is no cost") &&
+        QVERIFY(!wrong && test::q(wrong.error().message).contains("“figure=4” is not a cost") &&
                 test::q(wrong.error().message).contains("turn_cut"));
         QVERIFY(!parseCosts("figure_cut=4")); // of a routine only
         RoutineCosts below;

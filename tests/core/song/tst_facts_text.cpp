@@ -33,7 +33,7 @@ private Q_SLOTS:
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("says");
         QTest::newRow("unknown") << "one 1\ntwo 2"
-                                 << "line 2: “two” is no fact";
+                                 << "line 2: “two” is not a fact";
         QTest::newRow("no time") << "one"
                                  << "line 1: Here a time in seconds, such as 12.345, is missing";
         QTest::newRow("words") << "one soon"
