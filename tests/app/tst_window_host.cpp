@@ -18,6 +18,7 @@
 #include <QRegularExpression>
 #include <QSlider>
 #include <QTemporaryDir>
+#include <QTimer>
 
 using namespace lc;
 using namespace lc::app;
@@ -94,6 +95,8 @@ private Q_SLOTS:
         rig.session.view.setMagnification(Magnification::Eight);
         rig.session.transport.setCaret(counts(40));
         const Document before = rig.session.doc.document();
+        rig.session.transport.togglePlay(); // it plays on
+        QVERIFY(rig.session.transport.player().playing());
         const QPointer<MainWindow> old = &rig.window();
         const int small = rig.window().fontMetrics().height();
         rig.window().commands().run("preferences");
@@ -103,6 +106,12 @@ private Q_SLOTS:
         QVERIFY(rig.window().fontMetrics().height() > small);
         QVERIFY(rig.window().stage().is(stage_id::arrange));
         QCOMPARE(rig.session.view.magnification(), Magnification::Eight);
+        QVERIFY(rig.session.transport.player().playing());
+        const auto timers = rig.window().findChildren<QTimer*>();
+        QVERIFY(std::any_of(timers.begin(), timers.end(), [](const QTimer* timer) {
+            return timer->isActive() && timer->interval() == 15; // the place is followed
+        }));
+        rig.session.transport.togglePlay();
         QVERIFY(rig.session.transport.now() == counts(40));
         QVERIFY(rig.session.doc.document() == before);
         QVERIFY(rig.session.doc.canUndo());

@@ -18,7 +18,8 @@ enum class FolderFor { Songs, Routines, Sheets, Figures };
 /// kept. What is not there, or makes no sense, has its usual value.
 namespace settings {
 
-[[nodiscard]] int textPercent(); ///< size of text, 100 to 200
+inline constexpr int textSizes[] = {100, 115, 130, 160, 200}; ///< in per cent, to be chosen from
+[[nodiscard]] int textPercent();                              ///< size of text, 100 to 200
 void setTextPercent(int percent);
 
 /// The bright theme, the dark one, or the one that the desktop has.

@@ -7,12 +7,17 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QImage>
 #include <QListWidget>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QTextBlock>
 #include <QTextBrowser>
+#include <QTextCursor>
+#include <QUrl>
 #include <QVBoxLayout>
+
+#include <algorithm>
 
 namespace lc::app {
 
@@ -26,6 +31,22 @@ QString textOf(const QString& page) {
     QFile file(Help::folder() + QLatin1Char('/') + page);
     return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
 }
+
+/// Pictures are no wider than the page.
+class Browser : public QTextBrowser {
+public:
+    using QTextBrowser::QTextBrowser;
+
+protected:
+    QVariant loadResource(int type, const QUrl& name) override {
+        const QVariant loaded = QTextBrowser::loadResource(type, name);
+        if (type != QTextDocument::ImageResource) return loaded;
+        QImage image = loaded.value<QImage>();
+        if (image.isNull() && !image.loadFromData(loaded.toByteArray())) return loaded;
+        const int room = std::max(200, viewport()->width() - 24);
+        return image.width() > room ? image.scaledToWidth(room, Qt::SmoothTransformation) : image;
+    }
+};
 
 QString anchorOf(const QString& heading) {
     QString out;
@@ -71,7 +92,7 @@ Help::Help(const Theme& theme, QWidget* window) : QDialog(window) {
     m_pages->setAccessibleName(tr("Pages of the manual"));
     m_pages->setFixedWidth(theme.px(230));
     sides->addWidget(m_pages);
-    m_browser = new QTextBrowser(this);
+    m_browser = new Browser(this);
     m_browser->setAccessibleName(tr("The manual"));
     m_browser->setOpenExternalLinks(true);
     m_browser->setSearchPaths({folder()});
@@ -112,6 +133,7 @@ void Help::showPage(const QString& page) {
     const QString file = page.section(QLatin1Char('#'), 0, 0);
     if (shownPage() != file)
         m_browser->setSource(QUrl::fromLocalFile(folder() + QLatin1Char('/') + file), QTextDocument::MarkdownResource);
+    showList();
     const QString anchor = page.section(QLatin1Char('#'), 1);
     for (QTextBlock block = m_browser->document()->begin(); block.isValid() && !anchor.isEmpty(); block = block.next())
         if (block.blockFormat().headingLevel() > 0 && anchorOf(block.text()) == anchor) {

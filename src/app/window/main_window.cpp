@@ -436,6 +436,7 @@ void MainWindow::stand(const Standing& standing) {
     m_leftStart = standing.leftStart;
     showView(standing.view);
     if (!m_session.doc.isSaved()) m_kept->keeper().changed();
+    if (m_session.transport.player().playing()) m_clock->start(); // it plays on, and the place is followed
     activateWindow();
     if (!standing.open.isEmpty()) (void)m_commands->run(standing.open);
 }

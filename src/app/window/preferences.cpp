@@ -14,7 +14,9 @@
 #include <QComboBox>
 #include <QDesktopServices>
 #include <QDir>
+#include <QFileInfo>
 #include <QFormLayout>
+#include <QHBoxLayout>
 #include <QKeySequenceEdit>
 #include <QLabel>
 #include <QLineEdit>
@@ -91,7 +93,7 @@ void Preferences::addLook() {
         Q_EMIT lookWanted();
     });
     auto* size = choice(form, tr("Size of text"), "prefText");
-    for (const int percent : {100, 115, 130, 160, 200}) {
+    for (const int percent : settings::textSizes) {
         size->addItem(tr("%1 %").arg(percent), percent);
         if (percent == settings::textPercent()) size->setCurrentIndex(size->count() - 1);
     }

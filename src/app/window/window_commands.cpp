@@ -302,7 +302,7 @@ std::vector<Choice> MainWindow::themeChoices() {
 
 std::vector<Choice> MainWindow::sizeChoices() {
     std::vector<Choice> all;
-    for (const int percent : {100, 115, 130, 160, 200})
+    for (const int percent : settings::textSizes)
         all.push_back({tr("%1 %").arg(percent),
                        [this, percent] {
                            settings::setTextPercent(percent);
