@@ -8,12 +8,18 @@ cmake --preset release -DLIFTCOUNT_TESTS=OFF -DLIFTCOUNT_FATAL_WARNINGS=OFF -DLI
 echo "Building Lift Count (the first time takes some minutes) …"
 # How far it is: rewritten in its place on a terminal, a line for each tenth elsewhere.
 progress() {
-  awk -v terminal="$([ -t 1 ] && echo 1 || echo 0)" 'match($0, /^\[[0-9]+\/[0-9]+\]/) {
-    split(substr($0, 2, RLENGTH - 2), n, "/"); part = int(100 * n[1] / n[2])
-    if (terminal) printf "\r  %3d %%", part
-    else if (int(part / 10) > said) { said = int(part / 10); printf "  %3d %%\n", part }
-    fflush()
-  } END { if (terminal) print "" }'
+  local line part said=0
+  while IFS= read -r line; do
+    [[ $line =~ ^\[([0-9]+)/([0-9]+)\] ]] || continue
+    part=$((100 * BASH_REMATCH[1] / BASH_REMATCH[2]))
+    if [ -t 1 ]; then
+      printf '\r  %3d %%' "$part"
+    elif [ $((part / 10)) -gt "$said" ]; then
+      said=$((part / 10))
+      printf '  %3d %%\n' "$part"
+    fi
+  done
+  [ ! -t 1 ] || echo
 }
 cmake --build --preset release 2>&1 | tee -a build-release.log | progress || { tail -n 40 build-release.log >&2; exit 1; }
 rm -f build-release.log

@@ -184,7 +184,7 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
     if (!eight)
         for (const StripLine& line : layout.lines) longest = std::max(longest, line.edges.back());
     const double narrowest =
-        (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 16) * scale;
+        (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 13) * scale;
     const double room = width - layout.left - layout.measures.right * scale;
     layout.countWidth = eight ? std::clamp(std::floor(room / longest), 48 * scale, std::floor(150 * scale))
                               : std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));

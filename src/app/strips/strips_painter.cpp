@@ -335,8 +335,13 @@ void LinePainter::rightMargin() const {
     const int more = phrase.counts - phrase.usualCounts;
     if (more != 0 && m_line.lineOfPhrase == m_line.linesOfPhrase - 1) {
         const QString words = (more > 0 ? QStringLiteral("+") : QStringLiteral("−")) + QString::number(std::abs(more));
-        text(m_rect.right() + 7 * m_s, middle + 1 * m_s, words, m_theme.numbers(15, true), m_c.ink);
-        left += QFontMetricsF(m_theme.numbers(15, true)).horizontalAdvance(words) + 6 * m_s;
+        const QFont font = m_theme.numbers(15, true);
+        const double wide = QFontMetricsF(font).horizontalAdvance(words);
+        const double at = std::min(m_rect.right() + 7 * m_s, m_layout.width - wide - 4 * m_s);
+        if (at < m_rect.right()) // a line as long as the page: over its end, not beyond it
+            m_p.fillRect(QRectF(at - 3 * m_s, middle - 13 * m_s, wide + 6 * m_s, 17 * m_s), m_c.paper);
+        text(at, middle + 1 * m_s, words, font, m_c.ink);
+        left += wide + 6 * m_s;
     }
     double verdictAt = middle;
     if (m_line.set > 0 &&
