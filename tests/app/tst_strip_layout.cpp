@@ -129,7 +129,7 @@ private Q_SLOTS:
     void countWidthKeepsItsRange() {
         const CountGrid grid = gridOf("verse 32");
         QCOMPARE(laidOut(grid, 3000).countWidth, 28.0);
-        QCOMPARE(laidOut(grid, 300).countWidth, 13);
+        QCOMPARE(laidOut(grid, 300).countWidth, 13.0);
         QCOMPARE(laidOut(grid, 300, Magnification::Page).countWidth, 12.0);
         QVERIFY(laidOut(CountGrid()).lines.empty());
     }
