@@ -6,6 +6,7 @@
 #include "app/arrange/rank_panel.h"
 #include "app/base/figure_desk.h"
 #include "app/base/journal_keeper.h"
+#include "app/base/settings.h"
 #include "app/listen/listen_stage.h"
 #include "app/sheets/sheets_stage.h"
 #include "app/steps/card_page.h"
@@ -63,6 +64,9 @@ int main(int argc, char** argv) {
     const Theme theme;
     app.setStyle(QStringLiteral("Fusion"));
     theme.dress();
+    settings::setRecentFiles({FileDesk::demoPath()});
+    settings::setWordsOf(FileDesk::demoPath(),
+                         {QStringLiteral("Weathervane"), QStringLiteral("to “Copper Weathervane”, 7 passes")});
     double now = 0;
     auto output = std::make_unique<SilentOutput>([&now] { return now; });
     SilentOutput* silent = output.get();

@@ -8481,14 +8481,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Your own limit; empty for none. The program knows none of its own.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” is not a limit. Write a number above 0, or leave it empty.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>quickest step %L1 s</source>
         <translation type="unfinished"></translation>
     </message>
@@ -11454,6 +11446,17 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
     </message>
 </context>
 <context>
+    <name>lc::app::PlainTable</name>
+    <message>
+        <source>Your own limit; empty for none. The program knows none of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not a limit. Write a number above 0, or leave it empty.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>lc::app::PlanSettings</name>
     <message>
         <source>What plans may do, and what it costs</source>
@@ -11783,14 +11786,6 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
     </message>
     <message>
         <source>Your own limits</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Your own limit; empty for none. The program knows none of its own.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” is not a limit. Write a number above 0, or leave it empty.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

@@ -285,6 +285,12 @@ private Q_SLOTS:
         QVERIFY(rig.session->doc.document() == planned);
         rig.session->doc.undo();
         QVERIFY(plans->isVisible() && !rig.arrange().findings().isVisible()); // one list, and one button that applies
+        rig.arrange().showTempi(); // a table takes the middle: the plans are not applied unseen
+        QVERIFY(!plans->isVisible());
+        rig.shortcut(Qt::Key_Return, Qt::ControlModifier);
+        QVERIFY(rig.session->doc.document() == before);
+        rig.arrange().showPlans();
+        QVERIFY(plans->isVisible());
         rig.arrange().strips().setFocus();
         rig.shortcut(Qt::Key_Escape);
         QVERIFY(!plans->isVisible() && rig.arrange().findings().isVisible());

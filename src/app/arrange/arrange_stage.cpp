@@ -163,6 +163,7 @@ void ArrangeStage::ask(ProposalsPage& page) {
 }
 
 void ArrangeStage::ask(AskedFor& table) {
+    if (m_proposals) close(*m_proposals); // one thing is asked for at a time, and applied by one key
     if (!m_shownBefore) m_shownBefore = m_shown;
     showMiddle(&table);
     table.begin();
@@ -249,10 +250,6 @@ StageState ArrangeStage::state() const {
                                     [](const Finding& f) { return f.severity != Severity::Note; });
     const bool danced = !landing.performance.passes.empty();
     return {danced ? static_cast<int>(open) : 0, danced};
-}
-
-void ArrangeStage::enter() {
-    if (m_proposals) m_proposals->choose(m_proposals->chosen());
 }
 
 void ArrangeStage::leave() { m_session.doc.endPreview(); }

@@ -96,7 +96,6 @@ public:
     [[nodiscard]] std::vector<Place> places(const QString& typed) override;
     [[nodiscard]] std::vector<LegendLine> legend() const override { return legendOfSteps(m_theme); }
     [[nodiscard]] StageState state() const override;
-    void enter() override;
     void leave() override;
     bool goBack() override; ///< closes what was asked for, or takes off what is tried on
     [[nodiscard]] QWidget* home() override;

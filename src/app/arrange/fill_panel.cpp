@@ -316,9 +316,9 @@ QString FillPanel::noteOf(std::size_t index) const {
 }
 
 void FillPanel::apply() {
-    if (!any()) return;
+    const auto before = m_session.doc.revision();
     ProposalsPage::apply();
-    Q_EMIT closed();
+    if (m_session.doc.revision() != before) Q_EMIT closed();
 }
 
 QString FillPanel::undoName() const { return tr("fill the phrase"); }

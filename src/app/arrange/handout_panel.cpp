@@ -34,6 +34,7 @@ HandoutPanel::HandoutPanel(Session& session, const Theme& theme, QWidget* parent
     auto* sides = new QHBoxLayout;
     sides->setSpacing(theme.px(14));
     m_table = new PlainTable({tr("line"), tr("state"), tr("in the hand-out"), tr("read as")}, theme, this);
+    setFocusProxy(m_table);
     m_table->setObjectName(QStringLiteral("handoutLines"));
     m_table->setAccessibleName(tr("Lines of the hand-out"));
     m_table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // what is too long is told in its tip

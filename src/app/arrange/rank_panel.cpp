@@ -33,6 +33,7 @@ RankPanel::RankPanel(Session& session, PlansPanel& plans, const Theme& theme, QW
         row, tr("Songs of a folder …"),
         tr("Which of them suits this dance best: recordings, routines with a song, MIDI files, structures as text"),
         "rankSongs", this);
+    setFocusProxy(m_songs);
     connect(m_songs, &QPushButton::clicked, this, [this] { choose(Ranked::Songs); });
     connect(addButton(row, tr("Dances of a folder …"), tr("Which of these routines suits this song best"),
                       "rankRoutines", this),

@@ -32,6 +32,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     row->setSpacing(theme.px(8));
     row->addWidget(paragraph(tr("Try it on"), theme.words(13, Weight::Bold), Tone::Ink, this));
     m_typed = new QLineEdit(this);
+    setFocusProxy(m_typed);
     m_typed->setObjectName(QStringLiteral("trialStructure"));
     m_typed->setAccessibleName(tr("Another song as structure"));
     m_typed->setPlaceholderText(tr("a song as structure: intro 16 | verse 32 | chorus 32 …"));

@@ -32,6 +32,7 @@ TempoPanel::TempoPanel(Session& session, const Theme& theme, QWidget* parent) : 
     m_table = new PlainTable({tr("danced as"), tr("bars of"), tr("bpm"), tr("bars a minute"), tr("this song fits at"),
                               tr("felt"), tr("source")},
                              theme, this);
+    setFocusProxy(m_table);
     m_table->setObjectName(QStringLiteral("tempoTable"));
     m_table->setAccessibleName(tr("Tempi of dance families"));
     all->addWidget(m_table, 1);

@@ -84,8 +84,8 @@ public:
             stop();
             return false;
         }
-        m_latency = static_cast<double>(m_sink->bufferSize()) / format.bytesPerFrame() / sampleRate +
-                    settings::soundLate() / 1000.0;
+        m_latency = std::max(0.0, static_cast<double>(m_sink->bufferSize()) / format.bytesPerFrame() / sampleRate +
+                                      settings::soundLate() / 1000.0);
         return true;
     }
     void stop() override {

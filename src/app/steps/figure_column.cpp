@@ -194,40 +194,23 @@ void FigureColumn::limits(QVBoxLayout* column, QWidget* page) {
             pace.turnDegreesPerSecond = one.turnDegreesPerSecond;
         pace.stepsPerMinute = std::max(pace.stepsPerMinute, one.stepsPerMinute);
     }
-    const auto field = [&](const char* name, const QString& text, const QString& unit, std::optional<double> value,
-                           auto&& write) {
+    const auto field = [&](const char* name, const QString& text, const QString& unit,
+                           std::optional<double> BodyLimits::*which) {
         auto* row = new QHBoxLayout;
         row->addWidget(paragraph(text, m_theme.words(13), Tone::Ink, page), 1);
         row->addWidget(paragraph(tr("limit"), m_theme.words(12), Tone::Ink2, page));
-        auto* edit = new QLineEdit(value ? QString::number(*value) : QString(), page);
-        edit->setObjectName(QString::fromLatin1(name));
+        QLineEdit* edit = limitField(name, m_desk, which, m_theme, page);
         edit->setAccessibleName(text + QStringLiteral(", ") + tr("own limit"));
-        edit->setPlaceholderText(QStringLiteral("–"));
-        edit->setToolTip(tr("Your own limit; empty for none. The program knows none of its own."));
-        edit->setFixedWidth(m_theme.px(46));
         row->addWidget(edit);
         row->addWidget(paragraph(unit, m_theme.words(12), Tone::Ink2, page));
         column->addLayout(row);
-        connect(edit, &QLineEdit::editingFinished, this, [this, edit, write] {
-            BodyLimits own = m_desk.limits();
-            QString typedText = edit->text().trimmed();
-            bool number = false;
-            const double typed = typedText.replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
-            if (!typedText.isEmpty() && (!number || !(typed > 0)))
-                return Q_EMIT m_desk.told(
-                    tr("“%1” is not a limit. Write a number above 0, or leave it empty.").arg(edit->text()));
-            write(own, typedText.isEmpty() ? std::optional<double>() : std::optional<double>(typed));
-            if (!(own == m_desk.limits())) m_desk.setLimits(own);
-        });
     };
     if (pace.shortestStepSeconds)
         field("limitStep", tr("quickest step %L1 s").arg(*pace.shortestStepSeconds, 0, 'f', 2), QStringLiteral("s"),
-              m_desk.limits().shortestStepSeconds,
-              [](BodyLimits& own, std::optional<double> value) { own.shortestStepSeconds = value; });
+              &BodyLimits::shortestStepSeconds);
     if (pace.turnDegreesPerSecond)
         field("limitTurn", tr("fastest turn %1°/s").arg(std::lround(*pace.turnDegreesPerSecond)), QStringLiteral("°/s"),
-              m_desk.limits().turnDegreesPerSecond,
-              [](BodyLimits& own, std::optional<double> value) { own.turnDegreesPerSecond = value; });
+              &BodyLimits::turnDegreesPerSecond);
     column->addWidget(paragraph(q(stepsAMinute(pace.stepsPerMinute)), m_theme.words(12), Tone::Ink2, page));
 }
 

@@ -1,8 +1,10 @@
 #include "app/widgets/page_parts.h"
 
+#include "app/base/figure_desk.h"
 #include "app/base/qtext.h"
 #include "app/widgets/plain_table.h"
 
+#include <QLineEdit>
 #include <QSpinBox>
 #include <QVBoxLayout>
 
@@ -25,6 +27,28 @@ QSpinBox* numberField(const char* name, const QString& what, int least, int most
     box->setRange(least, most);
     box->setFixedWidth(theme.px(48));
     return box;
+}
+
+QLineEdit* limitField(const char* name, FigureDesk& desk, std::optional<double> BodyLimits::*which, const Theme& theme,
+                      QWidget* parent) {
+    const std::optional<double> now = desk.limits().*which;
+    auto* edit = new QLineEdit(now ? QString::number(*now) : QString(), parent);
+    edit->setObjectName(QString::fromLatin1(name));
+    edit->setPlaceholderText(QStringLiteral("–"));
+    edit->setToolTip(PlainTable::tr("Your own limit; empty for none. The program knows none of its own."));
+    edit->setFixedWidth(theme.px(46));
+    QObject::connect(edit, &QLineEdit::editingFinished, &desk, [&desk, edit, which] {
+        QString text = edit->text().trimmed();
+        bool number = false;
+        const double typed = text.replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
+        if (!text.isEmpty() && (!number || !(typed > 0)))
+            return Q_EMIT desk.told(
+                PlainTable::tr("“%1” is not a limit. Write a number above 0, or leave it empty.").arg(edit->text()));
+        BodyLimits own = desk.limits();
+        own.*which = text.isEmpty() ? std::nullopt : std::optional(typed);
+        if (!(own == desk.limits())) desk.setLimits(own);
+    });
+    return edit;
 }
 
 QVBoxLayout* pageColumn(const Theme& theme, QWidget* page) {

@@ -166,8 +166,7 @@ void MainWindow::listen() {
     connect(&m_session.doc, &DocumentSession::opened, this, &MainWindow::showOpened);
     connect(&m_session.doc, &DocumentSession::fileChanged, this, &MainWindow::refreshTitle);
     connect(&m_session.song, &SongSession::songReady, this, &MainWindow::showStartOrStage);
-    connect(&m_session.song, &SongSession::songReady, this, &MainWindow::openNext, Qt::QueuedConnection);
-    connect(&m_session.doc, &DocumentSession::documentChanged, this, &MainWindow::openNext, Qt::QueuedConnection);
+    connect(&m_session.song, &SongSession::loadingEnded, this, &MainWindow::openNext, Qt::QueuedConnection);
     m_clock = new QTimer(this);
     m_clock->setTimerType(Qt::PreciseTimer);
     m_clock->setInterval(15);
@@ -379,7 +378,10 @@ void MainWindow::openAny(const QString& path) {
     if (isRoutineFile(file) || isPaper(file)) {
         m_desk.open(); // the person's words
         return m_session.doc.open(path, [this] {
-            if (!m_files->mayDiscard()) return false;
+            if (!m_files->mayDiscard()) {
+                m_toOpen.clear(); // what was dropped with it belongs to it
+                return false;
+            }
             keepView();
             return true;
         });

@@ -168,23 +168,8 @@ void Preferences::addSheets() {
 void Preferences::addBody() {
     QFormLayout& form = section(tr("Your own limits"));
     const auto limit = [&](const QString& label, const char* object, std::optional<double> BodyLimits::*which) {
-        auto* field = new QLineEdit(m_page);
-        field->setObjectName(QString::fromLatin1(object));
+        QLineEdit* field = limitField(object, m_desk, which, m_theme, m_page);
         field->setAccessibleName(label);
-        field->setToolTip(tr("Your own limit; empty for none. The program knows none of its own."));
-        field->setFixedWidth(m_theme.px(90));
-        const std::optional<double> now = m_desk.limits().*which;
-        if (now) field->setText(QLocale().toString(*now));
-        connect(field, &QLineEdit::editingFinished, this, [this, field, which] {
-            BodyLimits limits = m_desk.limits();
-            bool good = false;
-            const double value = QLocale().toDouble(field->text(), &good);
-            if (!field->text().trimmed().isEmpty() && (!good || value <= 0))
-                return m_session.messages.tell(
-                    tr("“%1” is not a limit. Write a number above 0, or leave it empty.").arg(field->text()));
-            limits.*which = good ? std::optional(value) : std::nullopt;
-            if (!(limits == m_desk.limits())) m_desk.setLimits(limits);
-        });
         form.addRow(label, field);
     };
     limit(tr("Quickest step, in seconds"), "prefStep", &BodyLimits::shortestStepSeconds);
