@@ -155,11 +155,14 @@ bool NotationEdit::takeBackCount() {
 }
 
 bool NotationEdit::event(QEvent* event) {
-    const bool tab = event->type() == QEvent::KeyPress && static_cast<QKeyEvent*>(event)->key() == Qt::Key_Tab;
-    m_byTab = tab; // the focus also goes on when a field is hidden
+    const QEvent::Type type = event->type();
+    if (type != QEvent::KeyPress && type != QEvent::StyleChange)
+        return QPlainTextEdit::event(event); // which may have been the last: a deletion that was put off
+    // The focus also goes on when a field is hidden.
+    m_byTab = type == QEvent::KeyPress && static_cast<QKeyEvent*>(event)->key() == Qt::Key_Tab;
     const bool done = QPlainTextEdit::event(event);
     m_byTab = false;
-    if (event->type() == QEvent::StyleChange) colour(extraSelections()); // the theme was changed
+    if (type == QEvent::StyleChange) colour(extraSelections()); // the theme was changed
     return done;
 }
 
