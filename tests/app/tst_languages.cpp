@@ -39,6 +39,49 @@ QTemporaryDir& madeForTests() {
     return folder;
 }
 
+/// Everything that one .ts file says: by context, message and comment, its forms; none where it is unfinished.
+QMap<QString, QStringList> messagesOf(const QString& language) {
+    QFile file(QStringLiteral(LIFTCOUNT_SOURCE_DIR "/translations/lift-count") + language + QStringLiteral(".ts"));
+    QMap<QString, QStringList> all;
+    if (!file.open(QIODevice::ReadOnly)) return all;
+    QXmlStreamReader in(&file);
+    QString context, source, comment;
+    while (!in.atEnd()) {
+        if (in.readNext() != QXmlStreamReader::StartElement) continue;
+        if (in.name() == QLatin1String("name")) context = in.readElementText();
+        if (in.name() == QLatin1String("source")) {
+            source = in.readElementText();
+            comment.clear();
+        }
+        if (in.name() == QLatin1String("comment")) comment = in.readElementText();
+        if (in.name() != QLatin1String("translation")) continue;
+        QStringList& forms = all[context + QChar(4) + source + QChar(4) + comment];
+        const bool finished = !in.attributes().hasAttribute(QLatin1String("type"));
+        QString text;
+        while (!(in.readNext() == QXmlStreamReader::EndElement && in.name() == QLatin1String("translation")))
+            if (in.isStartElement())
+                forms << in.readElementText();
+            else
+                text += in.text();
+        if (forms.isEmpty()) forms << text;
+        if (!finished) forms.clear();
+    }
+    return all;
+}
+
+/// The places of values in a message, each once.
+QSet<QString> placesIn(const QString& text) {
+    static const QRegularExpression place("%(?:L?[0-9]|n)");
+    QSet<QString> all;
+    for (auto found = place.globalMatch(text); found.hasNext();) all << found.next().captured();
+    return all;
+}
+
+void shipped() {
+    QTest::addColumn<QString>("language");
+    for (const char* language : {"de", "fr", "es"}) QTest::newRow(language) << QString::fromLatin1(language);
+}
+
 /// A dance whose own words have no plain letters but those of the notation, so that what is left in plain letters is
 /// the program's.
 Document danceInGreek() {
@@ -147,6 +190,55 @@ private Q_SLOTS:
             rig.window->showStage(*stage);
             look(rig, stage->about().id);
         }
+    }
+
+    /// A language that ships says every message, in both numbers, and every value of it.
+    void shippedLanguagesAreWhole_data() { shipped(); }
+    void shippedLanguagesAreWhole() {
+        QFETCH(QString, language);
+        const auto english = messagesOf(QString()), said = messagesOf("_" + language);
+        QVERIFY(english.size() > 3000);
+        QCOMPARE(said.keys(), english.keys()); // tools/messages.sh brings it up to date
+        QStringList wrong;
+        for (auto message = said.begin(); message != said.end(); ++message) {
+            const QString source = message.key().section(QChar(4), 1, 1);
+            const bool plural = source.contains('|') && source.contains("%"); // of the core, both numbers in one
+            if (message->isEmpty()) wrong << "unfinished: " + source;
+            for (int i = 0; i < message->size(); ++i) {
+                const QString& form = message->at(i);
+                const auto want = placesIn(plural && message->size() > 1 ? source.section('|', -1) : source);
+                const auto one = placesIn(source.section('|', 0, 0));
+                // one thing may be said in a word; the other way round too
+                const bool same = placesIn(form) == want || (i == 0 && message->size() > 1 && placesIn(form) == one) ||
+                                  (i == 0 && message->size() > 1 && placesIn(form) + QSet<QString>{"%n"} == want);
+                if (!same) wrong << "values: " + source + " → " + form;
+                if (form.startsWith(' ') != source.startsWith(' ') || form.endsWith(' ') != source.endsWith(' '))
+                    wrong << "space: " + source + " → " + form;
+            }
+        }
+        QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join("\n")));
+    }
+    /// The window has room for its words on every stage and panel.
+    void shippedLanguagesHaveRoom_data() { shipped(); }
+    void shippedLanguagesHaveRoom() {
+        QFETCH(QString, language);
+        const QTemporaryDir folder;
+        QVERIFY(
+            test::releaseLanguage(QStringLiteral(LIFTCOUNT_SOURCE_DIR "/translations/lift-count_") + language + ".ts",
+                                  folder.path(), language));
+        QCOMPARE(speak({language}, folder.path()), language);
+        test::WindowRig rig;
+        const auto room = [&](const QString& where) {
+            for (int i = 0; i < 3; ++i) QCoreApplication::processEvents();
+            for (const QString& cut : test::cutOff(*rig.window)) m_cut << where + ": " + cut;
+        };
+        room("start page");
+        rig.session->doc.startWith(danceInGreek());
+        for (Stage* stage : rig.window->stages()) {
+            rig.window->showStage(*stage);
+            room(stage->about().id);
+        }
+        test::openEverything(*rig.window, [&](const QByteArray& command) { room(command); });
     }
 
     /// What is opened below the strips, on the pages of a figure and by keys.

@@ -30,6 +30,14 @@ inline QString pseudo(const QString& english) {
     return QStringLiteral("[") + out + QString(letters / 3, QChar(0x00E9)) + QStringLiteral("]"); // é
 }
 
+/// Writes lift-count_<language>.qm into a folder from a .ts file, with the tool that makes those of the program.
+inline bool releaseLanguage(const QString& messages, const QString& folder, const QString& language) {
+    QString tool = QStringLiteral("/usr/lib/qt6/bin/lrelease");
+    if (!QFile::exists(tool)) tool = QStringLiteral("lrelease");
+    return QProcess::execute(tool, {QStringLiteral("-silent"), messages, QStringLiteral("-qm"),
+                                    folder + QStringLiteral("/lift-count_") + language + QStringLiteral(".qm")}) == 0;
+}
+
 /// Writes lift-count_<language>.qm into a folder, from every message that translations/lift-count.ts has: a .ts file as
 /// a person would make one, made a .qm by the tool that makes those of the program.
 inline bool writePseudoLanguage(const QString& folder, const QString& language) {
@@ -73,11 +81,7 @@ inline bool writePseudoLanguage(const QString& folder, const QString& language) 
     out.writeEndElement();
     out.writeEndDocument();
     made.close();
-    QString tool = QStringLiteral("/usr/lib/qt6/bin/lrelease");
-    if (!QFile::exists(tool)) tool = QStringLiteral("lrelease");
-    return !in.hasError() &&
-           QProcess::execute(tool, {QStringLiteral("-silent"), made.fileName(), QStringLiteral("-qm"),
-                                    folder + QStringLiteral("/lift-count_") + language + QStringLiteral(".qm")}) == 0;
+    return !in.hasError() && releaseLanguage(made.fileName(), folder, language);
 }
 
 } // namespace lc::test
