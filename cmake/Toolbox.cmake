@@ -18,6 +18,8 @@ if(CMAKE_CXX_COMPILER_ID STREQUAL "GNU" AND CMAKE_CXX_COMPILER_VERSION VERSION_L
   # there (GCC bugs 105651 and 105562); the sanitizers look for the real ones.
   target_compile_options(liftcount_flags INTERFACE -Wno-restrict -Wno-maybe-uninitialized)
 endif()
+# An assertion names its file as it stands in the sources, not where they lay when it was built.
+add_compile_options(-fmacro-prefix-map=${CMAKE_SOURCE_DIR}/= -fmacro-prefix-map=${CMAKE_BINARY_DIR}/=)
 if(LIFTCOUNT_FATAL_WARNINGS)
   target_compile_options(liftcount_flags INTERFACE -Werror)
 endif()

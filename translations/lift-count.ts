@@ -5574,65 +5574,82 @@
         <source>count %1 of %2</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source>twos</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>two|twos</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>threes</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>three|threes</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>fours</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>four|fours</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>fives</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>five|fives</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>sixes</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>six|sixes</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>sevens</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>seven|sevens</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>eights</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>eight|eights</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>nine</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>nine|nines</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>nines</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>ten|tens</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>ten</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>eleven|elevens</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
-    <message>
-        <source>tens</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>eleven</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>elevens</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>twelve</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>twelves</source>
-        <translation type="unfinished"></translation>
+    <message numerus="yes">
+        <source>twelve|twelves</source>
+        <comment>a set of counts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
     <message>
         <source>set of %1</source>
@@ -8215,19 +8232,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Count bar</source>
+        <source>Play</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>next</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>off</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on</source>
+        <source>Play or pause (Space)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8235,7 +8244,35 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Tempo</source>
+        <source>Loop this pass, or stop looping (O)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slower by 5 % (−)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Faster</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Faster by 5 % (+)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Voice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clicks on the counts, on or off (V)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count bar</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8243,11 +8280,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>− and +</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Voice</source>
+        <source>Pause</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8259,23 +8292,30 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Play or pause (Space)</source>
+        <source>off</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Loop this pass, or stop looping (O)</source>
+        <source>on</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Slower by 5 % (−)</source>
+        <source>next</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Faster by 5 % (+)</source>
+        <source>Tempo</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Clicks on the counts, on or off (V)</source>
+        <source>− and +</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::DesktopLink</name>
+    <message>
+        <source>The song plays</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10303,6 +10343,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>“%1” is open in another window, which has come to the front.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>“%1” could not be kept in the vocabulary. Make room, or copy its line; close once more to leave without it.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -11930,15 +11974,23 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>%1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Legend</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Legend  ?</source>
+        <source>%1 open</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 (%2)</source>
+        <source>begun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Legend  ?</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -3911,15 +3911,15 @@
     </message>
     <message>
         <source>whenever you start %1 %2</source>
-        <translation>immer wenn man %1 beginnt, %2</translation>
+        <translation>immer beim Start %1 %2</translation>
     </message>
     <message>
         <source>whenever you start %1</source>
-        <translation>immer wenn man %1 beginnt</translation>
+        <translation>immer beim Start %1</translation>
     </message>
     <message>
         <source>in %1, if you start %2</source>
-        <translation>in %1, wenn man %2 beginnt</translation>
+        <translation>in %1, beim Start %2</translation>
     </message>
     <message>
         <source>in %1</source>
@@ -3927,19 +3927,19 @@
     </message>
     <message>
         <source>in an %1</source>
-        <translation>in: %1</translation>
+        <translation>in „%1“</translation>
     </message>
     <message>
         <source>in a %1</source>
-        <translation>in: %1</translation>
+        <translation>in „%1“</translation>
     </message>
     <message>
         <source>after an %1</source>
-        <translation>nach: %1</translation>
+        <translation>nach „%1“</translation>
     </message>
     <message>
         <source>after a %1</source>
-        <translation>nach: %1</translation>
+        <translation>nach „%1“</translation>
     </message>
     <message>
         <source>every second pass</source>
@@ -4358,11 +4358,11 @@
     </message>
     <message>
         <source>after %1 of %2 with a touch at the end</source>
-        <translation>nach %1 von %2 mit einem Touch am Ende</translation>
+        <translation>nach %1, ein Touch am Ende: %2</translation>
     </message>
     <message>
         <source>after %1 of %2</source>
-        <translation>nach %1 von %2</translation>
+        <translation>nach %1: %2</translation>
     </message>
     <message numerus="yes">
         <source>one tag, %1|%2 tags, %1</source>
@@ -4374,11 +4374,11 @@
     </message>
     <message>
         <source>of %1 after %2</source>
-        <translation>von %1 nach %2</translation>
+        <translation>von %1 nach: %2</translation>
     </message>
     <message>
         <source>%1 in %2</source>
-        <translation>%1 in %2</translation>
+        <translation>%1: %2</translation>
     </message>
     <message>
         <source>no restart and no tag</source>
@@ -5634,66 +5634,6 @@
         <translation>Count %1 von %2</translation>
     </message>
     <message>
-        <source>twos</source>
-        <translation>Zweier</translation>
-    </message>
-    <message>
-        <source>threes</source>
-        <translation>Dreier</translation>
-    </message>
-    <message>
-        <source>fours</source>
-        <translation>Vierer</translation>
-    </message>
-    <message>
-        <source>fives</source>
-        <translation>Fünfer</translation>
-    </message>
-    <message>
-        <source>sixes</source>
-        <translation>Sechser</translation>
-    </message>
-    <message>
-        <source>sevens</source>
-        <translation>Siebener</translation>
-    </message>
-    <message>
-        <source>eights</source>
-        <translation>Achter</translation>
-    </message>
-    <message>
-        <source>nine</source>
-        <translation>neun</translation>
-    </message>
-    <message>
-        <source>nines</source>
-        <translation>Neuner</translation>
-    </message>
-    <message>
-        <source>ten</source>
-        <translation>zehn</translation>
-    </message>
-    <message>
-        <source>tens</source>
-        <translation>Zehner</translation>
-    </message>
-    <message>
-        <source>eleven</source>
-        <translation>elf</translation>
-    </message>
-    <message>
-        <source>elevens</source>
-        <translation>Elfer</translation>
-    </message>
-    <message>
-        <source>twelve</source>
-        <translation>zwölf</translation>
-    </message>
-    <message>
-        <source>twelves</source>
-        <translation>Zwölfer</translation>
-    </message>
-    <message>
         <source>set of %1</source>
         <translation>Zählreihe von %1</translation>
     </message>
@@ -6190,11 +6130,11 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>bis „%1“</translation>
+        <translation>zu „%1“</translation>
     </message>
     <message>
         <source>%1, counted in %2</source>
-        <translation>%1, gezählt in %2</translation>
+        <translation>%1, Zählung: %2</translation>
     </message>
     <message>
         <source>WAIT %1</source>
@@ -7172,6 +7112,94 @@
         <source>This word is no longer in the vocabulary.</source>
         <translation>Dieses Wort ist nicht mehr in der Figurensammlung.</translation>
     </message>
+    <message numerus="yes">
+        <source>two|twos</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Zweier</numerusform>
+            <numerusform>Zweier</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>three|threes</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Dreier</numerusform>
+            <numerusform>Dreier</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>four|fours</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Vierer</numerusform>
+            <numerusform>Vierer</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>five|fives</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Fünfer</numerusform>
+            <numerusform>Fünfer</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>six|sixes</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Sechser</numerusform>
+            <numerusform>Sechser</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>seven|sevens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Siebener</numerusform>
+            <numerusform>Siebener</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>eight|eights</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Achter</numerusform>
+            <numerusform>Achter</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>nine|nines</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Neuner</numerusform>
+            <numerusform>Neuner</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>ten|tens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Zehner</numerusform>
+            <numerusform>Zehner</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>eleven|elevens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Elfer</numerusform>
+            <numerusform>Elfer</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>twelve|twelves</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>Zwölfer</numerusform>
+            <numerusform>Zwölfer</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>Files</name>
@@ -7240,7 +7268,7 @@
     </message>
     <message>
         <source>no weight</source>
-        <translation>kein Gewicht</translation>
+        <translation>unbelastet</translation>
     </message>
     <message>
         <source>on the &amp;</source>
@@ -7260,7 +7288,7 @@
     </message>
     <message>
         <source>tag</source>
-        <translation>tag</translation>
+        <translation>Tag</translation>
     </message>
     <message>
         <source>they say</source>
@@ -7303,7 +7331,7 @@
     </message>
     <message>
         <source>no weight</source>
-        <translation>kein Gewicht</translation>
+        <translation>unbelastet</translation>
     </message>
     <message>
         <source>turn %1, done at the end of %2</source>
@@ -7438,7 +7466,7 @@
     </message>
     <message>
         <source>no weight</source>
-        <translation>kein Gewicht</translation>
+        <translation>unbelastet</translation>
     </message>
     <message>
         <source>%1 faces %2</source>
@@ -8260,7 +8288,7 @@
     </message>
     <message>
         <source>Pass %1, face %2</source>
-        <translation>Durchgang %1, Blick %2</translation>
+        <translation>Durchg. %1, nach %2</translation>
     </message>
     <message>
         <source>in %1, %2 foot free</source>
@@ -8341,6 +8369,29 @@
     <message>
         <source>Clicks on the counts, on or off (V)</source>
         <translation>Klicks auf den Counts, an oder aus (V)</translation>
+    </message>
+    <message>
+        <source>Play</source>
+        <translation>Abspielen</translation>
+    </message>
+    <message>
+        <source>Slower</source>
+        <translation>Langsamer</translation>
+    </message>
+    <message>
+        <source>Faster</source>
+        <translation>Schneller</translation>
+    </message>
+    <message>
+        <source>Pause</source>
+        <translation>Pause</translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::DesktopLink</name>
+    <message>
+        <source>The song plays</source>
+        <translation>Die Musik spielt</translation>
     </message>
 </context>
 <context>
@@ -8865,7 +8916,7 @@
     </message>
     <message>
         <source>Seen from the front</source>
-        <translation>Von vorn gesehen</translation>
+        <translation>Von vorn</translation>
     </message>
     <message>
         <source>Left and right as a viewer sees them</source>
@@ -8873,7 +8924,7 @@
     </message>
     <message>
         <source>Claps and arms</source>
-        <translation>Klatschen und Arme</translation>
+        <translation>Arme, Klatschen</translation>
     </message>
     <message>
         <source>What goes on beside the feet: shown, or kept for later</source>
@@ -9013,7 +9064,7 @@
     </message>
     <message>
         <source>weight changes</source>
-        <translation>Gewichtswechsel</translation>
+        <translation>Wechsel</translation>
     </message>
     <message>
         <source>starts on</source>
@@ -9021,7 +9072,7 @@
     </message>
     <message>
         <source>free at the end</source>
-        <translation>am Ende frei</translation>
+        <translation>dann frei</translation>
     </message>
     <message>
         <source>turn</source>
@@ -9194,7 +9245,7 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>bis „%1“</translation>
+        <translation>zu „%1“</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -9826,7 +9877,7 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>bis „%1“</translation>
+        <translation>zu „%1“</translation>
     </message>
     <message>
         <source>%1 bpm</source>
@@ -9834,7 +9885,7 @@
     </message>
     <message>
         <source>counted in %1</source>
-        <translation>gezählt in %1</translation>
+        <translation>Zählung: %1</translation>
     </message>
 </context>
 <context>
@@ -10830,6 +10881,10 @@
     <message>
         <source>Help: %1</source>
         <translation>Hilfe: %1</translation>
+    </message>
+    <message>
+        <source>“%1” is open in another window, which has come to the front.</source>
+        <translation>„%1“ ist in einem anderen Fenster offen; es wurde nach vorn geholt.</translation>
     </message>
 </context>
 <context>
@@ -12006,6 +12061,14 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     <message>
         <source>%1 (%2)</source>
         <translation>%1 (%2)</translation>
+    </message>
+    <message>
+        <source>%1 open</source>
+        <translation>%1 offen</translation>
+    </message>
+    <message>
+        <source>begun</source>
+        <translation>begonnen</translation>
     </message>
 </context>
 <context>

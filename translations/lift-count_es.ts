@@ -3911,15 +3911,15 @@
     </message>
     <message>
         <source>whenever you start %1 %2</source>
-        <translation>siempre que se empieza %1, %2</translation>
+        <translation>siempre al empezar %1 %2</translation>
     </message>
     <message>
         <source>whenever you start %1</source>
-        <translation>siempre que se empieza %1</translation>
+        <translation>siempre al empezar %1</translation>
     </message>
     <message>
         <source>in %1, if you start %2</source>
-        <translation>en %1, si se empieza %2</translation>
+        <translation>en %1, al empezar %2</translation>
     </message>
     <message>
         <source>in %1</source>
@@ -3927,19 +3927,19 @@
     </message>
     <message>
         <source>in an %1</source>
-        <translation>en: %1</translation>
+        <translation>en «%1»</translation>
     </message>
     <message>
         <source>in a %1</source>
-        <translation>en: %1</translation>
+        <translation>en «%1»</translation>
     </message>
     <message>
         <source>after an %1</source>
-        <translation>después de: %1</translation>
+        <translation>después de «%1»</translation>
     </message>
     <message>
         <source>after a %1</source>
-        <translation>después de: %1</translation>
+        <translation>después de «%1»</translation>
     </message>
     <message>
         <source>every second pass</source>
@@ -4358,11 +4358,11 @@
     </message>
     <message>
         <source>after %1 of %2 with a touch at the end</source>
-        <translation>después de %1 de %2 con un touch al final</translation>
+        <translation>después de %1, con un touch al final: %2</translation>
     </message>
     <message>
         <source>after %1 of %2</source>
-        <translation>después de %1 de %2</translation>
+        <translation>después de %1: %2</translation>
     </message>
     <message numerus="yes">
         <source>one tag, %1|%2 tags, %1</source>
@@ -4374,11 +4374,11 @@
     </message>
     <message>
         <source>of %1 after %2</source>
-        <translation>de %1 después de %2</translation>
+        <translation>de %1 después de: %2</translation>
     </message>
     <message>
         <source>%1 in %2</source>
-        <translation>%1 en %2</translation>
+        <translation>%1: %2</translation>
     </message>
     <message>
         <source>no restart and no tag</source>
@@ -5634,66 +5634,6 @@
         <translation>cuenta %1 de %2</translation>
     </message>
     <message>
-        <source>twos</source>
-        <translation>doses</translation>
-    </message>
-    <message>
-        <source>threes</source>
-        <translation>treses</translation>
-    </message>
-    <message>
-        <source>fours</source>
-        <translation>cuatros</translation>
-    </message>
-    <message>
-        <source>fives</source>
-        <translation>cincos</translation>
-    </message>
-    <message>
-        <source>sixes</source>
-        <translation>seises</translation>
-    </message>
-    <message>
-        <source>sevens</source>
-        <translation>sietes</translation>
-    </message>
-    <message>
-        <source>eights</source>
-        <translation>ochos</translation>
-    </message>
-    <message>
-        <source>nine</source>
-        <translation>nueve</translation>
-    </message>
-    <message>
-        <source>nines</source>
-        <translation>nueves</translation>
-    </message>
-    <message>
-        <source>ten</source>
-        <translation>diez</translation>
-    </message>
-    <message>
-        <source>tens</source>
-        <translation>dieces</translation>
-    </message>
-    <message>
-        <source>eleven</source>
-        <translation>once</translation>
-    </message>
-    <message>
-        <source>elevens</source>
-        <translation>onces</translation>
-    </message>
-    <message>
-        <source>twelve</source>
-        <translation>doce</translation>
-    </message>
-    <message>
-        <source>twelves</source>
-        <translation>doces</translation>
-    </message>
-    <message>
         <source>set of %1</source>
         <translation>grupo de %1</translation>
     </message>
@@ -6190,7 +6130,7 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>hasta «%1»</translation>
+        <translation>con «%1»</translation>
     </message>
     <message>
         <source>%1, counted in %2</source>
@@ -7171,6 +7111,94 @@
     <message>
         <source>This word is no longer in the vocabulary.</source>
         <translation>Esta palabra ya no está en el repertorio.</translation>
+    </message>
+    <message numerus="yes">
+        <source>two|twos</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>dos</numerusform>
+            <numerusform>doses</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>three|threes</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>tres</numerusform>
+            <numerusform>treses</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>four|fours</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>cuatro</numerusform>
+            <numerusform>cuatros</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>five|fives</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>cinco</numerusform>
+            <numerusform>cincos</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>six|sixes</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>seis</numerusform>
+            <numerusform>seises</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>seven|sevens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>siete</numerusform>
+            <numerusform>sietes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>eight|eights</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>ocho</numerusform>
+            <numerusform>ochos</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>nine|nines</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>nueve</numerusform>
+            <numerusform>nueves</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>ten|tens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>diez</numerusform>
+            <numerusform>dieces</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>eleven|elevens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>once</numerusform>
+            <numerusform>onces</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>twelve|twelves</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>doce</numerusform>
+            <numerusform>doces</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8342,6 +8370,29 @@
         <source>Clicks on the counts, on or off (V)</source>
         <translation>Clics en las cuentas, sí o no (V)</translation>
     </message>
+    <message>
+        <source>Play</source>
+        <translation>Reproducir</translation>
+    </message>
+    <message>
+        <source>Slower</source>
+        <translation>Más lento</translation>
+    </message>
+    <message>
+        <source>Faster</source>
+        <translation>Más rápido</translation>
+    </message>
+    <message>
+        <source>Pause</source>
+        <translation>Pausa</translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::DesktopLink</name>
+    <message>
+        <source>The song plays</source>
+        <translation>Suena la canción</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::DocumentSession</name>
@@ -9013,7 +9064,7 @@
     </message>
     <message>
         <source>weight changes</source>
-        <translation>cambios de peso</translation>
+        <translation>cambios</translation>
     </message>
     <message>
         <source>starts on</source>
@@ -9021,7 +9072,7 @@
     </message>
     <message>
         <source>free at the end</source>
-        <translation>libre al final</translation>
+        <translation>luego libre</translation>
     </message>
     <message>
         <source>turn</source>
@@ -9194,7 +9245,7 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>hasta «%1»</translation>
+        <translation>con «%1»</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -9826,7 +9877,7 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>hasta «%1»</translation>
+        <translation>con «%1»</translation>
     </message>
     <message>
         <source>%1 bpm</source>
@@ -10830,6 +10881,10 @@
     <message>
         <source>Help: %1</source>
         <translation>Ayuda: %1</translation>
+    </message>
+    <message>
+        <source>“%1” is open in another window, which has come to the front.</source>
+        <translation>«%1» está abierta en otra ventana, que ha pasado al frente.</translation>
     </message>
 </context>
 <context>
@@ -12006,6 +12061,14 @@ Las flechas avanzan, Mayús elige varias, Ctrl+flechas mueven, Supr quita; las o
     <message>
         <source>%1 (%2)</source>
         <translation>%1 (%2)</translation>
+    </message>
+    <message>
+        <source>%1 open</source>
+        <translation>%1 abiertos</translation>
+    </message>
+    <message>
+        <source>begun</source>
+        <translation>empezado</translation>
     </message>
 </context>
 <context>

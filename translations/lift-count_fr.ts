@@ -3911,15 +3911,15 @@
     </message>
     <message>
         <source>whenever you start %1 %2</source>
-        <translation>chaque fois qu&apos;on commence %1, %2</translation>
+        <translation>à chaque départ %1 %2</translation>
     </message>
     <message>
         <source>whenever you start %1</source>
-        <translation>chaque fois qu&apos;on commence %1</translation>
+        <translation>à chaque départ %1</translation>
     </message>
     <message>
         <source>in %1, if you start %2</source>
-        <translation>dans %1, si l&apos;on commence %2</translation>
+        <translation>dans %1, au départ %2</translation>
     </message>
     <message>
         <source>in %1</source>
@@ -3927,19 +3927,19 @@
     </message>
     <message>
         <source>in an %1</source>
-        <translation>dans&#xa0;: %1</translation>
+        <translation>dans «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>in a %1</source>
-        <translation>dans&#xa0;: %1</translation>
+        <translation>dans «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>after an %1</source>
-        <translation>après&#xa0;: %1</translation>
+        <translation>après «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>after a %1</source>
-        <translation>après&#xa0;: %1</translation>
+        <translation>après «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>every second pass</source>
@@ -4358,11 +4358,11 @@
     </message>
     <message>
         <source>after %1 of %2 with a touch at the end</source>
-        <translation>après %1 de %2 avec un touch à la fin</translation>
+        <translation>après %1, un touch à la fin&#xa0;: %2</translation>
     </message>
     <message>
         <source>after %1 of %2</source>
-        <translation>après %1 de %2</translation>
+        <translation>après %1&#xa0;: %2</translation>
     </message>
     <message numerus="yes">
         <source>one tag, %1|%2 tags, %1</source>
@@ -4374,11 +4374,11 @@
     </message>
     <message>
         <source>of %1 after %2</source>
-        <translation>de %1 après %2</translation>
+        <translation>de %1 après&#xa0;: %2</translation>
     </message>
     <message>
         <source>%1 in %2</source>
-        <translation>%1 dans %2</translation>
+        <translation>%1&#xa0;: %2</translation>
     </message>
     <message>
         <source>no restart and no tag</source>
@@ -4428,7 +4428,7 @@
     </message>
     <message>
         <source>after %1 of %2, facing %3</source>
-        <translation>après %1 de %2, face à %3</translation>
+        <translation>après %1 sur %2, face à %3</translation>
     </message>
     <message>
         <source>a line of dancers</source>
@@ -5634,66 +5634,6 @@
         <translation>compte %1 de %2</translation>
     </message>
     <message>
-        <source>twos</source>
-        <translation>deux</translation>
-    </message>
-    <message>
-        <source>threes</source>
-        <translation>trois</translation>
-    </message>
-    <message>
-        <source>fours</source>
-        <translation>quatre</translation>
-    </message>
-    <message>
-        <source>fives</source>
-        <translation>cinq</translation>
-    </message>
-    <message>
-        <source>sixes</source>
-        <translation>six</translation>
-    </message>
-    <message>
-        <source>sevens</source>
-        <translation>sept</translation>
-    </message>
-    <message>
-        <source>eights</source>
-        <translation>huit</translation>
-    </message>
-    <message>
-        <source>nine</source>
-        <translation>neuf</translation>
-    </message>
-    <message>
-        <source>nines</source>
-        <translation>neuf</translation>
-    </message>
-    <message>
-        <source>ten</source>
-        <translation>dix</translation>
-    </message>
-    <message>
-        <source>tens</source>
-        <translation>dix</translation>
-    </message>
-    <message>
-        <source>eleven</source>
-        <translation>onze</translation>
-    </message>
-    <message>
-        <source>elevens</source>
-        <translation>onze</translation>
-    </message>
-    <message>
-        <source>twelve</source>
-        <translation>douze</translation>
-    </message>
-    <message>
-        <source>twelves</source>
-        <translation>douze</translation>
-    </message>
-    <message>
         <source>set of %1</source>
         <translation>série de %1</translation>
     </message>
@@ -6190,11 +6130,11 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>jusqu&apos;à «&#xa0;%1&#xa0;»</translation>
+        <translation>sur «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>%1, counted in %2</source>
-        <translation>%1, compté en %2</translation>
+        <translation>%1, compté par %2</translation>
     </message>
     <message>
         <source>WAIT %1</source>
@@ -7171,6 +7111,94 @@
     <message>
         <source>This word is no longer in the vocabulary.</source>
         <translation>Ce mot n&apos;est plus dans le répertoire.</translation>
+    </message>
+    <message numerus="yes">
+        <source>two|twos</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>deux</numerusform>
+            <numerusform>deux</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>three|threes</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>trois</numerusform>
+            <numerusform>trois</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>four|fours</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>quatre</numerusform>
+            <numerusform>quatre</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>five|fives</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>cinq</numerusform>
+            <numerusform>cinq</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>six|sixes</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>six</numerusform>
+            <numerusform>six</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>seven|sevens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>sept</numerusform>
+            <numerusform>sept</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>eight|eights</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>huit</numerusform>
+            <numerusform>huit</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>nine|nines</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>neuf</numerusform>
+            <numerusform>neuf</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>ten|tens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>dix</numerusform>
+            <numerusform>dix</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>eleven|elevens</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>onze</numerusform>
+            <numerusform>onze</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>twelve|twelves</source>
+        <comment>a set of counts</comment>
+        <translation>
+            <numerusform>douze</numerusform>
+            <numerusform>douze</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8342,6 +8370,29 @@
         <source>Clicks on the counts, on or off (V)</source>
         <translation>Clics sur les comptes, oui ou non (V)</translation>
     </message>
+    <message>
+        <source>Play</source>
+        <translation>Jouer</translation>
+    </message>
+    <message>
+        <source>Slower</source>
+        <translation>Plus lent</translation>
+    </message>
+    <message>
+        <source>Faster</source>
+        <translation>Plus vite</translation>
+    </message>
+    <message>
+        <source>Pause</source>
+        <translation>Pause</translation>
+    </message>
+</context>
+<context>
+    <name>lc::app::DesktopLink</name>
+    <message>
+        <source>The song plays</source>
+        <translation>Le morceau joue</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::DocumentSession</name>
@@ -9021,7 +9072,7 @@
     </message>
     <message>
         <source>free at the end</source>
-        <translation>libre à la fin</translation>
+        <translation>libre après</translation>
     </message>
     <message>
         <source>turn</source>
@@ -9194,7 +9245,7 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>jusqu&apos;à «&#xa0;%1&#xa0;»</translation>
+        <translation>sur «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -9826,7 +9877,7 @@
     </message>
     <message>
         <source>to “%1”</source>
-        <translation>jusqu&apos;à «&#xa0;%1&#xa0;»</translation>
+        <translation>sur «&#xa0;%1&#xa0;»</translation>
     </message>
     <message>
         <source>%1 bpm</source>
@@ -9834,7 +9885,7 @@
     </message>
     <message>
         <source>counted in %1</source>
-        <translation>compté en %1</translation>
+        <translation>compté par %1</translation>
     </message>
 </context>
 <context>
@@ -10830,6 +10881,10 @@
     <message>
         <source>Help: %1</source>
         <translation>Aide&#xa0;: %1</translation>
+    </message>
+    <message>
+        <source>“%1” is open in another window, which has come to the front.</source>
+        <translation>«&#xa0;%1&#xa0;» est ouvert dans une autre fenêtre, qui est passée devant.</translation>
     </message>
 </context>
 <context>
@@ -12006,6 +12061,14 @@ Les flèches avancent, Maj en choisit plusieurs, Ctrl+flèches déplacent, Suppr
     <message>
         <source>%1 (%2)</source>
         <translation>%1 (%2)</translation>
+    </message>
+    <message>
+        <source>%1 open</source>
+        <translation>%1 ouverts</translation>
+    </message>
+    <message>
+        <source>begun</source>
+        <translation>commencé</translation>
     </message>
 </context>
 <context>

@@ -1,12 +1,14 @@
 #include "app/base/paths.h"
 #include "app/base/qt_audio_output.h"
 #include "app/strips/strips_accessible.h"
+#include "app/window/desktop_link.h"
 #include "app/window/program.h"
 #include "app/window/window_host.h"
 #include "audio/playing/silent_output.h"
 #include "core/base/plain_text.h"
 
 #include <QCommandLineParser>
+#include <QIcon>
 #include <QUrl>
 
 #include <cstdio>
@@ -74,6 +76,13 @@ int run(int argc, char** argv) {
     lc::app::Theme::loadFonts();
     lc::app::installStripsAccessibility();
     app.setStyle(QStringLiteral("Fusion"));
+    QGuiApplication::setDesktopFileName(QStringLiteral("org.liftcount.LiftCount"));
+    QIcon icon;
+    for (const int size : {16, 48, 256}) icon.addFile(QStringLiteral(":/icon/%1.png").arg(size));
+    QApplication::setWindowIcon(icon);
+
+    const QStringList files = filesAmong(argc, argv, options.parser.positionalArguments());
+    if (files.size() == 1 && lc::app::showWhereOpen(files.front())) return 0; // a routine is open in one window
 
     const bool quiet = options.parser.isSet(options.silent) || !lc::app::hasAudioDevice();
     std::unique_ptr<lc::AudioOutput> output;
@@ -85,7 +94,6 @@ int run(int argc, char** argv) {
     lc::app::WindowHost host(session, options.parser.value(options.vocabulary));
     app.onTrouble([&host](const QString& why) { host.window().saveForTheWorst(why); });
     host.window().show();
-    const QStringList files = filesAmong(argc, argv, options.parser.positionalArguments());
     if (!files.isEmpty())
         host.window().openDropped(files);
     else if (options.parser.isSet(options.demo))

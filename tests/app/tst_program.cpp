@@ -24,7 +24,7 @@ class ProgramTest : public QObject {
         e.insert("HOME", m_home.path());
         for (const char* name : {"XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_CACHE_HOME"})
             e.insert(name, m_home.filePath(QString::fromLatin1(name)));
-        e.insert("LIFTCOUNT_DATA", LIFTCOUNT_SOURCE_DIR "/demo");
+        e.insert("LIFTCOUNT_DATA", LIFTCOUNT_SOURCE_DIR);
         return e;
     }
 

@@ -1,5 +1,10 @@
 #include "app/base/paths.h"
 
+#include <QCoreApplication>
+#include <QDir>
+#include <QFileInfo>
+#include <QStringList>
+
 #include "core/base/plain_text.h"
 
 namespace lc::app {
@@ -37,5 +42,16 @@ QString pathOf(const std::string& fileName) {
 }
 
 QString readable(const QString& path) { return QString::fromStdString(shown(fileName(path))); }
+
+QString shippedFolder(const QString& name) {
+    const QString program = QCoreApplication::applicationDirPath();
+    QStringList places{qEnvironmentVariable("LIFTCOUNT_DATA")};
+    for (const char* up : {"", "/..", "/../.."})
+        places << program + QString::fromLatin1(up) + QStringLiteral("/share/lift-count");
+    for (const QString& place : places)
+        if (!place.isEmpty() && QFileInfo(place + QLatin1Char('/') + name).isDir())
+            return QDir(place + QLatin1Char('/') + name).canonicalPath();
+    return {};
+}
 
 } // namespace lc::app

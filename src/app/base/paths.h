@@ -14,4 +14,8 @@ namespace lc::app {
 /// A name to be read by a person: the bytes that are not UTF-8 as U+FFFD.
 [[nodiscard]] QString readable(const QString& path);
 
+/// The folder of data that ships with the program ("demo", "manual"): in the folder that LIFTCOUNT_DATA names, or in
+/// share/lift-count beside the program or up to two folders above it. Empty where there is none.
+[[nodiscard]] QString shippedFolder(const QString& name);
+
 } // namespace lc::app

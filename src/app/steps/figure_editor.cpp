@@ -4,6 +4,7 @@
 #include "app/base/qtext.h"
 #include "app/base/wording.h"
 #include "app/steps/ruler_view.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/marks.h"
 #include "app/widgets/notation_edit.h"
 #include "core/figures/moment_starts.h"
@@ -140,8 +141,7 @@ FigureEditor::FigureEditor(FigureDesk& desk, const Theme& theme, QWidget* parent
 }
 
 void FigureEditor::buildChoices(QVBoxLayout* column) {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(m_theme.px(6));
+    auto* row = new FlowLayout(m_theme.px(6)); // words of other languages are longer
     const auto combo = [&](const char* name, const QString& label, const QString& tip) {
         auto* box = new QComboBox(this);
         box->setObjectName(QString::fromLatin1(name));
@@ -149,7 +149,7 @@ void FigureEditor::buildChoices(QVBoxLayout* column) {
         box->setToolTip(tip);
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(9);
-        row->addWidget(box, 1);
+        row->addWidget(box);
         return box;
     };
     m_feel = combo("feel", tr("Feel"), tr("What & and a are worth in this figure"));

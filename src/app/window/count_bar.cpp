@@ -4,11 +4,8 @@
 #include "app/base/session.h"
 #include "core/base/clock_text.h"
 
-#include <QHelpEvent>
-#include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
-#include <QToolTip>
 
 namespace lc::app {
 
@@ -98,6 +95,16 @@ CountBar::CountBar(Session& session, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_session(session), m_theme(theme) {
     setFixedHeight(theme.countBar());
     setAttribute(Qt::WA_OpaquePaintEvent);
+    const auto button = [&](const QString& name, const QString& tip, auto pressed) {
+        auto* made = new SpotButton(name, tip, theme, this);
+        connect(made, &QAbstractButton::clicked, this, pressed);
+        return made;
+    };
+    m_play = button(tr("Play"), tr("Play or pause (Space)"), [this] { Q_EMIT playClicked(); });
+    m_loop = button(tr("Loop"), tr("Loop this pass, or stop looping (O)"), [this] { Q_EMIT loopClicked(); });
+    m_slower = button(tr("Slower"), tr("Slower by 5 % (−)"), [this] { Q_EMIT tempoClicked(-1); });
+    m_faster = button(tr("Faster"), tr("Faster by 5 % (+)"), [this] { Q_EMIT tempoClicked(1); });
+    m_clicks = button(tr("Voice"), tr("Clicks on the counts, on or off (V)"), [this] { Q_EMIT clicksClicked(); });
     connect(&session.transport, &Transport::nowMoved, this, &CountBar::refresh);
     connect(&session.doc, &DocumentSession::documentChanged, this, &CountBar::refresh);
     connect(&session.transport, &Transport::playingChanged, this, &CountBar::refresh);
@@ -120,7 +127,20 @@ void CountBar::refresh() {
                           (loop ? QString::number(loop->first.value) : QString());
     if (shown == m_shown) return;
     m_shown = shown;
+    const QString tempo = tr("%1 %").arg(m_session.transport.tempoPercent());
+    m_play->say(m_session.transport.player().playing() ? tr("Pause") : tr("Play"));
+    m_loop->say(tr("Loop"), loopWords());
+    m_slower->say(tr("Slower"), tempo);
+    m_faster->say(tr("Faster"), tempo);
+    m_clicks->say(tr("Voice"), m_session.transport.clicksHeard() ? tr("Clicks") : tr("none"));
     update();
+}
+
+QString CountBar::loopWords() const {
+    const auto loop = m_session.transport.loop();
+    if (!loop) return tr("off");
+    const auto pass = passAt(m_session.doc.landing().performance, loop->first);
+    return pass ? tr("pass %1").arg(m_session.doc.landing().performance.passes[*pass].number) : tr("on");
 }
 
 CountBar::Spots CountBar::spots() const {
@@ -220,53 +240,18 @@ void CountBar::paintEvent(QPaintEvent*) {
         text(spot.left() + px(8), px(50), value, m_theme.words(15, Weight::Bold), c.ink, spot.width() - px(8));
         text(spot.left() + px(8), px(66), key, m_theme.words(11), c.ink3);
     };
-    QString loopWords = tr("off");
-    if (const auto loop = m_session.transport.loop()) {
-        const auto pass = passAt(m_session.doc.landing().performance, loop->first);
-        loopWords = pass ? tr("pass %1").arg(m_session.doc.landing().performance.passes[*pass].number) : tr("on");
-    }
-    group(s.loop, tr("Loop"), loopWords, QStringLiteral("O"));
+    group(s.loop, tr("Loop"), loopWords(), QStringLiteral("O"));
     group(s.slower.united(s.faster), tr("Tempo"), tr("%1 %").arg(m_session.transport.tempoPercent()), tr("− and +"));
     group(s.clicks, tr("Voice"), m_session.transport.clicksHeard() ? tr("Clicks") : tr("none"), QStringLiteral("V"));
 }
 
-void CountBar::mousePressEvent(QMouseEvent* event) {
+void CountBar::resizeEvent(QResizeEvent*) {
     const Spots s = spots();
-    const QPoint at = event->position().toPoint();
-    if (s.play.contains(at))
-        Q_EMIT playClicked();
-    else if (s.loop.contains(at))
-        Q_EMIT loopClicked();
-    else if (s.slower.contains(at))
-        Q_EMIT tempoClicked(-1);
-    else if (s.faster.contains(at))
-        Q_EMIT tempoClicked(1);
-    else if (s.clicks.contains(at))
-        Q_EMIT clicksClicked();
-}
-
-bool CountBar::event(QEvent* event) {
-    if (event->type() == QEvent::ToolTip) {
-        const auto* help = static_cast<QHelpEvent*>(event);
-        const Spots s = spots();
-        QString tip;
-        if (s.play.contains(help->pos()))
-            tip = tr("Play or pause (Space)");
-        else if (s.loop.contains(help->pos()))
-            tip = tr("Loop this pass, or stop looping (O)");
-        else if (s.slower.contains(help->pos()))
-            tip = tr("Slower by 5 % (−)");
-        else if (s.faster.contains(help->pos()))
-            tip = tr("Faster by 5 % (+)");
-        else if (s.clicks.contains(help->pos()))
-            tip = tr("Clicks on the counts, on or off (V)");
-        if (tip.isEmpty())
-            QToolTip::hideText();
-        else
-            QToolTip::showText(help->globalPos(), tip, this);
-        return true;
-    }
-    return QWidget::event(event);
+    m_play->setGeometry(s.play);
+    m_loop->setGeometry(s.loop);
+    m_slower->setGeometry(s.slower);
+    m_faster->setGeometry(s.faster);
+    m_clicks->setGeometry(s.clicks);
 }
 
 } // namespace lc::app

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/base/theme.h"
+#include "app/widgets/spot_button.h"
 #include "core/base/tick.h"
 
 #include <QWidget>
@@ -43,8 +44,7 @@ Q_SIGNALS:
 
 protected:
     void paintEvent(QPaintEvent* event) override;
-    void mousePressEvent(QMouseEvent* event) override;
-    bool event(QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     struct Spots {
@@ -52,9 +52,15 @@ private:
     };
     [[nodiscard]] Spots spots() const;
     void refresh();
+    [[nodiscard]] QString loopWords() const;
 
     Session& m_session;
     const Theme& m_theme;
+    SpotButton* m_play;
+    SpotButton* m_loop;
+    SpotButton* m_slower;
+    SpotButton* m_faster;
+    SpotButton* m_clicks;
     QString m_shown; // what was painted last; a new painting only when it differs
 };
 

@@ -33,14 +33,8 @@ QString FileDesk::shownTitle() const {
 }
 
 QString FileDesk::demoPath() {
-    const QString folder = QCoreApplication::applicationDirPath();
-    for (const QString& place :
-         {qEnvironmentVariable("LIFTCOUNT_DATA"), folder + QStringLiteral("/demo"),
-          folder + QStringLiteral("/../share/lift-count/demo"), QStringLiteral(LIFTCOUNT_DEMO_FOLDER)}) {
-        const QString path = place + QStringLiteral("/copper-weathervane.liftcount");
-        if (!place.isEmpty() && QFileInfo::exists(path)) return QFileInfo(path).canonicalFilePath();
-    }
-    return {};
+    const QFileInfo demo(shippedFolder(QStringLiteral("demo")) + QStringLiteral("/copper-weathervane.liftcount"));
+    return demo.exists() ? demo.canonicalFilePath() : QString();
 }
 
 void FileDesk::chooseRoutine() {

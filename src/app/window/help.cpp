@@ -1,5 +1,7 @@
 #include "app/window/help.h"
 
+#include "app/base/paths.h"
+
 #include "app/base/wording.h"
 
 #include <QApplication>
@@ -60,13 +62,7 @@ QString anchorOf(const QString& heading) {
 
 } // namespace
 
-QString Help::folder() {
-    const QString program = QCoreApplication::applicationDirPath();
-    for (const QString& place :
-         {program + QStringLiteral("/../share/lift-count/manual"), QStringLiteral(LIFTCOUNT_MANUAL_FOLDER)})
-        if (QFileInfo::exists(place + QStringLiteral("/index.md"))) return QDir(place).canonicalPath();
-    return {};
-}
+QString Help::folder() { return shippedFolder(QStringLiteral("manual")); }
 
 const QList<Help::Heading>& Help::headings() {
     static const QList<Heading> all = [] {

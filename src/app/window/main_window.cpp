@@ -1,5 +1,7 @@
 #include "app/window/main_window.h"
 
+#include "app/window/desktop_link.h"
+
 #include "app/base/paths.h"
 #include "app/base/qtext.h"
 #include "app/base/settings.h"
@@ -376,6 +378,9 @@ void MainWindow::openDemo() {
 void MainWindow::openAny(const QString& path) {
     const std::string file = fileName(path);
     if (isRoutineFile(file) || isPaper(file)) {
+        if (showWhereOpen(path))
+            return tell(tr("“%1” is open in another window, which has come to the front.")
+                            .arg(readable(QFileInfo(path).fileName())));
         m_desk.open(); // the person's words
         return m_session.doc.open(path, [this] {
             if (!m_files->mayDiscard()) {

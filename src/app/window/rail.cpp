@@ -2,10 +2,7 @@
 
 #include "app/widgets/marks.h"
 
-#include <QHelpEvent>
-#include <QMouseEvent>
 #include <QPainter>
-#include <QToolTip>
 
 namespace lc::app {
 
@@ -13,17 +10,43 @@ Rail::Rail(std::vector<Stage*> stages, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_stages(std::move(stages)), m_theme(theme), m_stage(m_stages.front()) {
     setFixedWidth(theme.rail());
     setAccessibleName(tr("Stages"));
-    for (Stage* stage : m_stages) connect(stage, &Stage::stateChanged, this, qOverload<>(&QWidget::update));
+    for (Stage* stage : m_stages) {
+        const QString key = stage->key().toString(QKeySequence::NativeText);
+        auto* button = new SpotButton(stage->about().name, tr("%1 (%2)").arg(stage->about().name, key), theme, this);
+        button->setCheckable(true);
+        button->setAutoExclusive(true);
+        connect(button, &QAbstractButton::clicked, this, [this, stage] { Q_EMIT stageChosen(stage); });
+        m_buttons.push_back(button);
+        connect(stage, &Stage::stateChanged, this, &Rail::tellStates);
+    }
+    m_legendButton = new SpotButton(tr("Legend"), QString(), theme, this);
+    m_legendButton->setCheckable(true);
+    m_legendButton->setChecked(true);
+    connect(m_legendButton, &QAbstractButton::clicked, this, [this] { setLegendShown(!m_legend); });
+    tellStates();
+}
+
+/// What is painted of a stage's state, in words; and which stage is shown.
+void Rail::tellStates() {
+    for (std::size_t i = 0; i < m_stages.size(); ++i) {
+        const StageState state = m_stages[i]->state();
+        m_buttons[i]->say(m_stages[i]->about().name, state.open > 0 ? tr("%1 open").arg(state.open)
+                                                     : state.begun  ? tr("begun")
+                                                                    : QString());
+        m_buttons[i]->setChecked(m_stages[i] == m_stage);
+    }
+    update();
 }
 
 void Rail::setStage(const Stage& stage) {
     m_stage = &stage;
     m_lines = stage.legend();
-    update();
+    tellStates();
 }
 
 void Rail::setLegendShown(bool shown) {
     m_legend = shown;
+    m_legendButton->setChecked(shown);
     update();
 }
 
@@ -113,27 +136,11 @@ void Rail::paintEvent(QPaintEvent*) {
     }
 }
 
-void Rail::mousePressEvent(QMouseEvent* event) {
-    for (const Entry& entry : entries())
-        if (entry.area.contains(event->position().toPoint())) return Q_EMIT stageChosen(entry.stage);
-    if (event->position().y() > height() - m_theme.px(40) || m_legend) setLegendShown(!m_legend);
-}
-
-bool Rail::event(QEvent* event) {
-    if (event->type() == QEvent::ToolTip) {
-        const auto* help = static_cast<QHelpEvent*>(event);
-        for (const Entry& entry : entries())
-            if (entry.area.contains(help->pos())) {
-                QToolTip::showText(
-                    help->globalPos(),
-                    tr("%1 (%2)").arg(entry.stage->about().name, entry.stage->key().toString(QKeySequence::NativeText)),
-                    this);
-                return true;
-            }
-        QToolTip::hideText();
-        return true;
-    }
-    return QWidget::event(event);
+void Rail::resizeEvent(QResizeEvent*) {
+    const std::vector<Entry> all = entries();
+    for (std::size_t i = 0; i < all.size(); ++i) m_buttons[i]->setGeometry(all[i].area);
+    const int top = all.back().area.bottom() + m_theme.px(4);
+    m_legendButton->setGeometry(0, top, width(), std::max(m_theme.px(24), height() - top));
 }
 
 } // namespace lc::app

@@ -2,6 +2,7 @@
 
 #include "app/base/stage.h"
 #include "app/base/theme.h"
+#include "app/widgets/spot_button.h"
 
 #include <QWidget>
 
@@ -24,8 +25,7 @@ Q_SIGNALS:
 
 protected:
     void paintEvent(QPaintEvent* event) override;
-    void mousePressEvent(QMouseEvent* event) override;
-    bool event(QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     struct Entry {
@@ -33,6 +33,7 @@ private:
         QRect area;
     };
     [[nodiscard]] std::vector<Entry> entries() const;
+    void tellStates();
     void paintState(QPainter& painter, const Entry& entry) const;
     void paintLegend(QPainter& painter) const;
 
@@ -41,6 +42,8 @@ private:
     const Stage* m_stage = nullptr;
     std::vector<LegendLine> m_lines; ///< of its legend
     bool m_legend = true;
+    std::vector<SpotButton*> m_buttons; ///< of the stages, over what is painted
+    SpotButton* m_legendButton = nullptr;
 };
 
 } // namespace lc::app

@@ -7,7 +7,15 @@
 namespace lc::app {
 
 WindowHost::WindowHost(Session& session, QString vocabulary, QString languages)
-    : m_session(session), m_vocabulary(std::move(vocabulary)), m_languages(std::move(languages)) {
+    : m_session(session), m_vocabulary(std::move(vocabulary)), m_languages(std::move(languages)),
+      m_desktop(
+          session,
+          [this] {
+              m_window->setWindowState(m_window->windowState() & ~Qt::WindowMinimized);
+              m_window->raise();
+              m_window->activateWindow();
+          },
+          [this] { m_window->close(); }) {
     speakAsWanted();
     connect(&m_system, &SystemLook::changed, this, &WindowHost::wear);
     make();

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/base/languages.h"
+#include "app/window/desktop_link.h"
 #include "app/window/main_window.h"
 #include "app/window/system_look.h"
 
@@ -36,6 +37,7 @@ private:
     SystemLook m_system;
     std::unique_ptr<Theme> m_theme;
     std::unique_ptr<MainWindow> m_window;
+    DesktopLink m_desktop;
 };
 
 } // namespace lc::app

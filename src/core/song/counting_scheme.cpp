@@ -87,34 +87,29 @@ int regularSet(const CountingScheme& scheme, const Metre& metre) {
 }
 
 namespace {
-/// How sets of 2 to 12 counts are called: one, and several.
-const std::array<std::pair<Sentence, Sentence>, 11>& namesOfSets() {
-    static const std::array<std::pair<Sentence, Sentence>, 11> all{
-        {{Core::sentence("two"), Core::sentence("twos")},
-         {Core::sentence("three"), Core::sentence("threes")},
-         {Core::sentence("four"), Core::sentence("fours")},
-         {Core::sentence("five"), Core::sentence("fives")},
-         {Core::sentence("six"), Core::sentence("sixes")},
-         {Core::sentence("seven"), Core::sentence("sevens")},
-         {Core::sentence("eight"), Core::sentence("eights")},
-         {Core::sentence("nine"), Core::sentence("nines")},
-         {Core::sentence("ten"), Core::sentence("tens")},
-         {Core::sentence("eleven"), Core::sentence("elevens")},
-         {Core::sentence("twelve"), Core::sentence("twelves")}}};
-    return all;
+/// How `n` sets of 2 to 12 counts are called.
+Sentence nameOfSets(int counts, int n) {
+    switch (counts) {
+    case 2: return Core::plural("two|twos", "a set of counts", n);
+    case 3: return Core::plural("three|threes", "a set of counts", n);
+    case 4: return Core::plural("four|fours", "a set of counts", n);
+    case 5: return Core::plural("five|fives", "a set of counts", n);
+    case 6: return Core::plural("six|sixes", "a set of counts", n);
+    case 7: return Core::plural("seven|sevens", "a set of counts", n);
+    case 8: return Core::plural("eight|eights", "a set of counts", n);
+    case 9: return Core::plural("nine|nines", "a set of counts", n);
+    case 10: return Core::plural("ten|tens", "a set of counts", n);
+    case 11: return Core::plural("eleven|elevens", "a set of counts", n);
+    case 12: return Core::plural("twelve|twelves", "a set of counts", n);
+    default: return {};
+    }
 }
 bool hasName(int counts) { return counts >= 2 && counts <= 12; }
 } // namespace
 
-Sentence setName(int counts) {
-    return hasName(counts) ? namesOfSets()[static_cast<std::size_t>(counts - 2)].first
-                           : Core::sentence("set of %1", counts);
-}
+Sentence setName(int counts) { return hasName(counts) ? nameOfSets(counts, 1) : Core::sentence("set of %1", counts); }
 
-Sentence setNames(int counts) {
-    return hasName(counts) ? namesOfSets()[static_cast<std::size_t>(counts - 2)].second
-                           : Core::sentence("sets of %1", counts);
-}
+Sentence setNames(int counts) { return hasName(counts) ? nameOfSets(counts, 2) : Core::sentence("sets of %1", counts); }
 
 Sentence numberedSet(int counts, int number) {
     return hasName(counts) ? Core::sentence("%1 %2", setName(counts), number) : Core::sentence("set %1", number);
