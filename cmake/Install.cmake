@@ -3,6 +3,7 @@
 include(GNUInstallDirs)
 set(LIFTCOUNT_DATE "2026-12-02") # of the manual pages and of the release
 set(LIFTCOUNT_DATE_IN_WORDS "December 2, 2026")
+set(LIFTCOUNT_DATE_OF_CHANGELOG "Wed, 02 Dec 2026 12:00:00 +0000")
 set(LIFTCOUNT_ID org.liftcount.LiftCount)
 set(data ${CMAKE_INSTALL_DATADIR}/lift-count)
 set(from ${CMAKE_SOURCE_DIR}/packaging)
@@ -10,15 +11,16 @@ set(made ${CMAKE_BINARY_DIR}/packaging)
 file(MAKE_DIRECTORY ${made})
 
 # What the build makes: pages and completion from the table of verbs, the version and the date put in.
+configure_file(${from}/changelog.in ${made}/changelog @ONLY)
 configure_file(${from}/lift-count.1.in ${made}/lift-count.1 @ONLY)
 configure_file(${from}/${LIFTCOUNT_ID}.metainfo.xml.in ${made}/${LIFTCOUNT_ID}.metainfo.xml @ONLY)
 find_program(GZIP gzip REQUIRED)
 add_custom_command(
-  OUTPUT ${made}/lift-count-cli.1 ${made}/lift-count.bash ${made}/lift-count-cli.1.gz ${made}/lift-count.1.gz ${made}/changelog.gz
+  OUTPUT ${made}/lift-count-cli.1 ${made}/lift-count.bash ${made}/lift-count-cli.1.gz ${made}/lift-count.1.gz ${made}/changelog.gz ${made}/NEWS.gz
   COMMAND write_cli_pages ${made} ${LIFTCOUNT_DATE_IN_WORDS}
-  COMMAND ${GZIP} -9nkf ${made}/lift-count-cli.1 ${made}/lift-count.1
-  COMMAND ${GZIP} -9nc ${CMAKE_SOURCE_DIR}/CHANGELOG.md > ${made}/changelog.gz
-  DEPENDS write_cli_pages ${made}/lift-count.1 ${CMAKE_SOURCE_DIR}/CHANGELOG.md
+  COMMAND ${GZIP} -9nkf ${made}/lift-count-cli.1 ${made}/lift-count.1 ${made}/changelog
+  COMMAND ${GZIP} -9nc ${CMAKE_SOURCE_DIR}/CHANGELOG.md > ${made}/NEWS.gz
+  DEPENDS write_cli_pages ${made}/lift-count.1 ${made}/changelog ${CMAKE_SOURCE_DIR}/CHANGELOG.md
   VERBATIM)
 add_custom_target(packaging ALL DEPENDS ${made}/changelog.gz)
 
@@ -36,8 +38,8 @@ install(FILES ${from}/icons/${LIFTCOUNT_ID}.svg DESTINATION ${CMAKE_INSTALL_DATA
 foreach(size 16 32 48 64 128 256)
   install(FILES ${from}/icons/${size}.png DESTINATION ${CMAKE_INSTALL_DATADIR}/icons/hicolor/${size}x${size}/apps RENAME ${LIFTCOUNT_ID}.png)
 endforeach()
-install(FILES ${from}/copyright DESTINATION ${CMAKE_INSTALL_DOCDIR})
-install(FILES ${made}/changelog.gz DESTINATION ${CMAKE_INSTALL_DOCDIR})
+install(FILES ${from}/copyright DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/lift-count)
+install(FILES ${made}/changelog.gz ${made}/NEWS.gz DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/lift-count)
 
 set(CPACK_GENERATOR DEB)
 set(CPACK_PACKAGE_NAME lift-count)

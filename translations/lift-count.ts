@@ -8378,11 +8378,11 @@
 <context>
     <name>lc::app::DrillPage</name>
     <message>
-        <source>How often</source>
+        <source>How often, in row %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>What is danced</source>
+        <source>What is danced, in row %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12725,6 +12725,10 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>The passes here and there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Reading “%1” …</source>
         <translation type="unfinished"></translation>
     </message>
@@ -12784,11 +12788,23 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Beats from here to the caret</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source> beat</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source> beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Metre from here to the caret</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tempo from here to the caret</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -13200,11 +13216,23 @@ Arrows go on, Shift chooses several, Ctrl+arrows move, Delete takes out; the oth
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Tempo of the structure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source> bpm</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>Metre of the structure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>first beat at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Second of the first beat</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

@@ -8454,14 +8454,6 @@
 <context>
     <name>lc::app::DrillPage</name>
     <message>
-        <source>How often</source>
-        <translation>Wie oft</translation>
-    </message>
-    <message>
-        <source>What is danced</source>
-        <translation>Was getanzt wird</translation>
-    </message>
-    <message>
         <source>Both sides</source>
         <translation>Beide Seiten</translation>
     </message>
@@ -8524,6 +8516,14 @@
     <message>
         <source>In sets: %1.</source>
         <translation>In Zählreihen: %1.</translation>
+    </message>
+    <message>
+        <source>How often, in row %1</source>
+        <translation>Wie oft, in Zeile %1</translation>
+    </message>
+    <message>
+        <source>What is danced, in row %1</source>
+        <translation>Was getanzt wird, in Zeile %1</translation>
     </message>
 </context>
 <context>
@@ -12834,6 +12834,10 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
         <source>The recording stays as it is; what is shown is what would be.</source>
         <translation>Die Aufnahme bleibt, wie sie ist; gezeigt wird, was wäre.</translation>
     </message>
+    <message>
+        <source>The passes here and there</source>
+        <translation>Die Durchgänge hier und dort</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::SpanPanel</name>
@@ -12896,6 +12900,18 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     <message>
         <source>The end has to come after the start: put the caret there first.</source>
         <translation>Das Ende muss nach dem Anfang kommen: Setzen Sie zuerst die Marke dorthin.</translation>
+    </message>
+    <message>
+        <source>Beats from here to the caret</source>
+        <translation>Schläge von hier bis zur Marke</translation>
+    </message>
+    <message>
+        <source>Metre from here to the caret</source>
+        <translation>Taktart von hier bis zur Marke</translation>
+    </message>
+    <message>
+        <source>Tempo from here to the caret</source>
+        <translation>Tempo von hier bis zur Marke</translation>
     </message>
 </context>
 <context>
@@ -13304,6 +13320,18 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     <message>
         <source>%1, %2 in %3, %4 long.</source>
         <translation>%1, %2 in %3, %4 lang.</translation>
+    </message>
+    <message>
+        <source>Tempo of the structure</source>
+        <translation>Tempo des Aufbaus</translation>
+    </message>
+    <message>
+        <source>Metre of the structure</source>
+        <translation>Taktart des Aufbaus</translation>
+    </message>
+    <message>
+        <source>Second of the first beat</source>
+        <translation>Sekunde des ersten Schlags</translation>
     </message>
 </context>
 <context>

@@ -8454,14 +8454,6 @@
 <context>
     <name>lc::app::DrillPage</name>
     <message>
-        <source>How often</source>
-        <translation>Cuántas veces</translation>
-    </message>
-    <message>
-        <source>What is danced</source>
-        <translation>Qué se baila</translation>
-    </message>
-    <message>
         <source>Both sides</source>
         <translation>Ambos lados</translation>
     </message>
@@ -8524,6 +8516,14 @@
     <message>
         <source>In sets: %1.</source>
         <translation>En grupos: %1.</translation>
+    </message>
+    <message>
+        <source>How often, in row %1</source>
+        <translation>Cuántas veces, en la fila %1</translation>
+    </message>
+    <message>
+        <source>What is danced, in row %1</source>
+        <translation>Qué se baila, en la fila %1</translation>
     </message>
 </context>
 <context>
@@ -12834,6 +12834,10 @@ Las flechas avanzan, Mayús elige varias, Ctrl+flechas mueven, Supr quita; las o
         <source>The recording stays as it is; what is shown is what would be.</source>
         <translation>La grabación se queda como está; se muestra lo que sería.</translation>
     </message>
+    <message>
+        <source>The passes here and there</source>
+        <translation>Las pasadas aquí y allí</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::SpanPanel</name>
@@ -12896,6 +12900,18 @@ Las flechas avanzan, Mayús elige varias, Ctrl+flechas mueven, Supr quita; las o
     <message>
         <source>The end has to come after the start: put the caret there first.</source>
         <translation>El final tiene que ir después del principio: ponga antes ahí el cursor.</translation>
+    </message>
+    <message>
+        <source>Beats from here to the caret</source>
+        <translation>Pulsos de aquí al cursor</translation>
+    </message>
+    <message>
+        <source>Metre from here to the caret</source>
+        <translation>Metro de aquí al cursor</translation>
+    </message>
+    <message>
+        <source>Tempo from here to the caret</source>
+        <translation>Tempo de aquí al cursor</translation>
     </message>
 </context>
 <context>
@@ -13304,6 +13320,18 @@ Las flechas avanzan, Mayús elige varias, Ctrl+flechas mueven, Supr quita; las o
     <message>
         <source>%1, %2 in %3, %4 long.</source>
         <translation>%1, %2 en %3, dura %4.</translation>
+    </message>
+    <message>
+        <source>Tempo of the structure</source>
+        <translation>Tempo de la estructura</translation>
+    </message>
+    <message>
+        <source>Metre of the structure</source>
+        <translation>Metro de la estructura</translation>
+    </message>
+    <message>
+        <source>Second of the first beat</source>
+        <translation>Segundo del primer pulso</translation>
     </message>
 </context>
 <context>

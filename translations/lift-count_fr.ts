@@ -8454,14 +8454,6 @@
 <context>
     <name>lc::app::DrillPage</name>
     <message>
-        <source>How often</source>
-        <translation>Combien de fois</translation>
-    </message>
-    <message>
-        <source>What is danced</source>
-        <translation>Ce qui est dansé</translation>
-    </message>
-    <message>
         <source>Both sides</source>
         <translation>Des deux côtés</translation>
     </message>
@@ -8524,6 +8516,14 @@
     <message>
         <source>In sets: %1.</source>
         <translation>En séries&#xa0;: %1.</translation>
+    </message>
+    <message>
+        <source>How often, in row %1</source>
+        <translation>Combien de fois, à la ligne %1</translation>
+    </message>
+    <message>
+        <source>What is danced, in row %1</source>
+        <translation>Ce qui est dansé, à la ligne %1</translation>
     </message>
 </context>
 <context>
@@ -12834,6 +12834,10 @@ Les flèches avancent, Maj en choisit plusieurs, Ctrl+flèches déplacent, Suppr
         <source>The recording stays as it is; what is shown is what would be.</source>
         <translation>L&apos;enregistrement reste tel quel&#xa0;; ce qui est montré est ce qui serait.</translation>
     </message>
+    <message>
+        <source>The passes here and there</source>
+        <translation>Les passages ici et là</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::SpanPanel</name>
@@ -12896,6 +12900,18 @@ Les flèches avancent, Maj en choisit plusieurs, Ctrl+flèches déplacent, Suppr
     <message>
         <source>The end has to come after the start: put the caret there first.</source>
         <translation>La fin doit venir après le début&#xa0;: mettez-y d&apos;abord le curseur.</translation>
+    </message>
+    <message>
+        <source>Beats from here to the caret</source>
+        <translation>Temps d&apos;ici au curseur</translation>
+    </message>
+    <message>
+        <source>Metre from here to the caret</source>
+        <translation>Mètre d&apos;ici au curseur</translation>
+    </message>
+    <message>
+        <source>Tempo from here to the caret</source>
+        <translation>Tempo d&apos;ici au curseur</translation>
     </message>
 </context>
 <context>
@@ -13304,6 +13320,18 @@ Les flèches avancent, Maj en choisit plusieurs, Ctrl+flèches déplacent, Suppr
     <message>
         <source>%1, %2 in %3, %4 long.</source>
         <translation>%1, %2 en %3, durée %4.</translation>
+    </message>
+    <message>
+        <source>Tempo of the structure</source>
+        <translation>Tempo de la structure</translation>
+    </message>
+    <message>
+        <source>Metre of the structure</source>
+        <translation>Mètre de la structure</translation>
+    </message>
+    <message>
+        <source>Second of the first beat</source>
+        <translation>Seconde du premier temps</translation>
     </message>
 </context>
 <context>

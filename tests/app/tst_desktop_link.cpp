@@ -8,12 +8,16 @@
 
 #include <QCryptographicHash>
 #include <QDBusConnection>
+#include <QDBusConnectionInterface>
 #include <QDBusInterface>
 #include <QDBusMessage>
 #include <QDBusPendingCall>
 #include <QDBusPendingReply>
 #include <QProcess>
 #include <QTemporaryDir>
+#include <QThread>
+
+#include <atomic>
 
 using namespace lc;
 using namespace lc::app;
@@ -43,7 +47,7 @@ class OtherWindow : public QObject {
     Q_OBJECT
     Q_CLASSINFO("D-Bus Interface", "org.liftcount.Window")
 public:
-    int shown = 0;
+    std::atomic<int> shown = 0;
 
 public Q_SLOTS:
     void Show() { ++shown; }
@@ -185,11 +189,14 @@ private Q_SLOTS:
         QVERIFY(!showWhereOpen(other));
         QVERIFY(!showWhereOpen(m_folder.filePath("nowhere.liftcount")));
 
+        QThread program; // who asks waits for the answer
+        program.start();
         OtherWindow window;
+        window.moveToThread(&program);
         QVERIFY(desktop().registerService(serviceOf(other)));
         QVERIFY(desktop().registerObject("/org/liftcount/Window", &window, QDBusConnection::ExportAllSlots));
         rig.window->openDropped({other});
-        QTRY_COMPARE(window.shown, 1);
+        QTRY_COMPARE(window.shown.load(), 1);
         QCOMPARE(rig.session->doc.path(), mine); // it stays with its own
         QVERIFY2(rig.window->lastTold().contains("other’s.liftcount"), qPrintable(rig.window->lastTold()));
         QVERIFY(desktop().unregisterService(serviceOf(other)));
@@ -197,6 +204,9 @@ private Q_SLOTS:
         QTRY_COMPARE(rig.session->doc.path(), QFileInfo(other).absoluteFilePath());
         QVERIFY(QDBusConnection::sessionBus().interface()->isServiceRegistered(serviceOf(other)));
         QVERIFY(!QDBusConnection::sessionBus().interface()->isServiceRegistered(serviceOf(mine)));
+        desktop().unregisterObject("/org/liftcount/Window");
+        program.quit();
+        program.wait();
     }
 };
 

@@ -6,6 +6,7 @@
 #include "core/base/plain_text.h"
 
 #include <QDir>
+#include <QMimeDatabase>
 #include <QTemporaryDir>
 #include <QtTest>
 
@@ -51,6 +52,27 @@ private Q_SLOTS:
         QCOMPARE(app::RankWorker::filesIn(folder.path(), Ranked::Routines),
                  QStringList{folder.filePath("dance.liftcount")});
         QVERIFY(app::RankWorker::filesIn(folder.filePath("gone"), Ranked::Songs).isEmpty());
+    }
+
+    /// The kind of file that is installed: known by the ending, and without one by how a routine begins. Read by Qt's
+    /// reader of the freedesktop.org shared MIME-info database.
+    void aRoutineIsAKindOfFile() {
+        const QTemporaryDir data;
+        QVERIFY(QDir(data.path()).mkpath("mime/packages"));
+        QVERIFY(QFile::copy(LIFTCOUNT_SOURCE_DIR "/packaging/org.liftcount.LiftCount.mime.xml",
+                            data.filePath("mime/packages/org.liftcount.LiftCount.xml")));
+        qputenv("XDG_DATA_DIRS", QFile::encodeName(data.path()) + ":/usr/share");
+        const QString demo = LIFTCOUNT_SOURCE_DIR "/demo/copper-weathervane.liftcount";
+        const QString kind = "application/vnd.liftcount.routine+json";
+        QCOMPARE(QMimeDatabase().mimeTypeForFile(demo).name(), kind);
+        QVERIFY(QFile::copy(demo, data.filePath("a dance")));
+        QCOMPARE(QMimeDatabase().mimeTypeForFile(data.filePath("a dance")).name(), kind);
+        QFile other(data.filePath("another"));
+        QVERIFY(other.open(QIODevice::WriteOnly) && other.write("{\"format\": \"something else\"}") > 0);
+        other.close();
+        QVERIFY(QMimeDatabase().mimeTypeForFile(other.fileName()).name() != kind);
+        QFile desktop(LIFTCOUNT_SOURCE_DIR "/packaging/org.liftcount.LiftCount.desktop");
+        QVERIFY(desktop.open(QIODevice::ReadOnly) && desktop.readAll().contains("MimeType=" + kind.toUtf8()));
     }
 };
 

@@ -25,11 +25,18 @@ Document dance() {
 /// What a person can act on here: it takes the keyboard, is shown and not switched off.
 QList<QWidget*> controls(QWidget& window) {
     QList<QWidget*> all;
-    for (QWidget* widget : window.findChildren<QWidget*>())
-        if (widget->isVisibleTo(&window) && widget->isEnabled() && (widget->focusPolicy() & Qt::TabFocus) &&
-            !widget->focusProxy() && widget->width() > 0)
+    for (QWidget* widget : window.findChildren<QWidget*>()) // but not in a list that has dropped down
+        if (widget->window() == &window && widget->isVisibleTo(&window) && widget->isEnabled() &&
+            (widget->focusPolicy() & Qt::TabFocus) && !widget->focusProxy() && widget->width() > 0)
             all << widget;
     return all;
+}
+
+/// Its own, or that of its label: a box of choices has its value for a name.
+QString nameOf(const QAccessibleInterface& it) {
+    for (const auto& [other, kind] : it.relations(QAccessible::Label))
+        if (kind & QAccessible::Label) return other->text(QAccessible::Name);
+    return it.role() == QAccessible::ComboBox ? QString() : it.text(QAccessible::Name);
 }
 
 QString tell(const QWidget& widget) {
@@ -55,7 +62,7 @@ class ScreenReaderTest : public QObject {
                 m_wrong << where + ": nothing is told of " + tell(*widget);
                 continue;
             }
-            const QString name = it->text(QAccessible::Name).remove('&').trimmed();
+            const QString name = nameOf(*it).remove('&').trimmed();
             if (name.isEmpty()) {
                 m_wrong << where + ": no name: " + tell(*widget);
                 continue;
@@ -108,13 +115,14 @@ private Q_SLOTS:
             for (qsizetype i = 0; i < 3 * all.size(); ++i) {
                 QWidget* now = QApplication::focusWidget();
                 if (!now) {
-                    m_wrong << stage->about().id + ": Tab leaves the window after " +
-                                   QString::number(come.size());
+                    m_wrong << stage->about().id + ": Tab leaves the window after " + QString::number(come.size());
                     break;
                 }
                 if (come.contains(now) && now == all.front() && come.size() > 1) break;
                 come << now;
-                if (now->visibleRegion().isEmpty()) m_wrong << stage->about().id + ": not seen: " + tell(*now);
+                const auto* scrolled = qobject_cast<QAbstractScrollArea*>(now);
+                if ((scrolled ? scrolled->viewport() : now)->visibleRegion().isEmpty())
+                    m_wrong << stage->about().id + ": not seen: " + tell(*now);
                 QTest::keyClick(now, Qt::Key_Tab);
             }
             for (QWidget* widget : all)

@@ -13,6 +13,7 @@
 #include "app/window/window_host.h"
 
 #include <QAction>
+#include <QComboBox>
 #include <QMenu>
 #include <QPlainTextEdit>
 #include <QRegularExpression>

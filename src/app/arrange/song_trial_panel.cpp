@@ -86,6 +86,7 @@ SongTrialPanel::SongTrialPanel(Session& session, PlansPanel& plans, const Theme&
     all->addLayout(below);
     m_table = new PlainTable({tr("pass"), tr("part"), tr("here"), tr("there")}, theme, this);
     m_table->setObjectName(QStringLiteral("trialTable"));
+    m_table->setAccessibleName(tr("The passes here and there"));
     m_table->setColumnWidth(0, theme.px(50));
     m_table->setColumnWidth(1, theme.px(70));
     m_table->setColumnWidth(2, theme.px(280));

@@ -89,6 +89,7 @@ SpanPanel::SpanPanel(Session& session, HandStatements& hand, const Theme& theme,
     m_row->addWidget(m_kind);
     m_counts = new QSpinBox(this);
     m_counts->setObjectName(QStringLiteral("spanCounts"));
+    m_counts->setAccessibleName(tr("Beats from here to the caret"));
     m_counts->setRange(1, 512);
     const auto inWords = [this](int beats) { m_counts->setSuffix(beats == 1 ? tr(" beat") : tr(" beats")); };
     connect(m_counts, &QSpinBox::valueChanged, this, inWords);
@@ -96,11 +97,13 @@ SpanPanel::SpanPanel(Session& session, HandStatements& hand, const Theme& theme,
     m_row->addWidget(m_counts);
     m_metre = new QComboBox(this);
     m_metre->setObjectName(QStringLiteral("spanMetre"));
+    m_metre->setAccessibleName(tr("Metre from here to the caret"));
     m_metre->addItems(usualMetres());
     m_metre->setEditable(true);
     m_row->addWidget(m_metre);
     m_bpm = new QDoubleSpinBox(this);
     m_bpm->setObjectName(QStringLiteral("spanBpm"));
+    m_bpm->setAccessibleName(tr("Tempo from here to the caret"));
     m_bpm->setRange(10, 600);
     m_bpm->setDecimals(1);
     m_bpm->setSuffix(tr(" bpm"));
@@ -214,6 +217,7 @@ StructurePanel::StructurePanel(Session& session, const Theme& theme, QWidget* pa
     m_row->addGrowing(m_text);
     m_bpm = new QDoubleSpinBox(this);
     m_bpm->setObjectName(QStringLiteral("structureBpm"));
+    m_bpm->setAccessibleName(tr("Tempo of the structure"));
     m_bpm->setRange(20, 400);
     m_bpm->setDecimals(1);
     m_bpm->setValue(112);
@@ -221,12 +225,14 @@ StructurePanel::StructurePanel(Session& session, const Theme& theme, QWidget* pa
     m_second->addWidget(m_bpm);
     m_metre = new QComboBox(this);
     m_metre->setObjectName(QStringLiteral("structureMetre"));
+    m_metre->setAccessibleName(tr("Metre of the structure"));
     m_metre->addItems(usualMetres());
     m_metre->setEditable(true);
     m_second->addWidget(m_metre);
     m_second->addWidget(paragraph(tr("first beat at"), theme.words(13), Tone::Ink2, this));
     m_offset = new QDoubleSpinBox(this);
     m_offset->setObjectName(QStringLiteral("structureOffset"));
+    m_offset->setAccessibleName(tr("Second of the first beat"));
     m_offset->setRange(0, 3600);
     m_offset->setDecimals(2);
     m_offset->setSuffix(tr(" s"));

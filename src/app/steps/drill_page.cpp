@@ -22,12 +22,12 @@ DrillPage::DrillPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
     auto* top = new FlowLayout(theme.px(6));
     for (int i = 0; i < 3; ++i) {
         Item item;
-        item.times = numberField("drillTimes", tr("How often"), 0, 64, theme, this);
+        item.times = numberField("drillTimes", tr("How often, in row %1").arg(i + 1), 0, 64, theme, this);
         item.times->setObjectName(QStringLiteral("drillTimes%1").arg(i));
         item.times->setValue(i == 0 ? 4 : 2);
         item.what = new QComboBox(this);
         item.what->setObjectName(QStringLiteral("drillWhat%1").arg(i));
-        item.what->setAccessibleName(tr("What is danced"));
+        item.what->setAccessibleName(tr("What is danced, in row %1").arg(i + 1));
         item.what->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         item.what->setMinimumContentsLength(11);
         top->addWidget(item.times);

@@ -2,6 +2,8 @@
 
 #include "app/base/wording.h"
 
+#include <QComboBox>
+#include <QLabel>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -27,6 +29,15 @@ QPushButton* addButton(QLayout* row, const QString& text, const QString& tip, co
     button->setToolTip(tip);
     row->addWidget(button);
     return button;
+}
+
+void labelForReaders(QComboBox& box) {
+    if (box.accessibleName().isEmpty() || !box.parentWidget()) return;
+    for (const QLabel* label : box.parentWidget()->findChildren<QLabel*>(QString(), Qt::FindDirectChildrenOnly))
+        if (label->buddy() == &box) return;
+    auto* label = new QLabel(box.accessibleName(), box.parentWidget());
+    label->setBuddy(&box);
+    label->hide();
 }
 
 } // namespace lc::app

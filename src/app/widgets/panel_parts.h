@@ -4,6 +4,7 @@
 
 #include <QString>
 
+class QComboBox;
 class QLayout;
 class QPushButton;
 class QVBoxLayout;
@@ -19,5 +20,9 @@ void addWords(QLayout* row, const QString& text, const Theme& theme, QWidget* pa
 
 /// A button at the end of a row; `object` names it for tests.
 QPushButton* addButton(QLayout* row, const QString& text, const QString& tip, const char* object, QWidget* panel);
+
+/// Gives a box of choices the label that assistive tools look for: on Unix Qt tells its value as its name, and its name
+/// by a label that is its buddy alone. Once for each box, when it is shown.
+void labelForReaders(QComboBox& box);
 
 } // namespace lc::app

@@ -1,5 +1,6 @@
 #include "app/window/main_window.h"
 
+#include "app/widgets/panel_parts.h"
 #include "app/window/desktop_link.h"
 
 #include "app/base/paths.h"
@@ -314,6 +315,8 @@ bool isPressed(const QObject* watched) {
 } // namespace
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::Show)
+        if (auto* box = qobject_cast<QComboBox*>(watched)) labelForReaders(*box);
     if (event->type() == QEvent::ShortcutOverride &&
         watched->isWidgetType()) { // the window's own surface hears it first
         const auto* key = static_cast<QKeyEvent*>(event);
