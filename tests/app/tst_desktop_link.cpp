@@ -173,6 +173,12 @@ private Q_SLOTS:
         rig.session->transport.togglePlay();
         QTRY_COMPARE(saver.askedBy.size(), 2);
         QTRY_COMPARE(saver.kept.size(), 0);
+        for (int i = 0; i < 3; ++i) rig.session->transport.togglePlay(); // on, off, on: one promise is enough
+        QTRY_COMPARE(saver.kept.size(), 1);
+        QTest::qWait(50);
+        QCOMPARE(saver.kept.size(), 1);
+        rig.session->transport.togglePlay();
+        QTRY_COMPARE(saver.kept.size(), 0);
         desktop().unregisterObject("/org/freedesktop/ScreenSaver");
         desktop().unregisterService("org.freedesktop.ScreenSaver");
     }

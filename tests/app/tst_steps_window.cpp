@@ -501,6 +501,20 @@ private Q_SLOTS:
         QVERIFY2(rig.window->lastTold().contains("in the routine alone"), qPrintable(rig.window->lastTold()));
         QFile::remove(path);
     }
+
+    /// The figure takes the room that it needs, from the first look on; the bench has the rest.
+    void aFigureLeavesNoHole() {
+        test::WindowRig rig;
+        rig.window->showStage(stage_id::steps);
+        const auto* editor = rig.window->findChild<FigureEditor*>();
+        QVERIFY(editor);
+        const auto needs = [&] {
+            return editor->layout()->hasHeightForWidth() ? editor->layout()->totalHeightForWidth(editor->width())
+                                                         : editor->minimumSizeHint().height();
+        };
+        QTRY_VERIFY2(editor->parentWidget()->height() <= needs() + 16,
+                     qPrintable(QString("%1 for %2").arg(editor->parentWidget()->height()).arg(needs())));
+    }
 };
 
 LIFTCOUNT_TEST(StepsWindowTest)

@@ -2,7 +2,12 @@
 #include "support/core_support.h"
 
 #include "audio/playing/figure_sound.h"
+#include "audio/sound/audio_file.h"
 
+#include <QProcess>
+#include <QTemporaryDir>
+
+#include <algorithm>
 #include <cmath>
 
 using namespace lc;
@@ -85,6 +90,34 @@ private Q_SLOTS:
         QCOMPARE(test::q(spokenWord("&")), "and");
         QCOMPARE(test::q(spokenWord("S")), "slow");
         QCOMPARE(test::q(spokenWord("7")), "7");
+        QCOMPARE(test::q(spokenWord("&", "de")), "und");
+        QCOMPARE(test::q(spokenWord("S", "fr")), "lent");
+        QCOMPARE(test::q(spokenWord("Q", "es")), "rápido");
+        QCOMPARE(test::q(spokenWord("&", "fi")), "and");
+    }
+    /// What espeak-ng itself says of a number in a language is what is heard: the same length within a tenth.
+    void countsAreSpokenInTheLanguageOfTheWindow() {
+        for (const char* language : {"en", "de", "en", "fr", "es", "de"}) { // one process, one after the other
+            Voice voice(language);
+            const auto said = voice.say("7");
+            QVERIFY2(said, language);
+            QTemporaryDir folder;
+            QProcess espeak; // Debian's espeak-ng, the reference
+            espeak.start("espeak-ng", {"-v", language, "-s", "220", "-w", folder.filePath("7.wav"), "7"});
+            QVERIFY(espeak.waitForFinished());
+            const AudioBuffer reference = test::must(decodeSong(folder.filePath("7.wav").toStdString())).sound;
+            const auto loud = [](const AudioBuffer& sound) {
+                float most = 0;
+                for (const float s : sound.samples) most = std::max(most, std::abs(s));
+                const auto heard = [&](float s) { return std::abs(s) > most / 50; };
+                const auto first = std::find_if(sound.samples.begin(), sound.samples.end(), heard);
+                const auto last = std::find_if(sound.samples.rbegin(), sound.samples.rend(), heard).base();
+                return static_cast<double>(last - first) / (sound.sampleRate * sound.channels);
+            };
+            const double here = loud(**said), there = loud(reference);
+            QVERIFY2(here > 0.1 && std::abs(here - there) < 0.1 * there + 0.02,
+                     qPrintable(QString("%1: %2 s, %3 s by espeak-ng").arg(language).arg(here).arg(there)));
+        }
     }
 };
 

@@ -21,6 +21,11 @@ std::vector<QTranslator*>& installed() {
     return all;
 }
 
+QString& spoken() {
+    static QString language = QStringLiteral("en");
+    return language;
+}
+
 /// The words of a language from `folder`; nothing where it has none.
 bool install(const QLocale& locale, const QString& name, const QString& folder) {
     auto translator = std::make_unique<QTranslator>(QCoreApplication::instance());
@@ -53,9 +58,11 @@ QString speak(const QStringList& wanted, const QString& folder) {
         if (locale.language() == QLocale::English) break; // what is written in the program
         if (locale.language() == QLocale::C || !install(locale, QStringLiteral("lift-count"), folder)) continue;
         install(locale, QStringLiteral("qtbase"), QLibraryInfo::path(QLibraryInfo::TranslationsPath)); // its dialogs
-        return locale.name().section(QLatin1Char('_'), 0, 0);
+        return spoken() = locale.name().section(QLatin1Char('_'), 0, 0);
     }
-    return QStringLiteral("en");
+    return spoken() = QStringLiteral("en");
 }
+
+QString spokenLanguage() { return spoken(); }
 
 } // namespace lc::app

@@ -19,5 +19,7 @@ namespace lc::app {
 /// is typed for a fraction is one, whatever the words are. `wanted` as QLocale::uiLanguages() gives them: "de-AT",
 /// "de". Windows that are there keep their words. Gives the language that is spoken: "de", "en".
 QString speak(const QStringList& wanted, const QString& folder = languageFolder());
+/// The language that speak() took last: "en" before.
+[[nodiscard]] QString spokenLanguage();
 
 } // namespace lc::app

@@ -43,6 +43,12 @@ private:
     const Theme& m_theme;
 };
 
+/// The column is as wide as it is, whatever the longest choice.
+void keepNarrow(QComboBox& box) {
+    box.setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box.setMinimumContentsLength(10);
+}
+
 } // namespace
 
 FigureColumn::FigureColumn(FigureDesk& desk, Session& session, const Theme& theme, QWidget* parent)
@@ -221,14 +227,14 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
     column->addWidget(heading(tr("Counting"), tr("of the routine"), page));
     const auto row = [&](const QString& label, std::initializer_list<QWidget*> widgets) {
         auto* line = new QHBoxLayout;
-        line->addWidget(paragraph(label, m_theme.words(12), Tone::Ink2, page));
-        line->addStretch();
+        line->addWidget(paragraph(label, m_theme.words(12), Tone::Ink2, page), 1);
         for (QWidget* widget : widgets) line->addWidget(widget);
         column->addLayout(line);
     };
     if (!m_session.doc.landing().grid.empty()) {
         auto* unit = new QComboBox(page);
         unit->setObjectName(QStringLiteral("countUnit"));
+        keepNarrow(*unit);
         unit->setAccessibleName(tr("A count for"));
         const std::pair<CountUnit, QString> units[] = {{CountUnit::Beat, tr("each beat")},
                                                        {CountUnit::HalfBeat, tr("each half beat")},
@@ -261,6 +267,7 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
     }
     auto* feel = new QComboBox(page);
     feel->setObjectName(QStringLiteral("routineFeel"));
+    keepNarrow(*feel);
     feel->setAccessibleName(tr("Feel of the routine"));
     for (Feel value : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters}) {
         feel->addItem(value == Feel::Straight        ? tr("straight")
@@ -335,6 +342,7 @@ void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
     auto* row = new QHBoxLayout;
     auto* part = new QComboBox(page);
     part->setObjectName(QStringLiteral("placePart"));
+    keepNarrow(*part);
     part->setAccessibleName(tr("Part"));
     for (const Part& p : m_session.doc.document().routine.parts)
         part->addItem(tr("part %1").arg(q(p.name)), p.id.value);

@@ -148,7 +148,7 @@ void FigureEditor::buildChoices(QVBoxLayout* column) {
         box->setAccessibleName(label);
         box->setToolTip(tip);
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        box->setMinimumContentsLength(9);
+        box->setMinimumContentsLength(11);
         row->addWidget(box);
         return box;
     };

@@ -1,6 +1,7 @@
 #include "app/steps/steps_stage.h"
 
 #include "app/base/figure_desk.h"
+#include "app/base/languages.h"
 #include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
@@ -42,7 +43,7 @@ StepsStage::StepsStage(const StageContext& context, QWidget* parent)
              .menu = tr("Fi&gures"),
              .whenBlank = WhenBlank::Itself},
             context, parent),
-      m_voice(std::make_unique<Voice>()) {
+      m_voice(std::make_unique<Voice>(spokenLanguage().toStdString())) {
     Session& session = m_session;
     const Theme& theme = m_theme;
     auto* row = new QHBoxLayout(this);
@@ -177,7 +178,7 @@ void StepsStage::resizeEvent(QResizeEvent* event) {
     const bool narrow = event->size().width() < m_theme.px(1050);
     if (narrow != m_narrow) m_column->setFolded(narrow); // a person may unfold it all the same
     m_narrow = narrow;
-    shareRoom();
+    QTimer::singleShot(0, this, &StepsStage::shareRoom); // when what is in it has its width
 }
 
 void StepsStage::hearFigure() { hear(m_desk.reading(), m_desk.musicStart()); }

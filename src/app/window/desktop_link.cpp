@@ -1,5 +1,6 @@
 #include "app/window/desktop_link.h"
 
+#include "app/base/paths.h"
 #include "app/base/settings.h"
 #include "app/window/desktop_adaptors.h"
 
@@ -11,10 +12,11 @@
 #include <QDBusObjectPath>
 #include <QDBusPendingCallWatcher>
 #include <QDBusPendingReply>
-#include <QFileInfo>
 
 #include <algorithm>
 #include <cmath>
+#include <filesystem>
+#include <system_error>
 
 namespace lc::app {
 
@@ -28,10 +30,12 @@ constexpr int answerWithin = 2000; ///< ms; of another window of ours, which may
 
 /// The name on the bus that the window of a routine file has.
 QString serviceOf(const QString& path) {
-    const QString file = QFileInfo(path).canonicalFilePath();
-    if (file.isEmpty()) return {};
+    std::error_code error;
+    const auto file = std::filesystem::canonical(fileName(path), error); // bytes: a name need not be text
+    if (path.isEmpty() || error) return {};
+    const QByteArray name = QByteArray::fromStdString(file.string());
     return QStringLiteral("org.liftcount.LiftCount.file_") +
-           QString::fromLatin1(QCryptographicHash::hash(file.toUtf8(), QCryptographicHash::Sha1).toHex());
+           QString::fromLatin1(QCryptographicHash::hash(name, QCryptographicHash::Sha1).toHex());
 }
 } // namespace
 
@@ -112,15 +116,19 @@ void DesktopLink::goToPass(int step) {
     if (to) m_session.transport.setCaret(to->start);
 }
 
-/// While it plays the screen stays on.
 void DesktopLink::followPlaying() {
     const bool playing = m_session.transport.player().playing();
     if (playing == m_wasPlaying) return;
     m_wasPlaying = playing;
     tellPlayer({{QStringLiteral("PlaybackStatus"), playbackStatus()}});
+    keepAwake();
+}
+
+/// While it plays the screen stays on: one promise is asked for at a time, and given back when nothing plays.
+void DesktopLink::keepAwake() {
+    if (m_asking || m_wasPlaying == m_awake.has_value()) return;
     QDBusConnection bus = QDBusConnection::sessionBus();
-    if (!playing) {
-        if (!m_awake) return; // not granted yet: what grants it sees that nothing plays
+    if (!m_wasPlaying) {
         QDBusMessage end = QDBusMessage::createMethodCall(saver, saverPath, saver, QStringLiteral("UnInhibit"));
         end << *m_awake;
         bus.asyncCall(end);
@@ -129,15 +137,15 @@ void DesktopLink::followPlaying() {
     }
     QDBusMessage ask = QDBusMessage::createMethodCall(saver, saverPath, saver, QStringLiteral("Inhibit"));
     ask << QStringLiteral("Lift Count") << tr("The song plays");
+    m_asking = true;
     auto* asked = new QDBusPendingCallWatcher(bus.asyncCall(ask), this);
     connect(asked, &QDBusPendingCallWatcher::finished, this, [this, asked] {
         const QDBusPendingReply<uint> reply = *asked;
         asked->deleteLater();
+        m_asking = false;
         if (!reply.isValid()) return; // a desktop without one
         m_awake = reply.value();
-        if (m_wasPlaying) return;
-        m_wasPlaying = true; // it stopped meanwhile: what was granted is given back
-        followPlaying();
+        keepAwake(); // it may have stopped meanwhile
     });
 }
 

@@ -40,6 +40,7 @@ public:
 
 private:
     void followPlaying();
+    void keepAwake();
     void followRoutine();
     void tellPlayer(const QVariantMap& changed) const;
 
@@ -48,6 +49,7 @@ private:
     QString m_playerService;
     QString m_fileService;       ///< of the routine that is open; empty for none
     std::optional<uint> m_awake; ///< the promise of the screen saver, while it is kept
+    bool m_asking = false;       ///< for that promise
     bool m_wasPlaying = false;
 };
 

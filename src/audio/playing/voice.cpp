@@ -5,9 +5,11 @@
 #include <espeak-ng/speak_lib.h>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <cstdlib>
 #include <mutex>
+#include <utility>
 
 namespace lc {
 
@@ -32,11 +34,18 @@ int espeakRate() {
         const int hertz = espeak_Initialize(AUDIO_OUTPUT_SYNCHRONOUS, 0, nullptr, espeakINITIALIZE_DONT_EXIT);
         if (hertz <= 0) return -1;
         espeak_SetSynthCallback(takeSamples);
-        espeak_SetVoiceByName("en");
-        espeak_SetParameter(espeakRATE, 220, 0); // words a minute: a count is over before the next at 150 bpm
         return hertz;
     }();
     return rate;
+}
+
+/// The voice of the process speaks this language from now on.
+void speakLanguage(const std::string& language) {
+    static std::string spoken;
+    if (spoken == language) return;
+    if (espeak_SetVoiceByName(language.c_str()) != EE_OK) espeak_SetVoiceByName("en");
+    espeak_SetParameter(espeakRATE, 220, 0); // words a minute: a count is over before the next at 150 bpm
+    spoken = language;
 }
 
 /// Without what is quieter than a fiftieth of its loudest at both ends.
@@ -52,7 +61,7 @@ void trim(AudioBuffer& sound) {
 
 } // namespace
 
-Voice::Voice() = default;
+Voice::Voice(std::string language) : m_language(std::move(language)) {}
 Voice::~Voice() = default;
 
 Result<std::shared_ptr<const AudioBuffer>> Voice::say(const std::string& text) {
@@ -63,8 +72,9 @@ Result<std::shared_ptr<const AudioBuffer>> Voice::say(const std::string& text) {
         return fail(ErrorCode::NotFound,
                     Core::sentence(
                         "The voice is not here: the package espeak-ng-data is missing. Counts are clicked instead."));
+    speakLanguage(m_language);
     AudioBuffer sound{rate, 1, {}};
-    const std::string word = spokenWord(text);
+    const std::string word = spokenWord(text, m_language);
     if (espeak_Synth(word.c_str(), word.size() + 1, 0, POS_CHARACTER, 0, espeakCHARS_UTF8, nullptr, &sound) != EE_OK ||
         espeak_Synchronize() != EE_OK)
         return fail(ErrorCode::NotFound,
@@ -75,12 +85,20 @@ Result<std::shared_ptr<const AudioBuffer>> Voice::say(const std::string& text) {
     return kept;
 }
 
-std::string spokenWord(const std::string& said) {
-    if (said == "&" || said == "·") return "and";
-    if (said == "a") return "uh";
-    if (said == "e") return "ee";
-    if (said == "S") return "slow";
-    if (said == "Q") return "quick";
+std::string spokenWord(const std::string& said, const std::string& language) {
+    static const std::map<std::string, std::array<const char*, 5>> words{
+        // &, a, e, slow, quick: as dancers say them, no source
+        {"en", {"and", "uh", "ee", "slow", "quick"}},
+        {"de", {"und", "a", "e", "langsam", "schnell"}},
+        {"fr", {"et", "a", "é", "lent", "vite"}},
+        {"es", {"y", "a", "e", "lento", "rápido"}}};
+    const auto known = words.find(language);
+    const auto& in = known == words.end() ? words.at("en") : known->second;
+    if (said == "&" || said == "·") return in[0];
+    if (said == "a") return in[1];
+    if (said == "e") return in[2];
+    if (said == "S") return in[3];
+    if (said == "Q") return in[4];
     return said;
 }
 

@@ -14,7 +14,9 @@ namespace lc {
 /// read), then under a millisecond for kept words.
 class Voice {
 public:
-    Voice();
+    /// `language` as ISO 639-1 has it: "en", "de", "fr", "es"; another that espeak-ng knows says numbers in it and the
+    /// rest in English; one that it does not know is English.
+    explicit Voice(std::string language = "en");
     ~Voice();
     Voice(const Voice&) = delete;
     Voice& operator=(const Voice&) = delete;
@@ -24,10 +26,12 @@ public:
     [[nodiscard]] Result<std::shared_ptr<const AudioBuffer>> say(const std::string& text);
 
 private:
+    std::string m_language;
     std::map<std::string, std::shared_ptr<const AudioBuffer>> m_kept;
 };
 
-/// How a count is pronounced: "1" stays, "&" is "and", "a" and "e" are their sounds, "S" and "Q" are slow and quick.
-[[nodiscard]] std::string spokenWord(const std::string& said);
+/// How a count is pronounced: "1" stays, "&" is "and", "a" and "e" are their sounds, "S" and "Q" are slow and quick; in
+/// English, German, French or Spanish, otherwise English.
+[[nodiscard]] std::string spokenWord(const std::string& said, const std::string& language = "en");
 
 } // namespace lc
