@@ -10647,6 +10647,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>pass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Page</source>
         <translation type="unfinished"></translation>
     </message>

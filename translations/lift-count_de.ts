@@ -10886,6 +10886,10 @@
         <source>“%1” is open in another window, which has come to the front.</source>
         <translation>„%1“ ist in einem anderen Fenster offen; es wurde nach vorn geholt.</translation>
     </message>
+    <message>
+        <source>pass</source>
+        <translation>Durchgang</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::MendPanel</name>

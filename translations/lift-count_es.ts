@@ -10886,6 +10886,10 @@
         <source>“%1” is open in another window, which has come to the front.</source>
         <translation>«%1» está abierta en otra ventana, que ha pasado al frente.</translation>
     </message>
+    <message>
+        <source>pass</source>
+        <translation>pasada</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::MendPanel</name>

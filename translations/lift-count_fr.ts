@@ -10886,6 +10886,10 @@
         <source>“%1” is open in another window, which has come to the front.</source>
         <translation>«&#xa0;%1&#xa0;» est ouvert dans une autre fenêtre, qui est passée devant.</translation>
     </message>
+    <message>
+        <source>pass</source>
+        <translation>passage</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::MendPanel</name>

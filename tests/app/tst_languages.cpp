@@ -238,6 +238,13 @@ private Q_SLOTS:
             rig.window->showStage(*stage);
             room(stage->about().id);
         }
+        // "Go to …" types the word for a pass, and finds it
+        rig.window->showStage(stage_id::arrange);
+        (void)rig.window->commands().run("play.go");
+        CommandBox& box = rig.window->commandBox();
+        box.begin(box.text() + "3");
+        QVERIFY2(box.shown().value(0).endsWith(" 3"), qPrintable(box.text() + ": " + box.shown().join(", ")));
+        box.clear();
         test::openEverything(*rig.window, [&](const QByteArray& command) { room(command); });
     }
 

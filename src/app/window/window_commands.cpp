@@ -168,7 +168,7 @@ std::vector<Command> MainWindow::playCommands() {
         [&transport] { transport.setClicksHeard(!transport.clicksHeard()); });
     all.back().words = tr("metronome voice beat tick mute");
     add("play.go", tr("Go to …"), Qt::Key_G, tr("A pass, a phrase or a count"),
-        [this] { commandBox().begin(QStringLiteral("pass ")); });
+        [this] { commandBox().begin(tr("pass") + QLatin1Char(' ')); });
     all.back().group = 3;
     return all;
 }
