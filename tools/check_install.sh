@@ -9,8 +9,8 @@ work=$(mktemp -d)
 trap 'rm -rf "$work"' EXIT
 fail() { echo "check_install: $*" >&2; exit 1; }
 
-DESTDIR="$work/root" cmake --install "$build" --prefix /usr --strip >"$work/install.log"
-usr=$work/root/usr
+DESTDIR="$work/tree" cmake --install "$build" --prefix /usr --strip >"$work/install.log"
+usr=$work/tree/usr
 for file in bin/lift-count bin/lift-count-cli share/lift-count/demo/copper-weathervane.liftcount share/lift-count/manual/index.md \
   share/applications/org.liftcount.LiftCount.desktop share/metainfo/org.liftcount.LiftCount.metainfo.xml share/mime/packages/org.liftcount.LiftCount.xml \
   share/icons/hicolor/scalable/apps/org.liftcount.LiftCount.svg share/man/man1/lift-count.1.gz share/man/man1/lift-count-cli.1.gz \
@@ -51,8 +51,8 @@ cp -r "$usr/share/mime" "$work/mime"
 update-mime-database "$work/mime" 2>"$work/mime.log" || fail "the MIME type is not valid: $(cat "$work/mime.log")"
 
 # Out again: what was installed, and nothing else was.
-while IFS= read -r file || [ -n "$file" ]; do rm "$work/root$file"; done <"$build/install_manifest.txt"
-left=$(find "$work/root" ! -type d)
+while IFS= read -r file || [ -n "$file" ]; do rm "$work/tree$file"; done <"$build/install_manifest.txt"
+left=$(find "$work/tree" ! -type d)
 [ -z "$left" ] || fail "left behind: $left"
 
 (cd "$work" && cpack --config "$build/CPackConfig.cmake" -B "$work/package" >"$work/cpack.log" 2>&1) || fail "cpack: $(cat "$work/cpack.log")"

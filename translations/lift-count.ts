@@ -7717,6 +7717,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>To the count 1 of this pass, then of the one before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Make it land …</source>
         <translation type="unfinished"></translation>
     </message>

@@ -51,8 +51,8 @@
     <message numerus="yes">
         <source>%n tap|%n taps</source>
         <translation>
-            <numerusform>%n Tipp</numerusform>
-            <numerusform>%n Tipps</numerusform>
+            <numerusform>%n-mal getippt</numerusform>
+            <numerusform>%n-mal getippt</numerusform>
         </translation>
     </message>
     <message>
@@ -295,7 +295,7 @@
     </message>
     <message>
         <source>There are no taps to count by.</source>
-        <translation>Es gibt keine Tipps, nach denen gezählt werden kann.</translation>
+        <translation>Es wurde nichts getippt, wonach gezählt werden kann.</translation>
     </message>
     <message>
         <source>The two recordings have too little in common to carry the map over. Open the other one as a song of its own.</source>
@@ -5966,11 +5966,11 @@
     </message>
     <message>
         <source>Too few taps agree with each other. Tap at least four, better sixteen, one on each beat.</source>
-        <translation>Zu wenige Tipps stimmen überein. Tippen Sie mindestens vier, besser sechzehn, einen auf jeden Schlag.</translation>
+        <translation>Zu wenig vom Getippten stimmt überein. Tippen Sie mindestens viermal, besser sechzehnmal, einmal auf jeden Schlag.</translation>
     </message>
     <message>
         <source>The taps lie before the song.</source>
-        <translation>Die Tipps liegen vor der Musik.</translation>
+        <translation>Das Getippte liegt vor der Musik.</translation>
     </message>
     <message>
         <source>steady within %1</source>
@@ -8091,6 +8091,10 @@
         <source>There is no pass at the caret.</source>
         <translation>An der Marke ist kein Durchgang.</translation>
     </message>
+    <message>
+        <source>To the count 1 of this pass, then of the one before</source>
+        <translation>Zum Count 1 dieses Durchgangs, dann des vorigen</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::CardPage</name>
@@ -10065,7 +10069,7 @@
     </message>
     <message>
         <source>Opens the strip for tapping; then each press is a tap</source>
-        <translation>Öffnet den Streifen zum Tippen; dann ist jeder Druck ein Tipp</translation>
+        <translation>Öffnet den Streifen zum Tippen; dann zählt jeder Druck</translation>
     </message>
     <message>
         <source>This is a 1</source>
@@ -11879,11 +11883,11 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     </message>
     <message>
         <source>Taps come late by</source>
-        <translation>Tipps kommen zu spät um</translation>
+        <translation>Getippt wird zu spät um</translation>
     </message>
     <message>
         <source>What the sound&apos;s way to the ear and the hand&apos;s to the key take together; learned from taps that agree with a song</source>
-        <translation>Was der Weg des Tons zum Ohr und der Hand zur Taste zusammen brauchen; gelernt aus Tipps, die zu einer Musik passen</translation>
+        <translation>Was der Weg des Tons zum Ohr und der Hand zur Taste zusammen brauchen; gelernt aus Getipptem, das zu einer Musik passt</translation>
     </message>
     <message>
         <source>Keep the music at a comfortable volume.</source>
@@ -12424,7 +12428,7 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     </message>
     <message>
         <source>Counted by your taps.</source>
-        <translation>Nach Ihren Tipps gezählt.</translation>
+        <translation>Nach Ihrem Tippen gezählt.</translation>
     </message>
     <message>
         <source>The map was read from a file.</source>
@@ -12677,23 +12681,23 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     </message>
     <message>
         <source>Your taps agree with what was heard (%1).</source>
-        <translation>Ihre Tipps stimmen mit dem Gehörten überein (%1).</translation>
+        <translation>Ihr Tippen stimmt mit dem Gehörten überein (%1).</translation>
     </message>
     <message>
         <source>taps</source>
-        <translation>Tipps</translation>
+        <translation>Getipptes</translation>
     </message>
     <message>
         <source>One statement made the song agree with your taps (%1).</source>
-        <translation>Eine Angabe brachte die Musik mit Ihren Tipps überein (%1).</translation>
+        <translation>Eine Angabe brachte die Musik mit Ihrem Tippen überein (%1).</translation>
     </message>
     <message>
         <source>%1 statements made the song agree with your taps (%2).</source>
-        <translation>%1 Angaben brachten die Musik mit Ihren Tipps überein (%2).</translation>
+        <translation>%1 Angaben brachten die Musik mit Ihrem Tippen überein (%2).</translation>
     </message>
     <message>
         <source>The song is counted by your taps (%1), %2 counts in all.</source>
-        <translation>Die Musik ist nach Ihren Tipps gezählt (%1), %2 Counts insgesamt.</translation>
+        <translation>Die Musik ist nach Ihrem Tippen gezählt (%1), %2 Counts insgesamt.</translation>
     </message>
     <message>
         <source>The recording at hand has not been heard, so nothing can be matched with it. Find its file first (Song, Find the song file).</source>
@@ -13366,7 +13370,7 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     </message>
     <message>
         <source>taps come late by</source>
-        <translation>Tipps kommen zu spät um</translation>
+        <translation>Getippt wird zu spät um</translation>
     </message>
     <message>
         <source> ms</source>
@@ -13374,11 +13378,11 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     </message>
     <message>
         <source>What the sound&apos;s way to the ear and the hand&apos;s to the key take together; learned from taps that agree with a song</source>
-        <translation>Was der Weg des Tons zum Ohr und der Hand zur Taste zusammen brauchen; gelernt aus Tipps, die zu einer Musik passen</translation>
+        <translation>Was der Weg des Tons zum Ohr und der Hand zur Taste zusammen brauchen; gelernt aus Getipptem, das zu einer Musik passt</translation>
     </message>
     <message>
         <source>Use the taps</source>
-        <translation>Die Tipps verwenden</translation>
+        <translation>Das Getippte verwenden</translation>
     </message>
     <message>
         <source>State what they say; the rest is worked out again around it</source>
@@ -13390,23 +13394,23 @@ Pfeile gehen weiter, Umschalt wählt mehrere, Strg+Pfeile verschieben, Entf nimm
     </message>
     <message>
         <source>Forget these taps</source>
-        <translation>Diese Tipps vergessen</translation>
+        <translation>Das Getippte vergessen</translation>
     </message>
     <message>
         <source>Tap T on each beat, at least eight times; wrong and missing taps are outvoted.</source>
-        <translation>Tippen Sie T auf jeden Schlag, mindestens achtmal; falsche und fehlende Tipps werden überstimmt.</translation>
+        <translation>Tippen Sie T auf jeden Schlag, mindestens achtmal; falsche und fehlende werden überstimmt.</translation>
     </message>
     <message>
         <source>Play the song (Space), then tap T on each beat. Without a recording the taps give a tempo.</source>
-        <translation>Spielen Sie die Musik ab (Leertaste), dann tippen Sie T auf jeden Schlag. Ohne Aufnahme ergeben die Tipps ein Tempo.</translation>
+        <translation>Spielen Sie die Musik ab (Leertaste), dann tippen Sie T auf jeden Schlag. Ohne Aufnahme ergibt das Tippen ein Tempo.</translation>
     </message>
     <message>
         <source>1 tap.</source>
-        <translation>1 Tipp.</translation>
+        <translation>1-mal getippt.</translation>
     </message>
     <message>
         <source>%1 taps. Go on.</source>
-        <translation>%1 Tipps. Weiter so.</translation>
+        <translation>%1-mal getippt. Weiter so.</translation>
     </message>
     <message>
         <source>%1: %2 bpm, scattered by %3 ms</source>

@@ -8091,6 +8091,10 @@
         <source>There is no pass at the caret.</source>
         <translation>No hay pasada en el cursor.</translation>
     </message>
+    <message>
+        <source>To the count 1 of this pass, then of the one before</source>
+        <translation>A la cuenta 1 de esta pasada, luego de la anterior</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::CardPage</name>

@@ -8091,6 +8091,10 @@
         <source>There is no pass at the caret.</source>
         <translation>Il n&apos;y a pas de passage au curseur.</translation>
     </message>
+    <message>
+        <source>To the count 1 of this pass, then of the one before</source>
+        <translation>Au compte 1 de ce passage, puis du précédent</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::CardPage</name>

@@ -148,7 +148,7 @@ void ArrangeStage::addPasses(std::vector<Command>& all) {
                    .run = [this] { goToNextPass(1); }});
     all.push_back({.id = "pass.before",
                    .name = tr("Pass before"),
-                   .tip = tr("Go to its count 1"),
+                   .tip = tr("To the count 1 of this pass, then of the one before"),
                    .key = Qt::CTRL | Qt::Key_PageUp,
                    .menu = "play",
                    .group = 2,
@@ -300,11 +300,7 @@ std::vector<Choice> ArrangeStage::formations() {
 }
 
 void ArrangeStage::goToNextPass(int way) {
-    const auto& passes = m_session.doc.landing().performance.passes;
-    const auto at = passAt(m_session.doc.landing().performance, m_session.transport.now());
-    const int index = at ? static_cast<int>(*at) + way : way > 0 ? 0 : static_cast<int>(passes.size()) - 1;
-    if (index >= 0 && static_cast<std::size_t>(index) < passes.size())
-        goToPass(passes[static_cast<std::size_t>(index)].id);
+    if (const PassPerformance* pass = m_session.transport.passBeside(way)) goToPass(pass->id);
 }
 
 void ArrangeStage::trySong(const QString& path) {

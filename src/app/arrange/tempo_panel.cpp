@@ -102,7 +102,8 @@ QString TempoPanel::says() const {
 
 void TempoPanel::showPace() {
     const double percent = percentOf(m_table->currentRow());
-    m_play->setEnabled(!m_session.doc.document().map->beats.empty() && percent >= 40 && percent <= 150);
+    m_play->setEnabled(!m_session.doc.document().map->beats.empty() && percent >= Transport::slowestPercent &&
+                       percent <= Transport::fastestPercent);
     m_pace->setText(m_session.doc.landing().performance.passes.empty()
                         ? tr("No routine yet: nothing is said of steps and turns.")
                         : tr("At %1 % the routine has %2 Warm up, and mind your own limits and your teacher's word.")

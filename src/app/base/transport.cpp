@@ -100,8 +100,16 @@ void Transport::setLoop(std::optional<std::pair<Tick, Tick>> span) {
 
 void Transport::setVolume(double volume) { m_player->setVolume(volume); }
 
+const PassPerformance* Transport::passBeside(int way) const {
+    const Tick here = now();
+    const PassPerformance* found = nullptr;
+    for (const PassPerformance& pass : m_doc.landing().performance.passes)
+        if (way > 0 ? pass.start > here && !found : pass.start < here) found = &pass;
+    return found;
+}
+
 void Transport::setTempoPercent(int percent) {
-    m_tempoPercent = std::clamp(percent, 40, 150);
+    m_tempoPercent = std::clamp(percent, slowestPercent, fastestPercent);
     m_player->setSpeed(m_tempoPercent / 100.0);
     Q_EMIT playingChanged();
 }

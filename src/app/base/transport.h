@@ -26,10 +26,14 @@ public:
     void setCaret(Tick at);
     void caretToStart(); ///< to the dance's first count, without moving what plays
     void togglePlay();
+    /// The pass to go to from here: `way` 1 the next that begins, −1 the one that began last, which is the pass at hand
+    /// until its start is reached. Null where there is none.
+    [[nodiscard]] const PassPerformance* passBeside(int way) const;
     void setLoop(std::optional<std::pair<Tick, Tick>> span);
     [[nodiscard]] std::optional<std::pair<Tick, Tick>> loop() const { return m_loop; }
-    void setVolume(double volume);     ///< 0 to 1
-    void setTempoPercent(int percent); ///< 40 to 150
+    void setVolume(double volume);                                  ///< 0 to 1
+    static constexpr int slowestPercent = 40, fastestPercent = 150; ///< where stretched sound is still music; chosen
+    void setTempoPercent(int percent);                              ///< slowestPercent to fastestPercent
     [[nodiscard]] int tempoPercent() const { return m_tempoPercent; }
     void setClicksHeard(bool heard);
     [[nodiscard]] bool clicksHeard() const { return m_clicksHeard; }

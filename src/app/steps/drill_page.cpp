@@ -28,8 +28,7 @@ DrillPage::DrillPage(FigureDesk& desk, const Theme& theme, QWidget* parent) : QW
         item.what = new QComboBox(this);
         item.what->setObjectName(QStringLiteral("drillWhat%1").arg(i));
         item.what->setAccessibleName(tr("What is danced, in row %1").arg(i + 1));
-        item.what->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        item.what->setMinimumContentsLength(11);
+        keepNarrow(*item.what, 11);
         top->addWidget(item.times);
         addWords(top, QStringLiteral("×"), theme, this);
         top->addWidget(item.what);

@@ -5,6 +5,7 @@
 #include "app/base/session.h"
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
+#include "app/widgets/panel_parts.h"
 #include "core/figures/joints.h"
 #include "core/landing/routine_pace.h"
 
@@ -42,12 +43,6 @@ private:
     bool m_fits;
     const Theme& m_theme;
 };
-
-/// The column is as wide as it is, whatever the longest choice.
-void keepNarrow(QComboBox& box) {
-    box.setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box.setMinimumContentsLength(10);
-}
 
 } // namespace
 
@@ -234,7 +229,7 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
     if (!m_session.doc.landing().grid.empty()) {
         auto* unit = new QComboBox(page);
         unit->setObjectName(QStringLiteral("countUnit"));
-        keepNarrow(*unit);
+        keepNarrow(*unit, 10);
         unit->setAccessibleName(tr("A count for"));
         const std::pair<CountUnit, QString> units[] = {{CountUnit::Beat, tr("each beat")},
                                                        {CountUnit::HalfBeat, tr("each half beat")},
@@ -267,7 +262,7 @@ void FigureColumn::counting(QVBoxLayout* column, QWidget* page) {
     }
     auto* feel = new QComboBox(page);
     feel->setObjectName(QStringLiteral("routineFeel"));
-    keepNarrow(*feel);
+    keepNarrow(*feel, 10);
     feel->setAccessibleName(tr("Feel of the routine"));
     for (Feel value : {Feel::Straight, Feel::Swing, Feel::RollingThirds, Feel::RollingQuarters}) {
         feel->addItem(value == Feel::Straight        ? tr("straight")
@@ -342,7 +337,7 @@ void FigureColumn::intoTheRoutine(QVBoxLayout* column, QWidget* page) {
     auto* row = new QHBoxLayout;
     auto* part = new QComboBox(page);
     part->setObjectName(QStringLiteral("placePart"));
-    keepNarrow(*part);
+    keepNarrow(*part, 10);
     part->setAccessibleName(tr("Part"));
     for (const Part& p : m_session.doc.document().routine.parts)
         part->addItem(tr("part %1").arg(q(p.name)), p.id.value);

@@ -7,6 +7,7 @@
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/marks.h"
 #include "app/widgets/notation_edit.h"
+#include "app/widgets/panel_parts.h"
 #include "core/figures/moment_starts.h"
 #include "core/figures/travel.h"
 #include "core/notation/mirror.h"
@@ -147,8 +148,7 @@ void FigureEditor::buildChoices(QVBoxLayout* column) {
         box->setObjectName(QString::fromLatin1(name));
         box->setAccessibleName(label);
         box->setToolTip(tip);
-        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        box->setMinimumContentsLength(11);
+        keepNarrow(*box, 11);
         row->addWidget(box);
         return box;
     };

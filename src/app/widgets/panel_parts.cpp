@@ -31,6 +31,11 @@ QPushButton* addButton(QLayout* row, const QString& text, const QString& tip, co
     return button;
 }
 
+void keepNarrow(QComboBox& box, int letters) {
+    box.setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box.setMinimumContentsLength(letters);
+}
+
 void labelForReaders(QComboBox& box) {
     if (box.accessibleName().isEmpty() || !box.parentWidget()) return;
     for (const QLabel* label : box.parentWidget()->findChildren<QLabel*>(QString(), Qt::FindDirectChildrenOnly))

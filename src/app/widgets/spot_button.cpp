@@ -1,6 +1,5 @@
 #include "app/widgets/spot_button.h"
 
-#include <QAccessible>
 #include <QPainter>
 
 namespace lc::app {

@@ -56,8 +56,8 @@ public:
     [[nodiscard]] QString playbackStatus() const { return m_link.playbackStatus(); }
     [[nodiscard]] double rate() const { return m_link.rate(); }
     void setRate(double rate) { m_link.setRate(rate); }
-    [[nodiscard]] double slowest() const { return 0.4; }
-    [[nodiscard]] double fastest() const { return 1.5; }
+    [[nodiscard]] double slowest() const { return Transport::slowestPercent / 100.0; }
+    [[nodiscard]] double fastest() const { return Transport::fastestPercent / 100.0; }
     [[nodiscard]] QVariantMap metadata() const { return m_link.metadata(); }
     [[nodiscard]] double volume() const;
     void setVolume(double volume) { m_link.setVolume(volume); }

@@ -107,20 +107,15 @@ void DesktopLink::play(bool on) {
 
 void DesktopLink::togglePlay() { m_session.transport.togglePlay(); }
 
-void DesktopLink::goToPass(int step) {
-    const auto& passes = m_session.doc.landing().performance.passes;
-    const Tick now = m_session.transport.now();
-    const PassPerformance* to = nullptr;
-    for (const PassPerformance& pass : passes)
-        if (step > 0 ? pass.start > now && !to : pass.start < now) to = &pass;
-    if (to) m_session.transport.setCaret(to->start);
+void DesktopLink::goToPass(int way) {
+    if (const PassPerformance* pass = m_session.transport.passBeside(way)) m_session.transport.setCaret(pass->start);
 }
 
 void DesktopLink::followPlaying() {
+    tellPlayer({{QStringLiteral("PlaybackStatus"), playbackStatus()}, {QStringLiteral("Rate"), rate()}});
     const bool playing = m_session.transport.player().playing();
     if (playing == m_wasPlaying) return;
     m_wasPlaying = playing;
-    tellPlayer({{QStringLiteral("PlaybackStatus"), playbackStatus()}});
     keepAwake();
 }
 

@@ -34,7 +34,7 @@ public:
     void setVolume(double volume);
     void play(bool on);
     void togglePlay();
-    void goToPass(int step); ///< 1 the next, -1 the one before: the start of the pass first
+    void goToPass(int way); ///< as Transport::passBeside()
     void show() const { m_show(); }
     void quit() const { m_quit(); }
 
