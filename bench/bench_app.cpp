@@ -8,6 +8,7 @@
 #include "app/widgets/notation_edit.h"
 #include "app/window/main_window.h"
 #include "audio/playing/silent_output.h"
+#include "sheets/faces.h"
 
 #include <QApplication>
 #include <QDir>
@@ -93,7 +94,7 @@ int main(int argc, char** argv) {
     sinceStart.start();
     QStandardPaths::setTestModeEnabled(true);
     QApplication app(argc, argv);
-    Theme::loadFonts();
+    lc::loadFaces();
     const Theme theme;
     app.setStyle(QStringLiteral("Fusion"));
     theme.dress();

@@ -31,6 +31,7 @@
 #include "core/exchange/handout.h"
 #include "core/exchange/routine_text.h"
 #include "core/song/tapping.h"
+#include "sheets/faces.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -59,8 +60,8 @@ int main(int argc, char** argv) {
     const QDir folder(args[1]);
     folder.mkpath(QStringLiteral("."));
     const QSize size(args.value(2, QStringLiteral("1280")).toInt(), args.value(3, QStringLiteral("800")).toInt());
-    Theme::loadFonts();
-    installStripsAccessibility();
+    lc::loadFaces();
+    installAccessibility();
     const Theme theme;
     app.setStyle(QStringLiteral("Fusion"));
     theme.dress();

@@ -2,6 +2,17 @@
 <!DOCTYPE TS>
 <TS version="2.1">
 <context>
+    <name>Announcements</name>
+    <message>
+        <source>Everything lands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings: %1. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Core</name>
     <message>
         <source>No mend of the music costs less than %1.</source>

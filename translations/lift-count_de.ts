@@ -2,6 +2,17 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de" sourcelanguage="en">
 <context>
+    <name>Announcements</name>
+    <message>
+        <source>Everything lands.</source>
+        <translation>Alles landet.</translation>
+    </message>
+    <message>
+        <source>Findings: %1. %2</source>
+        <translation>Hinweise: %1. %2</translation>
+    </message>
+</context>
+<context>
     <name>Core</name>
     <message>
         <source>No mend of the music costs less than %1.</source>

@@ -2,6 +2,17 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="es" sourcelanguage="en">
 <context>
+    <name>Announcements</name>
+    <message>
+        <source>Everything lands.</source>
+        <translation>Todo cae bien.</translation>
+    </message>
+    <message>
+        <source>Findings: %1. %2</source>
+        <translation>Avisos: %1. %2</translation>
+    </message>
+</context>
+<context>
     <name>Core</name>
     <message>
         <source>No mend of the music costs less than %1.</source>

@@ -2,6 +2,17 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="fr" sourcelanguage="en">
 <context>
+    <name>Announcements</name>
+    <message>
+        <source>Everything lands.</source>
+        <translation>Tout tombe juste.</translation>
+    </message>
+    <message>
+        <source>Findings: %1. %2</source>
+        <translation>Constats&#xa0;: %1. %2</translation>
+    </message>
+</context>
+<context>
     <name>Core</name>
     <message>
         <source>No mend of the music costs less than %1.</source>

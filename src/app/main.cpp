@@ -6,6 +6,7 @@
 #include "app/window/window_host.h"
 #include "audio/playing/silent_output.h"
 #include "core/base/plain_text.h"
+#include "sheets/faces.h"
 
 #include <QCommandLineParser>
 #include <QIcon>
@@ -73,8 +74,8 @@ int run(int argc, char** argv) {
     QApplication::setApplicationDisplayName(QStringLiteral("Lift Count"));
     options.parser.process(app);
 
-    lc::app::Theme::loadFonts();
-    lc::app::installStripsAccessibility();
+    lc::loadFaces();
+    lc::app::installAccessibility();
     app.setStyle(QStringLiteral("Fusion"));
     QGuiApplication::setDesktopFileName(QStringLiteral("org.liftcount.LiftCount"));
     QIcon icon;

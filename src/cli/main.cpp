@@ -1,7 +1,7 @@
 #include "cli/command_line.h"
 #include "core/base/plain_text.h"
+#include "sheets/faces.h"
 
-#include <QFontDatabase>
 #include <QGuiApplication>
 
 #include <cerrno>
@@ -52,9 +52,7 @@ int run(int argc, char** argv) {
         [](QtMsgType, const QMessageLogContext&, const QString&) {}); // standard error is for our own sentences
     int none = 1;
     const QGuiApplication gui(none, argv);
-    for (const char* font : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf",
-                             "Lato-Heavy.ttf", "Lato-Black.ttf", "CountFigures-Regular.otf", "CountFigures-Bold.otf"})
-        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/") + QString::fromLatin1(font));
+    lc::loadFaces();
     return finish(line.run());
 }
 

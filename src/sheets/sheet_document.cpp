@@ -1,5 +1,7 @@
 #include "sheets/sheet_document.h"
 
+#include "sheets/faces.h"
+
 #include <QAbstractTextDocumentLayout>
 #include <QBuffer>
 #include <QPainter>
@@ -32,12 +34,8 @@ std::unique_ptr<QTextDocument> sheetDocument(const Document& document, const Lan
                                              const Language& language, QPageSize::PageSizeId paper) {
     const QString html = sheetHtml(document, landing, kind, language);
     auto sheet = std::make_unique<QTextDocument>();
-    QFont font(QStringLiteral("Lato"));
+    QFont font{QLatin1String(wordsFamily)};
     font.setPointSizeF(10);
-    // Letters set apart by a fiftieth of a point are not joined to ligatures (Qt 6.4 has no other way to say so). In a
-    // PDF "ft" and "ti" as one sign would be lost to searching, copying and screen readers: "left" would be found
-    // nowhere.
-    font.setLetterSpacing(QFont::AbsoluteSpacing, 0.02);
     sheet->setDefaultFont(font);
     QTextOption wrap;
     wrap.setWrapMode(QTextOption::WordWrap); // never inside a word

@@ -21,7 +21,7 @@ QString style(SheetKind kind) {
     const int base = kind == SheetKind::Floor ? 17 : 10;
     // Margins and padding in px: the rich text engine that lays the sheet out knows no other unit for them.
     return QStringLiteral(
-               "body{font-family:Lato,sans-serif;font-variant-ligatures:none;font-size:%1pt;color:#16222C;}"
+               "body{font-family:\"Count Words\",Lato,sans-serif;font-variant-ligatures:none;font-size:%1pt;color:#16222C;}"
                "h1{font-size:%2pt;font-weight:800;margin:0px;}h2{font-size:%3pt;font-weight:700;margin-top:%4px;margin-bottom:%5px;}"
                "p{margin-top:3px;margin-bottom:3px;}table{border-collapse:collapse;}"
                "td,th{padding:%5px;border-bottom:1px solid #BFC6C2;text-align:left;vertical-align:%7;}"

@@ -3,6 +3,7 @@
 #include "app/base/theme.h"
 #include "app/widgets/marks.h"
 #include "app/window/command_box.h"
+#include "sheets/faces.h"
 
 #include <QImage>
 #include <QPainter>
@@ -83,7 +84,7 @@ private Q_SLOTS:
         }
         QVERIFY(contrast(paletteOf(Look::Bright).ink, paletteOf(Look::Bright).tape) >= 4.5);
     }
-    void theFontsShipWithTheProgram() { QVERIFY(Theme::loadFonts()); }
+    void theFontsShipWithTheProgram() { QVERIFY(loadFaces()); }
     void commandsAreFoundByTheirWords() {
         const std::vector<Place> all{{"Save as …", {}, {}},
                                      {"Save", {}, {}},

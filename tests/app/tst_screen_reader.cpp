@@ -79,7 +79,7 @@ class ScreenReaderTest : public QObject {
 private Q_SLOTS:
     void initTestCase() {
         test::prepareProgram("lift-count-screen-reader-test");
-        installStripsAccessibility();
+        installAccessibility();
     }
     void cleanup() {
         m_wrong.removeDuplicates();

@@ -17,6 +17,7 @@
 #include "app/window/file_desk.h"
 #include "app/window/main_window.h"
 #include "audio/playing/silent_output.h"
+#include "sheets/faces.h"
 
 #include <QDir>
 #include <QLabel>
@@ -35,8 +36,8 @@ inline void prepareProgram(const char* name) {
     QSettings().clear();
     QFile::remove(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
                   QStringLiteral("/vocabulary.sqlite"));
-    QVERIFY(app::Theme::loadFonts());
-    app::installStripsAccessibility();
+    QVERIFY(loadFaces());
+    app::installAccessibility();
 }
 
 /// The real window on a silent output whose clock the test moves.

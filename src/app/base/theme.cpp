@@ -1,7 +1,8 @@
 #include "app/base/theme.h"
 
+#include "sheets/faces.h"
+
 #include <QApplication>
-#include <QFontDatabase>
 #include <QPalette>
 #include <QStyle>
 #include <QWidget>
@@ -61,14 +62,6 @@ QLatin1String nameOf(Manner manner) {
 void setTone(QWidget* widget, Tone tone) { setNamed(widget, "tone", nameOf(tone)); }
 void setManner(QWidget* widget, Manner manner) { setNamed(widget, "manner", nameOf(manner)); }
 
-bool Theme::loadFonts() {
-    bool all = true;
-    for (const char* file : {"Lato-Regular.ttf", "Lato-Medium.ttf", "Lato-Semibold.ttf", "Lato-Bold.ttf",
-                             "Lato-Heavy.ttf", "Lato-Black.ttf", "CountFigures-Regular.otf", "CountFigures-Bold.otf"})
-        all = QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/") + QString::fromLatin1(file)) >= 0 && all;
-    return all;
-}
-
 /// Made once: a font that is made anew looks for its outlines each time it is used.
 QFont Theme::kept(const QString& family, int size, int weight) const {
     const std::tuple key{family.size(), px(size), weight};
@@ -81,11 +74,11 @@ QFont Theme::kept(const QString& family, int size, int weight) const {
 }
 
 QFont Theme::words(int size, Weight weight) const {
-    return kept(QStringLiteral("Lato"), size, static_cast<int>(weight));
+    return kept(QLatin1String(wordsFamily), size, static_cast<int>(weight));
 }
 
 QFont Theme::numbers(int size, bool bold) const {
-    return kept(QStringLiteral("Count Figures"), size, bold ? QFont::Bold : QFont::Normal);
+    return kept(QLatin1String(figuresFamily), size, bold ? QFont::Bold : QFont::Normal);
 }
 
 QColor Theme::role(int ordinal) const {
@@ -126,7 +119,7 @@ void Theme::wear(Look look) {
 QString Theme::styleSheet() const {
     const Palette& c = colours();
     QString sheet = QStringLiteral(R"(
-QWidget { font-family: Lato; font-size: %1px; }
+QWidget { font-family: "%words"; font-size: %1px; }
 QMainWindow, QDialog, QMessageBox { background: %paper; }
 QMenuBar { background: %paper; border: none; }
 QMenuBar::item { padding: 4px 10px; background: transparent; color: %ink; }
@@ -192,6 +185,7 @@ QWidget[manner="sheet"] { background: %sheet; }
 QScrollArea[manner="beside"] { border-left: 1px solid %rule; }
 )");
     sheet.replace(QStringLiteral("%1"), QString::number(px(13)));
+    sheet.replace(QLatin1String("%words"), QLatin1String(wordsFamily));
     sheet.replace(QLatin1String("%look"), QLatin1String(m_look == Look::Dark ? "dark" : "bright"));
     const std::pair<const char*, QColor> names[] = {{"%paper", c.paper}, {"%sheet", c.sheet}, {"%well", c.well},
                                                     {"%onink", c.onInk}, {"%ink2", c.ink2},   {"%ink3", c.ink3},

@@ -45,9 +45,6 @@ class Theme {
 public:
     explicit Theme(int percent = 100, Look look = Look::Bright) : m_percent(percent), m_look(look) {}
 
-    /// Loads the fonts that ship with the program. False when one is missing from the resources.
-    static bool loadFonts();
-
     [[nodiscard]] const Palette& colours() const { return paletteOf(m_look); }
     [[nodiscard]] Look look() const { return m_look; }
     /// Changes the colours of everything that is open: widgets that paint themselves ask again, the others have the
@@ -57,9 +54,9 @@ public:
     void dress() const;
     [[nodiscard]] int percent() const { return m_percent; }
     [[nodiscard]] int px(int size) const { return (size * m_percent + 50) / 100; }
-    /// Lato, for words.
+    /// For words.
     [[nodiscard]] QFont words(int size, Weight weight = Weight::Regular) const;
-    /// B612, for numbers that are counted, said or danced.
+    /// For numbers that are counted, said or danced.
     [[nodiscard]] QFont numbers(int size, bool bold = false) const;
     /// Colour of a role's marks by its ordinal: two hues, then ink.
     [[nodiscard]] QColor role(int ordinal) const;

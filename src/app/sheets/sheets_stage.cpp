@@ -6,7 +6,9 @@
 #include "app/base/when_shown.h"
 #include "app/base/wording.h"
 #include "app/widgets/file_asking.h"
+#include "app/widgets/readable.h"
 
+#include <QAbstractTextDocumentLayout>
 #include <QHBoxLayout>
 #include <QPaintEvent>
 #include <QPainter>
@@ -15,19 +17,50 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStyle>
+#include <QTextBlock>
+#include <QTextTable>
 
 namespace lc::app {
 
 namespace {
 
 /// The pages, one under another, on paper ground.
-class Paper : public QWidget {
+class Paper : public QWidget, public Readable {
 public:
     Paper(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {}
     void show(QTextDocument* sheet) {
         m_sheet = sheet;
         setMinimumHeight(sheet ? static_cast<int>((pageHeight() + gap()) * sheet->pageCount()) + 2 * gap() : 0);
         update();
+    }
+
+    /// A paragraph each, a row of a table each.
+    std::vector<ReadablePiece> pieces() const override {
+        std::vector<ReadablePiece> all;
+        const QTextTable* lastTable = nullptr;
+        int lastRow = -1;
+        for (QTextBlock block = m_sheet ? m_sheet->begin() : QTextBlock(); block.isValid(); block = block.next()) {
+            if (block.text().trimmed().isEmpty()) continue;
+            const QTextTable* table = QTextCursor(block).currentTable();
+            const int row = table ? table->cellAt(block.position()).row() : -1;
+            const QRectF area = m_sheet->documentLayout()->blockBoundingRect(block);
+            const int onPage = static_cast<int>(area.top() / page().height());
+            const QRect seen(
+                QPointF((width() - pageWidth()) / 2 + area.left() * scale(),
+                        gap() + onPage * (pageHeight() + gap()) + (area.top() - onPage * page().height()) * scale())
+                    .toPoint(),
+                (area.size() * scale()).toSize());
+            if (table && table == lastTable && row == lastRow) {
+                all.back().text += QStringLiteral(", ") + block.text().trimmed();
+                all.back().area |= seen;
+            } else
+                all.push_back(
+                    {block.text().trimmed(), seen,
+                     block.blockFormat().headingLevel() > 0 ? QAccessible::Heading : QAccessible::StaticText});
+            lastTable = table;
+            lastRow = row;
+        }
+        return all;
     }
 
 protected:
@@ -97,6 +130,7 @@ SheetsStage::SheetsStage(const StageContext& context, QWidget* parent)
     scroll->setWidgetResizable(true);
     scroll->setAccessibleName(tr("The sheet as it will be printed"));
     m_paper = new Paper(theme, scroll);
+    m_paper->setAccessibleName(tr("The sheet as it will be printed"));
     scroll->setWidget(m_paper);
     column->addWidget(scroll, 1);
     auto* upToDate = new WhenShown(this, [this] { refresh(); });

@@ -92,6 +92,12 @@ void RulerView::resizeEvent(QResizeEvent* event) {
 
 QString RulerView::inWords() const {
     QStringList all;
+    for (const ReadablePiece& piece : pieces()) all << piece.text;
+    return all.join(QLatin1Char('\n'));
+}
+
+std::vector<ReadablePiece> RulerView::pieces() const {
+    std::vector<ReadablePiece> all;
     for (const RoleReading& role : m_reading.roles) {
         QStringList steps;
         for (std::size_t i = 0; i < role.line.actions.size(); ++i)
@@ -99,9 +105,9 @@ QString RulerView::inWords() const {
                                             ? toSpokenCount(role.line.actions[i].at + counts(1))
                                             : role.line.actions[i].label),
                                       everythingSaid(role, i, m_desk.tempo()));
-        all << q(role.role) + QStringLiteral(". ") + steps.join(QStringLiteral("; "));
+        all.push_back({q(role.role) + QStringLiteral(". ") + steps.join(QStringLiteral("; ")), rect()});
     }
-    return all.join(QStringLiteral("\n"));
+    return all;
 }
 
 void RulerView::paintEvent(QPaintEvent*) {

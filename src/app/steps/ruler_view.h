@@ -2,6 +2,7 @@
 
 #include "app/base/theme.h"
 #include "app/steps/ruler_layout.h"
+#include "app/widgets/readable.h"
 
 #include <QWidget>
 
@@ -11,7 +12,7 @@ class FigureDesk;
 
 /// The picture of the chosen figure: counts with their sub-beats, a lane for each role with marks and words, meet
 /// points, and what is claimed and not built.
-class RulerView : public QWidget {
+class RulerView : public QWidget, public Readable {
     Q_OBJECT
 public:
     RulerView(FigureDesk& desk, const Theme& theme, QWidget* parent = nullptr);
@@ -20,6 +21,7 @@ public:
     [[nodiscard]] bool besideShown() const { return m_beside; }
     /// Everything it shows, in words, for people who do not see it.
     [[nodiscard]] QString inWords() const;
+    [[nodiscard]] std::vector<ReadablePiece> pieces() const override; ///< a role each
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -65,11 +65,18 @@ void VersionCells::show(Bench bench, std::int64_t set) {
 void VersionCells::choose(int index) {
     if (index < 0 || static_cast<std::size_t>(index) >= m_bench.versions.size()) return;
     m_chosen = index;
-    const BenchVersion& version = m_bench.versions[static_cast<std::size_t>(index)];
-    setAccessibleDescription(
-        tr("%1, %2, %3").arg(q(version.title), q(inCounts(version.reading.length)), q(version.note)));
     update();
+    tellPieceInFocus(*this);
     Q_EMIT chosenChanged();
+}
+
+std::vector<ReadablePiece> VersionCells::pieces() const {
+    std::vector<ReadablePiece> all;
+    for (const BenchVersion& version : m_bench.versions)
+        all.push_back({tr("%1, %2, %3").arg(q(version.title), q(inCounts(version.reading.length)), q(version.note)),
+                       cell(static_cast<int>(all.size())), QAccessible::ListItem});
+    if (all.empty()) all.push_back({q(m_bench.problem), rect()});
+    return all;
 }
 
 void VersionCells::resizeEvent(QResizeEvent* event) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/base/theme.h"
+#include "app/widgets/readable.h"
 #include "core/figures/version_bench.h"
 
 #include <QScrollArea>
@@ -16,7 +17,7 @@ namespace lc::app {
 class FigureDesk;
 
 /// The versions side by side, painted: counts, feet, which counts are stepped, and what is left.
-class VersionCells : public QWidget {
+class VersionCells : public QWidget, public Readable {
     Q_OBJECT
 public:
     VersionCells(const Theme& theme, QWidget* parent = nullptr);
@@ -25,6 +26,8 @@ public:
     [[nodiscard]] int chosen() const { return m_chosen; }
     void choose(int index);
     [[nodiscard]] QRect cell(int index) const;
+    [[nodiscard]] std::vector<ReadablePiece> pieces() const override;
+    [[nodiscard]] int chosenPiece() const override { return m_chosen; }
 
 Q_SIGNALS:
     void chosenChanged();

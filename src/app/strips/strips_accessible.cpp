@@ -3,6 +3,7 @@
 #include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/strips/strips_view.h"
+#include "app/widgets/readable.h"
 #include "core/base/clock_text.h"
 
 #include <QAccessible>
@@ -81,7 +82,7 @@ public:
     QAccessible::State state() const override {
         QAccessible::State s;
         s.selectable = s.focusable = m_count >= 0;
-        s.focused = m_count >= 0 && wholeCounts(m_view->session().transport.now()) == m_count;
+        s.focused = m_count >= 0 && m_view->hasFocus() && wholeCounts(m_view->session().transport.now()) == m_count;
         return s;
     }
 
@@ -119,6 +120,13 @@ public:
             if (this->child(i) == child) return i;
         return -1;
     }
+    QAccessibleInterface* focusChild() const override {
+        const int at = static_cast<int>(wholeCounts(m_view->session().transport.now()));
+        const auto line = m_view->hasFocus() ? m_view->layoutOfStrips().lineOf(at) : std::nullopt;
+        return line ? child(*line)->child(at -
+                                          m_view->layoutOfStrips().lines[static_cast<std::size_t>(*line)].firstCount)
+                    : nullptr;
+    }
 
 private:
     StripsView* m_view;
@@ -127,11 +135,12 @@ private:
 
 QAccessibleInterface* makeInterface(const QString&, QObject* object) {
     if (auto* view = qobject_cast<StripsView*>(object)) return new StripsAccessible(view);
+    if (auto* widget = qobject_cast<QWidget*>(object)) return readableInterface(widget);
     return nullptr;
 }
 
 } // namespace
 
-void installStripsAccessibility() { QAccessible::installFactory(makeInterface); }
+void installAccessibility() { QAccessible::installFactory(makeInterface); }
 
 } // namespace lc::app

@@ -4,6 +4,7 @@
 #include "app/base/session.h"
 #include "app/widgets/figure_list.h"
 #include "app/widgets/marks.h"
+#include "app/widgets/readable.h"
 #include "core/base/clock_text.h"
 #include "core/reports/like_passes.h"
 
@@ -143,6 +144,7 @@ void StripsView::nowMoved() {
     m_drawnNow = cell;
     if (m_session.transport.player().playing() && isVisible()) showPlace(now);
     repaint(cell);
+    if (!m_session.transport.player().playing()) tellPieceInFocus(*this); // while it plays, the count is heard
 }
 
 void StripsView::paintEvent(QPaintEvent* event) {
@@ -318,7 +320,11 @@ void StripsView::keyPressEvent(QKeyEvent* event) {
     }
 }
 
-void StripsView::focusInEvent(QFocusEvent*) { viewport()->update(); }
+void StripsView::focusInEvent(QFocusEvent*) {
+    viewport()->update();
+    tellPieceInFocus(*this);
+}
+
 void StripsView::focusOutEvent(QFocusEvent*) { viewport()->update(); }
 
 QString StripsView::describeCount(int count) const {

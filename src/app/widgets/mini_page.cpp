@@ -89,21 +89,27 @@ QSize MiniPages::sizeHint() const {
     return pageSize(m_now, m_theme, 200) + QSize(0, pageSize(m_then, m_theme, 200).height() + m_theme.px(50));
 }
 
+std::vector<ReadablePiece> MiniPages::pieces() const {
+    const auto called = [](const QString& when, const Landing& landing) {
+        return when.arg(q(inCounts(landing.performance.end - landing.performance.start)));
+    };
+    const int pitch = m_theme.px(24) + pageSize(m_now, m_theme, 200).height();
+    return {{called(tr("now: %1"), m_now), QRect(0, 0, width(), m_theme.px(18))},
+            {called(tr("then: %1"), m_then), QRect(0, pitch, width(), m_theme.px(18))}};
+}
+
 void MiniPages::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setFont(m_theme.words(12));
-    double top = 0;
-    const auto page = [&](const QString& called, const Landing& landing, const Landing* before) {
-        p.setPen(m_theme.colours().ink2);
-        p.drawText(QRectF(0, top, width(), m_theme.px(18)), Qt::AlignLeft | Qt::AlignVCenter,
-                   called.arg(q(inCounts(landing.performance.end - landing.performance.start))));
-        top += m_theme.px(20);
-        const int height = pageSize(landing, m_theme, 200).height();
-        paintPage(p, QRectF(0, top, width(), height), landing, before, m_theme);
-        top += height + m_theme.px(4);
+    p.setPen(m_theme.colours().ink2);
+    const auto page = [&](const ReadablePiece& title, const Landing& landing, const Landing* before) {
+        p.drawText(title.area, Qt::AlignLeft | Qt::AlignVCenter, title.text);
+        paintPage(p, QRectF(0, title.area.top() + m_theme.px(20), width(), pageSize(landing, m_theme, 200).height()),
+                  landing, before, m_theme);
     };
-    page(tr("now: %1"), m_now, nullptr);
-    page(tr("then: %1"), m_then, &m_now);
+    const auto titles = pieces();
+    page(titles[0], m_now, nullptr);
+    page(titles[1], m_then, &m_now);
 }
 
 } // namespace lc::app

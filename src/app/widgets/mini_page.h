@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/base/theme.h"
+#include "app/widgets/readable.h"
 #include "core/landing/findings.h"
 
 #include <QWidget>
@@ -26,12 +27,13 @@ private:
 
 /// Two pages in miniature, now above then: a line for each phrase, a block for each pass, changed blocks in ink, what
 /// lies past the song as a hollow box.
-class MiniPages : public QWidget {
+class MiniPages : public QWidget, public Readable {
     Q_OBJECT
 public:
     MiniPages(const Landing& now, Landing then, const Theme& theme, QWidget* parent = nullptr);
     void setThen(Landing then);
     [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] std::vector<ReadablePiece> pieces() const override; ///< how long it is now and then
 
 protected:
     void paintEvent(QPaintEvent* event) override;

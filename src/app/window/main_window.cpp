@@ -8,9 +8,11 @@
 #include "app/base/settings.h"
 #include "app/base/wording.h"
 #include "app/strips/strips_view.h"
+#include "app/window/announcements.h"
 #include "app/window/command_table.h"
 #include "app/window/count_bar.h"
 #include "app/window/file_desk.h"
+#include "app/window/focus_keeper.h"
 #include "app/window/heading.h"
 #include "app/window/help.h"
 #include "app/window/kept_work.h"
@@ -82,6 +84,8 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     m_heading = new Heading(
         session, *m_commands, [this](const QString& typed) { return placesFor(typed); }, theme, frame);
     m_message = new MessageLine(session, theme, frame);
+    announceTo(*this, session);
+    new FocusKeeper(*this);
     m_countBar = new CountBar(session, theme, frame);
     auto* row = new QHBoxLayout(frame);
     row->setContentsMargins(0, 0, 0, 0);
