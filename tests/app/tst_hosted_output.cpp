@@ -58,26 +58,29 @@ void holdUpTheInterface() {
 class HostedOutputTest : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    /// In the interface's own thread this would fail each time. A busy machine may hold up the output's thread too, for
+    /// a moment that says nothing of the program: then it is tried again.
     void aStallOfTheInterfaceIsNotHeard() {
-        std::atomic<int> late{0};
-        std::atomic<long> pulled{0};
-        Player player(std::make_unique<app::HostedOutput>([&] { return std::make_unique<TimedOutput>(late, pulled); }),
-                      Player::Filling::Ahead);
-        player.setSong(nullptr, 20);
-        QTest::qWait(50); // the filler has filled the ring
-        QVERIFY(player.play());
-        QTRY_VERIFY(pulled > 1000);
-        const long before = pulled;
-        holdUpTheInterface();
-        // In the interface's thread nothing would be pulled meanwhile, and 200 ms be late. A busy machine may hold up
-        // the output's own thread for a moment; that is not what is looked at.
-        QVERIFY2(pulled > before, "the output slept with the interface");
-        QVERIFY(late < 200);
-        QVERIFY(player.position() > 0);
-        player.pause();
-        const long after = pulled;
-        QTest::qWait(50);
-        QCOMPARE(pulled.load(), after);
+        bool heard = true;
+        for (int attempt = 0; heard && attempt < 8; ++attempt) {
+            std::atomic<int> late{0};
+            std::atomic<long> pulled{0};
+            Player player(
+                std::make_unique<app::HostedOutput>([&] { return std::make_unique<TimedOutput>(late, pulled); }),
+                Player::Filling::Ahead);
+            player.setSong(nullptr, 20);
+            QTest::qWait(50); // the filler has filled the ring
+            QVERIFY(player.play());
+            QTRY_VERIFY(pulled > 1000);
+            const long before = pulled;
+            holdUpTheInterface();
+            heard = pulled - before <= 44100 / 5 || late != 0 || player.missedFrames() != 0 || player.position() <= 0.1;
+            player.pause();
+            const long after = pulled;
+            QTest::qWait(50);
+            QCOMPARE(pulled.load(), after);
+        }
+        QVERIFY2(!heard, "the output slept with the interface");
     }
     /// The same output in the interface's own thread: what the test above would see there.
     void inTheInterfacesThreadItWouldBeHeard() {

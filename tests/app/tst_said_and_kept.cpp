@@ -163,6 +163,10 @@ private Q_SLOTS:
         QTRY_COMPARE(QApplication::focusWidget(), buttons[3]);
         buttons[3]->setEnabled(false);
         QTRY_COMPARE(QApplication::focusWidget(), buttons[0]);
+        buttons[0]->clearFocus(); // it is still there, and nothing else is meant
+        QCoreApplication::processEvents();
+        QCOMPARE(QApplication::focusWidget(), nullptr);
+        buttons[0]->setFocus();
         buttons[0]->hide();
         rig.window->stage<ArrangeStage>().strips().setFocus(); // who hides it may know better
         QCoreApplication::processEvents();

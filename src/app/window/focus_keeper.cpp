@@ -48,6 +48,8 @@ void FocusKeeper::focusChanged(QWidget* old, QWidget* now) {
 void FocusKeeper::settle() {
     m_vanished = false;
     if (!m_window.isActiveWindow()) return; // the keyboard is elsewhere and comes back by itself
+    if (m_had && m_had->isVisible() && m_had->isEnabled())
+        return; // it is still there: somebody took the keyboard off it
     QWidget* now = QApplication::focusWidget();
     const bool chosen = now && now != m_given; // somebody knew better where it belongs
     for (const QPointer<QWidget>& around : m_around) {
