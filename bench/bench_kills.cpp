@@ -17,6 +17,7 @@ int main(int argc, char** argv) {
     };
     std::printf("%d windows killed (%d had changed something; the newest state of %d was in the journal alone)\n",
                 loop.kills, loop.withChanges, loop.fromJournal);
+    if (loop.notStarted > 0) std::printf("%d of them could not be started, or ended by themselves\n", loop.notStarted);
     std::printf("damaged journals or files: %d; kept less than was known to be written: %d\n", loop.damaged,
                 loop.forgotten);
     std::printf("work lost before the kill: median %ld ms, 99 %% below %ld ms, most %ld ms\n", at(0.5), at(0.99),

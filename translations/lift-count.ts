@@ -7421,6 +7421,18 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>the other %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cut after %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>before the dance</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7429,23 +7441,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>restart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 from %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>cut after %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the other %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 of %2</source>
+        <source>restart</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8338,6 +8338,10 @@
     <name>lc::app::DocumentSession</name>
     <message>
         <source>take the dance of the hand-out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bring back an earlier version</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9960,7 +9964,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Bringing one back leaves the file as it is until you save.</source>
+        <source>Bringing one back leaves the file as it is until you save; Undo takes it away again.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

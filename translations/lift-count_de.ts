@@ -8415,6 +8415,10 @@
         <source>take the dance of the hand-out</source>
         <translation>den Tanz der Tanzbeschreibung nehmen</translation>
     </message>
+    <message>
+        <source>bring back an earlier version</source>
+        <translation>frühere Version zurückholen</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::DoubtsList</name>
@@ -10036,16 +10040,16 @@
         <translation>Von „%1“ ist keine frühere Version aufbewahrt.</translation>
     </message>
     <message>
-        <source>Bringing one back leaves the file as it is until you save.</source>
-        <translation>Eine zurückzuholen lässt die Datei, wie sie ist, bis Sie speichern.</translation>
-    </message>
-    <message>
         <source>Earlier versions</source>
         <translation>Frühere Versionen</translation>
     </message>
     <message>
         <source>Close</source>
         <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Bringing one back leaves the file as it is until you save; Undo takes it away again.</source>
+        <translation>Eine zurückzuholen lässt die Datei, wie sie ist, bis Sie speichern; Rückgängig nimmt sie wieder weg.</translation>
     </message>
 </context>
 <context>

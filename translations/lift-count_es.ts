@@ -8415,6 +8415,10 @@
         <source>take the dance of the hand-out</source>
         <translation>tomar el baile de la hoja</translation>
     </message>
+    <message>
+        <source>bring back an earlier version</source>
+        <translation>recuperar una versión anterior</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::DoubtsList</name>
@@ -10036,16 +10040,16 @@
         <translation>No se conserva ninguna versión anterior de «%1».</translation>
     </message>
     <message>
-        <source>Bringing one back leaves the file as it is until you save.</source>
-        <translation>Recuperar una deja el archivo como está hasta que usted guarde.</translation>
-    </message>
-    <message>
         <source>Earlier versions</source>
         <translation>Versiones anteriores</translation>
     </message>
     <message>
         <source>Close</source>
         <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Bringing one back leaves the file as it is until you save; Undo takes it away again.</source>
+        <translation>Recuperar una deja el archivo como está hasta que usted guarde; Deshacer la revierte.</translation>
     </message>
 </context>
 <context>

@@ -8415,6 +8415,10 @@
         <source>take the dance of the hand-out</source>
         <translation>prendre la danse de la fiche</translation>
     </message>
+    <message>
+        <source>bring back an earlier version</source>
+        <translation>reprendre une version antérieure</translation>
+    </message>
 </context>
 <context>
     <name>lc::app::DoubtsList</name>
@@ -10036,16 +10040,16 @@
         <translation>Aucune version antérieure de «&#xa0;%1&#xa0;» n&apos;est gardée.</translation>
     </message>
     <message>
-        <source>Bringing one back leaves the file as it is until you save.</source>
-        <translation>En reprendre une laisse le fichier tel quel jusqu&apos;à ce que vous enregistriez.</translation>
-    </message>
-    <message>
         <source>Earlier versions</source>
         <translation>Versions antérieures</translation>
     </message>
     <message>
         <source>Close</source>
         <translation>Fermer</translation>
+    </message>
+    <message>
+        <source>Bringing one back leaves the file as it is until you save; Undo takes it away again.</source>
+        <translation>En reprendre une laisse le fichier tel quel jusqu&apos;à ce que vous enregistriez ; Annuler revient en arrière.</translation>
     </message>
 </context>
 <context>

@@ -5,6 +5,7 @@
 
 #include "app/arrange/plans_panel.h"
 #include "app/base/figure_desk.h"
+#include "app/base/paths.h"
 #include "app/steps/figure_editor.h"
 #include "app/steps/steps_stage.h"
 #include "app/widgets/figure_list.h"
@@ -214,6 +215,16 @@ private Q_SLOTS:
         }
         QSettings().setValue("songFolder", "/gone/for/good");
         QVERIFY(QFileInfo(app::startFolder(*rig.session, app::FolderFor::Songs)).isDir());
+        QTemporaryDir mine, other; // where the routine is comes before where one was last time
+        QVERIFY(rig.session->doc.save(mine.filePath("dance.liftcount")));
+        app::settings::setFolder(app::FolderFor::Routines, other.path());
+        QCOMPARE(app::startFolder(*rig.session, app::FolderFor::Routines), mine.path());
+        QCOMPARE(app::startFolder(*rig.session, app::FolderFor::Sheets, app::Purpose::Write), mine.path());
+        rig.session->doc.startNew();
+        QCOMPARE(app::startFolder(*rig.session, app::FolderFor::Routines), other.path());
+        rig.window->openDemo(); // its folder belongs to the program
+        QCOMPARE(app::startFolder(*rig.session, app::FolderFor::Routines), other.path());
+        QVERIFY(app::startFolder(*rig.session, app::FolderFor::Songs) != app::shippedFolder("demo"));
     }
     /// Letters typed into the list of figures search it; they neither leave the stage nor state anything of the song.
     void lettersBelongToTheStrips() {

@@ -217,6 +217,11 @@ private Q_SLOTS:
         QTRY_COMPARE(title(rig), "Montag");
         QVERIFY(!rig.session->doc.isSaved());
         QCOMPARE(rig.session->doc.path(), file("week.liftcount"));
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier); // and go again
+        QCOMPARE(title(rig), "Mittwoch");
+        QVERIFY(rig.session->doc.isSaved());
+        rig.shortcut(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(title(rig), "Montag");
         QCOMPARE(test::must(loadDocument(file("week.liftcount").toStdString())).document.title,
                  std::string("Mittwoch"));
         QVERIFY(rig.window->files().save());

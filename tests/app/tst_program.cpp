@@ -96,6 +96,7 @@ private Q_SLOTS:
     void killedWindowsLoseNothingThatWasWritten() {
         const test::KillLoop loop = test::killVictims(LIFTCOUNT_BINARY_DIR "/tests/app/journal_victim", 300, 16, 20);
         QCOMPARE(loop.kills, 300);
+        QCOMPARE(loop.notStarted, 0);
         QCOMPARE(loop.damaged, 0);
         QCOMPARE(loop.forgotten, 0);
         QVERIFY2(loop.withChanges > 200, qPrintable(QString::number(loop.withChanges)));

@@ -128,7 +128,8 @@ private Q_SLOTS:
     }
     void countWidthKeepsItsRange() {
         const CountGrid grid = gridOf("verse 32");
-        QCOMPARE(laidOut(grid, 3000).countWidth, 28.0);
+        QCOMPARE(laidOut(grid, 3000).countWidth, std::floor((3000.0 - 114 - 98) / 32)); // a wide window is filled
+        QCOMPARE(laidOut(gridOf("verse 16"), 1080).countWidth, 28.0); // short phrases are not drawn apart
         QCOMPARE(laidOut(grid, 300).countWidth, 13.0);
         QCOMPARE(laidOut(grid, 300, Magnification::Page).countWidth, 12.0);
         QVERIFY(laidOut(CountGrid()).lines.empty());

@@ -48,6 +48,7 @@ inline std::int64_t monotonicNow() {
 
 struct KillLoop {
     int kills = 0;
+    int notStarted = 0;             ///< victims that could not be started, or ended by themselves
     int withChanges = 0;            ///< victims that had begun to change something
     int fromJournal = 0;            ///< whose newest state was in the journal, not in the file
     int damaged = 0;                ///< journals or files that cannot be read
@@ -95,7 +96,7 @@ inline KillLoop killVictims(const QString& program, int kills, int together, uns
             Victim victim{std::make_unique<QTemporaryDir>(), std::make_unique<QProcess>()};
             victim.tells = tellsIn(victim.folder->filePath("tells"));
             victim.process->start(program, {victim.folder->path(), QString::number(random())});
-            victim.process->waitForStarted();
+            if (!victim.process->waitForStarted()) qWarning("%s", qPrintable(victim.process->errorString()));
             victim.dies = monotonicNow() + 200 + static_cast<std::int64_t>(random() % 3800);
             alive.push_back(std::move(victim));
         }
@@ -106,7 +107,11 @@ inline KillLoop killVictims(const QString& program, int kills, int together, uns
                 continue;
             }
             const std::int64_t died = monotonicNow();
-            ::kill(static_cast<pid_t>(alive[i].process->processId()), SIGKILL);
+            const auto id = static_cast<pid_t>(alive[i].process->processId());
+            if (id > 0) // 0 would be this process and all that it started
+                ::kill(id, SIGKILL);
+            else
+                ++all.notStarted;
             alive[i].process->waitForFinished();
             look(alive[i], died);
             alive.erase(alive.begin() + static_cast<std::ptrdiff_t>(i));

@@ -194,7 +194,7 @@ void FillPanel::refresh() {
     m_fills.reset();
     m_figures.clear();
     m_readings.clear();
-    m_shown.clear();
+    m_places.clear();
     for (const ShownFigure& shown : m_desk.figures()) {
         const bool twin = !shown.inRoutine() &&
                           std::any_of(m_desk.figures().begin(), m_desk.figures().end(), [&](const ShownFigure& other) {
@@ -208,7 +208,7 @@ void FillPanel::refresh() {
         if (!reading->readable() || reading->untimed || reading->length <= Tick{}) continue;
         m_figures.push_back({shown.card.name, shown.card.facts.level, reading.get()});
         m_readings.push_back(std::move(reading));
-        m_shown.push_back(&shown);
+        m_places.push_back(shown.toPlace());
     }
     const auto wanted = asked();
     nothingYet();
@@ -248,7 +248,7 @@ Proposal FillPanel::proposalOf(const PhraseFill& fill) const {
         lengths << q(toSpokenCount(m_readings[f]->length));
         starts << q(toSpokenCount(musicCountIn(at, set())));
         at += m_readings[f]->length;
-        place.figures.push_back(m_shown[f]->toPlace());
+        place.figures.push_back(m_places[f]);
     }
     std::vector<Edit> edits{std::move(place)};
     if (routine.passes.empty()) edits.emplace_back(InsertPass{0, part}); // so that it is seen on the song at once

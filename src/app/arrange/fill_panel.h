@@ -55,7 +55,7 @@ private:
     Worker m_worker;
     std::vector<std::shared_ptr<const FigureReading>> m_readings;
     std::vector<PhraseFigure> m_figures;
-    std::vector<const ShownFigure*> m_shown; ///< of each of m_figures
+    std::vector<FigureToPlace> m_places; ///< of each of m_figures
     std::optional<PhraseFills> m_fills;
     Tick m_from; ///< where the filling begins, from the part's count 1
 };

@@ -5,6 +5,7 @@
 #include "app/base/qtext.h"
 #include "app/base/session.h"
 #include "app/base/wording.h"
+#include "app/widgets/bounded_scroll.h"
 #include "app/widgets/notation_edit.h"
 #include "core/base/clock_text.h"
 #include "core/routine/order_text.h"
@@ -62,9 +63,13 @@ PartEditor::PartEditor(Session& session, FigureDesk& desk, const Theme& theme, Q
     chainLabel->setFixedHeight(theme.px(24));
     chainRow->addWidget(chainLabel, 0, Qt::AlignTop);
     m_chain = new PartChain(session, desk, theme, this);
-    chainRow->addWidget(m_chain, 1);
+    auto* rows = new BoundedScroll(m_chain, theme.px(3 * 27 + 2 * 4), this); // three rows: the strips need the height
+    chainRow->addWidget(rows, 1, Qt::AlignTop);
     all->addLayout(chainRow);
-    connect(m_chain, &PartChain::chosenChanged, this, &PartEditor::refresh);
+    connect(m_chain, &PartChain::chosenChanged, this, [this, rows] {
+        refresh();
+        rows->bringIntoView(m_chain->field());
+    });
     connect(m_chain, &PartChain::stepsWanted, this, [this] {
         refresh();
         if (!m_lines.empty()) m_lines.front().edit->setFocus(Qt::OtherFocusReason);

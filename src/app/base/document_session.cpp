@@ -101,10 +101,18 @@ void DocumentSession::bringBack(Document document, const QString& file) {
 }
 
 void DocumentSession::takeDance(Document dance, std::vector<HandoutLine> handout) {
-    endPreview();
     m_handout = std::move(handout);
-    m_history.push(danceOnSong(document(), std::move(dance)),
-                   Sentence::verbatim(tr("take the dance of the hand-out").toStdString()));
+    takeWhole(danceOnSong(document(), std::move(dance)), tr("take the dance of the hand-out"));
+}
+
+void DocumentSession::takeVersion(Document earlier) {
+    m_handout.clear();
+    takeWhole(std::move(earlier), tr("bring back an earlier version"));
+}
+
+void DocumentSession::takeWhole(Document document, const QString& name) {
+    endPreview();
+    m_history.push(std::move(document), Sentence::verbatim(name.toStdString()));
     m_history.closeMerge();
     refresh();
 }

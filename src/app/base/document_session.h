@@ -54,11 +54,13 @@ public:
     void startWith(
         Document document,
         std::vector<HandoutLine> handout = {}); ///< unsaved, with nothing to undo; `handout` where it came from one
-    /// A routine that was not saved when the program ended, or an earlier version of one: unsaved. `file` is the file
-    /// that it is of, and is saved over when the person saves; empty for none.
+    /// A routine that was not saved when the program ended: unsaved. `file` is the file that it is of, and is saved
+    /// over when the person saves; empty for none.
     void bringBack(Document document, const QString& file);
     /// A dance for the song that is here and has none yet; a step of undo.
     void takeDance(Document dance, std::vector<HandoutLine> handout);
+    /// An earlier version of the routine at hand; a step of undo. Its file stays as it is until the person saves.
+    void takeVersion(Document earlier);
     /// The lines of the hand-out from which the routine came, where it was read in this window; else those of it that
     /// wait to be settled.
     [[nodiscard]] std::vector<HandoutLine> handout() const {
@@ -105,6 +107,7 @@ Q_SIGNALS:
 private:
     void refresh();
     void replaceRoutine(Document document);
+    void takeWhole(Document document, const QString& name); ///< in one step of undo
 
     Messages& m_messages;
     History<Document> m_history{newDocument()};

@@ -18,11 +18,24 @@ struct Strips {
 
 namespace lc::app::strips {
 
+/// The name of a figure on a line: on its ribbon, or, where it has no room there, in a row above the ribbons.
+struct NameOnLine {
+    const PassPerformance* pass = nullptr;
+    const FigureSpan* span = nullptr;
+    Tick start, end; ///< of the figure
+    QString words;
+    double left = 0, room = 0;
+    bool above = false;
+};
+
 /// Paints one line of a page of strips. Made for the line, used once.
 class LinePainter {
 public:
     LinePainter(QPainter& painter, const StripLayout& layout, const StripScene& scene, const StripLine& line);
     void paint();
+    /// The names of the figures danced on this line. One that has no room on its ribbon goes up where the row above is
+    /// free; between two that went up one may have to stay and be cut short. Paints nothing.
+    [[nodiscard]] std::vector<NameOnLine> placedNames() const;
 
 private:
     [[nodiscard]] double x(Tick at) const;
@@ -74,9 +87,12 @@ private:
     void restLine() const;
     [[nodiscard]] QString tagWords(const PassPerformance& pass) const;
     void ribbon(const PassPerformance& pass, const QColor& ink) const;
-    /// The figures of a pass on this line: a ruled line under each name, open between two. `from` is where the pass's
-    /// own tab ends.
-    void figures(const PassPerformance& pass, const QColor& ink, double from) const;
+    /// Where the pass's own tab ends on this line: the names of its figures begin after it.
+    [[nodiscard]] double ownTabEnd(const PassPerformance& pass) const;
+    [[nodiscard]] QFont nameFont() const;
+    /// The figures of this line: a ruled line under each name, open between two.
+    void names() const;
+    [[nodiscard]] QColor inkOf(const PassPerformance& pass) const;
     /// What makes the pass differ, in small tabs over its ribbon: wait, canon, other side, bound to the music.
     void marksOfPass(const PassPerformance& pass, const QColor& ink) const;
     /// A ribbon that goes on in the next line ends in an arrow with the counts that are left, clear of a flag beside
@@ -84,7 +100,9 @@ private:
     void carryArrow(const PassPerformance& pass, const QColor& ink) const;
     /// The tab of a pass that begins on this line: number, dial, facing.
     [[nodiscard]] QRectF flagRect(const PassPerformance& pass) const;
-    double tab(double left, double top, const QString& words, const QColor& ink, bool filled) const;
+    [[nodiscard]] QString goesOnWords(const PassPerformance& pass) const; ///< "2 from 17"
+    [[nodiscard]] double tabWidth(const QString& words) const;
+    void tab(double left, double top, const QString& words, const QColor& ink, bool filled) const;
     void flag(const PassPerformance& pass, const QColor& ink) const;
     [[nodiscard]] bool restartBefore(const PassPerformance& pass) const;
 

@@ -18,16 +18,21 @@ bool LinePainter::isChanged(const PassPerformance& pass) const {
     return true;
 }
 
+QColor LinePainter::inkOf(const PassPerformance& pass) const {
+    return m_scene.preview && !isChanged(pass) ? m_c.ink3 : m_c.ink;
+}
+
 void LinePainter::passes() const {
     const auto& all = danced().passes;
     auto pass =
         std::lower_bound(all.begin(), all.end(), m_from, [](const PassPerformance& p, Tick t) { return p.end() <= t; });
     for (; pass != all.end() && pass->begin() < m_to; ++pass) {
-        const QColor ink = m_scene.preview && !isChanged(*pass) ? m_c.ink3 : m_c.ink;
+        const QColor ink = inkOf(*pass);
         ribbon(*pass, ink);
         flag(*pass, ink);
         if (pass->start < m_to && pass->start + pass->counts > m_to) carryArrow(*pass, ink);
     }
+    names();
     if (danced().passes.empty() || danced().start > m_from) restLine();
 }
 
@@ -105,9 +110,17 @@ QRectF LinePainter::flagRect(const PassPerformance& pass) const {
             13 * m_s};
 }
 
-double LinePainter::tab(double left, double top, const QString& words, const QColor& ink, bool filled) const {
+QString LinePainter::goesOnWords(const PassPerformance& pass) const {
+    return Strips::tr("%1 from %2").arg(pass.number).arg(q(toSpokenCount(m_from - pass.start + counts(1))));
+}
+
+double LinePainter::tabWidth(const QString& words) const {
+    return QFontMetricsF(m_theme.words(11, Weight::Semibold)).horizontalAdvance(words) + 8 * m_s;
+}
+
+void LinePainter::tab(double left, double top, const QString& words, const QColor& ink, bool filled) const {
     const QFont font = m_theme.words(11, Weight::Semibold);
-    const double width = QFontMetricsF(font).horizontalAdvance(words) + 8 * m_s;
+    const double width = tabWidth(words);
     const QRectF box(left, top, width, 12 * m_s);
     m_p.fillRect(box, filled ? ink : m_c.sheet);
     if (!filled) {
@@ -116,12 +129,10 @@ double LinePainter::tab(double left, double top, const QString& words, const QCo
         m_p.drawRect(box.adjusted(0, 0, -1, -1));
     }
     text(left + 4 * m_s, top + 10 * m_s, words, font, filled ? m_c.onInk : ink);
-    return left + width;
 }
 
 void LinePainter::flag(const PassPerformance& pass, const QColor& ink) const {
     const double tabTop = m_rect.bottom() - m_layout.measures.ribbon * m_s;
-    double after = 0;
     if (pass.start >= m_from && pass.start < m_to) {
         const double left = x(pass.start);
         m_p.fillRect(QRectF(left, m_rulerTop, 2, m_rect.bottom() - m_rulerTop), ink);
@@ -144,63 +155,9 @@ void LinePainter::flag(const PassPerformance& pass, const QColor& ink) const {
         if (restartBefore(pass))
             tab(left, m_rulerTop - (m_layout.magnification == Magnification::Page ? 4 : 1) * m_s, Strips::tr("restart"),
                 ink, true);
-        after = box.right();
-    } else if (pass.start < m_from && pass.start + pass.counts > m_from) {
-        after =
-            m_line.set > 0
-                ? x(m_from)
-                : tab(x(m_from), tabTop,
-                      Strips::tr("%1 from %2").arg(pass.number).arg(q(toSpokenCount(m_from - pass.start + counts(1)))),
-                      ink, false);
-    } else if (pass.start >= m_to)
-        return marksOfPass(pass, ink);
-    else if (pass.start + pass.counts <= m_from)
-        return;
-    figures(pass, ink, after);
+    } else if (pass.start < m_from && pass.start + pass.counts > m_from && m_line.set == 0)
+        tab(x(m_from), tabTop, goesOnWords(pass), ink, false);
     marksOfPass(pass, ink);
-}
-
-void LinePainter::figures(const PassPerformance& pass, const QColor& ink, double from) const {
-    const double baseline = m_rect.bottom() - m_layout.measures.ribbon * m_s +
-                            (m_layout.magnification == Magnification::Eight ? 13 : 10.5) * m_s;
-    const bool eight = m_layout.magnification == Magnification::Eight;
-    const QFont font = m_theme.words(eight ? 13 : 12, Weight::Semibold);
-    const QFontMetricsF metrics(font);
-    const auto& spans = danced().readingOf(pass).figures;
-    const QString cut = pass.cut ? Strips::tr("cut after %1").arg(q(toSpokenCount(pass.counts))) : QString();
-    for (std::size_t i = 0; i < spans.size(); ++i) {
-        const FigureSpan& span = spans[i];
-        const Tick start = pass.start + span.start;
-        const Tick end = std::min(start + span.length, pass.danceEnd());
-        if (end <= m_from || start >= m_to || end <= start) continue;
-        const double left = std::max(x(std::max(start, m_from)), from);
-        const double right = x(std::min(end, m_to));
-        if (start > m_from && start > pass.start)
-            m_p.fillRect(QRectF(x(start) - 1.5 * m_s, m_rect.bottom() - 3 * m_s, 3 * m_s, 3 * m_s),
-                         m_c.sheet); // open between two figures
-        QString name = figureInWords(m_scene.document->routine, span, pass);
-        if (start < m_from && spans.size() > 1) name = QStringLiteral("… ") + name;
-        const double room = right - left - 8 * m_s;
-        if (room < 14 * m_s) continue;
-        const QString shown = metrics.elidedText(name, Qt::ElideRight, room);
-        if (span.bridge)
-            m_p.fillRect(QRectF(x(std::max(start, m_from)) + 1, m_rect.bottom() - 6 * m_s,
-                                right - x(std::max(start, m_from)) - 2, m_s),
-                         ink); // a second rule
-        text(left + 4 * m_s, baseline, shown, font, ink);
-        double used = metrics.horizontalAdvance(shown) + 12 * m_s;
-        QString more;
-        if (eight)
-            more = start < m_from ? Strips::tr("the other %1").arg(q(toSpokenCount(end - m_from)))
-                   : end > m_to
-                       ? Strips::tr("%1 of %2").arg(q(toSpokenCount(m_to - start)), q(toSpokenCount(span.length)))
-                       : q(inCounts(span.length));
-        if (end == pass.danceEnd() && !cut.isEmpty() && end <= m_to)
-            more += (more.isEmpty() ? QString() : QStringLiteral(", ")) + cut;
-        const QFont small = m_theme.words(12);
-        if (!more.isEmpty() && QFontMetricsF(small).horizontalAdvance(more) < room - used)
-            text(left + used, baseline, more, small, m_c.ink2);
-    }
 }
 
 void LinePainter::marksOfPass(const PassPerformance& pass, const QColor& ink) const {

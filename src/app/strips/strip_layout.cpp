@@ -186,8 +186,9 @@ StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, Str
     const double narrowest =
         (magnification == Magnification::Page || content == StripContent::Listen ? 12 : 13) * scale;
     const double room = width - layout.left - layout.measures.right * scale;
-    layout.countWidth = eight ? std::clamp(std::floor(room / longest), 48 * scale, std::floor(150 * scale))
-                              : std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
+    const double usual = std::clamp(std::floor(room / longest), narrowest, std::floor(28 * scale));
+    layout.countWidth = eight ? std::max(std::floor(room / longest), 48 * scale)
+                              : std::max(usual, std::floor(room / std::max<double>(longest, partLine)));
     double y = topMargin * scale;
     for (StripLine& line : layout.lines) {
         line.top = y;

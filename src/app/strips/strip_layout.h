@@ -75,8 +75,9 @@ struct StripLayout {
 
 /// Lays out the strips for a viewport. Eight: a set a line, a longer one squeezed into the columns of a regular one.
 /// Else: a phrase a line, phrases of more than 48 counts in lines of 32, the 1s of regular sets exactly under each
-/// other. The count width follows the width within its range (Page 12 to 28, Strip 16 to 28). `folds` (ascending,
-/// apart) take one shallow line each.
+/// other. The count width follows the width: from 12 at Page and 13 at Strip, as wide as fills the window where a
+/// phrase of 32 or the longest line has room; songs of shorter phrases keep to 28 until such a line would fill it.
+/// `folds` (ascending, apart) take one shallow line each.
 [[nodiscard]] StripLayout layOutStrips(const CountGrid& grid, Magnification magnification, StripContent content,
                                        int roles, double width, double scale,
                                        const std::vector<FoldedPhrases>& folds = {});

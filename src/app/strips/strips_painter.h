@@ -33,6 +33,9 @@ struct StripScene {
     [[nodiscard]] const Landing& shown() const { return preview ? *preview : *landing; }
 };
 
+/// Gives a line a row more where a name of a figure has no room on its ribbon; moves those below down.
+void giveNamesRoom(StripLayout& layout, const StripScene& scene);
+
 /// Paints the lines of the layout that meet `area` (in page coordinates).
 void paintStrips(QPainter& painter, const StripLayout& layout, const StripScene& scene, const QRect& area);
 

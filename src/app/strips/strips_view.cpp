@@ -54,6 +54,7 @@ void StripsView::relayout() {
     m_role = std::clamp(m_role, 0, static_cast<int>(roles.size()) - 1);
     m_layout = layOutStrips(shownLanding().grid, m_magnification, m_content, static_cast<int>(roles.size()),
                             viewport()->width(), m_theme.percent() / 100.0, folds());
+    giveNamesRoom(m_layout, sceneNow());
     verticalScrollBar()->setPageStep(viewport()->height());
     verticalScrollBar()->setSingleStep(
         static_cast<int>((m_layout.measures.height() + m_layout.measures.gap) * m_layout.scale));
@@ -147,10 +148,7 @@ void StripsView::nowMoved() {
     if (!m_session.transport.player().playing()) tellPieceInFocus(*this); // while it plays, the count is heard
 }
 
-void StripsView::paintEvent(QPaintEvent* event) {
-    QPainter painter(viewport());
-    const int scroll = verticalScrollBar()->value();
-    painter.translate(0, -scroll);
+StripScene StripsView::sceneNow() const {
     StripScene scene;
     scene.theme = &m_theme;
     const Document* preview = m_session.doc.previewDocument();
@@ -167,6 +165,14 @@ void StripsView::paintEvent(QPaintEvent* event) {
     scene.focused = hasFocus();
     if (m_content == StripContent::Listen) scene.doubts = &m_session.song.doubts();
     scene.stamps = m_stamps.get();
+    return scene;
+}
+
+void StripsView::paintEvent(QPaintEvent* event) {
+    QPainter painter(viewport());
+    const int scroll = verticalScrollBar()->value();
+    painter.translate(0, -scroll);
+    const StripScene scene = sceneNow();
     paintStrips(painter, m_layout, scene, event->rect().translated(0, scroll));
     paintHeading(painter, m_layout, scene, scroll);
     painter.translate(0, scroll);

@@ -64,6 +64,7 @@ protected:
     void scrollContentsBy(int dx, int dy) override;
 
 private:
+    [[nodiscard]] StripScene sceneNow() const;
     void relayout();
     void nowMoved();
     [[nodiscard]] std::vector<FoldedPhrases> folds() const;

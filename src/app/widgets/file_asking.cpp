@@ -33,17 +33,26 @@ bool mayReplace(QWidget* parent, const QString& path) {
 
 } // namespace
 
-QString startFolder(const Session& session, FolderFor what) {
+QString startFolder(const Session& session, FolderFor what, Purpose purpose) {
     const bool songs = what == FolderFor::Songs;
-    const QString song = pathOf(session.doc.document().song.path);
-    QStringList places{settings::folder(what)};
-    for (const QString& file : songs ? QStringList{song, session.doc.path()} : QStringList{session.doc.path(), song})
-        if (!file.isEmpty()) places << QFileInfo(file).absolutePath();
+    const QString song = pathOf(session.doc.document().song.path), routine = session.doc.path();
+    const QString demo = shippedFolder(QStringLiteral("demo"));
+    QStringList places;
+    for (const QString& file : songs ? QStringList{song, routine} : QStringList{routine, song})
+        if (const QString folder = QFileInfo(file).absolutePath(); !file.isEmpty() && folder != demo) places << folder;
+    if (what == FolderFor::Figures) // exchanged between people, not between routines
+        places.prepend(settings::folder(what));
+    else
+        places << settings::folder(what);
     places << QStandardPaths::writableLocation(songs ? QStandardPaths::MusicLocation
                                                      : QStandardPaths::DocumentsLocation)
            << QDir::homePath();
-    for (const QString& place : places)
-        if (!place.isEmpty() && place != QStringLiteral("/") && QFileInfo(place).isDir()) return place;
+    for (const QString& place : places) {
+        const QFileInfo folder(place);
+        if (!place.isEmpty() && place != QStringLiteral("/") && folder.isDir() &&
+            (purpose == Purpose::Read || folder.isWritable()))
+            return place;
+    }
     return QDir::tempPath(); // no home at all
 }
 
@@ -67,7 +76,7 @@ QString askWhereToWrite(QWidget* parent, const Session& session, FolderFor what,
             if (path.endsWith(QLatin1Char('.') + ending, Qt::CaseInsensitive)) return path;
         return path + QLatin1Char('.') + endings.first();
     };
-    QString path = QDir(startFolder(session, what)).filePath(ended(name));
+    QString path = QDir(startFolder(session, what, Purpose::Write)).filePath(ended(name));
     while (true) {
         path = QFileDialog::getSaveFileName(parent, title, path, filter, nullptr, QFileDialog::DontConfirmOverwrite);
         if (path.isEmpty()) return {};

@@ -15,9 +15,12 @@ namespace lc::app {
 
 class Session;
 
-/// Where a dialog begins: the folder of last time, else that of the song or the routine, else the user's own for such
-/// things; never the root of the disk.
-[[nodiscard]] QString startFolder(const Session& session, FolderFor what);
+enum class Purpose { Read, Write };
+
+/// Where a dialog begins: where the song or the routine is, else the folder of last time (figures: this first), else
+/// the user's own for such things. Never the root of the disk, nor the folder of the demo that ships with the program;
+/// for writing, only where it can be written.
+[[nodiscard]] QString startFolder(const Session& session, FolderFor what, Purpose purpose = Purpose::Read);
 
 /// Asks for a file to read; empty = go back. Qt lists no names that are not UTF-8: such files are opened from the
 /// command line, and found by rank.

@@ -109,13 +109,13 @@ void KeptWork::showVersions() {
         all.push_back(std::move(kept));
         documents.push_back(std::move(read->document));
     }
-    const QString says = file.isEmpty() ? tr("The routine has not been saved yet.")
-                         : all.empty()  ? tr("No earlier version of “%1” is kept.").arg(QFileInfo(file).fileName())
-                                        : tr("Bringing one back leaves the file as it is until you save.");
+    const QString says =
+        file.isEmpty() ? tr("The routine has not been saved yet.")
+        : all.empty()  ? tr("No earlier version of “%1” is kept.").arg(QFileInfo(file).fileName())
+                       : tr("Bringing one back leaves the file as it is until you save; Undo takes it away again.");
     showList(tr("Earlier versions"), says, all,
-             [this, file, documents](int index) {
-                 if (!m_files.mayDiscard()) return;
-                 m_session.doc.bringBack(documents[static_cast<std::size_t>(index)], file);
+             [this, documents](int index) {
+                 m_session.doc.takeVersion(documents[static_cast<std::size_t>(index)]);
                  Q_EMIT broughtBack();
              },
              {});

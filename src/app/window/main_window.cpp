@@ -21,6 +21,7 @@
 #include "app/window/rail.h"
 #include "app/window/routine_clipboard.h"
 #include "app/window/start_page.h"
+#include "app/window/typing_undo.h"
 #include "core/exchange/map_formats.h"
 #include "core/exchange/routine_file.h"
 
@@ -86,6 +87,7 @@ MainWindow::MainWindow(Session& session, const Theme& theme, const QString& voca
     m_message = new MessageLine(session, theme, frame);
     announceTo(*this, session);
     new FocusKeeper(*this);
+    m_typing = new TypingUndo(m_session.doc, this);
     m_countBar = new CountBar(session, theme, frame);
     auto* row = new QHBoxLayout(frame);
     row->setContentsMargins(0, 0, 0, 0);
@@ -330,17 +332,14 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
             event->accept();
             return true;
         }
-        const auto* line = qobject_cast<QLineEdit*>(watched);
-        const auto* text = qobject_cast<QPlainTextEdit*>(watched);
-        if (!line && !text) return false;
+        if (!qobject_cast<QLineEdit*>(watched) && !qobject_cast<QPlainTextEdit*>(watched)) return false;
         // fields would take them for "end of line" and "delete to the end"
         if (key->modifiers() == Qt::ControlModifier && (key->key() == Qt::Key_E || key->key() == Qt::Key_K))
             return true;
-        // a field in which nothing was typed takes nothing back: then it is the routine's turn
-        if (key->matches(QKeySequence::Undo))
-            return !(line ? line->isUndoAvailable() : text->document()->isUndoAvailable());
+        const auto* field = static_cast<QWidget*>(watched);
+        if (key->matches(QKeySequence::Undo)) return !m_typing->isOfField(field, false);
         if (key->key() == Qt::Key_Z && key->modifiers() == (Qt::ControlModifier | Qt::ShiftModifier))
-            return !(line ? line->isRedoAvailable() : text->document()->isRedoAvailable());
+            return !m_typing->isOfField(field, true);
         return false;
     }
     return QMainWindow::eventFilter(watched, event);

@@ -27,6 +27,7 @@ class Preferences;
 class Rail;
 class RoutineClipboard;
 class StartPage;
+class TypingUndo;
 
 /// The window: rail, heading, stages, count bar. It knows stages and commands only by their tables, and shows one stage
 /// at a time.
@@ -128,6 +129,7 @@ private:
     FigureDesk m_desk;
     FileDesk* m_files;
     KeptWork* m_kept;
+    TypingUndo* m_typing;
     RoutineClipboard* m_clipboard;
     CommandTable* m_commands;
     std::vector<Stage*> m_stages;

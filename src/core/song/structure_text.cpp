@@ -3,6 +3,7 @@
 #include "core/base/clock_text.h"
 #include "core/base/text_rows.h"
 
+#include <algorithm>
 #include <cmath>
 #include <numeric>
 #include <optional>
@@ -35,17 +36,34 @@ tl::unexpected<Error> wrong(std::size_t at, const Text& why) {
                 "character " + std::to_string(at + 1));
 }
 
+bool isDigit(char c) { return c >= '0' && c <= '9'; }
+bool isSpace(char c) { return c == ' ' || c == '\t' || c == '\r' || c == '\n'; }
+
+/// Where the section that begins at `from` ends. A text without bars may part its sections by lines, or by a comma or
+/// semicolon right after a number, as people type lists; in one with bars those belong to the names.
+std::size_t sectionEnd(std::string_view text, std::size_t from, bool bars) {
+    for (std::size_t i = from; i < text.size(); ++i) {
+        const char c = text[i];
+        if (bars ? c == '|' : c == '\n') return i;
+        const bool number =
+            i > from && (isDigit(text[i - 1]) || (i > from + 1 && text[i - 1] == 's' && isDigit(text[i - 2])));
+        if (!bars && (c == ',' || c == ';') && number && (i + 1 == text.size() || isSpace(text[i + 1]))) return i;
+    }
+    return text.size();
+}
+
+bool isBlank(std::string_view text) { return std::all_of(text.begin(), text.end(), isSpace); }
+
 std::vector<Word> wordsOf(std::string_view text, std::size_t base) {
     std::vector<Word> words;
     std::size_t i = 0;
     while (i < text.size()) {
-        if (text[i] == ' ' || text[i] == '\t' || text[i] == '\n' || text[i] == '\r') {
+        if (isSpace(text[i])) {
             ++i;
             continue;
         }
         std::size_t end = i;
-        while (end < text.size() && text[end] != ' ' && text[end] != '\t' && text[end] != '\n' && text[end] != '\r')
-            ++end;
+        while (end < text.size() && !isSpace(text[end])) ++end;
         words.push_back({text.substr(i, end - i), base + i});
         i = end;
     }
@@ -213,13 +231,19 @@ Result<SongMap> mapFromStructure(std::string_view text, Bpm bpm, const Metre& me
     if (!std::isfinite(offset))
         return fail(ErrorCode::BadValue, Core::sentence("The first beat needs a time in seconds."));
     Builder builder(bpm, metre, offset);
-    std::size_t from = 0;
+    const bool bars = text.find('|') != std::string_view::npos;
+    std::size_t from = 0, sections = 0;
     while (from <= text.size()) {
-        const std::size_t bar = std::min(text.find('|', from), text.size());
-        const auto item = readItem(text.substr(from, bar - from), from);
-        if (!item) return tl::unexpected(item.error());
-        if (auto added = builder.add(*item); !added) return tl::unexpected(added.error());
-        from = bar + 1;
+        const std::size_t end = sectionEnd(text, from, bars);
+        const std::string_view words = text.substr(from, end - from);
+        const bool emptyLine = !bars && isBlank(words) && (end < text.size() ? text[end] == '\n' : sections > 0);
+        if (!emptyLine) {
+            const auto item = readItem(words, from);
+            if (!item) return tl::unexpected(item.error());
+            if (auto added = builder.add(*item); !added) return tl::unexpected(added.error());
+            ++sections;
+        }
+        from = end + 1;
     }
     SongMap map = builder.finish();
     if (auto valid = validate(map); !valid) return tl::unexpected(valid.error());

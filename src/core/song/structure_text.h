@@ -9,6 +9,7 @@ namespace lc {
 
 /// Builds a song map from typed structure, without a recording:
 /// `pickup 2 | intro 16 | verse 32 @112 | stop 4 | bar 2 | fermata 1 3.2s | chorus 32 | outro 16 @112>90`.
+/// Without a bar (|) in it, a new line, or a comma or semicolon right after a number, parts the sections just as well.
 /// Numbers are beats. A name starts a section and a phrase; `stop`, `bar` and `fermata` extend the current one, and a
 /// fermata's beats are new beats (of several the last is held). `@` is a tempo that lasts until the next; `@a>b`
 /// changes it through the section: the first beat at a, the last at b, linear over the beats.

@@ -9,11 +9,17 @@ namespace lc {
 
 namespace {
 
-/// A label as a section's name: no bar, no at-sign, no word that means something else, and not ending in a number that
-/// would be its beats.
+/// A label as a section's name: no bar, no at-sign, no comma that would end a section, no word that means something
+/// else, and not ending in a number that would be its beats.
 std::string nameOf(const std::string& label) {
     std::string name;
-    for (char c : label) name += c == '|' || c == '@' || c == '\n' ? ' ' : c;
+    for (char c : label) {
+        const auto digitAt = [&](std::size_t back) {
+            return name.size() >= back && name[name.size() - back] >= '0' && name[name.size() - back] <= '9';
+        };
+        const bool parts = (c == ',' || c == ';') && (digitAt(1) || (digitAt(2) && name.back() == 's'));
+        name += c == '|' || c == '@' || c == '\n' || parts ? ' ' : c;
+    }
     if (!name.empty() && name[0] >= 'A' && name[0] <= 'Z') name[0] = static_cast<char>(name[0] - 'A' + 'a');
     if (name.find_first_not_of(' ') == std::string::npos || name == "stop" || name == "bar" || name == "fermata" ||
         name == "pickup")

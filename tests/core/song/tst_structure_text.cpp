@@ -47,6 +47,32 @@ private Q_SLOTS:
         const SongMap filled = test::song("verse 14 | stop 2 | chorus 16"); // the stop fills the bar
         QCOMPARE(filled.bars[3].beats, 4);
     }
+    void sectionsAreAlsoPartedAsListsAre_data() {
+        QTest::addColumn<QString>("text");
+        const auto row = [](const char* text) { QTest::newRow(text) << text; };
+        row("intro 16 | verse 32 @112 | chorus 32");
+        row("intro 16, verse 32 @112, chorus 32");
+        row("intro 16; verse 32 @112; chorus 32");
+        row("intro 16\nverse 32 @112\n\nchorus 32\n");
+        row("intro 16,\nverse 32 @112,\nchorus 32,\n");
+    }
+    void sectionsAreAlsoPartedAsListsAre() {
+        QFETCH(QString, text);
+        const auto map = mapFromStructure(text.toStdString(), 120, *parseMetre("4/4"));
+        QVERIFY2(map, map ? "" : test::q(map.error().message).toUtf8().constData());
+        QCOMPARE(map->phrases.size(), std::size_t{3});
+        QCOMPARE(test::q(map->phrases[1].label), "Verse");
+        QCOMPARE(map->beats.size(), std::size_t{80});
+    }
+    void betweenBarsACommaBelongsToTheName() {
+        const SongMap map = test::song("verse 2, slow 32 | chorus 16");
+        QCOMPARE(test::q(map.phrases[0].label), "Verse 2, slow");
+        SongMap one = test::song("verse 32");
+        one.phrases[0].label = "Verse 2, slow";
+        const SongMap again = test::song(structureOf(one).text); // alone it has no bar: the comma would part it
+        QCOMPARE(again.phrases.size(), std::size_t{1});
+        QCOMPARE(again.beats.size(), std::size_t{32});
+    }
     void groupingsBelongToWholeBars() {
         const SongMap map = test::song("dance 16", 300, "7/8:3+2+2");
         QCOMPARE(map.bars[0].grouping, (std::vector<int>{3, 2, 2}));
