@@ -163,6 +163,20 @@ private Q_SLOTS:
         }
         QLocale::setDefault(before);
     }
+    void theWindowRunsTheWayItsWordsDo() {
+        QGuiApplication::setLayoutDirection(Qt::RightToLeft); // a desktop in Hebrew, say
+        QCOMPARE(speak({"he", "en"}, madeForTests().path()), "en");
+        QCOMPARE(QGuiApplication::layoutDirection(), Qt::LeftToRight);
+        QGuiApplication::setLayoutDirection(Qt::RightToLeft);
+        speak({"et"}, madeForTests().path());
+        QCOMPARE(QGuiApplication::layoutDirection(), Qt::LeftToRight);
+        // a language from right to left, of one word
+        QTemporaryDir folder;
+        QVERIFY(
+            QFile::copy(QDir(madeForTests().path()).filePath("lift-count_et.qm"), folder.filePath("lift-count_he.qm")));
+        QCOMPARE(speak({"he"}, folder.path()), "he");
+        QCOMPARE(QGuiApplication::layoutDirection(), Qt::RightToLeft);
+    }
     void aLanguageIsOneFile() {
         QCOMPARE(speak({"fr", "et-EE", "en"}, madeForTests().path()), "et");
         QCOMPARE(app::q(inCounts(counts(1))), test::pseudo("%n count").replace("%n", "1"));

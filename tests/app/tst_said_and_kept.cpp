@@ -61,6 +61,35 @@ private Q_SLOTS:
     }
 
     /// Messages, and how the routine lands after a change of it.
+    /// The keyboard goes straight to where it belongs: what goes away does not hand it round.
+    void theKeyboardDoesNotWander() {
+        test::WindowRig rig;
+        rig.session->doc.startWith(lateDance());
+        rig.window->activateWindow();
+        strips(rig).setFocus();
+        QStringList visited;
+        const auto watch = connect(qApp, &QApplication::focusChanged, this, [&](QWidget*, QWidget* now) {
+            if (now) visited << (now->objectName().isEmpty() ? now->accessibleName() : now->objectName());
+        });
+        for (const auto& id : {stage_id::listen, stage_id::arrange, stage_id::sheets, stage_id::steps}) {
+            visited.clear();
+            rig.window->showStage(id);
+            QCoreApplication::processEvents();
+            QVERIFY2(visited.size() == 1, qPrintable(QString(id) + ": " + visited.join(", ")));
+        }
+        rig.window->showStage(stage_id::arrange);
+        rig.window->stage<ArrangeStage>().showPlans();
+        QTRY_VERIFY(visited.contains("plan0"));
+        QTest::keyClick(rig.window->focusWidget(), Qt::Key_Down);
+        QTRY_COMPARE(visited.back(), "plan1");
+        visited.clear();
+        rig.shortcut(Qt::Key_Return, Qt::ControlModifier); // the plans are others now
+        QTRY_VERIFY(!visited.isEmpty());
+        QCoreApplication::processEvents();
+        visited.removeDuplicates();
+        QCOMPARE(visited.join(", "), "plan0");
+        disconnect(watch);
+    }
     void messagesAndLandingsAreSaid() {
         test::WindowRig rig;
         rig.session->doc.startWith(lateDance());

@@ -158,7 +158,7 @@ bool PassModel::setData(const QModelIndex& index, const QVariant& value, int rol
 }
 
 PassList::PassList(Session& session, const Theme& theme, QWidget* parent)
-    : QTableView(parent), m_model(new PassModel(session, theme, this)) {
+    : QuietView(parent), m_model(new PassModel(session, theme, this)) {
     setModel(m_model);
     setAccessibleName(tr("Passes"));
     setSelectionBehavior(QAbstractItemView::SelectRows);

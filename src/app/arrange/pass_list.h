@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/base/theme.h"
+#include "app/widgets/quiet_view.h"
 #include "core/base/ids.h"
 #include "core/reports/landing_report.h"
 
@@ -56,7 +57,7 @@ private:
     int m_rows = 0;
 };
 
-class PassList : public QTableView {
+class PassList : public QuietView<QTableView> {
     Q_OBJECT
 public:
     PassList(Session& session, const Theme& theme, QWidget* parent = nullptr);

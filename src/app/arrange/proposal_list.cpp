@@ -3,6 +3,7 @@
 #include "app/base/wording.h"
 #include "app/widgets/mini_page.h"
 
+#include <QApplication>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QVBoxLayout>
@@ -28,6 +29,8 @@ ProposalList::ProposalList(const QString& object, const Theme& theme, QWidget* p
 }
 
 void ProposalList::clear() {
+    if (QWidget* focus = QApplication::focusWidget(); focus && isAncestorOf(focus))
+        focus->clearFocus(); // it would wander from choice to choice as they go
     m_more->hide();
     m_column->removeWidget(m_more);
     for (RemedyChoice* choice : m_choices) {
@@ -48,6 +51,7 @@ void ProposalList::add(const QString& title, const QString& price) {
     if (!m_choices.empty()) setTabOrder(m_choices.back(), choice);
     m_choices.push_back(choice);
     m_column->insertWidget(static_cast<int>(index), choice);
+    choice->show(); // at once: it may be given the keyboard before the layout shows it
 }
 
 void ProposalList::choose(std::size_t index, const QString& note) {

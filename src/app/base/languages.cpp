@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 #include <QDir>
 #include <QFileInfo>
+#include <QGuiApplication>
 #include <QLibraryInfo>
 #include <QLocale>
 #include <QTranslator>
@@ -53,14 +54,17 @@ QString languageName(const QString& language) {
 
 QString speak(const QStringList& wanted, const QString& folder) {
     for (QTranslator* words : std::exchange(installed(), {})) delete words; // it takes itself out
+    spoken() = QStringLiteral("en");
     for (const QString& language : wanted) {
         const QLocale locale(language);
         if (locale.language() == QLocale::English) break; // what is written in the program
         if (locale.language() == QLocale::C || !install(locale, QStringLiteral("lift-count"), folder)) continue;
         install(locale, QStringLiteral("qtbase"), QLibraryInfo::path(QLibraryInfo::TranslationsPath)); // its dialogs
-        return spoken() = locale.name().section(QLatin1Char('_'), 0, 0);
+        spoken() = locale.name().section(QLatin1Char('_'), 0, 0);
+        break;
     }
-    return spoken() = QStringLiteral("en");
+    QGuiApplication::setLayoutDirection(QLocale(spoken()).textDirection());
+    return spoken();
 }
 
 QString spokenLanguage() { return spoken(); }

@@ -16,8 +16,10 @@ namespace lc::app {
 
 /// Speaks the first of the languages that a person wants and that the program has, English where it has none or English
 /// comes first, in the place of the one before. Numbers and dates stay as the person has them (QLocale()): a comma that
-/// is typed for a fraction is one, whatever the words are. `wanted` as QLocale::uiLanguages() gives them: "de-AT",
-/// "de". Windows that are there keep their words. Gives the language that is spoken: "de", "en".
+/// is typed for a fraction is one, whatever the words are. The window runs the way the words do, whatever the desktop's
+/// language: English words painted from right to left would be out of order ("100 %" as "% 100"). `wanted` as
+/// QLocale::uiLanguages() gives them: "de-AT", "de". Windows that are there keep their words. Gives the language that
+/// is spoken: "de", "en".
 QString speak(const QStringList& wanted, const QString& folder = languageFolder());
 /// The language that speak() took last: "en" before.
 [[nodiscard]] QString spokenLanguage();

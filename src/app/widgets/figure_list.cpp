@@ -4,6 +4,7 @@
 #include "app/base/qtext.h"
 #include "app/base/wording.h"
 #include "app/widgets/marks.h"
+#include "app/widgets/quiet_view.h"
 
 #include <QKeyEvent>
 #include <QLabel>
@@ -159,7 +160,7 @@ FigureList::FigureList(FigureDesk& desk, const Theme& theme, QWidget* parent)
     m_empty = paragraph({}, theme.words(13), Tone::Ink2, this);
     m_empty->setContentsMargins(theme.px(16), theme.px(10), theme.px(12), 0);
     column->addWidget(m_empty);
-    m_list = new QListView(this);
+    m_list = new QuietView<QListView>(this);
     m_list->setObjectName(QStringLiteral("figureList"));
     m_list->setAccessibleName(tr("Figures"));
     m_list->setUniformItemSizes(true);

@@ -23,7 +23,7 @@ private:
 } // namespace
 
 PlainTable::PlainTable(const QStringList& heads, const Theme& theme, QWidget* parent)
-    : QTableWidget(0, static_cast<int>(heads.size()), parent), m_theme(theme) {
+    : QuietView(0, static_cast<int>(heads.size()), parent), m_theme(theme) {
     setHorizontalHeaderLabels(heads);
     setShowGrid(false);
     setSelectionBehavior(QAbstractItemView::SelectRows);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/base/theme.h"
+#include "app/widgets/quiet_view.h"
 
 #include <QTableWidget>
 
@@ -8,7 +9,7 @@ namespace lc::app {
 
 /// Rows under ruled heads, without cells to be filled in: one row is chosen at a time, and a row may be greyed with a
 /// reason.
-class PlainTable : public QTableWidget {
+class PlainTable : public QuietView<QTableWidget> {
     Q_OBJECT
 public:
     PlainTable(const QStringList& heads, const Theme& theme, QWidget* parent = nullptr);

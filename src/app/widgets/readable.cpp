@@ -2,6 +2,7 @@
 
 #include <QAccessible>
 #include <QAccessibleWidget>
+#include <QTimer>
 
 namespace lc::app {
 
@@ -107,12 +108,15 @@ QAccessibleInterface* readableInterface(QWidget* widget) {
 }
 
 void tellPieceInFocus(QWidget& widget) {
-    if (!widget.hasFocus()) return;
-    QAccessibleInterface* all = QAccessible::queryAccessibleInterface(&widget);
-    QAccessibleInterface* piece = all ? all->focusChild() : nullptr;
-    if (!piece) return;
-    QAccessibleEvent event(piece, QAccessible::Focus);
-    QAccessible::updateAccessibility(&event);
+    if (!QAccessible::isActive()) return;
+    QTimer::singleShot(0, &widget, [&widget] { // after Qt has said that the widget itself has the keyboard
+        if (!widget.hasFocus()) return;
+        QAccessibleInterface* all = QAccessible::queryAccessibleInterface(&widget);
+        QAccessibleInterface* piece = all ? all->focusChild() : nullptr;
+        if (!piece) return;
+        QAccessibleEvent event(piece, QAccessible::Focus);
+        QAccessible::updateAccessibility(&event);
+    });
 }
 
 Announcer::Announcer(QWidget* parent) : QWidget(parent) {

@@ -220,6 +220,8 @@ void MainWindow::showStartOrStage() {
     QWidget* page =
         blank && m_stage->about().whenBlank != Stage::WhenBlank::Itself ? static_cast<QWidget*>(m_start) : m_stage;
     if (m_stack->currentWidget() == page) return;
+    if (QWidget* focus = focusWidget(); focus && m_stack->currentWidget()->isAncestorOf(focus))
+        focus->clearFocus(); // it would wander through the window as the stage goes
     m_stack->setCurrentWidget(page);
     if (page != m_stage) return;
     if (QWidget* home = m_stage->home()) home->setFocus();
