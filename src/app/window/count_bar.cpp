@@ -199,7 +199,7 @@ void CountBar::paintEvent(QPaintEvent*) {
     text(x + countWidth + px(2), px(64), w.sub, m_theme.numbers(20), c.ink3);
     x += std::max(px(44), countWidth) + px(30);
     const bool narrow = width() < px(1020);
-    const int infoWidth = px(narrow ? 132 : 160);
+    const int infoWidth = std::min(px(narrow ? 132 : 160), s.play.left() - px(20) - x);
     text(x, px(31), w.set, m_theme.words(15, Weight::Bold), c.ink, infoWidth);
     text(x, px(49), w.place, m_theme.words(13), c.ink2, infoWidth);
     text(x, px(66), w.detail, m_theme.words(13), c.ink2, infoWidth);
