@@ -16,8 +16,9 @@ QFont LinePainter::nameFont() const { return m_theme.words(m_line.set > 0 ? 13 :
 std::vector<NameOnLine> LinePainter::placedNames() const {
     std::vector<NameOnLine> out;
     const QFontMetricsF metrics(nameFont());
-    const double inset = 4 * m_s, end = m_rect.right() - 2 * m_s;
-    double aboveFrom = 0; // where the row above is free
+    const double inset = 4 * m_s;
+    const double end = m_layout.width - 2 * m_s; // over the line's end too: the margin is free at that height
+    double aboveFrom = 0;                        // where the row above is free
     const auto& all = danced().passes;
     auto pass =
         std::lower_bound(all.begin(), all.end(), m_from, [](const PassPerformance& p, Tick t) { return p.end() <= t; });
@@ -39,14 +40,12 @@ std::vector<NameOnLine> LinePainter::placedNames() const {
             name.left = std::max(own, from + inset);
             name.room = right - name.left - inset;
             const double wide = metrics.horizontalAdvance(name.words);
-            // At the line's end it stands further left.
-            const double above = std::min(own, std::max(end - wide - m_s, std::max(aboveFrom, m_rect.left() + inset)));
-            const double room = std::min(wide + m_s, end - above);
+            const double room = std::min(wide + m_s, end - own);
             if (wide > name.room && own >= aboveFrom && room > name.room) {
                 name.above = true;
-                name.left = above;
+                name.left = own;
                 name.room = room;
-                aboveFrom = above + room + 2 * inset;
+                aboveFrom = own + room + 2 * inset;
             }
             out.push_back(std::move(name));
         }
