@@ -226,6 +226,13 @@ private Q_SLOTS:
                  std::string("Mittwoch"));
         QVERIFY(rig.window->files().save());
         QCOMPARE(rig.window->files().versions().size(), std::size_t(4));
+        // another routine is opened while the list is there: the version is no step of that one
+        QVERIFY(rig.window->commands().run("routine.versions"));
+        list = rig.window->findChild<QDialog*>("keptWork")->findChild<KeptList*>();
+        rig.session->doc.startNew();
+        Q_EMIT list->broughtBack(0);
+        QTRY_COMPARE(rig.session->doc.path(), file("week.liftcount"));
+        QVERIFY(!rig.session->doc.canUndo());
     }
 
     /// What the journal cannot be written to is said once; work goes on.

@@ -54,8 +54,8 @@ public:
     void startWith(
         Document document,
         std::vector<HandoutLine> handout = {}); ///< unsaved, with nothing to undo; `handout` where it came from one
-    /// A routine that was not saved when the program ended: unsaved. `file` is the file that it is of, and is saved
-    /// over when the person saves; empty for none.
+    /// A routine that was not saved when the program ended, or an earlier version of a file that is not open: unsaved.
+    /// `file` is the file that it is of, and is saved over when the person saves; empty for none.
     void bringBack(Document document, const QString& file);
     /// A dance for the song that is here and has none yet; a step of undo.
     void takeDance(Document dance, std::vector<HandoutLine> handout);

@@ -114,8 +114,14 @@ void KeptWork::showVersions() {
         : all.empty()  ? tr("No earlier version of “%1” is kept.").arg(QFileInfo(file).fileName())
                        : tr("Bringing one back leaves the file as it is until you save; Undo takes it away again.");
     showList(tr("Earlier versions"), says, all,
-             [this, documents](int index) {
-                 m_session.doc.takeVersion(documents[static_cast<std::size_t>(index)]);
+             [this, file, documents](int index) {
+                 const Document& version = documents[static_cast<std::size_t>(index)];
+                 if (m_session.doc.path() == file)
+                     m_session.doc.takeVersion(version);
+                 else if (m_files.mayDiscard()) // another routine has been opened meanwhile
+                     m_session.doc.bringBack(version, file);
+                 else
+                     return;
                  Q_EMIT broughtBack();
              },
              {});
