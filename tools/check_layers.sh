@@ -5,7 +5,7 @@ set -euo pipefail
 cd "$(dirname "$0")/.."
 stages=$(cd src && for header in app/*/*_stage.h; do dirname "$header"; done)
 layers=(core/base core/notation core/song core/papers core/said core/figures core/routine core/document core/edits core/landing core/reports
-  core/planning core/exchange audio/sound audio/listening audio/playing audio/matching store sheets app/base app/widgets app/strips $stages app/window cli)
+  core/planning core/rehearsing core/exchange audio/sound audio/listening audio/playing audio/matching store sheets app/base app/widgets app/strips $stages app/window cli)
 apart=("audio/listening audio/playing" "store sheets" "$(echo $stages)") # folders of one group do not know each other
 
 grep -rnoE '#include "(core|app|audio|store|sheets|cli)[a-z/_]*' src --include='*.h' --include='*.cpp' | awk -v layers="${layers[*]}" -v apart="$(IFS=,; echo "${apart[*]}")" '

@@ -4597,6 +4597,34 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>The song ends there: nothing follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A count-in has 0 to %1 counts, not %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no ladder of tempi. Write from, to and step in percent with colons, for example 60:100:5, or 60:100:5x2 for each twice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tempo of practice lies between %1 and %2 percent of the song&apos;s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to practise: the end lies before the beginning, or the tempo is none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to tap to: choose a place with two counts and more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four taps and more are needed to say how you tap; there were %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>after the song</source>
         <translation type="unfinished"></translation>
     </message>

@@ -7211,6 +7211,34 @@
             <numerusform>Zwölfer</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The song ends there: nothing follows.</source>
+        <translation>Dort endet das Lied: Es folgt nichts.</translation>
+    </message>
+    <message>
+        <source>A count-in has 0 to %1 counts, not %2.</source>
+        <translation>Ein Einzähler hat 0 bis %1 Counts, nicht %2.</translation>
+    </message>
+    <message>
+        <source>“%1” is no ladder of tempi. Write from, to and step in percent with colons, for example 60:100:5, or 60:100:5x2 for each twice.</source>
+        <translation>„%1“ ist keine Tempoleiter. Schreiben Sie von, bis und Schritt in Prozent mit Doppelpunkten, zum Beispiel 60:100:5, oder 60:100:5x2 für jedes zweimal.</translation>
+    </message>
+    <message>
+        <source>A tempo of practice lies between %1 and %2 percent of the song&apos;s.</source>
+        <translation>Ein Übungstempo liegt zwischen %1 und %2 Prozent von dem des Liedes.</translation>
+    </message>
+    <message>
+        <source>There is nothing to practise: the end lies before the beginning, or the tempo is none.</source>
+        <translation>Es gibt nichts zu üben: Das Ende liegt vor dem Anfang, oder das Tempo ist keines.</translation>
+    </message>
+    <message>
+        <source>There is nothing to tap to: choose a place with two counts and more.</source>
+        <translation>Es gibt nichts, wozu geklopft werden könnte: Wählen Sie eine Stelle mit zwei Counts und mehr.</translation>
+    </message>
+    <message>
+        <source>Four taps and more are needed to say how you tap; there were %1.</source>
+        <translation>Um zu sagen, wie Sie klopfen, braucht es vier Schläge und mehr; es waren %1.</translation>
+    </message>
 </context>
 <context>
     <name>Files</name>

@@ -7211,6 +7211,34 @@
             <numerusform>doces</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The song ends there: nothing follows.</source>
+        <translation>La canción termina ahí: no sigue nada.</translation>
+    </message>
+    <message>
+        <source>A count-in has 0 to %1 counts, not %2.</source>
+        <translation>Una entrada contada tiene de 0 a %1 cuentas, no %2.</translation>
+    </message>
+    <message>
+        <source>“%1” is no ladder of tempi. Write from, to and step in percent with colons, for example 60:100:5, or 60:100:5x2 for each twice.</source>
+        <translation>«%1» no es una escalera de tempos. Escriba desde, hasta y paso en porcentaje con dos puntos, por ejemplo 60:100:5, o 60:100:5x2 para cada uno dos veces.</translation>
+    </message>
+    <message>
+        <source>A tempo of practice lies between %1 and %2 percent of the song&apos;s.</source>
+        <translation>Un tempo de práctica está entre el %1 y el %2 por ciento del de la canción.</translation>
+    </message>
+    <message>
+        <source>There is nothing to practise: the end lies before the beginning, or the tempo is none.</source>
+        <translation>No hay nada que practicar: el final está antes del principio, o el tempo no es válido.</translation>
+    </message>
+    <message>
+        <source>There is nothing to tap to: choose a place with two counts and more.</source>
+        <translation>No hay nada que marcar: elija un pasaje de dos cuentas o más.</translation>
+    </message>
+    <message>
+        <source>Four taps and more are needed to say how you tap; there were %1.</source>
+        <translation>Hacen falta cuatro toques o más para decir cómo marca; hubo %1.</translation>
+    </message>
 </context>
 <context>
     <name>Files</name>

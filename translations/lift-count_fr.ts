@@ -7211,6 +7211,34 @@
             <numerusform>douze</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The song ends there: nothing follows.</source>
+        <translation>La chanson finit là : rien ne suit.</translation>
+    </message>
+    <message>
+        <source>A count-in has 0 to %1 counts, not %2.</source>
+        <translation>Un décompte a de 0 à %1 comptes, pas %2.</translation>
+    </message>
+    <message>
+        <source>“%1” is no ladder of tempi. Write from, to and step in percent with colons, for example 60:100:5, or 60:100:5x2 for each twice.</source>
+        <translation>« %1 » n&apos;est pas une échelle de tempos. Écrivez de, à et pas en pour cent avec des deux-points, par exemple 60:100:5, ou 60:100:5x2 pour chacun deux fois.</translation>
+    </message>
+    <message>
+        <source>A tempo of practice lies between %1 and %2 percent of the song&apos;s.</source>
+        <translation>Un tempo de répétition est compris entre %1 et %2 pour cent de celui de la chanson.</translation>
+    </message>
+    <message>
+        <source>There is nothing to practise: the end lies before the beginning, or the tempo is none.</source>
+        <translation>Il n&apos;y a rien à répéter : la fin précède le début, ou le tempo n&apos;en est pas un.</translation>
+    </message>
+    <message>
+        <source>There is nothing to tap to: choose a place with two counts and more.</source>
+        <translation>Il n&apos;y a rien sur quoi taper : choisissez un passage d&apos;au moins deux comptes.</translation>
+    </message>
+    <message>
+        <source>Four taps and more are needed to say how you tap; there were %1.</source>
+        <translation>Il faut au moins quatre frappes pour dire comment vous tapez ; il y en a eu %1.</translation>
+    </message>
 </context>
 <context>
     <name>Files</name>
