@@ -11,11 +11,11 @@ namespace lc {
 
 namespace {
 
-constexpr int mostLead = 64;          // four lines of sixteen: nobody counts in for longer
-constexpr double slowestPercent = 25; // what the player can do (Player::setSpeed)
-constexpr double fastestPercent = 200;
-constexpr int mostTimes = 99;
-constexpr std::size_t mostRungs = 200;
+constexpr int mostLead = 64;           // four lines of sixteen: nobody counts in for longer
+constexpr double slowestPercent = 25;  // what the player can do (Player::setSpeed)
+constexpr double fastestPercent = 200; // the same
+constexpr int mostTimes = 99;          // a bound against typing slips: hours
+constexpr std::size_t mostRungs = 400; // steps of half a percent over the whole range are 351
 
 Result<Seconds> lengthOfCount(const CountGrid& grid, Tick at) {
     const auto start = grid.secondsAt(at);
