@@ -207,7 +207,7 @@ int actionsFor(const Truth& truth, const HeardSong& heard, bool told) {
             const auto [beats, ones] = timesOf(truth, reading->map);
             std::printf("   beats %.3f 1s %.3f  %s:", test::fMeasure(beats, truth.beats),
                         test::fMeasure(ones, truth.ones), toString(reading->map.metre).c_str());
-            for (const SongFact& fact : action) std::printf(" %s;", describe(fact).c_str());
+            for (const SongFact& fact : action) std::printf(" %s;", describe(fact).english().c_str());
             std::printf("\n");
         }
         const std::vector<SongFact> before = facts;

@@ -2,6 +2,8 @@
 
 #include "app/base/qtext.h"
 
+#include <QHash>
+
 #include <algorithm>
 
 namespace lc::app::strips {
@@ -13,12 +15,17 @@ double LinePainter::ownTabEnd(const PassPerformance& pass) const {
 
 QFont LinePainter::nameFont() const { return m_theme.words(m_line.set > 0 ? 13 : 12, Weight::Semibold); }
 
-std::vector<NameOnLine> LinePainter::placedNames() const {
+std::vector<NameOnLine> LinePainter::placedNames(QHash<QString, double>* known) const {
     std::vector<NameOnLine> out;
     const QFontMetricsF metrics(nameFont());
     const double inset = 4 * m_s;
     const double end = m_layout.width - 2 * m_s; // over the line's end too: the margin is free at that height
     double aboveFrom = 0;                        // where the row above is free
+    const auto widthOf = [&](const QString& words) {
+        if (!known) return metrics.horizontalAdvance(words);
+        const auto measured = known->constFind(words);
+        return measured != known->constEnd() ? *measured : *known->insert(words, metrics.horizontalAdvance(words));
+    };
     const auto& all = danced().passes;
     auto pass =
         std::lower_bound(all.begin(), all.end(), m_from, [](const PassPerformance& p, Tick t) { return p.end() <= t; });
@@ -39,7 +46,7 @@ std::vector<NameOnLine> LinePainter::placedNames() const {
             const double right = x(std::min(name.end, m_to));
             name.left = std::max(own, from + inset);
             name.room = right - name.left - inset;
-            const double wide = metrics.horizontalAdvance(name.words);
+            const double wide = widthOf(name.words);
             const double room = std::min(wide + m_s, end - own);
             if (wide > name.room && own >= aboveFrom && room > name.room) {
                 name.above = true;
@@ -96,12 +103,13 @@ namespace lc::app {
 void giveNamesRoom(StripLayout& layout, const StripScene& scene) {
     if (scene.content == StripContent::Listen) return;
     const double row = (layout.magnification == Magnification::Eight ? 17 : 13) * layout.scale;
-    QPainter none; // measuring paints nothing
+    QPainter none;                 // measuring paints nothing
+    QHash<QString, double> widths; // a routine of thousands of passes has few names
     double down = 0;
     for (StripLine& line : layout.lines) {
         line.top += down;
         if (line.folded) continue;
-        const auto names = strips::LinePainter(none, layout, scene, line).placedNames();
+        const auto names = strips::LinePainter(none, layout, scene, line).placedNames(&widths);
         if (std::none_of(names.begin(), names.end(), [](const auto& name) { return name.above; })) continue;
         line.height += row;
         down += row;

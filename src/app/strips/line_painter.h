@@ -5,6 +5,7 @@
 #include "app/strips/strips_painter.h"
 
 #include <QCoreApplication>
+#include <QHash>
 #include <QPainter>
 
 namespace lc::app {
@@ -35,7 +36,8 @@ public:
     void paint();
     /// The names of the figures danced on this line. One that has no room on its ribbon goes up where the row above is
     /// free; between two that went up one may have to stay and be cut short. Paints nothing.
-    [[nodiscard]] std::vector<NameOnLine> placedNames() const;
+    /// `known` keeps the widths of names, for many lines of one layout.
+    [[nodiscard]] std::vector<NameOnLine> placedNames(QHash<QString, double>* known = nullptr) const;
 
 private:
     [[nodiscard]] double x(Tick at) const;
