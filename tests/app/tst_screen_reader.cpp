@@ -126,7 +126,9 @@ private Q_SLOTS:
                 QTest::keyClick(now, Qt::Key_Tab);
             }
             for (QWidget* widget : all)
-                if (!come.contains(widget)) m_wrong << stage->about().id + ": Tab does not come to " + tell(*widget);
+                if (!come.contains(widget))
+                    m_wrong << stage->about().id + ": Tab does not come to " + tell(*widget) + " " +
+                                   widget->accessibleName();
         }
     }
 

@@ -34,6 +34,9 @@ void Rail::tellStates() {
                                                      : state.begun  ? tr("begun")
                                                                     : QString());
         m_buttons[i]->setChecked(m_stages[i] == m_stage);
+        // Tab comes to the stage that is open, arrows to the others: Qt has it so only once one of them had the
+        // keyboard
+        m_buttons[i]->setFocusPolicy(m_stages[i] == m_stage ? Qt::TabFocus : Qt::NoFocus);
     }
     update();
 }
