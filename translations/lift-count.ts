@@ -4605,15 +4605,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no ladder of tempi. Write from, to and step in percent with colons, for example 60:100:5, or 60:100:5x2 for each twice.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>A tempo of practice lies between %1 and %2 percent of the song&apos;s.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There is nothing to practise: the end lies before the beginning, or the tempo is none.</source>
+        <source>“%1” is no ladder of tempi. Write from, to and step in percent with colons, for example 60:100:5, or 60:100:5x2 for each twice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to practise between these two places.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9948,11 +9948,6 @@
     </message>
     <message>
         <source>%1, %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>d MMM, hh:mm</source>
-        <comment>day and time</comment>
         <translation type="unfinished"></translation>
     </message>
     <message>

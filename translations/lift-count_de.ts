@@ -7228,16 +7228,16 @@
         <translation>Ein Übungstempo liegt zwischen %1 und %2 Prozent von dem des Liedes.</translation>
     </message>
     <message>
-        <source>There is nothing to practise: the end lies before the beginning, or the tempo is none.</source>
-        <translation>Es gibt nichts zu üben: Das Ende liegt vor dem Anfang, oder das Tempo ist keines.</translation>
-    </message>
-    <message>
         <source>There is nothing to tap to: choose a place with two counts and more.</source>
         <translation>Es gibt nichts, wozu geklopft werden könnte: Wählen Sie eine Stelle mit zwei Counts und mehr.</translation>
     </message>
     <message>
         <source>Four taps and more are needed to say how you tap; there were %1.</source>
         <translation>Um zu sagen, wie Sie klopfen, braucht es vier Schläge und mehr; es waren %1.</translation>
+    </message>
+    <message>
+        <source>There is nothing to practise between these two places.</source>
+        <translation>Zwischen diesen beiden Stellen gibt es nichts zu üben.</translation>
     </message>
 </context>
 <context>
@@ -10025,11 +10025,6 @@
     <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>d MMM, hh:mm</source>
-        <comment>day and time</comment>
-        <translation>d. MMM, HH:mm</translation>
     </message>
     <message>
         <source>Figure “%1”</source>

@@ -7228,16 +7228,16 @@
         <translation>Un tempo de práctica está entre el %1 y el %2 por ciento del de la canción.</translation>
     </message>
     <message>
-        <source>There is nothing to practise: the end lies before the beginning, or the tempo is none.</source>
-        <translation>No hay nada que practicar: el final está antes del principio, o el tempo no es válido.</translation>
-    </message>
-    <message>
         <source>There is nothing to tap to: choose a place with two counts and more.</source>
         <translation>No hay nada que marcar: elija un pasaje de dos cuentas o más.</translation>
     </message>
     <message>
         <source>Four taps and more are needed to say how you tap; there were %1.</source>
         <translation>Hacen falta cuatro toques o más para decir cómo marca; hubo %1.</translation>
+    </message>
+    <message>
+        <source>There is nothing to practise between these two places.</source>
+        <translation>Entre estos dos lugares no hay nada que practicar.</translation>
     </message>
 </context>
 <context>
@@ -10025,11 +10025,6 @@
     <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>d MMM, hh:mm</source>
-        <comment>day and time</comment>
-        <translation>d MMM, HH:mm</translation>
     </message>
     <message>
         <source>Figure “%1”</source>

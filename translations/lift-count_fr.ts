@@ -7228,16 +7228,16 @@
         <translation>Un tempo de répétition est compris entre %1 et %2 pour cent de celui de la chanson.</translation>
     </message>
     <message>
-        <source>There is nothing to practise: the end lies before the beginning, or the tempo is none.</source>
-        <translation>Il n&apos;y a rien à répéter : la fin précède le début, ou le tempo n&apos;en est pas un.</translation>
-    </message>
-    <message>
         <source>There is nothing to tap to: choose a place with two counts and more.</source>
         <translation>Il n&apos;y a rien sur quoi taper : choisissez un passage d&apos;au moins deux comptes.</translation>
     </message>
     <message>
         <source>Four taps and more are needed to say how you tap; there were %1.</source>
         <translation>Il faut au moins quatre frappes pour dire comment vous tapez ; il y en a eu %1.</translation>
+    </message>
+    <message>
+        <source>There is nothing to practise between these two places.</source>
+        <translation>Il n&apos;y a rien à répéter entre ces deux endroits.</translation>
     </message>
 </context>
 <context>
@@ -10025,11 +10025,6 @@
     <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>d MMM, hh:mm</source>
-        <comment>day and time</comment>
-        <translation>d MMM, HH:mm</translation>
     </message>
     <message>
         <source>Figure “%1”</source>

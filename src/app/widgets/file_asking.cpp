@@ -36,10 +36,12 @@ bool mayReplace(QWidget* parent, const QString& path) {
 QString startFolder(const Session& session, FolderFor what, Purpose purpose) {
     const bool songs = what == FolderFor::Songs;
     const QString song = pathOf(session.doc.document().song.path), routine = session.doc.path();
-    const QString demo = shippedFolder(QStringLiteral("demo"));
+    const QString demo =
+        QFileInfo(shippedFolder(QStringLiteral("demo"))).canonicalFilePath(); // a link where it was built
     QStringList places;
     for (const QString& file : songs ? QStringList{song, routine} : QStringList{routine, song})
-        if (const QString folder = QFileInfo(file).absolutePath(); !file.isEmpty() && folder != demo) places << folder;
+        if (!file.isEmpty() && (demo.isEmpty() || QFileInfo(file).canonicalPath() != demo))
+            places << QFileInfo(file).absolutePath();
     if (what == FolderFor::Figures) // exchanged between people, not between routines
         places.prepend(settings::folder(what));
     else

@@ -145,14 +145,17 @@ std::shared_ptr<const Landing> FileDesk::pageOf(const QString& path) {
     return file ? std::make_shared<const Landing>(land(file->document)) : nullptr;
 }
 
+QString FileDesk::dayAndTime(const QDateTime& when) {
+    return QLocale().toString(when, tr("d MMM, hh:mm", "day and time")).replace(QLatin1Char(' '), QChar(QChar::Nbsp));
+}
+
 QList<RecentFile> FileDesk::recent() const {
     QList<RecentFile> files;
     for (const QString& path : settings::recentFiles()) {
         if (!QFileInfo::exists(path)) continue;
         const settings::FileWords words = settings::wordsOf(path);
         files.append({path, words.title.isEmpty() ? QFileInfo(path).completeBaseName() : words.title,
-                      tr("%1, %2").arg(words.about, QLocale().toString(QFileInfo(path).lastModified(),
-                                                                       tr("d MMM, hh:mm", "day and time")))});
+                      tr("%1, %2").arg(words.about, dayAndTime(QFileInfo(path).lastModified()))});
     }
     return files;
 }

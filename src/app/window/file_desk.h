@@ -23,6 +23,7 @@ public:
 
     /// Where the demo lies: beside the program's sources or installed data; empty when it is nowhere.
     [[nodiscard]] static QString demoPath();
+    [[nodiscard]] static QString dayAndTime(const QDateTime& when);  ///< "1 Dec, 11:13", never torn at a line's end
     [[nodiscard]] static QString passesOf(const Document& document); ///< "8 passes"
     /// What the routine is called on the screen.
     [[nodiscard]] QString shownTitle() const;

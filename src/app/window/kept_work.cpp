@@ -34,11 +34,10 @@ void KeptWork::lookAgain() {
 }
 
 KeptRoutine KeptWork::described(const Document& document, std::int64_t at) const {
-    const QDateTime when = QDateTime::fromMSecsSinceEpoch(at);
     KeptRoutine kept;
     kept.title = document.title.empty() ? tr("A routine without a title") : q(document.title);
     kept.about =
-        tr("%1, %2").arg(QLocale().toString(when, tr("d MMM, hh:mm", "day and time")), FileDesk::passesOf(document));
+        tr("%1, %2").arg(FileDesk::dayAndTime(QDateTime::fromMSecsSinceEpoch(at)), FileDesk::passesOf(document));
     kept.landing = std::make_shared<const Landing>(land(document, m_desk.limits()));
     return kept;
 }
@@ -50,8 +49,7 @@ KeptRoutine KeptWork::described(const LeftBehind& left) const {
         kept = described(*entry.document, left.writtenAt);
     else if (entry.figure) {
         kept.title = tr("Figure “%1”").arg(q(entry.figure->card.name));
-        kept.about =
-            QLocale().toString(QDateTime::fromMSecsSinceEpoch(left.writtenAt), tr("d MMM, hh:mm", "day and time"));
+        kept.about = FileDesk::dayAndTime(QDateTime::fromMSecsSinceEpoch(left.writtenAt));
     }
     if (!entry.file.empty()) kept.about = tr("%1, changes to “%2”").arg(kept.about, readable(pathOf(entry.file)));
     return kept;

@@ -32,6 +32,13 @@ Result<void> checkLead(int lead) {
     return {};
 }
 
+Result<void> checkPercent(double percent) {
+    if (percent >= slowestPercent && percent <= fastestPercent) return {};
+    return fail(ErrorCode::BadValue,
+                Core::sentence("A tempo of practice lies between %1 and %2 percent of the song's.",
+                               static_cast<int>(slowestPercent), static_cast<int>(fastestPercent)));
+}
+
 } // namespace
 
 Result<CountIn> countIn(const CountGrid& grid, Tick from, int lead) {
@@ -78,11 +85,7 @@ Result<std::vector<Rung>> readLadder(std::string_view text) {
     if (numbers.size() != 3) return wrong();
     const double from = numbers[0], to = numbers[1], step = std::abs(numbers[2]);
     for (const double percent : {from, to})
-        if (percent < slowestPercent || percent > fastestPercent)
-            return fail(ErrorCode::BadValue,
-                        Core::sentence("A tempo of practice lies between %1 and %2 percent of the "
-                                       "song's.",
-                                       static_cast<int>(slowestPercent), static_cast<int>(fastestPercent)));
+        if (auto fine = checkPercent(percent); !fine) return tl::unexpected(fine.error());
     if (step <= 0 && from != to) return wrong();
     std::vector<Rung> rungs;
     const double way = from <= to ? 1 : -1;
@@ -98,9 +101,9 @@ Result<std::vector<Rung>> readLadder(std::string_view text) {
 
 Result<Seconds> practiceSeconds(const CountGrid& grid, Tick from, Tick to, const Rung& rung, int lead) {
     if (auto fine = checkLead(lead); !fine) return tl::unexpected(fine.error());
-    if (to <= from || rung.times < 1 || !(rung.percent >= slowestPercent) || rung.percent > fastestPercent)
-        return fail(ErrorCode::BadValue, Core::sentence("There is nothing to practise: the end lies before the "
-                                                        "beginning, or the tempo is none."));
+    if (auto fine = checkPercent(rung.percent); !fine) return tl::unexpected(fine.error());
+    if (to <= from || rung.times < 1)
+        return fail(ErrorCode::BadValue, Core::sentence("There is nothing to practise between these two places."));
     const auto start = grid.secondsAt(from), end = grid.secondsAt(to);
     if (!start) return tl::unexpected(start.error());
     if (!end) return tl::unexpected(end.error());

@@ -1,12 +1,13 @@
 #include "core/rehearsing/tap_statistics.h"
 
+#include "core/base/line_fit.h"
+#include "core/base/quantile.h"
 #include "core/base/sentence.h"
 
 #include <algorithm>
 #include <cmath>
 #include <map>
 #include <numbers>
-#include <numeric>
 
 namespace lc {
 
@@ -17,14 +18,6 @@ constexpr std::size_t leastTaps = 4;  // fewer say nothing
 constexpr std::size_t leastSlide = 8; // taps on either side of the place from which they slide
 constexpr double surelyBetter = 12;   // by how much the slide's BIC must be lower: very strong evidence is 10
                                       // (Kass and Raftery, Bayes Factors, JASA 90, 1995, section 3.2)
-
-double median(std::vector<double> values) {
-    if (values.empty()) return 0;
-    const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
-    std::nth_element(values.begin(), middle, values.end());
-    if (values.size() % 2 == 1) return *middle;
-    return (*middle + *std::max_element(values.begin(), middle)) / 2;
-}
 
 /// The usual distance of two places.
 Seconds usualDistance(const std::vector<TapPlace>& places) {
@@ -42,35 +35,15 @@ std::size_t nearestPlace(const std::vector<TapPlace>& places, Seconds time) {
     return static_cast<std::size_t>((time - before->time <= after->time - time ? before : after) - places.begin());
 }
 
-/// A straight line through points, from running sums.
-struct Line {
-    double n = 0, x = 0, y = 0, xx = 0, xy = 0, yy = 0;
-    void add(double px, double py, double weight = 1) {
-        n += weight;
-        x += weight * px;
-        y += weight * py;
-        xx += weight * px * px;
-        xy += weight * px * py;
-        yy += weight * py * py;
-    }
-    [[nodiscard]] double slope() const {
-        const double spread = n * xx - x * x;
-        return spread > 0 ? (n * xy - x * y) / spread : 0;
-    }
-};
-
 /// The taps level until one of them, and on a line from there on: sum of squares left over, and the slope. Solved
 /// exactly for each bend from the normal equations of 1 and max(0, x − bend).
 struct Bend {
     double left = 0, slope = 0;
 };
 Bend bendAt(const std::vector<MatchedTap>& taps, std::size_t bend) {
-    Line line;
-    for (std::size_t i = 0; i < taps.size(); ++i) line.add(std::max(0.0, taps[i].time - taps[bend].time), taps[i].late);
-    const double slope = line.slope();
-    const double level = (line.y - slope * line.x) / line.n;
-    const double left = line.yy - level * line.y - slope * line.xy;
-    return {std::max(left, 1e-12), slope};
+    LineFit line;
+    for (const MatchedTap& tap : taps) line.add(std::max(0.0, tap.time - taps[bend].time), tap.late);
+    return {std::max(line.left(), 1e-12), line.slope()};
 }
 
 std::optional<TapSlide> slideIn(const std::vector<MatchedTap>& taps) {
@@ -155,8 +128,8 @@ Result<TapTest> measureTaps(std::vector<TapPlace> places, std::vector<Seconds> t
     for (const Seconds raw : taps) {
         const Seconds tap = raw - latency;
         // after a jump it is the last tap that says where the next is: half a beat off is as near to either place
-        const bool jumped = !lately.empty() && std::abs(lately.back() - median(lately)) > 0.3 * period;
-        const Seconds expected = jumped ? lately.back() : median(lately);
+        Seconds expected = lately.empty() ? 0 : median(lately);
+        if (!lately.empty() && std::abs(lately.back() - expected) > 0.3 * period) expected = lately.back();
         const std::size_t place = nearestPlace(places, tap - expected);
         const Seconds late = tap - places[place].time;
         const bool beyond = std::abs(late - expected) > 0.6 * period; // before the first place or after the last
@@ -181,7 +154,7 @@ Result<TapTest> measureTaps(std::vector<TapPlace> places, std::vector<Seconds> t
         for (std::size_t place = test.taps[i - 1].place + 1; place < test.taps[i].place; ++place)
             test.missed.push_back(place);
     std::vector<Seconds> late;
-    Line drift;
+    LineFit drift;
     for (const MatchedTap& tap : test.taps) {
         late.push_back(tap.late);
         drift.add(tap.time - test.taps.front().time, tap.late);
@@ -193,7 +166,7 @@ Result<TapTest> measureTaps(std::vector<TapPlace> places, std::vector<Seconds> t
     return test;
 }
 
-std::vector<TapsOnCount> tapsOnCounts(const TapTest& test, const std::vector<Tick>& musicCounts, Seconds period) {
+std::vector<TapsOnCount> tapsOnCounts(const TapTest& test, const std::vector<Tick>& musicCounts) {
     std::map<Tick, TapsOnCount> found;
     for (std::size_t i = 0; i < test.taps.size(); ++i) {
         TapsOnCount& count = found[musicCounts.at(test.taps[i].place)];
@@ -204,7 +177,7 @@ std::vector<TapsOnCount> tapsOnCounts(const TapTest& test, const std::vector<Tic
         std::vector<Seconds> late;
         for (const std::size_t tap : count.taps) late.push_back(test.taps[tap].late);
         count.musicCount = musicCount;
-        count.spread = spreadOf(late, period);
+        count.spread = spreadOf(late, test.period);
         all.push_back(std::move(count));
     }
     return all;

@@ -83,9 +83,8 @@ struct TapTest {
 [[nodiscard]] TapSpread spreadOf(const std::vector<Seconds>& late, Seconds period);
 
 /// The same for each count of the set, ascending; counts without a tap are left out. `musicCounts` has the music count
-/// of each place, `period` is the distance of two places.
-[[nodiscard]] std::vector<TapsOnCount> tapsOnCounts(const TapTest& test, const std::vector<Tick>& musicCounts,
-                                                    Seconds period);
+/// of each place.
+[[nodiscard]] std::vector<TapsOnCount> tapsOnCounts(const TapTest& test, const std::vector<Tick>& musicCounts);
 
 /// Which count was taken for the 1, when the 1s alone were tapped: how many counts after the 1 the taps fall, rounded
 /// to halves, from 0 up to the set (4 = on the 5; 1/2 = half a beat off), and how sure that is (R of their places in

@@ -1,5 +1,6 @@
 #include "core/song/tapping.h"
 
+#include "core/base/line_fit.h"
 #include "core/base/quantile.h"
 #include "core/song/map_draft.h"
 
@@ -101,22 +102,15 @@ struct Line {
 
 /// Least squares, each tap weighing less the further its place is from `around`; all alike without a reach.
 Line lineThrough(const std::vector<Placed>& taps, double around, double reach) {
-    double w = 0, x = 0, y = 0, xx = 0, xy = 0;
+    LineFit fit;
     for (const Placed& tap : taps) {
         const double d = reach > 0 ? std::abs(tap.place - around) / reach : 0;
         if (d >= 1) continue;
         const double weight =
             std::pow(1 - d * d * d, 3); // tricube (Cleveland, "Robust locally weighted regression", 1979)
-        w += weight;
-        x += weight * tap.place;
-        y += weight * tap.time;
-        xx += weight * tap.place * tap.place;
-        xy += weight * tap.place * tap.time;
+        fit.add(tap.place, tap.time, weight);
     }
-    const double det = w * xx - x * x;
-    if (std::abs(det) < 1e-9) return {w > 0 ? y / w : 0, 0};
-    const double slope = (w * xy - x * y) / det;
-    return {(y - slope * x) / w, slope};
+    return {fit.atZero(), fit.slope()};
 }
 
 double rootMeanSquare(const std::vector<Placed>& taps, const std::vector<Seconds>& places) {

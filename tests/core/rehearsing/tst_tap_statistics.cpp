@@ -159,7 +159,7 @@ private Q_SLOTS:
         }
         const auto test = measureTaps(tapper.places, tapper.taps);
         QVERIFY(test);
-        const auto all = tapsOnCounts(*test, music, test->period);
+        const auto all = tapsOnCounts(*test, music);
         QCOMPARE(all.size(), std::size_t{8});
         for (const TapsOnCount& one : all) {
             QCOMPARE(one.spread.taps, 16);
